@@ -1,0 +1,1 @@
+export { buildSteps, diagonal, diagonalWorking, glueGrams, type BuildStep, type GlueFace } from './steps'

@@ -1,0 +1,30 @@
+import { OPERATION_NAMES, OPERATIONS, OUR_COLOURS } from '../machine'
+import type { SheetFile } from './sheet-file'
+
+/** A tenth of a micrometre. */
+const figure = (value: number): string => String(Number(value.toFixed(4)))
+
+const escaped = (text: string): string => text.replace(/[&<>"']/g, (sign) => `&#${sign.charCodeAt(0)};`)
+
+/**
+ * One sheet as SVG: millimetres, one named group per operation, strokes only. y runs down, as the format wants it.
+ * What is true of the file stands in its `desc`.
+ */
+export function writeSvg({ title, statement, width, height, paths, colours = OUR_COLOURS }: SheetFile): string {
+  const groups = OPERATIONS.flatMap((operation) => {
+    const lines = paths.filter((path) => path.operation === operation).map(({ points, closed, part }) =>
+      `    <path data-part="${escaped(part)}" d="M${points.map(({ x, y }) => `${figure(x)} ${figure(height - y)}`).join(' L')}${closed ? ' Z' : ''}"/>`)
+    if (lines.length === 0) return []
+    const name = OPERATION_NAMES[operation]
+    return [`  <g id="${name.replace(' ', '-')}" fill="none" stroke="${colours[operation]}" stroke-width="0.1">`, `    <title>${name}</title>`, ...lines, '  </g>']
+  })
+  return [
+    '<?xml version="1.0" encoding="UTF-8"?>',
+    `<svg xmlns="http://www.w3.org/2000/svg" width="${figure(width)}mm" height="${figure(height)}mm" viewBox="0 0 ${figure(width)} ${figure(height)}">`,
+    `  <title>${escaped(title)}</title>`,
+    `  <desc>${escaped(statement)}</desc>`,
+    ...groups,
+    '</svg>',
+    '',
+  ].join('\n')
+}

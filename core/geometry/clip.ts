@@ -1,0 +1,46 @@
+import { Clipper, EndType, FillRule, JoinType, type PathsD } from 'clipper2-ts'
+import { signedArea } from './measure'
+import { ringsOf, type Region, type Ring } from './types'
+
+/** Decimals of a millimetre that the clipping library works to: a hundredth of a micrometre. */
+const DECIMALS = 5
+
+/** A miter this long keeps every corner of 90° or more square. */
+const MITER_LIMIT = 2
+
+const toPaths = (regions: Region[]): PathsD => regions.flatMap(ringsOf)
+
+const toRing = (path: { x: number; y: number }[]): Ring => path.map(({ x, y }) => ({ x, y }))
+
+/** Sorts loose rings into regions: each hole goes to the smallest outline around it. */
+function toRegions(paths: PathsD): Region[] {
+  const rings = paths.map(toRing)
+  const regions = rings.filter((ring) => signedArea(ring) > 0).map((outline): Region => ({ outline, holes: [] }))
+  const byArea = [...regions].sort((a, b) => signedArea(a.outline) - signedArea(b.outline))
+  for (const hole of rings.filter((ring) => signedArea(ring) < 0)) {
+    const home = byArea.find(({ outline }) => Clipper.pointInPolygonD(hole[0], outline, DECIMALS) !== 2)
+    home?.holes.push(hole)
+  }
+  return regions
+}
+
+/** Everything covered by at least one of the counter-clockwise rings. */
+export const union = (rings: Ring[]): Region[] => toRegions(Clipper.unionD(rings, [], FillRule.NonZero, DECIMALS))
+
+/** What is left of `regions` when `taken` is cut away. */
+export const subtract = (regions: Region[], taken: Region[]): Region[] =>
+  toRegions(Clipper.differenceD(toPaths(regions), toPaths(taken), FillRule.NonZero, DECIMALS))
+
+/** Area in mm² that two regions share. */
+export const sharedArea = (a: Region, b: Region): number =>
+  Math.abs(Clipper.areaPathsD(Clipper.intersectD(toPaths([a]), toPaths([b]), FillRule.NonZero, DECIMALS)))
+
+/**
+ * A region grown by `distance` mm (shrunk when negative): outlines move outward and holes inward by the same amount,
+ * and square corners stay square.
+ * @returns none when nothing is left, several when it falls apart
+ */
+export function offset(region: Region, distance: number): Region[] {
+  if (distance === 0) return [region]
+  return toRegions(Clipper.inflatePathsD(toPaths([region]), distance, JoinType.Miter, EndType.Polygon, MITER_LIMIT, DECIMALS))
+}

@@ -1,0 +1,38 @@
+import type { Point, Region, Ring, Turn } from './types'
+
+const TURNED: Record<Turn, (point: Point) => Point> = {
+  0: ({ x, y }) => ({ x, y }),
+  90: ({ x, y }) => ({ x: -y, y: x }),
+  180: ({ x, y }) => ({ x: -x, y: -y }),
+  270: ({ x, y }) => ({ x: y, y: -x }),
+}
+
+export const turnPoints = (points: Point[], turn: Turn): Point[] => points.map(TURNED[turn])
+
+export const shiftPoints = (points: Point[], dx: number, dy: number): Point[] =>
+  points.map(({ x, y }) => ({ x: x + dx, y: y + dy }))
+
+const mapRegion = (region: Region, change: (ring: Ring) => Ring): Region => ({
+  outline: change(region.outline),
+  holes: region.holes.map(change),
+})
+
+export const turnRegion = (region: Region, turn: Turn): Region => mapRegion(region, (ring) => turnPoints(ring, turn))
+
+export const shiftRegion = (region: Region, dx: number, dy: number): Region =>
+  mapRegion(region, (ring) => shiftPoints(ring, dx, dy))
+
+/** A rectangle as a counter-clockwise ring. */
+export const rectangle = (minX: number, minY: number, maxX: number, maxY: number): Ring => [
+  { x: minX, y: minY }, { x: maxX, y: minY }, { x: maxX, y: maxY }, { x: minX, y: maxY },
+]
+
+/** A 4×4 matrix, row after row; multiplies a column (x, y, z, 1). */
+export type Matrix4 = number[]
+
+/** Where a matrix takes a point in space. */
+export const transformPoint = (m: Matrix4, [x, y, z]: [number, number, number]): [number, number, number] => [
+  m[0] * x + m[1] * y + m[2] * z + m[3],
+  m[4] * x + m[5] * y + m[6] * z + m[7],
+  m[8] * x + m[9] * y + m[10] * z + m[11],
+]

@@ -1,0 +1,19 @@
+import { nest, type Layout, type Placement } from '../nest'
+import { layoutSignature, roomFor, type Part } from './parts'
+import type { Job } from './schema'
+
+export type Arrangement = NonNullable<Job['layout']['arrangement']>
+
+/** Pinned placements of parts that still exist. */
+export function pinnedIn(job: Job, parts: Part[]): Placement[] {
+  const ids = new Set(parts.map(({ id }) => id))
+  return (job.layout.arrangement?.placements ?? []).filter(({ part, pinned }) => pinned && ids.has(part))
+}
+
+/** A layout as a job keeps it. */
+export const keepLayout = (layout: Layout, parts: Part[], job: Job): Arrangement =>
+  ({ signature: layoutSignature(parts, job), byHand: false, ...layout })
+
+/** Lays out a job's parts; what is pinned stays. */
+export const arrange = (parts: Part[], job: Job): Arrangement =>
+  keepLayout(nest(parts, job.layout.settings, roomFor(job), pinnedIn(job, parts)), parts, job)

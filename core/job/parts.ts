@@ -1,0 +1,66 @@
+import type { Panel, PanelName } from '../box'
+import { bounds, offset, shiftPoints, shiftRegion, turnPoints, type Point, type Region, type Ring } from '../geometry'
+import { letterInto } from '../lettering'
+import { allowedTurns, poseShift, roomOf, type NestPart, type Placement, type Room } from '../nest'
+import type { CutPath } from '../plan'
+import type { Job } from './schema'
+import { signatureOf } from './signature'
+
+/** A panel of one of the copies, ready to be laid out: the compensated shape with its lower left corner at (0, 0). */
+export interface Part extends NestPart {
+  panel: PanelName
+  label: string
+  /** The drawn shape and the label in the same coordinates; what is written when the laser's software compensates. */
+  drawn: Region
+  marks: Point[][]
+}
+
+/** Labels are no higher than this, mm, and leave this share of the panel's width free. */
+const LABEL_HEIGHT = 7
+const LABEL_SHARE = 0.6
+
+/** The parts of all copies. @param compensation per side, mm */
+export function makeParts(panels: Panel[], copies: number, compensation: number): Part[] {
+  return panels.flatMap((panel) => {
+    const [shape] = offset(panel.drawn, compensation)
+    const box = bounds(shape.outline)
+    const moved = shiftRegion(shape, -box.minX, -box.minY)
+    const drawn = shiftRegion(panel.drawn, -box.minX, -box.minY)
+    const size = { x: box.maxX - box.minX, y: box.maxY - box.minY }
+    return Array.from({ length: copies }, (_, i): Part => {
+      const label = copies === 1 ? panel.name : `${panel.name} ${i + 1}`
+      const marks = letterInto(label, { x: size.x / 2, y: size.y / 2 }, size.x * LABEL_SHARE, Math.min(LABEL_HEIGHT, size.y / 4))
+      return { id: label.replace(' ', '-'), panel: panel.name, label, shape: moved, drawn, marks }
+    })
+  })
+}
+
+/** The room on a job's sheet: as far as the chosen machine's bed reaches. */
+export function roomFor({ measure: { machine }, layout }: Pick<Job, 'measure' | 'layout'>): Room {
+  return roomOf(layout.settings, machine && { width: machine.bedWidth, height: machine.bedHeight })
+}
+
+/** Tells whether a layout was made for these parts and these settings. */
+export function layoutSignature(parts: Part[], job: Pick<Job, 'measure' | 'layout'>): string {
+  const { margin, gap, grain, turning, sheets } = job.layout.settings
+  const shapes = parts.map(({ id, shape }) => [id, shape])
+  return signatureOf([shapes, margin, gap, grain, turning, sheets, roomFor(job), allowedTurns(job.layout.settings)])
+}
+
+/** Takes a line of a part to where the part lies on its sheet. */
+export function onSheet(part: Part, placement: Placement, points: Point[]): Point[] {
+  const { dx, dy } = poseShift(part.shape, placement.turn)
+  return shiftPoints(turnPoints(points, placement.turn), dx + placement.x, dy + placement.y)
+}
+
+/** The lines of a placed part, as they are written into the file. */
+export function pathsOf(part: Part, placement: Placement, cut: Job['cut']): CutPath[] {
+  const { outline, holes } = cut.compensation === 'paths' ? part.shape : part.drawn
+  const place = (points: Ring): Point[] => onSheet(part, placement, points)
+  const all: CutPath[] = [
+    ...(cut.labels ? part.marks.map((points): CutPath => ({ operation: 'score', part: part.id, points: place(points), closed: false })) : []),
+    ...holes.map((points): CutPath => ({ operation: 'inside', part: part.id, points: place(points), closed: true })),
+    { operation: 'outline', part: part.id, points: place(outline), closed: true },
+  ]
+  return all.filter(({ operation }) => !cut.off.includes(operation))
+}

@@ -1,0 +1,75 @@
+import { z } from 'zod'
+import { boxSpecSchema } from '../box'
+import { kerfRecordSchema } from '../kerf'
+import { machineSchema, OPERATIONS } from '../machine'
+import { layoutSettingsSchema, placementSchema } from '../nest'
+import { stockSchema } from '../stock'
+import { settingSchema, testRecordSchema } from '../tune'
+
+const identifier = z.string().min(1).max(60)
+const date = z.string().max(40)
+
+export const VERDICTS = ['forced', 'press', 'snug', 'easy', 'loose'] as const
+
+/** One time that the job was cut: why, how long it took, how it fitted, and the figures it was cut with. */
+export const revisionSchema = z.strictObject({
+  id: identifier,
+  number: z.number().int().min(1).max(9999),
+  date,
+  reason: z.string().max(400),
+  minutes: z.number().min(0).max(100000).nullable(),
+  verdict: z.enum(VERDICTS).nullable(),
+  note: z.string().max(4000),
+  figures: z.array(z.strictObject({ label: z.string().max(60), value: z.string().max(120) })).max(40),
+})
+export type Revision = z.infer<typeof revisionSchema>
+
+export const JOB_FORMAT = 'uplands-job'
+export const JOB_VERSION = 1
+
+/** Everything that a maker decided or measured for one job, and nothing that can be worked out from it but the layout they may have changed by hand. */
+export const jobSchema = z.strictObject({
+  format: z.literal(JOB_FORMAT),
+  version: z.literal(JOB_VERSION),
+  id: identifier,
+  name: z.string().min(1).max(80),
+  changed: date,
+  measure: z.strictObject({ machine: machineSchema.nullable(), stock: stockSchema.nullable(), kerf: kerfRecordSchema.nullable() }),
+  box: boxSpecSchema,
+  copies: z.number().int().min(1).max(100),
+  /** Wanted fit as interference per glue line, mm; positive is tighter. */
+  interference: z.number().min(-0.5).max(0.5),
+  layout: z.strictObject({
+    settings: layoutSettingsSchema,
+    arrangement: z.strictObject({
+      signature: z.string().max(40),
+      byHand: z.boolean(),
+      placements: z.array(placementSchema).max(2000),
+      unplaced: z.array(z.strictObject({ part: identifier, reason: z.string().max(400) })).max(2000),
+    }).nullable(),
+  }),
+  tune: z.strictObject({ tests: z.array(testRecordSchema).max(500), picked: settingSchema.nullable(), score: settingSchema }),
+  cut: z.strictObject({
+    compensation: z.enum(['paths', 'software']),
+    labels: z.boolean(),
+    off: z.array(z.enum(OPERATIONS)).max(3),
+    written: z.strictObject({ signature: z.string().max(40), date }).nullable(),
+  }),
+  build: z.strictObject({ done: z.array(z.string().max(60)).max(50) }),
+  log: z.array(revisionSchema).max(500),
+})
+export type Job = z.infer<typeof jobSchema>
+
+/** A job nobody has said anything about: a small open box of ordinary sheet. */
+export const emptyJob = (id: string, name: string, changed: string): Job => ({
+  format: JOB_FORMAT, version: JOB_VERSION, id, name, changed,
+  measure: { machine: null, stock: null, kerf: null },
+  box: { sizesAre: 'outer', width: 120, depth: 80, height: 50, top: false, tabs: { rule: 'even', width: 9, counts: { uprights: 5, floor: 9, top: 9 } }, proud: 0 },
+  copies: 1,
+  interference: 0,
+  layout: { settings: { sheetWidth: 600, sheetHeight: 400, sheets: 2, margin: 5, gap: 3, grain: 'free', turning: true }, arrangement: null },
+  tune: { tests: [], picked: null, score: { speed: 150, power: 12, passes: 1, air: false } },
+  cut: { compensation: 'paths', labels: true, off: [], written: null },
+  build: { done: [] },
+  log: [],
+})

@@ -1,0 +1,1 @@
+export { compensationFor, doubtKerf, kerfFromSquares, kerfOf, kerfRecordSchema, type Kerf, type KerfRecord } from './kerf'

@@ -1,0 +1,93 @@
+import { z } from 'zod'
+import { fixed, short } from '../length'
+import type { Doubt } from '../stock'
+import type { Working } from '../working'
+
+/** A kerf as it was measured on one machine with one stock. `width` is the full width of what the beam removes, in mm. */
+export const kerfRecordSchema = z.strictObject({
+  id: z.string().min(1).max(60),
+  machineId: z.string().min(1).max(60),
+  stockId: z.string().min(1).max(60),
+  width: z.number().min(0).max(5),
+  /** Half of the 95 % interval in mm; null when it is not known. */
+  doubt: z.number().min(0).max(1).nullable(),
+  how: z.string().max(120),
+})
+export type KerfRecord = z.infer<typeof kerfRecordSchema>
+
+export interface Kerf {
+  /** Full width `k`, mm. */
+  width: number
+  /** Compensation `c = k/2` per side, mm. */
+  perSide: number
+  /** Half of the 95 % interval of `k`, mm. */
+  doubt: number
+  measured: boolean
+  working: Working
+}
+
+/** Assumed when nothing was measured: the middle of what hobby machines take from wood and acrylic, 0.05 to 0.35. [CP] */
+const ASSUMED_WIDTH = 0.15
+/** How far off an assumed kerf may be: the rest of that range. [CP] */
+const ASSUMED_DOUBT = 0.1
+/** How far off a kerf from calipers may be when nobody said: their last digit or two. [FM] */
+const CALIPER_DOUBT = 0.02
+
+/** Compensation per side that gives parts of their drawn size: half of the kerf. [DEF] */
+export const compensationFor = (kerfWidth: number): number => kerfWidth / 2
+
+/** The kerf that a job works with: the record's, or a stated assumption. */
+export function kerfOf(record: Pick<KerfRecord, 'width' | 'doubt' | 'how'> | null): Kerf {
+  const width = record?.width ?? ASSUMED_WIDTH
+  const doubt = record ? (record.doubt ?? CALIPER_DOUBT) : ASSUMED_DOUBT
+  return {
+    width, doubt, perSide: compensationFor(width), measured: record !== null,
+    working: {
+      title: 'Kerf and compensation',
+      result: `k = ${fixed(width, 3)} mm, c = ${fixed(width / 2, 3)} mm per side`,
+      formula: 'c = k ÷ 2',
+      substituted: `${fixed(width, 3)} ÷ 2 = ${fixed(width / 2, 3)} mm per side`,
+      terms: [
+        { symbol: 'k', meaning: 'full width that the beam removes', value: `${fixed(width, 3)} mm`, source: record ? 'reading' : 'default' },
+        { symbol: '±', meaning: 'how far off k may be', value: `${fixed(doubt, 3)} mm`, source: record?.doubt ? 'reading' : 'from memory' },
+      ],
+      note: record
+        ? `${record.how || 'Measured'}. It holds for this machine, this stock and these settings only.`
+        : 'Not measured on this machine with this stock: an assumed kerf is the commonest reason why joints are too tight or too loose.',
+    },
+  }
+}
+
+const mean = (values: number[]): number => values.reduce((sum, value) => sum + value, 0) / values.length
+
+/**
+ * Kerf from squares of a known drawn side, each measured both ways: `kx = a − mean(x)`, `ky = a − mean(y)`, `k` their mean. [DEF]
+ * @param side drawn side, mm
+ * @param xs readings across, mm; at least one
+ * @param ys readings along, mm; at least one
+ * @throws when there are no readings in one of the directions
+ */
+export function kerfFromSquares(side: number, xs: number[], ys: number[]): { kx: number; ky: number; width: number; uneven: boolean } {
+  if (xs.length === 0 || ys.length === 0) throw new Error('kerfFromSquares: measure at least one square both ways')
+  const kx = side - mean(xs)
+  const ky = side - mean(ys)
+  return { kx, ky, width: (kx + ky) / 2, uneven: Math.abs(kx - ky) > 0.03 }
+}
+
+/** Outside this a kerf is nearly always a slip of unit or of factor two. [CP] */
+const PLAUSIBLE = { min: 0.02, max: 0.6 }
+/** What hobby machines take from wood and acrylic. [CP] */
+const USUAL = { min: 0.05, max: 0.35 }
+
+/** Doubts a kerf that is outside the plausible range, and names the likely slip. @param value full width, mm */
+export function doubtKerf(value: number): Doubt | null {
+  if (value >= PLAUSIBLE.min && value <= PLAUSIBLE.max) return null
+  const slips: [number, string][] = value < PLAUSIBLE.min
+    ? [[value * 25.4, `${short(value, 4)} in, the unit was inches`], [value * 2, 'a figure per side, factor two'], [value * 10, 'the decimal point slipped']]
+    : [[value / 10, 'the decimal point slipped'], [value / 100, 'the decimal point was left out'], [value / 25.4, 'taken for inches'], [value / 1000, 'micrometres']]
+  const likely = slips.find(([candidate]) => candidate >= USUAL.min && candidate <= USUAL.max)
+    ?? slips.find(([candidate]) => candidate >= PLAUSIBLE.min && candidate <= PLAUSIBLE.max)
+  const odd = `${short(value, 4)} mm is ${value < PLAUSIBLE.min ? 'very little' : 'very much'} for a kerf (${PLAUSIBLE.min} to ${PLAUSIBLE.max} mm).`
+  if (!likely) return { says: `${odd} Measure it again.`, suggestion: null }
+  return { says: `${odd} Did you mean ${fixed(likely[0], 3)} mm (${likely[1]})?`, suggestion: { value: Number(likely[0].toFixed(4)), label: `${fixed(likely[0], 3)} mm` } }
+}

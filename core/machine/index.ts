@@ -1,0 +1,34 @@
+import { z } from 'zod'
+
+/** What is done to a sheet, in the order in which it has to be done: a panel whose outline goes first drops, and its holes land wrong. [CP] */
+export const OPERATIONS = ['score', 'inside', 'outline'] as const
+export type Operation = (typeof OPERATIONS)[number]
+
+/** Names of the operations, as they stand on screens and as layers in files. */
+export const OPERATION_NAMES: Record<Operation, string> = { score: 'score labels', inside: 'inside cuts', outline: 'outline cuts' }
+
+const colour = z.string().regex(/^#[0-9a-f]{6}$/)
+
+/** A laser cutter, as its owner describes it. Lengths in mm, speeds in mm/s, acceleration in mm/s². */
+export const machineSchema = z.strictObject({
+  id: z.string().min(1).max(60),
+  name: z.string().min(1).max(80),
+  bedWidth: z.number().min(20).max(10000),
+  bedHeight: z.number().min(20).max(10000),
+  watts: z.number().min(0.5).max(2000),
+  maxSpeed: z.number().min(1).max(5000),
+  travelSpeed: z.number().min(1).max(5000),
+  acceleration: z.number().min(10).max(100000),
+  /** The colour that the laser's own software expects for each operation. */
+  colours: z.strictObject({ score: colour, inside: colour, outline: colour }),
+})
+export type Machine = z.infer<typeof machineSchema>
+
+/** Colours of operations until the owner says what their laser's software expects. */
+export const OUR_COLOURS: Machine['colours'] = { score: '#7a5c1e', inside: '#3e6f8e', outline: '#8a3f6b' }
+
+/** Speeds and acceleration of an ordinary hobby machine, until its manual is consulted. [FM] */
+export const ORDINARY_MOTION = { maxSpeed: 400, travelSpeed: 300, acceleration: 1500 }
+
+/** Stands in until a machine is chosen, so that times can be shown at all; it has no bed, and nothing may be cut on it. [FM] */
+export const ASSUMED_MACHINE = { watts: 40, ...ORDINARY_MOTION }

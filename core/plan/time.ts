@@ -1,0 +1,90 @@
+import { lengthOf, type Point } from '../geometry'
+import type { Machine, Operation } from '../machine'
+import type { Setting } from '../tune'
+import { visited, type CutPath } from './path'
+
+/** One straight stretch of the beam's way, in seconds from the start of the sheet. */
+export interface Move { from: Point; to: Point; start: number; end: number; operation: Operation | 'travel'; pass: number; part: string | null }
+
+export interface SheetTime {
+  moves: Move[]
+  /** Seconds. `cutting` is length over speed, `corners` what stopping and starting adds, `travel` the ways between. */
+  total: number
+  cutting: number
+  corners: number
+  travel: number
+  byOperation: Record<Operation, number>
+  cutLength: number
+}
+
+/** Seconds for a straight stretch that begins and ends at rest: half of the way speeding up when it is too short for full speed. [DEF] */
+export function stretchTime(length: number, speed: number, acceleration: number): number {
+  const needed = (speed * speed) / acceleration
+  return length >= needed ? length / speed + speed / acceleration : 2 * Math.sqrt(length / acceleration)
+}
+
+/** At a bend sharper than this the machine is taken to stop, radians; along gentler ones it runs through. [FM] */
+const STOPS_AT = Math.PI / 12
+
+/** Cuts a way into stretches that end where it bends sharply. */
+function stretches(points: Point[]): Point[][] {
+  const found: Point[][] = []
+  let current = [points[0]]
+  for (let i = 1; i < points.length; i++) {
+    current.push(points[i])
+    const next = points[i + 1]
+    if (!next) break
+    const [a, b] = [Math.atan2(points[i].y - points[i - 1].y, points[i].x - points[i - 1].x), Math.atan2(next.y - points[i].y, next.x - points[i].x)]
+    const bend = Math.abs(Math.atan2(Math.sin(b - a), Math.cos(b - a)))
+    if (bend > STOPS_AT) {
+      found.push(current)
+      current = [points[i]]
+    }
+  }
+  found.push(current)
+  return found
+}
+
+/**
+ * The beam's way over one sheet, move by move, with its time.
+ * @param paths in cutting order
+ * @param settings of each operation, mm/s and passes
+ */
+export function timeSheet(paths: CutPath[], settings: Record<Operation, Setting>, machine: Pick<Machine, 'travelSpeed' | 'acceleration'>): SheetTime {
+  const moves: Move[] = []
+  const result: SheetTime = { moves, total: 0, cutting: 0, corners: 0, travel: 0, byOperation: { score: 0, inside: 0, outline: 0 }, cutLength: 0 }
+  let at: Point = { x: 0, y: 0 }
+  let clock = 0
+  const travelTo = (to: Point): void => {
+    const length = Math.hypot(to.x - at.x, to.y - at.y)
+    if (length < 1e-9) return
+    const duration = stretchTime(length, machine.travelSpeed, machine.acceleration)
+    moves.push({ from: at, to, start: clock, end: clock + duration, operation: 'travel', pass: 0, part: null })
+    clock += duration
+    result.travel += duration
+    at = to
+  }
+  for (const path of paths) {
+    const { speed, passes } = settings[path.operation]
+    for (let pass = 1; pass <= passes; pass++) {
+      travelTo(path.points[0])
+      for (const stretch of stretches(visited(path))) {
+        const length = lengthOf(stretch, false)
+        if (length < 1e-9) continue
+        const duration = stretchTime(length, speed, machine.acceleration)
+        for (let i = 1; i < stretch.length; i++) {
+          const share = (Math.hypot(stretch[i].x - stretch[i - 1].x, stretch[i].y - stretch[i - 1].y) / length) * duration
+          moves.push({ from: stretch[i - 1], to: stretch[i], start: clock, end: clock + share, operation: path.operation, pass, part: path.part })
+          clock += share
+        }
+        result.cutting += length / speed
+        result.corners += duration - length / speed
+        result.byOperation[path.operation] += duration
+        result.cutLength += length
+      }
+      at = path.closed ? path.points[0] : path.points[path.points.length - 1]
+    }
+  }
+  result.total = clock
+  return result
+}

@@ -1,0 +1,26 @@
+import { z } from 'zod'
+import { familySchema } from '../stock'
+
+export const TEST_RESULTS = ['not through', 'just through', 'clean', 'charred'] as const
+export type TestResult = (typeof TEST_RESULTS)[number]
+
+/** How a cut is made: mm/s, per cent, passes, air. */
+export const settingSchema = z.strictObject({
+  speed: z.number().positive().max(5000),
+  power: z.number().positive().max(100),
+  passes: z.number().int().min(1).max(20),
+  air: z.boolean(),
+})
+export type Setting = z.infer<typeof settingSchema>
+
+/** A test cut and what came of it. `thickness` is the stock's when it was made, in mm. */
+export const testRecordSchema = z.strictObject({
+  id: z.string().min(1).max(60),
+  machineId: z.string().min(1).max(60),
+  stockId: z.string().min(1).max(60),
+  family: familySchema,
+  thickness: z.number().positive().max(50),
+  setting: settingSchema,
+  result: z.enum(TEST_RESULTS),
+})
+export type TestRecord = z.infer<typeof testRecordSchema>
