@@ -1,0 +1,13 @@
+import { createRouter, createWebHashHistory } from 'vue-router'
+import { STATIONS } from '@core/job'
+
+/** Behind the hash, so that any static file server will do. */
+export const router = createRouter({
+  history: createWebHashHistory(),
+  routes: [
+    { path: '/', name: 'jobs', component: () => import('@web/shell/JobsPage.vue') },
+    { path: `/job/:id/:station(${STATIONS.join('|')})`, name: 'job', component: () => import('@web/shell/JobPage.vue') },
+    { path: '/job/:id', redirect: ({ params }) => ({ name: 'job', params: { id: params.id, station: 'measure' } }) },
+    { path: '/:rest(.*)*', redirect: '/' },
+  ],
+})

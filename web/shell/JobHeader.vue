@@ -1,0 +1,38 @@
+<script setup lang="ts">
+import { ChevronLeft, CircleHelp, Download, Redo2, Search, Undo2 } from '@lucide/vue'
+import { RouterLink } from 'vue-router'
+import { fileStem, writeJob } from '@core/files'
+import { download } from '@web/data/download'
+import { useJob } from '@web/stores/job'
+import ThemeButton from './ThemeButton.vue'
+
+defineEmits<{ help: []; find: [] }>()
+const jobs = useJob()
+const SAVED = { saved: 'saved', saving: 'saving…', failed: 'not saved' }
+
+function rename(event: Event): void {
+  const field = event.target as HTMLInputElement
+  const name = field.value.trim().slice(0, 80)
+  if (name === '') field.value = jobs.job!.name
+  else jobs.edit((draft) => { draft.name = name }, 'name')
+}
+const exportJob = (): void => {
+  const stem = fileStem(jobs.job!.name)
+  download([{ name: `${stem}.json`, content: writeJob(jobs.job!) }], `${stem}.zip`)
+}
+</script>
+
+<template>
+  <header class="no-print flex h-12 shrink-0 items-center gap-2 border-b border-line bg-sheet px-3">
+    <RouterLink to="/" class="btn-icon" aria-label="All jobs"><ChevronLeft :size="18" /></RouterLink>
+    <h1 class="sr-only">{{ jobs.job!.name }}</h1>
+    <input class="min-w-0 flex-1 rounded border border-transparent bg-transparent px-2 py-1 text-lg font-semibold hover:border-line" aria-label="Name of the job" maxlength="80" :value="jobs.job!.name" @change="rename" />
+    <p class="text-[13px]" :class="jobs.saving === 'failed' ? 'font-semibold text-rowan' : 'text-quiet'" role="status" data-testid="saving">{{ SAVED[jobs.saving] }}</p>
+    <button type="button" class="btn-icon" aria-label="Undo" :disabled="!jobs.canUndo" @click="jobs.undo()"><Undo2 :size="18" /></button>
+    <button type="button" class="btn-icon" aria-label="Redo" :disabled="!jobs.canRedo" @click="jobs.redo()"><Redo2 :size="18" /></button>
+    <button type="button" class="btn" @click="exportJob"><Download :size="16" aria-hidden="true" /> Export job</button>
+    <button type="button" class="btn-icon" aria-label="Find" @click="$emit('find')"><Search :size="18" /></button>
+    <button type="button" class="btn-icon" aria-label="Help" @click="$emit('help')"><CircleHelp :size="18" /></button>
+    <ThemeButton />
+  </header>
+</template>

@@ -1,0 +1,30 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { short } from '@core/length'
+import { useDerived } from '@web/stores/derived'
+import { usePlanner } from '@web/stores/planner'
+
+const derived = useDerived()
+const planner = usePlanner()
+
+/** By how much the last edit moved a figure; empty when it did not. */
+function moved(id: string, now: number | null, unit: string, digits: number): string {
+  const before = derived.before.find((figure) => figure.id === id)?.value
+  if (now === null || before === null || before === undefined) return ''
+  const change = Number((now - before).toFixed(digits))
+  return change === 0 ? '' : `${change > 0 ? '+' : ''}${short(change, digits)}${unit && ` ${unit}`}`
+}
+const figures = computed(() => derived.strip.map((figure) => ({ ...figure, change: moved(figure.id, figure.value, figure.unit, figure.digits) })))
+</script>
+
+<template>
+  <footer class="no-print flex h-14 shrink-0 items-stretch border-t border-line bg-sheet" aria-label="What it comes to">
+    <dl class="flex min-w-0 flex-1">
+      <div v-for="figure in figures" :key="figure.id" class="min-w-0 flex-1 border-r border-line px-3 py-1.5" :class="figure.id === 'inside' || figure.id === 'fit' ? 'basis-40' : 'basis-20'" :data-testid="`strip-${figure.id}`">
+        <dt class="text-[12px] text-quiet">{{ figure.label }}</dt>
+        <dd class="num truncate text-sm">{{ figure.text }} <span v-if="figure.change" class="ml-1 text-[12px] text-heather">{{ figure.change }}</span></dd>
+      </div>
+    </dl>
+    <p class="flex w-24 items-center justify-center text-[12px] text-quiet" role="status">{{ planner.busy ? 'working…' : 'up to date' }}</p>
+  </footer>
+</template>

@@ -1,0 +1,12 @@
+<script setup lang="ts">
+import { Moon, Sun } from '@lucide/vue'
+import { useTheme } from './theme'
+
+const { theme, toggle } = useTheme()
+</script>
+
+<template>
+  <button type="button" class="btn-icon" :aria-label="theme === 'light' ? 'Change to dark' : 'Change to light'" @click="toggle">
+    <component :is="theme === 'light' ? Moon : Sun" :size="18" />
+  </button>
+</template>

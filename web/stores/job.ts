@@ -1,0 +1,91 @@
+import { produce } from 'immer'
+import { defineStore } from 'pinia'
+import { ref } from 'vue'
+import type { Job } from '@core/job'
+import { loadJob, onJobNews, saveJob } from '@web/data/jobs'
+import { useHistory } from './history'
+import { useMessages } from './messages'
+
+/** The job on the screen: its history, and its way into storage. */
+export const useJob = defineStore('job', () => {
+  const { present: job, step, begin, push, amend: amendPresent, undo: stepBack, redo: stepForth, canUndo, canRedo } = useHistory<Job>()
+  const saving = ref<'saved' | 'saving' | 'failed'>('saved')
+  const gone = ref(false)
+  let revision = 0
+  let stored: Job | null = null
+  let writing = false
+
+  /** Writes the present state, and again if it changed meanwhile. A failure says so and keeps everything on the screen. */
+  async function save(): Promise<void> {
+    if (writing) return
+    writing = true
+    try {
+      while (job.value && job.value !== stored) {
+        saving.value = 'saving'
+        const writtenJob = job.value
+        const { revision: next, theirs } = await saveJob(writtenJob, revision)
+        ;[revision, stored] = [next, writtenJob]
+        if (theirs) keepTheirs(theirs)
+      }
+      saving.value = 'saved'
+    } catch {
+      saving.value = 'failed'
+    } finally {
+      writing = false
+    }
+  }
+
+  /** Both tabs changed the job: ours goes on, theirs is one step back. */
+  function keepTheirs(theirs: Job): void {
+    const ours = job.value
+    if (!ours) return
+    push(theirs)
+    push(ours)
+    useMessages().say('look', 'Another tab changed this job at the same time. Yours is kept; Undo brings the other one back.')
+  }
+
+  async function open(id: string): Promise<boolean> {
+    if (job.value?.id === id && !gone.value) return true
+    const found = await loadJob(id)
+    revision = found?.revision ?? 0
+    stored = found?.job ?? null
+    gone.value = false
+    saving.value = 'saved'
+    begin(found?.job ?? null)
+    return found !== null
+  }
+
+  function close(): void { begin(null) }
+
+  /** Changes the job as one step that can be undone. Steps with the same key in quick succession are one. */
+  function edit(change: (draft: Job) => void, key = ''): void {
+    if (!job.value) return
+    const next = produce(job.value, change)
+    if (next === job.value) return
+    push(produce(next, (draft) => { draft.changed = new Date().toISOString() }), key)
+    void save()
+  }
+
+  /** Adds a computed result to the present state; no step of its own. */
+  function amend(change: (draft: Job) => void): void {
+    if (!job.value) return
+    amendPresent(produce(job.value, change))
+    void save()
+  }
+
+  function undo(): void { if (stepBack()) void save() }
+  function redo(): void { if (stepForth()) void save() }
+
+  onJobNews(({ id, revision: theirs }) => {
+    if (job.value?.id !== id) return
+    if (theirs === null) { gone.value = true; return }
+    if (writing || theirs <= revision || saving.value === 'failed') return
+    void loadJob(id).then((found) => {
+      if (!found || found.revision <= revision || job.value?.id !== id || writing) return
+      revision = found.revision
+      stored = found.job
+      push(found.job, 'other tab')
+    })
+  })
+  return { job, step, saving, gone, canUndo, canRedo, open, close, save, edit, amend, undo, redo }
+})
