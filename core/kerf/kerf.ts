@@ -79,12 +79,28 @@ const PLAUSIBLE = { min: 0.02, max: 0.6 }
 /** What hobby machines take from wood and acrylic. [CP] */
 const USUAL = { min: 0.05, max: 0.35 }
 
-/** Doubts a kerf that is outside the plausible range, and names the likely slip. @param value full width, mm */
-export function doubtKerf(value: number): Doubt | null {
-  if (value >= PLAUSIBLE.min && value <= PLAUSIBLE.max) return null
+/** A kerf this near to half or double of another one of the same machine is asked about, as a share. */
+const NEAR = 0.06
+
+/** Half or double of what the machine takes elsewhere: a figure per side was taken for the full width, or the other way round. */
+function factorTwo(value: number, known: number[]): Doubt | null {
+  const usual = known.length > 0 ? mean(known) : 0
+  const slip = Math.abs(value * 2 - usual) <= NEAR * usual ? 'that would be the figure per side' : Math.abs(value / 2 - usual) <= NEAR * usual ? 'that would be both sides counted twice' : null
+  if (usual === 0 || !slip) return null
+  const meant = value < usual ? value * 2 : value / 2
+  return { says: `This machine took about ${fixed(usual, 3)} mm elsewhere. Did you mean ${fixed(meant, 3)} mm full width (${slip})?`, suggestion: { value: Number(meant.toFixed(4)), label: `${fixed(meant, 3)} mm` } }
+}
+
+/**
+ * Doubts a kerf that is outside the plausible range, or half or double of others of this machine, and names the likely slip.
+ * @param value full width, mm
+ * @param known other kerfs of the same machine, full width, mm
+ */
+export function doubtKerf(value: number, known: number[] = []): Doubt | null {
+  if (value >= PLAUSIBLE.min && value <= PLAUSIBLE.max) return factorTwo(value, known)
   const slips: [number, string][] = value < PLAUSIBLE.min
     ? [[value * 25.4, `${short(value, 4)} in, the unit was inches`], [value * 2, 'a figure per side, factor two'], [value * 10, 'the decimal point slipped']]
-    : [[value / 10, 'the decimal point slipped'], [value / 100, 'the decimal point was left out'], [value / 25.4, 'taken for inches'], [value / 1000, 'micrometres']]
+    : [[value / 2, 'both sides counted twice, factor two'], [value / 10, 'the decimal point slipped'], [value / 100, 'the decimal point was left out'], [value / 25.4, 'taken for inches'], [value / 1000, 'micrometres']]
   const likely = slips.find(([candidate]) => candidate >= USUAL.min && candidate <= USUAL.max)
     ?? slips.find(([candidate]) => candidate >= PLAUSIBLE.min && candidate <= PLAUSIBLE.max)
   const odd = `${short(value, 4)} mm is ${value < PLAUSIBLE.min ? 'very little' : 'very much'} for a kerf (${PLAUSIBLE.min} to ${PLAUSIBLE.max} mm).`

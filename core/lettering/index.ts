@@ -1,5 +1,5 @@
 import { shiftPoints, type Point } from '../geometry'
-import font from './glyphs.json'
+import font from './glyphs.json' with { type: 'json' }
 
 interface Glyph { advance: number; strokes: number[][][] }
 const GLYPHS = font.glyphs as unknown as Record<string, Glyph>

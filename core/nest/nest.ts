@@ -17,7 +17,7 @@ const ORDERS: ((c: Candidate) => number)[] = [
 ]
 
 /** Tries with shuffled orders, after the fixed ones. */
-const SHUFFLED = 48
+const SHUFFLED = 120
 
 /** Lower is better: unplaced parts, sheets, then how much of the last sheet is taken up. */
 function cost(layout: Layout, sizes: Map<string, { width: number; height: number }>): number[] {

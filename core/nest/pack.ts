@@ -37,8 +37,8 @@ function makePose(shape: Region, turn: Turn, gap: number): Pose {
   const grown = offset(posed, gap).map((region) => region.outline)
   return {
     turn, width: box.maxX, height: box.maxY,
-    fixed: { x: facing(ringsOf(posed), 'x'), y: facing(ringsOf(posed), 'y') },
-    moving: { x: facing(grown, 'x'), y: facing(grown, 'y') },
+    fixed: { x: facing(ringsOf(posed), 'x', 'back'), y: facing(ringsOf(posed), 'y', 'back') },
+    moving: { x: facing(grown, 'x', 'front'), y: facing(grown, 'y', 'front') },
   }
 }
 
@@ -56,13 +56,16 @@ export function makeCandidates(parts: NestPart[], settings: LayoutSettings): Can
 interface Placed { pose: Pose; x: number; y: number }
 
 /** Slides a part down and to the left against the true outlines of what lies there already. */
-function settle(pose: Pose, x: number, y: number, placed: Placed[], margin: number): { x: number; y: number } {
+function settle(pose: Pose, x: number, y: number, placed: Placed[], margin: number, gap: number): { x: number; y: number } {
+  // Only what lies below (or to the left) within the part's width (or height) can be in the way.
+  const besideY = (other: Placed): boolean => other.y < y + pose.height && other.x < x + pose.width + gap && x < other.x + other.pose.width + gap
+  const besideX = (other: Placed): boolean => other.x < x + pose.width && other.y < y + pose.height + gap && y < other.y + other.pose.height + gap
   for (let round = 0; round < 4; round++) {
     let down = y - margin
     let left = x - margin
-    for (const other of placed) down = Math.min(down, freeWay(pose.moving.y, x - other.x, y - other.y, other.pose.fixed.y))
+    for (const other of placed) if (besideY(other)) down = Math.min(down, freeWay(pose.moving.y, x - other.x, y - other.y, other.pose.fixed.y))
     y -= down
-    for (const other of placed) left = Math.min(left, freeWay(pose.moving.x, y - other.y, x - other.x, other.pose.fixed.x))
+    for (const other of placed) if (besideX(other)) left = Math.min(left, freeWay(pose.moving.x, y - other.y, x - other.x, other.pose.fixed.x))
     x -= left
     if (down + left < 1e-3) break
   }
@@ -90,7 +93,7 @@ export function pack(strategy: Strategy, settings: LayoutSettings, room: Room, p
       continue
     }
     const start = { x: spot.x + margin, y: spot.y + margin }
-    const { x, y } = strategy.slide ? settle(spot.pose, start.x, start.y, sheets[spot.sheet].placed, margin) : start
+    const { x, y } = strategy.slide ? settle(spot.pose, start.x, start.y, sheets[spot.sheet].placed, margin, gap) : start
     put(spot.sheet, spot.pose, x, y)
     placements.push({ part: candidate.part.id, sheet: spot.sheet, x, y, turn: spot.pose.turn, pinned: false })
   }

@@ -1,42 +1,53 @@
-import type { Bounds, Point, Ring } from '../geometry'
+import type { Bounds, Ring } from '../geometry'
 
-/** Ring edges that are not parallel to the way of sliding, as [low, high, place at low, place at high] across and along it. */
+/** Ring edges that look one way, as [low, high, place at low, place at high] across and along the way of sliding, sorted by `low`. */
 export type Facing = [number, number, number, number][]
 
 /** How far apart two coordinates are still the same, mm. */
 const SAME = 1e-6
 
-/** A ring's edges as they face a slide down (`along` y) or to the left (`along` x). */
-export function facing(rings: Ring[], along: 'x' | 'y'): Facing {
+/**
+ * The edges of a shape that can touch something in a slide along an axis.
+ * @param side 'front' for those that go ahead in the negative direction, 'back' for those that something may slide onto.
+ * Outlines run counter-clockwise: below the inside, an edge runs to +x, and left of it to −y.
+ */
+export function facing(rings: Ring[], along: 'x' | 'y', side: 'front' | 'back'): Facing {
   const across = along === 'y' ? 'x' : 'y'
+  const ahead = (along === 'y') === (side === 'front') ? 1 : -1
   const edges: Facing = []
   for (const ring of rings) {
     for (let i = 0, j = ring.length - 1; i < ring.length; j = i++) {
-      const [p, q]: [Point, Point] = ring[j][across] <= ring[i][across] ? [ring[j], ring[i]] : [ring[i], ring[j]]
-      if (q[across] - p[across] > SAME) edges.push([p[across], q[across], p[along], q[along]])
+      if ((ring[i][across] - ring[j][across]) * ahead <= SAME) continue
+      const [p, q] = ahead === 1 ? [ring[j], ring[i]] : [ring[i], ring[j]]
+      edges.push([p[across], q[across], p[along], q[along]])
     }
   }
-  return edges
+  return edges.sort((a, b) => a[0] - b[0])
 }
 
 const placeAt = ([low, high, atLow, atHigh]: Facing[number], t: number): number =>
-  atLow + ((atHigh - atLow) * (t - low)) / (high - low)
+  atLow === atHigh ? atLow : atLow + ((atHigh - atLow) * (t - low)) / (high - low)
 
 /**
  * How far a part can slide in the negative direction before it touches a fixed one.
+ * @param moving its front edges, moved by the shifts
+ * @param fixed back edges of what lies there
  * @returns mm; Infinity when nothing is in the way
  */
 export function freeWay(moving: Facing, shiftAcross: number, shiftAlong: number, fixed: Facing): number {
   let free = Infinity
   for (const edge of moving) {
+    const [from, to] = [edge[0] + shiftAcross, edge[1] + shiftAcross]
     for (const other of fixed) {
-      const low = Math.max(edge[0] + shiftAcross, other[0])
-      const high = Math.min(edge[1] + shiftAcross, other[1])
+      if (other[0] >= to - SAME) break
+      if (other[1] <= from + SAME) continue
+      const low = Math.max(from, other[0])
+      const high = Math.min(to, other[1])
       if (high - low <= SAME) continue
-      for (const t of [low, high]) {
-        const distance = placeAt(edge, t - shiftAcross) + shiftAlong - placeAt(other, t)
-        if (distance > -SAME && distance < free) free = Math.max(0, distance)
-      }
+      const atLow = placeAt(edge, low - shiftAcross) + shiftAlong - placeAt(other, low)
+      const atHigh = placeAt(edge, high - shiftAcross) + shiftAlong - placeAt(other, high)
+      const distance = Math.min(atLow > -SAME ? atLow : Infinity, atHigh > -SAME ? atHigh : Infinity)
+      if (distance < free) free = Math.max(0, distance)
     }
   }
   return free

@@ -74,7 +74,7 @@ watch([explode, theme], draw)
       <button type="button" class="btn-icon" aria-label="Turn right" @click="turn(0.3, 0)"><ChevronRight :size="18" /></button>
       <button type="button" class="btn-icon" aria-label="Tilt up" @click="turn(0, 0.2)"><ChevronUp :size="18" /></button>
       <button type="button" class="btn-icon" aria-label="Tilt down" @click="turn(0, -0.2)"><ChevronDown :size="18" /></button>
-      <label class="ml-3 flex flex-1 items-center gap-2 text-sm">Pull apart<input v-model.number="explode" type="range" min="0" max="1" step="0.02" class="w-full accent-heather" /></label>
+      <label class="ml-3 flex flex-1 items-center gap-2 text-sm whitespace-nowrap">Pull apart<input v-model.number="explode" type="range" min="0" max="1" step="0.02" class="w-full accent-heather" /></label>
     </div>
   </div>
 </template>

@@ -1,5 +1,5 @@
 import { deriveBox, keepLayout, layoutSignature, makeParts, pinnedIn, planCut, roomFor, type Arrangement, type Job, type Part } from '@core/job'
-import { nestSteps, type Layout } from '@core/nest'
+import { nestSteps } from '@core/nest'
 import type { Answer, Request } from './protocol'
 
 /** How long it works before it listens, milliseconds. */
@@ -13,14 +13,12 @@ const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve
 /** Lays out; null when a newer request came meanwhile. Stopped early it hands on the best so far. */
 async function layOut(sequence: number, parts: Part[], job: Job): Promise<Arrangement | null> {
   const steps = nestSteps(parts, job.layout.settings, roomFor(job), pinnedIn(job, parts))
-  let best: Layout | null = null
   let since = performance.now()
   for (;;) {
     const step = steps.next()
     if (step.done) return keepLayout(step.value, parts, job)
-    best = step.value.layout
     if (performance.now() - since < BREATH) continue
-    const { tried, of } = step.value
+    const { layout: best, tried, of } = step.value
     answer({ kind: 'progress', sequence, tried, of, sheets: best.placements.reduce((most, { sheet }) => Math.max(most, sheet + 1), 0), unplaced: best.unplaced.length })
     await breathe()
     if (sequence !== latest) return null

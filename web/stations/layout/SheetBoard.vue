@@ -94,7 +94,7 @@ const describe = ({ part, placement }: Drawn): string =>
       @pointerdown="grab($event, item)" @pointermove="drag" @pointerup="drop" @pointercancel="held = null" @focus="emit('choose', item.part.id)" @keydown="press($event, item)"
     >
       <path :d="item.shape" :fill="bad.has(item.part.id) ? 'url(#wrong)' : 'var(--ply)'" :stroke="bad.has(item.part.id) ? 'var(--rowan)' : chosen === item.part.id ? 'var(--heather)' : 'var(--ply-edge)'" :stroke-width="chosen === item.part.id ? 3 : 1" vector-effect="non-scaling-stroke" fill-rule="evenodd" />
-      <text :x="item.centre.x" :y="-item.centre.y + textSize / 3" text-anchor="middle" :font-size="Math.min(textSize, item.size.width / 5)" fill="var(--ink)" class="pointer-events-none">{{ item.part.label }}{{ item.placement.pinned ? ' ⚲' : '' }}</text>
+      <text :transform="`translate(${item.centre.x} ${-item.centre.y}) rotate(${item.size.height > 1.5 * item.size.width ? -90 : 0})`" :dy="textSize / 3" text-anchor="middle" :font-size="Math.min(textSize, Math.max(item.size.width, item.size.height) / 5)" fill="var(--ink)" class="pointer-events-none">{{ item.part.label }}{{ item.placement.pinned ? ' ⚲' : '' }}</text>
     </g>
   </svg>
 </template>

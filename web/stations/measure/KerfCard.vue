@@ -23,6 +23,9 @@ function change(part: Partial<KerfRecord>, key: string): void {
   jobs.edit((draft) => { draft.measure.kerf = record }, key)
 }
 
+/** What this machine takes from other stocks: half or double of it is a slip. */
+const elsewhere = computed(() => bench.kerfs.filter(({ machineId, id }) => machineId === jobs.job!.measure.machine?.id && id !== kerf.value?.id).map(({ width }) => width))
+
 const side = ref(25)
 const xs = ref('')
 const ys = ref('')
@@ -58,7 +61,7 @@ function fromSquares(): void {
     <p v-if="!chosen" class="note">Kerf belongs to a machine and a stock: choose both first. Until then {{ fixed(derived.box.kerf.width, 2) }} mm is assumed.</p>
     <template v-else>
       <div class="grid grid-cols-2 gap-2">
-        <FigureField label="Kerf, full width" :model-value="kerf?.width ?? null" :min="0" :max="5" :step="0.01" :digits="4" :doubt="doubtKerf" @update:model-value="change({ width: $event }, 'kerf')" />
+        <FigureField label="Kerf, full width" :model-value="kerf?.width ?? null" :min="0" :max="5" :step="0.01" :digits="4" :doubt="(value) => doubtKerf(value, elsewhere)" @update:model-value="change({ width: $event }, 'kerf')" />
         <FigureField label="How sure, ±" :model-value="kerf?.doubt ?? null" optional :min="0" :max="1" :step="0.005" @update:model-value="change({ doubt: $event }, 'doubt')" @clear="kerf && change({ doubt: null }, 'doubt')" />
       </div>
       <div class="flex gap-5">

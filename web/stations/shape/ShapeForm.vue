@@ -62,7 +62,7 @@ defineExpose({ focusOn })
       <FigureField class="w-28" label="Copies" kind="figure" whole :model-value="jobs.job!.copies" :min="1" :max="100" @update:model-value="(copies) => jobs.edit((draft) => { draft.copies = copies }, 'copies')" />
     </div>
     <ChoiceRow label="Share out each edge" stacked :model-value="box.tabs.rule" :options="[
-      { value: 'even' as TabRule, label: 'Evenly', note: 'an odd count, as near to the wanted width as can be' },
+      { value: 'even' as TabRule, label: 'Evenly', note: 'an odd count nearest to the wanted width' },
       { value: 'fixed' as TabRule, label: 'Fixed width', note: 'equal remainders at both ends' },
       { value: 'count' as TabRule, label: 'By count', note: 'one for uprights, floor and top' },
     ]" @update:model-value="changeTabs({ rule: $event }, '')" />

@@ -1,0 +1,48 @@
+import js from '@eslint/js'
+import globals from 'globals'
+import tseslint from 'typescript-eslint'
+import vue from 'eslint-plugin-vue'
+
+/** The folders of core from the bottom up. Each may import from those before it, never from those after it. */
+const CORE = ['length', 'geometry', 'working', 'stock', 'kerf', 'fit', 'machine', 'lettering', 'box', 'nest', 'tune', 'plan', 'build', 'job', 'files']
+
+const forbid = (files, group, message) => ({ files, rules: { 'no-restricted-imports': ['error', { patterns: [{ group, message }] }] } })
+
+const arrows = CORE.map((folder, i) => forbid(
+  [`core/${folder}/**/*.ts`],
+  [...CORE.slice(i + 1).map((above) => `../${above}`), ...CORE.map((other) => `../${other}/*`), 'vue', 'vue-*', 'pinia', 'd3', 'three', 'idb', 'express', 'node:*', '@web/*', '**/web/**', '**/server/**'],
+  `core/${folder} may import only from folders below it, through their index, and nothing of the interface.`,
+))
+
+export default tseslint.config(
+  { ignores: ['dist/', 'node_modules/', 'test-results/', 'playwright-report/'] },
+  js.configs.recommended,
+  ...tseslint.configs.strict,
+  ...tseslint.configs.stylistic,
+  ...vue.configs['flat/recommended'],
+  {
+    files: ['**/*.{ts,vue}'],
+    languageOptions: { parserOptions: { parser: tseslint.parser }, globals: globals.browser },
+    rules: {
+      'no-undef': 'off', // the compiler knows better
+      '@typescript-eslint/no-non-null-assertion': 'off',
+      '@typescript-eslint/no-invalid-void-type': 'off',
+      '@typescript-eslint/explicit-function-return-type': 'off',
+      'vue/max-attributes-per-line': 'off',
+      'vue/singleline-html-element-content-newline': 'off',
+      'vue/html-closing-bracket-newline': 'off',
+      'vue/html-self-closing': 'off',
+      'vue/html-indent': 'off',
+      'vue/first-attribute-linebreak': 'off',
+      'vue/attributes-order': 'off',
+      'vue/require-default-prop': 'off',
+      'vue/one-component-per-file': 'error',
+      'max-lines': ['error', { max: 300, skipBlankLines: true, skipComments: true }],
+    },
+  },
+  { files: ['**/*.{mjs,js}'], languageOptions: { globals: globals.node } },
+  ...arrows,
+  { files: ['core/**/*.ts'], ignores: ['**/*.test.ts'], rules: { 'no-console': 'error', 'no-restricted-syntax': ['error', { selector: 'ExportDefaultDeclaration', message: 'Core hands on names, no defaults.' }] } },
+  forbid(['server/**/*.ts'], ['**/web/**', '@web/*', 'vue'], 'The server knows nothing of the interface.'),
+  { files: ['**/*.test.ts', 'e2e/**'], rules: { 'max-lines': 'off', 'no-restricted-imports': 'off' } },
+)

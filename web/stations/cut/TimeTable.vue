@@ -1,0 +1,32 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { CutPlan } from '@core/job'
+import { fixed, formatDuration } from '@core/length'
+import type { Working } from '@core/working'
+import WorkedFigure from '@web/parts/WorkedFigure.vue'
+
+const props = defineProps<{ plan: CutPlan }>()
+const working = computed((): Working => {
+  const { seconds, cutting, corners, travel, cutLength } = props.plan.total
+  return {
+    title: 'Time to cut', result: formatDuration(seconds), formula: 'cut length ÷ speed × passes + corners + travel',
+    substituted: `${fixed(cutting, 0)} + ${fixed(corners, 0)} + ${fixed(travel, 0)} = ${fixed(seconds, 0)} s`,
+    terms: [
+      { symbol: 'cutting', meaning: `${fixed(cutLength / 1000, 2)} m at the speeds of Tune`, value: `${fixed(cutting, 1)} s`, source: 'derived' },
+      { symbol: 'corners', meaning: 'stopping and starting at each corner', value: `${fixed(corners, 1)} s`, source: 'derived' },
+      { symbol: 'travel', meaning: 'from path to path', value: `${fixed(travel, 1)} s`, source: 'derived' },
+    ],
+    note: 'Speeds and acceleration are the machine’s from Measure. Write the minutes it really took into the Log.',
+  }
+})
+</script>
+
+<template>
+  <div class="flex flex-wrap items-end gap-x-6 gap-y-1 border-t border-line pt-2">
+    <WorkedFigure large label="All sheets" :text="formatDuration(plan.total.seconds)" :working="working" />
+    <WorkedFigure label="Cutting" :text="formatDuration(plan.total.cutting)" />
+    <WorkedFigure label="Corners" :text="formatDuration(plan.total.corners)" />
+    <WorkedFigure label="Travel" :text="formatDuration(plan.total.travel)" />
+    <WorkedFigure label="Way of the beam, cutting" :text="`${fixed(plan.total.cutLength / 1000, 2)} m`" />
+  </div>
+</template>

@@ -1,0 +1,47 @@
+<script setup lang="ts">
+import { Trash2 } from '@lucide/vue'
+import { computed } from 'vue'
+import { VERDICTS, type Revision } from '@core/job'
+import ChoiceRow from '@web/parts/ChoiceRow.vue'
+import FigureField from '@web/parts/FigureField.vue'
+import { useJob } from '@web/stores/job'
+
+const props = defineProps<{ revision: Revision; before: Revision | null }>()
+const jobs = useJob()
+
+const change = (part: Partial<Revision>, key: string): void => jobs.edit((draft) => {
+  const own = draft.log.find(({ id }) => id === props.revision.id)
+  if (own) Object.assign(own, part)
+}, `${key} ${props.revision.id}`)
+const remove = (): void => jobs.edit((draft) => { draft.log = draft.log.filter(({ id }) => id !== props.revision.id) })
+
+/** What is different from the cut before; only what both wrote down can be compared. */
+const changed = computed(() => (props.before ? props.revision.figures.flatMap(({ label, value }) => {
+  const old = props.before!.figures.find((figure) => figure.label === label)
+  return old && old.value !== value ? [{ label, value, old: old.value }] : []
+}) : []))
+const options = VERDICTS.map((verdict) => ({ value: verdict as string, label: verdict }))
+</script>
+
+<template>
+  <article class="card grid gap-2.5" :aria-label="`Revision ${revision.number}`">
+    <div class="flex items-center justify-between">
+      <h2>Revision {{ revision.number }} <span class="num text-[13px] font-normal text-quiet">{{ new Date(revision.date).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' }) }}</span></h2>
+      <button type="button" class="btn-icon" :aria-label="`Remove revision ${revision.number}`" @click="remove"><Trash2 :size="16" /></button>
+    </div>
+    <div class="grid gap-3 md:grid-cols-[1fr_8rem]">
+      <label class="block text-[13px] font-medium">Why this one: what is different, what for<input class="input font-sans! font-normal" maxlength="400" :value="revision.reason" @input="change({ reason: ($event.target as HTMLInputElement).value }, 'reason')" /></label>
+      <FigureField label="Minutes taken" kind="figure" unit="min" optional :model-value="revision.minutes" :min="0" :max="100000" @update:model-value="change({ minutes: $event }, 'minutes')" @clear="change({ minutes: null }, 'minutes')" />
+    </div>
+    <ChoiceRow label="How it fitted" :model-value="revision.verdict ?? ''" :options="options" @update:model-value="change({ verdict: $event as Revision['verdict'] }, 'verdict')" />
+    <label class="block text-[13px] font-medium">Note<textarea class="input font-sans! font-normal" rows="2" maxlength="4000" :value="revision.note" @input="change({ note: ($event.target as HTMLTextAreaElement).value }, 'note')" /></label>
+    <div v-if="changed.length > 0" class="text-[13px]">
+      <h3>Changed since revision {{ before!.number }}</h3>
+      <ul><li v-for="each in changed" :key="each.label">{{ each.label }}: <span class="num">{{ each.old }}</span> → <span class="num font-semibold">{{ each.value }}</span></li></ul>
+    </div>
+    <details class="text-[13px]">
+      <summary class="cursor-pointer">The figures it was cut with</summary>
+      <dl class="mt-1 grid grid-cols-[auto_1fr] gap-x-4"><template v-for="figure in revision.figures" :key="figure.label"><dt class="text-quiet">{{ figure.label }}</dt><dd class="num">{{ figure.value }}</dd></template></dl>
+    </details>
+  </article>
+</template>
