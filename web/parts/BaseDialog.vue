@@ -2,12 +2,12 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { X } from '@lucide/vue'
 
-defineProps<{ open: boolean; title: string }>()
+defineProps<{ open: boolean; title: string; initialFocus?: HTMLElement | null }>()
 defineEmits<{ close: [] }>()
 </script>
 
 <template>
-  <Dialog :open="open" class="relative z-40" @close="$emit('close')">
+  <Dialog :open="open" :initial-focus="initialFocus" class="relative z-40" @close="$emit('close')">
     <div class="fixed inset-0 bg-ink/40" aria-hidden="true" />
     <div class="fixed inset-0 flex items-center justify-center p-4">
       <DialogPanel class="max-h-[90vh] w-full max-w-2xl overflow-auto rounded-md border border-edge bg-sheet p-5 text-ink shadow-xl">

@@ -11,6 +11,7 @@ const emit = defineEmits<{ close: [] }>()
 const router = useRouter()
 const shelf = useShelf()
 const typed = ref('')
+const field = ref<InstanceType<typeof ComboboxInput>>()
 watch(() => props.open, () => { typed.value = '' })
 
 interface Place { label: string; job: string; station: Station }
@@ -34,9 +35,9 @@ function go(place: Place | null): void {
 </script>
 
 <template>
-  <BaseDialog :open="open" title="Find" @close="emit('close')">
+  <BaseDialog :open="open" title="Find" :initial-focus="field?.$el" @close="emit('close')">
     <Combobox :model-value="null" @update:model-value="go">
-      <ComboboxInput class="input mt-3" aria-label="Find a station, a field or a job" placeholder="kerf, copies, export…" @change="typed = $event.target.value" />
+      <ComboboxInput ref="field" class="input mt-3" aria-label="Find a station, a field or a job" placeholder="kerf, copies, export…" @change="typed = $event.target.value" />
       <ComboboxOptions static class="mt-2 max-h-80 overflow-auto">
         <ComboboxOption v-for="place in found" :key="place.label" v-slot="{ active }" :value="place">
           <span class="block cursor-pointer rounded px-2 py-1" :class="active ? 'bg-heather-wash' : ''">{{ place.label }}</span>

@@ -32,7 +32,7 @@ const cautions = computed(() => [
       <p v-else class="note">Nothing lies on a sheet yet: lay out first.</p>
       <TimeTable v-if="planner.plan && shown" :plan="planner.plan" />
     </section>
-    <div class="grid min-h-0 content-start gap-3 overflow-y-auto">
+    <div class="grid min-h-0 content-start gap-3 overflow-y-auto" tabindex="0" role="region" aria-label="Checks and cautions">
       <CheckList />
       <CautionNote title="At the laser" :cautions="cautions" />
     </div>

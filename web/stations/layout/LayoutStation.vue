@@ -44,10 +44,12 @@ function place(placement: Placement): void {
     </div>
     <div class="flex min-h-0 flex-col gap-2">
       <LayoutProgress />
-      <ul v-if="wrong.length > 0" class="rounded-md border border-rowan bg-rowan-wash p-2 text-[13px]" role="alert" aria-label="What is wrong with the layout">
-        <li v-for="each in wrong.slice(0, 4)" :key="each.message">{{ each.message }}</li>
-        <li v-if="wrong.length > 4">And {{ wrong.length - 4 }} more.</li>
-      </ul>
+      <div v-if="wrong.length > 0" class="rounded-md border border-rowan bg-rowan-wash p-2 text-[13px]" role="alert">
+        <ul aria-label="What is wrong with the layout">
+          <li v-for="each in wrong.slice(0, 4)" :key="each.message">{{ each.message }}</li>
+          <li v-if="wrong.length > 4">And {{ wrong.length - 4 }} more.</li>
+        </ul>
+      </div>
       <section class="card min-h-0 flex-1 p-2!" aria-label="Sheets">
         <SheetBoard :placements="placements" :wrong="wrong" :chosen="chosen" @choose="chosen = $event" @move="moving = $event" @place="place" />
       </section>

@@ -1,0 +1,113 @@
+import { describe, expect, test } from '@jest/globals'
+import { readFileSync } from 'node:fs'
+import { readJob } from '../files'
+import { arrange, cutFigures, deriveBox, emptyJob, layoutSignature, makeParts, planCut, readyToCut, signatureOf, sizeWorking, stationStatuses, stripFigures, tabAdvice, useOf, type Derived, type Job } from './index'
+
+function demo(name: string): Job {
+  const read = readJob(readFileSync(new URL(`../../demo/${name}.json`, import.meta.url), 'utf8'))
+  if (!read.ok) throw new Error(read.error)
+  return read.job
+}
+function derive(job: Job): { job: Job; derived: Derived } {
+  const box = deriveBox(job)
+  if (!box.panels) return { job, derived: { box, parts: [], plan: null, use: null } }
+  const parts = makeParts(box.panels, job.copies, box.kerf.perSide)
+  const laidOut = job.layout.arrangement ? job : { ...job, layout: { ...job.layout, arrangement: arrange(parts, job) } }
+  return { job: laidOut, derived: { box, parts, plan: planCut(laidOut, box, parts), use: useOf(laidOut, parts) } }
+}
+const tray = derive(demo('specimen-tray'))
+const states = (job: Job, derived: Derived, newer: string[] = []) => Object.fromEntries(Object.entries(stationStatuses(job, derived, newer)).map(([station, { state }]) => [station, state]))
+const check = (derived: Derived, id: string) => derived.plan!.checks.find((each) => each.id === id)
+
+describe('the traveller', () => {
+  test('a measured and tested job is ready up to the cut', () => {
+    expect(states(tray.job, tray.derived)).toMatchObject({ measure: 'ready', shape: 'ready', layout: 'ready', tune: 'ready', cut: 'ready', build: 'todo', log: 'ready' })
+    expect(stationStatuses(tray.job, tray.derived).measure.line).toBe('3.04 ± 0.04, 7 readings')
+    expect(readyToCut(tray.derived.plan)).toBe(true)
+  })
+  test('an empty job says what it waits for', () => {
+    const { job, derived } = derive(emptyJob('e', 'Empty', ''))
+    expect(states(job, derived)).toMatchObject({ measure: 'todo', shape: 'ready', tune: 'look', cut: 'look', log: 'todo' })
+  })
+  test('a layout is stale once parts change, and nothing is written then', () => {
+    const changed = { ...tray.job, box: { ...tray.job.box, height: 50 } }
+    const { derived } = derive(changed)
+    expect(states(changed, derived)).toMatchObject({ layout: 'stale', cut: 'stop' })
+    expect(readyToCut(derived.plan)).toBe(false)
+  })
+  test('a file is stale once the plan differs from it; newer bench figures make Measure stale', () => {
+    const written = { ...tray.job, cut: { ...tray.job.cut, written: { signature: tray.derived.plan!.signature, date: '' } } }
+    expect(states(written, tray.derived).cut).toBe('ready')
+    const left = { ...written, cut: { ...written.cut, compensation: 'software' as const } }
+    expect(states(left, derive(left).derived).cut).toBe('stale')
+    expect(states(tray.job, tray.derived, ['the kerf']).measure).toBe('stale')
+  })
+  test('a box that cannot be made stops Shape and leaves the rest waiting', () => {
+    const small = { ...tray.job, box: { ...tray.job.box, width: 5 } }
+    const { derived } = derive(small)
+    expect(states(small, derived)).toMatchObject({ shape: 'stop', layout: 'todo', cut: 'todo' })
+    expect(derived.box.problems[0].message).toContain('leaves no room inside')
+  })
+  test('tabs too narrow to be left standing are refused', () => {
+    const crowded = { ...tray.job, box: { ...tray.job.box, tabs: { ...tray.job.box.tabs, rule: 'count' as const, counts: { uprights: 199, floor: 9, top: 9 } } } }
+    expect(derive(crowded).derived.box.problems[0]).toMatchObject({ field: 'tabs' })
+  })
+})
+
+describe('preflight', () => {
+  test('everything is looked at', () => expect(tray.derived.plan!.checks.map(({ id }) => id)).toEqual(['fresh', 'inside', 'complete', 'closed', 'double', 'compensation', 'thickness', 'settings', 'off']))
+  test('overlapping parts stop it', () => {
+    const arrangement = tray.job.layout.arrangement!
+    const piled = { ...tray.job, layout: { ...tray.job.layout, arrangement: { ...arrangement, placements: arrangement.placements.map((placement) => ({ ...placement, x: 20, y: 20 })) } } }
+    expect(check(derive(piled).derived, 'inside')).toMatchObject({ state: 'stop' })
+  })
+  test('what is switched off or not placed is named', () => {
+    const off = { ...tray.job, cut: { ...tray.job.cut, off: ['score' as const] } }
+    expect(check(derive(off).derived, 'off')).toMatchObject({ state: 'look', title: 'Switched off: score labels' })
+    expect(check(derive({ ...tray.job, cut: { ...tray.job.cut, off: ['outline'] } }).derived, 'off')?.state).toBe('stop')
+    const arrangement = tray.job.layout.arrangement!
+    const fewer = { ...tray.job, layout: { ...tray.job.layout, arrangement: { ...arrangement, placements: arrangement.placements.slice(1) } } }
+    expect(check(derive(fewer).derived, 'complete')?.title).toBe('1 of 5 parts will not be cut')
+  })
+  test('parts cut on a shared line stop it', () => {
+    const close = { ...tray.job, layout: { ...tray.job.layout, arrangement: null, settings: { ...tray.job.layout.settings, gap: 0 } } }
+    const { job, derived } = derive(close)
+    const [a, b, ...rest] = job.layout.arrangement!.placements
+    const touching = { ...job, layout: { ...job.layout, arrangement: { ...job.layout.arrangement!, placements: [{ ...a, x: 10, y: 10, turn: 0 as const }, { ...b, x: 10, y: 10, turn: 0 as const, sheet: 0 }, ...rest.map((placement) => ({ ...placement, sheet: 1 }))] } } }
+    expect(check({ ...derived, plan: planCut(touching, derived.box, derived.parts) }, 'double')?.state).toBe('stop')
+  })
+  test('an untested setting and an assumed kerf are looked at again', () => {
+    const { derived } = derive(emptyJob('e', 'Empty', ''))
+    expect(['compensation', 'thickness', 'settings'].map((id) => check(derived, id)?.state)).toEqual(['look', 'look', 'look'])
+    const typed = { ...tray.job, tune: { ...tray.job.tune, picked: { speed: 33, power: 50, passes: 1, air: true } } }
+    expect(check(derive(typed).derived, 'settings')?.detail).toContain('no test')
+  })
+})
+
+describe('what the figures say', () => {
+  test('the strip', () => expect(stripFigures(tray.job, tray.derived).map(({ id, text }) => `${id} ${text}`).slice(0, 4)).toEqual(['inside 233.9 × 153.9 × 42.0 mm', 'fit snug, 0.000 mm', 'parts 5', 'sheets 1 at 30 %']))
+  test('the working of the inner size has the real figures', () => expect(sizeWorking(tray.derived.box, tray.job.box).substituted).toContain('240.00 − 2 × 3.040 = 233.92'))
+  test('advice for narrow tabs and even counts', () => {
+    const odd = { ...tray.job, box: { ...tray.job.box, tabs: { rule: 'count' as const, width: 9, counts: { uprights: 20, floor: 9, top: 9 } } } }
+    expect(tabAdvice(derive(odd).derived.box)).toHaveLength(2)
+    expect(tabAdvice(tray.derived.box)).toEqual([])
+  })
+  test('a log entry holds the figures of its moment', () => expect(cutFigures(tray.job, tray.derived)).toContainEqual({ label: 'Kerf', value: '0.160 mm full width' }))
+})
+
+test('copies are told apart by number, and labels stay inside their part', () => {
+  const slips = derive(demo('slip-cases')).derived
+  expect(slips.parts).toHaveLength(20)
+  expect(new Set(slips.parts.map(({ id }) => id)).size).toBe(20)
+  for (const { marks, shape } of slips.parts) {
+    const xs = shape.outline.map(({ x }) => x)
+    for (const { x } of marks.flat()) expect(x > Math.min(...xs) && x < Math.max(...xs)).toBe(true)
+  }
+})
+
+test('a layout’s signature follows what it rests on, and nothing else', () => {
+  const before = layoutSignature(tray.derived.parts, tray.job)
+  expect(layoutSignature(tray.derived.parts, { ...tray.job, name: 'Other', log: [] } as Job)).toBe(before)
+  expect(layoutSignature(tray.derived.parts, { ...tray.job, layout: { ...tray.job.layout, settings: { ...tray.job.layout.settings, gap: 4 } } })).not.toBe(before)
+  expect(signatureOf({ a: 1 })).not.toBe(signatureOf({ a: 2 }))
+})

@@ -1,0 +1,80 @@
+import { describe, expect, test } from '@jest/globals'
+import fc from 'fast-check'
+import { lengthOf, rectangle } from '../geometry'
+import { doubleLines, mayExport, orderPaths, stretchTime, timeSheet, visited, type CutPath } from './index'
+
+const square = (operation: CutPath['operation'], part: string, x: number, y: number, side = 10): CutPath => ({ operation, part, points: rectangle(x, y, x + side, y + side), closed: true })
+const setting = { speed: 10, power: 50, passes: 1, air: true }
+const settings = { score: { ...setting, speed: 100 }, inside: setting, outline: { ...setting, passes: 2 } }
+const machine = { travelSpeed: 200, acceleration: 1000 }
+
+// Common practice, no source: engrave, score, inside cuts, outlines.
+test('labels, then inside cuts, then outlines, whatever the order they come in', () => {
+  const paths = [square('outline', 'a', 0, 0), square('inside', 'a', 2, 2, 4), square('score', 'a', 3, 3, 1), square('inside', 'b', 50, 50, 4), square('outline', 'b', 48, 48)]
+  expect(orderPaths(paths).map(({ operation }) => operation)).toEqual(['score', 'inside', 'inside', 'outline', 'outline'])
+})
+test('every path is kept, as long as before, and the nearest comes next', () => {
+  fc.assert(fc.property(fc.array(fc.record({ x: fc.integer({ min: 0, max: 500 }), y: fc.integer({ min: 0, max: 300 }) }), { minLength: 1, maxLength: 20 }), (corners) => {
+    const paths = corners.map(({ x, y }, i) => square('outline', String(i), x, y))
+    const ordered = orderPaths(paths)
+    expect(ordered.map(({ part }) => part).sort()).toEqual(paths.map(({ part }) => part).sort())
+    expect(ordered.every(({ points }) => Math.abs(lengthOf(points, true) - 40) < 1e-9)).toBe(true)
+  }))
+})
+test('an open stroke may be run backwards', () => {
+  const stroke: CutPath = { operation: 'score', part: 'a', points: [{ x: 100, y: 0 }, { x: 1, y: 0 }], closed: false }
+  expect(orderPaths([stroke])[0].points[0]).toEqual({ x: 1, y: 0 })
+})
+
+describe('time', () => {
+  // By definition: from rest to v and back to rest takes v/a longer than running through; a short way is all speeding up and slowing down.
+  test('a long stretch', () => expect(stretchTime(100, 10, 1000)).toBeCloseTo(100 / 10 + 10 / 1000, 12))
+  test('a stretch too short for full speed', () => expect(stretchTime(0.01, 10, 1000)).toBeCloseTo(2 * Math.sqrt(0.01 / 1000), 12))
+  test('both agree where one becomes the other', () => expect(stretchTime(0.1, 10, 1000)).toBeCloseTo(0.02, 12))
+
+  test('a square in two passes: its parts add up, and passes double the way', () => {
+    const time = timeSheet([square('outline', 'a', 30, 40)], settings, machine)
+    expect(time.cutLength).toBeCloseTo(80, 9)
+    expect(time.cutting).toBeCloseTo(8, 9)
+    expect(time.corners).toBeCloseTo(8 * (10 / 1000), 9)
+    expect(time.travel).toBeCloseTo(50 / 200 + 200 / 1000, 9)
+    expect(time.total).toBeCloseTo(time.cutting + time.corners + time.travel, 9)
+    expect(time.byOperation.outline).toBeCloseTo(8.08, 9)
+  })
+  test('moves follow each other without a gap in place or time', () => {
+    const { moves, total } = timeSheet(orderPaths([square('outline', 'a', 0, 0), square('score', 'a', 20, 5, 3), square('outline', 'b', 90, 10)]), settings, machine)
+    for (const [i, move] of moves.slice(1).entries()) {
+      expect(move.start).toBeCloseTo(moves[i].end, 9)
+      expect(move.from).toEqual(moves[i].to)
+    }
+    expect(moves.at(-1)!.end).toBeCloseTo(total, 9)
+  })
+  test('a gentle curve is run through without stopping', () => {
+    const arc = Array.from({ length: 60 }, (_, i) => ({ x: 10 * Math.cos(i / 40), y: 10 * Math.sin(i / 40) }))
+    const curve = timeSheet([{ operation: 'outline', part: 'a', points: arc, closed: false }], { ...settings, outline: setting }, machine)
+    expect(curve.corners).toBeCloseTo(10 / 1000, 6)
+  })
+})
+
+describe('double lines', () => {
+  test('two squares that share a side are found, with the length', () => {
+    const [found, ...more] = doubleLines([square('outline', 'a', 0, 0), square('outline', 'b', 10, 3)])
+    expect(more).toEqual([])
+    expect(found.parts).toEqual(['a', 'b'])
+    expect(found.length).toBeCloseTo(7, 9)
+    expect(found.at).toEqual({ x: 10, y: 3 })
+  })
+  test('a slanting line cut twice is found as well, crossing lines are not', () => {
+    const line = (a: [number, number], b: [number, number], part: string): CutPath => ({ operation: 'outline', part, closed: false, points: [{ x: a[0], y: a[1] }, { x: b[0], y: b[1] }] })
+    expect(doubleLines([line([0, 0], [30, 10], 'a'), line([33, 11], [15, 5], 'b')])[0].length).toBeCloseTo(Math.hypot(15, 5), 6)
+    expect(doubleLines([line([0, 0], [30, 10], 'a'), line([0, 10], [30, 0], 'b')])).toEqual([])
+  })
+  test('squares a beam’s width apart share nothing', () => expect(doubleLines([square('outline', 'a', 0, 0), square('outline', 'b', 10.1, 0)])).toEqual([]))
+})
+
+test('one stop is enough to write no file', () => {
+  const check = (state: 'ok' | 'look' | 'stop') => ({ id: state, state, title: '', detail: '' })
+  expect(mayExport([check('ok'), check('look')])).toBe(true)
+  expect(mayExport([check('ok'), check('stop')])).toBe(false)
+  expect(visited(square('outline', 'a', 0, 0))).toHaveLength(5)
+})

@@ -1,0 +1,37 @@
+import { expect, test, type Page } from '@playwright/test'
+import axe from 'axe-core'
+import { openDemo, settled, STATIONS } from './helpers'
+
+/** What axe-core, an accessibility engine, finds that is serious or critical. */
+async function seriousFindings(page: Page): Promise<string[]> {
+  await page.evaluate(axe.source)
+  const { violations } = await page.evaluate(() => (globalThis as unknown as { axe: typeof axe }).axe.run(document))
+  return violations.filter(({ impact }) => impact === 'serious' || impact === 'critical').map(({ id, nodes }) => `${id}: ${nodes.map(({ target }) => target.join(' ')).slice(0, 3).join(' | ')}`)
+}
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  test(`no serious finding on any station, ${colorScheme}`, async ({ browser, baseURL }) => {
+    const page = await (await browser.newContext({ colorScheme, baseURL, viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce' })).newPage()
+    await page.goto('./')
+    await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(3)
+    expect(await seriousFindings(page)).toEqual([])
+    for (const station of STATIONS) {
+      await openDemo(page, 'demo-logger', station)
+      expect(await seriousFindings(page), station).toEqual([])
+    }
+    await page.keyboard.press('?')
+    await expect(page.getByRole('heading', { name: 'Help' })).toBeVisible()
+    expect(await seriousFindings(page), 'help').toEqual([])
+  })
+}
+
+test('at twice the size everything can still be reached', async ({ browser, baseURL }) => {
+  const page = await (await browser.newContext({ baseURL, viewport: { width: 640, height: 400 } })).newPage()
+  for (const station of STATIONS) {
+    await openDemo(page, 'demo-tray', station)
+    await settled(page)
+    const control = page.getByRole('main').locator('button, input, [tabindex="0"]').last()
+    await control.scrollIntoViewIfNeeded()
+    await expect(control, station).toBeInViewport()
+  }
+})

@@ -1,0 +1,104 @@
+import { expect, test } from '@playwright/test'
+import { contentOf, line, settled, tabTo, typeInto } from './helpers'
+
+test('one box from a measurement to a build sheet, by keyboard alone', async ({ page }) => {
+  const press = (key: string) => page.keyboard.press(key)
+  /** Leaves whatever field is being typed in, so that plain keys are shortcuts again. */
+  const station = async (number: string) => {
+    await tabTo(page, page.getByRole('button', { name: 'Help' }))
+    await press(number)
+  }
+  await page.goto('./')
+  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(3)
+  await tabTo(page, page.getByRole('button', { name: 'New job' }))
+  await press('Enter')
+  await expect(page.getByLabel('Name of the job')).toHaveValue('New box')
+
+  // Measure: a machine and a stock that the bench knows from the demo
+  await tabTo(page, page.getByRole('button', { name: 'Cut on' }))
+  await press('Enter')
+  await page.keyboard.type('shed')
+  await press('Enter')
+  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Shed laser')
+  await tabTo(page, page.getByRole('button', { name: 'Cut from' }))
+  await press('Enter')
+  await page.keyboard.type('birch')
+  await press('Enter')
+  await expect(line(page, 'measure')).toHaveText('3.04 ± 0.04, 7 readings')
+  await typeInto(page, page.getByLabel('Thickness readings'), '3.05')
+  await press('Enter')
+  await expect(line(page, 'measure')).toContainText('8 readings')
+
+  // Shape
+  await station('2')
+  await typeInto(page, page.getByLabel('Width', { exact: true }), '6 in')
+  await expect(page.getByLabel('Width', { exact: true })).toHaveValue('6 in')
+  await press('Tab')
+  await press('ArrowUp') // depth 80 → 81
+  await expect(page.getByLabel('Depth', { exact: true })).toHaveValue('81')
+  await tabTo(page, page.getByRole('switch', { name: 'Closed with a top' }))
+  await press('Space')
+  await tabTo(page, page.getByRole('radio', { name: /Evenly/ }))
+  await press('ArrowDown')
+  await press('ArrowDown')
+  await expect(page.getByRole('radio', { name: /By count/ })).toBeChecked()
+  await typeInto(page, page.getByLabel('Uprights'), '3')
+  await settled(page)
+  await press('Control+Z')
+  await expect(page.getByLabel('Uprights')).toHaveValue('5')
+  await press('Control+Shift+Z')
+  await expect(page.getByLabel('Uprights')).toHaveValue('3')
+
+  // Lay out: move a part with the arrows, turn it, and take it back
+  await station('3')
+  await settled(page)
+  const part = page.locator('[data-part=floor]')
+  const label = await part.getAttribute('aria-label')
+  await tabTo(page, part)
+  await press('Shift+ArrowRight')
+  await expect(part).toHaveAttribute('aria-label', /pinned/)
+  await press('p')
+  await expect(part).not.toHaveAttribute('aria-label', /pinned/)
+  await press('Control+Z')
+  await press('Control+Z')
+  await expect(part).toHaveAttribute('aria-label', label!)
+
+  // Tune: what the bench tested is chosen already
+  await station('4')
+  await expect(page.getByTestId('reason')).toContainText('tested on this stock')
+
+  // Cut
+  await station('5')
+  await settled(page)
+  await tabTo(page, page.getByLabel('Time into the cut'))
+  await press('End')
+  await expect(page.getByTestId('doing')).toHaveText('done')
+  await tabTo(page, page.getByRole('button', { name: 'Write the cut files' }))
+  const writing = page.waitForEvent('download')
+  await press('Enter')
+  expect(await contentOf(await writing)).toContain('<g id="outline-cuts"')
+
+  // Build and Log
+  await station('6')
+  await tabTo(page, page.getByRole('checkbox', { name: 'floor is in' }))
+  await press('Space')
+  await expect(line(page, 'build')).toHaveText('1 of 6 panels')
+  await station('7')
+  await tabTo(page, page.getByRole('button', { name: 'It was cut now' }))
+  await press('Enter')
+  await typeInto(page, page.getByLabel('Minutes taken'), '9')
+  await tabTo(page, page.getByRole('radio', { name: 'forced' }))
+  await press('ArrowRight')
+  await press('ArrowRight')
+  await expect(line(page, 'log')).toHaveText('revision 1, snug')
+
+  // Help and find
+  await tabTo(page, page.getByRole('button', { name: 'Help' }))
+  await press('?')
+  await expect(page.getByRole('heading', { name: 'Help' })).toBeVisible()
+  await press('Escape')
+  await press('/')
+  await page.keyboard.type('compens')
+  await press('Enter')
+  await expect(page).toHaveURL(/\/cut$/)
+})

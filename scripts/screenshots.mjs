@@ -1,0 +1,30 @@
+// Takes one picture of each main view, from the demo jobs, into docs/screenshots.
+import { register } from 'node:module'
+import { mkdirSync } from 'node:fs'
+import { fileURLToPath } from 'node:url'
+import { run, setUp } from './setup.mjs'
+
+setUp()
+if (run(process.execPath, ['node_modules/vite/bin/vite.js', 'build', '--logLevel', 'warn']) !== 0) process.exit(1)
+register('tsx/esm', import.meta.url, { data: true })
+const [{ makeApp, BUILT }, { listen }, { launch, openJob }] = await Promise.all([import('../server/app.ts'), import('../server/listen.ts'), import('./browser.mjs')])
+
+const VIEWS = [['measure', 'demo-tray'], ['shape', 'demo-logger'], ['layout', 'demo-slip'], ['tune', 'demo-tray'], ['cut', 'demo-tray'], ['build', 'demo-logger'], ['log', 'demo-tray']]
+const folder = fileURLToPath(new URL('../docs/screenshots/', import.meta.url))
+mkdirSync(folder, { recursive: true })
+const { server, address } = await listen(makeApp(BUILT), 4400)
+const browser = await launch()
+const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, colorScheme: 'light' })
+await page.goto(address)
+await page.getByRole('list', { name: 'Jobs' }).getByRole('listitem').nth(2).waitFor()
+await page.screenshot({ path: `${folder}jobs.png` })
+for (const [station, job] of VIEWS) {
+  await openJob(page, address, job, station)
+  if (station === 'cut') {
+    const clock = page.getByLabel('Time into the cut')
+    await clock.evaluate((slider) => { slider.value = String(Number(slider.max) * 0.6); slider.dispatchEvent(new Event('input')) })
+  }
+  await page.screenshot({ path: `${folder}${station}.png` })
+}
+await browser.close()
+server.close()

@@ -1,0 +1,44 @@
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals'
+import { spawnSync } from 'node:child_process'
+import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { fileURLToPath } from 'node:url'
+
+const root = fileURLToPath(new URL('..', import.meta.url))
+let folder = ''
+beforeAll(() => { folder = mkdtempSync(join(tmpdir(), 'uplands-')) })
+afterAll(() => rmSync(folder, { recursive: true, force: true }))
+
+function uplands(...args: string[]): { status: number | null; said: string; out: string } {
+  const { status, stderr, stdout } = spawnSync(process.execPath, ['scripts/uplands.mjs', ...args], { cwd: root, encoding: 'utf8', env: { ...process.env, NODE_OPTIONS: '' } })
+  return { status, said: stderr.trim(), out: stdout.trim() }
+}
+
+describe('the command line', () => {
+  test('writes SVG, DXF and JSON of a job and names them', () => {
+    const { status, out } = uplands('export', 'demo/specimen-tray.json', '--out', join(folder, 'good'), '--format', 'svg,dxf,json')
+    expect(status).toBe(0)
+    expect(readdirSync(join(folder, 'good')).sort()).toEqual(['specimen-tray-moss-survey-panels.json', 'specimen-tray-moss-survey-sheet-1.dxf', 'specimen-tray-moss-survey-sheet-1.svg'])
+    expect(out.split('\n')).toHaveLength(3)
+  })
+  test.each([
+    ['a job that cannot be made', (text: string) => text.replace('"depth": 160', '"depth": 3'), 'no room inside'],
+    ['a broken file', (text: string) => text.slice(0, 900), 'not readable JSON'],
+    ['a newer version', (text: string) => text.replace('"version": 1', '"version": 9'), 'newer Uplands'],
+  ])('%s: exit 2, one sentence, nothing written', (_, spoil, sentence) => {
+    const file = join(folder, 'bad.json')
+    const out = join(folder, 'bad')
+    writeFileSync(file, spoil(readFileSync(join(root, 'demo/specimen-tray.json'), 'utf8')))
+    const { status, said } = uplands('export', file, '--out', out, '--format', 'svg')
+    expect(status).toBe(2)
+    expect(said).toContain(sentence)
+    expect(said.split('\n')).toHaveLength(1)
+    expect(existsSync(out)).toBe(false)
+  })
+  test('an unknown format, a missing file and a missing folder are refused', () => {
+    expect(uplands('export', 'demo/specimen-tray.json', '--out', folder, '--format', 'bmp')).toMatchObject({ status: 2, said: expect.stringContaining('“bmp”') })
+    expect(uplands('export', 'demo/none.json', '--out', folder)).toMatchObject({ status: 2, said: expect.stringContaining('no file') })
+    expect(uplands('export', 'demo/specimen-tray.json')).toMatchObject({ status: 2, said: expect.stringContaining('Usage') })
+  })
+})

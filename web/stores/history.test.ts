@@ -1,0 +1,37 @@
+import { expect, jest, test } from '@jest/globals'
+import { useHistory } from './history'
+
+test('back and forth through steps, and a new step ends the way forth', () => {
+  const history = useHistory<number>()
+  history.begin(1)
+  history.push(2)
+  history.push(3)
+  expect([history.undo(), history.present.value]).toEqual([true, 2])
+  expect([history.undo(), history.undo(), history.present.value]).toEqual([true, false, 1])
+  expect([history.redo(), history.present.value, history.canRedo.value]).toEqual([true, 2, true])
+  history.push(4)
+  expect([history.redo(), history.canRedo.value, history.present.value]).toEqual([false, false, 4])
+})
+test('edits with the same key in quick succession are one step; later ones are not', () => {
+  jest.useFakeTimers({ now: 0 })
+  const history = useHistory<string>()
+  history.begin('')
+  for (const text of ['2', '24', '240']) history.push(text, 'width')
+  jest.setSystemTime(5000)
+  history.push('2400', 'width')
+  history.undo()
+  expect(history.present.value).toBe('240')
+  history.undo()
+  expect(history.present.value).toBe('')
+  jest.useRealTimers()
+})
+test('a computed result belongs to the present step', () => {
+  const history = useHistory<string>()
+  history.begin('a')
+  history.push('b')
+  history.amend('b with layout')
+  history.undo()
+  history.redo()
+  expect(history.present.value).toBe('b with layout')
+  expect(history.step.value).toBe(3)
+})
