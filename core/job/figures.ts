@@ -7,15 +7,16 @@ import type { Job } from './schema'
 export interface StripFigure { id: string; label: string; text: string; value: number | null; unit: string; digits: number }
 
 /** What an edit knocks on to. Money has no currency: the maker knows theirs. */
-export function stripFigures(job: Job, { box, parts, plan, use }: Derived): StripFigure[] {
+export function stripFigures(job: Job, { box, plan, use }: Derived): StripFigure[] {
   const { inner } = box.sizes
   const price = job.measure.stock?.pricePerSheet ?? 0
   const sheets = use?.sheets ?? 0
   const known = box.panels !== null
+  const parts = (box.panels?.length ?? 0) * job.copies
   return [
     { id: 'inside', label: 'Inside', text: known ? `${fixed(inner.x, 1)} × ${fixed(inner.y, 1)} × ${fixed(inner.z, 1)} mm` : 'none', value: known ? (inner.x * inner.y * inner.z) / 1000 : null, unit: 'ml', digits: 0 },
     { id: 'fit', label: 'Fit', text: `${box.fit.word}, ${fixed(box.fit.gap, 3)} mm`, value: box.fit.gap, unit: 'mm', digits: 3 },
-    { id: 'parts', label: 'Parts', text: String(parts.length), value: parts.length, unit: '', digits: 0 },
+    { id: 'parts', label: 'Parts', text: String(parts), value: parts, unit: '', digits: 0 },
     { id: 'sheets', label: 'Sheets', text: use ? `${sheets} at ${Math.round(use.use * 100)} %` : 'none yet', value: use ? sheets : null, unit: '', digits: 0 },
     { id: 'time', label: 'Cutting time', text: plan ? formatDuration(plan.total.seconds) : 'none yet', value: plan ? plan.total.seconds : null, unit: 's', digits: 0 },
     { id: 'cost', label: 'Material', text: price > 0 ? fixed(sheets * price, 2) : 'no price', value: price > 0 ? sheets * price : null, unit: '', digits: 2 },

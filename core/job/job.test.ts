@@ -1,19 +1,19 @@
 import { describe, expect, test } from '@jest/globals'
 import { readFileSync } from 'node:fs'
 import { readJob } from '../files'
-import { arrange, cutFigures, deriveBox, emptyJob, layoutSignature, makeParts, planCut, readyToCut, signatureOf, sizeWorking, stationStatuses, stripFigures, tabAdvice, useOf, type Derived, type Job } from './index'
+import { arrange, cutFigures, deriveBox, emptyJob, layoutSignature, makeParts, planCut, readyToCut, signatureOf, sizeWorking, stationStatuses, stripFigures, tabAdvice, useOf, type Derived, type Job, type Part } from './index'
 
 function demo(name: string): Job {
   const read = readJob(readFileSync(new URL(`../../demo/${name}.json`, import.meta.url), 'utf8'))
   if (!read.ok) throw new Error(read.error)
   return read.job
 }
-function derive(job: Job): { job: Job; derived: Derived } {
+function derive(job: Job): { job: Job; parts: Part[]; derived: Derived } {
   const box = deriveBox(job)
-  if (!box.panels) return { job, derived: { box, parts: [], plan: null, use: null } }
+  if (!box.panels) return { job, parts: [], derived: { box, plan: null, use: null } }
   const parts = makeParts(box.panels, job.copies, box.kerf.perSide)
   const laidOut = job.layout.arrangement ? job : { ...job, layout: { ...job.layout, arrangement: arrange(parts, job) } }
-  return { job: laidOut, derived: { box, parts, plan: planCut(laidOut, box, parts), use: useOf(laidOut, parts) } }
+  return { job: laidOut, parts, derived: { box, plan: planCut(laidOut, box, parts), use: useOf(laidOut, parts) } }
 }
 const tray = derive(demo('specimen-tray'))
 const states = (job: Job, derived: Derived, newer: string[] = []) => Object.fromEntries(Object.entries(stationStatuses(job, derived, newer)).map(([station, { state }]) => [station, state]))
@@ -71,10 +71,10 @@ describe('preflight', () => {
   })
   test('parts cut on a shared line stop it', () => {
     const close = { ...tray.job, layout: { ...tray.job.layout, arrangement: null, settings: { ...tray.job.layout.settings, gap: 0 } } }
-    const { job, derived } = derive(close)
+    const { job, parts, derived } = derive(close)
     const [a, b, ...rest] = job.layout.arrangement!.placements
     const touching = { ...job, layout: { ...job.layout, arrangement: { ...job.layout.arrangement!, placements: [{ ...a, x: 10, y: 10, turn: 0 as const }, { ...b, x: 10, y: 10, turn: 0 as const, sheet: 0 }, ...rest.map((placement) => ({ ...placement, sheet: 1 }))] } } }
-    expect(check({ ...derived, plan: planCut(touching, derived.box, derived.parts) }, 'double')?.state).toBe('stop')
+    expect(check({ ...derived, plan: planCut(touching, derived.box, parts) }, 'double')?.state).toBe('stop')
   })
   test('an untested setting and an assumed kerf are looked at again', () => {
     const { derived } = derive(emptyJob('e', 'Empty', ''))
@@ -96,7 +96,7 @@ describe('what the figures say', () => {
 })
 
 test('copies are told apart by number, and labels stay inside their part', () => {
-  const slips = derive(demo('slip-cases')).derived
+  const slips = derive(demo('slip-cases'))
   expect(slips.parts).toHaveLength(20)
   expect(new Set(slips.parts.map(({ id }) => id)).size).toBe(20)
   for (const { marks, shape } of slips.parts) {
@@ -106,8 +106,8 @@ test('copies are told apart by number, and labels stay inside their part', () =>
 })
 
 test('a layout’s signature follows what it rests on, and nothing else', () => {
-  const before = layoutSignature(tray.derived.parts, tray.job)
-  expect(layoutSignature(tray.derived.parts, { ...tray.job, name: 'Other', log: [] } as Job)).toBe(before)
-  expect(layoutSignature(tray.derived.parts, { ...tray.job, layout: { ...tray.job.layout, settings: { ...tray.job.layout.settings, gap: 4 } } })).not.toBe(before)
+  const before = layoutSignature(tray.parts, tray.job)
+  expect(layoutSignature(tray.parts, { ...tray.job, name: 'Other', log: [] } as Job)).toBe(before)
+  expect(layoutSignature(tray.parts, { ...tray.job, layout: { ...tray.job.layout, settings: { ...tray.job.layout.settings, gap: 4 } } })).not.toBe(before)
   expect(signatureOf({ a: 1 })).not.toBe(signatureOf({ a: 2 }))
 })

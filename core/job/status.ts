@@ -15,7 +15,7 @@ export const STATION_NAMES: Record<Station, string> = { measure: 'Measure', shap
 export interface StationStatus { state: 'ready' | 'todo' | 'look' | 'stop' | 'stale'; line: string; why: string }
 
 /** All that is known of a job at one moment. */
-export interface Derived { box: DerivedBox; parts: Part[]; plan: CutPlan | null; use: SheetUse | null }
+export interface Derived { box: DerivedBox; plan: CutPlan | null; use: SheetUse | null }
 
 export const useOf = (job: Job, parts: Part[]): SheetUse => sheetUse(parts, job.layout.arrangement?.placements ?? [], job.layout.settings, roomFor(job))
 

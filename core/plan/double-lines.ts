@@ -8,6 +8,9 @@ export interface DoubleLine { parts: [string, string]; at: Point; length: number
 const SAME_LINE = 0.02
 const SHORTEST = 0.1
 
+/** More places across a line than any sheet has, to tell directions apart in one number. */
+const OFFSETS = 1e7
+
 interface Stretch { part: string; from: number; to: number; direction: Point; offset: number }
 
 /** A segment on its infinite line: direction in the upper half plane, distance from the origin, and where on it it lies. */
@@ -20,17 +23,18 @@ function onLine(part: string, a: Point, b: Point): Stretch | null {
   return { part, direction, offset: a.x * -direction.y + a.y * direction.x, from: Math.min(along(a), along(b)), to: Math.max(along(a), along(b)) }
 }
 
-/** Every stretch that would be cut twice: it burns and widens. Passes over the same path are not meant. */
+/** Every stretch that would be cut twice: it burns and widens. Passes over the same path are not meant, nor scored labels. */
 export function doubleLines(paths: CutPath[]): DoubleLine[] {
-  const byLine = new Map<string, Stretch[]>()
+  const byLine = new Map<number, Stretch[]>()
   const found: DoubleLine[] = []
   for (const path of paths) {
+    if (path.operation === 'score') continue
     const points = visited(path)
     for (let j = 1; j < points.length; j++) {
       const stretch = onLine(path.part, points[j - 1], points[j])
       if (!stretch) continue
-      const bucket = Math.round(stretch.offset / SAME_LINE)
-      const key = (step: number): string => `${stretch.direction.x.toFixed(4)},${stretch.direction.y.toFixed(4)},${bucket + step}`
+      const bucket = Math.round(stretch.offset / SAME_LINE) + Math.round(Math.atan2(stretch.direction.y, stretch.direction.x) * 1e4) * OFFSETS
+      const key = (step: number): number => bucket + step
       for (const other of [-1, 0, 1].flatMap((step) => byLine.get(key(step)) ?? [])) {
         const from = Math.max(other.from, stretch.from)
         const shared = Math.min(other.to, stretch.to) - from

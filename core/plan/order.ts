@@ -19,25 +19,51 @@ function reach({ points, closed }: CutPath, from: Point): number {
   return points.reduce((least, point) => Math.min(least, apart(point, from)), Infinity)
 }
 
+const nearest = <T>(items: T[], distance: (item: T) => number): number => {
+  let [best, least] = [0, Infinity]
+  for (const [i, item] of items.entries()) {
+    const its = distance(item)
+    if (its < least) [best, least] = [i, its]
+  }
+  return best
+}
+
+/** Always the nearest next, from where the beam is. */
+function chain(paths: CutPath[], from: Point): CutPath[] {
+  const waiting = [...paths]
+  const chained: CutPath[] = []
+  let at = from
+  while (waiting.length > 0) {
+    const path = startNear(waiting.splice(nearest(waiting, (each) => reach(each, at)), 1)[0], at)
+    chained.push(path)
+    at = endOf(path)
+  }
+  return chained
+}
+
+function byPart(paths: CutPath[]): Map<string, CutPath[]> {
+  const groups = new Map<string, CutPath[]>()
+  for (const path of paths) groups.set(path.part, [...(groups.get(path.part) ?? []), path])
+  return groups
+}
+
+const endOf = ({ points, closed }: CutPath): Point => (closed ? points[0] : points[points.length - 1])
+
 /**
- * Paths in cutting order: labels scored first, then inside cuts, outlines last; within each always the nearest next.
+ * Paths in cutting order: labels scored first, then inside cuts, outlines last; within each always the nearest part next,
+ * and all of a part's paths together.
  * @param start where the beam waits, mm on the sheet
  */
 export function orderPaths(paths: CutPath[], start: Point = { x: 0, y: 0 }): CutPath[] {
   const ordered: CutPath[] = []
   let at = start
   for (const operation of OPERATIONS) {
-    const waiting = paths.filter((path) => path.operation === operation)
+    const waiting = [...byPart(paths.filter((path) => path.operation === operation)).values()]
     while (waiting.length > 0) {
-      let next = 0
-      let least = Infinity
-      for (const [i, path] of waiting.entries()) {
-        const distance = reach(path, at)
-        if (distance < least) [next, least] = [i, distance]
-      }
-      const path = startNear(waiting.splice(next, 1)[0], at)
-      ordered.push(path)
-      at = path.closed ? path.points[0] : path.points[path.points.length - 1]
+      const next = nearest(waiting, (group) => group.reduce((least, path) => Math.min(least, reach(path, at)), Infinity))
+      const chained = chain(waiting.splice(next, 1)[0], at)
+      ordered.push(...chained)
+      at = endOf(chained[chained.length - 1])
     }
   }
   return ordered

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { lengthOf, rectangle } from '../geometry'
-import { doubleLines, mayExport, orderPaths, stretchTime, timeSheet, visited, type CutPath } from './index'
+import { beamMoves, doubleLines, mayExport, orderPaths, stretchTime, timeSheet, visited, type CutPath } from './index'
 
 const square = (operation: CutPath['operation'], part: string, x: number, y: number, side = 10): CutPath => ({ operation, part, points: rectangle(x, y, x + side, y + side), closed: true })
 const setting = { speed: 10, power: 50, passes: 1, air: true }
@@ -42,12 +42,13 @@ describe('time', () => {
     expect(time.byOperation.outline).toBeCloseTo(8.08, 9)
   })
   test('moves follow each other without a gap in place or time', () => {
-    const { moves, total } = timeSheet(orderPaths([square('outline', 'a', 0, 0), square('score', 'a', 20, 5, 3), square('outline', 'b', 90, 10)]), settings, machine)
+    const paths = orderPaths([square('outline', 'a', 0, 0), square('score', 'a', 20, 5, 3), square('outline', 'b', 90, 10)])
+    const moves = beamMoves(paths, settings, machine)
     for (const [i, move] of moves.slice(1).entries()) {
       expect(move.start).toBeCloseTo(moves[i].end, 9)
       expect(move.from).toEqual(moves[i].to)
     }
-    expect(moves.at(-1)!.end).toBeCloseTo(total, 9)
+    expect(moves.at(-1)!.end).toBeCloseTo(timeSheet(paths, settings, machine).total, 9)
   })
   test('a gentle curve is run through without stopping', () => {
     const arc = Array.from({ length: 60 }, (_, i) => ({ x: 10 * Math.cos(i / 40), y: 10 * Math.sin(i / 40) }))

@@ -7,7 +7,6 @@ import { visited, type CutPath } from './path'
 export interface Move { from: Point; to: Point; start: number; end: number; operation: Operation | 'travel'; pass: number; part: string | null }
 
 export interface SheetTime {
-  moves: Move[]
   /** Seconds. `cutting` is length over speed, `corners` what stopping and starting adds, `travel` the ways between. */
   total: number
   cutting: number
@@ -45,21 +44,18 @@ function stretches(points: Point[]): Point[][] {
   return found
 }
 
-/**
- * The beam's way over one sheet, move by move, with its time.
- * @param paths in cutting order
- * @param settings of each operation, mm/s and passes
- */
-export function timeSheet(paths: CutPath[], settings: Record<Operation, Setting>, machine: Pick<Machine, 'travelSpeed' | 'acceleration'>): SheetTime {
-  const moves: Move[] = []
-  const result: SheetTime = { moves, total: 0, cutting: 0, corners: 0, travel: 0, byOperation: { score: 0, inside: 0, outline: 0 }, cutLength: 0 }
+type Motion = Pick<Machine, 'travelSpeed' | 'acceleration'>
+
+/** Follows the beam over one sheet and sums up its time; each move is handed to `visit`. */
+function follow(paths: CutPath[], settings: Record<Operation, Setting>, machine: Motion, visit: (move: Move) => void): SheetTime {
+  const result: SheetTime = { total: 0, cutting: 0, corners: 0, travel: 0, byOperation: { score: 0, inside: 0, outline: 0 }, cutLength: 0 }
   let at: Point = { x: 0, y: 0 }
   let clock = 0
   const travelTo = (to: Point): void => {
     const length = Math.hypot(to.x - at.x, to.y - at.y)
     if (length < 1e-9) return
     const duration = stretchTime(length, machine.travelSpeed, machine.acceleration)
-    moves.push({ from: at, to, start: clock, end: clock + duration, operation: 'travel', pass: 0, part: null })
+    visit({ from: at, to, start: clock, end: clock + duration, operation: 'travel', pass: 0, part: null })
     clock += duration
     result.travel += duration
     at = to
@@ -74,7 +70,7 @@ export function timeSheet(paths: CutPath[], settings: Record<Operation, Setting>
         const duration = stretchTime(length, speed, machine.acceleration)
         for (let i = 1; i < stretch.length; i++) {
           const share = (Math.hypot(stretch[i].x - stretch[i - 1].x, stretch[i].y - stretch[i - 1].y) / length) * duration
-          moves.push({ from: stretch[i - 1], to: stretch[i], start: clock, end: clock + share, operation: path.operation, pass, part: path.part })
+          visit({ from: stretch[i - 1], to: stretch[i], start: clock, end: clock + share, operation: path.operation, pass, part: path.part })
           clock += share
         }
         result.cutting += length / speed
@@ -87,4 +83,19 @@ export function timeSheet(paths: CutPath[], settings: Record<Operation, Setting>
   }
   result.total = clock
   return result
+}
+
+/**
+ * How long the beam is on its way over one sheet.
+ * @param paths in cutting order
+ * @param settings of each operation, mm/s and passes
+ */
+export const timeSheet = (paths: CutPath[], settings: Record<Operation, Setting>, machine: Motion): SheetTime =>
+  follow(paths, settings, machine, () => undefined)
+
+/** The same way move by move, to be watched. */
+export function beamMoves(paths: CutPath[], settings: Record<Operation, Setting>, machine: Motion): Move[] {
+  const moves: Move[] = []
+  follow(paths, settings, machine, (move) => moves.push(move))
+  return moves
 }

@@ -1,17 +1,19 @@
 import {
-  AmbientLight, Box3, BufferGeometry, Color, DirectionalLight, EdgesGeometry, ExtrudeGeometry, Group, LineBasicMaterial, LineSegments, Matrix4, Mesh,
-  MeshLambertMaterial, OrthographicCamera, Path, Scene, Shape, Vector2, Vector3, WebGLRenderer,
+  AmbientLight, Box3, Color, DirectionalLight, Group, LineBasicMaterial, LineSegments, Matrix4, Mesh, MeshLambertMaterial, OrthographicCamera, Scene, Vector2,
+  Vector3, WebGLRenderer,
 } from 'three'
 import type { Panel, PanelName } from '@core/box'
-import type { Ring } from '@core/geometry'
+import { edgeGeometry, solidGeometry } from './solid-geometry'
+
+type Look = 'ply' | 'heather'
 
 /** How each panel is shown, and how far it is moved out along its own outside, mm. */
-export interface Showing { name: PanelName; colour: 'ply' | 'heather' | 'faint'; out: number }
-
-const points = (ring: Ring): Vector2[] => ring.map(({ x, y }) => new Vector2(x, y))
+export interface Showing { name: PanelName; colour: Look; out: number }
 
 /** Colours come from the page, so that light and dark hold in the scene as well. */
 const pageColour = (name: string): Color => new Color(getComputedStyle(document.documentElement).getPropertyValue(`--${name}`).trim() || '#888888')
+
+const makeLook = () => ({ face: new MeshLambertMaterial({ polygonOffset: true, polygonOffsetFactor: 1, polygonOffsetUnits: 1 }), edge: new LineBasicMaterial() })
 
 /** A box in space, drawn with three.js. Panels are the derived ones, extruded and put where their placement says. */
 export class BoxScene {
@@ -20,6 +22,9 @@ export class BoxScene {
   private readonly renderer: WebGLRenderer
   private readonly bodies = new Map<PanelName, Group>()
   private readonly content = new Group()
+  /** Made once: a new material would have its shader compiled again at every keystroke. */
+  private readonly looks: Record<Look, { face: MeshLambertMaterial; edge: LineBasicMaterial }> = { ply: makeLook(), heather: makeLook() }
+  private theme: string | null = null
   private half = new Vector3(50, 50, 50)
   /** Turned about the upright axis, and tilted, radians. */
   angle = -0.6
@@ -49,12 +54,9 @@ export class BoxScene {
   }
 
   private makeBody({ name, region, thickness, placement }: Panel): Group {
-    const shape = new Shape(points(region.outline))
-    shape.holes = region.holes.map((hole) => new Path(points(hole)))
-    const solid: BufferGeometry = new ExtrudeGeometry(shape, { depth: thickness, bevelEnabled: false })
     const body = new Group()
     const inner = new Group()
-    inner.add(new Mesh(solid, new MeshLambertMaterial({ polygonOffset: true, polygonOffsetFactor: 1, polygonOffsetUnits: 1 })), new LineSegments(new EdgesGeometry(solid), new LineBasicMaterial()))
+    inner.add(new Mesh(solidGeometry(region, thickness), this.looks.ply.face), new LineSegments(edgeGeometry(region, thickness), this.looks.ply.edge))
     inner.applyMatrix4(new Matrix4().fromArray(placement).transpose())
     body.userData.outward = new Vector3(placement[2], placement[6], placement[10])
     body.name = name
@@ -65,6 +67,7 @@ export class BoxScene {
 
   /** Draws the named panels; the others are hidden. @param spread how far things reach when moved out, mm */
   draw(showing: Showing[], spread = Math.max(0, ...showing.map(({ out }) => out))): void {
+    this.takePageColours()
     for (const body of this.bodies.values()) body.visible = false
     for (const { name, colour, out } of showing) {
       const body = this.bodies.get(name)
@@ -72,12 +75,22 @@ export class BoxScene {
       body.visible = true
       body.position.copy(body.userData.outward as Vector3).multiplyScalar(out)
       body.traverse((part) => {
-        if (part instanceof Mesh) (part.material as MeshLambertMaterial).color = pageColour(colour === 'heather' ? 'heather-wash' : colour === 'faint' ? 'sunk' : 'ply')
-        if (part instanceof LineSegments) (part.material as LineBasicMaterial).color = pageColour(colour === 'heather' ? 'heather' : colour === 'faint' ? 'edge' : 'ply-edge')
+        if (part instanceof Mesh) part.material = this.looks[colour].face
+        if (part instanceof LineSegments) part.material = this.looks[colour].edge
       })
     }
     this.frame(spread)
     this.renderer.render(this.scene, this.camera)
+  }
+
+  private takePageColours(): void {
+    const { theme = '' } = document.documentElement.dataset
+    if (theme === this.theme) return
+    this.theme = theme
+    this.looks.ply.face.color = pageColour('ply')
+    this.looks.ply.edge.color = pageColour('ply-edge')
+    this.looks.heather.face.color = pageColour('heather-wash')
+    this.looks.heather.edge.color = pageColour('heather')
   }
 
   /** Looks at the whole box as near as it fits, whatever is hidden, so that steps of a build are all drawn to one scale. */
@@ -103,7 +116,6 @@ export class BoxScene {
     this.content.traverse((part) => {
       if (!(part instanceof Mesh || part instanceof LineSegments)) return
       part.geometry.dispose()
-      ;(part.material as MeshLambertMaterial).dispose()
     })
     this.content.clear()
     this.content.position.set(0, 0, 0)
@@ -112,6 +124,7 @@ export class BoxScene {
 
   dispose(): void {
     this.clear()
+    for (const { face, edge } of Object.values(this.looks)) { face.dispose(); edge.dispose() }
     this.renderer.dispose()
     this.renderer.forceContextLoss()
   }

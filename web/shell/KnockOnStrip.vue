@@ -21,8 +21,8 @@ const figures = computed(() => derived.strip.map((figure) => ({ ...figure, chang
   <footer class="no-print flex h-14 shrink-0 items-stretch border-t border-line bg-sheet" aria-label="What it comes to">
     <dl class="flex min-w-0 flex-1">
       <div v-for="figure in figures" :key="figure.id" class="min-w-0 flex-1 border-r border-line px-3 py-1.5" :class="figure.id === 'inside' || figure.id === 'fit' ? 'basis-40' : 'basis-20'" :data-testid="`strip-${figure.id}`">
-        <dt class="text-[12px] text-quiet">{{ figure.label }}</dt>
-        <dd class="num truncate text-sm">{{ figure.text }} <span v-if="figure.change" class="ml-1 text-[12px] text-heather">{{ figure.change }}</span></dd>
+        <dt class="text-[12px] whitespace-nowrap text-quiet">{{ figure.label }} <span v-if="figure.change" class="num ml-1 font-semibold text-heather">{{ figure.change }}</span></dt>
+        <dd class="num truncate text-sm">{{ figure.text }}</dd>
       </div>
     </dl>
     <p class="flex w-24 items-center justify-center text-[12px] text-quiet" role="status">{{ planner.busy ? 'working…' : 'up to date' }}</p>

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef, watch } from 'vue'
-import { deriveBox, makeParts, stationStatuses, stripFigures, useOf, type Derived, type StripFigure } from '@core/job'
+import { deriveBox, makeParts, stationStatuses, stripFigures, type Derived, type StripFigure } from '@core/job'
 import { useBench } from './bench'
 import { useJob } from './job'
 import { usePlanner } from './planner'
@@ -16,9 +16,9 @@ export const useDerived = defineStore('derived', () => {
   const interference = computed(() => jobs.job?.interference)
   const copies = computed(() => jobs.job?.copies)
   const box = computed(() => deriveBox({ measure: measure.value!, box: spec.value!, interference: interference.value! }))
+  /** Asked for by Lay out only: they cost as much as the box itself. */
   const parts = computed(() => (box.value.panels ? makeParts(box.value.panels, copies.value!, box.value.kerf.perSide) : []))
-  const use = computed(() => (box.value.panels && jobs.job!.layout.arrangement ? useOf(jobs.job!, parts.value) : null))
-  const all = computed((): Derived => ({ box: box.value, parts: parts.value, plan: planner.plan, use: use.value }))
+  const all = computed((): Derived => ({ box: box.value, plan: planner.plan, use: planner.use }))
   const newer = computed(() => bench.newerThan(jobs.job!))
   const statuses = computed(() => stationStatuses(jobs.job!, all.value, newer.value))
 
@@ -26,8 +26,9 @@ export const useDerived = defineStore('derived', () => {
   const strip = computed((): StripFigure[] => stripFigures(jobs.job!, all.value))
   const before = shallowRef<StripFigure[]>([])
   let settled: StripFigure[] = []
-  watch(() => [jobs.step, jobs.job?.id], () => { before.value = settled }, { flush: 'sync' })
+  watch(() => jobs.step, () => { before.value = settled }, { flush: 'sync' })
+  watch(() => jobs.job?.id, () => { settled = []; before.value = [] }, { flush: 'sync' })
   watch([strip, () => planner.busy], () => { if (!planner.busy && jobs.job) settled = strip.value })
 
-  return { box, parts, use, all, newer, statuses, strip, before }
+  return { box, parts, all, newer, statuses, strip, before }
 })

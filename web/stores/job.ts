@@ -6,6 +6,10 @@ import { loadJob, onJobNews, saveJob } from '@web/data/jobs'
 import { useHistory } from './history'
 import { useMessages } from './messages'
 
+/** What the maker decided, without what is worked out from it. */
+const decisions = (job: Job): string => JSON.stringify({ ...job, changed: '', layout: { ...job.layout, arrangement: job.layout.arrangement?.byHand ? job.layout.arrangement : null } })
+const sameDecisions = (a: Job, b: Job): boolean => decisions(a) === decisions(b)
+
 /** The job on the screen: its history, and its way into storage. */
 export const useJob = defineStore('job', () => {
   const { present: job, step, begin, push, amend: amendPresent, undo: stepBack, redo: stepForth, canUndo, canRedo } = useHistory<Job>()
@@ -38,7 +42,7 @@ export const useJob = defineStore('job', () => {
   /** Both tabs changed the job: ours goes on, theirs is one step back. */
   function keepTheirs(theirs: Job): void {
     const ours = job.value
-    if (!ours) return
+    if (!ours || sameDecisions(ours, theirs)) return
     push(theirs)
     push(ours)
     useMessages().say('look', 'Another tab changed this job at the same time. Yours is kept; Undo brings the other one back.')
@@ -69,7 +73,9 @@ export const useJob = defineStore('job', () => {
   /** Adds a computed result to the present state; no step of its own. */
   function amend(change: (draft: Job) => void): void {
     if (!job.value) return
-    amendPresent(produce(job.value, change))
+    const next = produce(job.value, change)
+    if (JSON.stringify(next) === JSON.stringify(job.value)) return
+    amendPresent(next)
     void save()
   }
 
@@ -84,7 +90,9 @@ export const useJob = defineStore('job', () => {
       if (!found || found.revision <= revision || job.value?.id !== id || writing) return
       revision = found.revision
       stored = found.job
-      push(found.job, 'other tab')
+      // A layout that the other tab worked out is no step of its own.
+      if (job.value && sameDecisions(job.value, found.job)) amendPresent(found.job)
+      else push(found.job, 'other tab')
     })
   })
   return { job, step, saving, gone, canUndo, canRedo, open, close, save, edit, amend, undo, redo }

@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef, toRaw, watch } from 'vue'
 import type { CutPlan, Job } from '@core/job'
+import type { SheetUse } from '@core/nest'
 import type { Answer, Request } from '@web/workers/protocol'
 import { useJob } from './job'
 import { useMessages } from './messages'
@@ -13,6 +14,7 @@ const inputs = ({ measure, box, copies, interference, layout, tune, cut: { compe
 export const usePlanner = defineStore('planner', () => {
   const jobs = useJob()
   const plan = shallowRef<CutPlan | null>(null)
+  const use = shallowRef<SheetUse | null>(null)
   const progress = shallowRef<Extract<Answer, { kind: 'progress' }> | null>(null)
   const busy = shallowRef(false)
   const worker = new Worker(new URL('../workers/planner.worker.ts', import.meta.url), { type: 'module' })
@@ -21,7 +23,7 @@ export const usePlanner = defineStore('planner', () => {
 
   function request(layOut: 'if stale' | 'always'): void {
     const { job } = jobs
-    if (!job) { plan.value = null; return }
+    if (!job) return
     busy.value = true
     ask({ kind: 'plan', sequence: ++sequence, job: toRaw(job), layOut })
   }
@@ -33,6 +35,7 @@ export const usePlanner = defineStore('planner', () => {
     progress.value = null
     if (data.kind === 'failed') { useMessages().say('stop', `The plan could not be worked out: ${data.message}. Undo the last change, or export the job and report it.`); return }
     plan.value = data.plan
+    use.value = data.use
     const { arrangement } = data
     if (arrangement) jobs.amend((draft) => { draft.layout.arrangement = arrangement })
   }
@@ -41,7 +44,7 @@ export const usePlanner = defineStore('planner', () => {
   watch(watched, (now, before) => {
     if (now.length !== before?.length || now.some((value, i) => value !== before[i])) request('if stale')
   }, { immediate: true })
-  watch(() => jobs.job?.id, () => { plan.value = null })
+  watch(() => jobs.job?.id, () => { plan.value = null; use.value = null })
 
-  return { plan, progress, busy, layOutAgain: () => request('always'), stopLayout: () => ask({ kind: 'stop layout' }) }
+  return { plan, use, progress, busy, layOutAgain: () => request('always'), stopLayout: () => ask({ kind: 'stop layout' }) }
 })

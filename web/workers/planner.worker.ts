@@ -1,4 +1,4 @@
-import { deriveBox, keepLayout, layoutSignature, makeParts, pinnedIn, planCut, roomFor, type Arrangement, type Job, type Part } from '@core/job'
+import { deriveBox, keepLayout, layoutSignature, makeParts, pinnedIn, planCut, roomFor, useOf, type Arrangement, type Job, type Part } from '@core/job'
 import { nestSteps } from '@core/nest'
 import type { Answer, Request } from './protocol'
 
@@ -31,7 +31,7 @@ async function plan({ sequence, job, layOut: when }: Extract<Request, { kind: 'p
   await breathe() // lets a newer request that already waits be heard first
   if (sequence !== latest) return
   const box = deriveBox(job)
-  if (!box.panels) return answer({ kind: 'planned', sequence, arrangement: null, plan: null })
+  if (!box.panels) return answer({ kind: 'planned', sequence, arrangement: null, plan: null, use: null })
   const parts = makeParts(box.panels, job.copies, box.kerf.perSide)
   const { arrangement } = job.layout
   const isStale = arrangement?.signature !== layoutSignature(parts, job)
@@ -39,7 +39,7 @@ async function plan({ sequence, job, layOut: when }: Extract<Request, { kind: 'p
   const fresh = wanted ? await layOut(sequence, parts, job) : null
   if (sequence !== latest) return
   const laidOut = fresh ? { ...job, layout: { ...job.layout, arrangement: fresh } } : job
-  answer({ kind: 'planned', sequence, arrangement: fresh, plan: planCut(laidOut, box, parts) })
+  answer({ kind: 'planned', sequence, arrangement: fresh, plan: planCut(laidOut, box, parts), use: laidOut.layout.arrangement && useOf(laidOut, parts) })
 }
 
 self.onmessage = ({ data }: MessageEvent<Request>): void => {

@@ -28,7 +28,7 @@ const cautions = computed(() => [
       <div v-if="planner.plan && planner.plan.sheets.length > 1" class="flex flex-wrap gap-1" role="group" aria-label="Sheet">
         <button v-for="(each, i) in planner.plan.sheets" :key="i" type="button" class="choice" :data-on="shown?.sheet === i" :aria-pressed="shown?.sheet === i" @click="sheet = i">Sheet {{ each.sheet + 1 }}</button>
       </div>
-      <CutPlayer v-if="shown" :key="shown.sheet" :plan="shown" class="min-h-0 flex-1" />
+      <CutPlayer v-if="shown" :key="shown.sheet" :plan="shown" :settings="planner.plan!.settings" class="min-h-0 flex-1" />
       <p v-else class="note">Nothing lies on a sheet yet: lay out first.</p>
       <TimeTable v-if="planner.plan && shown" :plan="planner.plan" />
     </section>

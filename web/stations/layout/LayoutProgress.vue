@@ -22,10 +22,10 @@ function letGo(): void {
 
 <template>
   <div class="card flex flex-wrap items-center gap-x-5 gap-y-1 py-2!">
-    <div v-if="derived.use" class="flex gap-5">
-      <p><span class="block text-[12px] text-quiet">Sheets used</span><span class="num" data-testid="sheets-used">{{ derived.use.sheets }}</span></p>
-      <p><span class="block text-[12px] text-quiet">No layout needs fewer than</span><span class="num" data-testid="bound">{{ derived.use.fewest }}</span></p>
-      <p><span class="block text-[12px] text-quiet">Sheet use</span><span class="num">{{ (derived.use.use * 100).toFixed(1) }} %</span></p>
+    <div v-if="planner.use" class="flex gap-5">
+      <p><span class="block text-[12px] text-quiet">Sheets used</span><span class="num" data-testid="sheets-used">{{ planner.use.sheets }}</span></p>
+      <p><span class="block text-[12px] text-quiet">No layout needs fewer than</span><span class="num" data-testid="bound">{{ planner.use.fewest }}</span></p>
+      <p><span class="block text-[12px] text-quiet">Sheet use</span><span class="num">{{ (planner.use.use * 100).toFixed(1) }} %</span></p>
     </div>
     <p v-if="stale" class="text-sm text-gorse" role="status">Parts or sheets changed since this layout was moved by hand.</p>
     <div v-if="planner.progress" class="flex min-w-48 flex-1 items-center gap-2 text-sm">

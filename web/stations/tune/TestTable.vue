@@ -56,9 +56,9 @@ const energyOf = ({ setting, thickness }: TestRecord): string => fixed(cutEnergy
         </tbody>
       </table>
       <form class="mt-3 flex flex-wrap items-start gap-2 border-t border-line pt-2" aria-label="New test" @submit.prevent="add">
-        <FigureField v-model="entry.setting.speed" class="w-36" label="Test speed" kind="speed" :min="0.1" :max="5000" />
+        <FigureField v-model="entry.setting.speed" class="w-34" label="Test speed" kind="speed" :min="0.1" :max="5000" />
         <FigureField v-model="entry.setting.power" class="w-20" label="Test power" kind="figure" unit="%" :min="1" :max="100" />
-        <FigureField v-model="entry.setting.passes" class="w-16" label="Test passes" kind="figure" whole :min="1" :max="20" />
+        <FigureField v-model="entry.setting.passes" class="w-22" label="Test passes" kind="figure" whole :min="1" :max="20" />
         <ToggleSwitch v-model="entry.setting.air" class="mt-6" label="Air" />
         <div>
           <label class="block text-[13px] font-medium" for="result">Came out</label>

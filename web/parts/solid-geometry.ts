@@ -1,0 +1,37 @@
+import { BufferGeometry, Float32BufferAttribute, ShapeUtils, Vector2 } from 'three'
+import { ringsOf, type Region, type Ring } from '@core/geometry'
+
+const vectors = (ring: Ring): Vector2[] => ring.map(({ x, y }) => new Vector2(x, y))
+
+/** A region extruded from z = 0 to `depth`, mm. Flat faces only, so that it costs a fraction of the general extrusion while somebody types. */
+export function solidGeometry(region: Region, depth: number): BufferGeometry {
+  const positions: number[] = []
+  const normals: number[] = []
+  const corners = ringsOf(region).flat()
+  for (const [a, b, c] of ShapeUtils.triangulateShape(vectors(region.outline), region.holes.map(vectors))) {
+    for (const i of [a, b, c]) { positions.push(corners[i].x, corners[i].y, depth); normals.push(0, 0, 1) }
+    for (const i of [c, b, a]) { positions.push(corners[i].x, corners[i].y, 0); normals.push(0, 0, -1) }
+  }
+  for (const ring of ringsOf(region)) {
+    for (const [i, p] of ring.entries()) {
+      const q = ring[(i + 1) % ring.length]
+      const length = Math.hypot(q.x - p.x, q.y - p.y)
+      const [nx, ny] = [(q.y - p.y) / length, (p.x - q.x) / length] // to the right of the way: outside, for outlines and holes alike
+      positions.push(p.x, p.y, 0, q.x, q.y, 0, q.x, q.y, depth, p.x, p.y, 0, q.x, q.y, depth, p.x, p.y, depth)
+      for (let corner = 0; corner < 6; corner++) normals.push(nx, ny, 0)
+    }
+  }
+  return new BufferGeometry().setAttribute('position', new Float32BufferAttribute(positions, 3)).setAttribute('normal', new Float32BufferAttribute(normals, 3))
+}
+
+/** The edges of that solid: both faces and every upright. */
+export function edgeGeometry(region: Region, depth: number): BufferGeometry {
+  const lines: number[] = []
+  for (const ring of ringsOf(region)) {
+    for (const [i, { x, y }] of ring.entries()) {
+      const next = ring[(i + 1) % ring.length]
+      lines.push(x, y, 0, next.x, next.y, 0, x, y, depth, next.x, next.y, depth, x, y, 0, x, y, depth)
+    }
+  }
+  return new BufferGeometry().setAttribute('position', new Float32BufferAttribute(lines, 3))
+}
