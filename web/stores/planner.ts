@@ -6,6 +6,9 @@ import type { Answer, Request } from '@web/workers/protocol'
 import { useJob } from './job'
 import { useMessages } from './messages'
 
+/** How long nothing must be typed before a plan is asked for, milliseconds. */
+const QUIET = 90
+
 /** The parts of a job that a plan is made from; a note or a tick asks for no new one. */
 const inputs = ({ measure, box, copies, interference, layout, tune, cut: { compensation, labels, off } }: Job): unknown[] =>
   [measure, box, copies, interference, layout, tune, compensation, labels, off]
@@ -19,13 +22,16 @@ export const usePlanner = defineStore('planner', () => {
   const busy = shallowRef(false)
   const worker = new Worker(new URL('../workers/planner.worker.ts', import.meta.url), { type: 'module' })
   let sequence = 0
+  let waiting: ReturnType<typeof setTimeout> | undefined
   const ask = (request: Request): void => worker.postMessage(request)
 
   function request(layOut: 'if stale' | 'always'): void {
     const { job } = jobs
     if (!job) return
     busy.value = true
-    ask({ kind: 'plan', sequence: ++sequence, job: toRaw(job), layOut })
+    const own = ++sequence
+    clearTimeout(waiting)
+    waiting = setTimeout(() => ask({ kind: 'plan', sequence: own, job: toRaw(jobs.job ?? job), layOut }), layOut === 'always' ? 0 : QUIET)
   }
 
   worker.onmessage = ({ data }: MessageEvent<Answer>): void => {
