@@ -69,7 +69,7 @@ test('broken, huge and newer job files are refused whole; a good one comes in be
   await expect(page.getByText('“cut-short.json” was not imported. The file is not readable JSON')).toBeVisible()
   await give('huge.json', ' '.repeat(2_100_000))
   await expect(page.getByText('“huge.json” is larger than 2 MB')).toBeVisible()
-  await give('newer.json', text.replace('"version": 1', '"version": 4'))
+  await give('newer.json', text.replace('"version": 2', '"version": 4'))
   await expect(page.getByText('written by a newer Uplands (version 4')).toBeVisible()
   await give('odd.json', text.replace('"height": 42', '"height": "tall"'))
   await expect(page.getByText('box → height')).toBeVisible()

@@ -6,7 +6,8 @@ export const router = createRouter({
   history: createWebHashHistory(),
   routes: [
     { path: '/', name: 'jobs', component: () => import('@web/shell/JobsPage.vue') },
-    { path: `/job/:id/:station(${STATIONS.join('|')})`, name: 'job', component: () => import('@web/shell/JobPage.vue') },
+    { path: `/job/:id/:station(${STATIONS.join('|')})/:view(kerf)?`, name: 'job', component: () => import('@web/shell/JobPage.vue') },
+    { path: '/bench', name: 'bench', component: () => import('@web/shell/BenchPage.vue') },
     { path: '/job/:id', redirect: ({ params }) => ({ name: 'job', params: { id: params.id, station: 'measure' } }) },
     { path: '/:rest(.*)*', redirect: '/' },
   ],

@@ -135,11 +135,21 @@ describe('job files', () => {
   test('broken, foreign, newer and huge ones are refused whole, each with its own sentence', () => {
     expect(refused(text.slice(0, 500))).toContain('not readable JSON')
     expect(refused('{"hello": 1}')).toContain('not an Uplands job')
-    expect(refused(text.replace('"version": 1', '"version": 2'))).toContain('newer Uplands (version 2')
+    expect(refused(text.replace('"version": 2', '"version": 3'))).toContain('newer Uplands (version 3')
     expect(refused(' '.repeat(JOB_FILE_LIMIT + 1))).toContain('larger than 2 MB')
     expect(refused(text.replace('"width": 240', '"width": "wide"'))).toContain('box → width')
     expect(refused(text.replace('"copies": 1', '"copies": 1, "extra": 1'))).toContain('extra')
     expect(refused(text.replace('"#7a5c1e"', '"url(javascript:1)"'))).toContain('colours')
+  })
+  test('version 1 is brought up to date: its readings and its kerf are all there', () => {
+    const read = readJob(readFileSync(new URL('fixtures/job-version-1.json', import.meta.url), 'utf8'))
+    if (!read.ok) throw new Error(read.error)
+    const { stock, kerf, taste, trial } = read.job.measure
+    expect(read.job.version).toBe(2)
+    expect(stock!.readings.map(({ value }) => value)).toEqual([3.02, 3.06, 3.04, 3.01, 3.08, 3.05, 3.02])
+    expect(kerf).toMatchObject({ width: 0.16, doubt: 0.018, method: 'typed' })
+    expect([taste, trial]).toEqual([null, null])
+    expect(deriveBox(read.job).panels).toHaveLength(5)
   })
   test('no mutilated job is half read', () => {
     fc.assert(fc.property(fc.nat(text.length - 1), fc.constantFrom('', '"', '}', '0', 'null', ','), (at, put) => {

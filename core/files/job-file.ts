@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { JOB_FORMAT, JOB_VERSION, jobSchema, type Job } from '../job'
+import { migrate } from './migrate'
 
 /** A job file larger than this is refused before it is parsed, bytes. */
 export const JOB_FILE_LIMIT = 2_000_000
@@ -25,10 +26,10 @@ export function readJob(text: string): JobRead {
   } catch {
     return refuse('The file is not readable JSON: it may have been cut short on its way. Export the job again and choose that file.')
   }
-  const head = z.looseObject({ format: z.literal(JOB_FORMAT), version: z.number() }).safeParse(raw)
+  const head = z.looseObject({ format: z.literal(JOB_FORMAT), version: z.number().int().min(1) }).safeParse(raw)
   if (!head.success) return refuse('The file is not an Uplands job. Choose a file that was exported with “Export job”.')
   if (head.data.version > JOB_VERSION) return refuse(`The file was written by a newer Uplands (version ${head.data.version} of the format; this one reads up to ${JOB_VERSION}). Update Uplands, or export it from there for an older one.`)
-  const job = jobSchema.safeParse(raw)
+  const job = jobSchema.safeParse(migrate(head.data, head.data.version, JOB_VERSION))
   if (job.success) return { ok: true, job: job.data }
   const [issue] = job.error.issues
   return refuse(`The job cannot be used: ${placeOf(issue.path)}: ${issue.message}. Mend that in the file, or export the job again.`)

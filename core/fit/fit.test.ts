@@ -2,10 +2,12 @@ import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { kerfOf } from '../kerf'
 import { thicknessOf } from '../stock'
-import { gapFor, normalBelow, predictFit, wordFor } from './index'
+import { randomNormal } from '../../scripts/testing/random'
+import { bestCompensation, gapFor, jointOdds, NO_TASTE, predictFit, rangeOf, slotOdds, tabOdds, tasteFor, tasteFromVerdict, wantedWord, wordFor, type FitWord, type TasteRecord } from './index'
 
 const kerf = kerfOf({ width: 0.16, doubt: 0.02, how: '' })
-const thickness = thicknessOf({ nominal: 3, readings: [3.0, 3.1, 3.05] })
+const readings = (...values: number[]) => values.map((value) => ({ value, spot: '', on: '' }))
+const thickness = thicknessOf({ nominal: 3, readings: readings(3.0, 3.1, 3.05) })
 
 describe('gap per boundary', () => {
   // By definition: g = k − 2c − i.
@@ -25,20 +27,18 @@ describe('gap per boundary', () => {
 // From memory, no source at hand: forced < −0.06, press to −0.02, snug to +0.02, easy to +0.08, loose beyond.
 test.each([[-0.1, 'forced'], [-0.04, 'press'], [-0.02, 'snug'], [0, 'snug'], [0.02, 'snug'], [0.05, 'easy'], [0.08, 'easy'], [0.081, 'loose']])('a gap of %p mm is %s', (gap, word) => expect(wordFor(gap)).toBe(word))
 
-// Published: Abramowitz & Stegun, Handbook of Mathematical Functions, table 26.1 (values from memory).
-test.each([[0, 0.5], [1, 0.8413447], [1.959964, 0.975], [-2.5758293, 0.005], [3, 0.9986501]])('the normal distribution below %p', (z, p) => expect(normalBelow(z)).toBeCloseTo(p, 6))
-
 describe('prediction', () => {
   test('odds add up to one, and the likeliest word is the one that is said', () => {
     fc.assert(fc.property(fc.double({ min: -0.1, max: 0.1, noNaN: true }), fc.double({ min: 0, max: 0.1, noNaN: true }), (interference, doubt) => {
-      const { odds, word, gap } = predictFit({ ...kerf, doubt }, thickness, 0.08, interference, 'plywood')
+      const { odds, word, gap } = predictFit({ ...kerf, doubt, sd: doubt / 1.96 }, thickness, 0.08, interference, 'plywood')
       expect(Object.values(odds).reduce((a, b) => a + b)).toBeCloseTo(1, 9)
-      if (doubt < 0.01 && Math.abs(gap) < 0.01) expect(odds[word]).toBeGreaterThan(0.9)
+      if (doubt < 0.01 && Math.abs(gap) < 0.005) expect(odds[word]).toBeGreaterThan(0.9)
     }))
   })
-  test('odds of snug for a gap of 0 ± 0.02 are 95 %', () => expect(predictFit(kerf, thickness, 0.08, 0, 'plywood').odds.snug).toBeCloseTo(0.95, 4))
+  test('odds of snug for a gap of 0 ± 0.02 are 95 % when only kerf is in doubt', () =>
+    expect(predictFit(kerf, thickness, 0.08, 0, 'plywood', 0, { offset: 0, sd: 0, count: 3 }).odds.snug).toBeCloseTo(0.95, 4))
   test('thickness goes into flushness and slots, not into the gap', () => {
-    const even = predictFit(kerf, thicknessOf({ nominal: 3, readings: [3.05] }), 0.08, 0, 'plywood')
+    const even = predictFit(kerf, thicknessOf({ nominal: 3, readings: readings(3.05) }), 0.08, 0, 'plywood')
     const uneven = predictFit(kerf, thickness, 0.08, 0, 'plywood', 0.3)
     expect(uneven.gap).toBe(even.gap)
     expect(uneven.flush.recessed).toBeCloseTo(0.25, 9)
@@ -51,7 +51,65 @@ describe('prediction', () => {
     expect(predictFit(kerf, thickness, 0.08, 0.04, 'card').cautions).toEqual([])
   })
   test('an uneven sheet is called so', () => {
-    const wavy = thicknessOf({ nominal: 3, readings: [2.9, 3.15] })
+    const wavy = thicknessOf({ nominal: 3, readings: readings(2.9, 3.15) })
     expect(predictFit(kerf, wavy, 0.08, 0, 'plywood', 1).cautions[0]).toContain('uneven')
+  })
+})
+
+describe('odds against simulation: 20,000 drawn combinations, within 1.5 points', () => {
+  const words: FitWord[] = ['forced', 'press', 'snug', 'easy', 'loose']
+  const simulated = (draw: (gauss: () => number) => number): number[] => {
+    const gauss = randomNormal(77)
+    const counts = words.map(() => 0)
+    for (let i = 0; i < 20_000; i++) counts[words.indexOf(wordFor(draw(gauss)))]++
+    return counts.map((count) => count / 20_000)
+  }
+  const agrees = (odds: Record<FitWord, number>, counted: number[]) => words.forEach((word, i) => expect(Math.abs(odds[word] - counted[i])).toBeLessThan(0.015))
+
+  test.each([[0.16, 0.012, 0.08, 0, 0, 0.006], [0.2, 0.03, 0.06, 0.04, 0.02, 0.02], [0.12, 0.02, 0.06, -0.05, -0.01, 0.01]])('tabs: kerf %p, its doubt %p', (k, sk, c, i, offset, st) => {
+    const { odds } = tabOdds({ width: k, sd: sk }, c, i, { offset, sd: st })
+    // One kerf, one taste are drawn; tab and notch are then cut with that kerf, each edge moved by c.
+    agrees(odds, simulated((gauss) => {
+      const drawn = k + sk * gauss()
+      const tab = 10 + i - drawn + 2 * c
+      const notch = 10 - i + drawn - 2 * c
+      return (notch - tab) / 2 + offset + st * gauss()
+    }))
+  })
+  test('slots: thickness counts, and is named when it dominates', () => {
+    const joint = slotOdds(3.08, { width: 0.16, sd: 0.01 }, 0.08, { mean: 3.04, sd: 0.04 })
+    agrees(joint.odds, simulated((gauss) => (3.08 + (0.16 + 0.01 * gauss()) - 0.16 - (3.04 + 0.04 * gauss())) / 2))
+    expect(joint.dominant).toMatchObject({ name: 'thickness' })
+    expect(joint.dominant!.share).toBeCloseTo(16 / 17, 6)
+  })
+  test('doubts add as variances', () => expect(jointOdds('tabs', '', 0, [{ name: 'a', sd: 0.03 }, { name: 'b', sd: 0.04 }]).sd).toBeCloseTo(0.05, 12))
+  test('no other compensation gives the wanted word better odds', () => {
+    const [kerfNow, taste] = [{ width: 0.2, sd: 0.02 }, { offset: 0.01, sd: 0.01 }]
+    const best = bestCompensation(rangeOf('press'), kerfNow, 0, taste)
+    const odds = (c: number) => tabOdds(kerfNow, c, 0, taste).odds.press
+    for (let c = 0; c < 0.2; c += 0.002) expect(odds(c)).toBeLessThanOrEqual(odds(best) + 1e-6)
+  })
+})
+
+describe('taste', () => {
+  const record = (interference: number, doubt: number, family: TasteRecord['family'] = 'plywood'): TasteRecord => ({ id: String(interference), family, interference, doubt, from: 'comb', on: '', note: '' })
+  test('is a weighted mean of one’s own records of the family, surer ones counting more', () => {
+    expect(tasteFor([], 'plywood')).toBe(NO_TASTE)
+    expect(tasteFor([record(0.03, 0.01), record(0.09, 0.01, 'acrylic')], 'plywood').offset).toBeCloseTo(0.03, 9)
+    const both = tasteFor([record(0.02, 0.01), record(0.06, 0.03)], 'plywood')
+    expect(both.offset).toBeCloseTo((0.02 * 9 + 0.06) / 10, 9)
+    expect(both.count).toBe(2)
+  })
+  test('a verdict moves it: what felt easy at no interference wants more of it', () => {
+    const { interference, doubt } = tasteFromVerdict('easy', 0, 0)
+    expect(interference).toBeCloseTo(0.05, 9)
+    expect(doubt).toBeCloseTo(0.03, 9)
+    expect(tasteFromVerdict('snug', -0.03, 0).interference).toBeCloseTo(0.03, 9)
+  })
+  test('one’s own snug shifts what is predicted and what is asked for', () => {
+    const own = { offset: 0.04, sd: 0.005, count: 2 }
+    expect(predictFit(kerf, thickness, 0.08, 0.04, 'plywood', 0, own).word).toBe('snug')
+    expect(wantedWord(0.04, own)).toBe('snug')
+    expect(wantedWord(0.04, NO_TASTE)).toBe('press')
   })
 })

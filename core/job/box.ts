@@ -1,5 +1,5 @@
 import { boxSizes, makePanels, makeShell, sameThickness, specProblems, type Panel, type Shell, type Size, type SpecProblem } from '../box'
-import { predictFit, type FitPrediction } from '../fit'
+import { NO_TASTE, predictFit, type FitPrediction } from '../fit'
 import { kerfOf, type Kerf } from '../kerf'
 import { fixed } from '../length'
 import { thicknessOf, type Thickness } from '../stock'
@@ -33,7 +33,7 @@ function tabProblems(shell: Shell): SpecProblem[] {
 export function deriveBox({ measure, box, interference }: Pick<Job, 'measure' | 'box' | 'interference'>): DerivedBox {
   const thickness = thicknessOf(measure.stock)
   const kerf = kerfOf(measure.kerf)
-  const fit = predictFit(kerf, thickness, kerf.perSide, interference, measure.stock?.family ?? 'other', box.proud)
+  const fit = predictFit(kerf, thickness, kerf.perSide, interference, measure.stock?.family ?? 'other', box.proud, measure.taste ?? NO_TASTE)
   const thicknesses = sameThickness(thickness.mean)
   const sizes = boxSizes(box, thicknesses)
   const problems = specProblems(box, thicknesses)

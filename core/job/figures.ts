@@ -15,7 +15,7 @@ export function stripFigures(job: Job, { box, plan, use }: Derived): StripFigure
   const parts = (box.panels?.length ?? 0) * job.copies
   return [
     { id: 'inside', label: 'Inside', text: known ? `${fixed(inner.x, 1)} × ${fixed(inner.y, 1)} × ${fixed(inner.z, 1)} mm` : 'none', value: known ? (inner.x * inner.y * inner.z) / 1000 : null, unit: 'ml', digits: 0 },
-    { id: 'fit', label: 'Fit', text: `${box.fit.word}, ${fixed(box.fit.gap, 3)} mm`, value: box.fit.gap, unit: 'mm', digits: 3 },
+    { id: 'fit', label: 'Fit', text: `${box.fit.word} ${Math.round(box.fit.odds[box.fit.word] * 100)} %, ${fixed(box.fit.gap, 3)} mm`, value: box.fit.gap, unit: 'mm', digits: 3 },
     { id: 'parts', label: 'Parts', text: String(parts), value: parts, unit: '', digits: 0 },
     { id: 'sheets', label: 'Sheets', text: use ? `${sheets} at ${Math.round(use.use * 100)} %` : 'none yet', value: use ? sheets : null, unit: '', digits: 0 },
     { id: 'time', label: 'Cutting time', text: plan ? formatDuration(plan.total.seconds) : 'none yet', value: plan ? plan.total.seconds : null, unit: 's', digits: 0 },

@@ -3,7 +3,8 @@ import { boxSpecSchema } from '../box'
 import { kerfRecordSchema } from '../kerf'
 import { machineSchema, OPERATIONS } from '../machine'
 import { layoutSettingsSchema, placementSchema } from '../nest'
-import { stockSchema } from '../stock'
+import { familySchema, stockSchema } from '../stock'
+import { trialSchema } from '../testpiece'
 import { settingSchema, testRecordSchema } from '../tune'
 
 const identifier = z.string().min(1).max(60)
@@ -20,12 +21,14 @@ export const revisionSchema = z.strictObject({
   minutes: z.number().min(0).max(100000).nullable(),
   verdict: z.enum(VERDICTS).nullable(),
   note: z.string().max(4000),
+  /** What the verdict is held against: the gap that was predicted without taste, and the kerf's doubt, mm. */
+  cut: z.strictObject({ family: familySchema, gap: z.number().min(-5).max(5), kerfSd: z.number().min(0).max(5) }).nullable(),
   figures: z.array(z.strictObject({ label: z.string().max(60), value: z.string().max(120) })).max(40),
 })
 export type Revision = z.infer<typeof revisionSchema>
 
 export const JOB_FORMAT = 'uplands-job'
-export const JOB_VERSION = 1
+export const JOB_VERSION = 2
 
 /** Everything that a maker decided or measured for one job, and nothing that can be worked out from it but the layout they may have changed by hand. */
 export const jobSchema = z.strictObject({
@@ -34,7 +37,13 @@ export const jobSchema = z.strictObject({
   id: identifier,
   name: z.string().min(1).max(80),
   changed: date,
-  measure: z.strictObject({ machine: machineSchema.nullable(), stock: stockSchema.nullable(), kerf: kerfRecordSchema.nullable() }),
+  measure: z.strictObject({
+    machine: machineSchema.nullable(), stock: stockSchema.nullable(), kerf: kerfRecordSchema.nullable(),
+    /** The maker's own snug for this family, as it was when it was taken over. */
+    taste: z.strictObject({ offset: z.number().min(-0.5).max(0.5), sd: z.number().min(0).max(0.5), count: z.number().int().min(0).max(10000) }).nullable(),
+    /** A kerf being measured. */
+    trial: trialSchema.nullable(),
+  }),
   box: boxSpecSchema,
   copies: z.number().int().min(1).max(100),
   /** Wanted fit as interference per glue line, mm; positive is tighter. */
@@ -63,7 +72,7 @@ export type Job = z.infer<typeof jobSchema>
 /** A job nobody has said anything about: a small open box of ordinary sheet. */
 export const emptyJob = (id: string, name: string, changed: string): Job => ({
   format: JOB_FORMAT, version: JOB_VERSION, id, name, changed,
-  measure: { machine: null, stock: null, kerf: null },
+  measure: { machine: null, stock: null, kerf: null, taste: null, trial: null },
   box: { sizesAre: 'outer', width: 120, depth: 80, height: 50, top: false, tabs: { rule: 'even', width: 9, counts: { uprights: 5, floor: 9, top: 9 } }, proud: 0 },
   copies: 1,
   interference: 0,

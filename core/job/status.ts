@@ -27,7 +27,7 @@ function measureStatus({ measure }: Job, { box }: Derived, newer: string[]): Sta
   if (newer.length > 0) return { state: 'stale', line, why: `The bench has newer figures for ${newer.join(' and ')}.` }
   if (!measure.machine || !measure.stock) return { state: 'todo', line: 'no machine or stock yet', why: 'Choose what you cut, and on what.' }
   if (!thickness.measured || !kerf.measured) return { state: 'look', line: thickness.measured ? `${line}; kerf assumed` : line, why: 'Thickness and kerf decide the fit: measure both.' }
-  return { state: thickness.spread > 0.2 ? 'look' : 'ready', line, why: thickness.spread > 0.2 ? 'The sheet is uneven.' : 'Thickness and kerf are measured.' }
+  return { state: thickness.uneven ? 'look' : 'ready', line, why: thickness.uneven ? `The sheet is uneven: ${thickness.uneven}.` : 'Thickness and kerf are measured.' }
 }
 
 function shapeStatus(job: Job, { box }: Derived): StationStatus {

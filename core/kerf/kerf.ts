@@ -1,19 +1,8 @@
-import { z } from 'zod'
 import { fixed, short } from '../length'
 import type { Doubt } from '../stock'
+import { NORMAL_95 } from '../statistics'
 import type { Working } from '../working'
-
-/** A kerf as it was measured on one machine with one stock. `width` is the full width of what the beam removes, in mm. */
-export const kerfRecordSchema = z.strictObject({
-  id: z.string().min(1).max(60),
-  machineId: z.string().min(1).max(60),
-  stockId: z.string().min(1).max(60),
-  width: z.number().min(0).max(5),
-  /** Half of the 95 % interval in mm; null when it is not known. */
-  doubt: z.number().min(0).max(1).nullable(),
-  how: z.string().max(120),
-})
-export type KerfRecord = z.infer<typeof kerfRecordSchema>
+import type { KerfRecord } from './record'
 
 export interface Kerf {
   /** Full width `k`, mm. */
@@ -22,6 +11,8 @@ export interface Kerf {
   perSide: number
   /** Half of the 95 % interval of `k`, mm. */
   doubt: number
+  /** The same as a standard deviation, mm. */
+  sd: number
   measured: boolean
   working: Working
 }
@@ -41,7 +32,7 @@ export function kerfOf(record: Pick<KerfRecord, 'width' | 'doubt' | 'how'> | nul
   const width = record?.width ?? ASSUMED_WIDTH
   const doubt = record ? (record.doubt ?? CALIPER_DOUBT) : ASSUMED_DOUBT
   return {
-    width, doubt, perSide: compensationFor(width), measured: record !== null,
+    width, doubt, sd: doubt / NORMAL_95, perSide: compensationFor(width), measured: record !== null,
     working: {
       title: 'Kerf and compensation',
       result: `k = ${fixed(width, 3)} mm, c = ${fixed(width / 2, 3)} mm per side`,
@@ -59,20 +50,6 @@ export function kerfOf(record: Pick<KerfRecord, 'width' | 'doubt' | 'how'> | nul
 }
 
 const mean = (values: number[]): number => values.reduce((sum, value) => sum + value, 0) / values.length
-
-/**
- * Kerf from squares of a known drawn side, each measured both ways: `kx = a − mean(x)`, `ky = a − mean(y)`, `k` their mean. [DEF]
- * @param side drawn side, mm
- * @param xs readings across, mm; at least one
- * @param ys readings along, mm; at least one
- * @throws when there are no readings in one of the directions
- */
-export function kerfFromSquares(side: number, xs: number[], ys: number[]): { kx: number; ky: number; width: number; uneven: boolean } {
-  if (xs.length === 0 || ys.length === 0) throw new Error('kerfFromSquares: measure at least one square both ways')
-  const kx = side - mean(xs)
-  const ky = side - mean(ys)
-  return { kx, ky, width: (kx + ky) / 2, uneven: Math.abs(kx - ky) > 0.03 }
-}
 
 /** Outside this a kerf is nearly always a slip of unit or of factor two. [CP] */
 const PLAUSIBLE = { min: 0.02, max: 0.6 }

@@ -6,10 +6,10 @@ const valueOf = (parsed: Parsed): number => { if (!parsed.ok) throw new Error(pa
 
 describe('parseLength', () => {
   test.each([
-    ['3', 3], ['3.05', 3.05], ['3,05', 3.05], [' 3.05 mm ', 3.05], ['1.2cm', 12], ['1 in', 25.4], ['0.125"', 3.175], ['1/8"', 3.175], ['3 1/8 in', 79.375], ['.5', 0.5], ['-2', -2], ['0.2 m', 200],
+    ['3', 3], ['3.05', 3.05], ['3,05', 3.05], [' 3.05 mm ', 3.05], ['1.2cm', 12], ['1 in', 25.4], ['0.125"', 3.175], ['1/8"', 3.175], ['3 1/8 in', 79.375], ['.5', 0.5], ['-2', -2], ['0.2 m', 200], ['2*2.95+0.1', 6], ['(3 1/8 + 1/8) in', 82.55], ['4/7 in', (4 / 7) * 25.4], ['100 - 2×3,05', 93.9], ['-(1+1)*3', -6],
   ])('reads %s', (text, mm) => expect(valueOf(parseLength(text))).toBeCloseTo(mm, 9))
 
-  test.each(['', 'wide', '3 furlongs', '1/0 in', '3..2', '1e3', '2+2', '3 mm mm'])('refuses %p in one sentence', (text) => {
+  test.each(['', 'wide', '3 furlongs', '1/0 in', '3..2', '1e3', '2+', '(2', '2**3', '3 mm mm', '2 3', '1/0', '9'.repeat(80), '('.repeat(60)])('refuses %p in one sentence', (text) => {
     const parsed = parseLength(text)
     expect(parsed.ok).toBe(false)
     if (!parsed.ok) expect(parsed.error).toMatch(/^[A-Z“].+\.$/)

@@ -1,3 +1,5 @@
+import { calculate } from './arithmetic'
+
 /** Outcome of reading what somebody typed: a value, or one sentence saying what is wrong and what would mend it. */
 export type Parsed = { ok: true; value: number } | { ok: false; error: string }
 
@@ -11,32 +13,25 @@ const MILLIMETRES_PER_SECOND: Record<string, number> = {
   'mm/s': 1, 'mm/min': 1 / 60, 'in/min': 25.4 / 60, 'in/s': 25.4, 'm/min': 1000 / 60,
 }
 
-/** Reads `3`, `3.05`, `3,05`, `1/8` and `3 1/8`; nothing else. */
-function parseMagnitude(text: string): number | null {
-  const mixed = /^(-?)(?:(\d+)\s+)?(\d+)\s*\/\s*(\d+)$/.exec(text)
-  if (mixed) {
-    const [, sign, whole = '0', top, bottom] = mixed
-    if (Number(bottom) === 0) return null
-    return (sign ? -1 : 1) * (Number(whole) + Number(top) / Number(bottom))
-  }
-  return /^-?(\d+([.,]\d*)?|[.,]\d+)$/.test(text) ? Number(text.replace(',', '.')) : null
-}
+/** Longer than any figure that somebody types. */
+const LONGEST = 60
 
 function parseWithUnit(text: string, units: Record<string, number>, defaultUnit: string, example: string): Parsed {
   const typed = text.trim().toLowerCase()
   if (typed === '') return fail(`Nothing is entered. Type a figure such as ${example}.`)
-  const split = /^([-\d.,/\s]+?)\s*([a-z"”″/]*)$/.exec(typed)
-  const magnitude = split ? parseMagnitude(split[1].trim()) : null
+  const split = typed.length > LONGEST ? null : /^([-+*/×÷·−().,\d\s]+?)\s*([a-z"”″][a-z"”″/]*)?$/.exec(typed)
+  const magnitude = split ? calculate(split[1].trim()) : null
   if (!split || magnitude === null) return fail(`“${text.trim().slice(0, 20)}” is not a figure. Type one such as ${example}.`)
-  const factor = units[split[2] || defaultUnit]
+  const factor = units[split[2] ?? defaultUnit]
   if (factor === undefined) return fail(`The unit “${split[2]}” is not known. Use ${Object.keys(units).slice(0, 4).join(', ')}.`)
   return { ok: true, value: magnitude * factor }
 }
 
 /**
- * Reads a length: a plain figure is millimetres; `mm`, `cm`, `in`, `"` may follow; decimal comma and fractions are read.
+ * Reads a length: a plain figure is millimetres; `mm`, `cm`, `in`, `"` may follow; decimal comma, fractions and sums are read.
  * @returns millimetres
  * @example parseLength('3 1/8"') // 79.375
+ * @example parseLength('2*2.95+0.1') // 6
  */
 export const parseLength = (text: string): Parsed => parseWithUnit(text, MILLIMETRES, 'mm', '120, 3,05 or 1/8 in')
 

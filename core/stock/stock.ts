@@ -30,16 +30,42 @@ export const FAMILIES: Record<Family, { crushes: 'a little' | 'never' | 'easily'
   },
 }
 
-/** One batch of sheet material. Lengths in mm; `nominal` is only its name, `readings` are what was measured with the film off. */
+const side = z.number().positive().max(5000)
+
+/** A thickness reading, mm, film off: where on the sheet, and when. */
+export const readingSchema = z.strictObject({ value: z.number().positive().max(50), spot: z.string().max(40), on: z.string().max(40) })
+export type Reading = z.infer<typeof readingSchema>
+
+/** What is left of used sheets, mm. */
+export const offcutSchema = z.strictObject({ width: side, height: side, count: z.number().int().min(1).max(999) })
+
+/** One batch of sheet material. Lengths in mm; `nominal` is only its name, `readings` are what was measured. */
 export const stockSchema = z.strictObject({
   id: z.string().min(1).max(60),
   name: z.string().min(1).max(80),
+  /** Which delivery: another one of the same name is another stock, with its own readings. */
+  batch: z.string().max(80),
   family: familySchema,
   nominal: z.number().positive().max(50),
-  readings: z.array(z.number().positive().max(50)).max(200),
-  sheetWidth: z.number().positive().max(5000),
-  sheetHeight: z.number().positive().max(5000),
+  readings: z.array(readingSchema).max(200),
+  sheetWidth: side,
+  sheetHeight: side,
   sheetsAtHand: z.number().int().min(0).max(999),
+  offcuts: z.array(offcutSchema).max(100),
   pricePerSheet: z.number().min(0).max(100000),
+  /** Whether the face grain runs along the sheet's width or its height. */
+  grain: z.enum(['none', 'width', 'height']),
+  notes: z.string().max(2000),
 })
 export type Stock = z.infer<typeof stockSchema>
+
+/** An ordinary sheet that nothing is known of yet. */
+export const newStock = (id: string, name: string): Stock => ({
+  id, name, batch: '', family: 'plywood', nominal: 3, readings: [], sheetWidth: 600, sheetHeight: 400, sheetsAtHand: 1, offcuts: [], pricePerSheet: 0, grain: 'none', notes: '',
+})
+
+/** The next delivery of a stock: the same in everything but what was measured and what is there. */
+export const newBatch = (stock: Stock, id: string, batch: string): Stock => ({ ...stock, id, batch, readings: [], offcuts: [], sheetsAtHand: 1, notes: '' })
+
+/** Name and batch as one line. */
+export const stockTitle = ({ name, batch }: Pick<Stock, 'name' | 'batch'>): string => (batch ? `${name}, ${batch}` : name)

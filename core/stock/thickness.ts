@@ -1,4 +1,5 @@
 import { fixed } from '../length'
+import { summarise } from '../statistics'
 import type { Working } from '../working'
 import type { Stock } from './stock'
 
@@ -11,13 +12,32 @@ export interface Thickness {
   spread: number
   /** Half of the spread: what stands behind ± on the screen. */
   halfSpread: number
+  /** Standard deviation from place to place: what a part cut anywhere may meet. */
+  sd: number
+  /** Half of the 95 % interval of the mean; null with fewer than two readings. */
+  meanDoubt: number | null
   readings: number
   measured: boolean
+  /** Where it is thickest and thinnest when it is uneven, in words; empty otherwise. */
+  uneven: string
   working: Working
 }
 
 /** What is assumed when there is neither a reading nor a name: the commonest sheet in hobby workshops. [CP] */
 const ASSUMED = 3
+
+/** A sheet whose readings spread more than this is uneven, mm. [CP] */
+const UNEVEN = 0.2
+
+/** How far a sheet may be from its label, as a standard deviation, mm: sheets sold as 3 mm are 2.7 to 3.3 mm. [FM] */
+const LABEL_SD = 0.15
+
+function unevenness(readings: Stock['readings'], spread: number): string {
+  if (spread <= UNEVEN) return ''
+  const sorted = [...readings].sort((a, b) => a.value - b.value)
+  const say = ({ value, spot }: Stock['readings'][number]): string => `${fixed(value, 2)} mm${spot ? ` at ${spot}` : ''}`
+  return `thinnest ${say(sorted[0])}, thickest ${say(sorted[sorted.length - 1])}`
+}
 
 /**
  * Thickness from the readings of a stock; its nominal where there is none, and it says so.
@@ -26,27 +46,54 @@ const ASSUMED = 3
 export function thicknessOf(stock: Pick<Stock, 'nominal' | 'readings'> | null): Thickness {
   const readings = stock?.readings ?? []
   const measured = readings.length > 0
-  const values = measured ? readings : [stock?.nominal ?? ASSUMED]
-  const mean = Math.round((values.reduce((sum, value) => sum + value, 0) / values.length) * 1000) / 1000
+  const values = measured ? readings.map(({ value }) => value) : [stock?.nominal ?? ASSUMED]
+  const { mean: exact, sd, half } = summarise(values)
+  const mean = Math.round(exact * 1000) / 1000
   const thinnest = Math.min(...values)
   const thickest = Math.max(...values)
   return {
     mean, thinnest, thickest,
     spread: thickest - thinnest,
     halfSpread: (thickest - thinnest) / 2,
+    sd: measured ? sd : LABEL_SD,
+    meanDoubt: half,
     readings: readings.length,
     measured,
-    working: {
-      title: 'Thickness of the sheet',
-      result: `${fixed(mean, 3)} mm`,
-      formula: measured ? 'T = sum of the readings ÷ their number' : 'T = what the label says',
-      substituted: measured
-        ? `(${values.map((value) => fixed(value, 2)).join(' + ')}) ÷ ${values.length} = ${fixed(mean, 3)} mm`
-        : `T = ${fixed(mean, 2)} mm`,
-      terms: [{ symbol: 'T', meaning: measured ? 'readings' : 'nominal', value: `${fixed(thinnest, 2)} to ${fixed(thickest, 2)} mm`, source: measured ? 'reading' : 'default' }],
-      note: measured
-        ? 'The mean sets tab length; for slots the thickest reading counts.'
-        : 'A label is only a name: sheets sold as 3 mm are often 2.7 to 3.3 mm. Measure in a few places, film off.',
+    uneven: unevenness(readings, thickest - thinnest),
+    working: thicknessWorking(values, mean, half, measured),
+  }
+}
+
+function thicknessWorking(values: number[], mean: number, half: number | null, measured: boolean): Working {
+  const range = `${fixed(Math.min(...values), 2)} to ${fixed(Math.max(...values), 2)} mm`
+  return {
+    title: 'Thickness of the sheet',
+    result: half === null ? `${fixed(mean, 3)} mm` : `${fixed(mean, 3)} ± ${fixed(half, 3)} mm`,
+    formula: measured ? 'T = sum of the readings ÷ their number' : 'T = what the label says',
+    substituted: measured ? `(${values.map((value) => fixed(value, 2)).join(' + ')}) ÷ ${values.length} = ${fixed(mean, 3)} mm` : `T = ${fixed(mean, 2)} mm`,
+    terms: [
+      { symbol: 'T', meaning: measured ? 'readings' : 'nominal', value: range, source: measured ? 'reading' : 'default' },
+      ...(half === null ? [] : [{ symbol: '±', meaning: '95 % interval of the mean, Student’s t', value: `${fixed(half, 3)} mm`, source: 'derived' as const }]),
+    ],
+    note: measured ? 'The mean sets tab length; for slots the thickest reading counts.' : 'A label is only a name: sheets sold as 3 mm are often 2.7 to 3.3 mm. Measure in a few places, film off.',
+  }
+}
+
+/** Two numbers to use in place of "the" thickness, each with its working: how long a tab, how wide a slot. mm */
+export function advisedNumbers(thickness: Thickness): { tabLength: Working & { value: number }; slotWidth: Working & { value: number } } {
+  const { mean, thickest, halfSpread } = thickness
+  const source = thickness.measured ? 'reading' as const : 'default' as const
+  return {
+    tabLength: {
+      value: mean, title: 'Tab length', result: `${fixed(mean, 2)} mm, or ${fixed(mean + halfSpread, 2)} mm to be on the long side`,
+      formula: 'mean thickness of the mate; a little longer when in doubt', substituted: `${fixed(mean, 3)} mm; ${fixed(mean, 3)} + ${fixed(halfSpread, 3)} = ${fixed(mean + halfSpread, 3)} mm`,
+      terms: [{ symbol: 'mean', meaning: 'mean thickness', value: `${fixed(mean, 3)} mm`, source }, { symbol: '+', meaning: 'half of the spread', value: `${fixed(halfSpread, 3)} mm`, source }],
+      note: 'Common practice: a tab that is too short leaves a recess that cannot be mended, one that is too long is sanded off.',
+    },
+    slotWidth: {
+      value: thickest, title: 'Slot width', result: `${fixed(thickest, 2)} mm`, formula: 'thickest reading', substituted: `${fixed(thickest, 2)} mm of ${thickness.readings} readings`,
+      terms: [{ symbol: 'T', meaning: 'thickest place measured', value: `${fixed(thickest, 2)} mm`, source }],
+      note: 'A slot that is narrower than the thickest place stops the panel there. Its spread matters more than kerf.',
     },
   }
 }

@@ -20,3 +20,12 @@ export const united = (a: Geometry, b: Geometry): Geometry => OverlayOp.union(a,
 /** What is left of a shape when everything within `distance` of its border is taken away, corners square. */
 export const shrunk = (shape: Geometry, distance: number): Geometry =>
   BufferOp.bufferOp(shape, -distance, new BufferParameters(8, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, 5))
+
+/** Where a shape is solid along a line across it: from and to along `axis`, at a place on the other axis. */
+export function spansAlong(shape: Geometry, axis: 'x' | 'y', place: number): [number, number][] {
+  const end = (t: number): Coordinate => (axis === 'x' ? new Coordinate(t, place) : new Coordinate(place, t))
+  const line = factory.createLineString([end(-1e4), end(1e4)])
+  const solid = OverlayOp.intersection(shape, line)
+  return Array.from({ length: solid.getNumGeometries() }, (_, i) => solid.getGeometryN(i).getCoordinates().map((point: Coordinate) => point[axis]))
+    .map((ends): [number, number] => [Math.min(...ends), Math.max(...ends)]).sort((a, b) => a[0] - b[0])
+}

@@ -17,8 +17,8 @@ const said = computed(() => Object.entries(props.fit.odds).filter(([, odds]) => 
         <rect :x="band.from" :width="band.to - band.from" y="16" height="16" :fill="band.word === fit.word ? 'var(--moss-wash)' : 'var(--sunk)'" stroke="var(--edge)" stroke-width="0.7" />
         <text :x="(band.from + band.to) / 2" y="27.5" text-anchor="middle" font-size="10" fill="var(--ink)" :font-weight="band.word === fit.word ? 700 : 400">{{ band.word }}</text>
       </g>
-      <line :x1="scale(fit.gap - fit.doubt)" :x2="scale(fit.gap + fit.doubt)" y1="38" y2="38" stroke="var(--heather)" stroke-width="4" />
-      <path :d="`M${scale(fit.gap)} 16 l-5 -9 h10 z`" fill="var(--heather)" />
+      <line :x1="scale(fit.felt - fit.doubt)" :x2="scale(fit.felt + fit.doubt)" y1="38" y2="38" stroke="var(--heather)" stroke-width="4" />
+      <path :d="`M${scale(fit.felt)} 16 l-5 -9 h10 z`" fill="var(--heather)" />
       <text x="4" y="9" font-size="8" fill="var(--quiet)">tighter</text>
       <text x="296" y="9" font-size="8" text-anchor="end" fill="var(--quiet)">looser</text>
     </svg>

@@ -12,6 +12,7 @@ import TuneStation from '@web/stations/tune/TuneStation.vue'
 import { useJob } from '@web/stores/job'
 import { useShelf } from '@web/stores/shelf'
 import FindDialog from './FindDialog.vue'
+import FitDialog from './FitDialog.vue'
 import HelpDialog from './HelpDialog.vue'
 import JobHeader from './JobHeader.vue'
 import KnockOnStrip from './KnockOnStrip.vue'
@@ -28,6 +29,7 @@ const shelf = useShelf()
 const missing = ref(false)
 const helping = ref(false)
 const finding = ref(false)
+const seeingFit = ref(false)
 const station = computed(() => route.params.station as Station)
 
 watch(() => route.params.id, async (id) => {
@@ -41,7 +43,7 @@ useShortcuts({
   redo: jobs.redo,
   help: () => { helping.value = true },
   find: () => { finding.value = true },
-  station: (index) => void router.push({ params: { station: STATIONS[index] } }),
+  station: (index) => void router.push({ params: { station: STATIONS[index], view: '' } }),
 })
 </script>
 
@@ -54,14 +56,15 @@ useShortcuts({
   <div v-else-if="jobs.job && jobs.job.id === route.params.id" class="flex h-screen flex-col print:h-auto">
     <JobHeader @help="helping = true" @find="finding = true" />
     <StorageBanner />
-    <div class="flex min-h-0 flex-1">
-      <TravellerNav :here="station" />
+    <div class="flex min-h-0 flex-1 max-md:flex-col">
+      <TravellerNav :here="station" @fit="seeingFit = true" />
       <main class="min-w-0 flex-1 overflow-auto p-3 print:overflow-visible" :aria-label="STATION_NAMES[station]">
         <component :is="VIEWS[station]" />
       </main>
     </div>
-    <KnockOnStrip />
+    <KnockOnStrip @fit="seeingFit = true" />
     <HelpDialog :open="helping" @close="helping = false" />
+    <FitDialog :open="seeingFit" @close="seeingFit = false" />
     <FindDialog :open="finding" :job="jobs.job.id" @close="finding = false" />
   </div>
   <p v-else class="p-10 text-quiet" role="status">Opening the job…</p>

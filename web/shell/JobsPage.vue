@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { FilePlus, FolderOpen, Mountain, Trash2 } from '@lucide/vue'
+import { BookOpen, FilePlus, FolderOpen, Mountain, Trash2 } from '@lucide/vue'
 import { onMounted, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { boxSizes, sameThickness } from '@core/box'
@@ -43,6 +43,7 @@ function sizeOf({ box, measure }: Job): string {
       <div class="mt-6 flex flex-wrap gap-2">
         <button type="button" class="btn btn-main" @click="shelf.create().then(go)"><FilePlus :size="16" aria-hidden="true" /> New job</button>
         <button type="button" class="btn" @click="chooser?.click()"><FolderOpen :size="16" aria-hidden="true" /> Import a job file</button>
+        <RouterLink to="/bench" class="btn"><BookOpen :size="16" aria-hidden="true" /> Bench: the stock book</RouterLink>
         <button type="button" class="btn" @click="shelf.addDemo()">Fetch the field station’s jobs</button>
         <input ref="chooser" type="file" accept=".json,application/json" class="sr-only" tabindex="-1" aria-label="Job file" @change="importChosen" />
       </div>

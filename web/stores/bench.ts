@@ -2,14 +2,15 @@ import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
 import { database, type BENCH_STORES } from '@web/data/db'
 import type { Job } from '@core/job'
-import type { KerfRecord } from '@core/kerf'
+import { tasteFor, type Taste, type TasteRecord } from '@core/fit'
+import { newestKerf, type KerfRecord, type MachineEvent } from '@core/kerf'
 import type { Machine } from '@core/machine'
-import type { Stock } from '@core/stock'
+import type { Family, Stock } from '@core/stock'
 import type { TestRecord } from '@core/tune'
 import { useMessages } from './messages'
 
 type Shelf = (typeof BENCH_STORES)[number]
-interface Records { machines: Machine; stocks: Stock; kerfs: KerfRecord; tests: TestRecord }
+interface Records { machines: Machine; stocks: Stock; kerfs: KerfRecord; tests: TestRecord; tastes: TasteRecord; events: MachineEvent }
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b)
 
@@ -19,11 +20,13 @@ export const useBench = defineStore('bench', () => {
   const stocks = shallowRef<Stock[]>([])
   const kerfs = shallowRef<KerfRecord[]>([])
   const tests = shallowRef<TestRecord[]>([])
-  const shelves = { machines, stocks, kerfs, tests }
+  const tastes = shallowRef<TasteRecord[]>([])
+  const events = shallowRef<MachineEvent[]>([])
+  const shelves = { machines, stocks, kerfs, tests, tastes, events }
 
   async function load(): Promise<void> {
     const db = await database()
-    ;[machines.value, stocks.value, kerfs.value, tests.value] = await Promise.all([db.getAll('machines'), db.getAll('stocks'), db.getAll('kerfs'), db.getAll('tests')])
+    await Promise.all((Object.keys(shelves) as Shelf[]).map(async (shelf) => { (shelves[shelf] as { value: unknown }).value = await db.getAll(shelf) }))
   }
 
   /** Puts a record on its shelf, in place of the one with the same id. */
@@ -51,21 +54,36 @@ export const useBench = defineStore('bench', () => {
   }
 
   const kerfFor = (machineId: string | undefined, stockId: string | undefined): KerfRecord | null =>
-    kerfs.value.find((record) => record.machineId === machineId && record.stockId === stockId) ?? null
+    newestKerf(kerfs.value, machineId, stockId)
+
+  /** The maker's own snug for a family; null while nothing is known of it. */
+  function tasteOf(family: Family | undefined): Taste | null {
+    const taste = family ? tasteFor(tastes.value, family) : null
+    return taste && taste.count > 0 ? taste : null
+  }
 
   /** Names of what the bench knows differently from a job's copies. */
-  function newerThan({ measure: { machine, stock, kerf }, tune }: Job): string[] {
+  function newerThan({ measure: { machine, stock, kerf, taste }, tune }: Job): string[] {
     const differs = (list: { id: string }[], copy: { id: string } | null): boolean => {
       const record = copy && list.find(({ id }) => id === copy.id)
       return Boolean(record) && !same(record, copy)
     }
+    const isOther = (record: object | null, copy: object | null): boolean => record !== null && !same(record, copy)
     const own = tests.value.filter((test) => test.machineId === machine?.id && test.family === stock?.family)
     return [
       ...(differs(machines.value, machine) ? ['the machine'] : []),
       ...(differs(stocks.value, stock) ? ['the stock'] : []),
-      ...(differs(kerfs.value, kerf) || (machine && stock && !kerf && kerfFor(machine.id, stock.id)) ? ['the kerf'] : []),
+      ...(machine && stock && isOther(kerfFor(machine.id, stock.id), kerf) ? ['the kerf'] : []),
+      ...(isOther(tasteOf(stock?.family), taste) ? ['your own snug'] : []),
       ...(own.some((test) => !tune.tests.some(({ id }) => id === test.id)) ? ['tests'] : []),
     ]
   }
-  return { machines, stocks, kerfs, tests, load, put, remove, learn, kerfFor, newerThan }
+  
+  /** A job's measured figures as the bench has them now. */
+  const renewed = (measure: Job['measure']): Job['measure'] => {
+    const machine = machines.value.find(({ id }) => id === measure.machine?.id) ?? measure.machine
+    const stock = stocks.value.find(({ id }) => id === measure.stock?.id) ?? measure.stock
+    return { ...measure, machine, stock, kerf: kerfFor(machine?.id, stock?.id) ?? measure.kerf, taste: tasteOf(stock?.family) ?? measure.taste }
+  }
+  return { machines, stocks, kerfs, tests, tastes, events, load, put, remove, learn, kerfFor, tasteOf, newerThan, renewed }
 })

@@ -18,7 +18,7 @@ const before = (number: number) => jobs.job!.log.filter((revision) => revision.n
 function add(): void {
   jobs.edit((draft) => {
     const number = (draft.log.at(-1)?.number ?? 0) + 1
-    draft.log.push({ id: crypto.randomUUID(), number, date: new Date().toISOString(), reason: number === 1 ? 'First cut' : '', minutes: null, verdict: null, note: '', figures: cutFigures(jobs.job!, derived.all) })
+    draft.log.push({ id: crypto.randomUUID(), number, date: new Date().toISOString(), reason: number === 1 ? 'First cut' : '', minutes: null, verdict: null, note: '', cut: { family: draft.measure.stock?.family ?? 'other', gap: derived.box.fit.gap, kerfSd: derived.box.kerf.sd }, figures: cutFigures(jobs.job!, derived.all) })
   })
 }
 </script>

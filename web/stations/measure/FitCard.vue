@@ -2,8 +2,10 @@
 import { fixed, short } from '@core/length'
 import FitScale from '@web/parts/FitScale.vue'
 import WorkedFigure from '@web/parts/WorkedFigure.vue'
+import { useJob } from '@web/stores/job'
 import { useDerived } from '@web/stores/derived'
 
+const jobs = useJob()
 const derived = useDerived()
 const signed = (value: number): string => (value > 0 ? '+' : '') + short(value, 2)
 </script>
@@ -18,6 +20,7 @@ const signed = (value: number): string => (value > 0 ? '+' : '') + short(value, 
       <WorkedFigure label="Tab ends, from the face" :text="`${signed(derived.box.fit.flush.recessed)} to ${signed(derived.box.fit.flush.proud)} mm`" />
       <WorkedFigure label="Slot for the thickest spot" :text="`${fixed(derived.box.fit.slotWidth, 2)} mm`" />
     </div>
+    <p v-if="jobs.job!.measure.taste" class="note">Your own snug in this material: <span class="num">{{ fixed(jobs.job!.measure.taste.offset, 3) }} mm</span> per glue line, from {{ jobs.job!.measure.taste.count }} {{ jobs.job!.measure.taste.count === 1 ? 'record' : 'records' }}.</p>
     <p class="note">Kerf decides how tabs fit notches. Thickness decides flushness and slots.</p>
   </section>
 </template>

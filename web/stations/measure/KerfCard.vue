@@ -1,58 +1,29 @@
 <script setup lang="ts">
+import { Ruler } from '@lucide/vue'
 import { computed, ref } from 'vue'
-import { doubtKerf, kerfFromSquares, type KerfRecord } from '@core/kerf'
-import { fixed, parseLength } from '@core/length'
+import { RouterLink } from 'vue-router'
+import { doubtKerf, eventsSince } from '@core/kerf'
+import { fixed } from '@core/length'
+import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FigureField from '@web/parts/FigureField.vue'
 import WorkedFigure from '@web/parts/WorkedFigure.vue'
 import { useBench } from '@web/stores/bench'
 import { useDerived } from '@web/stores/derived'
 import { useJob } from '@web/stores/job'
+import { useKerfEdits } from './kerf-edits'
 
 const jobs = useJob()
 const bench = useBench()
 const derived = useDerived()
+const kerfs = useKerfEdits()
 const kerf = computed(() => jobs.job!.measure.kerf)
 const chosen = computed(() => Boolean(jobs.job!.measure.machine && jobs.job!.measure.stock))
-
-function change(part: Partial<KerfRecord>, key: string): void {
-  const { machine, stock } = jobs.job!.measure
-  if (!machine || !stock) return
-  const base: KerfRecord = kerf.value ?? { id: crypto.randomUUID(), machineId: machine.id, stockId: stock.id, width: 0.15, doubt: null, how: '' }
-  const record = { ...base, ...part }
-  bench.put('kerfs', record)
-  jobs.edit((draft) => { draft.measure.kerf = record }, key)
-}
-
+/** An old note may hold the full width or the figure per side: it is asked, and both are shown. */
+const per = ref<'full' | 'side'>('full')
+const factor = computed(() => (per.value === 'side' ? 2 : 1))
+const since = computed(() => (kerf.value ? eventsSince(kerf.value, bench.events) : []))
 /** What this machine takes from other stocks: half or double of it is a slip. */
-const elsewhere = computed(() => bench.kerfs.filter(({ machineId, id }) => machineId === jobs.job!.measure.machine?.id && id !== kerf.value?.id).map(({ width }) => width))
-
-const side = ref(25)
-const xs = ref('')
-const ys = ref('')
-const error = ref('')
-
-/** The readings in a field, or the first sentence about one that is none. */
-function readAll(text: string, name: string): number[] | string {
-  const words = text.split(/[\s;]+/).filter(Boolean)
-  if (words.length === 0) return `Enter at least one reading ${name}.`
-  const values: number[] = []
-  for (const word of words) {
-    const parsed = parseLength(word)
-    if (!parsed.ok) return parsed.error
-    values.push(parsed.value)
-  }
-  return values
-}
-
-function fromSquares(): void {
-  const [across, along] = [readAll(xs.value, 'across'), readAll(ys.value, 'along')]
-  const wrong = [across, along].find((result) => typeof result === 'string')
-  if (wrong !== undefined) { error.value = wrong as string; return }
-  const { kx, ky, width, uneven } = kerfFromSquares(side.value, across as number[], along as number[])
-  if (width <= 0 || width > 5) { error.value = `These squares give a kerf of ${fixed(width, 3)} mm, which cannot be. Is the drawn side ${side.value} mm?`; return }
-  error.value = ''
-  change({ width: Number(width.toFixed(4)), how: `${Math.max((across as number[]).length, (along as number[]).length)} squares of ${side.value} mm: ${fixed(kx, 3)} across, ${fixed(ky, 3)} along${uneven ? ' (the beam is not round)' : ''}` }, '')
-}
+const elsewhere = computed(() => bench.kerfs.filter(({ machineId, stockId }) => machineId === jobs.job!.measure.machine?.id && stockId !== jobs.job!.measure.stock?.id).map(({ width }) => width / factor.value))
 </script>
 
 <template>
@@ -60,25 +31,19 @@ function fromSquares(): void {
     <h2 id="kerf-title">Kerf</h2>
     <p v-if="!chosen" class="note">Kerf belongs to a machine and a stock: choose both first. Until then {{ fixed(derived.box.kerf.width, 2) }} mm is assumed.</p>
     <template v-else>
+      <RouterLink :to="{ params: { view: 'kerf' } }" class="btn btn-main"><Ruler :size="16" aria-hidden="true" /> Measure the kerf</RouterLink>
+      <ChoiceRow v-model="per" label="Or type it; the figure is" :options="[{ value: 'full' as const, label: 'full width' }, { value: 'side' as const, label: 'per side' }]" />
       <div class="grid grid-cols-2 gap-2">
-        <FigureField label="Kerf, full width" :model-value="kerf?.width ?? null" :min="0" :max="5" :step="0.01" :digits="4" :doubt="(value) => doubtKerf(value, elsewhere)" @update:model-value="change({ width: $event }, 'kerf')" />
-        <FigureField label="How sure, ±" :model-value="kerf?.doubt ?? null" optional :min="0" :max="1" :step="0.005" @update:model-value="change({ doubt: $event }, 'doubt')" @clear="kerf && change({ doubt: null }, 'doubt')" />
+        <FigureField :key="per" :label="per === 'full' ? 'Kerf, full width' : 'Kerf, per side'" :model-value="kerf ? kerf.width / factor : null" :min="0" :max="5 / factor" :step="0.01" :digits="4" :doubt="(value) => (per === 'full' ? doubtKerf(value, elsewhere) : null)" @update:model-value="kerfs.type({ width: $event * factor }, 'kerf')" />
+        <FigureField label="How sure, ±" :model-value="kerf?.doubt ?? null" optional :min="0" :max="1" :step="0.005" @update:model-value="kerfs.type({ doubt: $event }, 'doubt')" @clear="kerf && kerfs.type({ doubt: null }, 'doubt')" />
       </div>
       <div class="flex gap-5">
         <WorkedFigure label="Full width k" :text="`${fixed(derived.box.kerf.width, 3)} mm`" :working="derived.box.kerf.working" large />
         <WorkedFigure label="Per side, c = k ÷ 2" :text="`${fixed(derived.box.kerf.perSide, 3)} mm`" :working="derived.box.kerf.working" large />
       </div>
-      <p class="note">{{ kerf ? kerf.how : `Not measured for this pair: ${fixed(derived.box.kerf.width, 2)} mm is assumed, and may be wrong by ${fixed(derived.box.kerf.doubt, 2)}.` }}</p>
-      <details class="rounded border border-line p-2 text-sm">
-        <summary class="cursor-pointer">Work it out from squares</summary>
-        <div class="mt-2 grid gap-2">
-          <FigureField v-model="side" label="Drawn side" :min="1" :max="500" />
-          <label class="text-[13px] font-medium">Readings across, mm<input v-model="xs" class="input" placeholder="24.84 24.85 24.83" /></label>
-          <label class="text-[13px] font-medium">Readings along, mm<input v-model="ys" class="input" placeholder="24.86 24.84 24.85" /></label>
-          <p v-if="error" class="text-[13px] text-rowan" role="alert">{{ error }}</p>
-          <button type="button" class="btn" @click="fromSquares">Use as kerf</button>
-        </div>
-      </details>
+      <p v-if="kerf" class="note">{{ [kerf.how || 'Typed', kerf.setting, kerf.on.slice(0, 10)].filter(Boolean).join(' · ') }}</p>
+      <p v-else class="note">Not measured for this pair: {{ fixed(derived.box.kerf.width, 2) }} mm is assumed, and may be wrong by {{ fixed(derived.box.kerf.doubt, 2) }}.</p>
+      <p v-if="since.length > 0" class="text-[13px] text-gorse">Measured before: {{ since.map(({ what }) => what).join(', ') }}. Measure again.</p>
     </template>
   </section>
 </template>

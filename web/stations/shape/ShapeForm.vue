@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { BoxSpec, TabRule } from '@core/box'
 import { WANTED_FITS } from '@core/fit'
+import { short } from '@core/length'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FigureField from '@web/parts/FigureField.vue'
 import type { Dimension } from '@web/parts/FlatPanels.vue'
@@ -29,14 +30,16 @@ function measureOn(sizesAre: BoxSpec['sizesAre']): void {
 const SIZES: { key: Dimension; label: string }[] = [{ key: 'width', label: 'Width' }, { key: 'depth', label: 'Depth' }, { key: 'height', label: 'Height' }]
 const GROUPS = [{ key: 'uprights', label: 'Uprights' }, { key: 'floor', label: 'Floor' }, { key: 'top', label: 'Top' }] as const
 const problem = (field: string): string => derived.box.problems.find((each) => each.field === field)?.message ?? ''
-const wanted = computed(() => WANTED_FITS.find(({ interference }) => interference === jobs.job!.interference)?.word ?? 'own')
+/** The words are meant from one's own snug on. */
+const own = computed(() => jobs.job!.measure.taste?.offset ?? 0)
+const interferenceFor = (word: string): number => Number(((WANTED_FITS.find((each) => each.word === word)?.interference ?? 0) + own.value).toFixed(4))
+const wanted = computed(() => WANTED_FITS.find(({ word }) => interferenceFor(word) === jobs.job!.interference)?.word ?? 'own')
 const fits = computed(() => [
-  ...WANTED_FITS.map(({ word, interference }) => ({ value: word as string, label: `${word} (${interference > 0 ? '+' : ''}${interference})` })),
+  ...WANTED_FITS.map(({ word }) => ({ value: word as string, label: `${word} (${interferenceFor(word) > 0 ? '+' : ''}${short(interferenceFor(word), 3)})` })),
   ...(wanted.value === 'own' ? [{ value: 'own', label: 'own' }] : []),
 ])
 function want(word: string): void {
-  const fit = WANTED_FITS.find((each) => each.word === word)
-  if (fit) jobs.edit((draft) => { draft.interference = fit.interference })
+  if (word !== 'own') jobs.edit((draft) => { draft.interference = interferenceFor(word) })
 }
 
 /** A dimension was clicked on the drawing: its field is where it is changed. */

@@ -1,0 +1,35 @@
+type Loose = Record<string, unknown>
+
+const isObject = (value: unknown): value is Loose => typeof value === 'object' && value !== null && !Array.isArray(value)
+
+/** A stock of version 1 had plain numbers as readings. @param on the date that they get */
+export function stockFromVersion1(stock: unknown, on: string): unknown {
+  if (!isObject(stock)) return stock
+  const readings = Array.isArray(stock.readings) ? stock.readings.map((value: unknown) => ({ value, spot: '', on })) : []
+  return { ...stock, batch: '', readings, offcuts: [], grain: 'none', notes: '' }
+}
+
+/** A kerf of version 1 had no history. @param on the date that it gets */
+export const kerfFromVersion1 = (kerf: unknown, on: string): unknown =>
+  isObject(kerf) ? { ...kerf, kx: null, ky: null, method: 'typed', setting: '', on } : kerf
+
+function fromVersion1(job: Loose): Loose {
+  const measure = isObject(job.measure) ? job.measure : {}
+  const date = typeof job.changed === 'string' ? job.changed : ''
+  return {
+    ...job,
+    version: 2,
+    measure: { ...measure, stock: stockFromVersion1(measure.stock, date), kerf: kerfFromVersion1(measure.kerf, date), taste: null, trial: null },
+    log: Array.isArray(job.log) ? job.log.map((revision: unknown) => (isObject(revision) ? { ...revision, cut: null } : revision)) : job.log,
+  }
+}
+
+/** One step per version; what is no job comes out as it went in, and the schema refuses it. */
+const STEPS: Record<number, (job: Loose) => Loose> = { 1: fromVersion1 }
+
+/** Brings an older job up to the present version. */
+export function migrate(raw: Loose, from: number, to: number): Loose {
+  let job = raw
+  for (let version = from; version < to; version++) job = STEPS[version]?.(job) ?? job
+  return job
+}

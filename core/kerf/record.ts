@@ -1,0 +1,38 @@
+import { z } from 'zod'
+
+export const KERF_METHODS = ['squares', 'strip', 'comb', 'slots', 'typed'] as const
+export type KerfMethod = (typeof KERF_METHODS)[number]
+
+const date = z.string().max(40)
+const identifier = z.string().min(1).max(60)
+
+/** A kerf as it was measured on one machine with one batch of stock at one setting. Widths are full widths of what the beam removes, mm. */
+export const kerfRecordSchema = z.strictObject({
+  id: identifier,
+  machineId: identifier,
+  stockId: identifier,
+  width: z.number().min(0).max(5),
+  /** Half of the 95 % interval; null when it is not known. */
+  doubt: z.number().min(0).max(1).nullable(),
+  /** In each direction by itself, where the method tells. */
+  kx: z.number().min(-1).max(5).nullable(),
+  ky: z.number().min(-1).max(5).nullable(),
+  method: z.enum(KERF_METHODS),
+  /** Speed, power, passes and focus it was cut with, in words; another setting has another kerf. */
+  setting: z.string().max(120),
+  on: date,
+  how: z.string().max(200),
+})
+export type KerfRecord = z.infer<typeof kerfRecordSchema>
+
+/** Something done to a machine that makes older kerfs doubtful: lens cleaned, new lens, mirror aligned. */
+export const machineEventSchema = z.strictObject({ id: identifier, machineId: identifier, on: date, what: z.string().min(1).max(120) })
+export type MachineEvent = z.infer<typeof machineEventSchema>
+
+/** The kerf to use: the newest of this machine and stock. */
+export const newestKerf = (records: KerfRecord[], machineId: string | undefined, stockId: string | undefined): KerfRecord | null =>
+  records.filter((record) => record.machineId === machineId && record.stockId === stockId).reduce<KerfRecord | null>((newest, record) => (newest === null || record.on >= newest.on ? record : newest), null)
+
+/** What was done to the machine after a kerf was measured: it is from "before". */
+export const eventsSince = (record: KerfRecord, events: MachineEvent[]): MachineEvent[] =>
+  events.filter(({ machineId, on }) => machineId === record.machineId && on > record.on)

@@ -1,0 +1,35 @@
+import { studentQuantile } from './student'
+
+export interface Summary { n: number; mean: number; /** Sample standard deviation; 0 for a single reading. */ sd: number; /** Half of the 95 % interval of the mean; null for a single reading. */ half: number | null }
+
+/** Mean, spread and 95 % interval of the mean from Student's t. Throws when there are no readings. */
+export function summarise(readings: number[]): Summary {
+  const n = readings.length
+  if (n === 0) throw new Error('summarise: there are no readings')
+  const mean = readings.reduce((sum, value) => sum + value, 0) / n
+  if (n === 1) return { n, mean, sd: 0, half: null }
+  const sd = Math.sqrt(readings.reduce((sum, value) => sum + (value - mean) ** 2, 0) / (n - 1))
+  return { n, mean, sd, half: (studentQuantile(0.975, n - 1) * sd) / Math.sqrt(n) }
+}
+
+/** Half-width of the 95 % interval that `n` readings of this spread would give. */
+export const halfWidthFor = (sd: number, n: number): number => (n < 2 ? Infinity : (studentQuantile(0.975, n - 1) * sd) / Math.sqrt(n))
+
+/**
+ * Places of readings that do not seem to belong to the others: Grubbs' test, two-sided at 5 %, one after another.
+ * They are pointed out, never dropped. [PUB: NIST/SEMATECH e-Handbook of Statistical Methods, 1.3.5.17.1]
+ */
+export function outliers(readings: number[]): number[] {
+  const found: number[] = []
+  for (;;) {
+    const left = readings.map((value, i) => ({ value, i })).filter(({ i }) => !found.includes(i))
+    const n = left.length
+    if (n < 3) return found.sort((a, b) => a - b)
+    const { mean, sd } = summarise(left.map(({ value }) => value))
+    const far = left.reduce((most, each) => (Math.abs(each.value - mean) > Math.abs(most.value - mean) ? each : most))
+    const t = studentQuantile(1 - 0.05 / (2 * n), n - 2)
+    const limit = ((n - 1) / Math.sqrt(n)) * Math.sqrt((t * t) / (n - 2 + t * t))
+    if (sd === 0 || Math.abs(far.value - mean) / sd <= limit) return found.sort((a, b) => a - b)
+    found.push(far.i)
+  }
+}

@@ -1,0 +1,4 @@
+declare module 'jstat' {
+  const jstat: Record<string, unknown>
+  export default jstat
+}

@@ -1,0 +1,33 @@
+<script setup lang="ts">
+import { ArrowLeft } from '@lucide/vue'
+import { RouterLink } from 'vue-router'
+import { useJob } from '@web/stores/job'
+import KerfHistory from './KerfHistory.vue'
+import ReadingPad from './ReadingPad.vue'
+import TestPieceDrawing from './TestPieceDrawing.vue'
+import TrialForm from './TrialForm.vue'
+import TrialOutcome from './TrialOutcome.vue'
+
+const jobs = useJob()
+</script>
+
+<template>
+  <div class="grid gap-3">
+    <div class="flex flex-wrap items-center gap-3">
+      <RouterLink :to="{ params: { view: '' } }" class="btn"><ArrowLeft :size="16" aria-hidden="true" /> Back to Measure</RouterLink>
+      <p class="text-sm"><strong>{{ jobs.job!.measure.machine?.name ?? 'No machine' }}</strong> with <strong>{{ jobs.job!.measure.stock?.name ?? 'no stock' }}</strong>: cut a test piece, measure it, and the kerf is known with its doubt.</p>
+    </div>
+    <p v-if="!jobs.job!.measure.machine || !jobs.job!.measure.stock" class="card text-sm">A kerf belongs to a machine and a batch of stock: choose both in Measure first.</p>
+    <div v-else class="grid items-start gap-3 lg:grid-cols-[18rem_1fr] xl:grid-cols-[18rem_1fr_20rem]">
+      <TrialForm />
+      <div class="grid gap-3 max-lg:order-first">
+        <ReadingPad />
+        <TestPieceDrawing />
+      </div>
+      <div class="grid gap-3 lg:col-span-2 xl:col-span-1">
+        <TrialOutcome />
+        <KerfHistory />
+      </div>
+    </div>
+  </div>
+</template>

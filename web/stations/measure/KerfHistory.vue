@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import { extent, scaleLinear, scaleTime, timeFormat } from 'd3'
+import { computed, ref } from 'vue'
+import { eventsSince } from '@core/kerf'
+import { fixed } from '@core/length'
+import { useBench } from '@web/stores/bench'
+import { useJob } from '@web/stores/job'
+
+const jobs = useJob()
+const bench = useBench()
+const what = ref('')
+const [WIDTH, HEIGHT] = [300, 150]
+const day = timeFormat('%-d %b')
+
+const records = computed(() => bench.kerfs.filter(({ machineId, stockId }) => machineId === jobs.job!.measure.machine?.id && stockId === jobs.job!.measure.stock?.id).sort((a, b) => a.on.localeCompare(b.on)))
+const events = computed(() => bench.events.filter(({ machineId }) => machineId === jobs.job!.measure.machine?.id).sort((a, b) => a.on.localeCompare(b.on)))
+const chart = computed(() => {
+  const dates = [...records.value, ...events.value].map(({ on }) => new Date(on))
+  const [first = new Date(), last = new Date()] = extent(dates) as [Date | undefined, Date | undefined]
+  const pad = Math.max(864e5, (last.getTime() - first.getTime()) * 0.1)
+  const x = scaleTime().domain([new Date(first.getTime() - pad), new Date(last.getTime() + pad)]).range([38, WIDTH - 8])
+  const ends = records.value.flatMap(({ width, doubt }) => [width - (doubt ?? 0.02), width + (doubt ?? 0.02)])
+  const [low = 0, high = 0.3] = extent(ends) as [number | undefined, number | undefined]
+  const y = scaleLinear().domain([low - 0.02, high + 0.02]).range([HEIGHT - 22, 10])
+  return { x, y }
+})
+function note(): void {
+  const { machine } = jobs.job!.measure
+  if (!machine || what.value.trim() === '') return
+  bench.put('events', { id: crypto.randomUUID(), machineId: machine.id, on: new Date().toISOString(), what: what.value.trim().slice(0, 120) })
+  what.value = ''
+}
+function use(id: string): void {
+  const record = records.value.find((each) => each.id === id)
+  if (record) jobs.edit((draft) => { draft.measure.kerf = record })
+}
+</script>
+
+<template>
+  <section class="card grid gap-2" aria-labelledby="history-title">
+    <h2 id="history-title">Kerf over time, this pair</h2>
+    <p v-if="records.length === 0" class="note">Nothing measured yet.</p>
+    <svg v-else :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" class="w-full" role="img" :aria-label="`${records.length} kerfs from ${records[0].on.slice(0, 10)} to ${records[records.length - 1].on.slice(0, 10)}`">
+      <g v-for="tick in chart.y.ticks(4)" :key="tick"><line x1="38" :x2="WIDTH - 8" :y1="chart.y(tick)" :y2="chart.y(tick)" stroke="var(--line)" /><text x="34" :y="chart.y(tick) + 3.5" text-anchor="end" font-size="10" class="num" fill="var(--quiet)">{{ fixed(tick, 2) }}</text></g>
+      <text v-for="tick in chart.x.ticks(4)" :key="tick.getTime()" :x="chart.x(tick)" :y="HEIGHT - 6" text-anchor="middle" font-size="10" fill="var(--quiet)">{{ day(tick) }}</text>
+      <g v-for="event in events" :key="event.id"><line :x1="chart.x(new Date(event.on))" :x2="chart.x(new Date(event.on))" y1="10" :y2="HEIGHT - 22" stroke="var(--gorse)" stroke-dasharray="3 2" /><text :x="chart.x(new Date(event.on)) - 3" y="18" text-anchor="end" font-size="9" fill="var(--gorse)">{{ event.what }}</text></g>
+      <g v-for="record in records" :key="record.id" :opacity="eventsSince(record, events).length > 0 ? 0.55 : 1">
+        <line :x1="chart.x(new Date(record.on))" :x2="chart.x(new Date(record.on))" :y1="chart.y(record.width - (record.doubt ?? 0.02))" :y2="chart.y(record.width + (record.doubt ?? 0.02))" stroke="var(--heather)" stroke-width="2" />
+        <circle :cx="chart.x(new Date(record.on))" :cy="chart.y(record.width)" r="4" :fill="record.id === jobs.job!.measure.kerf?.id ? 'var(--heather)' : 'var(--sheet)'" stroke="var(--heather)" stroke-width="2" />
+      </g>
+    </svg>
+    <ul class="grid gap-1 text-[13px]" aria-label="Kerf records">
+      <li v-for="record in [...records].reverse()" :key="record.id" class="flex items-center gap-2">
+        <span class="num flex-1">{{ record.on.slice(0, 10) }} · {{ fixed(record.width, 3) }}{{ record.doubt === null ? '' : ` ± ${fixed(record.doubt, 3)}` }} · {{ record.method }}<span v-if="eventsSince(record, events).length > 0" class="text-gorse"> · before {{ eventsSince(record, events)[0].what }}</span></span>
+        <span v-if="record.id === jobs.job!.measure.kerf?.id" class="font-semibold">in use</span>
+        <button v-else type="button" class="btn px-2 py-0.5" @click="use(record.id)">Use</button>
+      </li>
+    </ul>
+    <form class="flex gap-2" @submit.prevent="note">
+      <input v-model="what" class="input font-sans!" maxlength="120" aria-label="What was done to the machine" placeholder="lens cleaned, mirror aligned…" />
+      <button type="submit" class="btn shrink-0">Note it</button>
+    </form>
+  </section>
+</template>

@@ -1,0 +1,36 @@
+import type { KerfRecord } from '@core/kerf'
+import { useBench } from '@web/stores/bench'
+import { useJob } from '@web/stores/job'
+
+/** Puts a kerf on the bench, under machine, stock and setting, and into the job. */
+export function useKerfEdits() {
+  const jobs = useJob()
+  const bench = useBench()
+
+  /** The setting that the job cuts with, in words: a kerf belongs to it. */
+  function settingNow(): string {
+    const { tune } = jobs.job!
+    const setting = tune.picked ?? tune.tests.find(({ result, stockId }) => result === 'clean' && stockId === jobs.job!.measure.stock?.id)?.setting
+    return setting ? `${setting.speed} mm/s, ${setting.power} %, ${setting.passes} ${setting.passes === 1 ? 'pass' : 'passes'}` : ''
+  }
+
+  function put(record: KerfRecord, key: string): void {
+    bench.put('kerfs', record)
+    jobs.edit((draft) => { draft.measure.kerf = record }, key)
+  }
+
+  /** A new record of now; older ones stay in the history. */
+  function record(part: Pick<KerfRecord, 'width' | 'doubt' | 'method' | 'how'> & Partial<KerfRecord>): void {
+    const { machine, stock } = jobs.job!.measure
+    if (!machine || !stock) return
+    put({ id: crypto.randomUUID(), machineId: machine.id, stockId: stock.id, kx: null, ky: null, setting: settingNow(), on: new Date().toISOString(), ...part }, '')
+  }
+
+  /** Corrects a typed kerf in place; anything measured is left alone and a typed one stands beside it. */
+  function type(part: Partial<Pick<KerfRecord, 'width' | 'doubt' | 'how' | 'setting'>>, key: string): void {
+    const { kerf } = jobs.job!.measure
+    if (kerf?.method === 'typed' || (kerf && part.width === undefined)) put({ ...kerf, ...part }, key)
+    else record({ width: kerf?.width ?? 0.15, doubt: null, method: 'typed', how: '', ...part })
+  }
+  return { record, type }
+}
