@@ -88,22 +88,22 @@ describe('of 95 % intervals from simulated readings, 93 to 97 % hold the true ke
   const within = (share: number) => { expect(share).toBeGreaterThan(0.93); expect(share).toBeLessThan(0.97) }
   const reading = (true_: number) => true_ + CALIPER_SD * gauss()
 
-  test.each([3, 5, 10])('%p squares', (n) => within(covered(4000, (kerf) => {
+  test.each([3, 5, 10])('%p squares', (n) => within(covered(1800, (kerf) => {
     const read = () => Array.from({ length: n }, () => reading(25 - kerf))
     return kerfFromSquares(25, read(), read())
   })))
-  test('squares of a beam that is not round', () => within(covered(4000, (kerf) => {
+  test('squares of a beam that is not round', () => within(covered(1800, (kerf) => {
     const read = (k: number) => Array.from({ length: 5 }, () => reading(25 - k))
     return kerfFromSquares(25, read(kerf + 0.03), read(kerf - 0.03))
   })))
-  test.each([1, 3, 5])('a strip, gap read %p times', (n) => within(covered(4000, (kerf) => kerfFromStrip(10, Array.from({ length: n }, () => reading(10 * kerf))))))
-  test('a slot gauge', () => within(covered(4000, (kerf) => {
+  test.each([1, 3, 5])('a strip, gap read %p times', (n) => within(covered(1800, (kerf) => kerfFromStrip(10, Array.from({ length: n }, () => reading(10 * kerf))))))
+  test('a slot gauge', () => within(covered(1800, (kerf) => {
     const [step, thickness] = [0.02, 3.0 + 0.2 * uniform()]
     const first = 2.4 + step * uniform()
     const entered = first + step * Math.ceil((thickness - kerf - first) / step)
     return kerfFromSlots(entered, step, reading(thickness), CALIPER_SD)
   })))
-  test('a comb, for the taste', () => within(covered(4000, (taste) => {
+  test('a comb, for the taste', () => within(covered(1800, (taste) => {
     const [kerf, step] = [0.1 + 0.2 * uniform(), 0.01]
     const wanted = kerf / 2 + taste / 2
     const offset = step * uniform()

@@ -11,7 +11,7 @@ export function normalBelow(z: number): number {
 
 /** Finds where a rising function reaches a value, by halving. @param low @param high bracket the place */
 export function solveRising(rising: (x: number) => number, value: number, low: number, high: number): number {
-  for (let i = 0; i < 80; i++) {
+  for (let i = 0; i < 60; i++) {
     const middle = (low + high) / 2
     if (rising(middle) < value) low = middle
     else high = middle
@@ -28,7 +28,7 @@ export function evenPlusNormal95(even: number, sd: number): number {
   if (sd <= 0) return 0.95 * even
   if (even <= 0) return NORMAL_95 * sd
   const within = (half: number): number => {
-    const pieces = 64 // Simpson's rule over the even part
+    const pieces = 24 // Simpson's rule over the even part
     let sum = 0
     for (let i = 0; i <= pieces; i++) {
       const u = -even + (2 * even * i) / pieces

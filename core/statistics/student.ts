@@ -39,5 +39,14 @@ export function studentBelow(t: number, freedom: number): number {
 }
 
 /** The value that Student's t stays below with probability `p`. @param p 0.5 to 1 @param freedom degrees of freedom, above 0 */
-export const studentQuantile = (p: number, freedom: number): number =>
-  solveRising((t) => studentBelow(t, freedom), p, 0, 1e4)
+export function studentQuantile(p: number, freedom: number): number {
+  const key = `${p} ${freedom}`
+  const known = quantiles.get(key)
+  if (known !== undefined) return known
+  const quantile = solveRising((t) => studentBelow(t, freedom), p, 0, 1e4)
+  quantiles.set(key, quantile)
+  return quantile
+}
+
+/** The same few are asked for again and again: one per number of readings. */
+const quantiles = new Map<string, number>()
