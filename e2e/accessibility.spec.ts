@@ -19,9 +19,18 @@ for (const colorScheme of ['light', 'dark'] as const) {
       await openDemo(page, 'demo-logger', station)
       expect(await seriousFindings(page), station).toEqual([])
     }
+    await openDemo(page, 'demo-tray', 'measure')
+    await page.getByRole('link', { name: 'Measure the kerf' }).click()
+    await expect(page.locator('#bench-reading')).toBeVisible()
+    expect(await seriousFindings(page), 'kerf').toEqual([])
+    await page.keyboard.press('Escape')
+    await page.getByRole('button', { name: 'Help' }).focus()
     await page.keyboard.press('?')
     await expect(page.getByRole('heading', { name: 'Help' })).toBeVisible()
     expect(await seriousFindings(page), 'help').toEqual([])
+    await page.goto('./#/bench')
+    await expect(page.getByRole('navigation', { name: 'Stocks' }).getByRole('button')).toHaveCount(3)
+    expect(await seriousFindings(page), 'bench').toEqual([])
   })
 }
 

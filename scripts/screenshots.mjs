@@ -26,5 +26,25 @@ for (const [station, job] of VIEWS) {
   }
   await page.screenshot({ path: `${folder}${station}.png` })
 }
+// The kerf being measured, on a desk and on a phone, with readings as they may come.
+for (const [name, width, height] of [['kerf', 1280, 800], ['kerf-phone', 390, 844]]) {
+  await page.setViewportSize({ width, height })
+  await openJob(page, address, 'demo-tray', 'measure/kerf')
+  for (const reading of name === 'kerf' ? ['24.83', '24.85', '24.84', '24.86', '24.82', '24.84'] : []) {
+    await page.locator('#bench-reading').fill(reading)
+    await page.keyboard.press('Enter')
+  }
+  await page.waitForTimeout(300)
+  await page.screenshot({ path: `${folder}${name}.png` })
+}
+await page.setViewportSize({ width: 1280, height: 800 })
+await openJob(page, address, 'demo-tray', 'shape')
+await page.getByRole('button', { name: 'Fit with odds' }).click()
+await page.waitForTimeout(300)
+await page.screenshot({ path: `${folder}odds.png` })
+await page.goto(`${address}#/bench`)
+await page.getByRole('navigation', { name: 'Stocks' }).waitFor()
+await page.waitForTimeout(300)
+await page.screenshot({ path: `${folder}bench.png` })
 await browser.close()
 server.close()

@@ -2,6 +2,7 @@
 import { computed, ref, useId, watch } from 'vue'
 import { formatInches, otherSpeeds, parseFigure, parseLength, parseSpeed, short } from '@core/length'
 import type { Doubt } from '@core/stock'
+import DoubtNote from './DoubtNote.vue'
 
 const props = withDefaults(defineProps<{
   label: string
@@ -60,6 +61,11 @@ function read(typed: string): void {
   else give(value)
 }
 
+function useSuggestion(value: number): void {
+  give(value)
+  text.value = shown(value)
+}
+
 function stepBy(event: KeyboardEvent, direction: 1 | -1): void {
   event.preventDefault()
   const size = props.step * (event.shiftKey ? 10 : 1)
@@ -86,13 +92,7 @@ function tidy(): void {
       <span v-if="unitShown" class="num shrink-0 text-[12px] text-quiet">{{ unitShown }}</span>
     </div>
     <p v-if="trouble" :id="`${id}-says`" class="mt-0.5 text-[13px] text-rowan" role="alert">{{ trouble }}</p>
-    <div v-else-if="doubtful" :id="`${id}-says`" class="mt-1 rounded bg-gorse-wash p-1.5 text-[13px]" role="alert">
-      {{ doubtful.says }}
-      <span class="mt-1 flex gap-1.5">
-        <button v-if="doubtful.suggestion" type="button" class="btn px-2 py-0.5" @click="give(doubtful.suggestion.value), (text = shown(doubtful.suggestion.value))">Use {{ doubtful.suggestion.label }}</button>
-        <button type="button" class="btn px-2 py-0.5" @click="kept = modelValue">Keep it</button>
-      </span>
-    </div>
+    <DoubtNote v-else-if="doubtful" :id="`${id}-says`" :doubt="doubtful" @use="useSuggestion" @keep="kept = modelValue" />
     <p v-else-if="other" :id="`${id}-other`" class="num mt-0.5 text-[12px] text-quiet">{{ other }}</p>
   </div>
 </template>

@@ -5,6 +5,7 @@ import { fileStem } from '@core/files'
 import { fixed, parseLength, short } from '@core/length'
 import { advisedNumbers, doubtThickness, stockTitle, thicknessOf, type Doubt, type Reading, type Stock } from '@core/stock'
 import { download } from '@web/data/download'
+import DoubtNote from './DoubtNote.vue'
 import ReadingsPlot from './ReadingsPlot.vue'
 import { readTable, writeTable } from './readings-table'
 import WorkedFigure from './WorkedFigure.vue'
@@ -66,13 +67,7 @@ const save = (): void => {
         <button type="submit" class="btn h-9.5 shrink-0">Add reading</button>
       </div>
       <p v-if="error" id="reading-says" class="mt-1 text-[13px] text-rowan" role="alert">{{ error }}</p>
-      <div v-else-if="doubt" id="reading-says" class="mt-1 rounded bg-gorse-wash p-1.5 text-[13px]" role="alert">
-        {{ doubt.says }}
-        <span class="mt-1 flex gap-1.5">
-          <button v-if="doubt.suggestion" type="button" class="btn px-2 py-0.5" @click="keep(doubt.suggestion.value)">Use {{ doubt.suggestion.label }}</button>
-          <button type="button" class="btn px-2 py-0.5" @click="keep(doubt.value)">Keep it</button>
-        </span>
-      </div>
+      <DoubtNote v-else-if="doubt" id="reading-says" :doubt="doubt" @use="keep" @keep="keep(doubt.value)" />
       <p v-else id="reading-says" class="note mt-1">Measure in several places; Enter adds a reading. Inches and sums are read too: 0.118 in, 1/8 in, 6.1/2.</p>
     </form>
     <ul class="mt-1.5 flex flex-wrap gap-1" aria-label="Readings">

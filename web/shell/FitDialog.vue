@@ -37,6 +37,7 @@ const fit = computed(() => derived.box.fit)
           <rect :x="band.from" :width="band.to - band.from" y="4" :height="HEIGHT - 26" :fill="band.word === joint.likeliest ? 'var(--moss-wash)' : 'var(--sunk)'" stroke="var(--sheet)" stroke-width="2" />
           <text :x="(band.from + band.to) / 2" :y="HEIGHT - 6" text-anchor="middle" font-size="13" fill="var(--ink)" :font-weight="band.word === joint.likeliest ? 700 : 400">{{ band.word }}</text>
         </g>
+        <text v-for="tick in [-0.1, -0.06, -0.02, 0.02, 0.08, 0.14]" :key="tick" :x="x(tick)" y="15" text-anchor="middle" font-size="10" class="num" fill="var(--quiet)">{{ fixed(tick, 2) }}</text>
         <path :d="joint.curve.fill" fill="var(--heather)" fill-opacity="0.3" /><path :d="joint.curve.edge" fill="none" stroke="var(--heather)" stroke-width="2" />
       </svg>
       <p class="num text-sm">{{ joint.said }} · gap {{ fixed(joint.gap, 3) }} ± {{ fixed(joint.doubt, 3) }} mm</p>

@@ -24,7 +24,7 @@ const figures = computed(() => derived.strip.map((figure) => ({ ...figure, chang
       <div v-for="figure in figures" :key="figure.id" class="flex-1 border-r max-md:min-w-28 md:min-w-0 border-line px-3 py-1.5" :class="figure.id === 'inside' || figure.id === 'fit' ? 'basis-40' : 'basis-20'" :data-testid="`strip-${figure.id}`">
         <dt class="text-[12px] whitespace-nowrap text-quiet">{{ figure.label }} <span v-if="figure.change" class="num ml-1 font-semibold text-heather">{{ figure.change }}</span></dt>
         <dd class="num truncate text-sm">
-          <button v-if="figure.id === 'fit'" type="button" class="cursor-pointer border-b border-dotted border-edge" aria-label="Fit with odds" @click="$emit('fit')">{{ figure.text }}</button>
+          <button v-if="figure.id === 'fit'" type="button" class="cursor-pointer border-b border-dotted border-edge" :aria-label="`${figure.text}. Fit with odds`" @click="$emit('fit')">{{ figure.text }}</button>
           <template v-else>{{ figure.text }}</template>
         </dd>
       </div>
