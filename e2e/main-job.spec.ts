@@ -20,7 +20,7 @@ test('one box from a measurement to a build sheet, by mouse', async ({ page }) =
   await page.getByLabel('Bed width').fill('500')
   await page.getByLabel('Bed depth').fill('300')
   await page.getByRole('button', { name: 'Add stock' }).click()
-  await page.getByLabel('Name of this batch').fill('Ash ply, loft')
+  await page.getByLabel('Name of the stock').fill('Ash ply, loft')
   for (const reading of ['3.02', '3,06', '3.04 mm']) {
     await page.getByLabel('Thickness readings').fill(reading)
     await page.getByRole('button', { name: 'Add reading' }).click()

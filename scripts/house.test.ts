@@ -1,0 +1,35 @@
+import { describe, expect, test } from '@jest/globals'
+import { ESLint } from 'eslint'
+import { execFileSync } from 'node:child_process'
+import { readFileSync } from 'node:fs'
+import { fileURLToPath } from 'node:url'
+
+const root = fileURLToPath(new URL('..', import.meta.url))
+const read = (name: string): string => readFileSync(new URL(`../${name}`, import.meta.url), 'utf8')
+
+describe('lint keeps the arrows', () => {
+  const complaints = async (file: string, code: string): Promise<string[]> => {
+    const [{ messages }] = await new ESLint({ cwd: root }).lintText(code, { filePath: fileURLToPath(new URL(`../${file}`, import.meta.url)) })
+    return messages.map(({ ruleId }) => ruleId ?? 'error')
+  }
+  test.each([
+    ['core/length/x.ts', "import { makeShell } from '../box'\nexport const y = makeShell\n"],
+    ['core/box/x.ts', "import { share } from '../geometry/clip'\nexport const y = share\n"],
+    ['core/box/x.ts', "import { ref } from 'vue'\nexport const y = ref\n"],
+    ['core/job/x.ts', "import { readFileSync } from 'node:fs'\nexport const y = readFileSync\n"],
+    ['server/x.ts', "import { y } from '@web/parts/y'\nexport const z = y\n"],
+  ])('%s may not: %s', async (file, code) => expect(await complaints(file, code)).toContain('no-restricted-imports'))
+  test('downwards is fine', async () => expect(await complaints('core/box/x.ts', "import { area } from '../geometry'\nexport const y = area\n")).toEqual([]))
+})
+
+test('the lock file holds no download addresses, and Node.js of the engines runs this', () => {
+  expect(read('package-lock.json')).not.toMatch(/"resolved"/)
+  const [major, minor] = process.versions.node.split('.').map(Number)
+  expect(major > 20 || (major === 20 && minor >= 19)).toBe(true)
+})
+test('every picture that the README links is there, and none is there that it does not link', () => {
+  const linked = new Set([...read('README.md').matchAll(/docs\/screenshots\/([\w-]+\.png)/g)].map(([, name]) => name))
+  const kept = execFileSync('ls', ['docs/screenshots'], { cwd: root, encoding: 'utf8' }).trim().split('\n')
+  expect([...linked].sort()).toEqual(kept.sort())
+  expect(kept.length).toBeLessThan(20)
+})

@@ -1,0 +1,105 @@
+import { beforeEach, describe, expect, jest, test } from '@jest/globals'
+import { createPinia, setActivePinia } from 'pinia'
+import { emptyJob, type Job } from '@core/job'
+import type { KerfRecord } from '@core/kerf'
+import { OUR_COLOURS, type Machine } from '@core/machine'
+import { newStock } from '@core/stock'
+import { forgetEverything } from '@web/data/db'
+import { loadJob, saveJob } from '@web/data/jobs'
+import { useBench } from './bench'
+import { useJob } from './job'
+import { useMessages } from './messages'
+
+
+beforeEach(async () => {
+  await forgetEverything()
+  setActivePinia(createPinia())
+})
+const rest = () => new Promise((resolve) => setTimeout(resolve, 30))
+
+describe('the job on the screen', () => {
+  async function opened() {
+    await saveJob(emptyJob('a', 'Tray', ''), 0)
+    const jobs = useJob()
+    expect(await jobs.open('a')).toBe(true)
+    return jobs
+  }
+  test('is saved as it is edited, one step back per edit', async () => {
+    const jobs = await opened()
+    jobs.edit((draft) => { draft.copies = 4 })
+    jobs.edit((draft) => { draft.box.width = 200 })
+    await rest()
+    expect((await loadJob('a'))?.job).toMatchObject({ copies: 4, box: { width: 200 } })
+    jobs.undo()
+    await rest()
+    expect((await loadJob('a'))?.job).toMatchObject({ copies: 4, box: { width: 120 } })
+    expect(jobs.saving).toBe('saved')
+  })
+  test('an edit that changes nothing is no step; a computed result is none either', async () => {
+    const jobs = await opened()
+    jobs.edit((draft) => { draft.copies = 1 })
+    expect(jobs.canUndo).toBe(false)
+    jobs.amend((draft) => { draft.layout.arrangement = { signature: 's', byHand: false, placements: [], unplaced: [] } })
+    expect(jobs.canUndo).toBe(false)
+    await rest()
+    expect((await loadJob('a'))?.job.layout.arrangement?.signature).toBe('s')
+  })
+  test('when both tabs changed it, ours is kept and theirs is one step back', async () => {
+    const jobs = await opened()
+    await saveJob({ ...emptyJob('a', 'Tray', ''), copies: 9 }, 1)
+    jobs.edit((draft) => { draft.box.depth = 99 })
+    await rest()
+    expect((await loadJob('a'))?.job).toMatchObject({ copies: 1, box: { depth: 99 } })
+    expect(useMessages().list[0].text).toContain('Another tab changed this job')
+    jobs.undo()
+    expect(jobs.job?.copies).toBe(9)
+  })
+  test('a storage that fails is said, and nothing on the screen is lost', async () => {
+    const jobs = await opened()
+    const put = jest.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(() => { throw new DOMException('full', 'QuotaExceededError') })
+    jobs.edit((draft) => { draft.copies = 12 })
+    await rest()
+    expect(jobs.saving).toBe('failed')
+    expect(jobs.job?.copies).toBe(12)
+    put.mockRestore()
+    await jobs.save()
+    expect(jobs.saving).toBe('saved')
+    expect((await loadJob('a'))?.job.copies).toBe(12)
+  })
+})
+
+describe('the bench', () => {
+  const machine: Machine = { id: 'm', name: 'Shed', bedWidth: 600, bedHeight: 400, watts: 60, maxSpeed: 400, travelSpeed: 300, acceleration: 1500, colours: OUR_COLOURS }
+  const stock = newStock('s', 'Ply')
+  const kerf = (id: string, width: number, on: string): KerfRecord => ({ id, machineId: 'm', stockId: 's', width, doubt: 0.01, kx: null, ky: null, method: 'squares', setting: '', on, how: '' })
+  const jobWith = (record: KerfRecord | null): Job => ({ ...emptyJob('a', 'A', ''), measure: { machine, stock, kerf: record, taste: null, trial: null } })
+
+  test('learns what it does not have from a job, and leaves alone what it has', async () => {
+    const bench = useBench()
+    bench.put('stocks', { ...stock, notes: 'bowed' })
+    bench.learn(jobWith(kerf('k', 0.16, '2026-01-01')))
+    await rest()
+    await bench.load()
+    expect(bench.stocks).toEqual([{ ...stock, notes: 'bowed' }])
+    expect(bench.kerfs.map(({ id }) => id)).toEqual(['k'])
+  })
+  test('knows what is newer than a job’s copies, and what the job would have then', () => {
+    const bench = useBench()
+    const job = jobWith(kerf('k1', 0.16, '2026-01-01'))
+    bench.learn(job)
+    expect(bench.newerThan(job)).toEqual([])
+    bench.put('kerfs', kerf('k2', 0.2, '2026-02-01'))
+    bench.put('stocks', { ...stock, readings: [{ value: 3.1, spot: '', on: '' }] })
+    bench.put('tastes', { id: 't', family: 'plywood', interference: 0.02, doubt: 0.01, from: 'comb', on: '', note: '' })
+    expect(bench.newerThan(job)).toEqual(['the stock', 'the kerf', 'your own snug'])
+    const renewed = { ...job, measure: bench.renewed(job.measure) }
+    expect(renewed.measure.kerf?.id).toBe('k2')
+    expect(bench.newerThan(renewed)).toEqual([])
+  })
+  test('a kerf of another machine or stock is never taken', () => {
+    const bench = useBench()
+    bench.put('kerfs', { ...kerf('x', 0.3, '2026-05-01'), stockId: 'other' })
+    expect(bench.kerfFor('m', 's')).toBeNull()
+    expect(bench.newerThan(jobWith(null))).toEqual([])
+  })
+})
