@@ -100,3 +100,23 @@ test('glue faces have the area that two panels touch with', () => {
     for (const name of panelNames(spec)) parts[name].delete()
   }), { numRuns: 30, seed: 7 })
 }, 120_000)
+
+test('drawn panels overlap by just the interference at every glue line, or gape by it', () => {
+  fc.assert(fc.property(boxes, fc.constantFrom(0.02, 0.1, -0.06), ({ spec, thicknesses }, interference) => {
+    const shell = makeShell(spec, thicknesses)
+    const drawn = makePanels(shell, 0, interference).map((panel) => solidOf({ ...panel, region: panel.drawn }))
+    const nominal = shellSolid(shell).volume()
+    // Tab sides within an edge, and a corner of one of its two panels beside an end cell of the other; the third panel's faces are not cut.
+    const lines = shell.edges.reduce((sum, { panels: [a, b], cells, along }) => {
+      const ends = shell.corners.filter(({ panels }) => panels.includes(a) && panels.includes(b)).filter(({ owner, block }) => {
+        const end = block.min[along] < shell.outer[along] / 2 ? cells[0] : cells[cells.length - 1]
+        return (owner === a || owner === b) && owner !== end.owner
+      })
+      return sum + (cells.length - 1 + ends.length) * thicknesses[a] * thicknesses[b]
+    }, 0)
+    const sum = drawn.reduce((total, part) => total + part.volume(), 0)
+    expect(Math.abs(sum - nominal - interference * lines)).toBeLessThan(1e-5 * nominal + 0.01)
+    if (interference > 0) expect(Math.abs(sum - solids.Manifold.union(drawn).volume() - interference * lines)).toBeLessThan(0.02 * interference * lines + 1e-5 * nominal + 0.01)
+    for (const part of drawn) part.delete()
+  }), { numRuns: 40, seed: 12 })
+}, 120_000)

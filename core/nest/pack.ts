@@ -42,7 +42,7 @@ function makePose(shape: Region, turn: Turn, gap: number): Pose {
   }
 }
 
-/** A half turn changes a part's outline but not its box: quarter turns are enough for the search, and grain keeps its own two. */
+/** Every part in every way it may lie; copies of one shape share what was worked out for it. */
 export function makeCandidates(parts: NestPart[], settings: LayoutSettings): Candidate[] {
   const turns = allowedTurns(settings)
   const known = new Map<Region, Pose[]>()

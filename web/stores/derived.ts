@@ -25,10 +25,15 @@ export const useDerived = defineStore('derived', () => {
   /** The figures of the strip, and those from before the last edit. */
   const strip = computed((): StripFigure[] => stripFigures(jobs.job!, all.value))
   const before = shallowRef<StripFigure[]>([])
+  /** Layout, time and cost come later than the edit: while they are being worked out, what they were still counts. */
+  const PLANNED = ['sheets', 'time', 'cost']
   let settled: StripFigure[] = []
   watch(() => jobs.step, () => { before.value = settled }, { flush: 'sync' })
   watch(() => jobs.job?.id, () => { settled = []; before.value = [] }, { flush: 'sync' })
-  watch([strip, () => planner.busy], () => { if (!planner.busy && jobs.job) settled = strip.value })
+  watch([strip, () => planner.busy], () => {
+    if (!jobs.job) return
+    settled = strip.value.map((figure) => (planner.busy && PLANNED.includes(figure.id) ? settled.find(({ id }) => id === figure.id) ?? figure : figure))
+  })
 
   return { box, parts, all, newer, statuses, strip, before }
 })

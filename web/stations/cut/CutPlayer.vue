@@ -44,7 +44,8 @@ const done = computed(() => {
   return OPERATIONS.map((operation) => ({ operation, d: lines[operation].join('') }))
 })
 const doing = computed(() => {
-  if (!beam.value || time.value >= total.value * 0.999) return time.value > 0 ? 'done' : 'not begun'
+  if (!beam.value || time.value === 0) return 'not begun'
+  if (time.value >= total.value * 0.999) return 'done'
   const { operation, part, pass } = beam.value.move
   return operation === 'travel' ? 'travelling' : `${OPERATION_NAMES[operation]}, ${part}${pass > 1 ? `, pass ${pass}` : ''}`
 })

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import type { BoxSpec, TabRule } from '@core/box'
 import { WANTED_FITS } from '@core/fit'
 import { short } from '@core/length'
@@ -15,6 +15,10 @@ const jobs = useJob()
 const derived = useDerived()
 const root = ref<HTMLElement>()
 const box = computed(() => jobs.job!.box)
+/** The field under the pointer lights its dimension, else the one being typed in. */
+const hovered = ref<Dimension | null>(null)
+const focused = ref<Dimension | null>(null)
+watch([hovered, focused], () => emit('lit', hovered.value ?? focused.value))
 
 const change = (part: Partial<BoxSpec>, key: string): void => jobs.edit((draft) => { Object.assign(draft.box, part) }, key)
 const changeTabs = (part: Partial<BoxSpec['tabs']>, key: string): void => jobs.edit((draft) => { Object.assign(draft.box.tabs, part) }, key)
@@ -55,8 +59,8 @@ defineExpose({ focusOn })
   <form ref="root" class="card grid min-h-0 content-start gap-2.5 overflow-y-auto" aria-label="Shape of the box" @submit.prevent>
     <ChoiceRow label="Sizes are" :model-value="box.sizesAre" :options="[{ value: 'outer', label: 'outer' }, { value: 'inner', label: 'inner' }]" @update:model-value="measureOn" />
     <div class="grid grid-cols-3 gap-2">
-      <div v-for="{ key, label } in SIZES" :key="key" :data-dimension="key" @mouseenter="emit('lit', key)" @mouseleave="emit('lit', null)">
-        <FigureField :label="label" :model-value="box[key]" :min="1" :max="5000" :step="1" @update:model-value="change({ [key]: $event }, key)" @focus="emit('lit', key)" @blur="emit('lit', null)" />
+      <div v-for="{ key, label } in SIZES" :key="key" :data-dimension="key" @mouseenter="hovered = key" @mouseleave="hovered = null">
+        <FigureField :label="label" :model-value="box[key]" :min="1" :max="5000" :step="1" @update:model-value="change({ [key]: $event }, key)" @focus="focused = key" @blur="focused = null" />
       </div>
     </div>
     <p v-for="each in derived.box.problems" :key="each.message" class="text-[13px] text-rowan" role="alert">{{ each.message }}</p>

@@ -1,0 +1,58 @@
+import { expect, test } from '@playwright/test'
+import { goTo, line, openDemo, settled } from './helpers'
+
+test('the scrubber draws labels before outlines, sheet by sheet', async ({ page }) => {
+  await openDemo(page, 'demo-slip', 'cut')
+  const clock = page.getByLabel('Time into the cut')
+  const drawn = (operation: string) => page.locator(`[data-done=${operation}]`).getAttribute('d')
+  await clock.fill('2')
+  await expect(page.getByTestId('doing')).toContainText(/score labels|travelling/)
+  expect((await drawn('score'))!.length).toBeGreaterThan(10)
+  expect(await drawn('outline')).toBe('')
+  await clock.press('End')
+  await expect(page.getByTestId('doing')).toHaveText('done')
+  expect((await drawn('outline'))!.length).toBeGreaterThan(1000)
+  await page.getByRole('button', { name: 'Sheet 3' }).click()
+  await expect(page.getByTestId('doing')).toHaveText('not begun')
+  await page.getByRole('button', { name: 'Play' }).click()
+  await expect(page.getByTestId('doing')).not.toHaveText('not begun')
+  await page.getByRole('button', { name: 'Pause' }).click()
+})
+
+test('colours belong to the machine: another job on it has them as well', async ({ page }) => {
+  await openDemo(page, 'demo-tray', 'cut')
+  await page.getByLabel('Colour of score labels').fill('#123456')
+  await settled(page)
+  await goTo(page, 'Measure')
+  await expect(page.getByText(/newer figures/)).toHaveCount(0)
+  await page.goto('./#/job/demo-logger/measure')
+  await expect(page.getByText(/newer figures for the machine than/)).toBeVisible()
+  await page.getByRole('button', { name: 'Take the bench’s figures' }).click()
+  await goTo(page, 'Cut')
+  await expect(page.getByLabel('Colour of score labels')).toHaveValue('#123456')
+})
+
+test('a sheet larger than the bed is used only as far as the bed reaches, and said', async ({ page }) => {
+  await openDemo(page, 'demo-tray', 'layout')
+  await page.getByLabel('Sheet width').fill('900')
+  await settled(page)
+  await goTo(page, 'Cut')
+  await expect(page.locator('[data-check=bed]')).toContainText('Only 600 × 400 mm of it is used')
+})
+
+test('a written file goes stale with the next change that reaches it, and not with one that does not', async ({ page }) => {
+  await openDemo(page, 'demo-tray', 'cut')
+  const writing = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Write the cut files' }).click()
+  await writing
+  const cut = page.getByRole('link', { name: / Cut/ })
+  await expect(cut).toHaveAttribute('data-state', 'ready')
+  await page.getByLabel('Name of the job').fill('Tray, renamed')
+  await page.getByLabel('Name of the job').blur()
+  await expect(cut).toHaveAttribute('data-state', 'ready')
+  await goTo(page, 'Shape')
+  await page.getByLabel('Height', { exact: true }).fill('46')
+  await settled(page)
+  await expect(cut).toHaveAttribute('data-state', 'stale')
+  await expect(line(page, 'cut')).toHaveText(/min/)
+})
