@@ -64,9 +64,9 @@ export const useJob = defineStore('job', () => {
   /** Changes the job as one step that can be undone. Steps with the same key in quick succession are one. */
   function edit(change: (draft: Job) => void, key = ''): void {
     if (!job.value) return
-    const next = produce(job.value, change)
-    if (next === job.value) return
-    push(produce(next, (draft) => { draft.changed = new Date().toISOString() }), key)
+    const changed = produce(job.value, change)
+    if (changed === job.value) return
+    push({ ...changed, changed: new Date().toISOString() }, key)
     void save()
   }
 
