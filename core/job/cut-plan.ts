@@ -1,27 +1,13 @@
-import { ASSUMED_MACHINE, type Operation } from '../machine'
-import { violations, type Violation } from '../nest'
-import { doubleLines, orderPaths, timeSheet, type Check, type CutPath, type SheetTime } from '../plan'
+import { ASSUMED_MACHINE } from '../machine'
+import { violations } from '../nest'
+import { doubleLines, orderPaths, timeSheet, type SheetTime } from '../plan'
 import { chooseSetting, settingSchema, startingPoint, type Choice, type Setting } from '../tune'
 import type { DerivedBox } from './box'
 import { layoutSignature, pathsOf, roomFor, type Part } from './parts'
+import type { CutPlan, SheetPlan } from './plan-types'
 import { preflight } from './preflight'
 import type { Job } from './schema'
 import { signatureOf } from './signature'
-
-export interface SheetPlan { sheet: number; paths: CutPath[]; time: SheetTime }
-
-/** Layout and settings turned into what the laser does, sheet by sheet, and what was checked. Times in seconds. */
-export interface CutPlan {
-  choice: Choice
-  settings: Record<Operation, Setting>
-  sheets: SheetPlan[]
-  total: { seconds: number; cutting: number; corners: number; travel: number; cutLength: number }
-  violations: Violation[]
-  checks: Check[]
-  /** Of everything that goes into the files. */
-  signature: string
-  layoutIsStale: boolean
-}
 
 const sameSetting = (a: Setting, b: Setting): boolean => (Object.keys(settingSchema.shape) as (keyof Setting)[]).every((key) => a[key] === b[key])
 

@@ -2,14 +2,14 @@ import { fixed } from '../length'
 import { OPERATION_NAMES } from '../machine'
 import type { Check, DoubleLine } from '../plan'
 import type { DerivedBox } from './box'
-import type { CutPlan } from './cut-plan'
 import type { Part } from './parts'
+import type { UncheckedPlan } from './plan-types'
 import type { Job } from './schema'
 
 const listed = (items: string[], most = 3): string =>
   items.slice(0, most).join(' ') + (items.length > most ? ` And ${items.length - most} more.` : '')
 
-function layoutChecks(job: Job, parts: Part[], plan: Omit<CutPlan, 'checks'>): Check[] {
+function layoutChecks(job: Job, parts: Part[], plan: UncheckedPlan): Check[] {
   const placed = new Set(job.layout.arrangement?.placements.map(({ part }) => part))
   const missing = parts.filter(({ id }) => !placed.has(id)).map(({ id }) => id)
   const hard = plan.violations.filter(({ kind }) => kind !== 'gap').map(({ message }) => message)
@@ -32,7 +32,7 @@ function layoutChecks(job: Job, parts: Part[], plan: Omit<CutPlan, 'checks'>): C
   ]
 }
 
-function pathChecks(plan: Omit<CutPlan, 'checks'>, doubled: DoubleLine[]): Check[] {
+function pathChecks(plan: UncheckedPlan, doubled: DoubleLine[]): Check[] {
   const paths = plan.sheets.flatMap((sheet) => sheet.paths)
   const open = paths.filter(({ operation, closed, points }) => operation !== 'score' && (!closed || points.length < 3))
   return [
@@ -53,7 +53,7 @@ export function compensationStatement(where: Job['cut']['compensation'], perSide
     : `Compensation is left to the laser's software: set ${figures}, outward on outlines and inward on holes.`
 }
 
-function settingChecks(job: Job, box: DerivedBox, plan: Omit<CutPlan, 'checks'>): Check[] {
+function settingChecks(job: Job, box: DerivedBox, plan: UncheckedPlan): Check[] {
   const off = [...job.cut.off.map((operation) => OPERATION_NAMES[operation]), ...(!job.cut.labels && !job.cut.off.includes('score') ? [OPERATION_NAMES.score] : [])]
   const result = plan.choice.test?.result
   const tested = plan.choice.standing === 'tested' && result !== 'not through'
@@ -74,7 +74,7 @@ function settingChecks(job: Job, box: DerivedBox, plan: Omit<CutPlan, 'checks'>)
 }
 
 /** Everything that is looked at before a file may be written. */
-export function preflight(job: Job, box: DerivedBox, parts: Part[], plan: Omit<CutPlan, 'checks'>, doubled: DoubleLine[]): Check[] {
+export function preflight(job: Job, box: DerivedBox, parts: Part[], plan: UncheckedPlan, doubled: DoubleLine[]): Check[] {
   if (plan.sheets.length === 0) return [{ id: 'complete', state: 'stop', title: 'Nothing is laid out', detail: 'No part lies on a sheet. Go to Lay out.' }]
   return [...layoutChecks(job, parts, plan), ...pathChecks(plan, doubled), ...settingChecks(job, box, plan)]
 }

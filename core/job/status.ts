@@ -2,7 +2,7 @@ import { fixed, formatDuration, short } from '../length'
 import { sheetUse, type SheetUse } from '../nest'
 import { mayExport } from '../plan'
 import type { DerivedBox } from './box'
-import type { CutPlan } from './cut-plan'
+import type { CutPlan } from './plan-types'
 import { roomFor, type Part } from './parts'
 import type { Job } from './schema'
 
