@@ -41,7 +41,10 @@ const elsewhere = computed(() => bench.kerfs.filter(({ machineId, stockId }) => 
         <WorkedFigure label="Full width k" :text="`${fixed(derived.box.kerf.width, 3)} mm`" :working="derived.box.kerf.working" large />
         <WorkedFigure label="Per side, c = k ÷ 2" :text="`${fixed(derived.box.kerf.perSide, 3)} mm`" :working="derived.box.kerf.working" large />
       </div>
-      <p v-if="kerf" class="note">{{ [kerf.how || 'Typed', kerf.setting, kerf.on.slice(0, 10)].filter(Boolean).join(' · ') }}</p>
+      <template v-if="kerf">
+        <p class="note">{{ kerf.how || 'Typed' }} · {{ kerf.on.slice(0, 10) }}</p>
+        <label class="text-[13px] font-medium">It holds for this setting and focus<input class="input font-sans! font-normal" maxlength="120" placeholder="12 mm/s, 65 %, 1 pass, focus on the face" :value="kerf.setting" @change="kerfs.type({ setting: ($event.target as HTMLInputElement).value.trim() }, '')" /></label>
+      </template>
       <p v-else class="note">Not measured for this pair: {{ fixed(derived.box.kerf.width, 2) }} mm is assumed, and may be wrong by {{ fixed(derived.box.kerf.doubt, 2) }}.</p>
       <p v-if="since.length > 0" class="text-[13px] text-gorse">Measured before: {{ since.map(({ what }) => what).join(', ') }}. Measure again.</p>
     </template>

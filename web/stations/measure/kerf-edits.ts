@@ -1,4 +1,7 @@
+import { settingFor } from '@core/job'
 import type { KerfRecord } from '@core/kerf'
+import { short } from '@core/length'
+import { thicknessOf } from '@core/stock'
 import { useBench } from '@web/stores/bench'
 import { useJob } from '@web/stores/job'
 
@@ -9,9 +12,8 @@ export function useKerfEdits() {
 
   /** The setting that the job cuts with, in words: a kerf belongs to it. */
   function settingNow(): string {
-    const { tune } = jobs.job!
-    const setting = tune.picked ?? tune.tests.find(({ result, stockId }) => result === 'clean' && stockId === jobs.job!.measure.stock?.id)?.setting
-    return setting ? `${setting.speed} mm/s, ${setting.power} %, ${setting.passes} ${setting.passes === 1 ? 'pass' : 'passes'}` : ''
+    const { speed, power, passes } = settingFor(jobs.job!, thicknessOf(jobs.job!.measure.stock).mean).setting
+    return `${short(speed)} mm/s, ${short(power)} %, ${passes} ${passes === 1 ? 'pass' : 'passes'}`
   }
 
   function put(record: KerfRecord, key: string): void {
