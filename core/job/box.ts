@@ -23,10 +23,15 @@ const narrowest = (shell: Shell): number => shell.edges.reduce((least, { cells }
 /** Shares smaller than this cannot be cut apart from their neighbours, mm: a few kerfs. [FM] */
 const LEAST_SHARE = 0.8
 
-function tabProblems(shell: Shell): SpecProblem[] {
+/** What must be left of a tab, or open in a notch, once kerf and interference are taken off, mm. [FM] */
+const LEAST_LEFT = 0.3
+
+/** A notch narrower than the kerf would close in the compensated path, and a tab that narrow would burn away. */
+function tabProblems(shell: Shell, kerfWidth: number, interference: number): SpecProblem[] {
   const least = narrowest(shell)
-  if (least >= LEAST_SHARE) return []
-  return [{ field: 'tabs', message: `Some tabs would be ${fixed(least, 2)} mm wide, less than the beam can leave standing. Make tabs wider, or fewer.` }]
+  const needed = Math.max(LEAST_SHARE, kerfWidth + Math.abs(interference) + LEAST_LEFT)
+  if (least >= needed) return []
+  return [{ field: 'tabs', message: `Some tabs would be ${fixed(least, 2)} mm wide; with this kerf and fit they need ${fixed(needed, 2)} mm. Make tabs wider, or fewer.` }]
 }
 
 /** Works out thickness, kerf, fit, sizes and panels of a job. Lengths in mm. */
@@ -40,7 +45,7 @@ export function deriveBox({ measure, box, interference }: Pick<Job, 'measure' | 
   const base = { thickness, kerf, fit, sizes }
   if (problems.length > 0) return { ...base, problems, shell: null, panels: null }
   const shell = makeShell(box, thicknesses)
-  const crumbs = tabProblems(shell)
+  const crumbs = tabProblems(shell, kerf.width, interference)
   if (crumbs.length > 0) return { ...base, problems: crumbs, shell: null, panels: null }
   return { ...base, problems: [], shell, panels: makePanels(shell, box.proud, interference) }
 }

@@ -48,6 +48,13 @@ describe('the traveller', () => {
     expect(states(small, derived)).toMatchObject({ shape: 'stop', layout: 'todo', cut: 'todo' })
     expect(derived.box.problems[0].message).toContain('leaves no room inside')
   })
+  test('a notch that kerf and interference would close is refused before it is cut', () => {
+    const tabs = { ...tray.job.box.tabs, rule: 'count' as const, counts: { uprights: 45, floor: 9, top: 9 } } // shares of 0.93 mm
+    const narrow = { ...tray.job, box: { ...tray.job.box, tabs } }
+    expect(deriveBox(narrow).problems).toEqual([])
+    const wideBeam = { ...narrow, measure: { ...narrow.measure, kerf: { ...narrow.measure.kerf!, width: 0.6 } }, interference: 0.2 }
+    expect(deriveBox(wideBeam)).toMatchObject({ panels: null, problems: [{ field: 'tabs', message: expect.stringContaining('they need 1.10 mm') }] })
+  })
   test('tabs too narrow to be left standing are refused', () => {
     const crowded = { ...tray.job, box: { ...tray.job.box, tabs: { ...tray.job.box.tabs, rule: 'count' as const, counts: { uprights: 199, floor: 9, top: 9 } } } }
     expect(derive(crowded).derived.box.problems[0]).toMatchObject({ field: 'tabs' })

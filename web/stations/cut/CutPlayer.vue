@@ -74,7 +74,7 @@ onBeforeUnmount(() => cancelAnimationFrame(frame))
   <div class="flex flex-col gap-2">
     <svg class="min-h-0 w-full flex-1" :viewBox="`-4 ${-sheet.sheetHeight - 4} ${sheet.sheetWidth + 8} ${sheet.sheetHeight + 8}`" role="img" :aria-label="`Sheet ${plan.sheet + 1} at ${formatDuration(time)} of ${formatDuration(total)}: ${doing}`">
       <rect :y="-sheet.sheetHeight" :width="sheet.sheetWidth" :height="sheet.sheetHeight" fill="var(--paper)" stroke="var(--edge)" vector-effect="non-scaling-stroke" />
-      <path :d="planned" fill="none" stroke="var(--line)" stroke-width="1.2" vector-effect="non-scaling-stroke" />
+      <path :d="planned" fill="none" stroke="var(--edge)" stroke-width="1.2" vector-effect="non-scaling-stroke" />
       <path v-for="each in done" :key="each.operation" :d="each.d" fill="none" :stroke="colours[each.operation]" :stroke-dasharray="each.operation === 'score' ? '2 1.5' : undefined" :stroke-width="each.operation === 'score' ? 1 : 2.2" vector-effect="non-scaling-stroke" :data-done="each.operation" />
       <circle v-if="beam" :cx="beam.x" :cy="-beam.y" :r="sheet.sheetWidth / 90" fill="none" stroke="var(--rowan)" stroke-width="2.5" vector-effect="non-scaling-stroke" />
     </svg>
