@@ -84,3 +84,18 @@ test('a job that is not here says so', async ({ page }) => {
   await page.goto('./#/job/nowhere/measure')
   await expect(page.getByRole('heading', { name: 'This job is not in this browser' })).toBeVisible()
 })
+
+test('a name is kept as it is typed, whatever is drawn anew behind it', async ({ page }) => {
+  await page.goto('./')
+  await page.getByRole('button', { name: 'New job' }).click()
+  const name = page.getByLabel('Name of the job')
+  await name.fill('Vial rack')
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Vial rack')
+  await settled(page)
+  await expect(name).toHaveValue('Vial rack')
+  await name.fill('   ')
+  await name.blur()
+  await expect(name).toHaveValue('Vial rack')
+  await page.reload()
+  await expect(page.getByLabel('Name of the job')).toHaveValue('Vial rack')
+})

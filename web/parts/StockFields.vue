@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import { familySchema, type Stock } from '@core/stock'
 import FigureField from './FigureField.vue'
+import TextEntry from './TextEntry.vue'
 
 defineProps<{ stock: Stock }>()
 const emit = defineEmits<{ change: [part: Partial<Stock>, key: string] }>()
-const text = (event: Event): string => (event.target as HTMLInputElement).value.trim().slice(0, 80)
-const rename = (event: Event): void => { if (text(event)) emit('change', { name: text(event) }, 'stock name') }
 
 const FIELDS = [
   { key: 'nominal', figure: { label: 'Nominal (label)', min: 0.1, max: 50, step: 0.5 } },
@@ -18,8 +17,8 @@ const FIELDS = [
 
 <template>
   <div class="grid grid-cols-2 gap-2 sm:grid-cols-3">
-    <label class="text-[13px] font-medium">Name of the stock<input class="input font-sans! font-normal" maxlength="80" data-first :value="stock.name" @change="rename" /></label>
-    <label class="text-[13px] font-medium">Batch<input class="input font-sans! font-normal" maxlength="80" placeholder="which delivery" :value="stock.batch" @change="emit('change', { batch: text($event) }, 'stock batch')" /></label>
+    <label class="text-[13px] font-medium">Name of the stock<TextEntry class="input" data-first required :model-value="stock.name" @update:model-value="emit('change', { name: $event }, 'stock name')" /></label>
+    <label class="text-[13px] font-medium">Batch<TextEntry class="input" placeholder="which delivery" :model-value="stock.batch" @update:model-value="emit('change', { batch: $event }, 'stock batch')" /></label>
     <label class="text-[13px] font-medium">Material
       <select class="input font-sans! font-normal" :value="stock.family" @change="emit('change', { family: familySchema.parse(($event.target as HTMLSelectElement).value) }, 'stock family')">
         <option v-for="family in familySchema.options" :key="family" :value="family">{{ family }}</option>

@@ -8,6 +8,7 @@ import CautionNote from '@web/parts/CautionNote.vue'
 import FigureField from '@web/parts/FigureField.vue'
 import ReadingsEditor from '@web/parts/ReadingsEditor.vue'
 import StockFields from '@web/parts/StockFields.vue'
+import TextEntry from '@web/parts/TextEntry.vue'
 import { useBench } from '@web/stores/bench'
 import { useMessages } from '@web/stores/messages'
 import { useShelf } from '@web/stores/shelf'
@@ -86,7 +87,7 @@ const line = (record: Stock): string => {
               <button type="submit" class="btn mt-4.5">Add</button>
             </form>
           </div>
-          <label class="block text-sm font-semibold">Notes<textarea class="input mt-1 font-sans! font-normal" rows="4" maxlength="2000" :value="stock.notes" @change="change({ notes: ($event.target as HTMLTextAreaElement).value })" /></label>
+          <label class="block text-sm font-semibold">Notes<TextEntry class="input mt-1" :rows="4" :maxlength="2000" :model-value="stock.notes" @update:model-value="change({ notes: $event })" /></label>
         </div>
         <CautionNote :title="`Cutting ${stock.family === 'other' ? 'this material' : stock.family}`" :cautions="FAMILIES[stock.family].cautions" />
       </section>

@@ -3,6 +3,7 @@ import { ChevronLeft, CircleHelp, Download, Redo2, Search, Undo2 } from '@lucide
 import { RouterLink } from 'vue-router'
 import { fileStem, writeJob } from '@core/files'
 import { download } from '@web/data/download'
+import TextEntry from '@web/parts/TextEntry.vue'
 import { useJob } from '@web/stores/job'
 import ThemeButton from './ThemeButton.vue'
 
@@ -10,12 +11,7 @@ defineEmits<{ help: []; find: [] }>()
 const jobs = useJob()
 const SAVED = { saved: 'saved', saving: 'saving…', failed: 'not saved' }
 
-function rename(event: Event): void {
-  const field = event.target as HTMLInputElement
-  const name = field.value.trim().slice(0, 80)
-  if (name === '') field.value = jobs.job!.name
-  else jobs.edit((draft) => { draft.name = name }, 'name')
-}
+const rename = (name: string): void => jobs.edit((draft) => { draft.name = name }, 'name')
 const exportJob = (): void => {
   const stem = fileStem(jobs.job!.name)
   download([{ name: `${stem}.json`, content: writeJob(jobs.job!) }], `${stem}.zip`)
@@ -26,7 +22,7 @@ const exportJob = (): void => {
   <header class="no-print flex h-12 shrink-0 items-center gap-2 overflow-x-auto max-sm:gap-0.5 border-b border-line bg-sheet px-3">
     <RouterLink to="/" class="btn-icon" aria-label="All jobs"><ChevronLeft :size="18" /></RouterLink>
     <h1 class="sr-only">{{ jobs.job!.name }}</h1>
-    <input class="min-w-24 flex-1 rounded border border-transparent bg-transparent px-2 py-1 text-lg font-semibold hover:border-line" aria-label="Name of the job" maxlength="80" :value="jobs.job!.name" @change="rename" />
+    <TextEntry class="min-w-24 flex-1 rounded border border-transparent bg-transparent px-2 py-1 text-lg font-semibold! hover:border-line" aria-label="Name of the job" required :model-value="jobs.job!.name" @update:model-value="rename" />
     <p class="text-[13px]" :class="jobs.saving === 'failed' ? 'font-semibold text-rowan' : 'text-quiet'" role="status" data-testid="saving">{{ SAVED[jobs.saving] }}</p>
     <button type="button" class="btn-icon" aria-label="Undo" :disabled="!jobs.canUndo" @click="jobs.undo()"><Undo2 :size="18" /></button>
     <button type="button" class="btn-icon" aria-label="Redo" :disabled="!jobs.canRedo" @click="jobs.redo()"><Redo2 :size="18" /></button>

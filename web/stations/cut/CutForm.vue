@@ -61,7 +61,7 @@ const settingOf = (operation: Operation): string => {
             <span class="num text-quiet">{{ i + 1 }}</span>
             <svg viewBox="0 0 30 10" class="h-3 w-8" aria-hidden="true"><path d="M1 5H29" :stroke="colours[operation]" stroke-width="3" :stroke-dasharray="DASHES[operation]" /></svg>
             <span class="flex-1 text-sm font-medium">{{ OPERATION_NAMES[operation] }}</span>
-            <input type="color" class="h-6 w-8 cursor-pointer" :aria-label="`Colour of ${OPERATION_NAMES[operation]}`" :value="colours[operation]" @change="recolour(operation, ($event.target as HTMLInputElement).value)" />
+            <input type="color" class="h-6 w-8 cursor-pointer" :aria-label="`Colour of ${OPERATION_NAMES[operation]}`" :value="colours[operation]" @input="recolour(operation, ($event.target as HTMLInputElement).value)" />
           </div>
           <div class="mt-1 flex items-center justify-between"><span class="num text-[12px] text-quiet">{{ settingOf(operation) }}</span><ToggleSwitch label="in the file" :model-value="!jobs.job!.cut.off.includes(operation)" @update:model-value="toggle(operation, $event)" /></div>
         </li>

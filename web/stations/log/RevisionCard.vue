@@ -5,6 +5,7 @@ import { tasteFromVerdict } from '@core/fit'
 import { VERDICTS, type Revision } from '@core/job'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FigureField from '@web/parts/FigureField.vue'
+import TextEntry from '@web/parts/TextEntry.vue'
 import { useBench } from '@web/stores/bench'
 import { useJob } from '@web/stores/job'
 
@@ -41,11 +42,11 @@ const options = VERDICTS.map((verdict) => ({ value: verdict as string, label: ve
       <button type="button" class="btn-icon" :aria-label="`Remove revision ${revision.number}`" @click="remove"><Trash2 :size="16" /></button>
     </div>
     <div class="grid gap-3 md:grid-cols-[1fr_8rem]">
-      <label class="block text-[13px] font-medium">Why this one: what is different, what for<input class="input font-sans! font-normal" maxlength="400" :value="revision.reason" @input="change({ reason: ($event.target as HTMLInputElement).value }, 'reason')" /></label>
+      <label class="block text-[13px] font-medium">Why this one: what is different, what for<TextEntry class="input" :maxlength="400" :model-value="revision.reason" @update:model-value="change({ reason: $event }, 'reason')" /></label>
       <FigureField label="Minutes taken" kind="figure" unit="min" optional :model-value="revision.minutes" :min="0" :max="100000" @update:model-value="change({ minutes: $event }, 'minutes')" @clear="change({ minutes: null }, 'minutes')" />
     </div>
     <ChoiceRow label="How it fitted" :model-value="revision.verdict ?? ''" :options="options" @update:model-value="judge($event as NonNullable<Revision['verdict']>)" />
-    <label class="block text-[13px] font-medium">Note<textarea class="input font-sans! font-normal" rows="2" maxlength="4000" :value="revision.note" @input="change({ note: ($event.target as HTMLTextAreaElement).value }, 'note')" /></label>
+    <label class="block text-[13px] font-medium">Note<TextEntry class="input" :rows="2" :maxlength="4000" :model-value="revision.note" @update:model-value="change({ note: $event }, 'note')" /></label>
     <p v-if="revision.verdict && revision.cut" class="note">Kept on the bench as what your hands say in {{ revision.cut.family }}, apart from kerf: Measure offers it to every job.</p>
     <div v-if="changed.length > 0" class="text-[13px]">
       <h3>Changed since revision {{ before!.number }}</h3>

@@ -6,6 +6,7 @@ import { doubtKerf, eventsSince } from '@core/kerf'
 import { fixed } from '@core/length'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FigureField from '@web/parts/FigureField.vue'
+import TextEntry from '@web/parts/TextEntry.vue'
 import WorkedFigure from '@web/parts/WorkedFigure.vue'
 import { useBench } from '@web/stores/bench'
 import { useDerived } from '@web/stores/derived'
@@ -43,7 +44,7 @@ const elsewhere = computed(() => bench.kerfs.filter(({ machineId, stockId }) => 
       </div>
       <template v-if="kerf">
         <p class="note">{{ kerf.how || 'Typed' }} · {{ kerf.on.slice(0, 10) }}</p>
-        <label class="text-[13px] font-medium">It holds for this setting and focus<input class="input font-sans! font-normal" maxlength="120" placeholder="12 mm/s, 65 %, 1 pass, focus on the face" :value="kerf.setting" @change="kerfs.type({ setting: ($event.target as HTMLInputElement).value.trim() }, '')" /></label>
+        <label class="text-[13px] font-medium">It holds for this setting and focus<TextEntry class="input" :maxlength="120" placeholder="12 mm/s, 65 %, 1 pass, focus on the face" :model-value="kerf.setting" @update:model-value="kerfs.type({ setting: $event }, 'setting')" /></label>
       </template>
       <p v-else class="note">Not measured for this pair: {{ fixed(derived.box.kerf.width, 2) }} mm is assumed, and may be wrong by {{ fixed(derived.box.kerf.doubt, 2) }}.</p>
       <p v-if="since.length > 0" class="text-[13px] text-gorse">Measured before: {{ since.map(({ what }) => what).join(', ') }}. Measure again.</p>

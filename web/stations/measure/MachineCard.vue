@@ -5,12 +5,13 @@ import { short } from '@core/length'
 import { ORDINARY_MOTION, OUR_COLOURS, type Machine } from '@core/machine'
 import FigureField from '@web/parts/FigureField.vue'
 import PickRecord from '@web/parts/PickRecord.vue'
+import TextEntry from '@web/parts/TextEntry.vue'
 import { useBench } from '@web/stores/bench'
 import { useJob } from '@web/stores/job'
 
 const jobs = useJob()
 const bench = useBench()
-const nameField = ref<HTMLInputElement>()
+const nameField = ref<InstanceType<typeof TextEntry>>()
 
 /** Another machine has another kerf, and its own tests. */
 function use(machine: Machine): void {
@@ -34,10 +35,6 @@ function change(key: keyof Machine, value: number | string): void {
   bench.put('machines', machine)
   jobs.edit((draft) => { draft.measure.machine = machine }, `machine ${key}`)
 }
-const rename = (event: Event): void => {
-  const name = (event.target as HTMLInputElement).value.trim().slice(0, 80)
-  if (name) change('name', name)
-}
 const FIELDS = [
   { key: 'bedWidth', figure: { label: 'Bed width', min: 20, max: 10000, step: 10 } },
   { key: 'bedHeight', figure: { label: 'Bed depth', min: 20, max: 10000, step: 10 } },
@@ -58,7 +55,7 @@ const FIELDS = [
     <template v-if="jobs.job!.measure.machine">
       <div>
         <label class="block text-[13px] font-medium" for="machine-name">Name</label>
-        <input id="machine-name" ref="nameField" class="input font-sans!" maxlength="80" :value="jobs.job!.measure.machine.name" @change="rename" />
+        <TextEntry id="machine-name" ref="nameField" class="input" required :model-value="jobs.job!.measure.machine.name" @update:model-value="change('name', $event)" />
       </div>
       <div class="grid grid-cols-2 gap-x-3 gap-y-2.5">
         <FigureField v-for="field in FIELDS" :key="field.key" v-bind="field.figure" :model-value="jobs.job!.measure.machine[field.key]" @update:model-value="change(field.key, $event)" />
