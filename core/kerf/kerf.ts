@@ -52,7 +52,7 @@ export function kerfOf(record: Pick<KerfRecord, 'width' | 'doubt' | 'how'> | nul
 const mean = (values: number[]): number => values.reduce((sum, value) => sum + value, 0) / values.length
 
 /** Outside this a kerf is nearly always a slip of unit or of factor two. [CP] */
-const PLAUSIBLE = { min: 0.02, max: 0.6 }
+export const PLAUSIBLE_KERF = { min: 0.02, max: 0.6 }
 /** What hobby machines take from wood and acrylic. [CP] */
 const USUAL = { min: 0.05, max: 0.35 }
 
@@ -74,13 +74,13 @@ function factorTwo(value: number, known: number[]): Doubt | null {
  * @param known other kerfs of the same machine, full width, mm
  */
 export function doubtKerf(value: number, known: number[] = []): Doubt | null {
-  if (value >= PLAUSIBLE.min && value <= PLAUSIBLE.max) return factorTwo(value, known)
-  const slips: [number, string][] = value < PLAUSIBLE.min
+  if (value >= PLAUSIBLE_KERF.min && value <= PLAUSIBLE_KERF.max) return factorTwo(value, known)
+  const slips: [number, string][] = value < PLAUSIBLE_KERF.min
     ? [[value * 25.4, `${short(value, 4)} in, the unit was inches`], [value * 2, 'a figure per side, factor two'], [value * 10, 'the decimal point slipped']]
     : [[value / 2, 'both sides counted twice, factor two'], [value / 10, 'the decimal point slipped'], [value / 100, 'the decimal point was left out'], [value / 25.4, 'taken for inches'], [value / 1000, 'micrometres']]
   const likely = slips.find(([candidate]) => candidate >= USUAL.min && candidate <= USUAL.max)
-    ?? slips.find(([candidate]) => candidate >= PLAUSIBLE.min && candidate <= PLAUSIBLE.max)
-  const odd = `${short(value, 4)} mm is ${value < PLAUSIBLE.min ? 'very little' : 'very much'} for a kerf (${PLAUSIBLE.min} to ${PLAUSIBLE.max} mm).`
+    ?? slips.find(([candidate]) => candidate >= PLAUSIBLE_KERF.min && candidate <= PLAUSIBLE_KERF.max)
+  const odd = `${short(value, 4)} mm is ${value < PLAUSIBLE_KERF.min ? 'very little' : 'very much'} for a kerf (${PLAUSIBLE_KERF.min} to ${PLAUSIBLE_KERF.max} mm).`
   if (!likely) return { says: `${odd} Measure it again.`, suggestion: null }
   return { says: `${odd} Did you mean ${fixed(likely[0], 3)} mm (${likely[1]})?`, suggestion: { value: Number(likely[0].toFixed(4)), label: `${fixed(likely[0], 3)} mm` } }
 }

@@ -6,7 +6,7 @@ import { signedArea, type Region } from '../geometry'
 import { kerfOf } from '../kerf'
 import { doubleLines, type CutPath } from '../plan'
 import { thicknessOf } from '../stock'
-import { combSteps, makeTestPiece, newTrial, readingPrompts, slotWidths, trialResult, type TestMethod, type Trial } from './index'
+import { combSteps, doubtReading, expectedReading, makeTestPiece, newTrial, readingPrompts, slotWidths, trialResult, type TestMethod, type Trial } from './index'
 
 const KERF = 0.17
 const thickness = thicknessOf({ nominal: 3, readings: [3.04, 3.05, 3.03].map((value) => ({ value, spot: '', on: '' })) })
@@ -108,4 +108,26 @@ test('nothing is said before there is enough to say it', () => {
   expect(trialResult({ ...newTrial('squares'), readings: [24.9, null, 24.8, 24.82] }, thickness, unknown, NO_TASTE).squares?.n).toBe(1)
   expect(readingPrompts(newTrial('squares'))).toHaveLength(10)
   expect(slotWidths(newTrial('slots'), 3).at(-1)).toBe(3)
+})
+
+describe('a reading that no kerf explains is asked about', () => {
+  const squares = { ...newTrial('squares'), squares: { side: 25.4, count: 5 } }
+  const strip = newTrial('strip') // 10 lines
+  test.each([
+    [squares, 0.9936, 25.2374], // the handbook's check value, typed in inches [CP]
+    [squares, 252.4, 25.24],
+    [squares, 2.524, 25.24],
+    [strip, 0.067, 1.7018],
+    [strip, 16.2, 1.62],
+    [strip, 0.012, 0.3048],
+  ])('%#', (trial, typed, meant) => expect(doubtReading(trial, typed)?.suggestion?.value).toBe(meant))
+
+  test('what no slip explains is to be measured again', () => {
+    expect(doubtReading(squares, 24.1)).toMatchObject({ suggestion: null, says: expect.stringContaining('right square') })
+    expect(doubtReading(strip, 700)).toMatchObject({ suggestion: null, says: expect.stringContaining('right gap') })
+  })
+  test('what can be is taken without a word, and so is what is expected', () => {
+    for (const reading of [24.8, 25.1, 25.24, 25.36]) expect(doubtReading(squares, reading)).toBeNull()
+    for (const trial of [squares, strip]) expect(doubtReading(trial, expectedReading(trial))).toBeNull()
+  })
 })

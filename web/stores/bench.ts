@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
 import { database, type BENCH_STORES } from '@web/data/db'
-import type { Job } from '@core/job'
+import { tastesOfLog, type Job } from '@core/job'
 import { tasteFor, type Taste, type TasteRecord } from '@core/fit'
 import { newestKerf, type KerfRecord, type MachineEvent } from '@core/kerf'
 import type { Machine } from '@core/machine'
@@ -62,6 +62,13 @@ export const useBench = defineStore('bench', () => {
     return taste && taste.count > 0 ? taste : null
   }
 
+  /** Takes over what a change of the log says of one's own snug: a verdict given, changed, taken back or undone. Records that the change did not touch are left alone. */
+  function heed(before: Job, now: Job): void {
+    const [old, own] = [tastesOfLog(before), tastesOfLog(now)]
+    for (const record of own) if (!old.some((each) => same(each, record))) put('tastes', record)
+    for (const { id } of old) if (!own.some((record) => record.id === id)) remove('tastes', id)
+  }
+
   /** Names of what the bench knows differently from a job's copies. */
   function newerThan({ measure: { machine, stock, kerf, taste }, tune }: Job): string[] {
     const differs = (list: { id: string }[], copy: { id: string } | null): boolean => {
@@ -85,5 +92,5 @@ export const useBench = defineStore('bench', () => {
     const stock = stocks.value.find(({ id }) => id === measure.stock?.id) ?? measure.stock
     return { ...measure, machine, stock, kerf: kerfFor(machine?.id, stock?.id) ?? measure.kerf, taste: tasteOf(stock?.family) ?? measure.taste }
   }
-  return { machines, stocks, kerfs, tests, tastes, events, load, put, remove, learn, kerfFor, tasteOf, newerThan, renewed }
+  return { machines, stocks, kerfs, tests, tastes, events, load, put, remove, learn, heed, kerfFor, tasteOf, newerThan, renewed }
 })

@@ -1,30 +1,19 @@
 <script setup lang="ts">
 import { Trash2 } from '@lucide/vue'
 import { computed } from 'vue'
-import { tasteFromVerdict } from '@core/fit'
 import { VERDICTS, type Revision } from '@core/job'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FigureField from '@web/parts/FigureField.vue'
 import TextEntry from '@web/parts/TextEntry.vue'
-import { useBench } from '@web/stores/bench'
 import { useJob } from '@web/stores/job'
 
 const props = defineProps<{ revision: Revision; before: Revision | null }>()
 const jobs = useJob()
-const bench = useBench()
 
 const change = (part: Partial<Revision>, key: string): void => jobs.edit((draft) => {
   const own = draft.log.find(({ id }) => id === props.revision.id)
   if (own) Object.assign(own, part)
 }, `${key} ${props.revision.id}`)
-/** A verdict says something about one's own snug: it goes to the bench, apart from kerf. */
-function judge(verdict: NonNullable<Revision['verdict']>): void {
-  change({ verdict }, 'verdict')
-  const { cut, id, number } = props.revision
-  if (!cut) return
-  const { interference, doubt } = tasteFromVerdict(verdict, cut.gap, cut.kerfSd)
-  bench.put('tastes', { id: `verdict-${id}`.slice(0, 60), family: cut.family, interference: Number(Math.max(-0.5, Math.min(0.5, interference)).toFixed(4)), doubt: Math.min(0.5, Number(doubt.toFixed(4))), from: 'verdict', on: new Date().toISOString(), note: `${jobs.job!.name.slice(0, 60)}, revision ${number}` })
-}
 const remove = (): void => jobs.edit((draft) => { draft.log = draft.log.filter(({ id }) => id !== props.revision.id) })
 
 /** What is different from the cut before; only what both wrote down can be compared. */
@@ -45,7 +34,7 @@ const options = VERDICTS.map((verdict) => ({ value: verdict as string, label: ve
       <label class="block text-[13px] font-medium">Why this one: what is different, what for<TextEntry class="input" :maxlength="400" :model-value="revision.reason" @update:model-value="change({ reason: $event }, 'reason')" /></label>
       <FigureField label="Minutes taken" kind="figure" unit="min" optional :model-value="revision.minutes" :min="0" :max="100000" @update:model-value="change({ minutes: $event }, 'minutes')" @clear="change({ minutes: null }, 'minutes')" />
     </div>
-    <ChoiceRow label="How it fitted" :model-value="revision.verdict ?? ''" :options="options" @update:model-value="judge($event as NonNullable<Revision['verdict']>)" />
+    <ChoiceRow label="How it fitted" :model-value="revision.verdict ?? ''" :options="options" @update:model-value="change({ verdict: $event as NonNullable<Revision['verdict']> }, 'verdict')" />
     <label class="block text-[13px] font-medium">Note<TextEntry class="input" :rows="2" :maxlength="4000" :model-value="revision.note" @update:model-value="change({ note: $event }, 'note')" /></label>
     <p v-if="revision.verdict && revision.cut" class="note">Kept on the bench as what your hands say in {{ revision.cut.family }}, apart from kerf: Measure offers it to every job.</p>
     <div v-if="changed.length > 0" class="text-[13px]">

@@ -1,10 +1,14 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue'
-import { fixed, parseLength, short } from '@core/length'
-import { combSteps, readingPrompts, slotWidths } from '@core/testpiece'
+import { fixed, parseLength } from '@core/length'
+import { doubtThickness, type Doubt } from '@core/stock'
+import { combSteps, doubtReading, expectedReading, readingPrompts, slotWidths } from '@core/testpiece'
+import DoubtNote from '@web/parts/DoubtNote.vue'
 import FigureField from '@web/parts/FigureField.vue'
+import { useJob } from '@web/stores/job'
 import { useTrial } from './trial'
 
+const jobs = useJob()
 const { trial, result, thickness, change, setReading } = useTrial()
 const prompts = computed(() => readingPrompts(trial.value))
 /** The reading that is asked for: the first that is missing, or one that was tapped to be taken again. */
@@ -13,25 +17,26 @@ const next = computed(() => again.value ?? prompts.value.findIndex((_, i) => (tr
 const typed = ref('')
 const error = ref('')
 const field = ref<HTMLInputElement>()
-watch(() => trial.value.method, () => { again.value = null; typed.value = ''; error.value = '' })
+watch(() => trial.value.method, () => { again.value = null; typed.value = '' })
 
-/** What a reading should be about, mm: far from it is a slip. */
-const expected = computed(() => (trial.value.method === 'squares' ? trial.value.squares.side - 0.2 : trial.value.strip.lines * 0.17))
-function doubtful(value: number): string {
-  const off = trial.value.method === 'squares' ? Math.abs(value - expected.value) > 1 : value > trial.value.strip.lines * 0.6 || value < trial.value.strip.lines * 0.02
-  if (!off) return ''
-  const inches = value * 25.4
-  const meant = trial.value.method === 'squares' ? (Math.abs(inches - expected.value) < 1 ? inches : Math.abs(value / 10 - expected.value) < 1 ? value / 10 : null) : null
-  return `${short(value, 3)} mm cannot be: about ${fixed(expected.value, 1)} mm is expected.${meant ? ` Did you mean ${fixed(meant, 2)} mm?` : ' Measure again.'}`
-}
-function enter(): void {
-  const parsed = parseLength(typed.value)
-  error.value = parsed.ok ? doubtful(parsed.value) : parsed.error
-  if (!parsed.ok || error.value || next.value < 0) return
-  setReading(next.value, Number(parsed.value.toFixed(4)))
+/** A reading that is probably a slip waits here until it is decided on. */
+const doubt = ref<Doubt | null>(null)
+const doubted = ref(0)
+watch(typed, () => { error.value = ''; doubt.value = null })
+
+function take(value: number): void {
+  setReading(next.value, Number(value.toFixed(4)))
   typed.value = ''
   again.value = null
   void nextTick(() => field.value?.focus())
+}
+function enter(): void {
+  const parsed = parseLength(typed.value)
+  if (!parsed.ok) { error.value = parsed.error; return }
+  if (next.value < 0) return
+  doubt.value = doubtReading(trial.value, parsed.value)
+  doubted.value = parsed.value
+  if (!doubt.value) take(parsed.value)
 }
 function redo(index: number): void {
   again.value = index
@@ -49,10 +54,11 @@ const isOdd = (i: number): boolean => result.value.kerf?.odd.includes(i) ?? fals
     <form v-if="prompts.length > 0" class="grid gap-2" @submit.prevent="enter">
       <label for="bench-reading" class="text-lg font-semibold">{{ next < 0 ? 'All readings are taken' : prompts[next] }}</label>
       <div v-if="next >= 0" class="flex gap-2">
-        <input id="bench-reading" ref="field" v-model="typed" class="input h-16 min-w-0 flex-1 px-3 text-4xl!" inputmode="decimal" autocomplete="off" :placeholder="fixed(expected, 2)" :aria-invalid="error ? 'true' : undefined" />
+        <input id="bench-reading" ref="field" v-model="typed" class="input h-16 min-w-0 flex-1 px-3 text-4xl!" inputmode="decimal" autocomplete="off" :placeholder="fixed(expectedReading(trial), 2)" :aria-invalid="error ? 'true' : undefined" />
         <button type="submit" class="btn btn-main h-16 px-6 text-xl">Next</button>
       </div>
       <p v-if="error" class="text-sm text-rowan" role="alert">{{ error }}</p>
+      <DoubtNote v-if="doubt" class="text-base!" :doubt="doubt" @use="take" @keep="take(doubted)" />
       <ol class="flex flex-wrap gap-1.5" aria-label="Readings taken">
         <li v-for="(prompt, i) in prompts" :key="prompt">
           <button type="button" class="num rounded border px-2 py-1 text-base" :class="isOdd(i) ? 'border-gorse bg-gorse-wash' : i === next ? 'border-heather bg-heather-wash' : 'border-line bg-paper'" :aria-label="`${prompt}: ${trial.readings[i] ?? 'not taken'}${isOdd(i) ? ', does not seem to belong' : ''}. Take again`" @click="redo(i)">
@@ -67,7 +73,7 @@ const isOdd = (i: number): boolean => result.value.kerf?.odd.includes(i) ?? fals
       <div class="grid grid-cols-[repeat(auto-fill,minmax(7rem,1fr))] gap-1.5" role="group" aria-label="Best one">
         <button v-for="(choice, i) in choices" :key="choice" type="button" class="choice num py-3 text-lg" :data-on="trial.best === i" :aria-pressed="trial.best === i" @click="change({ best: trial.best === i ? null : i })">{{ choice }}</button>
       </div>
-      <FigureField v-if="trial.method === 'slots'" class="max-w-60" label="Thickness where it was pushed in" optional :model-value="trial.readings[0] ?? null" :min="0.3" :max="50" :step="0.01" @update:model-value="setReading(0, $event)" @clear="change({ readings: [] })" />
+      <FigureField v-if="trial.method === 'slots'" class="max-w-60" label="Thickness where it was pushed in" optional :model-value="trial.readings[0] ?? null" :min="0.3" :max="50" :step="0.01" :doubt="(value) => doubtThickness(value, jobs.job!.measure.stock?.nominal ?? null)" @update:model-value="setReading(0, $event)" @clear="change({ readings: [] })" />
     </template>
   </section>
 </template>
