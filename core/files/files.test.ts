@@ -147,6 +147,7 @@ describe('job files', () => {
     const { stock, kerf, taste, trial } = read.job.measure
     expect(read.job.version).toBe(2)
     expect(stock!.readings.map(({ value }) => value)).toEqual([3.02, 3.06, 3.04, 3.01, 3.08, 3.05, 3.02])
+    expect(stock!.grain).toBe('width') // its layout asked for panels along it
     expect(kerf).toMatchObject({ width: 0.16, doubt: 0.018, method: 'typed' })
     expect([taste, trial]).toEqual([null, null])
     expect(deriveBox(read.job).panels).toHaveLength(5)

@@ -13,13 +13,19 @@ export function stockFromVersion1(stock: unknown, on: string): unknown {
 export const kerfFromVersion1 = (kerf: unknown, on: string): unknown =>
   isObject(kerf) ? { ...kerf, kx: null, ky: null, method: 'typed', setting: '', on } : kerf
 
+/** Version 1 took grain to run along the sheet's width; a stock says it itself now. */
+function withGrain(stock: unknown, layout: unknown): unknown {
+  const settings = isObject(layout) && isObject(layout.settings) ? layout.settings : {}
+  return isObject(stock) && (settings.grain === 'along' || settings.grain === 'across') ? { ...stock, grain: 'width' } : stock
+}
+
 function fromVersion1(job: Loose): Loose {
   const measure = isObject(job.measure) ? job.measure : {}
   const date = typeof job.changed === 'string' ? job.changed : ''
   return {
     ...job,
     version: 2,
-    measure: { ...measure, stock: stockFromVersion1(measure.stock, date), kerf: kerfFromVersion1(measure.kerf, date), taste: null, trial: null },
+    measure: { ...measure, stock: withGrain(stockFromVersion1(measure.stock, date), job.layout), kerf: kerfFromVersion1(measure.kerf, date), taste: null, trial: null },
     log: Array.isArray(job.log) ? job.log.map((revision: unknown) => (isObject(revision) ? { ...revision, cut: null } : revision)) : job.log,
   }
 }

@@ -1,5 +1,5 @@
-import { nest, type Layout, type Placement } from '../nest'
-import { layoutSignature, roomFor, type Part } from './parts'
+import { nest, nestSteps, type Layout, type Placement } from '../nest'
+import { layoutRules, layoutSignature, roomFor, type Part } from './parts'
 import type { Job } from './schema'
 
 export type Arrangement = NonNullable<Job['layout']['arrangement']>
@@ -14,6 +14,10 @@ export function pinnedIn(job: Job, parts: Part[]): Placement[] {
 export const keepLayout = (layout: Layout, parts: Part[], job: Job): Arrangement =>
   ({ signature: layoutSignature(parts, job), byHand: false, ...layout })
 
-/** Lays out a job's parts; what is pinned stays. */
+/** Lays out a job's parts step by step; what is pinned stays. */
+export const arrangeSteps = (parts: Part[], job: Job): ReturnType<typeof nestSteps> =>
+  nestSteps(parts, layoutRules(job), roomFor(job), pinnedIn(job, parts))
+
+/** The same at one go. */
 export const arrange = (parts: Part[], job: Job): Arrangement =>
-  keepLayout(nest(parts, job.layout.settings, roomFor(job), pinnedIn(job, parts)), parts, job)
+  keepLayout(nest(parts, layoutRules(job), roomFor(job), pinnedIn(job, parts)), parts, job)

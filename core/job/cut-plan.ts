@@ -3,7 +3,7 @@ import { violations } from '../nest'
 import { doubleLines, orderPaths, timeSheet, type SheetTime } from '../plan'
 import { chooseSetting, settingSchema, startingPoint, type Choice, type Setting } from '../tune'
 import type { DerivedBox } from './box'
-import { layoutSignature, pathsOf, roomFor, type Part } from './parts'
+import { layoutRules, layoutSignature, pathsOf, roomFor, type Part } from './parts'
 import type { CutPlan, SheetPlan } from './plan-types'
 import { preflight } from './preflight'
 import type { Job } from './schema'
@@ -47,7 +47,7 @@ export function planCut(job: Job, box: DerivedBox, parts: Part[]): CutPlan {
     seconds: sumOf(sheets, (time) => time.total), cutting: sumOf(sheets, (time) => time.cutting), corners: sumOf(sheets, (time) => time.corners),
     travel: sumOf(sheets, (time) => time.travel), cutLength: sumOf(sheets, (time) => time.cutLength),
   }
-  const found = violations(parts, known, job.layout.settings, roomFor(job))
+  const found = violations(parts, known, layoutRules(job), roomFor(job))
   const doubled = sheets.flatMap(({ paths }) => doubleLines(paths))
   const signature = signatureOf([sheets.map(({ paths }) => paths), job.cut.compensation, box.kerf.perSide, job.measure.machine?.colours ?? null])
   const plan = { choice, settings, sheets, total, violations: found, signature, layoutIsStale }

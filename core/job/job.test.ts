@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import { readFileSync } from 'node:fs'
 import { readJob } from '../files'
-import { arrange, cutFigures, deriveBox, emptyJob, layoutSignature, makeParts, planCut, readyToCut, signatureOf, sizeWorking, stationStatuses, stripFigures, tabAdvice, useOf, type Derived, type Job, type Part } from './index'
+import { arrange, cutFigures, deriveBox, emptyJob, layoutRules, layoutSignature, makeParts, planCut, readyToCut, signatureOf, sizeWorking, stationStatuses, stripFigures, tabAdvice, useOf, type Derived, type Job, type Part } from './index'
 
 function demo(name: string): Job {
   const read = readJob(readFileSync(new URL(`../../demo/${name}.json`, import.meta.url), 'utf8'))
@@ -100,6 +100,28 @@ describe('what the figures say', () => {
     expect(tabAdvice(tray.derived.box)).toEqual([])
   })
   test('a log entry holds the figures of its moment', () => expect(cutFigures(tray.job, tray.derived)).toContainEqual({ label: 'Kerf', value: '0.160 mm full width' }))
+})
+
+describe('grain', () => {
+  const along = tray.job.layout.settings
+  const withStock = (grain: 'none' | 'width' | 'height', wanted: 'free' | 'along' | 'across'): Job =>
+    ({ ...tray.job, measure: { ...tray.job.measure, stock: { ...tray.job.measure.stock!, grain } }, layout: { settings: { ...along, grain: wanted }, arrangement: null } })
+  const turnsOf = (job: Job): number[] => [...new Set(derive(job).job.layout.arrangement!.placements.map(({ turn }) => turn % 180))]
+
+  test('panels lie to it as it runs in the stock', () => {
+    expect(turnsOf(withStock('width', 'along'))).toEqual([0])
+    expect(turnsOf(withStock('height', 'along'))).toEqual([90])
+    expect(turnsOf(withStock('width', 'across'))).toEqual([90])
+    expect(turnsOf(withStock('height', 'across'))).toEqual([0])
+  })
+  test('a stock without grain leaves them free', () => expect(layoutRules(withStock('none', 'across')).grain).toBe('free'))
+  test('turning the stock’s grain makes the layout stale, and pinned parts are looked at', () => {
+    const pinned = tray.job.layout.arrangement!.placements.map((placement) => ({ ...placement, pinned: true }))
+    const job = { ...withStock('height', 'along'), layout: { ...tray.job.layout, arrangement: { ...tray.job.layout.arrangement!, placements: pinned } } }
+    const { derived } = derive(job)
+    expect(check(derived, 'fresh')?.state).toBe('stop')
+    expect(check(derived, 'grain')).toMatchObject({ state: 'look', detail: expect.stringContaining('Turn it') })
+  })
 })
 
 test('copies are told apart by number, and labels stay inside their part', () => {

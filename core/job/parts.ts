@@ -1,7 +1,7 @@
 import type { Panel, PanelName } from '../box'
 import { bounds, offset, shiftPoints, shiftRegion, turnPoints, type Point, type Region, type Ring } from '../geometry'
 import { letterInto } from '../lettering'
-import { allowedTurns, poseShift, roomOf, type NestPart, type Placement, type Room } from '../nest'
+import { allowedTurns, poseShift, roomOf, type LayoutSettings, type NestPart, type Placement, type Room } from '../nest'
 import type { CutPath } from '../plan'
 import type { Job } from './schema'
 import { signatureOf } from './signature'
@@ -40,11 +40,20 @@ export function roomFor({ measure: { machine }, layout }: Pick<Job, 'measure' | 
   return roomOf(layout.settings, machine && { width: machine.bedWidth, height: machine.bedHeight })
 }
 
+/** A job's layout settings with the grain as it runs in its stock: where the stock has none (or nobody said) panels may lie any way. */
+export function layoutRules({ measure: { stock }, layout: { settings } }: Pick<Job, 'measure' | 'layout'>): LayoutSettings {
+  const runs = stock?.grain ?? 'none'
+  if (runs === 'none') return { ...settings, grain: 'free' }
+  const turned = { free: 'free', along: 'across', across: 'along' } as const
+  return { ...settings, grain: runs === 'height' ? turned[settings.grain] : settings.grain }
+}
+
 /** Tells whether a layout was made for these parts and these settings. */
 export function layoutSignature(parts: Part[], job: Pick<Job, 'measure' | 'layout'>): string {
-  const { margin, gap, grain, turning, sheets } = job.layout.settings
+  const rules = layoutRules(job)
+  const { margin, gap, sheets } = rules
   const shapes = parts.map(({ id, shape }) => [id, shape])
-  return signatureOf([shapes, margin, gap, grain, turning, sheets, roomFor(job), allowedTurns(job.layout.settings)])
+  return signatureOf([shapes, margin, gap, sheets, roomFor(job), allowedTurns(rules)])
 }
 
 /** Takes a line of a part to where the part lies on its sheet. */

@@ -1,5 +1,6 @@
 import { fixed } from '../length'
 import { OPERATION_NAMES } from '../machine'
+import { isForbidden, type Violation } from '../nest'
 import type { Check, DoubleLine } from '../plan'
 import type { DerivedBox } from './box'
 import type { Part } from './parts'
@@ -12,8 +13,9 @@ const listed = (items: string[], most = 3): string =>
 function layoutChecks(job: Job, parts: Part[], plan: UncheckedPlan): Check[] {
   const placed = new Set(job.layout.arrangement?.placements.map(({ part }) => part))
   const missing = parts.filter(({ id }) => !placed.has(id)).map(({ id }) => id)
-  const hard = plan.violations.filter(({ kind }) => kind !== 'gap').map(({ message }) => message)
-  const close = plan.violations.filter(({ kind }) => kind === 'gap').map(({ message }) => message)
+  const hard = plan.violations.filter(isForbidden).map(({ message }) => message)
+  const ofKind = (wanted: Violation['kind']): string[] => plan.violations.filter(({ kind }) => kind === wanted).map(({ message }) => message)
+  const [close, againstGrain] = [ofKind('gap'), ofKind('grain')]
   const machine = job.measure.machine
   const { sheetWidth, sheetHeight } = job.layout.settings
   const larger = machine !== null && (sheetWidth > machine.bedWidth || sheetHeight > machine.bedHeight)
@@ -25,6 +27,7 @@ function layoutChecks(job: Job, parts: Part[], plan: UncheckedPlan): Check[] {
       ? { id: 'inside', state: 'stop', title: 'Parts overlap or leave the sheet or bed', detail: listed(hard) }
       : { id: 'inside', state: 'ok', title: 'Inside the sheet and the bed, nothing overlaps', detail: machine ? `Bed ${machine.bedWidth} × ${machine.bedHeight} mm.` : 'No machine chosen: only the sheet was checked.' },
     ...(close.length > 0 ? [{ id: 'gap', state: 'look', title: 'Parts are closer than the gap', detail: listed(close) } as const] : []),
+    ...(againstGrain.length > 0 ? [{ id: 'grain', state: 'look', title: 'Parts lie other than they should', detail: listed(againstGrain) } as const] : []),
     missing.length > 0
       ? { id: 'complete', state: 'look', title: `${missing.length} of ${parts.length} parts will not be cut`, detail: `Not placed: ${listed(missing.map((id) => `${id}.`), 8)}` }
       : { id: 'complete', state: 'ok', title: `All ${parts.length} parts are placed`, detail: `${plan.sheets.length} ${plan.sheets.length === 1 ? 'sheet' : 'sheets'}.` },

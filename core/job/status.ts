@@ -1,5 +1,5 @@
 import { fixed, formatDuration, short } from '../length'
-import { sheetUse, type SheetUse } from '../nest'
+import { isForbidden, sheetUse, type SheetUse } from '../nest'
 import { mayExport } from '../plan'
 import type { DerivedBox } from './box'
 import type { CutPlan } from './plan-types'
@@ -42,7 +42,7 @@ function layoutStatus(job: Job, { box, use, plan }: Derived): StationStatus {
   if (!arrangement || !use || !plan) return { state: 'todo', line: 'not laid out', why: 'No layout yet.' }
   const line = `${use.sheets} ${use.sheets === 1 ? 'sheet' : 'sheets'}, ${percent(use.use)}`
   if (plan.layoutIsStale) return { state: 'stale', line, why: 'Parts or sheets changed since this layout.' }
-  const hard = plan.violations.find(({ kind }) => kind !== 'gap')
+  const hard = plan.violations.find(isForbidden)
   if (hard) return { state: 'stop', line, why: hard.message }
   if (arrangement.unplaced.length > 0) return { state: 'look', line: `${arrangement.placements.length} of ${arrangement.placements.length + arrangement.unplaced.length} parts fit`, why: arrangement.unplaced[0].reason }
   return { state: plan.violations.length > 0 ? 'look' : 'ready', line, why: plan.violations[0]?.message ?? `The bound is ${use.fewest}.` }

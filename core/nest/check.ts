@@ -1,10 +1,10 @@
 import { area, bounds, offset, sharedArea, shiftRegion, type Region } from '../geometry'
 import { poseShape } from './pack'
 import { overlaps } from './slide'
-import type { LayoutSettings, NestPart, Placement, Room } from './types'
+import { allowedTurns, type LayoutSettings, type NestPart, type Placement, type Room } from './types'
 
-/** What is wrong with where a part lies. `gap` is a warning, the others must never be cut. */
-export interface Violation { kind: 'overlap' | 'edge' | 'gap'; parts: string[]; sheet: number; message: string }
+/** What is wrong with where a part lies. `gap` and `grain` are warnings, the others must never be cut. */
+export interface Violation { kind: 'overlap' | 'edge' | 'gap' | 'grain'; parts: string[]; sheet: number; message: string }
 
 /** Shared area in mm² that rounding may leave between parts that only touch. */
 const TOUCH = 1e-3
@@ -14,7 +14,9 @@ export function placedShape(shape: Region, { x, y, turn }: Placement): Region {
   return shiftRegion(poseShape(shape, turn), x, y)
 }
 
-/** Every overlap, everything outside the margins or the bed, and everything closer than the gap. */
+export const isForbidden = ({ kind }: Violation): boolean => kind === 'overlap' || kind === 'edge'
+
+/** Every overlap, everything outside the margins or the bed, everything closer than the gap or lying as it may not. */
 export function violations(parts: NestPart[], placements: Placement[], settings: LayoutSettings, room: Room): Violation[] {
   const byId = new Map(parts.map((part) => [part.id, part]))
   const placed = placements.filter(({ part }) => byId.has(part)).map((placement) => {
@@ -23,11 +25,13 @@ export function violations(parts: NestPart[], placements: Placement[], settings:
     return { placement, shape, box: bounds(shape.outline), grown, grownBox: bounds(grown.outline) }
   })
   const found: Violation[] = []
-  const { margin } = settings
-  for (const { placement: { part, sheet }, box } of placed) {
+  const { margin, grain } = settings
+  const turns = allowedTurns(settings)
+  for (const { placement: { part, sheet, turn }, box } of placed) {
     const out = Math.max(margin - box.minX, margin - box.minY, box.maxX - room.width + margin, box.maxY - room.height + margin)
     const beyond = out > margin + 1e-6 ? 'sheet or bed' : 'margin'
     if (out > 1e-4) found.push({ kind: 'edge', parts: [part], sheet, message: `${part} reaches ${out.toFixed(2)} mm over the ${beyond}. Move it inward.` })
+    if (!turns.includes(turn)) found.push({ kind: 'grain', parts: [part], sheet, message: grain === 'free' ? `${part} is turned, and parts may not be.` : `${part} does not lie to the grain as it should. Turn it.` })
   }
   for (const [i, a] of placed.entries()) {
     for (const b of placed.slice(i + 1)) {

@@ -88,6 +88,15 @@ describe('violations', () => {
     expect(violations(parts, [at('front', 10, 10), at('back', 131.2, 10)], settings, room).map(({ kind }) => kind)).toEqual(['gap'])
     expect(violations(parts, [at('front', 10, 10), at('back', 134, 10)], settings, room)).toEqual([])
   })
+  test('a pinned part that lies across the wanted grain is said', () => {
+    const turned = { ...at('front', 10, 10), turn: 90 as const }
+    expect(violations(parts, [turned], { ...settings, grain: 'along' }, room)).toMatchObject([{ kind: 'grain', message: 'front does not lie to the grain as it should. Turn it.' }])
+    expect(violations(parts, [turned], { ...settings, turning: false }, room)[0].message).toContain('turned, and parts may not be')
+    expect(violations(parts, [turned], settings, room)).toEqual([])
+    const around = nest(parts, { ...settings, grain: 'along' }, room, [turned])
+    expect(around.placements).toContainEqual(turned)
+    expect(violations(parts, around.placements, settings, room)).toEqual([])
+  })
   test('a part too large for the sheet says what would mend it', () => {
     const { unplaced } = nest(partsOf({ ...box, width: 390 }, 1), { ...settings, sheetWidth: 380, sheetHeight: 410 }, { width: 380, height: 410 })
     expect(unplaced).toEqual([])

@@ -1,6 +1,6 @@
 import { sizeOf } from '../geometry'
 import { PREFERENCES, type Preference } from './free-space'
-import { makeCandidates, pack, type Candidate, type Strategy } from './pack'
+import { makeCandidates, makePose, pack, type Candidate, type Strategy } from './pack'
 import { randomFrom } from './random'
 import type { Layout, LayoutSettings, NestPart, Placement, Room } from './types'
 
@@ -62,15 +62,15 @@ function* strategies(candidates: Candidate[]): Generator<Strategy> {
  * Yields after each try, so that a worker can report and stop; the same input always gives the same result.
  * @param parts compensated shapes, mm
  * @param room a sheet as far as the bed reaches, mm
- * @param pinned placements that stay where they are
+ * @param pinned placements that stay where they are, even where grain or margin would have them otherwise
  */
 export function* nestSteps(parts: NestPart[], settings: LayoutSettings, room: Room, pinned: Placement[] = []): Generator<NestProgress, Layout> {
   const candidates = makeCandidates(parts, settings)
   const byId = new Map(candidates.map((candidate) => [candidate.part.id, candidate]))
   const sizes = new Map(parts.map(({ id, shape }) => [id, sizeOf(shape)]))
   const fixed = pinned.flatMap((placement) => {
-    const pose = byId.get(placement.part)?.poses.find(({ turn }) => turn === placement.turn)
-    return pose ? [{ placement, pose }] : []
+    const candidate = byId.get(placement.part)
+    return candidate ? [{ placement, pose: candidate.poses.find(({ turn }) => turn === placement.turn) ?? makePose(candidate.part.shape, placement.turn, settings.gap) }] : []
   })
   const loose = candidates.filter(({ part }) => !fixed.some(({ placement }) => placement.part === part.id))
   const total = 2 * Object.keys(PREFERENCES).length * ORDERS.length + SHUFFLED

@@ -31,7 +31,7 @@ export function poseShape(shape: Region, turn: Turn): Region {
   return shiftRegion(turnRegion(shape, turn), dx, dy)
 }
 
-function makePose(shape: Region, turn: Turn, gap: number): Pose {
+export function makePose(shape: Region, turn: Turn, gap: number): Pose {
   const posed = poseShape(shape, turn)
   const box = bounds(posed.outline)
   const grown = offset(posed, gap).map((region) => region.outline)

@@ -1,5 +1,4 @@
-import { deriveBox, keepLayout, layoutSignature, makeParts, pinnedIn, planCut, roomFor, useOf, type Arrangement, type Job, type Part } from '@core/job'
-import { nestSteps } from '@core/nest'
+import { arrangeSteps, deriveBox, keepLayout, layoutSignature, makeParts, planCut, useOf, type Arrangement, type Job, type Part } from '@core/job'
 import type { Answer, Request } from './protocol'
 
 /** How long it works before it listens, milliseconds. */
@@ -12,7 +11,7 @@ const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve
 
 /** Lays out; null when a newer request came meanwhile. Stopped early it hands on the best so far. */
 async function layOut(sequence: number, parts: Part[], job: Job): Promise<Arrangement | null> {
-  const steps = nestSteps(parts, job.layout.settings, roomFor(job), pinnedIn(job, parts))
+  const steps = arrangeSteps(parts, job)
   let since = performance.now()
   for (;;) {
     const step = steps.next()

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Placement } from '@core/nest'
 import { violations } from '@core/nest'
-import { roomFor } from '@core/job'
+import { layoutRules, roomFor } from '@core/job'
 import { useDerived } from '@web/stores/derived'
 import { useJob } from '@web/stores/job'
 import LayoutForm from './LayoutForm.vue'
@@ -21,7 +21,7 @@ const placements = computed(() => {
   const ids = new Set(derived.parts.map(({ id }) => id))
   return kept.filter(({ part }) => ids.has(part)).map((placement) => (placement.part === moving.value?.part ? moving.value : placement))
 })
-const wrong = computed(() => violations(derived.parts, placements.value, jobs.job!.layout.settings, roomFor(jobs.job!)))
+const wrong = computed(() => violations(derived.parts, placements.value, layoutRules(jobs.job!), roomFor(jobs.job!)))
 
 /** Puts a part somewhere by hand: it stays there when the rest is laid out again. */
 function place(placement: Placement): void {

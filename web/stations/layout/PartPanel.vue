@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Pin, PinOff, RotateCw } from '@lucide/vue'
 import { computed } from 'vue'
+import { layoutRules } from '@core/job'
 import type { Placement } from '@core/nest'
 import FigureField from '@web/parts/FigureField.vue'
 import { useJob } from '@web/stores/job'
@@ -10,14 +11,14 @@ const props = defineProps<{ part: string; placements: Placement[] }>()
 const emit = defineEmits<{ place: [placement: Placement] }>()
 const jobs = useJob()
 const placement = computed(() => props.placements.find(({ part }) => part === props.part))
-const turned = computed(() => (placement.value ? nextTurn(placement.value.turn, jobs.job!.layout.settings) : null))
+const turned = computed(() => (placement.value ? nextTurn(placement.value.turn, layoutRules(jobs.job!)) : null))
 const put = (change: Partial<Placement>): void => { if (placement.value) emit('place', { ...placement.value, pinned: true, ...change }) }
 </script>
 
 <template>
   <section v-if="placement" class="grid gap-2 border-t border-line pt-2" :aria-label="`Part ${part}`">
     <h2>{{ part }}</h2>
-    <div class="grid grid-cols-3 gap-2">
+    <div class="grid grid-cols-2 gap-2">
       <FigureField label="From left" :model-value="placement.x" :min="-500" :max="6000" :digits="2" @update:model-value="put({ x: $event })" />
       <FigureField label="From below" :model-value="placement.y" :min="-500" :max="6000" :digits="2" @update:model-value="put({ y: $event })" />
       <FigureField label="Sheet" kind="figure" whole :model-value="placement.sheet + 1" :min="1" :max="jobs.job!.layout.settings.sheets" @update:model-value="put({ sheet: $event - 1 })" />

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { bounds } from '@core/geometry'
-import { roomFor } from '@core/job'
+import { layoutRules, roomFor } from '@core/job'
 import { placedShape, type Placement, type Violation } from '@core/nest'
 import { short } from '@core/length'
 import { regionData } from '@web/parts/svg-path'
@@ -16,7 +16,7 @@ const jobs = useJob()
 const derived = useDerived()
 const svg = ref<SVGSVGElement>()
 
-const settings = computed(() => jobs.job!.layout.settings)
+const settings = computed(() => layoutRules(jobs.job!))
 const room = computed(() => roomFor(jobs.job!))
 const shown = computed(() => {
   const used = props.placements.reduce((most, { sheet }) => Math.max(most, sheet + 1), 0)
@@ -87,7 +87,7 @@ const describe = ({ part, placement }: Drawn): string =>
       <rect :y="-settings.sheetHeight" :width="settings.sheetWidth" :height="settings.sheetHeight" fill="var(--sunk)" stroke="var(--edge)" stroke-width="1" vector-effect="non-scaling-stroke" />
       <rect :y="-room.height" :width="room.width" :height="room.height" fill="var(--paper)" />
       <rect :x="settings.margin" :y="-room.height + settings.margin" :width="Math.max(0, room.width - 2 * settings.margin)" :height="Math.max(0, room.height - 2 * settings.margin)" fill="none" stroke="var(--edge)" stroke-dasharray="4 3" stroke-width="1" vector-effect="non-scaling-stroke" />
-      <text :y="-settings.sheetHeight - textSize * 0.4" :font-size="textSize" fill="var(--quiet)">sheet {{ sheet.i + 1 }}{{ settings.grain === 'free' ? '' : ' · grain ↔' }}</text>
+      <text :y="-settings.sheetHeight - textSize * 0.4" :font-size="textSize" fill="var(--quiet)">sheet {{ sheet.i + 1 }}{{ { none: '', width: ' · grain ↔', height: ' · grain ↕' }[jobs.job!.measure.stock?.grain ?? 'none'] }}</text>
     </g>
     <g
       v-for="item in drawn" :key="item.part.id" :transform="`translate(${item.corner.x} ${item.corner.y})`" class="cursor-grab" tabindex="0" role="button" :aria-label="describe(item)" :aria-pressed="chosen === item.part.id" :data-part="item.part.id"
