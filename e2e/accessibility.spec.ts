@@ -29,8 +29,10 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await expect(page.getByRole('heading', { name: 'Help' })).toBeVisible()
     expect(await seriousFindings(page), 'help').toEqual([])
     await page.goto('./#/bench')
-    await expect(page.getByRole('navigation', { name: 'Stocks' }).getByRole('button')).toHaveCount(3)
+    await expect(page.getByRole('navigation', { name: 'Stocks' }).getByRole('listitem')).toHaveCount(3)
     expect(await seriousFindings(page), 'bench').toEqual([])
+    await page.getByRole('link', { name: 'Machines' }).click()
+    expect(await seriousFindings(page), 'machines').toEqual([])
   })
 }
 

@@ -134,10 +134,47 @@ test('a newer kerf makes other jobs stale; they keep their figures until told ot
   await expect(page.getByText(/Measured before: lens cleaned/)).toBeVisible()
 })
 
+test('a machine on the bench: its kerfs, what was done to it, and a kerf taken away and brought back', async ({ page, context }) => {
+  await openDemo(page, 'demo-logger')
+  const bench = await context.newPage()
+  await bench.goto('./#/bench/machines')
+  await bench.getByRole('button', { name: /Shed laser/ }).click()
+  const kerfs = bench.getByRole('list', { name: 'Kerfs measured on it' }).getByRole('listitem')
+  await expect(kerfs).toHaveCount(2)
+  await bench.getByLabel('What was done to the machine').fill('new lens')
+  await bench.getByLabel('On which day').fill('2026-10-20')
+  await bench.getByRole('button', { name: 'Note it' }).click()
+  await expect(kerfs.first()).toContainText('before new lens')
+  await expect(page.getByText('Measured before: new lens')).toBeVisible() // the other tab hears of it
+  await bench.getByRole('button', { name: 'Remove new lens' }).click()
+  await expect(page.getByText('Measured before: new lens')).toHaveCount(0)
+
+  await bench.getByRole('button', { name: /Remove the kerf of/ }).first().click()
+  await expect(kerfs).toHaveCount(1)
+  await bench.getByRole('button', { name: 'Bring back' }).click()
+  await expect(kerfs).toHaveCount(2)
+  await bench.getByLabel('Bed width').fill('610')
+  await expect(page.getByText(/newer figures for the machine than/)).toBeVisible()
+})
+
+test('undo takes back on the bench what it takes back in the job', async ({ page }) => {
+  await toKerf(page)
+  await page.getByRole('radio', { name: /Slit strip/ }).click()
+  await read(page, ['1.70'])
+  await page.getByRole('button', { name: 'Use this kerf' }).click()
+  const records = page.getByRole('list', { name: 'Kerf records' }).getByRole('listitem')
+  await expect(records).toHaveCount(2)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(records).toHaveCount(1)
+  await expect(records.first()).toContainText('in use')
+  await page.getByRole('button', { name: 'Redo' }).click()
+  await expect(records).toHaveCount(2)
+})
+
 test('the stock book: a column pasted, CSV out and in with bad rows by line, a new batch unmeasured', async ({ page }) => {
   await page.goto('./')
   await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(3)
-  await page.getByRole('link', { name: 'Bench: the stock book' }).click()
+  await page.getByRole('link', { name: 'Bench: stock and machines' }).click()
   await page.getByRole('button', { name: /Fibreboard 4, dry store/ }).click()
   await page.getByText('Paste a column, CSV in and out').click()
   await page.getByLabel('Readings to paste').fill('3,90\n3,95\n4.3')

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import { readFileSync } from 'node:fs'
 import { readJob } from '../files'
-import { arrange, cutFigures, deriveBox, emptyJob, layoutRules, layoutSignature, makeParts, planCut, readyToCut, signatureOf, sizeWorking, stationStatuses, stripFigures, tabAdvice, useOf, type Derived, type Job, type Part } from './index'
+import { arrange, cutFigures, deriveBox, emptyJob, layoutRules, layoutSignature, makeParts, planCut, readyToCut, signatureOf, sizeWorking, stationStatuses, stripFigures, tabAdvice, tasteOfVerdict, useOf, type Derived, type Job, type Part, type Revision } from './index'
 
 function demo(name: string): Job {
   const read = readJob(readFileSync(new URL(`../../demo/${name}.json`, import.meta.url), 'utf8'))
@@ -100,6 +100,14 @@ describe('what the figures say', () => {
     expect(tabAdvice(tray.derived.box)).toEqual([])
   })
   test('a log entry holds the figures of its moment', () => expect(cutFigures(tray.job, tray.derived)).toContainEqual({ label: 'Kerf', value: '0.160 mm full width' }))
+})
+
+test('a verdict says what would have been snug; without one, or without the figures of the cut, it says nothing', () => {
+  const revision: Revision = { id: 'r', number: 2, date: '2026-10-04', reason: '', minutes: null, verdict: 'press', note: '', figures: [], cut: { family: 'plywood', gap: 0, kerfSd: 0.01 } }
+  // Press is −0.06 to −0.02 [CP/FM]: at gap 0 it would have been snug with 0.04 less interference, give or take half that range and the kerf's doubt.
+  expect(tasteOfVerdict(revision, 'Tray')).toMatchObject({ id: 'verdict-r', interference: -0.04, doubt: Number(Math.hypot(0.02, 1.959964 * 0.01).toFixed(4)), note: 'Tray, revision 2' })
+  expect(tasteOfVerdict({ ...revision, verdict: null }, 'Tray')).toBeNull()
+  expect(tasteOfVerdict({ ...revision, cut: null }, 'Tray')).toBeNull()
 })
 
 describe('grain', () => {

@@ -1,22 +1,21 @@
 import { tasteFromVerdict, type TasteRecord } from '../fit'
-import type { Job } from './schema'
+import type { Revision } from './schema'
 
 /**
- * What the verdicts in a job's log say of the maker's own snug: one record for each revision with a verdict, under an id
- * that stays the same, so that changing or taking back a verdict changes or takes back its record.
+ * What the verdict on a revision says of the maker's own snug, under an id that stays the same when the verdict is changed.
+ * @param name of the job
+ * @returns null while there is no verdict, or for a revision from before the figures of the cut were kept
  */
-export function tastesOfLog({ name, log }: Job): TasteRecord[] {
-  return log.flatMap(({ id, number, date, verdict, cut }): TasteRecord[] => {
-    if (!verdict || !cut) return []
-    const { interference, doubt } = tasteFromVerdict(verdict, cut.gap, cut.kerfSd)
-    return [{
-      id: `verdict-${id}`.slice(0, 60),
-      family: cut.family,
-      interference: Number(Math.max(-0.5, Math.min(0.5, interference)).toFixed(4)),
-      doubt: Number(Math.max(0.001, Math.min(0.5, doubt)).toFixed(4)),
-      from: 'verdict',
-      on: date,
-      note: `${name.slice(0, 60)}, revision ${number}`,
-    }]
-  })
+export function tasteOfVerdict({ id, number, date, verdict, cut }: Revision, name: string): TasteRecord | null {
+  if (!verdict || !cut) return null
+  const { interference, doubt } = tasteFromVerdict(verdict, cut.gap, cut.kerfSd)
+  return {
+    id: `verdict-${id}`.slice(0, 60),
+    family: cut.family,
+    interference: Number(Math.max(-0.5, Math.min(0.5, interference)).toFixed(4)),
+    doubt: Number(Math.max(0.001, Math.min(0.5, doubt)).toFixed(4)),
+    from: 'verdict',
+    on: date,
+    note: `${name.slice(0, 60)}, revision ${number}`,
+  }
 }

@@ -30,5 +30,9 @@ export const OUR_COLOURS: Machine['colours'] = { score: '#7a5c1e', inside: '#3e6
 /** Speeds and acceleration of an ordinary hobby machine, until its manual is consulted. [FM] */
 export const ORDINARY_MOTION = { maxSpeed: 400, travelSpeed: 300, acceleration: 1500 }
 
+/** A machine to begin with; its owner says the rest. Lengths in mm. */
+export const newMachine = (id: string, name: string): Machine =>
+  ({ id, name, bedWidth: 600, bedHeight: 400, watts: 40, ...ORDINARY_MOTION, colours: OUR_COLOURS })
+
 /** Stands in until a machine is chosen, so that times can be shown at all; it has no bed, and nothing may be cut on it. [FM] */
 export const ASSUMED_MACHINE = { watts: 40, ...ORDINARY_MOTION }

@@ -9,7 +9,6 @@ import LogStation from '@web/stations/log/LogStation.vue'
 import MeasureStation from '@web/stations/measure/MeasureStation.vue'
 import ShapeStation from '@web/stations/shape/ShapeStation.vue'
 import TuneStation from '@web/stations/tune/TuneStation.vue'
-import { useBench } from '@web/stores/bench'
 import { useJob } from '@web/stores/job'
 import { useShelf } from '@web/stores/shelf'
 import FindDialog from './FindDialog.vue'
@@ -27,7 +26,6 @@ const route = useRoute()
 const router = useRouter()
 const jobs = useJob()
 const shelf = useShelf()
-const bench = useBench()
 const missing = ref(false)
 const helping = ref(false)
 const finding = ref(false)
@@ -39,11 +37,6 @@ watch(() => route.params.id, async (id) => {
   if (!shelf.ready) await shelf.open()
   missing.value = !(await jobs.open(id).catch(() => false))
 }, { immediate: true })
-
-// A verdict reaches the bench by whatever way the log changes: typed, undone, or in another tab.
-watch(() => jobs.job, (now, before) => {
-  if (now && before && now.id === before.id && now.log !== before.log) bench.heed(before, now)
-})
 
 useShortcuts({
   undo: jobs.undo,

@@ -43,7 +43,7 @@ function sizeOf({ box, measure }: Job): string {
       <div class="mt-6 flex flex-wrap gap-2">
         <button type="button" class="btn btn-main" @click="shelf.create().then(go)"><FilePlus :size="16" aria-hidden="true" /> New job</button>
         <button type="button" class="btn" @click="chooser?.click()"><FolderOpen :size="16" aria-hidden="true" /> Import a job file</button>
-        <RouterLink to="/bench" class="btn"><BookOpen :size="16" aria-hidden="true" /> Bench: the stock book</RouterLink>
+        <RouterLink to="/bench" class="btn"><BookOpen :size="16" aria-hidden="true" /> Bench: stock and machines</RouterLink>
         <button type="button" class="btn" @click="shelf.addDemo()">Fetch the field station’s jobs</button>
         <input ref="chooser" type="file" accept=".json,application/json" class="sr-only" tabindex="-1" aria-label="Job file" @change="importChosen" />
       </div>

@@ -1,7 +1,8 @@
 import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
-import { database, type BENCH_STORES } from '@web/data/db'
-import { tastesOfLog, type Job } from '@core/job'
+import { onBenchNews, tell, type Shelf } from '@web/data/bench-news'
+import { database } from '@web/data/db'
+import type { Job } from '@core/job'
 import { tasteFor, type Taste, type TasteRecord } from '@core/fit'
 import { newestKerf, type KerfRecord, type MachineEvent } from '@core/kerf'
 import type { Machine } from '@core/machine'
@@ -9,8 +10,11 @@ import type { Family, Stock } from '@core/stock'
 import type { TestRecord } from '@core/tune'
 import { useMessages } from './messages'
 
-type Shelf = (typeof BENCH_STORES)[number]
 interface Records { machines: Machine; stocks: Stock; kerfs: KerfRecord; tests: TestRecord; tastes: TasteRecord; events: MachineEvent }
+type AnyRecord = Records[Shelf]
+
+/** What was done to one record: put, changed (both are there) or taken away. */
+export interface BenchChange { shelf: Shelf; id: string; before: AnyRecord | null; after: AnyRecord | null }
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b)
 
@@ -29,20 +33,40 @@ export const useBench = defineStore('bench', () => {
     await Promise.all((Object.keys(shelves) as Shelf[]).map(async (shelf) => { (shelves[shelf] as { value: unknown }).value = await db.getAll(shelf) }))
   }
 
-  /** Puts a record on its shelf, in place of the one with the same id. */
-  function put<S extends Shelf>(shelf: S, record: Records[S]): void {
-    const list = shelves[shelf] as unknown as { value: Records[S][] }
-    list.value = [...list.value.filter(({ id }) => id !== record.id), record]
-    database().then((db) => db.put(shelf, structuredClone(record) as never)).catch(() => {
+  const find = (shelf: Shelf, id: string): AnyRecord | null => shelves[shelf].value.find((record) => record.id === id) ?? null
+
+  /** Puts a record on its shelf in place of the one with the same id, or takes that away. */
+  function set({ shelf, id }: BenchChange, record: AnyRecord | null): void {
+    const list = shelves[shelf] as unknown as { value: AnyRecord[] }
+    list.value = [...list.value.filter((each) => each.id !== id), ...(record ? [record] : [])]
+    database().then((db) => (record ? db.put(shelf, structuredClone(record) as never) : db.delete(shelf, id)).then(() => tell(shelf))).catch(() => {
       useMessages().say('stop', 'The bench could not be stored: the browser has no room left or forbids it. What is on the screen is kept; export your job to be safe.')
     })
   }
 
-  function remove(shelf: Shelf, id: string): void {
-    const list = shelves[shelf] as unknown as { value: { id: string }[] }
-    list.value = list.value.filter((record) => record.id !== id)
-    void database().then((db) => db.delete(shelf, id))
+  /** Puts a record on its shelf, in place of the one with the same id. @returns the change, for the job's history */
+  function put<S extends Shelf>(shelf: S, record: Records[S]): BenchChange {
+    const change = { shelf, id: record.id, before: find(shelf, record.id), after: record }
+    set(change, record)
+    return change
   }
+
+  /** Takes a record from its shelf. @returns the change, for the job's history */
+  function remove(shelf: Shelf, id: string): BenchChange {
+    const change = { shelf, id, before: find(shelf, id), after: null }
+    set(change, null)
+    return change
+  }
+
+  /** Takes changes back, the last one first; a record that was changed otherwise since stays as it is. */
+  function undo(changes: BenchChange[]): void {
+    for (const change of [...changes].reverse()) if (same(find(change.shelf, change.id), change.after)) set(change, change.before)
+  }
+  function redo(changes: BenchChange[]): void {
+    for (const change of changes) if (same(find(change.shelf, change.id), change.before)) set(change, change.after)
+  }
+
+  onBenchNews((shelf) => void database().then((db) => db.getAll(shelf)).then((records) => { (shelves[shelf] as { value: unknown }).value = records }))
 
   /** Takes over from a job what the bench does not have yet; what it has stays as it is. */
   function learn({ measure: { machine, stock, kerf }, tune }: Job): void {
@@ -56,17 +80,16 @@ export const useBench = defineStore('bench', () => {
   const kerfFor = (machineId: string | undefined, stockId: string | undefined): KerfRecord | null =>
     newestKerf(kerfs.value, machineId, stockId)
 
+  /** What a job would cut with now: the bench's newest kerf, unless the job's own copy is newer, as when its record was taken off the bench. */
+  function latestKerf(machine: Machine | null, stock: Stock | null, own: KerfRecord | null): KerfRecord | null {
+    const newest = kerfFor(machine?.id, stock?.id)
+    return own && (newest === null || newest.on < own.on) ? own : newest
+  }
+
   /** The maker's own snug for a family; null while nothing is known of it. */
   function tasteOf(family: Family | undefined): Taste | null {
     const taste = family ? tasteFor(tastes.value, family) : null
     return taste && taste.count > 0 ? taste : null
-  }
-
-  /** Takes over what a change of the log says of one's own snug: a verdict given, changed, taken back or undone. Records that the change did not touch are left alone. */
-  function heed(before: Job, now: Job): void {
-    const [old, own] = [tastesOfLog(before), tastesOfLog(now)]
-    for (const record of own) if (!old.some((each) => same(each, record))) put('tastes', record)
-    for (const { id } of old) if (!own.some((record) => record.id === id)) remove('tastes', id)
   }
 
   /** Names of what the bench knows differently from a job's copies. */
@@ -80,17 +103,17 @@ export const useBench = defineStore('bench', () => {
     return [
       ...(differs(machines.value, machine) ? ['the machine'] : []),
       ...(differs(stocks.value, stock) ? ['the stock'] : []),
-      ...(machine && stock && isOther(kerfFor(machine.id, stock.id), kerf) ? ['the kerf'] : []),
+      ...(isOther(latestKerf(machine, stock, kerf), kerf) ? ['the kerf'] : []),
       ...(isOther(tasteOf(stock?.family), taste) ? ['your own snug'] : []),
       ...(own.some((test) => !tune.tests.some(({ id }) => id === test.id)) ? ['tests'] : []),
     ]
   }
-  
+
   /** A job's measured figures as the bench has them now. */
   const renewed = (measure: Job['measure']): Job['measure'] => {
     const machine = machines.value.find(({ id }) => id === measure.machine?.id) ?? measure.machine
     const stock = stocks.value.find(({ id }) => id === measure.stock?.id) ?? measure.stock
-    return { ...measure, machine, stock, kerf: kerfFor(machine?.id, stock?.id) ?? measure.kerf, taste: tasteOf(stock?.family) ?? measure.taste }
+    return { ...measure, machine, stock, kerf: latestKerf(machine, stock, measure.kerf), taste: tasteOf(stock?.family) ?? measure.taste }
   }
-  return { machines, stocks, kerfs, tests, tastes, events, load, put, remove, learn, heed, kerfFor, tasteOf, newerThan, renewed }
+  return { machines, stocks, kerfs, tests, tastes, events, load, put, remove, redo, undo, learn, kerfFor, tasteOf, newerThan, renewed }
 })

@@ -3,6 +3,7 @@ import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import type { Job } from '@core/job'
 import { loadJob, onJobNews, saveJob } from '@web/data/jobs'
+import { useBench, type BenchChange } from './bench'
 import { useHistory } from './history'
 import { useMessages } from './messages'
 
@@ -12,7 +13,8 @@ const sameDecisions = (a: Job, b: Job): boolean => decisions(a) === decisions(b)
 
 /** The job on the screen: its history, and its way into storage. */
 export const useJob = defineStore('job', () => {
-  const { present: job, step, begin, push, amend: amendPresent, undo: stepBack, redo: stepForth, canUndo, canRedo } = useHistory<Job>()
+  const { present: job, step, begin, push, amend: amendPresent, undo: stepBack, redo: stepForth, canUndo, canRedo } = useHistory<Job, BenchChange>()
+  const bench = useBench()
   const saving = ref<'saved' | 'saving' | 'failed'>('saved')
   const gone = ref(false)
   let revision = 0
@@ -61,12 +63,15 @@ export const useJob = defineStore('job', () => {
 
   function close(): void { begin(null) }
 
-  /** Changes the job as one step that can be undone. Steps with the same key in quick succession are one. */
-  function edit(change: (draft: Job) => void, key = ''): void {
+  /**
+   * Changes the job as one step that can be undone. Steps with the same key in quick succession are one.
+   * @param onBench what was done to the bench along with it; it is undone along with it
+   */
+  function edit(change: (draft: Job) => void, key = '', ...onBench: BenchChange[]): void {
     if (!job.value) return
     const changed = produce(job.value, change)
     if (changed === job.value) return
-    push({ ...changed, changed: new Date().toISOString() }, key)
+    push({ ...changed, changed: new Date().toISOString() }, key, onBench)
     void save()
   }
 
@@ -79,8 +84,18 @@ export const useJob = defineStore('job', () => {
     void save()
   }
 
-  function undo(): void { if (stepBack()) void save() }
-  function redo(): void { if (stepForth()) void save() }
+  function undo(): void {
+    const onBench = stepBack()
+    if (!onBench) return
+    bench.undo(onBench)
+    void save()
+  }
+  function redo(): void {
+    const onBench = stepForth()
+    if (!onBench) return
+    bench.redo(onBench)
+    void save()
+  }
 
   onJobNews(({ id, revision: theirs }) => {
     if (job.value?.id !== id) return

@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, jest, test } from '@jest/globals'
 import { createPinia, setActivePinia } from 'pinia'
-import { emptyJob, type Job, type Revision } from '@core/job'
+import { emptyJob, type Job } from '@core/job'
 import type { KerfRecord } from '@core/kerf'
 import { OUR_COLOURS, type Machine } from '@core/machine'
 import { newStock } from '@core/stock'
@@ -95,19 +95,28 @@ describe('the bench', () => {
     const renewed = { ...job, measure: bench.renewed(job.measure) }
     expect(renewed.measure.kerf?.id).toBe('k2')
     expect(bench.newerThan(renewed)).toEqual([])
+    bench.remove('kerfs', 'k2') // the older one that is left is no news
+    expect(bench.newerThan(renewed)).toEqual([])
+    expect(bench.renewed(renewed.measure).kerf?.id).toBe('k2')
   })
-  test('follows verdicts: given, changed, taken back; what was removed on the bench does not return', () => {
-    const bench = useBench()
-    const logged = (...verdicts: (Revision['verdict'])[]): Job => ({ ...emptyJob('a', 'A', ''), log: verdicts.map((verdict, i) => ({ id: `r${i}`, number: i + 1, date: '', reason: '', minutes: null, verdict, note: '', figures: [], cut: { family: 'plywood', gap: 0, kerfSd: 0.01 } })) })
-    bench.heed(logged(null), logged('press'))
-    expect(bench.tasteOf('plywood')?.offset).toBeCloseTo(-0.04, 6) // press at gap 0: looser by the middle of its range would be snug
-    bench.heed(logged('press'), logged('easy'))
-    expect(bench.tastes).toMatchObject([{ id: 'verdict-r0', interference: 0.05, from: 'verdict' }])
-    bench.remove('tastes', 'verdict-r0')
-    bench.heed(logged('easy'), logged('easy', 'snug'))
-    expect(bench.tastes.map(({ id }) => id)).toEqual(['verdict-r1'])
-    bench.heed(logged('easy', 'snug'), logged('easy'))
-    expect(bench.tasteOf('plywood')).toBeNull()
+  test('what was done to it along with a job’s step is undone and done again with it', async () => {
+    await saveJob(emptyJob('a', 'A', ''), 0)
+    const [jobs, bench] = [useJob(), useBench()]
+    await jobs.open('a')
+    jobs.edit((draft) => { draft.measure.machine = machine }, '', bench.put('machines', machine))
+    for (const name of ['Sh', 'Shie']) jobs.edit((draft) => { draft.measure.machine!.name = name }, 'name', bench.put('machines', { ...machine, name }))
+    jobs.edit((draft) => { draft.copies = 2 }, '', bench.remove('machines', 'm'))
+    expect(bench.machines).toEqual([])
+    const back = (): string[] => { jobs.undo(); return bench.machines.map(({ name }) => name) }
+    expect([back(), back(), back()]).toEqual([['Shie'], ['Shed'], []])
+    jobs.redo()
+    jobs.redo()
+    expect(bench.machines).toMatchObject([{ name: 'Shie' }])
+    bench.put('machines', { ...machine, name: 'Shieling' }) // elsewhere, since
+    expect(back()).toEqual(['Shieling'])
+    await rest()
+    await bench.load()
+    expect(bench.machines.map(({ name }) => name)).toEqual(['Shieling'])
   })
   test('a kerf of another machine or stock is never taken', () => {
     const bench = useBench()

@@ -28,8 +28,7 @@ function recolour(operation: Operation, colour: string): void {
   const { machine } = jobs.job!.measure
   if (!machine) { useMessages().say('look', 'Colours belong to a machine: choose one in Measure first.'); return }
   const next = { ...machine, colours: { ...machine.colours, [operation]: colour.toLowerCase() } }
-  bench.put('machines', next)
-  jobs.edit((draft) => { draft.measure.machine = next }, `colour ${operation}`)
+  jobs.edit((draft) => { draft.measure.machine = next }, `colour ${operation}`, bench.put('machines', next))
 }
 const toggle = (operation: Operation, on: boolean): void => jobs.edit((draft) => {
   draft.cut.off = on ? draft.cut.off.filter((each) => each !== operation) : [...draft.cut.off, operation]

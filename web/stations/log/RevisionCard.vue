@@ -1,20 +1,33 @@
 <script setup lang="ts">
 import { Trash2 } from '@lucide/vue'
 import { computed } from 'vue'
-import { VERDICTS, type Revision } from '@core/job'
+import type { TasteRecord } from '@core/fit'
+import { tasteOfVerdict, VERDICTS, type Revision } from '@core/job'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FigureField from '@web/parts/FigureField.vue'
 import TextEntry from '@web/parts/TextEntry.vue'
+import { useBench, type BenchChange } from '@web/stores/bench'
 import { useJob } from '@web/stores/job'
 
 const props = defineProps<{ revision: Revision; before: Revision | null }>()
 const jobs = useJob()
+const bench = useBench()
 
-const change = (part: Partial<Revision>, key: string): void => jobs.edit((draft) => {
+const change = (part: Partial<Revision>, key: string, ...onBench: BenchChange[]): void => jobs.edit((draft) => {
   const own = draft.log.find(({ id }) => id === props.revision.id)
   if (own) Object.assign(own, part)
-}, `${key} ${props.revision.id}`)
-const remove = (): void => jobs.edit((draft) => { draft.log = draft.log.filter(({ id }) => id !== props.revision.id) })
+}, `${key} ${props.revision.id}`, ...onBench)
+
+const tasteOf = (revision: Revision): TasteRecord | null => tasteOfVerdict(revision, jobs.job!.name)
+/** A verdict says something about one's own snug: it goes to the bench, apart from kerf. */
+function judge(verdict: NonNullable<Revision['verdict']>): void {
+  const taste = tasteOf({ ...props.revision, verdict })
+  change({ verdict }, 'verdict', ...(taste ? [bench.put('tastes', taste)] : []))
+}
+function remove(): void {
+  const taste = tasteOf(props.revision)
+  jobs.edit((draft) => { draft.log = draft.log.filter(({ id }) => id !== props.revision.id) }, '', ...(taste ? [bench.remove('tastes', taste.id)] : []))
+}
 
 /** What is different from the cut before; only what both wrote down can be compared. */
 const changed = computed(() => (props.before ? props.revision.figures.flatMap(({ label, value }) => {
@@ -34,7 +47,7 @@ const options = VERDICTS.map((verdict) => ({ value: verdict as string, label: ve
       <label class="block text-[13px] font-medium">Why this one: what is different, what for<TextEntry class="input" :maxlength="400" :model-value="revision.reason" @update:model-value="change({ reason: $event }, 'reason')" /></label>
       <FigureField label="Minutes taken" kind="figure" unit="min" optional :model-value="revision.minutes" :min="0" :max="100000" @update:model-value="change({ minutes: $event }, 'minutes')" @clear="change({ minutes: null }, 'minutes')" />
     </div>
-    <ChoiceRow label="How it fitted" :model-value="revision.verdict ?? ''" :options="options" @update:model-value="change({ verdict: $event as NonNullable<Revision['verdict']> }, 'verdict')" />
+    <ChoiceRow label="How it fitted" :model-value="revision.verdict ?? ''" :options="options" @update:model-value="judge($event as NonNullable<Revision['verdict']>)" />
     <label class="block text-[13px] font-medium">Note<TextEntry class="input" :rows="2" :maxlength="4000" :model-value="revision.note" @update:model-value="change({ note: $event }, 'note')" /></label>
     <p v-if="revision.verdict && revision.cut" class="note">Kept on the bench as what your hands say in {{ revision.cut.family }}, apart from kerf: Measure offers it to every job.</p>
     <div v-if="changed.length > 0" class="text-[13px]">

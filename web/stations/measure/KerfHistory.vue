@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import { extent, scaleLinear, scaleTime, timeFormat } from 'd3'
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import { eventsSince } from '@core/kerf'
 import { fixed } from '@core/length'
+import KerfRow from '@web/parts/KerfRow.vue'
+import MachineEvents from '@web/parts/MachineEvents.vue'
 import { useBench } from '@web/stores/bench'
 import { useJob } from '@web/stores/job'
 
 const jobs = useJob()
 const bench = useBench()
-const what = ref('')
 const [WIDTH, HEIGHT] = [300, 150]
 const day = timeFormat('%-d %b')
 
@@ -22,14 +23,9 @@ const chart = computed(() => {
   const ends = records.value.flatMap(({ width, doubt }) => [width - (doubt ?? 0.02), width + (doubt ?? 0.02)])
   const [low = 0, high = 0.3] = extent(ends) as [number | undefined, number | undefined]
   const y = scaleLinear().domain([low - 0.02, high + 0.02]).range([HEIGHT - 22, 10])
-  return { x, y }
+  const days = x.ticks(4).filter((tick, i, all) => i === 0 || day(tick) !== day(all[i - 1])) // a short history has several ticks a day
+  return { x, y, days }
 })
-function note(): void {
-  const { machine } = jobs.job!.measure
-  if (!machine || what.value.trim() === '') return
-  bench.put('events', { id: crypto.randomUUID(), machineId: machine.id, on: new Date().toISOString(), what: what.value.trim().slice(0, 120) })
-  what.value = ''
-}
 function use(id: string): void {
   const record = records.value.find((each) => each.id === id)
   if (record) jobs.edit((draft) => { draft.measure.kerf = record })
@@ -42,7 +38,7 @@ function use(id: string): void {
     <p v-if="records.length === 0" class="note">Nothing measured yet.</p>
     <svg v-else :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" class="w-full" role="img" :aria-label="`${records.length} kerfs from ${records[0].on.slice(0, 10)} to ${records[records.length - 1].on.slice(0, 10)}`">
       <g v-for="tick in chart.y.ticks(4)" :key="tick"><line x1="38" :x2="WIDTH - 8" :y1="chart.y(tick)" :y2="chart.y(tick)" stroke="var(--line)" /><text x="34" :y="chart.y(tick) + 3.5" text-anchor="end" font-size="10" class="num" fill="var(--quiet)">{{ fixed(tick, 2) }}</text></g>
-      <text v-for="tick in chart.x.ticks(4)" :key="tick.getTime()" :x="chart.x(tick)" :y="HEIGHT - 6" text-anchor="middle" font-size="10" fill="var(--quiet)">{{ day(tick) }}</text>
+      <text v-for="tick in chart.days" :key="tick.getTime()" :x="chart.x(tick)" :y="HEIGHT - 6" text-anchor="middle" font-size="10" fill="var(--quiet)">{{ day(tick) }}</text>
       <g v-for="event in events" :key="event.id"><line :x1="chart.x(new Date(event.on))" :x2="chart.x(new Date(event.on))" y1="10" :y2="HEIGHT - 22" stroke="var(--gorse)" stroke-dasharray="3 2" /><text :x="chart.x(new Date(event.on)) - 3" y="18" text-anchor="end" font-size="9" fill="var(--gorse)">{{ event.what }}</text></g>
       <g v-for="record in records" :key="record.id" :opacity="eventsSince(record, events).length > 0 ? 0.55 : 1">
         <line :x1="chart.x(new Date(record.on))" :x2="chart.x(new Date(record.on))" :y1="chart.y(record.width - (record.doubt ?? 0.02))" :y2="chart.y(record.width + (record.doubt ?? 0.02))" stroke="var(--heather)" stroke-width="2" />
@@ -50,15 +46,11 @@ function use(id: string): void {
       </g>
     </svg>
     <ul class="grid gap-1 text-[13px]" aria-label="Kerf records">
-      <li v-for="record in [...records].reverse()" :key="record.id" class="flex items-center gap-2">
-        <span class="num flex-1">{{ record.on.slice(0, 10) }} · {{ fixed(record.width, 3) }}{{ record.doubt === null ? '' : ` ± ${fixed(record.doubt, 3)}` }} · {{ record.method }}<span v-if="eventsSince(record, events).length > 0" class="text-gorse"> · before {{ eventsSince(record, events)[0].what }}</span></span>
+      <KerfRow v-for="record in [...records].reverse()" :key="record.id" :record="record">
         <span v-if="record.id === jobs.job!.measure.kerf?.id" class="font-semibold">in use</span>
         <button v-else type="button" class="btn px-2 py-0.5" @click="use(record.id)">Use</button>
-      </li>
+      </KerfRow>
     </ul>
-    <form class="flex gap-2" @submit.prevent="note">
-      <input v-model="what" class="input font-sans!" maxlength="120" aria-label="What was done to the machine" placeholder="lens cleaned, mirror aligned…" />
-      <button type="submit" class="btn shrink-0">Note it</button>
-    </form>
+    <MachineEvents v-if="jobs.job!.measure.machine" :machine-id="jobs.job!.measure.machine.id" />
   </section>
 </template>

@@ -5,7 +5,7 @@ import { newBatch, newStock, stockTitle, type Stock } from '@core/stock'
 import PickRecord from '@web/parts/PickRecord.vue'
 import ReadingsEditor from '@web/parts/ReadingsEditor.vue'
 import StockFields from '@web/parts/StockFields.vue'
-import { useBench } from '@web/stores/bench'
+import { useBench, type BenchChange } from '@web/stores/bench'
 import { useJob } from '@web/stores/job'
 
 const newId = (): string => crypto.randomUUID()
@@ -15,7 +15,7 @@ const root = ref<HTMLElement>()
 const stock = computed(() => jobs.job!.measure.stock)
 const titled = computed(() => bench.stocks.map((record) => ({ ...record, name: stockTitle(record) })))
 
-function use(id: string): void {
+function use(id: string, ...onBench: BenchChange[]): void {
   const record = bench.stocks.find((each) => each.id === id)
   if (!record) return
   jobs.edit((draft) => {
@@ -26,17 +26,15 @@ function use(id: string): void {
     draft.tune.picked = null
     layout.settings.sheetWidth = record.sheetWidth
     layout.settings.sheetHeight = record.sheetHeight
-  })
+  }, '', ...onBench)
 }
 function add(record: Stock): void {
-  bench.put('stocks', record)
-  use(record.id)
+  use(record.id, bench.put('stocks', record))
   void nextTick(() => root.value?.querySelector<HTMLInputElement>('[data-first]')?.select())
 }
 function change(part: Partial<Stock>, key: string): void {
   const record = { ...stock.value!, ...part }
-  bench.put('stocks', record)
-  jobs.edit((draft) => { draft.measure.stock = record }, key)
+  jobs.edit((draft) => { draft.measure.stock = record }, key, bench.put('stocks', record))
 }
 </script>
 

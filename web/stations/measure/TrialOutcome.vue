@@ -42,8 +42,8 @@ function use(): void {
 function useTaste(): void {
   const { comb } = result.value
   if (!comb) return
-  bench.put('tastes', { id: crypto.randomUUID(), family: family.value, interference: Number(comb.taste.toFixed(4)), doubt: Math.max(0.001, Number(comb.tasteDoubt.toFixed(4))), from: 'comb', on: new Date().toISOString(), note: `pair ${trial.value.best! + 1}, kerf ${fixed(jobs.job!.measure.kerf?.width ?? 0.15, 3)}` })
-  jobs.edit((draft) => { draft.measure.taste = bench.tasteOf(family.value) })
+  const kept = bench.put('tastes', { id: crypto.randomUUID(), family: family.value, interference: Number(comb.taste.toFixed(4)), doubt: Math.max(0.001, Number(comb.tasteDoubt.toFixed(4))), from: 'comb', on: new Date().toISOString(), note: `pair ${trial.value.best! + 1}, kerf ${fixed(jobs.job!.measure.kerf?.width ?? 0.15, 3)}` })
+  jobs.edit((draft) => { draft.measure.taste = bench.tasteOf(family.value) }, '', kept)
   useMessages().say('said', `Your own snug in ${family.value} is on the bench: ${fixed(bench.tasteOf(family.value)!.offset, 3)} mm per glue line.`)
 }
 </script>

@@ -17,8 +17,7 @@ export function useKerfEdits() {
   }
 
   function put(record: KerfRecord, key: string): void {
-    bench.put('kerfs', record)
-    jobs.edit((draft) => { draft.measure.kerf = record }, key)
+    jobs.edit((draft) => { draft.measure.kerf = record }, key, bench.put('kerfs', record))
   }
 
   /** A new record of now; older ones stay in the history. */

@@ -23,12 +23,10 @@ function add(): void {
   const { machine, stock } = jobs.job!.measure
   if (!machine || !stock) return
   const test: TestRecord = { id: crypto.randomUUID(), machineId: machine.id, stockId: stock.id, family: stock.family, thickness: derived.box.thickness.mean, setting: { ...entry.setting }, result: entry.result }
-  bench.put('tests', test)
-  jobs.edit((draft) => { draft.tune.tests.push(test) })
+  jobs.edit((draft) => { draft.tune.tests.push(test) }, '', bench.put('tests', test))
 }
 function remove({ id }: TestRecord): void {
-  bench.remove('tests', id)
-  jobs.edit((draft) => { draft.tune.tests = draft.tune.tests.filter((test) => test.id !== id) })
+  jobs.edit((draft) => { draft.tune.tests = draft.tune.tests.filter((test) => test.id !== id) }, '', bench.remove('tests', id))
 }
 const use = ({ setting }: TestRecord): void => jobs.edit((draft) => { draft.tune.picked = { ...setting } })
 const energyOf = ({ setting, thickness }: TestRecord): string => fixed(cutEnergy(setting, jobs.job!.measure.machine!.watts, thickness), 2)

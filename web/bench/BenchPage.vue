@@ -1,0 +1,30 @@
+<script setup lang="ts">
+import { ChevronLeft } from '@lucide/vue'
+import { onMounted } from 'vue'
+import { RouterLink } from 'vue-router'
+import ThemeButton from '@web/shell/ThemeButton.vue'
+import { useShelf } from '@web/stores/shelf'
+import MachineShelf from './MachineShelf.vue'
+import StockBook from './StockBook.vue'
+
+defineProps<{ shelf: 'stock' | 'machines' }>()
+onMounted(() => useShelf().open())
+const SHELVES = [{ shelf: 'stock', name: 'Stock book', to: '/bench' }, { shelf: 'machines', name: 'Machines', to: '/bench/machines' }] as const
+</script>
+
+<template>
+  <div class="mx-auto grid max-w-6xl gap-3 p-4">
+    <header class="flex flex-wrap items-center gap-3">
+      <RouterLink to="/" class="btn-icon" aria-label="All jobs"><ChevronLeft :size="18" /></RouterLink>
+      <h1>Bench</h1>
+      <nav class="flex flex-1 gap-1.5" aria-label="Shelves">
+        <RouterLink v-for="each in SHELVES" :key="each.shelf" :to="each.to" class="choice" :data-on="each.shelf === shelf" :aria-current="each.shelf === shelf ? 'page' : undefined">{{ each.name }}</RouterLink>
+      </nav>
+      <ThemeButton />
+    </header>
+    <main class="grid items-start gap-3 md:grid-cols-[17rem_1fr]">
+      <StockBook v-if="shelf === 'stock'" />
+      <MachineShelf v-else />
+    </main>
+  </div>
+</template>
