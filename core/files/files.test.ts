@@ -6,7 +6,7 @@ import svgPathParser from 'svg-path-parser'
 import { parse as parseSvg, type INode } from 'svgson'
 import { jtsOf, shrunk } from '../../scripts/testing/jts'
 import { transformPoint, type Region } from '../geometry'
-import { arrange, deriveBox, emptyJob, makeParts, onSheet, planCut, type Job } from '../job'
+import { arrange, deriveBox, emptyJob, makeParts, ontoSheet, planCut, type Job } from '../job'
 import { exportJob, fileStem, JOB_FILE_LIMIT, readJob, writeJob, type OutputFile } from './index'
 
 const demoText = (name: string): string => readFileSync(new URL(`../../demo/${name}.json`, import.meta.url), 'utf8')
@@ -93,7 +93,7 @@ describe.each(['specimen-tray', 'logger-case', 'slip-cases'])('the files of %s, 
       expect(outlines).toHaveLength(placements.length)
       for (const placement of placements) {
         const part = parts.find(({ id }) => id === placement.part)!
-        const drawn: Region = { outline: onSheet(part, placement, part.drawn.outline), holes: [] }
+        const drawn: Region = { outline: ontoSheet(part, placement)(part.drawn.outline), holes: [] }
         // jsts takes half the kerf off all round, as the beam does; what is left is compared with the drawn shape.
         const leftovers = outlines.map(({ points }) => shrunk(jtsOf({ outline: points, holes: [] }), box.kerf.width / 2).symDifference(jtsOf(drawn)).getArea())
         expect(Math.min(...leftovers)).toBeLessThan(0.05)

@@ -3,7 +3,7 @@ import { violations } from '../nest'
 import { doubleLines, orderPaths, timeSheet, type SheetTime } from '../plan'
 import { chooseSetting, settingSchema, startingPoint, type Choice, type Setting } from '../tune'
 import type { DerivedBox } from './box'
-import { layoutRules, layoutSignature, pathsOf, roomFor, type Part } from './parts'
+import { layoutRules, layoutSignature, pathsOf, roomFor, shapesOf, type Part } from './parts'
 import type { CutPlan, SheetPlan } from './plan-types'
 import { preflight } from './preflight'
 import type { Job } from './schema'
@@ -49,7 +49,9 @@ export function planCut(job: Job, box: DerivedBox, parts: Part[]): CutPlan {
   }
   const found = violations(parts, known, layoutRules(job), roomFor(job))
   const doubled = sheets.flatMap(({ paths }) => doubleLines(paths))
-  const signature = signatureOf([sheets.map(({ paths }) => paths), job.cut.compensation, box.kerf.perSide, job.measure.machine?.colours ?? null])
+  const { compensation, labels, off } = job.cut
+  const lying = known.map(({ part, sheet, x, y, turn }) => [part, sheet, x, y, turn])
+  const signature = signatureOf([shapesOf(parts), lying, compensation, labels, off, box.kerf.perSide, job.measure.machine?.colours ?? null])
   const plan = { choice, settings, sheets, total, violations: found, signature, layoutIsStale }
   return { ...plan, checks: preflight(job, box, parts, plan, doubled) }
 }

@@ -1,6 +1,6 @@
 export { emptyJob, JOB_FORMAT, JOB_VERSION, jobSchema, revisionSchema, VERDICTS, type Job, type Revision } from './schema'
 export { deriveBox, sizeWorking, tabAdvice, type DerivedBox } from './box'
-export { layoutRules, layoutSignature, makeParts, onSheet, pathsOf, roomFor, type Part } from './parts'
+export { layoutRules, layoutSignature, makeParts, ontoSheet, pathsOf, roomFor, type Part } from './parts'
 export { arrange, arrangeSteps, keepLayout, type Arrangement } from './arrange'
 export { planCut, settingFor } from './cut-plan'
 export type { CutPlan, SheetPlan } from './plan-types'

@@ -1,5 +1,5 @@
 import type { Panel, PanelName } from '../box'
-import { bounds, offset, shiftPoints, shiftRegion, turnPoints, type Point, type Region, type Ring } from '../geometry'
+import { bounds, offset, shiftPoints, shiftRegion, turnPoints, type Point, type Region } from '../geometry'
 import { letterInto } from '../lettering'
 import { allowedTurns, poseShift, roomOf, type LayoutSettings, type NestPart, type Placement, type Room } from '../nest'
 import type { CutPath } from '../plan'
@@ -48,24 +48,30 @@ export function layoutRules({ measure: { stock }, layout: { settings } }: Pick<J
   return { ...settings, grain: runs === 'height' ? turned[settings.grain] : settings.grain }
 }
 
+/** All that the shapes of parts come to, for a signature; copies share their shapes, and these are there once. */
+export function shapesOf(parts: Part[]): unknown {
+  const shapes = [...new Set(parts.map(({ shape }) => shape))]
+  const index = new Map(shapes.map((shape, i) => [shape, i]))
+  return [shapes, parts.map(({ id, shape }) => [id, index.get(shape)])]
+}
+
 /** Tells whether a layout was made for these parts and these settings. */
 export function layoutSignature(parts: Part[], job: Pick<Job, 'measure' | 'layout'>): string {
   const rules = layoutRules(job)
   const { margin, gap, sheets } = rules
-  const shapes = parts.map(({ id, shape }) => [id, shape])
-  return signatureOf([shapes, margin, gap, sheets, roomFor(job), allowedTurns(rules)])
+  return signatureOf([shapesOf(parts), margin, gap, sheets, roomFor(job), allowedTurns(rules)])
 }
 
-/** Takes a line of a part to where the part lies on its sheet. */
-export function onSheet(part: Part, placement: Placement, points: Point[]): Point[] {
+/** How lines of a part are taken to where the part lies on its sheet. */
+export function ontoSheet(part: Part, placement: Placement): (points: Point[]) => Point[] {
   const { dx, dy } = poseShift(part.shape, placement.turn)
-  return shiftPoints(turnPoints(points, placement.turn), dx + placement.x, dy + placement.y)
+  return (points) => shiftPoints(turnPoints(points, placement.turn), dx + placement.x, dy + placement.y)
 }
 
 /** The lines of a placed part, as they are written into the file. */
 export function pathsOf(part: Part, placement: Placement, cut: Job['cut']): CutPath[] {
   const { outline, holes } = cut.compensation === 'paths' ? part.shape : part.drawn
-  const place = (points: Ring): Point[] => onSheet(part, placement, points)
+  const place = ontoSheet(part, placement)
   const all: CutPath[] = [
     ...(cut.labels ? part.marks.map((points): CutPath => ({ operation: 'score', part: part.id, points: place(points), closed: false })) : []),
     ...holes.map((points): CutPath => ({ operation: 'inside', part: part.id, points: place(points), closed: true })),

@@ -1,5 +1,5 @@
-import { area, bounds, offset, sharedArea, shiftRegion, type Region } from '../geometry'
-import { poseShape } from './pack'
+import { area, bounds, offset, sharedArea, shiftRegion, turnRegion, type Region } from '../geometry'
+import { poseShape, poseShift } from './pack'
 import { overlaps } from './slide'
 import { allowedTurns, type LayoutSettings, type NestPart, type Placement, type Room } from './types'
 
@@ -19,9 +19,17 @@ export const isForbidden = ({ kind }: Violation): boolean => kind === 'overlap' 
 /** Every overlap, everything outside the margins or the bed, everything closer than the gap or lying as it may not. */
 export function violations(parts: NestPart[], placements: Placement[], settings: LayoutSettings, room: Room): Violation[] {
   const byId = new Map(parts.map((part) => [part.id, part]))
+  const grownShapes = new Map<Region, Region>() // copies share their shape
+  const grow = (shape: Region): Region => {
+    const grown = grownShapes.get(shape) ?? offset(shape, Math.max(0, settings.gap / 2 - 1e-4))[0] ?? shape
+    grownShapes.set(shape, grown)
+    return grown
+  }
   const placed = placements.filter(({ part }) => byId.has(part)).map((placement) => {
-    const shape = placedShape(byId.get(placement.part)!.shape, placement)
-    const grown = offset(shape, Math.max(0, settings.gap / 2 - 1e-4))[0] ?? shape
+    const { shape: own } = byId.get(placement.part)!
+    const shape = placedShape(own, placement)
+    const { dx, dy } = poseShift(own, placement.turn)
+    const grown = shiftRegion(turnRegion(grow(own), placement.turn), dx + placement.x, dy + placement.y)
     return { placement, shape, box: bounds(shape.outline), grown, grownBox: bounds(grown.outline) }
   })
   const found: Violation[] = []
@@ -35,10 +43,10 @@ export function violations(parts: NestPart[], placements: Placement[], settings:
   }
   for (const [i, a] of placed.entries()) {
     for (const b of placed.slice(i + 1)) {
-      if (a.placement.sheet !== b.placement.sheet || !overlaps(a.grownBox, b.grownBox)) continue
+      if (a.placement.sheet !== b.placement.sheet || !overlaps(a.grownBox, b.grownBox) || sharedArea(a.grown, b.grown) <= TOUCH) continue
       const both = [a.placement.part, b.placement.part]
       if (sharedArea(a.shape, b.shape) > TOUCH) found.push({ kind: 'overlap', parts: both, sheet: a.placement.sheet, message: `${both[0]} and ${both[1]} overlap. Move one of them.` })
-      else if (sharedArea(a.grown, b.grown) > TOUCH) found.push({ kind: 'gap', parts: both, sheet: a.placement.sheet, message: `${both[0]} and ${both[1]} are closer than the gap of ${settings.gap} mm.` })
+      else found.push({ kind: 'gap', parts: both, sheet: a.placement.sheet, message: `${both[0]} and ${both[1]} are closer than the gap of ${settings.gap} mm.` })
     }
   }
   return found

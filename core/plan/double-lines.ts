@@ -8,8 +8,11 @@ export interface DoubleLine { parts: [string, string]; at: Point; length: number
 const SAME_LINE = 0.02
 const SHORTEST = 0.1
 
-/** More places across a line than any sheet has, to tell directions apart in one number. */
-const OFFSETS = 1e7
+/** Lines are looked at in pieces this long, mm, so that parts in a row are not compared with the whole row. */
+const PIECE = 40
+/** More places across a line, and more pieces along it, than any sheet has: place, piece and direction make one number. */
+const OFFSETS = 4e6
+const PIECES = 4e3
 
 interface Stretch { part: string; from: number; to: number; direction: Point; offset: number }
 
@@ -25,26 +28,30 @@ function onLine(part: string, a: Point, b: Point): Stretch | null {
 
 /** Every stretch that would be cut twice: it burns and widens. Passes over the same path are not meant, nor scored labels. */
 export function doubleLines(paths: CutPath[]): DoubleLine[] {
-  const byLine = new Map<number, Stretch[]>()
+  const known = new Map<number, Stretch[]>()
   const found: DoubleLine[] = []
+  const compare = (stretch: Stretch, other: Stretch, piece: number): void => {
+    const from = Math.max(other.from, stretch.from)
+    const shared = Math.min(other.to, stretch.to) - from
+    // Two that share several pieces are counted where what they share begins.
+    if (shared < SHORTEST || Math.floor(from / PIECE) !== piece || Math.abs(other.offset - stretch.offset) > SAME_LINE) return
+    const { direction: d, offset: n } = stretch
+    found.push({ parts: [other.part, stretch.part], at: { x: from * d.x - n * d.y, y: from * d.y + n * d.x }, length: shared })
+  }
   for (const path of paths) {
     if (path.operation === 'score') continue
     const points = visited(path)
     for (let j = 1; j < points.length; j++) {
       const stretch = onLine(path.part, points[j - 1], points[j])
       if (!stretch) continue
-      const bucket = Math.round(stretch.offset / SAME_LINE) + Math.round(Math.atan2(stretch.direction.y, stretch.direction.x) * 1e4) * OFFSETS
-      const key = (step: number): number => bucket + step
-      for (const other of [-1, 0, 1].flatMap((step) => byLine.get(key(step)) ?? [])) {
-        const from = Math.max(other.from, stretch.from)
-        const shared = Math.min(other.to, stretch.to) - from
-        if (shared < SHORTEST || Math.abs(other.offset - stretch.offset) > SAME_LINE) continue
-        const { direction: d, offset: n } = stretch
-        found.push({ parts: [other.part, stretch.part], at: { x: from * d.x - n * d.y, y: from * d.y + n * d.x }, length: shared })
+      const line = Math.round(stretch.offset / SAME_LINE) + Math.round(Math.atan2(stretch.direction.y, stretch.direction.x) * 1e4) * PIECES * OFFSETS
+      for (let piece = Math.floor(stretch.from / PIECE); piece <= Math.floor(stretch.to / PIECE); piece++) {
+        const key = line + piece * OFFSETS
+        for (let step = -1; step <= 1; step++) for (const other of known.get(key + step) ?? []) compare(stretch, other, piece)
+        const home = known.get(key)
+        if (home) home.push(stretch)
+        else known.set(key, [stretch])
       }
-      const home = byLine.get(key(0))
-      if (home) home.push(stretch)
-      else byLine.set(key(0), [stretch])
     }
   }
   return found

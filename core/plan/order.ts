@@ -2,7 +2,8 @@ import type { Point } from '../geometry'
 import { OPERATIONS } from '../machine'
 import type { CutPath } from './path'
 
-const apart = (a: Point, b: Point): number => Math.hypot(a.x - b.x, a.y - b.y)
+/** Distance squared, mm²: it orders like the distance, and is much quicker to have. */
+const apart = (a: Point, b: Point): number => (a.x - b.x) ** 2 + (a.y - b.y) ** 2
 
 /** Starts a closed path at its point nearest to where the beam is; an open one may be run backwards. */
 function startNear(path: CutPath, from: Point): CutPath {
@@ -13,10 +14,12 @@ function startNear(path: CutPath, from: Point): CutPath {
   return nearest === 0 ? path : { ...path, points: [...points.slice(nearest), ...points.slice(0, nearest)] }
 }
 
-/** Distance from a point to where a path can be entered. */
+/** Distance squared from a point to where a path can be entered. */
 function reach({ points, closed }: CutPath, from: Point): number {
   if (!closed) return Math.min(apart(points[0], from), apart(points[points.length - 1], from))
-  return points.reduce((least, point) => Math.min(least, apart(point, from)), Infinity)
+  let least = Infinity
+  for (const point of points) least = Math.min(least, apart(point, from))
+  return least
 }
 
 const nearest = <T>(items: T[], distance: (item: T) => number): number => {
