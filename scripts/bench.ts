@@ -84,5 +84,28 @@ const typing = await page.evaluate(async () => {
   return taken.slice(40).sort((a, b) => a - b) // the first forty warm the engine up, as a minute of typing does
 })
 row('typing in Shape: work of the page per keystroke, median', `${ms(typing[20])}, ${(typing[20] / FRAME).toFixed(2)} of a frame; slowest tenth ${ms(typing[36])}`)
+
+// The same box as 34 copies: 170 panels and their sheets, opened from the list of jobs.
+await page.getByLabel('Copies').fill('34')
+await openJob(page, address, 'demo-tray', 'layout')
+await page.getByLabel('Sheets that may be used').fill('60')
+await page.getByText('up to date').waitFor({ timeout: 60_000 })
+const opening: { shown: number; planned: number }[] = []
+for (let i = 0; i < 5; i++) {
+  await page.goto(address)
+  await page.getByRole('list', { name: 'Jobs' }).getByRole('listitem').nth(2).waitFor()
+  await page.waitForTimeout(500)
+  opening.push(await page.evaluate(async () => {
+    const start = performance.now()
+    let shown = 0
+    location.hash = '#/job/demo-tray/tune'
+    for (;;) {
+      await new Promise((resolve) => setTimeout(resolve, 4))
+      if (shown === 0 && document.querySelector('nav[aria-label=Traveller]')) shown = performance.now() - start
+      if (shown > 0 && [...document.querySelectorAll('[role=status]')].some(({ textContent }) => textContent === 'up to date')) return { shown, planned: performance.now() - start }
+    }
+  }))
+}
+row('opening a job of 170 laid-out panels: on the screen, planned', `${ms(median(opening.map(({ shown }) => shown)))}, ${ms(median(opening.map(({ planned }) => planned)))}`)
 await browser.close()
 server.close()

@@ -23,15 +23,19 @@ export const usePlanner = defineStore('planner', () => {
   const worker = new Worker(new URL('../workers/planner.worker.ts', import.meta.url), { type: 'module' })
   let sequence = 0
   let waiting: ReturnType<typeof setTimeout> | undefined
+  let planned: unknown[] = [] // what the last answer was worked out from
   const ask = (request: Request): void => worker.postMessage(request)
 
-  function request(layOut: 'if stale' | 'always'): void {
+  /** @param quiet how long to wait for more typing, milliseconds */
+  function request(layOut: 'if stale' | 'always', quiet: number): void {
     const { job } = jobs
     if (!job) return
     busy.value = true
     const own = ++sequence
+    const send = (): void => ask({ kind: 'plan', sequence: own, job: toRaw(jobs.job ?? job), layOut })
     clearTimeout(waiting)
-    waiting = setTimeout(() => ask({ kind: 'plan', sequence: own, job: toRaw(jobs.job ?? job), layOut }), layOut === 'always' ? 0 : QUIET)
+    if (quiet === 0) send() // at once, so that the worker works while the page is drawn
+    else waiting = setTimeout(send, quiet)
   }
 
   worker.onmessage = ({ data }: MessageEvent<Answer>): void => {
@@ -44,13 +48,16 @@ export const usePlanner = defineStore('planner', () => {
     use.value = data.use
     const { arrangement } = data
     if (arrangement) jobs.amend((draft) => { draft.layout.arrangement = arrangement })
+    if (jobs.job) planned = inputs(jobs.job)
   }
 
-  const watched = computed(() => (jobs.job ? inputs(jobs.job) : []))
-  watch(watched, (now, before) => {
-    if (now.length !== before?.length || now.some((value, i) => value !== before[i])) request('if stale')
-  }, { immediate: true })
   watch(() => jobs.job?.id, () => { plan.value = null; use.value = null })
+  const watched = computed(() => (jobs.job ? inputs(jobs.job) : []))
+  watch(watched, (now) => {
+    // Back at what was planned last, as by Undo, another plan may be under way all the same.
+    const differs = busy.value || now.length !== planned.length || now.some((value, i) => value !== planned[i])
+    if (differs) request('if stale', plan.value ? QUIET : 0)
+  }, { immediate: true })
 
-  return { plan, use, progress, busy, layOutAgain: () => request('always'), stopLayout: () => ask({ kind: 'stop layout' }) }
+  return { plan, use, progress, busy, layOutAgain: () => request('always', 0), stopLayout: () => ask({ kind: 'stop layout' }) }
 })

@@ -11,9 +11,12 @@ export function useStepPictures(steps: Ref<BuildStep[]>, panels: Ref<Panel[] | n
   const pictures = shallowRef<Record<string, string>>({})
   const { theme } = useTheme()
   let scene: BoxScene | null = null
+  let latest = 0
 
-  function draw(): void {
+  /** One picture a frame: where a machine draws slowly, the page goes on being used meanwhile. */
+  async function draw(): Promise<void> {
     if (!panels.value) return
+    const own = ++latest
     try {
       scene ??= new BoxScene()
     } catch {
@@ -24,14 +27,17 @@ export function useStepPictures(steps: Ref<BuildStep[]>, panels: Ref<Panel[] | n
     scene.tilt = 0.6
     scene.setPanels(panels.value)
     const pulled = Math.min(...panels.value.map(({ size }) => Math.min(size.width, size.height))) * 0.5
-    const drawn: Record<string, string> = {}
     for (const { id, panel, standing } of steps.value) {
       scene.draw([...standing.map((name) => ({ name, colour: 'ply' as const, out: 0 })), { name: panel, colour: 'heather' as const, out: standing.length > 0 ? pulled : 0 }], pulled)
-      drawn[id] = scene.picture()
+      pictures.value = { ...pictures.value, [id]: scene.picture() }
+      await new Promise(requestAnimationFrame)
+      if (own !== latest) return
     }
-    pictures.value = drawn
   }
   watch([panels, theme], draw, { immediate: true, flush: 'post' })
-  onBeforeUnmount(() => scene?.dispose())
+  onBeforeUnmount(() => {
+    latest++
+    scene?.dispose()
+  })
   return pictures
 }
