@@ -1,6 +1,6 @@
 import { bounds, offset, rectangle, shiftPoints, shiftRegion, union, type Point, type Region } from '../geometry'
 import { letterInto } from '../lettering'
-import { combSteps, slotWidths, type Trial } from './spec'
+import { combNames, combSteps, slotWidths, type Trial } from './spec'
 
 /** A part of a test piece, its lower left corner at (0, 0): outline and holes, lines cut across, numbers scored. mm */
 export interface TestPart { id: string; shape: Region; crossCuts: Point[][]; marks: Point[][] }
@@ -33,12 +33,13 @@ const COMB = { share: 8, depth: 6, bar: 14, shares: 5 }
 /** Two halves that press into each other, both drawn with one compensation per side. */
 function comb(trial: Trial): TestPart[] {
   const { share, depth, bar, shares } = COMB
+  const names = combNames(trial)
   return combSteps(trial).flatMap((compensation, i) => (['a', 'b'] as const).map((half): TestPart => {
     const tabs = Array.from({ length: shares }, (_, k) => k).filter((k) => k % 2 === (half === 'a' ? 0 : 1)).map((k) => rectangle(k * share, bar, (k + 1) * share, bar + depth))
     const drawn = union([rectangle(0, 0, share * shares, bar), ...tabs])[0]
     const [compensated] = offset(drawn, compensation)
     const { minX, minY } = bounds(compensated.outline)
-    const label = letterInto(`${half} ${(compensation * 100).toFixed(compensation * 1000 % 10 < 1e-6 ? 0 : 1)}`, { x: (share * shares) / 2, y: bar / 2 }, 24, 5)
+    const label = letterInto(`${half} ${names[i]}`, { x: (share * shares) / 2, y: bar / 2 }, 24, 5)
     return { id: `pair-${i + 1}-${half}`, shape: shiftRegion(compensated, -minX, -minY), crossCuts: [], marks: label.map((stroke) => shiftPoints(stroke, -minX, -minY)) }
   }))
 }

@@ -44,6 +44,9 @@ const round = (value: number): number => Math.round(value * 10000) / 10000
 /** Compensation per side of each comb pair, mm. */
 export const combSteps = ({ comb: { from, step, count } }: Trial): number[] => Array.from({ length: count }, (_, i) => round(from + i * step))
 
+/** What each comb pair is called, on the piece and on the screen: its compensation in hundredths of a millimetre, `7` for 0.07. */
+export const combNames = (trial: Trial): string[] => combSteps(trial).map((step) => String(Number((step * 100).toFixed(1))))
+
 /** Drawn width of each slot of the gauge, narrowest first, mm. */
 export const slotWidths = ({ slots: { step, count } }: Trial, thickness: number): number[] =>
   Array.from({ length: count }, (_, i) => round(thickness - (count - 1 - i) * step))

@@ -6,7 +6,7 @@ import { signedArea, type Region } from '../geometry'
 import { kerfOf } from '../kerf'
 import { doubleLines, type CutPath } from '../plan'
 import { thicknessOf } from '../stock'
-import { combSteps, doubtReading, expectedReading, makeTestPiece, newTrial, readingPrompts, slotWidths, trialResult, type TestMethod, type Trial } from './index'
+import { combNames, combSteps, doubtReading, expectedReading, makeTestPiece, newTrial, readingPrompts, slotWidths, trialResult, type TestMethod, type Trial } from './index'
 
 const KERF = 0.17
 const thickness = thicknessOf({ nominal: 3, readings: [3.04, 3.05, 3.03].map((value) => ({ value, spot: '', on: '' })) })
@@ -101,6 +101,12 @@ describe.each(['squares', 'strip', 'comb', 'slots'] as TestMethod[])('%s', (meth
     expect(writeDxf(file)).toContain('ompensation')
   })
   test('an offcut that is too small is said', () => expect(makeTestPiece({ ...newTrial(method), offcut: { width: 30, height: 24 } }, thickness.mean).problem).toContain('do not fit on this offcut'))
+})
+
+test('comb pairs are called by their hundredths of a millimetre, half ones too', () => {
+  const named = (from: number, step: number): string[] => combNames({ ...newTrial('comb'), comb: { from, step, count: 4 } })
+  expect(named(0.04, 0.01)).toEqual(['4', '5', '6', '7'])
+  expect(named(0.285, 0.005)).toEqual(['28.5', '29', '29.5', '30'])
 })
 
 test('nothing is said before there is enough to say it', () => {

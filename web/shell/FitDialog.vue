@@ -5,10 +5,12 @@ import { WORD_LIMITS, type JointOdds } from '@core/fit'
 import { fixed } from '@core/length'
 import BaseDialog from '@web/parts/BaseDialog.vue'
 import { useDerived } from '@web/stores/derived'
+import { useJob } from '@web/stores/job'
 
 defineProps<{ open: boolean }>()
 defineEmits<{ close: [] }>()
 const derived = useDerived()
+const jobs = useJob()
 const [WIDTH, HEIGHT] = [600, 150]
 const ENDS: [number, number] = [-0.14, 0.18]
 const x = scaleLinear().domain(ENDS).range([6, WIDTH - 6])
@@ -26,6 +28,12 @@ function curve({ gap, sd }: JointOdds): { fill: string; edge: string } {
 }
 const joints = computed(() => derived.box.fit.joints.map((joint) => ({ ...joint, curve: curve(joint), said: Object.entries(joint.odds).filter(([, odds]) => odds >= 0.005).map(([word, odds]) => `${word} ${Math.round(odds * 100)} %`).join(', ') })))
 const fit = computed(() => derived.box.fit)
+/** Compensation stays half of the kerf: what another one would do for the fit, interference does too. g = k − 2c − i [DEF] */
+const better = computed(() => {
+  const more = 2 * (fit.value.best.compensation - derived.box.kerf.perSide)
+  return Math.abs(more) < 0.001 ? null : Number((jobs.job!.interference + more).toFixed(3))
+})
+const use = (interference: number): void => jobs.edit((draft) => { draft.interference = interference })
 </script>
 
 <template>
@@ -43,6 +51,10 @@ const fit = computed(() => derived.box.fit)
       <p class="num text-sm">{{ joint.said }} · gap {{ fixed(joint.gap, 3) }} ± {{ fixed(joint.doubt, 3) }} mm</p>
       <p v-if="joint.dominant" class="text-sm">Most of the doubt, {{ Math.round(joint.dominant.share * 100) }} %, is the {{ joint.dominant.name }}.</p>
     </section>
-    <p class="mt-4 text-sm">Compensation that would make <strong>{{ fit.wanted }}</strong> likeliest: <span class="num">{{ fixed(fit.best.compensation, 3) }} mm per side</span>, {{ Math.round(fit.best.odds * 100) }} %. Half of the kerf is <span class="num">{{ fixed(derived.box.kerf.perSide, 3) }} mm</span>: change the wanted fit, not the kerf, to get there.</p>
+    <p class="mt-4 text-sm">Compensation that makes <strong>{{ fit.wanted }}</strong> likeliest: <span class="num">{{ fixed(fit.best.compensation, 3) }} mm per side</span>, {{ Math.round(fit.best.odds * 100) }} %.
+      <template v-if="better === null">That is half of the kerf, as it is now.</template>
+      <template v-else>Half of the kerf is <span class="num">{{ fixed(derived.box.kerf.perSide, 3) }} mm</span>, and stays so: an interference of <span class="num">{{ fixed(better, 3) }} mm</span> does the same.</template>
+    </p>
+    <button v-if="better !== null" type="button" class="btn mt-2" @click="use(better)">Set the interference to {{ fixed(better, 3) }} mm</button>
   </BaseDialog>
 </template>

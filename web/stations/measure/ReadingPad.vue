@@ -2,7 +2,7 @@
 import { computed, nextTick, ref, watch } from 'vue'
 import { fixed, parseLength } from '@core/length'
 import { doubtThickness, type Doubt } from '@core/stock'
-import { combSteps, doubtReading, expectedReading, readingPrompts, slotWidths } from '@core/testpiece'
+import { combNames, combSteps, doubtReading, expectedReading, readingPrompts, slotWidths } from '@core/testpiece'
 import DoubtNote from '@web/parts/DoubtNote.vue'
 import FigureField from '@web/parts/FigureField.vue'
 import { useJob } from '@web/stores/job'
@@ -44,7 +44,7 @@ function redo(index: number): void {
   field.value?.focus()
 }
 const choices = computed(() => (trial.value.method === 'comb'
-  ? combSteps(trial.value).map((step) => `${fixed(step, 3)} mm`)
+  ? combSteps(trial.value).map((step, i) => `${combNames(trial.value)[i]}: ${fixed(step, 3)} mm`)
   : slotWidths(trial.value, thickness.value.mean).map((width, i) => `${i + 1}: ${fixed(width, 2)} mm`)))
 const isOdd = (i: number): boolean => result.value.kerf?.odd.includes(i) ?? false
 </script>
