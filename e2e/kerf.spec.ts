@@ -34,6 +34,9 @@ test('squares, from test piece to result: interval, advice, an odd reading, and 
   await read(page, ['24.83', '24.84', '24.84', '24.86'])
   await expect(page.getByText('All readings are taken')).toBeVisible()
   await expect(page.getByTestId('advice')).toContainText('A slit strip would be better')
+  await page.getByRole('radio', { name: /Slit strip/ }).click() // a look at another method loses nothing
+  await page.getByRole('radio', { name: /Squares/ }).click()
+  await expect(page.getByText('All readings are taken')).toBeVisible()
   await page.getByRole('button', { name: 'Use this kerf' }).click()
   await expect(page.getByRole('list', { name: 'Kerf records' }).getByRole('listitem')).toHaveCount(2)
   await settled(page)

@@ -36,7 +36,7 @@ test('the strip tells by how much the last edit moved each figure', async ({ pag
   await page.getByLabel('Copies').fill('2')
   await expect(page.getByTestId('strip-parts')).toContainText('+5')
   await settled(page)
-  await expect(page.getByTestId('strip-time')).toContainText(/\+\d+ s/)
+  await expect(page.getByTestId('strip-time')).toContainText(/\+\d+ (min|s)/)
   await page.getByRole('switch', { name: 'Closed with a top' }).click()
   await expect(page.getByTestId('strip-parts')).toContainText('+2')
   await page.keyboard.press('Control+Z')

@@ -144,12 +144,12 @@ describe('job files', () => {
   test('version 1 is brought up to date: its readings and its kerf are all there', () => {
     const read = readJob(readFileSync(new URL('fixtures/job-version-1.json', import.meta.url), 'utf8'))
     if (!read.ok) throw new Error(read.error)
-    const { stock, kerf, taste, trial } = read.job.measure
+    const { stock, kerf, taste, trials } = read.job.measure
     expect(read.job.version).toBe(2)
     expect(stock!.readings.map(({ value }) => value)).toEqual([3.02, 3.06, 3.04, 3.01, 3.08, 3.05, 3.02])
     expect(stock!.grain).toBe('width') // its layout asked for panels along it
     expect(kerf).toMatchObject({ width: 0.16, doubt: 0.018, method: 'typed' })
-    expect([taste, trial]).toEqual([null, null])
+    expect([taste, trials]).toEqual([null, []])
     expect(deriveBox(read.job).panels).toHaveLength(5)
   })
   test('no mutilated job is half read', () => {

@@ -25,7 +25,7 @@ function fromVersion1(job: Loose): Loose {
   return {
     ...job,
     version: 2,
-    measure: { ...measure, stock: withGrain(stockFromVersion1(measure.stock, date), job.layout), kerf: kerfFromVersion1(measure.kerf, date), taste: null, trial: null },
+    measure: { ...measure, stock: withGrain(stockFromVersion1(measure.stock, date), job.layout), kerf: kerfFromVersion1(measure.kerf, date), taste: null, trials: [] },
     log: Array.isArray(job.log) ? job.log.map((revision: unknown) => (isObject(revision) ? { ...revision, cut: null } : revision)) : job.log,
   }
 }

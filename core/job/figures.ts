@@ -1,10 +1,20 @@
 import { WANTED_FITS } from '../fit'
 import { fixed, formatDuration, short } from '../length'
+import { settingWords } from '../tune'
 import type { Derived } from './status'
 import type { Job } from './schema'
 
 /** One figure of the knock-on strip. `value` is what a change is measured by. */
 export interface StripFigure { id: string; label: string; text: string; value: number | null; unit: string; digits: number }
+
+/** By how much a figure moved from what it was before, in its own unit; empty when it did not or cannot be told. */
+export function movedBy({ value, unit, digits }: StripFigure, before: StripFigure | undefined): string {
+  if (value === null || before === undefined || before.value === null) return ''
+  const change = Number((value - before.value).toFixed(digits))
+  if (change === 0) return ''
+  const sign = change > 0 ? '+' : '−'
+  return unit === 's' ? `${sign}${formatDuration(Math.abs(change))}` : `${sign}${short(Math.abs(change), digits)}${unit && ` ${unit}`}`
+}
 
 /** What an edit knocks on to. Money has no currency: the maker knows theirs. */
 export function stripFigures(job: Job, { box, plan, use }: Derived): StripFigure[] {
@@ -19,7 +29,7 @@ export function stripFigures(job: Job, { box, plan, use }: Derived): StripFigure
     { id: 'parts', label: 'Parts', text: String(parts), value: parts, unit: '', digits: 0 },
     { id: 'sheets', label: 'Sheets', text: use ? `${sheets} at ${Math.round(use.use * 100)} %` : 'none yet', value: use ? sheets : null, unit: '', digits: 0 },
     { id: 'time', label: 'Cutting time', text: plan ? formatDuration(plan.total.seconds) : 'none yet', value: plan ? plan.total.seconds : null, unit: 's', digits: 0 },
-    { id: 'cost', label: 'Material', text: price > 0 ? fixed(sheets * price, 2) : 'no price', value: price > 0 ? sheets * price : null, unit: '', digits: 2 },
+    { id: 'cost', label: 'Material', text: price <= 0 ? 'no price' : use ? fixed(sheets * price, 2) : 'none yet', value: price > 0 && use ? sheets * price : null, unit: '', digits: 2 },
   ]
 }
 
@@ -40,7 +50,7 @@ export function cutFigures(job: Job, { box, plan, use }: Derived): { label: stri
     { label: 'Tabs', value: rule === 'count' ? `${counts.uprights} up, ${counts.floor} floor, ${counts.top} top` : `${rule}, ${short(width)} mm` },
     { label: 'Proud', value: `${short(job.box.proud)} mm` },
     { label: 'Compensation', value: job.cut.compensation === 'paths' ? 'in the paths' : 'left to the laser’s software' },
-    { label: 'Setting', value: plan ? `${short(plan.choice.setting.speed)} mm/s, ${short(plan.choice.setting.power)} %, ${plan.choice.setting.passes} passes` : 'none' },
+    { label: 'Setting', value: plan ? settingWords(plan.choice.setting) : 'none' },
     { label: 'Sheets', value: use ? String(use.sheets) : 'none' },
     { label: 'Predicted time', value: plan ? formatDuration(plan.total.seconds) : 'none' },
   ]

@@ -1,7 +1,11 @@
 import { describe, expect, test } from '@jest/globals'
 import { readFileSync } from 'node:fs'
 import { readJob } from '../files'
-import { arrange, cutFigures, deriveBox, emptyJob, layoutRules, layoutSignature, makeParts, planCut, readyToCut, signatureOf, sizeWorking, stationStatuses, stripFigures, tabAdvice, tasteOfVerdict, useOf, type Derived, type Job, type Part, type Revision } from './index'
+import { newTrial, type Trial } from '../testpiece'
+import {
+  arrange, currentTrial, cutFigures, deriveBox, emptyJob, layoutRules, layoutSignature, makeParts, movedBy, planCut, readyToCut, signatureOf, sizeWorking, stationStatuses, stripFigures, tabAdvice, takeInHand, tasteOfVerdict, trialBy, useOf,
+  type Derived, type Job, type Part, type Revision, type StripFigure,
+} from './index'
 
 function demo(name: string): Job {
   const read = readJob(readFileSync(new URL(`../../demo/${name}.json`, import.meta.url), 'utf8'))
@@ -76,6 +80,10 @@ describe('preflight', () => {
     const fewer = { ...tray.job, layout: { ...tray.job.layout, arrangement: { ...arrangement, placements: arrangement.placements.slice(1) } } }
     expect(check(derive(fewer).derived, 'complete')?.title).toBe('1 of 5 parts will not be cut')
   })
+  test('more sheets than there are at hand are said', () => {
+    const few = { ...tray.job, measure: { ...tray.job.measure, stock: { ...tray.job.measure.stock!, sheetsAtHand: 0 } } }
+    expect(check(derive(few).derived, 'stock')).toMatchObject({ state: 'look', title: '1 sheet is needed, 0 at hand' })
+  })
   test('parts cut on a shared line stop it', () => {
     const close = { ...tray.job, layout: { ...tray.job.layout, arrangement: null, settings: { ...tray.job.layout.settings, gap: 0 } } }
     const { job, parts, derived } = derive(close)
@@ -93,6 +101,11 @@ describe('preflight', () => {
 
 describe('what the figures say', () => {
   test('the strip', () => expect(stripFigures(tray.job, tray.derived).map(({ id, text }) => `${id} ${text}`).slice(0, 4)).toEqual(['inside 233.9 × 153.9 × 42.0 mm', 'fit snug 94 %, 0.000 mm', 'parts 5', 'sheets 1 at 30 %']))
+  test('what waits for a layout is none yet, and no change is made of it', () => {
+    const waiting = stripFigures(tray.job, { ...tray.derived, plan: null, use: null })
+    expect(waiting.filter(({ text }) => text === 'none yet').map(({ id, value }) => [id, value])).toEqual([['sheets', null], ['time', null], ['cost', null]])
+    for (const figure of stripFigures(tray.job, tray.derived)) expect(movedBy(figure, waiting.find(({ id }) => id === figure.id))).toBe('')
+  })
   test('the working of the inner size has the real figures', () => expect(sizeWorking(tray.derived.box, tray.job.box).substituted).toContain('240.00 − 2 × 3.040 = 233.92'))
   test('advice for narrow tabs and even counts', () => {
     const odd = { ...tray.job, box: { ...tray.job.box, tabs: { rule: 'count' as const, width: 9, counts: { uprights: 20, floor: 9, top: 9 } } } }
@@ -108,6 +121,36 @@ test('a verdict says what would have been snug; without one, or without the figu
   expect(tasteOfVerdict(revision, 'Tray')).toMatchObject({ id: 'verdict-r', interference: -0.04, doubt: Number(Math.hypot(0.02, 1.959964 * 0.01).toFixed(4)), note: 'Tray, revision 2' })
   expect(tasteOfVerdict({ ...revision, verdict: null }, 'Tray')).toBeNull()
   expect(tasteOfVerdict({ ...revision, cut: null }, 'Tray')).toBeNull()
+})
+
+describe('kerfs being measured', () => {
+  const { measure } = tray.job
+  const strip: Trial = { ...newTrial('strip'), readings: [1.6], offcut: { width: 300, height: 90 } }
+  test('each method keeps what was read, and the offcut goes along to the next', () => {
+    const withStrip = { ...measure, trials: takeInHand(strip, measure) }
+    expect(currentTrial(measure)).toEqual(newTrial('squares'))
+    expect(currentTrial(withStrip)).toEqual(strip)
+    const squares = trialBy('squares', withStrip)
+    expect([squares.readings, squares.offcut]).toEqual([[], strip.offcut])
+    const both = { ...withStrip, trials: takeInHand({ ...squares, readings: [24.8, 24.9] }, withStrip) }
+    expect(currentTrial(both).method).toBe('squares')
+    expect(trialBy('strip', both)).toEqual(strip)
+    expect(takeInHand(strip, both)).toHaveLength(2)
+  })
+  test('what was read off one stock is not taken for another', () => {
+    const other = { ...measure, trials: takeInHand(strip, measure), stock: { ...measure.stock!, id: 'other' } }
+    expect(currentTrial(other)).toEqual(newTrial('squares'))
+    expect(currentTrial({ ...other, stock: measure.stock })).toEqual(strip)
+    expect(takeInHand(strip, { ...measure, stock: null })).toEqual([])
+  })
+})
+
+test('what an edit moved is told in the figure’s own unit', () => {
+  const figure = (value: number | null, unit: string, digits: number): StripFigure => ({ id: 'f', label: '', text: '', value, unit, digits })
+  expect(movedBy(figure(306, 's', 0), figure(7656, 's', 0))).toBe('−2 h 02 min')
+  expect(movedBy(figure(90, 's', 0), figure(50, 's', 0))).toBe('+40 s')
+  expect(movedBy(figure(0.02, 'mm', 3), figure(0.05, 'mm', 3))).toBe('−0.03 mm')
+  expect([movedBy(figure(3, '', 0), figure(3.2, '', 0)), movedBy(figure(null, '', 0), figure(1, '', 0)), movedBy(figure(1, '', 0), undefined)]).toEqual(['', '', ''])
 })
 
 describe('grain', () => {

@@ -2,6 +2,7 @@ import { fixed } from '../length'
 import { OPERATION_NAMES } from '../machine'
 import { isForbidden, type Violation } from '../nest'
 import type { Check, DoubleLine } from '../plan'
+import { stockTitle } from '../stock'
 import type { DerivedBox } from './box'
 import type { Part } from './parts'
 import type { UncheckedPlan } from './plan-types'
@@ -16,7 +17,7 @@ function layoutChecks(job: Job, parts: Part[], plan: UncheckedPlan): Check[] {
   const hard = plan.violations.filter(isForbidden).map(({ message }) => message)
   const ofKind = (wanted: Violation['kind']): string[] => plan.violations.filter(({ kind }) => kind === wanted).map(({ message }) => message)
   const [close, againstGrain] = [ofKind('gap'), ofKind('grain')]
-  const machine = job.measure.machine
+  const { machine, stock } = job.measure
   const { sheetWidth, sheetHeight } = job.layout.settings
   const larger = machine !== null && (sheetWidth > machine.bedWidth || sheetHeight > machine.bedHeight)
   return [
@@ -31,6 +32,7 @@ function layoutChecks(job: Job, parts: Part[], plan: UncheckedPlan): Check[] {
     missing.length > 0
       ? { id: 'complete', state: 'look', title: `${missing.length} of ${parts.length} parts will not be cut`, detail: `Not placed: ${listed(missing.map((id) => `${id}.`), 8)}` }
       : { id: 'complete', state: 'ok', title: `All ${parts.length} parts are placed`, detail: `${plan.sheets.length} ${plan.sheets.length === 1 ? 'sheet' : 'sheets'}.` },
+    ...(stock && plan.sheets.length > stock.sheetsAtHand ? [{ id: 'stock', state: 'look', title: `${plan.sheets.length} ${plan.sheets.length === 1 ? 'sheet is' : 'sheets are'} needed, ${stock.sheetsAtHand} at hand`, detail: `Of ${stockTitle(stock)}. Fetch more, or make fewer copies.` } as const] : []),
     ...(larger ? [{ id: 'bed', state: 'look', title: 'The sheet is larger than the bed', detail: `Only ${Math.min(sheetWidth, machine.bedWidth)} × ${Math.min(sheetHeight, machine.bedHeight)} mm of it is used: cut the sheet down first.` } as const] : []),
   ]
 }

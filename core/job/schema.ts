@@ -41,8 +41,8 @@ export const jobSchema = z.strictObject({
     machine: machineSchema.nullable(), stock: stockSchema.nullable(), kerf: kerfRecordSchema.nullable(),
     /** The maker's own snug for this family, as it was when it was taken over. */
     taste: z.strictObject({ offset: z.number().min(-0.5).max(0.5), sd: z.number().min(0).max(0.5), count: z.number().int().min(0).max(10000) }).nullable(),
-    /** A kerf being measured. */
-    trial: trialSchema.nullable(),
+    /** Kerfs being measured, the one in hand first; what was read off one stock says nothing about another. */
+    trials: z.array(z.strictObject({ machineId: identifier, stockId: identifier, trial: trialSchema })).max(40),
   }),
   box: boxSpecSchema,
   copies: z.number().int().min(1).max(100),
@@ -72,7 +72,7 @@ export type Job = z.infer<typeof jobSchema>
 /** A job nobody has said anything about: a small open box of ordinary sheet. */
 export const emptyJob = (id: string, name: string, changed: string): Job => ({
   format: JOB_FORMAT, version: JOB_VERSION, id, name, changed,
-  measure: { machine: null, stock: null, kerf: null, taste: null, trial: null },
+  measure: { machine: null, stock: null, kerf: null, taste: null, trials: [] },
   box: { sizesAre: 'outer', width: 120, depth: 80, height: 50, top: false, tabs: { rule: 'even', width: 9, counts: { uprights: 5, floor: 9, top: 9 } }, proud: 0 },
   copies: 1,
   interference: 0,

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { short } from '../length'
 import { familySchema } from '../stock'
 
 export const TEST_RESULTS = ['not through', 'just through', 'clean', 'charred'] as const
@@ -12,6 +13,10 @@ export const settingSchema = z.strictObject({
   air: z.boolean(),
 })
 export type Setting = z.infer<typeof settingSchema>
+
+/** A setting in words, as it stands on records and in files: `12 mm/s, 65 %, 1 pass`. */
+export const settingWords = ({ speed, power, passes }: Setting): string =>
+  `${short(speed)} mm/s, ${short(power)} %, ${passes} ${passes === 1 ? 'pass' : 'passes'}`
 
 /** A test cut and what came of it. `thickness` is the stock's when it was made, in mm. */
 export const testRecordSchema = z.strictObject({

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { short } from '@core/length'
+import { movedBy } from '@core/job'
 import { useDerived } from '@web/stores/derived'
 import { usePlanner } from '@web/stores/planner'
 
@@ -8,14 +8,8 @@ defineEmits<{ fit: [] }>()
 const derived = useDerived()
 const planner = usePlanner()
 
-/** By how much the last edit moved a figure; empty when it did not. */
-function moved(id: string, now: number | null, unit: string, digits: number): string {
-  const before = derived.before.find((figure) => figure.id === id)?.value
-  if (now === null || before === null || before === undefined) return ''
-  const change = Number((now - before).toFixed(digits))
-  return change === 0 ? '' : `${change > 0 ? '+' : ''}${short(change, digits)}${unit && ` ${unit}`}`
-}
-const figures = computed(() => derived.strip.map((figure) => ({ ...figure, change: moved(figure.id, figure.value, figure.unit, figure.digits) })))
+/** Each figure with what the last edit did to it. */
+const figures = computed(() => derived.strip.map((figure) => ({ ...figure, change: movedBy(figure, derived.before.find(({ id }) => id === figure.id)) })))
 </script>
 
 <template>

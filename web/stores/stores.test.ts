@@ -72,7 +72,7 @@ describe('the bench', () => {
   const machine: Machine = { id: 'm', name: 'Shed', bedWidth: 600, bedHeight: 400, watts: 60, maxSpeed: 400, travelSpeed: 300, acceleration: 1500, colours: OUR_COLOURS }
   const stock = newStock('s', 'Ply')
   const kerf = (id: string, width: number, on: string): KerfRecord => ({ id, machineId: 'm', stockId: 's', width, doubt: 0.01, kx: null, ky: null, method: 'squares', setting: '', on, how: '' })
-  const jobWith = (record: KerfRecord | null): Job => ({ ...emptyJob('a', 'A', ''), measure: { machine, stock, kerf: record, taste: null, trial: null } })
+  const jobWith = (record: KerfRecord | null): Job => ({ ...emptyJob('a', 'A', ''), measure: { machine, stock, kerf: record, taste: null, trials: [] } })
 
   test('learns what it does not have from a job, and leaves alone what it has', async () => {
     const bench = useBench()

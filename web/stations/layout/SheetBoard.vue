@@ -34,6 +34,13 @@ const drawn = computed(() => props.placements.map((placement) => {
   return { placement, part, shape: regionData(shape), corner, centre: { x: (box.minX + box.maxX) / 2, y: (box.minY + box.maxY) / 2 }, size: { width: box.maxX - box.minX, height: box.maxY - box.minY } }
 }))
 type Drawn = (typeof drawn.value)[number]
+const isUpright = ({ size: { width, height } }: Drawn): boolean => height > 1.1 * width
+const nameOf = ({ part, placement }: Drawn): string => `${part.label}${placement.pinned ? ' ⚲' : ''}`
+/** Letters are about this wide for their size. */
+const LETTER = 0.55
+/** The size of letters at which a part's name stays inside the part, mm. */
+const roomForName = (item: Drawn): number =>
+  (0.88 * (isUpright(item) ? item.size.height : item.size.width)) / (LETTER * Math.max(4, nameOf(item).length))
 const textSize = computed(() => Math.max(board.value.width, board.value.height) / 55)
 
 let held: { drawn: Drawn; x: number; y: number } | null = null
@@ -94,7 +101,7 @@ const describe = ({ part, placement }: Drawn): string =>
       @pointerdown="grab($event, item)" @pointermove="drag" @pointerup="drop" @pointercancel="held = null" @focus="emit('choose', item.part.id)" @keydown="press($event, item)"
     >
       <path :d="item.shape" :fill="bad.has(item.part.id) ? 'url(#wrong)' : 'var(--ply)'" :stroke="bad.has(item.part.id) ? 'var(--rowan)' : chosen === item.part.id ? 'var(--heather)' : 'var(--ply-edge)'" :stroke-width="chosen === item.part.id ? 3 : 1" vector-effect="non-scaling-stroke" fill-rule="evenodd" />
-      <text :transform="`translate(${item.centre.x} ${-item.centre.y}) rotate(${item.size.height > 1.5 * item.size.width ? -90 : 0})`" :dy="textSize / 3" text-anchor="middle" :font-size="Math.min(textSize, Math.max(item.size.width, item.size.height) / 5)" fill="var(--ink)" class="pointer-events-none">{{ item.part.label }}{{ item.placement.pinned ? ' ⚲' : '' }}</text>
+      <text :transform="`translate(${item.centre.x} ${-item.centre.y}) rotate(${isUpright(item) ? -90 : 0})`" dy="0.35em" text-anchor="middle" :font-size="Math.min(textSize, roomForName(item))" fill="var(--ink)" class="pointer-events-none">{{ nameOf(item) }}</text>
     </g>
   </svg>
 </template>

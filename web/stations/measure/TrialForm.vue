@@ -5,6 +5,7 @@ import { fileStem, writeDxf, writeSvg } from '@core/files'
 import { settingFor } from '@core/job'
 import { short } from '@core/length'
 import { makeTestPiece, METHOD_NAMES, TEST_METHODS, type TestMethod, type Trial } from '@core/testpiece'
+import { settingWords } from '@core/tune'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FigureField from '@web/parts/FigureField.vue'
 import { download } from '@web/data/download'
@@ -12,24 +13,21 @@ import { useJob } from '@web/stores/job'
 import { useTrial } from './trial'
 
 const jobs = useJob()
-const { trial, thickness, change } = useTrial()
+const { trial, thickness, change, choose } = useTrial()
 const piece = computed(() => makeTestPiece(trial.value, thickness.value.mean))
 const setting = computed(() => settingFor(jobs.job!, thickness.value.mean))
 const offcuts = computed(() => jobs.job!.measure.stock?.offcuts ?? [])
 
 const NOTES: Record<TestMethod, string> = {
-  squares: 'five squares, two readings each', strip: 'ten cuts share one reading: the surest', comb: 'finds your own snug, by feel', slots: 'no calipers: push the sheet in',
+  squares: 'each read across and along', strip: 'many cuts share one reading: the surest', comb: 'finds your own snug, by feel', slots: 'no calipers: push the sheet in',
 }
 const methods = TEST_METHODS.map((value) => ({ value, label: METHOD_NAMES[value], note: NOTES[value] }))
 
-/** Readings of one method say nothing about another. */
-const choose = (method: TestMethod): void => { if (method !== trial.value.method) change({ method, readings: [], best: null }) }
 const set = <K extends TestMethod>(method: K, part: Partial<Trial[K]>, key: string): void => change({ [method]: { ...trial.value[method], ...part } } as Partial<Trial>, key)
 
 function write(kind: 'svg' | 'dxf'): void {
   const { machine, stock } = jobs.job!.measure
-  const { setting: { speed, power, passes } } = setting.value
-  const statement = `${piece.value.statement} Cut with ${short(speed)} mm/s, ${short(power)} %, ${passes} passes on ${machine!.name}.`
+  const statement = `${piece.value.statement} Cut with ${settingWords(setting.value.setting)} on ${machine!.name}.`
   const file = { title: `${METHOD_NAMES[trial.value.method]}, ${stock!.name}`, statement, width: piece.value.width, height: piece.value.height, paths: piece.value.paths, colours: machine!.colours }
   const name = `${fileStem(`${trial.value.method} ${stock!.name}`)}.${kind}`
   download([{ name, content: kind === 'svg' ? writeSvg(file) : writeDxf(file) }], name)
@@ -64,7 +62,7 @@ function write(kind: 'svg' | 'dxf'): void {
       <button v-for="(offcut, i) in offcuts" :key="i" type="button" class="btn px-2 py-0.5" @click="change({ offcut: { width: offcut.width, height: offcut.height } })">{{ short(offcut.width) }} × {{ short(offcut.height) }}</button>
     </p>
     <p v-if="piece.problem" class="text-[13px] text-rowan" role="alert">{{ piece.problem }}</p>
-    <p class="note">{{ piece.statement }} Setting: {{ short(setting.setting.speed) }} mm/s, {{ short(setting.setting.power) }} %{{ setting.standing === 'tested' ? '' : ' (not tested yet)' }}.</p>
+    <p class="note">{{ piece.statement }} Setting: {{ settingWords(setting.setting) }}{{ setting.standing === 'tested' ? '' : ' (not tested yet)' }}.</p>
     <div class="flex gap-2">
       <button type="button" class="btn flex-1" :disabled="piece.problem !== ''" @click="write('svg')"><FileDown :size="15" aria-hidden="true" /> Test piece, SVG</button>
       <button type="button" class="btn" :disabled="piece.problem !== ''" @click="write('dxf')">DXF</button>

@@ -1,7 +1,7 @@
 import { settingFor } from '@core/job'
 import type { KerfRecord } from '@core/kerf'
-import { short } from '@core/length'
 import { thicknessOf } from '@core/stock'
+import { settingWords } from '@core/tune'
 import { useBench } from '@web/stores/bench'
 import { useJob } from '@web/stores/job'
 
@@ -11,10 +11,7 @@ export function useKerfEdits() {
   const bench = useBench()
 
   /** The setting that the job cuts with, in words: a kerf belongs to it. */
-  function settingNow(): string {
-    const { speed, power, passes } = settingFor(jobs.job!, thicknessOf(jobs.job!.measure.stock).mean).setting
-    return `${short(speed)} mm/s, ${short(power)} %, ${passes} ${passes === 1 ? 'pass' : 'passes'}`
-  }
+  const settingNow = (): string => settingWords(settingFor(jobs.job!, thicknessOf(jobs.job!.measure.stock).mean).setting)
 
   function put(record: KerfRecord, key: string): void {
     jobs.edit((draft) => { draft.measure.kerf = record }, key, bench.put('kerfs', record))
