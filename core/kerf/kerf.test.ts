@@ -88,6 +88,15 @@ describe('of 95 % intervals from simulated readings, 93 to 97 % hold the true ke
   const within = (share: number) => { expect(share).toBeGreaterThan(0.93); expect(share).toBeLessThan(0.97) }
   const reading = (true_: number) => true_ + CALIPER_SD * gauss()
 
+  // Readings as they are typed, in steps of the display: where the hand is steadier than that, all of them agree and are all off alike.
+  const typed = (true_: number) => Math.round((true_ + 0.002 * gauss()) * 100) / 100
+  test('and no fewer when calipers show hundredths', () => {
+    for (const n of [2, 3, 5]) {
+      expect(covered(900, (kerf) => { const read = () => Array.from({ length: n }, () => typed(25 - kerf)); return kerfFromSquares(25, read(), read()) })).toBeGreaterThan(0.93)
+      expect(covered(900, (kerf) => kerfFromStrip(10, Array.from({ length: n }, () => typed(10 * kerf))))).toBeGreaterThan(0.93)
+    }
+    expect(kerfFromSquares(25, [24.84, 24.84], [24.84, 24.84]).doubt).toBe(0.005)
+  })
   test.each([3, 5, 10])('%p squares', (n) => within(covered(1800, (kerf) => {
     const read = () => Array.from({ length: n }, () => reading(25 - kerf))
     return kerfFromSquares(25, read(), read())
@@ -116,7 +125,7 @@ describe('of 95 % intervals from simulated readings, 93 to 97 % hold the true ke
 describe('what to do next is computed', () => {
   const odds = { word: 'snug', now: 0.7, with: (doubt: number) => Math.max(0, 1 - doubt * 5) }
   test('good enough when the wanted word is likely already', () => {
-    const [advice, ...more] = adviseNext(0.01, { sd: 0.01, n: 5 }, { ...odds, now: 0.97 })
+    const [advice, ...more] = adviseNext(0.01, 'squares', { sd: 0.01, n: 5 }, { ...odds, now: 0.97 })
     expect(more).toEqual([])
     expect(advice.says).toBe('Good enough: the fit is 97 % snug already. Another reading would change nothing at the bench.')
   })
@@ -124,12 +133,16 @@ describe('what to do next is computed', () => {
     const { more, doubtAfter } = moreSquares(0.01, 3)!
     expect(doubtAfter).toBeLessThanOrEqual(halfWidthFor(0.01, 3) / 2)
     expect(halfWidthFor(0.01, 3 + more - 1)).toBeGreaterThan(halfWidthFor(0.01, 3) / 2)
-    expect(adviseNext(halfWidthFor(0.01, 3), { sd: 0.01, n: 3 }, odds).find(({ kind }) => kind === 'more squares')!.says).toMatch(/^2 more squares would bring the doubt from 0.025 to about 0.012 mm/)
+    expect(adviseNext(halfWidthFor(0.01, 3), 'squares', { sd: 0.01, n: 3 }, odds).find(({ kind }) => kind === 'more squares')!.says).toMatch(/^2 more squares would bring the doubt from 0.025 to about 0.012 mm/)
   })
   test('a strip when it beats that, a second square when there is one only', () => {
-    expect(adviseNext(0.025, { sd: 0.01, n: 3 }, odds)[0]).toMatchObject({ kind: 'strip' })
-    expect(adviseNext(null, { sd: 0, n: 1 }, odds).map(({ kind }) => kind)).toEqual(['strip', 'first'])
-    expect(adviseNext(stripDoubt(), null, odds)).toEqual([])
+    expect(adviseNext(0.025, 'squares', { sd: 0.01, n: 3 }, odds)[0]).toMatchObject({ kind: 'strip' })
+    expect(adviseNext(null, 'squares', { sd: 0, n: 1 }, odds).map(({ kind }) => kind)).toEqual(['strip', 'first'])
+    expect(adviseNext(stripDoubt(), 'strip', null, odds)).toEqual([])
+  })
+  test('a strip whose readings scatter is read again, not cut again', () => {
+    const { doubt } = kerfFromStrip(10, [1.62, 1.4, 1.58])
+    expect(adviseNext(doubt, 'strip', null, odds)).toMatchObject([{ kind: 'again', doubtAfter: stripDoubt() }])
   })
 })
 

@@ -22,11 +22,21 @@ const UNEVEN_BEAM = 0.03
 /** Standard deviation of one reading with ordinary calipers, mm: their error of ±0.02 is two of them. [FM] */
 export const CALIPER_SD = 0.01
 
+/** Calipers show steps of this, mm. [FM] */
+const CALIPER_STEP = 0.01
+
+/** Half of an interval, mm: readings that all agree are still only known to half a step of the calipers. Null stays null. */
+function resolved(spread: number | null, ...readings: number[][]): number | null {
+  const agree = readings.every((each) => Math.max(...each) - Math.min(...each) < CALIPER_STEP / 2)
+  return spread !== null && agree ? Math.max(spread, CALIPER_STEP / 2) : spread
+}
+
 const half = (doubt: number | null): string => (doubt === null ? '' : ` ± ${fixed(doubt, 3)}`)
 
 /**
  * Kerf from squares of a known drawn side, each measured both ways: `kx = a − mean(x)`, `ky = a − mean(y)`, `k` their mean. [DEF]
- * The interval is Student's t over the squares' own means, so that a beam that is not round does not widen it.
+ * The interval is Student's t over the squares' own means, so that a beam that is not round does not widen it; where
+ * all readings agree it is half a step of the calipers.
  * @param side drawn side, mm
  * @param xs readings across, mm, one per square
  * @param ys readings along, mm, of the same squares
@@ -36,7 +46,8 @@ export function kerfFromSquares(side: number, xs: number[], ys: number[]): KerfR
   if (xs.length === 0 || xs.length !== ys.length) throw new Error('kerfFromSquares: measure each square both ways, at least one')
   const [kx, ky] = [side - summarise(xs).mean, side - summarise(ys).mean]
   const each = xs.map((x, i) => side - (x + ys[i]) / 2)
-  const { mean: width, half: doubt } = summarise(each)
+  const { mean: width, half: spread } = summarise(each)
+  const doubt = resolved(spread, xs, ys)
   const odd = [...outliers(xs).map((i) => 2 * i), ...outliers(ys).map((i) => 2 * i + 1)].sort((a, b) => a - b)
   const notes = Math.abs(kx - ky) > UNEVEN_BEAM ? [`The beam is not round: ${fixed(kx, 3)} mm across, ${fixed(ky, 3)} mm along. Joints cut in the two directions will fit differently.`] : []
   return {
@@ -48,7 +59,7 @@ export function kerfFromSquares(side: number, xs: number[], ys: number[]): KerfR
         { symbol: 'a', meaning: 'drawn side', value: `${fixed(side, 2)} mm`, source: 'your choice' },
         { symbol: 'x', meaning: `${xs.length} readings across, mean`, value: `${fixed(side - kx, 4)} mm`, source: 'reading' },
         { symbol: 'y', meaning: `${ys.length} readings along, mean`, value: `${fixed(side - ky, 4)} mm`, source: 'reading' },
-        { symbol: '±', meaning: '95 % interval, Student’s t over the squares', value: doubt === null ? 'needs two squares' : `${fixed(doubt, 4)} mm`, source: 'derived' },
+        { symbol: '±', meaning: doubt === spread ? '95 % interval, Student’s t over the squares' : 'half a step of the calipers: the readings agree', value: doubt === null ? 'needs two squares' : `${fixed(doubt, 4)} mm`, source: 'derived' },
       ],
     },
   }
@@ -63,7 +74,7 @@ export function kerfFromSquares(side: number, xs: number[], ys: number[]): KerfR
 export function kerfFromStrip(lines: number, gaps: number[]): KerfResult {
   if (gaps.length === 0) throw new Error('kerfFromStrip: measure the gap at least once')
   const { mean, half: spread } = summarise(gaps)
-  const doubt = (spread ?? NORMAL_95 * CALIPER_SD) / lines
+  const doubt = (resolved(spread, gaps) ?? NORMAL_95 * CALIPER_SD) / lines
   const width = mean / lines
   return {
     width, doubt, kx: null, ky: null, odd: outliers(gaps), notes: [],

@@ -29,7 +29,7 @@ function fitWith(doubt: number) {
 const advice = computed(() => {
   if (!kerf.value) return []
   const now = fitWith(kerf.value.doubt ?? 0.04)
-  return adviseNext(kerf.value.doubt, result.value.squares, { word: now.wanted, now: now.odds[now.wanted], with: (doubt) => fitWith(doubt).odds[now.wanted] })
+  return adviseNext(kerf.value.doubt, trial.value.method, result.value.squares, { word: now.wanted, now: now.odds[now.wanted], with: (doubt) => fitWith(doubt).odds[now.wanted] })
 })
 function use(): void {
   const { value } = kerf
