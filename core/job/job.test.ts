@@ -29,6 +29,10 @@ describe('the traveller', () => {
     expect(stationStatuses(tray.job, tray.derived).measure.line).toBe('3.04 ± 0.04, 7 readings')
     expect(readyToCut(tray.derived.plan)).toBe(true)
   })
+  test('one reading of the thickness is not enough', () => {
+    const once = { ...tray.job, measure: { ...tray.job.measure, stock: { ...tray.job.measure.stock!, readings: tray.job.measure.stock!.readings.slice(0, 1) } } }
+    expect(stationStatuses(once, derive(once).derived, []).measure).toMatchObject({ state: 'look', line: '3.02, 1 reading' })
+  })
   test('an empty job says what it waits for', () => {
     const { job, derived } = derive(emptyJob('e', 'Empty', ''))
     expect(states(job, derived)).toMatchObject({ measure: 'todo', shape: 'ready', tune: 'look', cut: 'look', log: 'todo' })

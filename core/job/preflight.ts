@@ -66,9 +66,11 @@ function settingChecks(job: Job, box: DerivedBox, plan: UncheckedPlan): Check[] 
     box.kerf.measured
       ? { id: 'compensation', state: 'ok', title: 'Compensation is stated', detail: compensationStatement(job.cut.compensation, box.kerf.perSide) }
       : { id: 'compensation', state: 'look', title: 'Compensation rests on an assumed kerf', detail: `${compensationStatement(job.cut.compensation, box.kerf.perSide)} Measure the kerf first.` },
-    box.thickness.measured
+    box.thickness.readings > 1
       ? { id: 'thickness', state: 'ok', title: 'Thickness is measured', detail: `${box.thickness.readings} readings.` }
-      : { id: 'thickness', state: 'look', title: 'Thickness is taken from the label', detail: 'Measure the sheet: tab ends and inner size depend on it.' },
+      : box.thickness.measured
+        ? { id: 'thickness', state: 'look', title: 'Thickness is measured in one place', detail: 'Measure in a few more: the rest of the sheet may differ.' }
+        : { id: 'thickness', state: 'look', title: 'Thickness is taken from the label', detail: 'Measure the sheet: tab ends and inner size depend on it.' },
     tested
       ? { id: 'settings', state: 'ok', title: 'Settings are tested on this stock', detail: plan.choice.reason }
       : { id: 'settings', state: 'look', title: result === 'not through' ? 'This setting did not cut through in its test' : 'Settings are not tested on this stock', detail: plan.choice.reason },

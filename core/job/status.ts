@@ -1,4 +1,5 @@
-import { fixed, formatDuration, short } from '../length'
+import { formatDuration, short } from '../length'
+import { thicknessLine } from '../stock'
 import { isForbidden, sheetUse, type SheetUse } from '../nest'
 import { mayExport } from '../plan'
 import type { DerivedBox } from './box'
@@ -23,10 +24,11 @@ const percent = (share: number): string => `${Math.round(share * 100)} %`
 
 function measureStatus({ measure }: Job, { box }: Derived, newer: string[]): StationStatus {
   const { thickness, kerf } = box
-  const line = thickness.measured ? `${fixed(thickness.mean, 2)} ± ${fixed(thickness.halfSpread, 2)}, ${thickness.readings} ${thickness.readings === 1 ? 'reading' : 'readings'}` : `${fixed(thickness.mean, 2)} from the label`
+  const line = thicknessLine(thickness)
   if (newer.length > 0) return { state: 'stale', line, why: `The bench has newer figures for ${newer.join(' and ')}.` }
   if (!measure.machine || !measure.stock) return { state: 'todo', line: 'no machine or stock yet', why: 'Choose what you cut, and on what.' }
   if (!thickness.measured || !kerf.measured) return { state: 'look', line: thickness.measured ? `${line}; kerf assumed` : line, why: 'Thickness and kerf decide the fit: measure both.' }
+  if (thickness.readings === 1) return { state: 'look', line, why: 'One reading tells nothing of the rest of the sheet: measure in a few more places.' }
   return { state: thickness.uneven ? 'look' : 'ready', line, why: thickness.uneven ? `The sheet is uneven: ${thickness.uneven}.` : 'Thickness and kerf are measured.' }
 }
 

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
-import { advisedNumbers, doubtThickness, newBatch, newStock, stockTitle, thicknessOf } from './index'
+import { advisedNumbers, doubtThickness, newBatch, newStock, stockTitle, thicknessLine, thicknessOf } from './index'
 
 const readings = (...values: number[]) => values.map((value, i) => ({ value, spot: `place ${i + 1}`, on: '' }))
 
@@ -13,6 +13,11 @@ describe('thickness', () => {
   test('without a reading it is the label, and says so', () => {
     expect(thicknessOf({ nominal: 4, readings: [] })).toMatchObject({ mean: 4, measured: false, readings: 0 })
     expect(thicknessOf(null).mean).toBe(3)
+  })
+  test('one reading, or readings that all agree, make no sheet even', () => {
+    expect(thicknessOf({ nominal: 3, readings: readings(3.04) }).sd).toBe(0.05)
+    expect(thicknessOf({ nominal: 3, readings: readings(2, 2, 2) }).sd).toBeCloseTo(0.002887, 6)
+    expect([[], [3.04], [3.02, 3.06]].map((values) => thicknessLine(thicknessOf({ nominal: 3, readings: readings(...values) })))).toEqual(['3.00 from the label', '3.04, 1 reading', '3.04 ± 0.02, 2 readings'])
   })
 })
 

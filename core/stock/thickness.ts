@@ -32,6 +32,12 @@ const UNEVEN = 0.2
 /** How far a sheet may be from its label, as a standard deviation, mm: sheets sold as 3 mm are 2.7 to 3.3 mm. [FM] */
 const LABEL_SD = 0.15
 
+/** One reading tells nothing of the rest of the sheet, which is taken to vary this much, as a standard deviation, mm. [FM] */
+const ONE_SPOT_SD = 0.05
+
+/** Readings that all agree are still read in steps of 0.01 mm: 0.01 ÷ √12. [DEF: standard deviation of an even spread] */
+const RESOLVED_SD = 0.01 / Math.sqrt(12)
+
 function unevenness(readings: Stock['readings'], spread: number): string {
   if (spread <= UNEVEN) return ''
   const sorted = [...readings].sort((a, b) => a.value - b.value)
@@ -55,13 +61,19 @@ export function thicknessOf(stock: Pick<Stock, 'nominal' | 'readings'> | null): 
     mean, thinnest, thickest,
     spread: thickest - thinnest,
     halfSpread: (thickest - thinnest) / 2,
-    sd: measured ? sd : LABEL_SD,
+    sd: !measured ? LABEL_SD : values.length === 1 ? ONE_SPOT_SD : Math.max(sd, RESOLVED_SD),
     meanDoubt: half,
     readings: readings.length,
     measured,
     uneven: unevenness(readings, thickest - thinnest),
     working: thicknessWorking(values, mean, half, measured),
   }
+}
+
+/** A thickness in one line: mean, half of the spread, number of readings. */
+export function thicknessLine({ mean, halfSpread, readings }: Pick<Thickness, 'mean' | 'halfSpread' | 'readings'>): string {
+  if (readings === 0) return `${fixed(mean, 2)} from the label`
+  return readings === 1 ? `${fixed(mean, 2)}, 1 reading` : `${fixed(mean, 2)} ± ${fixed(halfSpread, 2)}, ${readings} readings`
 }
 
 function thicknessWorking(values: number[], mean: number, half: number | null, measured: boolean): Working {

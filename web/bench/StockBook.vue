@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { CopyPlus, Trash2 } from '@lucide/vue'
 import { computed, ref } from 'vue'
-import { fixed, short } from '@core/length'
-import { FAMILIES, newBatch, newStock, stockTitle, thicknessOf, type Stock } from '@core/stock'
+import { short } from '@core/length'
+import { FAMILIES, newBatch, newStock, stockTitle, thicknessLine, thicknessOf, type Stock } from '@core/stock'
 import CautionNote from '@web/parts/CautionNote.vue'
 import FigureField from '@web/parts/FigureField.vue'
 import ReadingsEditor from '@web/parts/ReadingsEditor.vue'
@@ -32,8 +32,8 @@ function remove(record: Stock): void {
 }
 const offcut = ref({ width: 200, height: 150, count: 1 })
 const line = (record: Stock): string => {
-  const { mean, halfSpread, readings, uneven } = thicknessOf(record)
-  return readings === 0 ? 'not measured yet' : `${fixed(mean, 2)} ± ${fixed(halfSpread, 2)}, ${readings} readings${uneven ? ', uneven' : ''}`
+  const thickness = thicknessOf(record)
+  return thickness.measured ? `${thicknessLine(thickness)}${thickness.uneven ? ', uneven' : ''}` : 'not measured yet'
 }
 </script>
 
