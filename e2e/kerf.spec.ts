@@ -215,7 +215,9 @@ test('an old note per side is doubled, and a kerf typed beside a measured one st
   await expect(page.getByRole('button', { name: 'Full width k: 0.180 mm. Show the working' })).toBeVisible()
   await expect(page.getByRole('button', { name: 'Per side, c = k ÷ 2: 0.090 mm. Show the working' })).toBeVisible()
   const setting = page.getByLabel('It holds for this setting and focus')
-  await expect(setting).toHaveValue('12 mm/s, 65 %, 1 pass')
+  await expect(setting).toHaveValue('') // an old note does not say at which setting
+  await setting.fill('18 mm/s, 65 %')
+  await expect(page.getByText('The kerf was measured at 18 mm/s, 65 %; this cuts with 12 mm/s, 65 %, 1 pass.').first()).toBeVisible()
   await setting.fill('12 mm/s, 65 %, 1 pass, focus 1 mm below the face')
   await setting.blur()
   await settled(page)

@@ -4,7 +4,7 @@ export { layoutRules, layoutSignature, makeParts, ontoSheet, pathsOf, roomFor, t
 export { arrange, arrangeSteps, keepLayout, type Arrangement } from './arrange'
 export { planCut, settingFor } from './cut-plan'
 export type { CutPlan, SheetPlan } from './plan-types'
-export { compensationStatement } from './preflight'
+export { compensationStatement, kerfOfOtherSetting } from './preflight'
 export { readyToCut, STATION_NAMES, STATIONS, stationStatuses, useOf, type Derived, type Station, type StationStatus } from './status'
 export { cutFigures, movedBy, stripFigures, type StripFigure } from './figures'
 export { currentTrial, takeInHand, trialBy } from './trials'

@@ -84,6 +84,12 @@ describe('preflight', () => {
     const fewer = { ...tray.job, layout: { ...tray.job.layout, arrangement: { ...arrangement, placements: arrangement.placements.slice(1) } } }
     expect(check(derive(fewer).derived, 'complete')?.title).toBe('1 of 5 parts will not be cut')
   })
+  test('a kerf that was measured at another setting is said', () => {
+    const faster = { ...tray.job, tune: { ...tray.job.tune, picked: { speed: 20, power: 65, passes: 2, air: true } } }
+    expect(check(derive(faster).derived, 'kerf-setting')).toMatchObject({ state: 'look', detail: 'The kerf was measured at 12 mm/s, 65 %, 1 pass, focus on the face; this cuts with 20 mm/s, 65 %, 2 passes. Measure it again with this setting.' })
+    expect(states(faster, derive(faster).derived).measure).toBe('look')
+    expect(check(tray.derived, 'kerf-setting')).toBeUndefined()
+  })
   test('more sheets than there are at hand are said', () => {
     const few = { ...tray.job, measure: { ...tray.job.measure, stock: { ...tray.job.measure.stock!, sheetsAtHand: 0 } } }
     expect(check(derive(few).derived, 'stock')).toMatchObject({ state: 'look', title: '1 sheet is needed, 0 at hand' })

@@ -3,6 +3,7 @@ import { OPERATION_NAMES } from '../machine'
 import { isForbidden, type Violation } from '../nest'
 import type { Check, DoubleLine } from '../plan'
 import { stockTitle } from '../stock'
+import { namesOtherSetting, settingWords, type Choice } from '../tune'
 import type { DerivedBox } from './box'
 import type { Part } from './parts'
 import type { UncheckedPlan } from './plan-types'
@@ -58,14 +59,22 @@ export function compensationStatement(where: Job['cut']['compensation'], perSide
     : `Compensation is left to the laser's software: set ${figures}, outward on outlines and inward on holes.`
 }
 
+/** A kerf holds for the setting it was measured at: what to say when the job cuts with another; empty when it does not, or nobody knows. */
+export function kerfOfOtherSetting({ measure: { kerf } }: Pick<Job, 'measure'>, { setting }: Choice): string {
+  if (!kerf || !namesOtherSetting(kerf.setting, setting)) return ''
+  return `The kerf was measured at ${kerf.setting}; this cuts with ${settingWords(setting)}. Measure it again with this setting.`
+}
+
 function settingChecks(job: Job, box: DerivedBox, plan: UncheckedPlan): Check[] {
   const off = [...job.cut.off.map((operation) => OPERATION_NAMES[operation]), ...(!job.cut.labels && !job.cut.off.includes('score') ? [OPERATION_NAMES.score] : [])]
   const result = plan.choice.test?.result
+  const otherKerf = kerfOfOtherSetting(job, plan.choice)
   const tested = plan.choice.standing === 'tested' && result !== 'not through'
   return [
     box.kerf.measured
       ? { id: 'compensation', state: 'ok', title: 'Compensation is stated', detail: compensationStatement(job.cut.compensation, box.kerf.perSide) }
       : { id: 'compensation', state: 'look', title: 'Compensation rests on an assumed kerf', detail: `${compensationStatement(job.cut.compensation, box.kerf.perSide)} Measure the kerf first.` },
+    ...(otherKerf ? [{ id: 'kerf-setting', state: 'look', title: 'The kerf was measured at another setting', detail: otherKerf } as const] : []),
     box.thickness.readings > 1
       ? { id: 'thickness', state: 'ok', title: 'Thickness is measured', detail: `${box.thickness.readings} readings.` }
       : box.thickness.measured

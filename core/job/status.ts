@@ -5,6 +5,7 @@ import { mayExport } from '../plan'
 import type { DerivedBox } from './box'
 import type { CutPlan } from './plan-types'
 import { roomFor, type Part } from './parts'
+import { kerfOfOtherSetting } from './preflight'
 import type { Job } from './schema'
 
 export const STATIONS = ['measure', 'shape', 'layout', 'tune', 'cut', 'build', 'log'] as const
@@ -22,12 +23,14 @@ export const useOf = (job: Job, parts: Part[]): SheetUse => sheetUse(parts, job.
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`
 
-function measureStatus({ measure }: Job, { box }: Derived, newer: string[]): StationStatus {
+function measureStatus({ measure }: Job, { box, plan }: Derived, newer: string[]): StationStatus {
   const { thickness, kerf } = box
   const line = thicknessLine(thickness)
   if (newer.length > 0) return { state: 'stale', line, why: `The bench has newer figures for ${newer.join(' and ')}.` }
   if (!measure.machine || !measure.stock) return { state: 'todo', line: 'no machine or stock yet', why: 'Choose what you cut, and on what.' }
   if (!thickness.measured || !kerf.measured) return { state: 'look', line: thickness.measured ? `${line}; kerf assumed` : line, why: 'Thickness and kerf decide the fit: measure both.' }
+  const otherKerf = plan ? kerfOfOtherSetting({ measure }, plan.choice) : ''
+  if (otherKerf) return { state: 'look', line, why: otherKerf }
   if (thickness.readings === 1) return { state: 'look', line, why: 'One reading tells nothing of the rest of the sheet: measure in a few more places.' }
   return { state: thickness.uneven ? 'look' : 'ready', line, why: thickness.uneven ? `The sheet is uneven: ${thickness.uneven}.` : 'Thickness and kerf are measured.' }
 }

@@ -18,6 +18,15 @@ export type Setting = z.infer<typeof settingSchema>
 export const settingWords = ({ speed, power, passes }: Setting): string =>
   `${short(speed)} mm/s, ${short(power)} %, ${passes} ${passes === 1 ? 'pass' : 'passes'}`
 
+/** Whether words such as `settingWords` makes name another setting; what they leave out is not held against it. */
+export function namesOtherSetting(words: string, { speed, power, passes }: Setting): boolean {
+  const figures: [RegExp, number][] = [[/(\d+(?:\.\d+)?)\s*mm\/s/, speed], [/(\d+(?:\.\d+)?)\s*%/, power], [/(\d+)\s*pass/, passes]]
+  return figures.some(([pattern, now]) => {
+    const said = pattern.exec(words)
+    return said !== null && Math.abs(Number(said[1]) - now) > 0.005 * now
+  })
+}
+
 /** A test cut and what came of it. `thickness` is the stock's when it was made, in mm. */
 export const testRecordSchema = z.strictObject({
   id: z.string().min(1).max(60),

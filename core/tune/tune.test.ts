@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import { OUR_COLOURS, type Machine } from '../machine'
-import { chooseSetting, cutEnergy, energyWorking, startingPoint, type TestRecord, type TestResult } from './index'
+import { chooseSetting, cutEnergy, energyWorking, namesOtherSetting, settingWords, startingPoint, type TestRecord, type TestResult } from './index'
 
 const machine: Machine = { id: 'm', name: 'bench', bedWidth: 600, bedHeight: 400, watts: 60, maxSpeed: 400, travelSpeed: 300, acceleration: 1500, colours: OUR_COLOURS }
 const stock = { id: 's', family: 'plywood' as const }
@@ -14,6 +14,14 @@ test('energy per cut face: the worked example', () => {
 })
 test('two passes at double speed spend the same', () =>
   expect(cutEnergy({ speed: 24, power: 65, passes: 2 }, 60, 3)).toBeCloseTo(cutEnergy({ speed: 12, power: 65, passes: 1 }, 60, 3), 12))
+
+test('words for a setting, and whether they mean another one', () => {
+  const setting = { speed: 12.5, power: 65, passes: 1, air: true }
+  expect(settingWords(setting)).toBe('12.5 mm/s, 65 %, 1 pass')
+  expect(settingWords({ ...setting, passes: 2 })).toBe('12.5 mm/s, 65 %, 2 passes')
+  for (const words of ['', settingWords(setting), '65%, focus on the face', 'slow', '12.5mm/s']) expect(namesOtherSetting(words, setting)).toBe(false)
+  for (const words of ['14 mm/s, 65 %, 1 pass', '12.5 mm/s 70 %', '2 passes']) expect(namesOtherSetting(words, setting)).toBe(true)
+})
 
 describe('choosing', () => {
   test('clean before just through before charred, the quickest of them', () => {

@@ -2,6 +2,7 @@
 import { Ruler } from '@lucide/vue'
 import { computed, ref } from 'vue'
 import { RouterLink } from 'vue-router'
+import { kerfOfOtherSetting, settingFor } from '@core/job'
 import { doubtKerf, eventsSince } from '@core/kerf'
 import { fixed } from '@core/length'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
@@ -23,6 +24,7 @@ const chosen = computed(() => Boolean(jobs.job!.measure.machine && jobs.job!.mea
 const per = ref<'full' | 'side'>('full')
 const factor = computed(() => (per.value === 'side' ? 2 : 1))
 const since = computed(() => (kerf.value ? eventsSince(kerf.value, bench.events) : []))
+const otherSetting = computed(() => kerfOfOtherSetting(jobs.job!, settingFor(jobs.job!, derived.box.thickness.mean)))
 /** What this machine takes from other stocks: half or double of it is a slip. */
 const elsewhere = computed(() => bench.kerfs.filter(({ machineId, stockId }) => machineId === jobs.job!.measure.machine?.id && stockId !== jobs.job!.measure.stock?.id).map(({ width }) => width / factor.value))
 </script>
@@ -47,6 +49,7 @@ const elsewhere = computed(() => bench.kerfs.filter(({ machineId, stockId }) => 
         <label class="text-[13px] font-medium">It holds for this setting and focus<TextEntry class="input" :maxlength="120" placeholder="12 mm/s, 65 %, 1 pass, focus on the face" :model-value="kerf.setting" @update:model-value="kerfs.type({ setting: $event }, 'setting')" /></label>
       </template>
       <p v-else class="note">Not measured for this pair: {{ fixed(derived.box.kerf.width, 2) }} mm is assumed, and may be wrong by {{ fixed(derived.box.kerf.doubt, 2) }}.</p>
+      <p v-if="otherSetting" class="text-[13px] text-gorse">{{ otherSetting }}</p>
       <p v-if="since.length > 0" class="text-[13px] text-gorse">Measured before: {{ since.map(({ what }) => what).join(', ') }}. Measure again.</p>
     </template>
   </section>
