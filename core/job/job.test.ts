@@ -35,7 +35,9 @@ describe('the traveller', () => {
   })
   test('an empty job says what it waits for', () => {
     const { job, derived } = derive(emptyJob('e', 'Empty', ''))
-    expect(states(job, derived)).toMatchObject({ measure: 'todo', shape: 'ready', tune: 'look', cut: 'look', log: 'todo' })
+    expect(states(job, derived)).toMatchObject({ measure: 'todo', shape: 'look', tune: 'look', cut: 'look', log: 'todo' })
+    expect(stationStatuses(job, derived).shape.why).toBe('Only 30 % snug, as it was asked for. Most of the doubt is the kerf.')
+    expect(check(derived, 'inside')?.title).toBe('Inside the sheet, nothing overlaps')
   })
   test('a layout is stale once parts change, and nothing is written then', () => {
     const changed = { ...tray.job, box: { ...tray.job.box, height: 50 } }

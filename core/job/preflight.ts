@@ -27,7 +27,7 @@ function layoutChecks(job: Job, parts: Part[], plan: UncheckedPlan): Check[] {
       : { id: 'fresh', state: 'ok', title: 'Layout belongs to these parts', detail: 'Nothing changed since it was made.' },
     hard.length > 0
       ? { id: 'inside', state: 'stop', title: 'Parts overlap or leave the sheet or bed', detail: listed(hard) }
-      : { id: 'inside', state: 'ok', title: 'Inside the sheet and the bed, nothing overlaps', detail: machine ? `Bed ${machine.bedWidth} × ${machine.bedHeight} mm.` : 'No machine chosen: only the sheet was checked.' },
+      : { id: 'inside', state: 'ok', title: `Inside the sheet${machine ? ' and the bed' : ''}, nothing overlaps`, detail: machine ? `Bed ${machine.bedWidth} × ${machine.bedHeight} mm.` : 'No machine chosen: only the sheet was checked.' },
     ...(close.length > 0 ? [{ id: 'gap', state: 'look', title: 'Parts are closer than the gap', detail: listed(close) } as const] : []),
     ...(againstGrain.length > 0 ? [{ id: 'grain', state: 'look', title: 'Parts lie other than they should', detail: listed(againstGrain) } as const] : []),
     missing.length > 0

@@ -35,10 +35,18 @@ function measureStatus({ measure }: Job, { box, plan }: Derived, newer: string[]
   return { state: thickness.uneven ? 'look' : 'ready', line, why: thickness.uneven ? `The sheet is uneven: ${thickness.uneven}.` : 'Thickness and kerf are measured.' }
 }
 
+/** Below these odds of the wanted fit a cut is a gamble. [FM] */
+const UNSURE = 0.5
+
 function shapeStatus(job: Job, { box }: Derived): StationStatus {
   if (!box.panels) return { state: 'stop', line: 'cannot be made', why: box.problems[0].message }
-  const { word, odds } = box.fit
-  return { state: box.fit.cautions.length > 0 ? 'look' : 'ready', line: `${word}, ${percent(odds[word])}`, why: box.fit.cautions[0] ?? `${box.panels.length} panels${job.copies > 1 ? `, ${job.copies} copies` : ''}.` }
+  const { word, wanted, odds, joints } = box.fit
+  const line = `${word}, ${percent(odds[word])}`
+  if (box.fit.cautions.length === 0 && odds[wanted] < UNSURE) {
+    const most = joints[0].dominant?.name
+    return { state: 'look', line, why: `Only ${percent(odds[wanted])} ${wanted}, as it was asked for.${most ? ` Most of the doubt is the ${most}.` : ''}` }
+  }
+  return { state: box.fit.cautions.length > 0 ? 'look' : 'ready', line, why: box.fit.cautions[0] ?? `${box.panels.length} panels${job.copies > 1 ? `, ${job.copies} copies` : ''}.` }
 }
 
 function layoutStatus(job: Job, { box, use, plan }: Derived): StationStatus {
