@@ -208,6 +208,19 @@ test('the stock book: a column pasted, CSV out and in with bad rows by line, a n
   await expect(page.getByRole('button', { name: /Fibreboard 4, second delivery/ })).toContainText('7 readings')
 })
 
+test('a new batch may begin with what the machine took from the last one, as a guess', async ({ page }) => {
+  await openDemo(page, 'demo-tray')
+  await page.getByRole('button', { name: 'New batch' }).click()
+  await expect(page.getByText('Not measured for this pair: 0.15 mm is assumed')).toBeVisible()
+  await page.getByRole('button', { name: 'Guess from Birch ply 3, peat batch: 0.160 ± 0.05 mm' }).click()
+  await expect(page.getByRole('button', { name: 'Full width k: 0.160 mm. Show the working' })).toBeVisible()
+  await expect(page.getByText('A guess from Birch ply 3, peat batch, until it is measured')).toBeVisible()
+  await expect(page.getByLabel('How sure, ±')).toHaveValue('0.05')
+  await page.getByLabel('Thickness readings').fill('3.1')
+  await page.getByRole('button', { name: 'Add reading' }).click()
+  await expect(line(page, 'measure')).toHaveText('3.10, 1 reading; kerf assumed')
+})
+
 test('an old note per side is doubled, and a kerf typed beside a measured one starts a record of its own', async ({ page }) => {
   await openDemo(page, 'demo-tray')
   await page.getByRole('radio', { name: 'per side' }).click()

@@ -43,6 +43,7 @@ describe('doubtKerf names the slip', () => {
 test('without a record a kerf is assumed, and says so', () => {
   expect(kerfOf(null)).toMatchObject({ width: 0.15, measured: false })
   expect(kerfOf({ width: 0.2, doubt: null, how: '' })).toMatchObject({ perSide: 0.1, measured: true, doubt: 0.02 })
+  expect(kerfOf({ width: 0.2, doubt: 0.05, how: '', method: 'guess' })).toMatchObject({ measured: false, doubt: 0.05 })
 })
 
 describe('the other methods', () => {
@@ -149,8 +150,9 @@ describe('what to do next is computed', () => {
 test('the newest record of machine and stock is used, and events make older ones "before"', () => {
   const record = (id: string, on: string, more: Partial<KerfRecord> = {}): KerfRecord => ({ id, machineId: 'm', stockId: 's', width: 0.1, doubt: null, kx: null, ky: null, method: 'typed', setting: '', how: '', on, ...more })
   const records = [record('old', '2026-01-01'), record('new', '2026-03-01'), record('else', '2026-05-01', { stockId: 'x' })]
-  expect(newestKerf(records, 'm', 's')?.id).toBe('new')
-  expect(newestKerf(records, 'm', undefined)).toBeNull()
+  expect(newestKerf(records, 'm', ['s'])?.id).toBe('new')
+  expect(newestKerf(records, 'm', ['s', 'x'])?.id).toBe('else')
+  expect(newestKerf(records, 'm', [undefined])).toBeNull()
   const lens = { id: 'e', machineId: 'm', on: '2026-02-01', what: 'new lens' }
   expect(eventsSince(records[0], [lens])).toEqual([lens])
   expect(eventsSince(records[1], [lens])).toEqual([])

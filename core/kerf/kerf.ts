@@ -28,19 +28,20 @@ const CALIPER_DOUBT = 0.02
 export const compensationFor = (kerfWidth: number): number => kerfWidth / 2
 
 /** The kerf that a job works with: the record's, or a stated assumption. */
-export function kerfOf(record: Pick<KerfRecord, 'width' | 'doubt' | 'how'> | null): Kerf {
+export function kerfOf(record: (Pick<KerfRecord, 'width' | 'doubt' | 'how'> & { method?: KerfRecord['method'] }) | null): Kerf {
   const width = record?.width ?? ASSUMED_WIDTH
+  const measured = record !== null && record.method !== 'guess'
   const doubt = record ? (record.doubt ?? CALIPER_DOUBT) : ASSUMED_DOUBT
   return {
-    width, doubt, sd: doubt / NORMAL_95, perSide: compensationFor(width), measured: record !== null,
+    width, doubt, sd: doubt / NORMAL_95, perSide: compensationFor(width), measured,
     working: {
       title: 'Kerf and compensation',
       result: `k = ${fixed(width, 3)} mm, c = ${fixed(width / 2, 3)} mm per side`,
       formula: 'c = k ÷ 2',
       substituted: `${fixed(width, 3)} ÷ 2 = ${fixed(width / 2, 3)} mm per side`,
       terms: [
-        { symbol: 'k', meaning: 'full width that the beam removes', value: `${fixed(width, 3)} mm`, source: record ? 'reading' : 'default' },
-        { symbol: '±', meaning: 'how far off k may be', value: `${fixed(doubt, 3)} mm`, source: record?.doubt ? 'reading' : 'from memory' },
+        { symbol: 'k', meaning: 'full width that the beam removes', value: `${fixed(width, 3)} mm`, source: measured ? 'reading' : 'default' },
+        { symbol: '±', meaning: 'how far off k may be', value: `${fixed(doubt, 3)} mm`, source: measured && record?.doubt ? 'reading' : 'from memory' },
       ],
       note: record
         ? `${record.how || 'Measured'}. It holds for this machine, this stock and these settings only.`

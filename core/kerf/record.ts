@@ -1,6 +1,7 @@
 import { z } from 'zod'
 
-export const KERF_METHODS = ['squares', 'strip', 'comb', 'slots', 'typed'] as const
+/** How a kerf came to be known; a guess was measured with another stock. */
+export const KERF_METHODS = ['squares', 'strip', 'comb', 'slots', 'typed', 'guess'] as const
 export type KerfMethod = (typeof KERF_METHODS)[number]
 
 const date = z.string().max(40)
@@ -29,9 +30,12 @@ export type KerfRecord = z.infer<typeof kerfRecordSchema>
 export const machineEventSchema = z.strictObject({ id: identifier, machineId: identifier, on: date, what: z.string().min(1).max(120) })
 export type MachineEvent = z.infer<typeof machineEventSchema>
 
-/** The kerf to use: the newest of this machine and stock. */
-export const newestKerf = (records: KerfRecord[], machineId: string | undefined, stockId: string | undefined): KerfRecord | null =>
-  records.filter((record) => record.machineId === machineId && record.stockId === stockId).reduce<KerfRecord | null>((newest, record) => (newest === null || record.on >= newest.on ? record : newest), null)
+/** The newest kerf of a machine with any of these stocks: for the one that is cut it is the kerf to use, for another of its family a guess. */
+export const newestKerf = (records: KerfRecord[], machineId: string | undefined, stockIds: (string | undefined)[]): KerfRecord | null =>
+  records.filter((record) => record.machineId === machineId && stockIds.includes(record.stockId)).reduce<KerfRecord | null>((newest, record) => (newest === null || record.on >= newest.on ? record : newest), null)
+
+/** How far a kerf may be off with another batch of the same family on the same machine: half of the 95 % interval, mm. [FM] */
+export const CARRIED_DOUBT = 0.05
 
 /** What was done to the machine after a kerf was measured: it is from "before". */
 export const eventsSince = (record: KerfRecord, events: MachineEvent[]): MachineEvent[] =>

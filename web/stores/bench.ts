@@ -78,7 +78,7 @@ export const useBench = defineStore('bench', () => {
   }
 
   const kerfFor = (machineId: string | undefined, stockId: string | undefined): KerfRecord | null =>
-    newestKerf(kerfs.value, machineId, stockId)
+    newestKerf(kerfs.value, machineId, [stockId])
 
   /** What a job would cut with now: the bench's newest kerf, unless the job's own copy is newer, as when its record was taken off the bench. */
   function latestKerf(machine: Machine | null, stock: Stock | null, own: KerfRecord | null): KerfRecord | null {

@@ -3,8 +3,9 @@ import { Ruler } from '@lucide/vue'
 import { computed, ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import { kerfOfOtherSetting, settingFor } from '@core/job'
-import { doubtKerf, eventsSince } from '@core/kerf'
+import { CARRIED_DOUBT, doubtKerf, eventsSince, newestKerf } from '@core/kerf'
 import { fixed } from '@core/length'
+import { stockTitle } from '@core/stock'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FigureField from '@web/parts/FigureField.vue'
 import TextEntry from '@web/parts/TextEntry.vue'
@@ -25,6 +26,15 @@ const per = ref<'full' | 'side'>('full')
 const factor = computed(() => (per.value === 'side' ? 2 : 1))
 const since = computed(() => (kerf.value ? eventsSince(kerf.value, bench.events) : []))
 const otherSetting = computed(() => kerfOfOtherSetting(jobs.job!, settingFor(jobs.job!, derived.box.thickness.mean)))
+/** What this machine took from another stock of the same family. */
+const guess = computed(() => {
+  const { machine, stock } = jobs.job!.measure
+  const family = bench.stocks.filter((each) => each.family === stock?.family)
+  const record = newestKerf(bench.kerfs, machine?.id, family.map(({ id }) => id))
+  return record && { record, from: stockTitle(family.find(({ id }) => id === record.stockId)!) }
+})
+const carry = ({ record, from }: NonNullable<typeof guess.value>): void =>
+  kerfs.record({ width: record.width, doubt: CARRIED_DOUBT, method: 'guess', how: `A guess from ${from}, until it is measured`.slice(0, 200), setting: record.setting })
 /** What this machine takes from other stocks: half or double of it is a slip. */
 const elsewhere = computed(() => bench.kerfs.filter(({ machineId, stockId }) => machineId === jobs.job!.measure.machine?.id && stockId !== jobs.job!.measure.stock?.id).map(({ width }) => width / factor.value))
 </script>
@@ -48,7 +58,10 @@ const elsewhere = computed(() => bench.kerfs.filter(({ machineId, stockId }) => 
         <p class="note">{{ kerf.how || 'Typed' }} · {{ kerf.on.slice(0, 10) }}</p>
         <label class="text-[13px] font-medium">It holds for this setting and focus<TextEntry class="input" :maxlength="120" placeholder="12 mm/s, 65 %, 1 pass, focus on the face" :model-value="kerf.setting" @update:model-value="kerfs.type({ setting: $event }, 'setting')" /></label>
       </template>
-      <p v-else class="note">Not measured for this pair: {{ fixed(derived.box.kerf.width, 2) }} mm is assumed, and may be wrong by {{ fixed(derived.box.kerf.doubt, 2) }}.</p>
+      <template v-else>
+        <p class="note">Not measured for this pair: {{ fixed(derived.box.kerf.width, 2) }} mm is assumed, and may be wrong by {{ fixed(derived.box.kerf.doubt, 2) }}.</p>
+        <button v-if="guess" type="button" class="btn" @click="carry(guess)">Guess from {{ guess.from }}: {{ fixed(guess.record.width, 3) }} ± {{ fixed(CARRIED_DOUBT, 2) }} mm</button>
+      </template>
       <p v-if="otherSetting" class="text-[13px] text-gorse">{{ otherSetting }}</p>
       <p v-if="since.length > 0" class="text-[13px] text-gorse">Measured before: {{ since.map(({ what }) => what).join(', ') }}. Measure again.</p>
     </template>
