@@ -26,6 +26,8 @@ export const useBench = defineStore('bench', () => {
   const tests = shallowRef<TestRecord[]>([])
   const tastes = shallowRef<TasteRecord[]>([])
   const events = shallowRef<MachineEvent[]>([])
+  let changes = 0
+  let written: Promise<unknown> = Promise.resolve()
   const shelves = { machines, stocks, kerfs, tests, tastes, events }
 
   async function load(): Promise<void> {
@@ -39,7 +41,8 @@ export const useBench = defineStore('bench', () => {
   function set({ shelf, id }: BenchChange, record: AnyRecord | null): void {
     const list = shelves[shelf] as unknown as { value: AnyRecord[] }
     list.value = [...list.value.filter((each) => each.id !== id), ...(record ? [record] : [])]
-    database().then((db) => (record ? db.put(shelf, structuredClone(record) as never) : db.delete(shelf, id)).then(() => tell(shelf))).catch(() => {
+    changes++
+    written = database().then<unknown>((db) => (record ? db.put(shelf, structuredClone(record) as never) : db.delete(shelf, id))).then(() => tell(shelf)).catch(() => {
       useMessages().say('stop', 'The bench could not be stored: the browser has no room left or forbids it. What is on the screen is kept; export your job to be safe.')
     })
   }
@@ -66,7 +69,16 @@ export const useBench = defineStore('bench', () => {
     for (const change of changes) if (same(find(change.shelf, change.id), change.before)) set(change, change.after)
   }
 
-  onBenchNews((shelf) => void database().then((db) => db.getAll(shelf)).then((records) => { (shelves[shelf] as { value: unknown }).value = records }))
+  /** Reads a shelf that another tab wrote onto; what is written here meanwhile is not lost over it. */
+  async function reread(shelf: Shelf): Promise<void> {
+    for (let seen = -1; seen !== changes;) {
+      seen = changes
+      await written
+      const records = await (await database()).getAll(shelf)
+      if (seen === changes) (shelves[shelf] as { value: unknown }).value = records
+    }
+  }
+  onBenchNews((shelf) => void reread(shelf))
 
   /** Takes over from a job what the bench does not have yet; what it has stays as it is. */
   function learn({ measure: { machine, stock, kerf }, tune }: Job): void {
@@ -115,5 +127,5 @@ export const useBench = defineStore('bench', () => {
     const stock = stocks.value.find(({ id }) => id === measure.stock?.id) ?? measure.stock
     return { ...measure, machine, stock, kerf: latestKerf(machine, stock, measure.kerf), taste: tasteOf(stock?.family) ?? measure.taste }
   }
-  return { machines, stocks, kerfs, tests, tastes, events, load, put, remove, redo, undo, learn, kerfFor, tasteOf, newerThan, renewed }
+  return { machines, stocks, kerfs, tests, tastes, events, load, reread, put, remove, redo, undo, learn, kerfFor, tasteOf, newerThan, renewed }
 })

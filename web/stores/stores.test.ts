@@ -4,12 +4,11 @@ import { emptyJob, type Job } from '@core/job'
 import type { KerfRecord } from '@core/kerf'
 import { OUR_COLOURS, type Machine } from '@core/machine'
 import { newStock } from '@core/stock'
-import { forgetEverything } from '@web/data/db'
+import { database, forgetEverything } from '@web/data/db'
 import { loadJob, saveJob } from '@web/data/jobs'
 import { useBench } from './bench'
 import { useJob } from './job'
 import { useMessages } from './messages'
-
 
 beforeEach(async () => {
   await forgetEverything()
@@ -117,6 +116,14 @@ describe('the bench', () => {
     await rest()
     await bench.load()
     expect(bench.machines.map(({ name }) => name)).toEqual(['Shieling'])
+  })
+  test('reads what another tab put there, and loses nothing of its own over it', async () => {
+    const bench = useBench()
+    await (await database()).put('machines', machine)
+    const reading = bench.reread('machines')
+    bench.put('machines', { ...machine, id: 'own', name: 'Loft' })
+    await reading
+    expect(bench.machines.map(({ id }) => id).sort()).toEqual(['m', 'own'])
   })
   test('a kerf of another machine or stock is never taken', () => {
     const bench = useBench()
