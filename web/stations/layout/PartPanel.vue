@@ -4,14 +4,17 @@ import { computed } from 'vue'
 import { layoutRules } from '@core/job'
 import type { Placement } from '@core/nest'
 import FigureField from '@web/parts/FigureField.vue'
+import { useDerived } from '@web/stores/derived'
 import { useJob } from '@web/stores/job'
-import { nextTurn } from './turning'
+import { turnedOn } from './turning'
 
 const props = defineProps<{ part: string; placements: Placement[] }>()
 const emit = defineEmits<{ place: [placement: Placement] }>()
 const jobs = useJob()
+const derived = useDerived()
 const placement = computed(() => props.placements.find(({ part }) => part === props.part))
-const turned = computed(() => (placement.value ? nextTurn(placement.value.turn, layoutRules(jobs.job!)) : null))
+const shape = computed(() => derived.parts.find(({ id }) => id === props.part)?.shape)
+const turned = computed(() => (placement.value && shape.value ? turnedOn(shape.value, placement.value, layoutRules(jobs.job!)) : null))
 const put = (change: Partial<Placement>): void => { if (placement.value) emit('place', { ...placement.value, pinned: true, ...change }) }
 </script>
 
@@ -24,7 +27,7 @@ const put = (change: Partial<Placement>): void => { if (placement.value) emit('p
       <FigureField label="Sheet" kind="figure" whole :model-value="placement.sheet + 1" :min="1" :max="jobs.job!.layout.settings.sheets" @update:model-value="put({ sheet: $event - 1 })" />
     </div>
     <div class="flex flex-wrap gap-2">
-      <button type="button" class="btn" :disabled="turned === null" @click="turned !== null && put({ turn: turned })"><RotateCw :size="15" aria-hidden="true" /> Turn</button>
+      <button type="button" class="btn" :disabled="turned === null" @click="turned && emit('place', turned)"><RotateCw :size="15" aria-hidden="true" /> Turn</button>
       <button type="button" class="btn" @click="put({ pinned: !placement.pinned })"><component :is="placement.pinned ? PinOff : Pin" :size="15" aria-hidden="true" /> {{ placement.pinned ? 'Let go' : 'Pin' }}</button>
     </div>
     <p v-if="turned === null" class="note">Grain or “may be turned” leaves this part only one way to lie.</p>

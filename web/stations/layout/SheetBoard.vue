@@ -8,7 +8,7 @@ import { regionData } from '@web/parts/svg-path'
 import { useDerived } from '@web/stores/derived'
 import { useJob } from '@web/stores/job'
 import { dropAt, makeBoard, sheetCorner } from './board'
-import { nextTurn } from './turning'
+import { turnedOn } from './turning'
 
 const props = defineProps<{ placements: Placement[]; wrong: Violation[]; chosen: string | null }>()
 const emit = defineEmits<{ choose: [part: string]; move: [placement: Placement]; place: [placement: Placement] }>()
@@ -69,14 +69,14 @@ function drop(event: PointerEvent): void {
 }
 
 const STEPS: Record<string, [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }
-function press(event: KeyboardEvent, { placement }: Drawn): void {
+function press(event: KeyboardEvent, { part, placement }: Drawn): void {
   const step = STEPS[event.key]
   const far = event.shiftKey ? 10 : 1
   const key = event.key.toLowerCase()
   if (step) emit('place', { ...placement, x: placement.x + step[0] * far, y: placement.y + step[1] * far, pinned: true })
   else if (key === 'r') {
-    const turn = nextTurn(placement.turn, settings.value)
-    if (turn !== null) emit('place', { ...placement, turn, pinned: true })
+    const turned = turnedOn(part.shape, placement, settings.value)
+    if (turned) emit('place', turned)
   } else if (key === 'p') emit('place', { ...placement, pinned: !placement.pinned })
   else return
   event.preventDefault()

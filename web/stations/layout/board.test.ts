@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals'
+import { rectangle } from '@core/geometry'
 import type { LayoutSettings, Placement } from '@core/nest'
 import { dropAt, makeBoard, sheetCorner } from './board'
-import { nextTurn } from './turning'
+import { turnedOn } from './turning'
 
 const settings: LayoutSettings = { sheetWidth: 600, sheetHeight: 400, sheets: 4, margin: 5, gap: 3, grain: 'free', turning: true }
 const placement: Placement = { part: 'front', sheet: 0, x: 10, y: 20, turn: 0, pinned: false }
@@ -22,9 +23,16 @@ describe('dropping a part', () => {
     expect(new Set(corners.map(({ x, y }) => `${x} ${y}`)).size).toBe(4)
   })
 })
-test('turning goes through what grain and the maker allow', () => {
-  expect(nextTurn(0, settings)).toBe(90)
-  expect(nextTurn(270, settings)).toBe(0)
-  expect(nextTurn(0, { ...settings, grain: 'along' })).toBe(180)
-  expect(nextTurn(0, { ...settings, turning: false })).toBeNull()
+describe('turning', () => {
+  const shape = { outline: rectangle(0, 0, 100, 50), holes: [] }
+  const next = (turn: Placement['turn'], rules: Partial<LayoutSettings> = {}) => turnedOn(shape, { ...placement, turn }, { ...settings, ...rules })
+  test('goes through what grain and the maker allow', () => {
+    expect([next(0)?.turn, next(270)?.turn, next(0, { grain: 'along' })?.turn]).toEqual([90, 0, 180])
+    expect(next(0, { turning: false })).toBeNull()
+  })
+  test('is about the middle of the part, which is pinned there', () => {
+    expect(next(0)).toEqual({ ...placement, turn: 90, x: 35, y: -5, pinned: true })
+    expect(turnedOn(shape, next(0)!, settings)).toMatchObject({ turn: 180, x: 10, y: 20 })
+    expect(next(0, { grain: 'along' })).toMatchObject({ turn: 180, x: 10, y: 20 })
+  })
 })

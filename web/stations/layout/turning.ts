@@ -1,8 +1,23 @@
-import { allowedTurns, type LayoutSettings, type Placement } from '@core/nest'
+import { bounds, type Region } from '@core/geometry'
+import { allowedTurns, placedShape, type LayoutSettings, type Placement } from '@core/nest'
 
 /** The next way a part may lie, or null when there is no other. */
-export function nextTurn(turn: Placement['turn'], settings: LayoutSettings): Placement['turn'] | null {
+function nextTurn(turn: Placement['turn'], settings: LayoutSettings): Placement['turn'] | null {
   const turns = allowedTurns(settings)
   const next = turns[(turns.indexOf(turn) + 1) % turns.length]
   return next === turn ? null : next
+}
+
+const round = (value: number): number => Math.round(value * 100) / 100
+
+/** A part turned on about its middle, to the next way that grain and the maker allow, and pinned; null when there is no other. */
+export function turnedOn(shape: Region, placement: Placement, settings: LayoutSettings): Placement | null {
+  const turn = nextTurn(placement.turn, settings)
+  if (turn === null) return null
+  const [before, after] = [placement, { ...placement, turn }].map((each) => bounds(placedShape(shape, each).outline))
+  return {
+    ...placement, turn, pinned: true,
+    x: round(placement.x + (before.minX + before.maxX - after.minX - after.maxX) / 2),
+    y: round(placement.y + (before.minY + before.maxY - after.minY - after.maxY) / 2),
+  }
 }
