@@ -89,6 +89,12 @@ describe('odds against simulation: 20,000 drawn combinations, within 1.5 points'
     const odds = (c: number) => tabOdds(kerfNow, c, 0, taste).odds.press
     for (let c = 0; c < 0.2; c += 0.002) expect(odds(c)).toBeLessThanOrEqual(odds(best) + 1e-6)
   })
+  test('the interference that is offered does for the fit what that compensation would', () => {
+    const asked = predictFit(kerf, thickness, 0.08, 0.015, 'plywood')
+    const offered = predictFit(kerf, thickness, 0.08, asked.best.interference, 'plywood')
+    expect(offered.odds[asked.wanted]).toBeCloseTo(asked.best.odds, 9)
+    expect(offered.best).toMatchObject({ interference: expect.closeTo(asked.best.interference, 9), compensation: expect.closeTo(0.08, 9) })
+  })
 })
 
 describe('taste', () => {

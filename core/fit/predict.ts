@@ -21,8 +21,8 @@ export interface FitPrediction {
   odds: Odds
   /** Every kind of joint that the box has; a slot for this sheet is always told, since dividers come later. */
   joints: JointOdds[]
-  /** Compensation per side, mm, that would make the wanted word likeliest, and the odds of it then. */
-  best: { compensation: number; odds: number }
+  /** Compensation per side, mm, that would make the wanted word likeliest, the odds of it then, and the interference that does the same at the compensation there is. */
+  best: { compensation: number; interference: number; odds: number }
   /** How far the ends of tabs may stand back from (negative) or out of the mating face, mm; from the spread of thickness. */
   flush: { recessed: number; proud: number }
   /** Slot width in mm that the thickest reading still enters. */
@@ -67,7 +67,7 @@ export function predictFit(kerf: Kerf, thickness: Thickness, compensation: numbe
   const best = bestCompensation(rangeOf(wanted), kerf, interference, taste)
   return {
     gap, felt: tabs.gap, doubt: tabs.doubt, play: 2 * gap, word: wordFor(tabs.gap), wanted, odds: tabs.odds, joints: [tabs, slots],
-    best: { compensation: best, odds: tabOdds(kerf, best, interference, taste).odds[wanted] },
+    best: { compensation: best, interference: interference + 2 * (best - compensation), odds: tabOdds(kerf, best, interference, taste).odds[wanted] },
     flush: { recessed: thickness.mean + proudLength - thickness.thickest, proud: thickness.mean + proudLength - thickness.thinnest },
     slotWidth: thickness.thickest,
     cautions: cautionsFor(family, gap, proudLength, thickness),

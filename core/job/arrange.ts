@@ -1,4 +1,4 @@
-import { nest, nestSteps, type Layout, type Placement } from '../nest'
+import { lastOf, nestSteps, type Layout, type Placement } from '../nest'
 import { layoutRules, layoutSignature, roomFor, type Part } from './parts'
 import type { Job } from './schema'
 
@@ -20,4 +20,4 @@ export const arrangeSteps = (parts: Part[], job: Job): ReturnType<typeof nestSte
 
 /** The same at one go. */
 export const arrange = (parts: Part[], job: Job): Arrangement =>
-  keepLayout(nest(parts, layoutRules(job), roomFor(job), pinnedIn(job, parts)), parts, job)
+  keepLayout(lastOf(arrangeSteps(parts, job)), parts, job)

@@ -30,6 +30,9 @@ export type Revision = z.infer<typeof revisionSchema>
 export const JOB_FORMAT = 'uplands-job'
 export const JOB_VERSION = 2
 
+/** Kerf measurements of other pairs of machine and stock are kept this far back. */
+export const MOST_TRIALS = 40
+
 /** Everything that a maker decided or measured for one job, and nothing that can be worked out from it but the layout they may have changed by hand. */
 export const jobSchema = z.strictObject({
   format: z.literal(JOB_FORMAT),
@@ -42,7 +45,7 @@ export const jobSchema = z.strictObject({
     /** The maker's own snug for this family, as it was when it was taken over. */
     taste: z.strictObject({ offset: z.number().min(-0.5).max(0.5), sd: z.number().min(0).max(0.5), count: z.number().int().min(0).max(10000) }).nullable(),
     /** Kerfs being measured, the one in hand first; what was read off one stock says nothing about another. */
-    trials: z.array(z.strictObject({ machineId: identifier, stockId: identifier, trial: trialSchema })).max(40),
+    trials: z.array(z.strictObject({ machineId: identifier, stockId: identifier, trial: trialSchema })).max(MOST_TRIALS),
   }),
   box: boxSpecSchema,
   copies: z.number().int().min(1).max(100),

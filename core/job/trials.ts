@@ -1,10 +1,7 @@
 import { newTrial, type TestMethod, type Trial } from '../testpiece'
-import type { Job } from './schema'
+import { MOST_TRIALS, type Job } from './schema'
 
 type Measure = Job['measure']
-
-/** Kerf measurements of other pairs of machine and stock are kept this far back. */
-const MOST = 40
 
 const isOf = ({ machine, stock }: Measure) => (each: Measure['trials'][number]): boolean => each.machineId === machine?.id && each.stockId === stock?.id
 
@@ -22,5 +19,5 @@ export function takeInHand(trial: Trial, measure: Measure): Measure['trials'] {
   const { machine, stock, trials } = measure
   if (!machine || !stock) return trials
   const own = isOf(measure)
-  return [{ machineId: machine.id, stockId: stock.id, trial }, ...trials.filter((each) => !(own(each) && each.trial.method === trial.method))].slice(0, MOST)
+  return [{ machineId: machine.id, stockId: stock.id, trial }, ...trials.filter((each) => !(own(each) && each.trial.method === trial.method))].slice(0, MOST_TRIALS)
 }

@@ -18,7 +18,7 @@ export interface Kerf {
 }
 
 /** Assumed when nothing was measured: the middle of what hobby machines take from wood and acrylic, 0.05 to 0.35. [CP] */
-const ASSUMED_WIDTH = 0.15
+export const ASSUMED_KERF = 0.15
 /** How far off an assumed kerf may be: the rest of that range. [CP] */
 const ASSUMED_DOUBT = 0.1
 /** How far off a kerf from calipers may be when nobody said: their last digit or two. [FM] */
@@ -29,7 +29,7 @@ export const compensationFor = (kerfWidth: number): number => kerfWidth / 2
 
 /** The kerf that a job works with: the record's, or a stated assumption. */
 export function kerfOf(record: (Pick<KerfRecord, 'width' | 'doubt' | 'how'> & { method?: KerfRecord['method'] }) | null): Kerf {
-  const width = record?.width ?? ASSUMED_WIDTH
+  const width = record?.width ?? ASSUMED_KERF
   const measured = record !== null && record.method !== 'guess'
   const doubt = record ? (record.doubt ?? CALIPER_DOUBT) : ASSUMED_DOUBT
   return {

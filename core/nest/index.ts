@@ -1,4 +1,4 @@
 export { allowedTurns, layoutSettingsSchema, placementSchema, roomOf, type Layout, type LayoutSettings, type NestPart, type Placement, type Room, type Unplaced } from './types'
-export { nest, nestSteps, type NestProgress } from './nest'
+export { lastOf, nest, nestSteps, type NestProgress } from './nest'
 export { isForbidden, placedShape, sheetUse, violations, type SheetUse, type Violation } from './check'
 export { poseShape, poseShift } from './pack'

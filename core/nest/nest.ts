@@ -87,10 +87,11 @@ export function* nestSteps(parts: NestPart[], settings: LayoutSettings, room: Ro
 }
 
 /** The layout at the end of `nestSteps`. */
-export function nest(parts: NestPart[], settings: LayoutSettings, room: Room, pinned: Placement[] = []): Layout {
-  const steps = nestSteps(parts, settings, room, pinned)
+export function lastOf(steps: Generator<NestProgress, Layout>): Layout {
   for (;;) {
     const step = steps.next()
     if (step.done) return step.value
   }
 }
+
+export const nest = (...about: Parameters<typeof nestSteps>): Layout => lastOf(nestSteps(...about))

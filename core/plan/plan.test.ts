@@ -58,6 +58,7 @@ describe('time', () => {
 })
 
 describe('double lines', () => {
+  const line = (a: [number, number], b: [number, number], part: string): CutPath => ({ operation: 'outline', part, closed: false, points: [{ x: a[0], y: a[1] }, { x: b[0], y: b[1] }] })
   test('two squares that share a side are found, with the length', () => {
     const [found, ...more] = doubleLines([square('outline', 'a', 0, 0), square('outline', 'b', 10, 3)])
     expect(more).toEqual([])
@@ -66,9 +67,17 @@ describe('double lines', () => {
     expect(found.at).toEqual({ x: 10, y: 3 })
   })
   test('a slanting line cut twice is found as well, crossing lines are not', () => {
-    const line = (a: [number, number], b: [number, number], part: string): CutPath => ({ operation: 'outline', part, closed: false, points: [{ x: a[0], y: a[1] }, { x: b[0], y: b[1] }] })
     expect(doubleLines([line([0, 0], [30, 10], 'a'), line([33, 11], [15, 5], 'b')])[0].length).toBeCloseTo(Math.hypot(15, 5), 6)
     expect(doubleLines([line([0, 0], [30, 10], 'a'), line([0, 10], [30, 0], 'b')])).toEqual([])
+  })
+  test('however long, every shared stretch is found once, with its whole length', () => {
+    const ends = fc.tuple(fc.integer({ min: -300, max: 1200 }), fc.integer({ min: 1, max: 900 }))
+    fc.assert(fc.property(fc.array(ends, { minLength: 2, maxLength: 8 }), fc.constantFrom([1, 0], [0, 1], [0.6, 0.8], [-0.8, 0.6]), (spans, [dx, dy]) => {
+      const found = doubleLines(spans.map(([from, length], i) => line([from * dx - 7 * dy, from * dy + 7 * dx], [(from + length) * dx - 7 * dy, (from + length) * dy + 7 * dx], String(i))))
+      const wanted = spans.flatMap(([from, length], j) => spans.slice(0, j).map(([start, long]) => Math.min(from + length, start + long) - Math.max(from, start)).filter((shared) => shared > 0))
+      const sorted = (lengths: number[]): number[] => [...lengths].sort((a, b) => a - b).map((length) => Number(length.toFixed(6)))
+      expect(sorted(found.map(({ length }) => length))).toEqual(sorted(wanted))
+    }), { numRuns: 200 })
   })
   test('squares a beam’s width apart share nothing', () => expect(doubleLines([square('outline', 'a', 0, 0), square('outline', 'b', 10.1, 0)])).toEqual([]))
 })

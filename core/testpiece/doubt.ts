@@ -1,16 +1,14 @@
 import { fixed, short } from '../length'
-import { PLAUSIBLE_KERF } from '../kerf'
+import { ASSUMED_KERF, PLAUSIBLE_KERF } from '../kerf'
 import type { Doubt } from '../stock'
 import type { Trial } from './spec'
 
-/** A kerf to expect before anything is known, mm: the middle of what is usual. [CP] */
-const ORDINARY_KERF = 0.17
 /** How far one careful caliper reading may lie from the others, mm. [FM] */
 const SCATTER = 0.05
 
 /** What a reading of squares or of a strip should be about, mm. */
 export const expectedReading = ({ method, squares, strip }: Trial): number =>
-  method === 'squares' ? squares.side - ORDINARY_KERF : strip.lines * ORDINARY_KERF
+  method === 'squares' ? squares.side - ASSUMED_KERF : strip.lines * ASSUMED_KERF
 
 /**
  * Doubts a reading at the bench that would mean a kerf no beam has: inches, a slipped decimal point, or another thing measured.

@@ -4,6 +4,7 @@ import GeometryFactory from 'jsts/org/locationtech/jts/geom/GeometryFactory.js'
 import 'jsts/org/locationtech/jts/monkey.js'
 import OverlayOp from 'jsts/org/locationtech/jts/operation/overlay/OverlayOp.js'
 import BufferOp from 'jsts/org/locationtech/jts/operation/buffer/BufferOp.js'
+import DistanceOp from 'jsts/org/locationtech/jts/operation/distance/DistanceOp.js'
 import BufferParameters from 'jsts/org/locationtech/jts/operation/buffer/BufferParameters.js'
 
 interface Point { x: number; y: number }
@@ -16,6 +17,13 @@ export const jtsOf = ({ outline, holes }: { outline: Point[]; holes: Point[][] }
 
 /** Both shapes together. */
 export const united = (a: Geometry, b: Geometry): Geometry => OverlayOp.union(a, b)
+
+/** What both shapes cover, and what only one of them covers. */
+export const shared = (a: Geometry, b: Geometry): Geometry => OverlayOp.intersection(a, b)
+export const differing = (a: Geometry, b: Geometry): Geometry => OverlayOp.symDifference(a, b)
+
+/** How far two shapes are from each other where they are nearest. */
+export const apart = (a: Geometry, b: Geometry): number => DistanceOp.distance(a, b)
 
 /** What is left of a shape when everything within `distance` of its border is taken away, corners square. */
 export const shrunk = (shape: Geometry, distance: number): Geometry =>

@@ -28,10 +28,10 @@ function curve({ gap, sd }: JointOdds): { fill: string; edge: string } {
 }
 const joints = computed(() => derived.box.fit.joints.map((joint) => ({ ...joint, curve: curve(joint), said: Object.entries(joint.odds).filter(([, odds]) => odds >= 0.005).map(([word, odds]) => `${word} ${Math.round(odds * 100)} %`).join(', ') })))
 const fit = computed(() => derived.box.fit)
-/** Compensation stays half of the kerf: what another one would do for the fit, interference does too. g = k − 2c − i [DEF] */
+/** Compensation stays half of the kerf; null when the interference is as good as it can be. */
 const better = computed(() => {
-  const more = 2 * (fit.value.best.compensation - derived.box.kerf.perSide)
-  return Math.abs(more) < 0.001 ? null : Number((jobs.job!.interference + more).toFixed(3))
+  const { interference } = fit.value.best
+  return Math.abs(interference - jobs.job!.interference) < 0.001 ? null : Number(interference.toFixed(3))
 })
 const use = (interference: number): void => jobs.edit((draft) => { draft.interference = interference })
 </script>

@@ -26,9 +26,9 @@ export const useBench = defineStore('bench', () => {
   const tests = shallowRef<TestRecord[]>([])
   const tastes = shallowRef<TasteRecord[]>([])
   const events = shallowRef<MachineEvent[]>([])
-  let changes = 0
-  let written: Promise<unknown> = Promise.resolve()
   const shelves = { machines, stocks, kerfs, tests, tastes, events }
+  let writes = 0
+  let written: Promise<unknown> = Promise.resolve()
 
   async function load(): Promise<void> {
     const db = await database()
@@ -41,7 +41,7 @@ export const useBench = defineStore('bench', () => {
   function set({ shelf, id }: BenchChange, record: AnyRecord | null): void {
     const list = shelves[shelf] as unknown as { value: AnyRecord[] }
     list.value = [...list.value.filter((each) => each.id !== id), ...(record ? [record] : [])]
-    changes++
+    writes++
     written = database().then<unknown>((db) => (record ? db.put(shelf, structuredClone(record) as never) : db.delete(shelf, id))).then(() => tell(shelf)).catch(() => {
       useMessages().say('stop', 'The bench could not be stored: the browser has no room left or forbids it. What is on the screen is kept; export your job to be safe.')
     })
@@ -71,11 +71,11 @@ export const useBench = defineStore('bench', () => {
 
   /** Reads a shelf that another tab wrote onto; what is written here meanwhile is not lost over it. */
   async function reread(shelf: Shelf): Promise<void> {
-    for (let seen = -1; seen !== changes;) {
-      seen = changes
+    for (let seen = -1; seen !== writes;) {
+      seen = writes
       await written
       const records = await (await database()).getAll(shelf)
-      if (seen === changes) (shelves[shelf] as { value: unknown }).value = records
+      if (seen === writes) (shelves[shelf] as { value: unknown }).value = records
     }
   }
   onBenchNews((shelf) => void reread(shelf))
