@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test'
+import { expect, test, type Locator, type Page } from '@playwright/test'
 import { contentOf, goTo, line, openDemo, settled } from './helpers'
 
 const toKerf = async (page: Page) => {
@@ -58,6 +58,8 @@ test('a slit strip on a phone', async ({ page }) => {
   await expect(page.getByRole('button', { name: /^Kerf, full width: 0.161 ± 0.002 mm/ })).toBeVisible()
   await expect(page.getByTestId('advice')).toContainText('Good enough: the fit is')
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
+  const top = async (shown: Locator): Promise<number> => (await shown.boundingBox())!.y
+  expect(await top(page.getByTestId('advice'))).toBeLessThan(await top(page.getByRole('region', { name: 'Drawing of the test piece' }))) // next to the readings
   await page.getByRole('button', { name: 'Use this kerf' }).click()
   await expect(page.getByText(/is on the bench and in this job/)).toBeVisible()
 })

@@ -23,7 +23,7 @@ function curve({ gap, sd }: JointOdds): { fill: string; edge: string } {
     const at = ENDS[0] + ((ENDS[1] - ENDS[0]) * i) / 160
     return [at, Math.exp(-(((at - gap) / width) ** 2) / 2)]
   })
-  const y = scaleLinear().domain([0, 1.06]).range([HEIGHT - 24, 8])
+  const y = scaleLinear().domain([0, 1.06]).range([HEIGHT - 24, 16])
   return { fill: area<[number, number]>().x(([at]) => x(at)).y0(y(0)).y1(([, d]) => y(d))(points) ?? '', edge: line<[number, number]>().x(([at]) => x(at)).y(([, d]) => y(d))(points) ?? '' }
 }
 const joints = computed(() => derived.box.fit.joints.map((joint) => ({ ...joint, curve: curve(joint), said: Object.entries(joint.odds).filter(([, odds]) => odds >= 0.005).map(([word, odds]) => `${word} ${Math.round(odds * 100)} %`).join(', ') })))

@@ -18,15 +18,16 @@ const jobs = useJob()
       <p class="text-sm"><strong>{{ jobs.job!.measure.machine?.name ?? 'No machine' }}</strong> with <strong>{{ jobs.job!.measure.stock?.name ?? 'no stock' }}</strong>: cut a test piece, measure it, and the kerf is known with its doubt.</p>
     </div>
     <p v-if="!jobs.job!.measure.machine || !jobs.job!.measure.stock" class="card text-sm">A kerf belongs to a machine and a batch of stock: choose both in Measure first.</p>
+    <!-- At the bench, on a narrow screen: the reading and what it says come first, the rest below. -->
     <div v-else class="grid items-start gap-3 lg:grid-cols-[18rem_1fr] xl:grid-cols-[18rem_1fr_20rem]">
-      <TrialForm />
-      <div class="grid gap-3 max-lg:order-first">
-        <ReadingPad />
-        <TestPieceDrawing />
+      <TrialForm class="max-lg:order-4" />
+      <div class="grid gap-3 max-lg:contents">
+        <ReadingPad class="max-lg:order-1" />
+        <TestPieceDrawing class="max-lg:order-3" />
       </div>
-      <div class="grid gap-3 lg:col-span-2 xl:col-span-1">
-        <TrialOutcome />
-        <KerfHistory />
+      <div class="grid gap-3 max-lg:contents lg:col-span-2 xl:col-span-1">
+        <TrialOutcome class="max-lg:order-2" />
+        <KerfHistory class="max-lg:order-5" />
       </div>
     </div>
   </div>

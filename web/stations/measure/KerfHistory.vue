@@ -23,7 +23,8 @@ const chart = computed(() => {
   const ends = records.value.flatMap(({ width, doubt }) => [width - (doubt ?? 0.02), width + (doubt ?? 0.02)])
   const [low = 0, high = 0.3] = extent(ends) as [number | undefined, number | undefined]
   const y = scaleLinear().domain([low - 0.02, high + 0.02]).range([HEIGHT - 22, 10])
-  const days = x.ticks(4).filter((tick, i, all) => i === 0 || day(tick) !== day(all[i - 1])) // a short history has several ticks a day
+  const [from, to] = x.domain()
+  const days = x.ticks(Math.min(4, Math.floor((to.getTime() - from.getTime()) / 864e5))) // never several a day: only days are written
   return { x, y, days }
 })
 function use(id: string): void {
