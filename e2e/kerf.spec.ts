@@ -88,8 +88,13 @@ test('a fit comb gives one’s own snug, apart from kerf; a verdict does too', a
   await expect(page.getByText('snug, gap −0.020 mm')).toBeVisible()
   await settled(page)
   await goTo(page, 'Log')
+  await page.getByRole('button', { name: 'Count it as mine' }).click() // the first verdict came with the job's file
+  await expect(page.getByText('Kept on the bench as what your hands say in plywood')).toBeVisible()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByText(/your own snug in plywood does not count it/)).toBeVisible()
   await page.getByRole('button', { name: 'It was cut now' }).click()
   await page.getByRole('article', { name: 'Revision 2' }).getByRole('radio', { name: 'press' }).click()
+  await expect(page.getByText('Kept on the bench as what your hands say in plywood')).toBeVisible()
   await goTo(page, 'Measure')
   await expect(page.getByText(/newer figures for your own snug than/)).toContainText('fit')
   await page.getByRole('button', { name: 'Undo' }).click() // the verdict, and with it what the bench heard

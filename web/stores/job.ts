@@ -70,7 +70,7 @@ export const useJob = defineStore('job', () => {
   function edit(change: (draft: Job) => void, key = '', ...onBench: BenchChange[]): void {
     if (!job.value) return
     const changed = produce(job.value, change)
-    if (changed === job.value) return
+    if (changed === job.value && onBench.length === 0) return
     push({ ...changed, changed: new Date().toISOString() }, key, onBench)
     void save()
   }

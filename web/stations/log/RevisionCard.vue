@@ -24,9 +24,10 @@ function judge(verdict: NonNullable<Revision['verdict']>): void {
   const taste = tasteOf({ ...props.revision, verdict })
   change({ verdict }, 'verdict', ...(taste ? [bench.put('tastes', taste)] : []))
 }
+const taste = computed(() => tasteOf(props.revision))
+const isCounted = computed(() => bench.tastes.some(({ id }) => id === taste.value?.id))
 function remove(): void {
-  const taste = tasteOf(props.revision)
-  jobs.edit((draft) => { draft.log = draft.log.filter(({ id }) => id !== props.revision.id) }, '', ...(taste ? [bench.remove('tastes', taste.id)] : []))
+  jobs.edit((draft) => { draft.log = draft.log.filter(({ id }) => id !== props.revision.id) }, '', ...(isCounted.value ? [bench.remove('tastes', taste.value!.id)] : []))
 }
 
 /** What is different from the cut before; only what both wrote down can be compared. */
@@ -49,7 +50,12 @@ const options = VERDICTS.map((verdict) => ({ value: verdict as string, label: ve
     </div>
     <ChoiceRow label="How it fitted" :model-value="revision.verdict ?? ''" :options="options" @update:model-value="judge($event as NonNullable<Revision['verdict']>)" />
     <label class="block text-[13px] font-medium">Note<TextEntry class="input" :rows="2" :maxlength="4000" :model-value="revision.note" @update:model-value="change({ note: $event }, 'note')" /></label>
-    <p v-if="revision.verdict && revision.cut" class="note">Kept on the bench as what your hands say in {{ revision.cut.family }}, apart from kerf: Measure offers it to every job.</p>
+    <template v-if="taste">
+      <p v-if="isCounted" class="note">Kept on the bench as what your hands say in {{ taste.family }}, apart from kerf: Measure offers it to every job.</p>
+      <p v-else class="note flex flex-wrap items-center gap-x-3 gap-y-1">This verdict came with the job’s file, or was taken off the bench: your own snug in {{ taste.family }} does not count it.
+        <button type="button" class="btn px-2 py-0.5" @click="judge(revision.verdict!)">Count it as mine</button>
+      </p>
+    </template>
     <div v-if="changed.length > 0" class="text-[13px]">
       <h3>Changed since revision {{ before!.number }}</h3>
       <ul><li v-for="each in changed" :key="each.label">{{ each.label }}: <span class="num">{{ each.old }}</span> → <span class="num font-semibold">{{ each.value }}</span></li></ul>
