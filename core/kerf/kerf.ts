@@ -43,8 +43,9 @@ export function kerfOf(record: (Pick<KerfRecord, 'width' | 'doubt' | 'how'> & { 
         { symbol: 'k', meaning: 'full width that the beam removes', value: `${fixed(width, 3)} mm`, source: measured ? 'reading' : 'default' },
         { symbol: '±', meaning: 'how far off k may be', value: `${fixed(doubt, 3)} mm`, source: measured && record?.doubt ? 'reading' : 'from memory' },
       ],
-      note: record
+      note: measured
         ? `${record.how || 'Measured'}. It holds for this machine, this stock and these settings only.`
+        : record ? `${record.how || 'A guess'}. Another batch may give more or less to the beam.`
         : 'Not measured on this machine with this stock: an assumed kerf is the commonest reason why joints are too tight or too loose.',
     },
   }

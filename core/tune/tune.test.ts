@@ -19,8 +19,8 @@ test('words for a setting, and whether they mean another one', () => {
   const setting = { speed: 12.5, power: 65, passes: 1, air: true }
   expect(settingWords(setting)).toBe('12.5 mm/s, 65 %, 1 pass')
   expect(settingWords({ ...setting, passes: 2 })).toBe('12.5 mm/s, 65 %, 2 passes')
-  for (const words of ['', settingWords(setting), '65%, focus on the face', 'slow', '12.5mm/s']) expect(namesOtherSetting(words, setting)).toBe(false)
-  for (const words of ['14 mm/s, 65 %, 1 pass', '12.5 mm/s 70 %', '2 passes']) expect(namesOtherSetting(words, setting)).toBe(true)
+  for (const words of ['', settingWords(setting), '65%, focus on the face', 'slow', '12.5mm/s', '12,5 mm/s, 65,0 %']) expect(namesOtherSetting(words, setting)).toBe(false)
+  for (const words of ['14 mm/s, 65 %, 1 pass', '12.5 mm/s 70 %', '12,9 mm/s', '2 passes']) expect(namesOtherSetting(words, setting)).toBe(true)
 })
 
 describe('choosing', () => {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { extent, scaleLinear, scaleTime, timeFormat } from 'd3'
 import { computed } from 'vue'
-import { eventsSince } from '@core/kerf'
+import { eventsSince, kerfOf, type KerfRecord } from '@core/kerf'
 import { fixed } from '@core/length'
 import KerfRow from '@web/parts/KerfRow.vue'
 import MachineEvents from '@web/parts/MachineEvents.vue'
@@ -15,12 +15,16 @@ const day = timeFormat('%-d %b')
 
 const records = computed(() => bench.kerfs.filter(({ machineId, stockId }) => machineId === jobs.job!.measure.machine?.id && stockId === jobs.job!.measure.stock?.id).sort((a, b) => a.on.localeCompare(b.on)))
 const events = computed(() => bench.events.filter(({ machineId }) => machineId === jobs.job!.measure.machine?.id).sort((a, b) => a.on.localeCompare(b.on)))
+function interval(record: KerfRecord): [number, number] {
+  const { width, doubt } = kerfOf(record)
+  return [width - doubt, width + doubt]
+}
 const chart = computed(() => {
   const dates = [...records.value, ...events.value].map(({ on }) => new Date(on))
   const [first = new Date(), last = new Date()] = extent(dates) as [Date | undefined, Date | undefined]
   const pad = Math.max(864e5, (last.getTime() - first.getTime()) * 0.1)
   const x = scaleTime().domain([new Date(first.getTime() - pad), new Date(last.getTime() + pad)]).range([38, WIDTH - 8])
-  const ends = records.value.flatMap(({ width, doubt }) => [width - (doubt ?? 0.02), width + (doubt ?? 0.02)])
+  const ends = records.value.flatMap(interval)
   const [low = 0, high = 0.3] = extent(ends) as [number | undefined, number | undefined]
   const y = scaleLinear().domain([low - 0.02, high + 0.02]).range([HEIGHT - 22, 10])
   const [from, to] = x.domain()
@@ -42,7 +46,7 @@ function use(id: string): void {
       <text v-for="tick in chart.days" :key="tick.getTime()" :x="chart.x(tick)" :y="HEIGHT - 6" text-anchor="middle" font-size="10" fill="var(--quiet)">{{ day(tick) }}</text>
       <g v-for="event in events" :key="event.id"><line :x1="chart.x(new Date(event.on))" :x2="chart.x(new Date(event.on))" y1="10" :y2="HEIGHT - 22" stroke="var(--gorse)" stroke-dasharray="3 2" /><text :x="chart.x(new Date(event.on)) - 3" y="18" text-anchor="end" font-size="9" fill="var(--gorse)">{{ event.what }}</text></g>
       <g v-for="record in records" :key="record.id" :opacity="eventsSince(record, events).length > 0 ? 0.55 : 1">
-        <line :x1="chart.x(new Date(record.on))" :x2="chart.x(new Date(record.on))" :y1="chart.y(record.width - (record.doubt ?? 0.02))" :y2="chart.y(record.width + (record.doubt ?? 0.02))" stroke="var(--heather)" stroke-width="2" />
+        <line :x1="chart.x(new Date(record.on))" :x2="chart.x(new Date(record.on))" :y1="chart.y(interval(record)[0])" :y2="chart.y(interval(record)[1])" stroke="var(--heather)" stroke-width="2" />
         <circle :cx="chart.x(new Date(record.on))" :cy="chart.y(record.width)" r="4" :fill="record.id === jobs.job!.measure.kerf?.id ? 'var(--heather)' : 'var(--sheet)'" stroke="var(--heather)" stroke-width="2" />
       </g>
     </svg>

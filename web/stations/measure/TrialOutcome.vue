@@ -8,6 +8,7 @@ import { METHOD_NAMES } from '@core/testpiece'
 import CautionNote from '@web/parts/CautionNote.vue'
 import WorkedFigure from '@web/parts/WorkedFigure.vue'
 import { useBench } from '@web/stores/bench'
+import { useDerived } from '@web/stores/derived'
 import { useJob } from '@web/stores/job'
 import { useMessages } from '@web/stores/messages'
 import { useKerfEdits } from './kerf-edits'
@@ -15,21 +16,23 @@ import { useTrial } from './trial'
 
 const jobs = useJob()
 const bench = useBench()
+const derived = useDerived()
 const kerfs = useKerfEdits()
 const { trial, result, thickness } = useTrial()
 const kerf = computed(() => result.value.kerf)
 const family = computed(() => jobs.job!.measure.stock?.family ?? 'other')
 
-/** Odds of the wanted word if this kerf were used with a given doubt. */
-function fitWith(doubt: number) {
+/** The fit if a kerf were used with a given doubt. */
+function fitWith(width: number, doubt: number | null) {
   const { interference, measure } = jobs.job!
-  const measured = kerfOf({ width: kerf.value?.width ?? 0.15, doubt, how: '' })
+  const measured = kerfOf({ width, doubt, how: '' })
   return predictFit(measured, thickness.value, measured.perSide, interference, family.value, jobs.job!.box.proud, measure.taste ?? NO_TASTE)
 }
 const advice = computed(() => {
   if (!kerf.value) return []
-  const now = fitWith(kerf.value.doubt ?? 0.04)
-  return adviseNext(kerf.value.doubt, trial.value.method, result.value.squares, { word: now.wanted, now: now.odds[now.wanted], with: (doubt) => fitWith(doubt).odds[now.wanted] })
+  const { width, doubt } = kerf.value
+  const now = fitWith(width, doubt)
+  return adviseNext(doubt, trial.value.method, result.value.squares, { word: now.wanted, now: now.odds[now.wanted], with: (then) => fitWith(width, then).odds[now.wanted] })
 })
 function use(): void {
   const { value } = kerf
@@ -42,7 +45,7 @@ function use(): void {
 function useTaste(): void {
   const { comb } = result.value
   if (!comb) return
-  const kept = bench.put('tastes', { id: crypto.randomUUID(), family: family.value, interference: Number(comb.taste.toFixed(4)), doubt: Math.max(0.001, Number(comb.tasteDoubt.toFixed(4))), from: 'comb', on: new Date().toISOString(), note: `pair ${trial.value.best! + 1}, kerf ${fixed(jobs.job!.measure.kerf?.width ?? 0.15, 3)}` })
+  const kept = bench.put('tastes', { id: crypto.randomUUID(), family: family.value, interference: Number(comb.taste.toFixed(4)), doubt: Math.max(0.001, Number(comb.tasteDoubt.toFixed(4))), from: 'comb', on: new Date().toISOString(), note: `pair ${trial.value.best! + 1}, kerf ${fixed(derived.box.kerf.width, 3)}` })
   jobs.edit((draft) => { draft.measure.taste = bench.tasteOf(family.value) }, '', kept)
   useMessages().say('said', `Your own snug in ${family.value} is on the bench: ${fixed(bench.tasteOf(family.value)!.offset, 3)} mm per glue line.`)
 }
@@ -67,7 +70,7 @@ function useTaste(): void {
     <template v-else-if="result.comb">
       <WorkedFigure large label="Your own snug, interference per glue line" :text="`${fixed(result.comb.taste, 3)} ± ${fixed(result.comb.tasteDoubt, 3)} mm`" :working="result.comb.working" />
       <p class="note">If your snug is {{ fixed(jobs.job!.measure.taste?.offset ?? 0, 3) }} mm already, this pair says a kerf of {{ fixed(result.comb.kerfIfTaste, 3) }} ± {{ fixed(result.comb.kerfDoubt, 3) }} mm instead: a comb alone cannot tell the two apart.</p>
-      <p v-if="!jobs.job!.measure.kerf" class="text-[13px] text-gorse">The kerf is only assumed: measure it by squares or a strip first, or its error goes into your taste.</p>
+      <p v-if="!derived.box.kerf.measured" class="text-[13px] text-gorse">The kerf is only assumed: measure it by squares or a strip first, or its error goes into your taste.</p>
       <button type="button" class="btn btn-main" @click="useTaste"><Check :size="16" aria-hidden="true" /> Keep as my own snug in {{ family }}</button>
     </template>
     <p v-else class="note">{{ METHOD_NAMES[trial.method] }}: cut the piece, then enter what you read. The result appears as soon as there is enough for one.</p>

@@ -1,5 +1,5 @@
 import { settingFor } from '@core/job'
-import type { KerfRecord } from '@core/kerf'
+import { ASSUMED_KERF, type KerfRecord } from '@core/kerf'
 import { thicknessOf } from '@core/stock'
 import { settingWords } from '@core/tune'
 import { useBench } from '@web/stores/bench'
@@ -28,7 +28,7 @@ export function useKerfEdits() {
   function type(part: Partial<Pick<KerfRecord, 'width' | 'doubt' | 'how' | 'setting'>>, key: string): void {
     const { kerf } = jobs.job!.measure
     if (kerf?.method === 'typed' || (kerf && part.width === undefined)) put({ ...kerf, ...part }, key)
-    else record({ width: kerf?.width ?? 0.15, doubt: null, method: 'typed', how: '', setting: '', ...part }) // nobody knows at which setting, until it is said
+    else record({ width: kerf?.width ?? ASSUMED_KERF, doubt: null, method: 'typed', how: '', setting: '', ...part }) // nobody knows at which setting, until it is said
   }
   return { record, type }
 }
