@@ -1,9 +1,12 @@
+/** Rounds halves away from zero as one does on paper, also where binary figures fall just short of the half: 0.155 ÷ 2 is 0.078. */
+const rounded = (value: number, digits: number): string => (value * (1 + 1e-9)).toFixed(digits)
+
 /** A figure with at most `digits` decimals, trailing zeros kept: what is read off an instrument has a resolution. */
 export const fixed = (value: number, digits: number): string =>
-  (Object.is(Math.round(value * 10 ** digits), -0) ? 0 : value).toFixed(digits).replace('-', '−')
+  rounded(Object.is(Math.round(value * 10 ** digits), -0) ? 0 : value, digits).replace('-', '−')
 
 /** A figure as short as it can be said with at most `digits` decimals: for fields and dimensions. */
-export const short = (value: number, digits = 2): string => String(Number(value.toFixed(digits))).replace('-', '−')
+export const short = (value: number, digits = 2): string => String(Number(rounded(value, digits))).replace('-', '−')
 
 export const formatMillimetres = (mm: number, digits = 2): string => `${fixed(mm, digits)} mm`
 

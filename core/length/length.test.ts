@@ -37,6 +37,7 @@ test('formats keep the resolution of the instrument and use a true minus', () =>
   expect(fixed(3, 2)).toBe('3.00')
   expect(fixed(-0.0001, 2)).toBe('0.00')
   expect(fixed(-0.05, 2)).toBe('−0.05')
+  expect([fixed(0.155 / 2, 3), fixed(-0.155 / 2, 3), fixed((25 - 24.845) / 2, 3), short(1.005)]).toEqual(['0.078', '−0.078', '0.078', '1.01'])
   expect(short(3.1, 3)).toBe('3.1')
   expect(formatInches(25.4)).toBe('1.000 in')
   expect([formatDuration(42), formatDuration(700), formatDuration(7500)]).toEqual(['42 s', '11 min 40 s', '2 h 05 min'])
