@@ -2,17 +2,55 @@ import js from '@eslint/js'
 import globals from 'globals'
 import tseslint from 'typescript-eslint'
 import vue from 'eslint-plugin-vue'
+import prettier from 'eslint-config-prettier/flat'
 
 /** The folders of core from the bottom up. Each may import from those before it, never from those after it. */
-const CORE = ['length', 'geometry', 'working', 'statistics', 'stock', 'kerf', 'fit', 'machine', 'lettering', 'box', 'nest', 'tune', 'plan', 'testpiece', 'build', 'job', 'files']
+const CORE = [
+  'length',
+  'geometry',
+  'working',
+  'statistics',
+  'stock',
+  'kerf',
+  'fit',
+  'machine',
+  'lettering',
+  'box',
+  'nest',
+  'tune',
+  'plan',
+  'testpiece',
+  'build',
+  'job',
+  'files',
+]
 
-const forbid = (files, group, message) => ({ files, rules: { 'no-restricted-imports': ['error', { patterns: [{ group, message }] }] } })
+const forbid = (files, group, message) => ({
+  files,
+  rules: { 'no-restricted-imports': ['error', { patterns: [{ group, message }] }] },
+})
 
-const arrows = CORE.map((folder, i) => forbid(
-  [`core/${folder}/**/*.ts`],
-  [...CORE.slice(i + 1).map((above) => `../${above}`), ...CORE.map((other) => `../${other}/*`), 'vue', 'vue-*', 'pinia', 'd3', 'three', 'idb', 'express', 'node:*', '@web/*', '**/web/**', '**/server/**'],
-  `core/${folder} may import only from folders below it, through their index, and nothing of the interface.`,
-))
+const arrows = CORE.map((folder, i) =>
+  forbid(
+    [`core/${folder}/**/*.ts`],
+    [
+      ...CORE.slice(i + 1).map((above) => `../${above}`),
+      ...CORE.map((other) => `../${other}/*`),
+      'vue',
+      'vue-*',
+      'pinia',
+      'd3',
+      'three',
+      'idb',
+      'express',
+      'node:*',
+      '@web/*',
+      '**/web/**',
+      '**/server/**',
+    ],
+    `core/${folder} may import only from folders below it, through their index, and nothing of the interface.`,
+  ),
+)
 
 export default tseslint.config(
   { ignores: ['dist/', 'node_modules/', 'test-results/', 'playwright-report/'] },
@@ -20,6 +58,7 @@ export default tseslint.config(
   ...tseslint.configs.strict,
   ...tseslint.configs.stylistic,
   ...vue.configs['flat/recommended'],
+  prettier, // how code is set is Prettier's alone
   {
     files: ['**/*.{ts,vue}'],
     languageOptions: { parserOptions: { parser: tseslint.parser }, globals: globals.browser },
@@ -28,13 +67,6 @@ export default tseslint.config(
       '@typescript-eslint/no-non-null-assertion': 'off',
       '@typescript-eslint/no-invalid-void-type': 'off',
       '@typescript-eslint/explicit-function-return-type': 'off',
-      'vue/max-attributes-per-line': 'off',
-      'vue/singleline-html-element-content-newline': 'off',
-      'vue/multiline-html-element-content-newline': 'off',
-      'vue/html-closing-bracket-newline': 'off',
-      'vue/html-self-closing': 'off',
-      'vue/html-indent': 'off',
-      'vue/first-attribute-linebreak': 'off',
       'vue/attributes-order': 'off',
       'vue/require-default-prop': 'off',
       'vue/one-component-per-file': 'error',
@@ -43,7 +75,17 @@ export default tseslint.config(
   },
   { files: ['**/*.{mjs,js}'], languageOptions: { globals: globals.node } },
   ...arrows,
-  { files: ['core/**/*.ts'], ignores: ['**/*.test.ts'], rules: { 'no-console': 'error', 'no-restricted-syntax': ['error', { selector: 'ExportDefaultDeclaration', message: 'Core hands on names, no defaults.' }] } },
+  {
+    files: ['core/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-console': 'error',
+      'no-restricted-syntax': [
+        'error',
+        { selector: 'ExportDefaultDeclaration', message: 'Core hands on names, no defaults.' },
+      ],
+    },
+  },
   forbid(['server/**/*.ts'], ['**/web/**', '@web/*', 'vue'], 'The server knows nothing of the interface.'),
   { files: ['**/*.test.ts', 'e2e/**'], rules: { 'max-lines': 'off', 'no-restricted-imports': 'off' } },
 )

@@ -8,6 +8,18 @@ export default {
   testTimeout: 60_000,
   maxWorkers: 2,
   extensionsToTreatAsEsm: ['.ts'],
-  transform: { '^.+\\.ts$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript' }, target: 'es2022', experimental: { keepImportAttributes: true } }, module: { type: 'es6' } }] },
+  transform: {
+    '^.+\\.ts$': [
+      '@swc/jest',
+      {
+        jsc: {
+          parser: { syntax: 'typescript' },
+          target: 'es2022',
+          experimental: { keepImportAttributes: true },
+        },
+        module: { type: 'es6' },
+      },
+    ],
+  },
   moduleNameMapper: { '^@core/(.*)$': '<rootDir>/core/$1/index.ts', '^@web/(.*)$': '<rootDir>/web/$1' },
 }

@@ -10,15 +10,28 @@ export default defineConfig({
   fullyParallel: true,
   timeout: 90_000,
   expect: { timeout: 20_000 }, // drawing in space by software is slow when both cores are taken
-  reporter: process.env.UPLANDS_REPORT ? [['line'], ['json', { outputFile: process.env.UPLANDS_REPORT }]] : 'line',
+  reporter: process.env.UPLANDS_REPORT
+    ? [['line'], ['json', { outputFile: process.env.UPLANDS_REPORT }]]
+    : 'line',
   use: {
     baseURL: `http://127.0.0.1:${PORT}/`,
     viewport: { width: 1280, height: 800 },
     acceptDownloads: true,
     launchOptions: {
       executablePath: '/usr/bin/chromium',
-      args: ['--no-sandbox', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--use-angle=swiftshader', '--enable-unsafe-swiftshader'],
+      args: [
+        '--no-sandbox',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+        '--use-angle=swiftshader',
+        '--enable-unsafe-swiftshader',
+      ],
     },
   },
-  webServer: { command: `node --import tsx server/index.ts --port ${PORT}`, url: `http://127.0.0.1:${PORT}/`, reuseExistingServer: !process.env.CI },
+  webServer: {
+    command: `node --import tsx server/index.ts --port ${PORT}`,
+    url: `http://127.0.0.1:${PORT}/`,
+    reuseExistingServer: !process.env.CI,
+  },
 })

@@ -9,7 +9,10 @@ export default defineConfig({
   plugins: [vue(), tailwindcss()],
   resolve: {
     alias: [
-      { find: /^@core\/(.*)$/, replacement: fileURLToPath(new URL('./core/', import.meta.url)) + '$1/index.ts' },
+      {
+        find: /^@core\/(.*)$/,
+        replacement: fileURLToPath(new URL('./core/', import.meta.url)) + '$1/index.ts',
+      },
       { find: /^@web\//, replacement: fileURLToPath(new URL('./web/', import.meta.url)) },
     ],
   },

@@ -5,13 +5,30 @@ import { openDemo, settled, STATIONS } from './helpers'
 /** What axe-core, an accessibility engine, finds that is serious or critical. */
 async function seriousFindings(page: Page): Promise<string[]> {
   await page.evaluate(axe.source)
-  const { violations } = await page.evaluate(() => (globalThis as unknown as { axe: typeof axe }).axe.run(document))
-  return violations.filter(({ impact }) => impact === 'serious' || impact === 'critical').map(({ id, nodes }) => `${id}: ${nodes.map(({ target }) => target.join(' ')).slice(0, 3).join(' | ')}`)
+  const { violations } = await page.evaluate(() =>
+    (globalThis as unknown as { axe: typeof axe }).axe.run(document),
+  )
+  return violations
+    .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+    .map(
+      ({ id, nodes }) =>
+        `${id}: ${nodes
+          .map(({ target }) => target.join(' '))
+          .slice(0, 3)
+          .join(' | ')}`,
+    )
 }
 
 for (const colorScheme of ['light', 'dark'] as const) {
   test(`no serious finding on any station, ${colorScheme}`, async ({ browser, baseURL }) => {
-    const page = await (await browser.newContext({ colorScheme, baseURL, viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce' })).newPage()
+    const page = await (
+      await browser.newContext({
+        colorScheme,
+        baseURL,
+        viewport: { width: 1280, height: 800 },
+        reducedMotion: 'reduce',
+      })
+    ).newPage()
     await page.goto('./')
     await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(3)
     expect(await seriousFindings(page)).toEqual([])

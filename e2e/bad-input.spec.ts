@@ -91,7 +91,9 @@ test('a layout moved by hand goes stale when parts change, and pinned parts stay
   await page.keyboard.press('Shift+ArrowUp')
   await page.keyboard.press('Shift+ArrowRight')
   await expect(part).toHaveAttribute('aria-label', /pinned/)
-  const place = /on sheet 1, [\d.]+ from left, [\d.]+ from below/.exec((await part.getAttribute('aria-label'))!)![0]
+  const place = /on sheet 1, [\d.]+ from left, [\d.]+ from below/.exec(
+    (await part.getAttribute('aria-label'))!,
+  )![0]
   await goTo(page, 'Shape')
   await page.getByLabel('Proud length').fill('0.4')
   await settled(page)

@@ -40,7 +40,9 @@ test('a sheet larger than the bed is used only as far as the bed reaches, and sa
   await expect(page.locator('[data-check=bed]')).toContainText('Only 600 × 400 mm of it is used')
 })
 
-test('a written file goes stale with the next change that reaches it, and not with one that does not', async ({ page }) => {
+test('a written file goes stale with the next change that reaches it, and not with one that does not', async ({
+  page,
+}) => {
   await openDemo(page, 'demo-tray', 'cut')
   const writing = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Write the cut files' }).click()

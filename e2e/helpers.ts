@@ -4,9 +4,14 @@ import { fileURLToPath } from 'node:url'
 
 export const STATIONS = ['measure', 'shape', 'layout', 'tune', 'cut', 'build', 'log'] as const
 
-export const demoFile = (name: string): string => fileURLToPath(new URL(`../demo/${name}.json`, import.meta.url))
+export const demoFile = (name: string): string =>
+  fileURLToPath(new URL(`../demo/${name}.json`, import.meta.url))
 
-export async function openDemo(page: Page, id: 'demo-tray' | 'demo-logger' | 'demo-slip', station: (typeof STATIONS)[number] = 'measure'): Promise<void> {
+export async function openDemo(
+  page: Page,
+  id: 'demo-tray' | 'demo-logger' | 'demo-slip',
+  station: (typeof STATIONS)[number] = 'measure',
+): Promise<void> {
   await page.goto('./')
   await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(3)
   await page.goto(`./#/job/${id}/${station}`)
@@ -19,9 +24,15 @@ export async function settled(page: Page): Promise<void> {
   await expect(page.getByTestId('saving')).toHaveText('saved')
 }
 
-export const goTo = (page: Page, name: string): Promise<void> => page.getByRole('navigation', { name: 'Traveller' }).getByRole('link', { name: new RegExp(`(^|(ready|to do|look again|stopped|stale) )${name}`) }).click()
-export const line = (page: Page, station: (typeof STATIONS)[number]): Locator => page.getByTestId(`line-${station}`)
-export const contentOf = async (download: Download): Promise<string> => readFileSync(await download.path(), 'utf8')
+export const goTo = (page: Page, name: string): Promise<void> =>
+  page
+    .getByRole('navigation', { name: 'Traveller' })
+    .getByRole('link', { name: new RegExp(`(^|(ready|to do|look again|stopped|stale) )${name}`) })
+    .click()
+export const line = (page: Page, station: (typeof STATIONS)[number]): Locator =>
+  page.getByTestId(`line-${station}`)
+export const contentOf = async (download: Download): Promise<string> =>
+  readFileSync(await download.path(), 'utf8')
 
 /** Presses Tab until something has the focus: what a person without a mouse does. */
 export async function tabTo(page: Page, target: Locator, most = 150): Promise<void> {

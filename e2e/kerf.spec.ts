@@ -17,7 +17,9 @@ const pieceAsSvg = async (page: Page): Promise<string> => {
   return contentOf(await writing)
 }
 
-test('squares, from test piece to result: interval, advice, an odd reading, and a slip that is asked about', async ({ page }) => {
+test('squares, from test piece to result: interval, advice, an odd reading, and a slip that is asked about', async ({
+  page,
+}) => {
   await toKerf(page)
   await page.getByLabel('How many').fill('3')
   const svg = await pieceAsSvg(page)
@@ -59,7 +61,9 @@ test('a slit strip on a phone', async ({ page }) => {
   await expect(page.getByTestId('advice')).toContainText('Good enough: the fit is')
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
   const top = async (shown: Locator): Promise<number> => (await shown.boundingBox())!.y
-  expect(await top(page.getByTestId('advice'))).toBeLessThan(await top(page.getByRole('region', { name: 'Drawing of the test piece' }))) // next to the readings
+  expect(await top(page.getByTestId('advice'))).toBeLessThan(
+    await top(page.getByRole('region', { name: 'Drawing of the test piece' })),
+  ) // next to the readings
   await page.getByRole('button', { name: 'Use this kerf' }).click()
   await expect(page.getByText(/is on the bench and in this job/)).toBeVisible()
 })
@@ -80,7 +84,9 @@ test('a fit comb gives one’s own snug, apart from kerf; a verdict does too', a
   await page.getByRole('radio', { name: /Fit comb/ }).click()
   expect(await pieceAsSvg(page)).toContain('0.040 to 0.110 mm per side')
   await page.getByRole('button', { name: '9: 0.090 mm' }).click()
-  await expect(page.getByRole('button', { name: /^Your own snug, interference per glue line: 0.020/ })).toBeVisible()
+  await expect(
+    page.getByRole('button', { name: /^Your own snug, interference per glue line: 0.020/ }),
+  ).toBeVisible()
   await page.getByRole('button', { name: 'Keep as my own snug in plywood' }).click()
   await goTo(page, 'Shape')
   await expect(page.getByRole('radio', { name: 'snug (+0.02)' })).toBeVisible()
@@ -119,7 +125,9 @@ test('the picture of the odds opens from the strip and from the traveller', asyn
   await expect(page.getByRole('heading', { name: 'Fit, with odds' })).toBeVisible()
 })
 
-test('a newer kerf makes other jobs stale; they keep their figures until told otherwise', async ({ page }) => {
+test('a newer kerf makes other jobs stale; they keep their figures until told otherwise', async ({
+  page,
+}) => {
   await openDemo(page, 'demo-tray')
   const exporting = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Export job' }).click()
@@ -139,8 +147,13 @@ test('a newer kerf makes other jobs stale; they keep their figures until told ot
   await settled(page)
 
   await page.goto(copy)
-  await expect(page.getByRole('link', { name: /stale Measure|ready Measure/ })).toHaveAttribute('data-state', 'stale')
-  await expect(page.getByText(/newer figures for the kerf than/)).toContainText('kerf 0.160 ± 0.018 mm → 0.200')
+  await expect(page.getByRole('link', { name: /stale Measure|ready Measure/ })).toHaveAttribute(
+    'data-state',
+    'stale',
+  )
+  await expect(page.getByText(/newer figures for the kerf than/)).toContainText(
+    'kerf 0.160 ± 0.018 mm → 0.200',
+  )
   await expect(page.getByRole('button', { name: 'Full width k: 0.160 mm. Show the working' })).toBeVisible()
   await settled(page)
   await page.reload()
@@ -150,7 +163,10 @@ test('a newer kerf makes other jobs stale; they keep their figures until told ot
   await expect(page.getByText(/Measured before: lens cleaned/)).toBeVisible()
 })
 
-test('a machine on the bench: its kerfs, what was done to it, and a kerf taken away and brought back', async ({ page, context }) => {
+test('a machine on the bench: its kerfs, what was done to it, and a kerf taken away and brought back', async ({
+  page,
+  context,
+}) => {
   await openDemo(page, 'demo-logger')
   const bench = await context.newPage()
   await bench.goto('./#/bench/machines')
@@ -165,7 +181,10 @@ test('a machine on the bench: its kerfs, what was done to it, and a kerf taken a
   await bench.getByRole('button', { name: 'Remove new lens' }).click()
   await expect(page.getByText('Measured before: new lens')).toHaveCount(0)
 
-  await bench.getByRole('button', { name: /Remove the kerf of/ }).first().click()
+  await bench
+    .getByRole('button', { name: /Remove the kerf of/ })
+    .first()
+    .click()
   await expect(kerfs).toHaveCount(1)
   await bench.getByRole('button', { name: 'Bring back' }).click()
   await expect(kerfs).toHaveCount(2)
@@ -187,7 +206,9 @@ test('undo takes back on the bench what it takes back in the job', async ({ page
   await expect(records).toHaveCount(2)
 })
 
-test('the stock book: a column pasted, CSV out and in with bad rows by line, a new batch unmeasured', async ({ page }) => {
+test('the stock book: a column pasted, CSV out and in with bad rows by line, a new batch unmeasured', async ({
+  page,
+}) => {
   await page.goto('./')
   await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(3)
   await page.getByRole('link', { name: 'Bench: stock and machines' }).click()
@@ -195,7 +216,9 @@ test('the stock book: a column pasted, CSV out and in with bad rows by line, a n
   await page.getByText('Paste a column, CSV in and out').click()
   await page.getByLabel('Readings to paste').fill('3,90\n3,95\n4.3')
   await page.getByRole('button', { name: 'Add these' }).click()
-  await expect(page.getByRole('button', { name: /Fibreboard 4, dry store/ }).first()).toContainText('8 readings, uneven')
+  await expect(page.getByRole('button', { name: /Fibreboard 4, dry store/ }).first()).toContainText(
+    '8 readings, uneven',
+  )
   await expect(page.getByText(/Uneven sheet: thinnest 3.90 mm/)).toContainText('thickest 4.30 mm')
   await expect(page.getByRole('button', { name: /Slot width to use: 4.30 mm/ })).toBeVisible()
   const saving = page.waitForEvent('download')
@@ -206,13 +229,17 @@ test('the stock book: a column pasted, CSV out and in with bad rows by line, a n
   await page.getByRole('button', { name: 'New batch of this' }).click()
   await expect(page.getByText('This batch is not measured yet')).toBeVisible()
   await page.getByText('Paste a column, CSV in and out').click()
-  await page.getByLabel('CSV file of readings').setInputFiles({ name: 'r.csv', mimeType: 'text/csv', buffer: Buffer.from(csv.replace('3.94', 'thick')) })
+  await page
+    .getByLabel('CSV file of readings')
+    .setInputFiles({ name: 'r.csv', mimeType: 'text/csv', buffer: Buffer.from(csv.replace('3.94', 'thick')) })
   await expect(page.getByText('7 readings are added, 1 line is not:')).toBeVisible()
   await expect(page.getByText(/^Line 3: “thick” is not a figure/)).toBeVisible()
   await page.getByRole('textbox', { name: 'Batch' }).fill('second delivery')
   await page.getByRole('textbox', { name: 'Batch' }).blur()
   await page.reload()
-  await expect(page.getByRole('button', { name: /Fibreboard 4, second delivery/ })).toContainText('7 readings')
+  await expect(page.getByRole('button', { name: /Fibreboard 4, second delivery/ })).toContainText(
+    '7 readings',
+  )
 })
 
 test('a new batch may begin with what the machine took from the last one, as a guess', async ({ page }) => {
@@ -228,16 +255,22 @@ test('a new batch may begin with what the machine took from the last one, as a g
   await expect(line(page, 'measure')).toHaveText('3.10, 1 reading; kerf assumed')
 })
 
-test('an old note per side is doubled, and a kerf typed beside a measured one starts a record of its own', async ({ page }) => {
+test('an old note per side is doubled, and a kerf typed beside a measured one starts a record of its own', async ({
+  page,
+}) => {
   await openDemo(page, 'demo-tray')
   await page.getByRole('radio', { name: 'per side' }).click()
   await page.getByLabel('Kerf, per side').fill('0.09')
   await expect(page.getByRole('button', { name: 'Full width k: 0.180 mm. Show the working' })).toBeVisible()
-  await expect(page.getByRole('button', { name: 'Per side, c = k ÷ 2: 0.090 mm. Show the working' })).toBeVisible()
+  await expect(
+    page.getByRole('button', { name: 'Per side, c = k ÷ 2: 0.090 mm. Show the working' }),
+  ).toBeVisible()
   const setting = page.getByLabel('It holds for this setting and focus')
   await expect(setting).toHaveValue('') // an old note does not say at which setting
   await setting.fill('18 mm/s, 65 %')
-  await expect(page.getByText('The kerf was measured at 18 mm/s, 65 %; this cuts with 12 mm/s, 65 %, 1 pass.').first()).toBeVisible()
+  await expect(
+    page.getByText('The kerf was measured at 18 mm/s, 65 %; this cuts with 12 mm/s, 65 %, 1 pass.').first(),
+  ).toBeVisible()
   await setting.fill('12 mm/s, 65 %, 1 pass, focus 1 mm below the face')
   await setting.blur()
   await settled(page)

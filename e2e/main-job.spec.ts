@@ -6,7 +6,9 @@ import { contentOf, goTo, line, settled } from './helpers'
 test('one box from a measurement to a build sheet, by mouse', async ({ page }) => {
   const troubles: string[] = []
   page.on('pageerror', (error) => troubles.push(error.message))
-  page.on('console', (message) => { if (message.type() === 'error') troubles.push(message.text()) })
+  page.on('console', (message) => {
+    if (message.type() === 'error') troubles.push(message.text())
+  })
 
   await page.goto('./')
   await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(3)
@@ -92,7 +94,9 @@ test('one box from a measurement to a build sheet, by mouse', async ({ page }) =
   await expect(page.locator('[data-done=outline]')).not.toHaveAttribute('d', '')
   await page.getByLabel('Colour of outline cuts').fill('#0044aa')
   await page.getByRole('radio', { name: 'left to the laser’s software' }).click()
-  await expect(page.getByTestId('statement')).toContainText('set 0.085 mm per side (kerf 0.170 mm full width)')
+  await expect(page.getByTestId('statement')).toContainText(
+    'set 0.085 mm per side (kerf 0.170 mm full width)',
+  )
   await page.getByRole('checkbox', { name: 'DXF' }).check()
   await settled(page)
   const writing = page.waitForEvent('download')

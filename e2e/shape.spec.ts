@@ -15,7 +15,8 @@ test('a dimension on the drawing leads to its field, and a field lights its dime
 
 test('three rules of sharing out show their real widths, and the working behind them', async ({ page }) => {
   await openDemo(page, 'demo-tray', 'shape')
-  const along = (text: string) => page.getByRole('button', { name: new RegExp(`^Tabs along the width: ${text}`) })
+  const along = (text: string) =>
+    page.getByRole('button', { name: new RegExp(`^Tabs along the width: ${text}`) })
   await expect(along('27 shares of 8.66 mm')).toBeVisible()
   await page.getByRole('radio', { name: /Fixed width/ }).click()
   await expect(along('25 shares of 9.00 mm')).toBeVisible()

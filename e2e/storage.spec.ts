@@ -36,12 +36,20 @@ test('two tabs on one job show each other’s changes; undo goes back over them'
   await expect(list.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(3)
 })
 
-test('when storage is full it says so, keeps the screen, and saves again once there is room', async ({ page }) => {
+test('when storage is full it says so, keeps the screen, and saves again once there is room', async ({
+  page,
+}) => {
   await openDemo(page, 'demo-tray', 'shape')
   await page.evaluate(() => {
     const put = IDBObjectStore.prototype.put
-    Object.assign(globalThis, { makeRoom: () => { IDBObjectStore.prototype.put = put } })
-    IDBObjectStore.prototype.put = () => { throw new DOMException('full', 'QuotaExceededError') }
+    Object.assign(globalThis, {
+      makeRoom: () => {
+        IDBObjectStore.prototype.put = put
+      },
+    })
+    IDBObjectStore.prototype.put = () => {
+      throw new DOMException('full', 'QuotaExceededError')
+    }
   })
   await page.getByLabel('Width', { exact: true }).fill('231')
   await expect(page.getByText('The last change is not saved')).toBeVisible()
@@ -50,7 +58,9 @@ test('when storage is full it says so, keeps the screen, and saves again once th
   await expect(page.getByLabel('Width', { exact: true })).toHaveValue('231')
   const exporting = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Export job now' }).click()
-  expect(JSON.parse(readFileSync(await (await exporting).path(), 'utf8'))).toMatchObject({ box: { width: 231, depth: 171 } })
+  expect(JSON.parse(readFileSync(await (await exporting).path(), 'utf8'))).toMatchObject({
+    box: { width: 231, depth: 171 },
+  })
   await page.evaluate(() => (globalThis as unknown as { makeRoom: () => void }).makeRoom())
   await page.getByRole('button', { name: 'Try again' }).click()
   await settled(page)
@@ -59,14 +69,21 @@ test('when storage is full it says so, keeps the screen, and saves again once th
   await expect(page.getByLabel('Depth', { exact: true })).toHaveValue('171')
 })
 
-test('broken, huge and newer job files are refused whole; a good one comes in beside its twin', async ({ page }) => {
+test('broken, huge and newer job files are refused whole; a good one comes in beside its twin', async ({
+  page,
+}) => {
   await page.goto('./')
   const jobs = page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')
   await expect(jobs).toHaveCount(3)
   const text = readFileSync(demoFile('logger-case'), 'utf8')
-  const give = (name: string, content: string) => page.getByLabel('Job file').setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(content) })
+  const give = (name: string, content: string) =>
+    page
+      .getByLabel('Job file')
+      .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(content) })
   await give('cut-short.json', text.slice(0, 700))
-  await expect(page.getByText('“cut-short.json” was not imported. The file is not readable JSON')).toBeVisible()
+  await expect(
+    page.getByText('“cut-short.json” was not imported. The file is not readable JSON'),
+  ).toBeVisible()
   await give('huge.json', ' '.repeat(2_100_000))
   await expect(page.getByText('“huge.json” is larger than 2 MB')).toBeVisible()
   await give('newer.json', text.replace('"version": 2', '"version": 4'))

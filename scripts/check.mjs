@@ -17,7 +17,10 @@ function installChromium() {
   if (existsSync(CHROMIUM)) return
   console.log('Installing Chromium…')
   const asRoot = process.getuid?.() === 0 ? [] : ['sudo', '-n']
-  for (const args of [['apt-get', 'update', '-qq'], ['apt-get', 'install', '-y', '-qq', '--no-install-recommends', 'chromium']]) {
+  for (const args of [
+    ['apt-get', 'update', '-qq'],
+    ['apt-get', 'install', '-y', '-qq', '--no-install-recommends', 'chromium'],
+  ]) {
     const [command, ...rest] = [...asRoot, ...args]
     if (run(command, rest, { env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } }) !== 0) {
       console.error(`Chromium could not be installed. Put one at ${CHROMIUM} and run this again.`)
@@ -48,17 +51,42 @@ installChromium()
 step('types of core', [bin('typescript/bin/tsc'), '-p', 'core'])
 step('types of everything, tests too', [bin('vue-tsc/bin/vue-tsc.js'), '-p', 'tsconfig.json'])
 step('lint', [bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0'])
+step('format', [bin('prettier/bin/prettier.cjs'), '--check', '--log-level', 'warn', '.'])
 
 console.log('\n== unit and property tests')
 const unit = join(reports, 'unit.json')
-const unitStatus = run(process.execPath, ['--experimental-vm-modules', '--no-warnings', bin('jest/bin/jest.js'), '--json', `--outputFile=${unit}`, '--silent'], { stdio: ['ignore', 'ignore', 'inherit'] })
-count(unit, ({ numPassedTests, numFailedTests, numRuntimeErrorTestSuites }) => ({ good: numPassedTests, bad: numFailedTests + numRuntimeErrorTestSuites }), unitStatus)
+const unitStatus = run(
+  process.execPath,
+  [
+    '--experimental-vm-modules',
+    '--no-warnings',
+    bin('jest/bin/jest.js'),
+    '--json',
+    `--outputFile=${unit}`,
+    '--silent',
+  ],
+  { stdio: ['ignore', 'ignore', 'inherit'] },
+)
+count(
+  unit,
+  ({ numPassedTests, numFailedTests, numRuntimeErrorTestSuites }) => ({
+    good: numPassedTests,
+    bad: numFailedTests + numRuntimeErrorTestSuites,
+  }),
+  unitStatus,
+)
 
 if (step('build', [bin('vite/bin/vite.js'), 'build', '--logLevel', 'warn'])) {
   console.log('\n== browser tests')
   const browser = join(reports, 'browser.json')
-  const browserStatus = run(process.execPath, [bin('@playwright/test/cli.js'), 'test'], { env: { ...process.env, CI: 'true', UPLANDS_REPORT: browser } })
-  count(browser, ({ stats }) => ({ good: stats.expected + stats.flaky, bad: stats.unexpected }), browserStatus)
+  const browserStatus = run(process.execPath, [bin('@playwright/test/cli.js'), 'test'], {
+    env: { ...process.env, CI: 'true', UPLANDS_REPORT: browser },
+  })
+  count(
+    browser,
+    ({ stats }) => ({ good: stats.expected + stats.flaky, bad: stats.unexpected }),
+    browserStatus,
+  )
 }
 
 rmSync(reports, { recursive: true, force: true })

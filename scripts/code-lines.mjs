@@ -6,8 +6,9 @@ const SKIPPED = new Set(['node_modules', 'dist', '.git', 'test-results', 'playwr
 
 function* codeFiles(folder) {
   for (const entry of readdirSync(folder, { withFileTypes: true })) {
-    if (entry.isDirectory()) { if (!SKIPPED.has(entry.name)) yield* codeFiles(join(folder, entry.name)) }
-    else if (/\.(ts|vue|mjs|js)$/.test(entry.name)) yield join(folder, entry.name)
+    if (entry.isDirectory()) {
+      if (!SKIPPED.has(entry.name)) yield* codeFiles(join(folder, entry.name))
+    } else if (/\.(ts|vue|mjs|js)$/.test(entry.name)) yield join(folder, entry.name)
   }
 }
 const isTest = (file) => /\.(test|spec)\.ts$|(^|\/)(e2e|testing)\//.test(file.replaceAll('\\', '/'))
@@ -16,7 +17,9 @@ const isTest = (file) => /\.(test|spec)\.ts$|(^|\/)(e2e|testing)\//.test(file.re
 export function countLines(root) {
   const count = { code: 0, tests: 0 }
   for (const file of codeFiles(root)) {
-    const lines = readFileSync(file, 'utf8').split('\n').filter((line) => line.trim() !== '').length
+    const lines = readFileSync(file, 'utf8')
+      .split('\n')
+      .filter((line) => line.trim() !== '').length
     count.code += lines
     if (isTest(file)) count.tests += lines
   }

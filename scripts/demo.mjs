@@ -4,4 +4,12 @@ import { run, setUp } from './setup.mjs'
 setUp()
 const built = run(process.execPath, ['node_modules/vite/bin/vite.js', 'build', '--logLevel', 'warn'])
 if (built !== 0) process.exit(built)
-process.exit(run(process.execPath, ['--import', import.meta.resolve('tsx'), 'server/index.ts', '--open', ...process.argv.slice(2)]))
+process.exit(
+  run(process.execPath, [
+    '--import',
+    import.meta.resolve('tsx'),
+    'server/index.ts',
+    '--open',
+    ...process.argv.slice(2),
+  ]),
+)

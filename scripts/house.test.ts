@@ -9,7 +9,9 @@ const read = (name: string): string => readFileSync(new URL(`../${name}`, import
 
 describe('lint keeps the arrows', () => {
   const complaints = async (file: string, code: string): Promise<string[]> => {
-    const [{ messages }] = await new ESLint({ cwd: root }).lintText(code, { filePath: fileURLToPath(new URL(`../${file}`, import.meta.url)) })
+    const [{ messages }] = await new ESLint({ cwd: root }).lintText(code, {
+      filePath: fileURLToPath(new URL(`../${file}`, import.meta.url)),
+    })
     return messages.map(({ ruleId }) => ruleId ?? 'error')
   }
   test.each([
@@ -18,8 +20,13 @@ describe('lint keeps the arrows', () => {
     ['core/box/x.ts', "import { ref } from 'vue'\nexport const y = ref\n"],
     ['core/job/x.ts', "import { readFileSync } from 'node:fs'\nexport const y = readFileSync\n"],
     ['server/x.ts', "import { y } from '@web/parts/y'\nexport const z = y\n"],
-  ])('%s may not: %s', async (file, code) => expect(await complaints(file, code)).toContain('no-restricted-imports'))
-  test('downwards is fine', async () => expect(await complaints('core/box/x.ts', "import { area } from '../geometry'\nexport const y = area\n")).toEqual([]))
+  ])('%s may not: %s', async (file, code) =>
+    expect(await complaints(file, code)).toContain('no-restricted-imports'),
+  )
+  test('downwards is fine', async () =>
+    expect(
+      await complaints('core/box/x.ts', "import { area } from '../geometry'\nexport const y = area\n"),
+    ).toEqual([]))
 })
 
 test('the lock file holds no download addresses, and Node.js of the engines runs this', () => {
@@ -28,7 +35,9 @@ test('the lock file holds no download addresses, and Node.js of the engines runs
   expect(major > 20 || (major === 20 && minor >= 19)).toBe(true)
 })
 test('every picture that the README links is there, and none is there that it does not link', () => {
-  const linked = new Set([...read('README.md').matchAll(/docs\/screenshots\/([\w-]+\.png)/g)].map(([, name]) => name))
+  const linked = new Set(
+    [...read('README.md').matchAll(/docs\/screenshots\/([\w-]+\.png)/g)].map(([, name]) => name),
+  )
   const kept = execFileSync('ls', ['docs/screenshots'], { cwd: root, encoding: 'utf8' }).trim().split('\n')
   expect([...linked].sort()).toEqual(kept.sort())
   expect(kept.length).toBeLessThan(20)

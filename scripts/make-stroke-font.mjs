@@ -10,11 +10,22 @@ const baseline = 22
 const glyphs = {}
 for (const letter of wanted) {
   const { d, o } = fonts.futural.chars[letter.charCodeAt(0) - firstCode]
-  const strokes = d.split('M').filter(Boolean).map((stroke) =>
-    stroke.trim().split(/[\sL]+/).filter(Boolean).map((pair) => {
-      const [x, y] = pair.split(',').map(Number)
-      return [x, baseline - y]
-    }))
+  const strokes = d
+    .split('M')
+    .filter(Boolean)
+    .map((stroke) =>
+      stroke
+        .trim()
+        .split(/[\sL]+/)
+        .filter(Boolean)
+        .map((pair) => {
+          const [x, y] = pair.split(',').map(Number)
+          return [x, baseline - y]
+        }),
+    )
   glyphs[letter] = { advance: Math.round(o * 2), strokes }
 }
-writeFileSync(new URL('../core/lettering/glyphs.json', import.meta.url), JSON.stringify({ capHeight: 21, glyphs }) + '\n')
+writeFileSync(
+  new URL('../core/lettering/glyphs.json', import.meta.url),
+  JSON.stringify({ capHeight: 21, glyphs }) + '\n',
+)

@@ -5,11 +5,24 @@ import { fileURLToPath } from 'node:url'
 import { run, setUp } from './setup.mjs'
 
 setUp()
-if (run(process.execPath, ['node_modules/vite/bin/vite.js', 'build', '--logLevel', 'warn']) !== 0) process.exit(1)
+if (run(process.execPath, ['node_modules/vite/bin/vite.js', 'build', '--logLevel', 'warn']) !== 0)
+  process.exit(1)
 register('tsx/esm', import.meta.url, { data: true })
-const [{ makeApp, BUILT }, { listen }, { launch, openJob }] = await Promise.all([import('../server/app.ts'), import('../server/listen.ts'), import('./browser.mjs')])
+const [{ makeApp, BUILT }, { listen }, { launch, openJob }] = await Promise.all([
+  import('../server/app.ts'),
+  import('../server/listen.ts'),
+  import('./browser.mjs'),
+])
 
-const VIEWS = [['measure', 'demo-tray'], ['shape', 'demo-logger'], ['layout', 'demo-slip'], ['tune', 'demo-tray'], ['cut', 'demo-tray'], ['build', 'demo-logger'], ['log', 'demo-tray']]
+const VIEWS = [
+  ['measure', 'demo-tray'],
+  ['shape', 'demo-logger'],
+  ['layout', 'demo-slip'],
+  ['tune', 'demo-tray'],
+  ['cut', 'demo-tray'],
+  ['build', 'demo-logger'],
+  ['log', 'demo-tray'],
+]
 const folder = fileURLToPath(new URL('../docs/screenshots/', import.meta.url))
 mkdirSync(folder, { recursive: true })
 const { server, address } = await listen(makeApp(BUILT), 4400)
@@ -22,12 +35,18 @@ for (const [station, job] of VIEWS) {
   await openJob(page, address, job, station)
   if (station === 'cut') {
     const clock = page.getByLabel('Time into the cut')
-    await clock.evaluate((slider) => { slider.value = String(Number(slider.max) * 0.6); slider.dispatchEvent(new Event('input')) })
+    await clock.evaluate((slider) => {
+      slider.value = String(Number(slider.max) * 0.6)
+      slider.dispatchEvent(new Event('input'))
+    })
   }
   await page.screenshot({ path: `${folder}${station}.png` })
 }
 // The kerf being measured, on a desk and on a phone, with readings as they may come.
-for (const [name, width, height] of [['kerf', 1280, 800], ['kerf-phone', 390, 844]]) {
+for (const [name, width, height] of [
+  ['kerf', 1280, 800],
+  ['kerf-phone', 390, 844],
+]) {
   await page.setViewportSize({ width, height })
   await openJob(page, address, 'demo-tray', 'measure/kerf')
   for (const reading of name === 'kerf' ? ['24.83', '24.85', '24.84', '24.86', '24.82', '24.84'] : []) {

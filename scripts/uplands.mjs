@@ -4,4 +4,8 @@ import { run, setUp } from './setup.mjs'
 
 setUp()
 const script = fileURLToPath(new URL('uplands.ts', import.meta.url))
-process.exit(run(process.execPath, ['--import', import.meta.resolve('tsx'), script, ...process.argv.slice(2)], { cwd: process.cwd() }))
+process.exit(
+  run(process.execPath, ['--import', import.meta.resolve('tsx'), script, ...process.argv.slice(2)], {
+    cwd: process.cwd(),
+  }),
+)

@@ -7,23 +7,44 @@ import { fileURLToPath } from 'node:url'
 
 const root = fileURLToPath(new URL('..', import.meta.url))
 let folder = ''
-beforeAll(() => { folder = mkdtempSync(join(tmpdir(), 'uplands-')) })
+beforeAll(() => {
+  folder = mkdtempSync(join(tmpdir(), 'uplands-'))
+})
 afterAll(() => rmSync(folder, { recursive: true, force: true }))
 
 function uplands(...args: string[]): { status: number | null; said: string; out: string } {
-  const { status, stderr, stdout } = spawnSync(process.execPath, ['scripts/uplands.mjs', ...args], { cwd: root, encoding: 'utf8', env: { ...process.env, NODE_OPTIONS: '' } })
+  const { status, stderr, stdout } = spawnSync(process.execPath, ['scripts/uplands.mjs', ...args], {
+    cwd: root,
+    encoding: 'utf8',
+    env: { ...process.env, NODE_OPTIONS: '' },
+  })
   return { status, said: stderr.trim(), out: stdout.trim() }
 }
 
 describe('the command line', () => {
   test('writes SVG, DXF and JSON of a job and names them', () => {
-    const { status, out } = uplands('export', 'demo/specimen-tray.json', '--out', join(folder, 'good'), '--format', 'svg,dxf,json')
+    const { status, out } = uplands(
+      'export',
+      'demo/specimen-tray.json',
+      '--out',
+      join(folder, 'good'),
+      '--format',
+      'svg,dxf,json',
+    )
     expect(status).toBe(0)
-    expect(readdirSync(join(folder, 'good')).sort()).toEqual(['specimen-tray-moss-survey-panels.json', 'specimen-tray-moss-survey-sheet-1.dxf', 'specimen-tray-moss-survey-sheet-1.svg'])
+    expect(readdirSync(join(folder, 'good')).sort()).toEqual([
+      'specimen-tray-moss-survey-panels.json',
+      'specimen-tray-moss-survey-sheet-1.dxf',
+      'specimen-tray-moss-survey-sheet-1.svg',
+    ])
     expect(out.split('\n')).toHaveLength(3)
   })
   test.each([
-    ['a job that cannot be made', (text: string) => text.replace('"depth": 160', '"depth": 3'), 'no room inside'],
+    [
+      'a job that cannot be made',
+      (text: string) => text.replace('"depth": 160', '"depth": 3'),
+      'no room inside',
+    ],
     ['a broken file', (text: string) => text.slice(0, 900), 'not readable JSON'],
     ['a newer version', (text: string) => text.replace('"version": 2', '"version": 9'), 'newer Uplands'],
   ])('%s: exit 2, one sentence, nothing written', (_, spoil, sentence) => {
@@ -37,8 +58,17 @@ describe('the command line', () => {
     expect(existsSync(out)).toBe(false)
   })
   test('an unknown format, a missing file and a missing folder are refused', () => {
-    expect(uplands('export', 'demo/specimen-tray.json', '--out', folder, '--format', 'bmp')).toMatchObject({ status: 2, said: expect.stringContaining('“bmp”') })
-    expect(uplands('export', 'demo/none.json', '--out', folder)).toMatchObject({ status: 2, said: expect.stringContaining('no file') })
-    expect(uplands('export', 'demo/specimen-tray.json')).toMatchObject({ status: 2, said: expect.stringContaining('Usage') })
+    expect(uplands('export', 'demo/specimen-tray.json', '--out', folder, '--format', 'bmp')).toMatchObject({
+      status: 2,
+      said: expect.stringContaining('“bmp”'),
+    })
+    expect(uplands('export', 'demo/none.json', '--out', folder)).toMatchObject({
+      status: 2,
+      said: expect.stringContaining('no file'),
+    })
+    expect(uplands('export', 'demo/specimen-tray.json')).toMatchObject({
+      status: 2,
+      said: expect.stringContaining('Usage'),
+    })
   })
 })

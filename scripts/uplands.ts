@@ -13,12 +13,18 @@ function refuse(sentence: string): never {
 
 function readArguments(): { file: string; out: string; formats: Format[] } {
   try {
-    const { positionals, values } = parseArgs({ allowPositionals: true, options: { out: { type: 'string' }, format: { type: 'string', default: 'svg' } } })
+    const { positionals, values } = parseArgs({
+      allowPositionals: true,
+      options: { out: { type: 'string' }, format: { type: 'string', default: 'svg' } },
+    })
     const [command, file] = positionals
     const formats = values.format.split(',').map((format) => format.trim())
     const unknown = formats.find((format) => !FORMATS.includes(format as Format))
     if (command !== 'export' || !file || !values.out) refuse(USAGE)
-    if (unknown !== undefined) refuse(`The format “${unknown}” is not known. Use one or more of ${FORMATS.join(', ')}, with commas between.`)
+    if (unknown !== undefined)
+      refuse(
+        `The format “${unknown}” is not known. Use one or more of ${FORMATS.join(', ')}, with commas between.`,
+      )
     return { file, out: values.out, formats: formats as Format[] }
   } catch (error) {
     return refuse(`${(error as Error).message.split('\n')[0]} ${USAGE}`)
@@ -27,8 +33,12 @@ function readArguments(): { file: string; out: string; formats: Format[] } {
 
 function readText(file: string): string {
   const path = resolve(file)
-  if (!existsSync(path) || !statSync(path).isFile()) refuse(`There is no file ${file}. Give the path of a job file.`)
-  if (statSync(path).size > JOB_FILE_LIMIT) refuse(`${file} is larger than ${JOB_FILE_LIMIT / 1e6} MB, which no job is. Choose a file that Uplands exported.`)
+  if (!existsSync(path) || !statSync(path).isFile())
+    refuse(`There is no file ${file}. Give the path of a job file.`)
+  if (statSync(path).size > JOB_FILE_LIMIT)
+    refuse(
+      `${file} is larger than ${JOB_FILE_LIMIT / 1e6} MB, which no job is. Choose a file that Uplands exported.`,
+    )
   return readFileSync(path, 'utf8')
 }
 
@@ -42,6 +52,8 @@ try {
   mkdirSync(out, { recursive: true })
   for (const { name, content } of result.files) writeFileSync(join(out, name), content)
 } catch (error) {
-  refuse(`The files cannot be written to ${out}: ${(error as Error).message}. Give a folder that may be written to.`)
+  refuse(
+    `The files cannot be written to ${out}: ${(error as Error).message}. Give a folder that may be written to.`,
+  )
 }
 for (const { name } of result.files) console.log(join(out, name))

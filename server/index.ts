@@ -5,7 +5,9 @@ import open from 'open'
 import { BUILT, makeApp } from './app'
 import { listen } from './listen'
 
-const { values } = parseArgs({ options: { port: { type: 'string', default: '4173' }, open: { type: 'boolean', default: false } } })
+const { values } = parseArgs({
+  options: { port: { type: 'string', default: '4173' }, open: { type: 'boolean', default: false } },
+})
 if (!existsSync(join(BUILT, 'index.html'))) {
   console.error('The application is not built yet. Run npm run demo.')
   process.exit(1)

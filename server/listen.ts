@@ -4,9 +4,10 @@ import type { Express } from 'express'
 /** Ports tried after the first one, when it is taken. */
 const TRIES = 20
 
-const listenOn = (app: Express, port: number): Promise<Server> => new Promise((resolve, reject) => {
-  const server = app.listen(port, '127.0.0.1', (error?: Error) => (error ? reject(error) : resolve(server)))
-})
+const listenOn = (app: Express, port: number): Promise<Server> =>
+  new Promise((resolve, reject) => {
+    const server = app.listen(port, '127.0.0.1', (error?: Error) => (error ? reject(error) : resolve(server)))
+  })
 
 /**
  * Listens on loopback only, on the first free port from `first` on.

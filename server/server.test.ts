@@ -9,7 +9,9 @@ import { listen } from './listen'
 const folder = mkdtempSync(join(tmpdir(), 'uplands-served-'))
 writeFileSync(join(folder, 'index.html'), '<!doctype html><title>served</title>')
 const servers: Server[] = []
-afterEach(() => { for (const server of servers.splice(0)) server.close() })
+afterEach(() => {
+  for (const server of servers.splice(0)) server.close()
+})
 
 async function start(port: number): Promise<string> {
   const { server, address } = await listen(makeApp(folder), port)

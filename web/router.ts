@@ -6,10 +6,27 @@ export const router = createRouter({
   history: createWebHashHistory(),
   routes: [
     { path: '/', name: 'jobs', component: () => import('@web/shell/JobsPage.vue') },
-    { path: `/job/:id/:station(${STATIONS.join('|')})/:view(kerf)?`, name: 'job', component: () => import('@web/shell/JobPage.vue') },
-    { path: '/bench', name: 'bench', component: () => import('@web/bench/BenchPage.vue'), props: { shelf: 'stock' } },
-    { path: '/bench/machines', name: 'machines', component: () => import('@web/bench/BenchPage.vue'), props: { shelf: 'machines' } },
-    { path: '/job/:id', redirect: ({ params }) => ({ name: 'job', params: { id: params.id, station: 'measure' } }) },
+    {
+      path: `/job/:id/:station(${STATIONS.join('|')})/:view(kerf)?`,
+      name: 'job',
+      component: () => import('@web/shell/JobPage.vue'),
+    },
+    {
+      path: '/bench',
+      name: 'bench',
+      component: () => import('@web/bench/BenchPage.vue'),
+      props: { shelf: 'stock' },
+    },
+    {
+      path: '/bench/machines',
+      name: 'machines',
+      component: () => import('@web/bench/BenchPage.vue'),
+      props: { shelf: 'machines' },
+    },
+    {
+      path: '/job/:id',
+      redirect: ({ params }) => ({ name: 'job', params: { id: params.id, station: 'measure' } }),
+    },
     { path: '/:rest(.*)*', redirect: '/' },
   ],
 })

@@ -1,21 +1,40 @@
 import { share, type Shares } from './share'
-import { AXES, boxSizes, panelNames, type Axis, type BoxSpec, type PanelName, type Size, type Thicknesses } from './spec'
+import {
+  AXES,
+  boxSizes,
+  panelNames,
+  type Axis,
+  type BoxSpec,
+  type PanelName,
+  type Size,
+  type Thicknesses,
+} from './spec'
 
 /** Which side of which axis each panel closes. */
 export const SIDES: Record<PanelName, { axis: Axis; end: 'low' | 'high' }> = {
-  left: { axis: 'x', end: 'low' }, right: { axis: 'x', end: 'high' },
-  front: { axis: 'y', end: 'low' }, back: { axis: 'y', end: 'high' },
-  floor: { axis: 'z', end: 'low' }, top: { axis: 'z', end: 'high' },
+  left: { axis: 'x', end: 'low' },
+  right: { axis: 'x', end: 'high' },
+  front: { axis: 'y', end: 'low' },
+  back: { axis: 'y', end: 'high' },
+  floor: { axis: 'z', end: 'low' },
+  top: { axis: 'z', end: 'high' },
 }
 
 /** Who leads an edge and owns its ends: front and back before left and right, walls before floor and top. */
 const RANK: Record<PanelName, number> = { front: 2, back: 2, left: 1, right: 1, floor: 0, top: 0 }
 
 /** A box in space, axis by axis, in mm. */
-export interface Block { min: Size; max: Size }
+export interface Block {
+  min: Size
+  max: Size
+}
 
 /** A stretch of an edge, which belongs to one of the two panels that meet there. `from` and `to` in mm along the edge. */
-export interface Cell { owner: PanelName; from: number; to: number }
+export interface Cell {
+  owner: PanelName
+  from: number
+  to: number
+}
 
 /** Where two panels meet. It says which cell is whose, and both panels are cut from that one statement. */
 export interface Edge {
@@ -31,9 +50,20 @@ export interface Edge {
 }
 
 /** Where three panels meet. The block belongs to one of them. */
-export interface Corner { panels: [PanelName, PanelName, PanelName]; owner: PanelName; block: Block }
+export interface Corner {
+  panels: [PanelName, PanelName, PanelName]
+  owner: PanelName
+  block: Block
+}
 
-export interface Shell { outer: Size; inner: Size; edges: Edge[]; corners: Corner[]; thicknesses: Thicknesses; names: PanelName[] }
+export interface Shell {
+  outer: Size
+  inner: Size
+  edges: Edge[]
+  corners: Corner[]
+  thicknesses: Thicknesses
+  names: PanelName[]
+}
 
 /** A tenth of a micrometre: boundaries are put on this grid, so that mirrored panels read the very same figures. */
 const onGrid = (value: number): number => Math.round(value * 10000) / 10000
@@ -60,8 +90,14 @@ function makeEdge(spec: BoxSpec, shell: Omit<Shell, 'edges' | 'corners'>, a: Pan
   const group = along === 'z' ? 'uprights' : panels[1] === 'top' ? 'top' : 'floor'
   const shares = share(spec.tabs.rule, to - from, spec.tabs.width, spec.tabs.counts[group])
   let reached = 0
-  const ends = shares.map((width, i) => (reached += width, i === shares.length - 1 ? to : onGrid(from + reached)))
-  const cells = ends.map((end, i): Cell => ({ owner: panels[i % 2], from: i === 0 ? from : ends[i - 1], to: end }))
+  const ends = shares.map(
+    (width, i) => ((reached += width), i === shares.length - 1 ? to : onGrid(from + reached)),
+  )
+  const cells = ends.map((end, i): Cell => ({
+    owner: panels[i % 2],
+    from: i === 0 ? from : ends[i - 1],
+    to: end,
+  }))
   return { id: `${panels[0]}-${panels[1]}`, panels, group, along, from, to, shares, cells }
 }
 
@@ -73,9 +109,17 @@ export const edgeBetween = (edges: Edge[], a: PanelName, b: PanelName): Edge =>
   edges.find(({ panels }) => panels.includes(a) && panels.includes(b))!
 
 /** A corner goes to the panel that owns most of the cells beside it, the leading one on a tie: it would be a loose crumb otherwise. */
-function makeCorner(shell: Omit<Shell, 'edges' | 'corners'>, edges: Edge[], panels: Corner['panels']): Corner {
+function makeCorner(
+  shell: Omit<Shell, 'edges' | 'corners'>,
+  edges: Edge[],
+  panels: Corner['panels'],
+): Corner {
   const [a, b, c] = panels
-  const beside = [endCell(edgeBetween(edges, a, b), c), endCell(edgeBetween(edges, b, c), a), endCell(edgeBetween(edges, c, a), b)]
+  const beside = [
+    endCell(edgeBetween(edges, a, b), c),
+    endCell(edgeBetween(edges, b, c), a),
+    endCell(edgeBetween(edges, c, a), b),
+  ]
   const votes = (name: PanelName): number => beside.filter(({ owner }) => owner === name).length
   const owner = [...panels].sort((p, q) => votes(q) - votes(p) || RANK[q] - RANK[p])[0]
   const block: Block = { min: { x: 0, y: 0, z: 0 }, max: { x: 0, y: 0, z: 0 } }
@@ -94,11 +138,13 @@ export function makeShell(spec: BoxSpec, thicknesses: Thicknesses): Shell {
   const edges: Edge[] = []
   const corners: Corner[] = []
   for (const [i, a] of base.names.entries()) {
-    for (const b of base.names.slice(i + 1)) if (SIDES[a].axis !== SIDES[b].axis) edges.push(makeEdge(spec, base, a, b))
+    for (const b of base.names.slice(i + 1))
+      if (SIDES[a].axis !== SIDES[b].axis) edges.push(makeEdge(spec, base, a, b))
   }
   for (const x of ['left', 'right'] as const) {
     for (const y of ['front', 'back'] as const) {
-      for (const z of ['floor', 'top'] as const) if (base.names.includes(z)) corners.push(makeCorner(base, edges, [x, y, z]))
+      for (const z of ['floor', 'top'] as const)
+        if (base.names.includes(z)) corners.push(makeCorner(base, edges, [x, y, z]))
     }
   }
   return { ...base, edges, corners }

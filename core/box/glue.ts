@@ -1,7 +1,8 @@
 import { edgeBetween, endCell, type Edge, type Shell } from './edges'
 
 /** Cross-section of the stretch where two panels meet, mm². */
-const section = (shell: Shell, { panels: [a, b] }: Edge): number => shell.thicknesses[a] * shell.thicknesses[b]
+const section = (shell: Shell, { panels: [a, b] }: Edge): number =>
+  shell.thicknesses[a] * shell.thicknesses[b]
 
 /** Area that a corner adds to the joint of an edge's two panels, mm²: its faces towards cells of the other one. */
 function cornerArea(shell: Shell, edge: Edge): number {
@@ -11,7 +12,8 @@ function cornerArea(shell: Shell, edge: Edge): number {
       const [p, q] = panels.filter((name) => name !== third)
       const beside = edgeBetween(shell.edges, p, q)
       const cell = endCell(beside, third)
-      if (cell.owner !== owner && edge.panels.includes(cell.owner) && edge.panels.includes(owner)) area += section(shell, beside)
+      if (cell.owner !== owner && edge.panels.includes(cell.owner) && edge.panels.includes(owner))
+        area += section(shell, beside)
     }
   }
   return area
@@ -21,6 +23,9 @@ function cornerArea(shell: Shell, edge: Edge): number {
 export function glueArea(shell: Shell, edge: Edge): number {
   const [a, b] = edge.panels
   const sides = (edge.cells.length - 1) * section(shell, edge)
-  const bottoms = edge.cells.reduce((sum, { owner, from, to }) => sum + (to - from) * shell.thicknesses[owner === a ? b : a], 0)
+  const bottoms = edge.cells.reduce(
+    (sum, { owner, from, to }) => sum + (to - from) * shell.thicknesses[owner === a ? b : a],
+    0,
+  )
   return sides + bottoms + cornerArea(shell, edge)
 }

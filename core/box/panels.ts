@@ -17,9 +17,12 @@ export interface Panel {
 
 /** Which way a panel's own x and y run in the box, seen from outside: axis and direction. */
 const VIEWS: Record<PanelName, { x: [Axis, 1 | -1]; y: [Axis, 1 | -1] }> = {
-  front: { x: ['x', 1], y: ['z', 1] }, back: { x: ['x', -1], y: ['z', 1] },
-  left: { x: ['y', -1], y: ['z', 1] }, right: { x: ['y', 1], y: ['z', 1] },
-  floor: { x: ['x', 1], y: ['y', -1] }, top: { x: ['x', 1], y: ['y', 1] },
+  front: { x: ['x', 1], y: ['z', 1] },
+  back: { x: ['x', -1], y: ['z', 1] },
+  left: { x: ['y', -1], y: ['z', 1] },
+  right: { x: ['y', 1], y: ['z', 1] },
+  floor: { x: ['x', 1], y: ['y', -1] },
+  top: { x: ['x', 1], y: ['y', 1] },
 }
 
 const copy = ({ min, max }: Block): Block => ({ min: { ...min }, max: { ...max } })
@@ -33,17 +36,25 @@ function stretch(block: Block, axis: Axis, end: 'low' | 'high', amount: number):
 /** The cells of one edge that belong to a panel, as blocks, with proud ends and interference. */
 function cellBlocks(shell: Shell, edge: Edge, name: PanelName, proud: number, interference: number): Block[] {
   const other = edge.panels.find((panel) => panel !== name)!
-  const cornerAt = (end: 'low' | 'high') => shell.corners.find(({ panels }) =>
-    panels.includes(name) && panels.includes(other) && panels.some((panel) => SIDES[panel].axis === edge.along && SIDES[panel].end === end))
+  const cornerAt = (end: 'low' | 'high') =>
+    shell.corners.find(
+      ({ panels }) =>
+        panels.includes(name) &&
+        panels.includes(other) &&
+        panels.some((panel) => SIDES[panel].axis === edge.along && SIDES[panel].end === end),
+    )
   const isGlueLine = (owner: PanelName | undefined): boolean => owner === other
   return edge.cells.flatMap((cell, i) => {
     if (cell.owner !== name) return []
     const block: Block = { min: { x: 0, y: 0, z: 0 }, max: { x: 0, y: 0, z: 0 } }
-    for (const panel of [name, other]) [block.min[SIDES[panel].axis], block.max[SIDES[panel].axis]] = slab(shell, panel)
+    for (const panel of [name, other])
+      [block.min[SIDES[panel].axis], block.max[SIDES[panel].axis]] = slab(shell, panel)
     block.min[edge.along] = cell.from
     block.max[edge.along] = cell.to
-    if (isGlueLine(i > 0 ? edge.cells[i - 1].owner : cornerAt('low')?.owner)) stretch(block, edge.along, 'low', interference / 2)
-    if (isGlueLine(i < edge.cells.length - 1 ? edge.cells[i + 1].owner : cornerAt('high')?.owner)) stretch(block, edge.along, 'high', interference / 2)
+    if (isGlueLine(i > 0 ? edge.cells[i - 1].owner : cornerAt('low')?.owner))
+      stretch(block, edge.along, 'low', interference / 2)
+    if (isGlueLine(i < edge.cells.length - 1 ? edge.cells[i + 1].owner : cornerAt('high')?.owner))
+      stretch(block, edge.along, 'high', interference / 2)
     stretch(block, SIDES[other].axis, SIDES[other].end, proud)
     return [block]
   })
@@ -51,16 +62,19 @@ function cellBlocks(shell: Shell, edge: Edge, name: PanelName, proud: number, in
 
 /** The corners that belong to a panel, as blocks, with proud ends and interference. */
 function cornerBlocks(shell: Shell, name: PanelName, proud: number, interference: number): Block[] {
-  return shell.corners.filter(({ owner }) => owner === name).map((corner) => {
-    const block = copy(corner.block)
-    for (const mate of corner.panels.filter((panel) => panel !== name)) {
-      const third = corner.panels.find((panel) => panel !== name && panel !== mate)!
-      stretch(block, SIDES[mate].axis, SIDES[mate].end, proud)
-      const inward = SIDES[third].end === 'low' ? 'high' : 'low'
-      if (endCell(edgeBetween(shell.edges, name, mate), third).owner === mate) stretch(block, SIDES[third].axis, inward, interference / 2)
-    }
-    return block
-  })
+  return shell.corners
+    .filter(({ owner }) => owner === name)
+    .map((corner) => {
+      const block = copy(corner.block)
+      for (const mate of corner.panels.filter((panel) => panel !== name)) {
+        const third = corner.panels.find((panel) => panel !== name && panel !== mate)!
+        stretch(block, SIDES[mate].axis, SIDES[mate].end, proud)
+        const inward = SIDES[third].end === 'low' ? 'high' : 'low'
+        if (endCell(edgeBetween(shell.edges, name, mate), third).owner === mate)
+          stretch(block, SIDES[third].axis, inward, interference / 2)
+      }
+      return block
+    })
 }
 
 /** The part of a panel that no other panel shares. */
@@ -76,8 +90,12 @@ function coreBlock(shell: Shell, name: PanelName): Block {
 }
 
 function flatten(shell: Shell, name: PanelName, blocks: Block[]): Region {
-  const { x: [u, du], y: [v, dv] } = VIEWS[name]
-  const local = (axis: Axis, direction: 1 | -1, value: number): number => (direction === 1 ? value : shell.outer[axis] - value)
+  const {
+    x: [u, du],
+    y: [v, dv],
+  } = VIEWS[name]
+  const local = (axis: Axis, direction: 1 | -1, value: number): number =>
+    direction === 1 ? value : shell.outer[axis] - value
   const rings = blocks.map(({ min, max }) => {
     const [x1, x2] = [local(u, du, min[u]), local(u, du, max[u])]
     const [y1, y2] = [local(v, dv, min[v]), local(v, dv, max[v])]
@@ -89,7 +107,10 @@ function flatten(shell: Shell, name: PanelName, blocks: Block[]): Region {
 }
 
 function placementOf(shell: Shell, name: PanelName): Matrix4 {
-  const { x: [u, du], y: [v, dv] } = VIEWS[name]
+  const {
+    x: [u, du],
+    y: [v, dv],
+  } = VIEWS[name]
   const { axis, end } = SIDES[name]
   const [from, to] = slab(shell, name)
   const rows = AXES.map((row) => {
@@ -110,11 +131,20 @@ export function makePanels(shell: Shell, proud: number, interference: number): P
   return shell.names.map((name) => {
     const blocksWith = (overlap: number): Block[] => [
       coreBlock(shell, name),
-      ...shell.edges.filter(({ panels }) => panels.includes(name)).flatMap((edge) => cellBlocks(shell, edge, name, proud, overlap)),
+      ...shell.edges
+        .filter(({ panels }) => panels.includes(name))
+        .flatMap((edge) => cellBlocks(shell, edge, name, proud, overlap)),
       ...cornerBlocks(shell, name, proud, overlap),
     ]
     const region = flatten(shell, name, blocksWith(0))
     const drawn = interference === 0 ? region : flatten(shell, name, blocksWith(interference))
-    return { name, thickness: shell.thicknesses[name], region, drawn, size: sizeOf(region), placement: placementOf(shell, name) }
+    return {
+      name,
+      thickness: shell.thicknesses[name],
+      region,
+      drawn,
+      size: sizeOf(region),
+      placement: placementOf(shell, name),
+    }
   })
 }

@@ -11,8 +11,10 @@ export type Shares = number[]
  */
 export function shareEvenly(length: number, wanted: number): Shares {
   const odd = 2 * Math.round((length / wanted - 1) / 2) + 1
-  const nearest = [odd - 2, odd, odd + 2].filter((n) => n >= 3)
-    .sort((a, b) => Math.abs(length / a - wanted) - Math.abs(length / b - wanted))[0] ?? 3
+  const nearest =
+    [odd - 2, odd, odd + 2]
+      .filter((n) => n >= 3)
+      .sort((a, b) => Math.abs(length / a - wanted) - Math.abs(length / b - wanted))[0] ?? 3
   return shareByCount(length, Math.min(nearest, MOST_CELLS))
 }
 
@@ -20,7 +22,8 @@ export function shareEvenly(length: number, wanted: number): Shares {
 const MOST_CELLS = 999
 
 /** `count` equal cells. Odd counts end alike; even ones end with the other panel. */
-export const shareByCount = (length: number, count: number): Shares => Array.from({ length: count }, () => length / count)
+export const shareByCount = (length: number, count: number): Shares =>
+  Array.from({ length: count }, () => length / count)
 
 /**
  * Cells of just the wanted width in the middle and equal remainders at both ends, none shorter than half of that width.
@@ -41,15 +44,56 @@ export function share(rule: TabRule, length: number, wanted: number, count: numb
 }
 
 /** What stands behind the tab width along one edge. */
-export function shareWorking(edge: string, rule: TabRule, length: number, wanted: number, shares: Shares): Working {
+export function shareWorking(
+  edge: string,
+  rule: TabRule,
+  length: number,
+  wanted: number,
+  shares: Shares,
+): Working {
   const n = shares.length
   const middle = shares[Math.floor(n / 2)]
-  const terms: Working['terms'] = [{ symbol: 'L', meaning: `${edge}, between the corners`, value: `${fixed(length, 2)} mm`, source: 'derived' }]
-  if (rule !== 'count') terms.push({ symbol: 'w', meaning: 'wanted tab width', value: `${short(wanted)} mm`, source: 'your choice' })
+  const terms: Working['terms'] = [
+    {
+      symbol: 'L',
+      meaning: `${edge}, between the corners`,
+      value: `${fixed(length, 2)} mm`,
+      source: 'derived',
+    },
+  ]
+  if (rule !== 'count')
+    terms.push({
+      symbol: 'w',
+      meaning: 'wanted tab width',
+      value: `${short(wanted)} mm`,
+      source: 'your choice',
+    })
   const bodies = {
-    even: { formula: 'n odd, nearest to L ÷ w; real width = L ÷ n', substituted: `${fixed(length, 2)} ÷ ${n} = ${fixed(middle, 3)} mm` },
-    fixed: { formula: 'ends = (L − m × w) ÷ 2, m odd', substituted: `(${fixed(length, 2)} − ${n - 2} × ${short(middle, 3)}) ÷ 2 = ${fixed(shares[0], 3)} mm at each end` },
-    count: { formula: 'real width = L ÷ n', substituted: `${fixed(length, 2)} ÷ ${n} = ${fixed(middle, 3)} mm` },
+    even: {
+      formula: 'n odd, nearest to L ÷ w; real width = L ÷ n',
+      substituted: `${fixed(length, 2)} ÷ ${n} = ${fixed(middle, 3)} mm`,
+    },
+    fixed: {
+      formula: 'ends = (L − m × w) ÷ 2, m odd',
+      substituted: `(${fixed(length, 2)} − ${n - 2} × ${short(middle, 3)}) ÷ 2 = ${fixed(shares[0], 3)} mm at each end`,
+    },
+    count: {
+      formula: 'real width = L ÷ n',
+      substituted: `${fixed(length, 2)} ÷ ${n} = ${fixed(middle, 3)} mm`,
+    },
   }
-  return { title: `Tabs along ${edge}`, result: `${n} shares of ${fixed(middle, 2)} mm`, ...bodies[rule], terms: [...terms, { symbol: 'n', meaning: 'shares, tabs and notches together', value: String(n), source: rule === 'count' ? 'your choice' : 'derived' }] }
+  return {
+    title: `Tabs along ${edge}`,
+    result: `${n} shares of ${fixed(middle, 2)} mm`,
+    ...bodies[rule],
+    terms: [
+      ...terms,
+      {
+        symbol: 'n',
+        meaning: 'shares, tabs and notches together',
+        value: String(n),
+        source: rule === 'count' ? 'your choice' : 'derived',
+      },
+    ],
+  }
 }

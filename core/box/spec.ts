@@ -38,11 +38,14 @@ export const AXES: readonly Axis[] = ['x', 'y', 'z']
 export type Size = Record<Axis, number>
 
 /** Panels of a box, in the order in which they are named. */
-export const panelNames = (spec: Pick<BoxSpec, 'top'>): PanelName[] => PANEL_NAMES.filter((name) => name !== 'top' || spec.top)
+export const panelNames = (spec: Pick<BoxSpec, 'top'>): PanelName[] =>
+  PANEL_NAMES.filter((name) => name !== 'top' || spec.top)
 
 /** What the walls take from each axis, mm. */
 const taken = (spec: Pick<BoxSpec, 'top'>, t: Thicknesses): Size => ({
-  x: t.left + t.right, y: t.front + t.back, z: t.floor + (spec.top ? t.top : 0),
+  x: t.left + t.right,
+  y: t.front + t.back,
+  z: t.floor + (spec.top ? t.top : 0),
 })
 
 /** Outer and inner size in mm, whichever of the two was given. `inner = outer − the walls met on that axis`. [DEF] */
@@ -54,7 +57,10 @@ export function boxSizes(spec: BoxSpec, thicknesses: Thicknesses): { outer: Size
   return spec.sizesAre === 'outer' ? { outer: given, inner: other } : { outer: other, inner: given }
 }
 
-export interface SpecProblem { field: 'width' | 'depth' | 'height' | 'tabs' | 'interference'; message: string }
+export interface SpecProblem {
+  field: 'width' | 'depth' | 'height' | 'tabs' | 'interference'
+  message: string
+}
 
 /** The least that must be left inside for a joint to be cut at all, mm. */
 const LEAST_INSIDE = 2
@@ -67,8 +73,9 @@ export function specProblems(spec: BoxSpec, thicknesses: Thicknesses): SpecProbl
   const walls = taken(spec, thicknesses)
   return AXES.filter((axis) => inner[axis] < LEAST_INSIDE).map((axis) => ({
     field: FIELD_OF[axis],
-    message: spec.sizesAre === 'outer'
-      ? `The ${FIELD_OF[axis]} leaves no room inside: the sheet takes ${short(walls[axis])} mm of it. Make it at least ${short(walls[axis] + LEAST_INSIDE)} mm.`
-      : `The inner ${FIELD_OF[axis]} is too small for a joint. Make it at least ${LEAST_INSIDE} mm.`,
+    message:
+      spec.sizesAre === 'outer'
+        ? `The ${FIELD_OF[axis]} leaves no room inside: the sheet takes ${short(walls[axis])} mm of it. Make it at least ${short(walls[axis] + LEAST_INSIDE)} mm.`
+        : `The inner ${FIELD_OF[axis]} is too small for a joint. Make it at least ${LEAST_INSIDE} mm.`,
   }))
 }

@@ -2,17 +2,34 @@ import { expect, test } from '@jest/globals'
 import { makeShell, sameThickness, type BoxSpec } from '../box'
 import { buildSteps, diagonal, diagonalWorking, glueGrams } from './index'
 
-const spec: BoxSpec = { sizesAre: 'outer', width: 120, depth: 90, height: 60, top: true, tabs: { rule: 'even', width: 10, counts: { uprights: 3, floor: 3, top: 3 } }, proud: 0 }
+const spec: BoxSpec = {
+  sizesAre: 'outer',
+  width: 120,
+  depth: 90,
+  height: 60,
+  top: true,
+  tabs: { rule: 'even', width: 10, counts: { uprights: 3, floor: 3, top: 3 } },
+  proud: 0,
+}
 const shell = makeShell(spec, sameThickness(3))
 
 // Common practice, no source: opposite walls first onto the floor, the last wall closes; what locks comes last.
 test('the floor, two opposite walls, then the others; a top at the end', () => {
-  expect(buildSteps(shell).map(({ panel }) => panel)).toEqual(['floor', 'front', 'back', 'left', 'right', 'top'])
+  expect(buildSteps(shell).map(({ panel }) => panel)).toEqual([
+    'floor',
+    'front',
+    'back',
+    'left',
+    'right',
+    'top',
+  ])
   expect(buildSteps(makeShell({ ...spec, top: false }, sameThickness(3))).at(-1)!.panel).toBe('right')
 })
 test('every joint is glued in exactly one step', () => {
   const steps = buildSteps(shell)
-  expect(steps.flatMap(({ panel, glue }) => glue.map((face) => [panel, face.with].sort().join('-'))).sort()).toEqual(shell.edges.map(({ panels }) => [...panels].sort().join('-')).sort())
+  expect(
+    steps.flatMap(({ panel, glue }) => glue.map((face) => [panel, face.with].sort().join('-'))).sort(),
+  ).toEqual(shell.edges.map(({ panels }) => [...panels].sort().join('-')).sort())
   expect(steps[0].glue).toEqual([])
   expect(steps[4].glue.map((face) => face.with).sort()).toEqual(['back', 'floor', 'front'])
 })

@@ -3,7 +3,10 @@ import { fixed } from '../length'
 import type { Working } from '../working'
 
 /** A joint that is closed in a step: with which panel, and how much of it takes glue, mm². */
-export interface GlueFace { with: PanelName; area: number }
+export interface GlueFace {
+  with: PanelName
+  area: number
+}
 
 export interface BuildStep {
   id: string
@@ -35,9 +38,17 @@ export function buildSteps(shell: Shell): BuildStep[] {
   const order = ORDER.filter((name) => shell.names.includes(name))
   return order.map((panel, i) => {
     const standing = order.slice(0, i)
-    const glue = shell.edges.filter(({ panels }) => panels.includes(panel) && standing.some((name) => panels.includes(name)))
+    const glue = shell.edges
+      .filter(({ panels }) => panels.includes(panel) && standing.some((name) => panels.includes(name)))
       .map((edge) => ({ with: edge.panels.find((name) => name !== panel)!, area: glueArea(shell, edge) }))
-    return { id: panel, panel, standing, glue, title: `${i + 1}. ${panel[0].toUpperCase()}${panel.slice(1)}`, text: TEXTS[panel] }
+    return {
+      id: panel,
+      panel,
+      standing,
+      glue,
+      title: `${i + 1}. ${panel[0].toUpperCase()}${panel.slice(1)}`,
+      text: TEXTS[panel],
+    }
   })
 }
 
@@ -47,8 +58,10 @@ export const diagonal = ({ outer }: Shell): number => Math.hypot(outer.x, outer.
 export function diagonalWorking(shell: Shell): Working {
   const { x, y } = shell.outer
   return {
-    title: 'Diagonal to check for square', result: `${fixed(diagonal(shell), 1)} mm`,
-    formula: '√(width² + depth²), outside', substituted: `√(${fixed(x, 2)}² + ${fixed(y, 2)}²) = ${fixed(diagonal(shell), 2)} mm`,
+    title: 'Diagonal to check for square',
+    result: `${fixed(diagonal(shell), 1)} mm`,
+    formula: '√(width² + depth²), outside',
+    substituted: `√(${fixed(x, 2)}² + ${fixed(y, 2)}²) = ${fixed(diagonal(shell), 2)} mm`,
     terms: [
       { symbol: 'width', meaning: 'outside', value: `${fixed(x, 2)} mm`, source: 'derived' },
       { symbol: 'depth', meaning: 'outside', value: `${fixed(y, 2)} mm`, source: 'derived' },
@@ -58,4 +71,7 @@ export function diagonalWorking(shell: Shell): Working {
 }
 
 /** Wood glue that a joint of this area takes, grams: 150 to 200 g/m². [FM] */
-export const glueGrams = (area: number): { least: number; most: number } => ({ least: (area / 1e6) * 150, most: (area / 1e6) * 200 })
+export const glueGrams = (area: number): { least: number; most: number } => ({
+  least: (area / 1e6) * 150,
+  most: (area / 1e6) * 200,
+})

@@ -9,7 +9,14 @@ const comment = (text: string): string => `999\n${text.replace(/[\r\n]+/g, ' ').
 const INDEX_COLOUR = 7
 
 /** One sheet as DXF: millimetres, y up, one named layer per operation, light polylines only. What is true of the file stands in comments at its head. */
-export function writeDxf({ title, statement, width, height, paths, colours = OUR_COLOURS }: SheetFile): string {
+export function writeDxf({
+  title,
+  statement,
+  width,
+  height,
+  paths,
+  colours = OUR_COLOURS,
+}: SheetFile): string {
   const dxf = new DxfWriter()
   dxf.setUnits(Units.Millimeters)
   dxf.setVariable('$MEASUREMENT', { 70: 1 })
@@ -21,9 +28,19 @@ export function writeDxf({ title, statement, width, height, paths, colours = OUR
     const layerName = OPERATION_NAMES[operation].replace(' ', '-').toUpperCase()
     dxf.addLayer(layerName, INDEX_COLOUR, 'CONTINUOUS').trueColor = TrueColor.fromHex(colours[operation])
     for (const { points, closed } of own) {
-      const vertices = points.map(({ x, y }) => ({ point: { x: Number(x.toFixed(5)), y: Number(y.toFixed(5)) } }))
-      dxf.addLWPolyline(vertices, { layerName, flags: closed ? LWPolylineFlags.Closed : LWPolylineFlags.None })
+      const vertices = points.map(({ x, y }) => ({
+        point: { x: Number(x.toFixed(5)), y: Number(y.toFixed(5)) },
+      }))
+      dxf.addLWPolyline(vertices, {
+        layerName,
+        flags: closed ? LWPolylineFlags.Closed : LWPolylineFlags.None,
+      })
     }
   }
-  return comment(title) + comment(statement) + comment('Millimetres, y up. Layers are operations, in cutting order.') + dxf.stringify()
+  return (
+    comment(title) +
+    comment(statement) +
+    comment('Millimetres, y up. Layers are operations, in cutting order.') +
+    dxf.stringify()
+  )
 }

@@ -9,7 +9,8 @@ import { transformPoint, type Region } from '../geometry'
 import { arrange, deriveBox, emptyJob, makeParts, ontoSheet, planCut, type Job } from '../job'
 import { exportJob, fileStem, JOB_FILE_LIMIT, readJob, writeJob, type OutputFile } from './index'
 
-const demoText = (name: string): string => readFileSync(new URL(`../../demo/${name}.json`, import.meta.url), 'utf8')
+const demoText = (name: string): string =>
+  readFileSync(new URL(`../../demo/${name}.json`, import.meta.url), 'utf8')
 function demo(name: string): Job {
   const read = readJob(demoText(name))
   if (!read.ok) throw new Error(read.error)
@@ -25,95 +26,148 @@ const laidOut = (job: Job): Job => {
   const parts = makeParts(box.panels!, job.copies, box.kerf.perSide)
   return { ...job, layout: { ...job.layout, arrangement: arrange(parts, job) } }
 }
-interface Line { layer: string; closed: boolean; points: { x: number; y: number }[] }
+interface Line {
+  layer: string
+  closed: boolean
+  points: { x: number; y: number }[]
+}
 
 /** Read by svgson and svg-path-parser; y turned up again. */
 async function linesOfSvg(text: string): Promise<{ root: INode; lines: Line[] }> {
   const root = await parseSvg(text)
   const height = Number(root.attributes.viewBox.split(' ')[3])
-  const lines = root.children.filter(({ name }) => name === 'g').flatMap((group) => group.children.filter(({ name }) => name === 'path').map((path): Line => {
-    const commands = svgPathParser.makeAbsolute(svgPathParser.parseSVG(path.attributes.d))
-    return { layer: group.attributes.id, closed: commands.at(-1)?.code === 'Z', points: commands.flatMap((command) => (command.code === 'Z' || !('x' in command) ? [] : [{ x: command.x, y: height - command.y }])) }
-  }))
+  const lines = root.children
+    .filter(({ name }) => name === 'g')
+    .flatMap((group) =>
+      group.children
+        .filter(({ name }) => name === 'path')
+        .map((path): Line => {
+          const commands = svgPathParser.makeAbsolute(svgPathParser.parseSVG(path.attributes.d))
+          return {
+            layer: group.attributes.id,
+            closed: commands.at(-1)?.code === 'Z',
+            points: commands.flatMap((command) =>
+              command.code === 'Z' || !('x' in command) ? [] : [{ x: command.x, y: height - command.y }],
+            ),
+          }
+        }),
+    )
   return { root, lines }
 }
 /** Read by dxf-parser. */
 function linesOfDxf(text: string): { units: unknown; lines: Line[] } {
   const dxf = new DxfParser().parseSync(text)!
   const lines = dxf.entities.map((entity) => {
-    const { layer, shape, vertices, type } = entity as unknown as { layer: string; shape: boolean; vertices: { x: number; y: number }[]; type: string }
+    const { layer, shape, vertices, type } = entity as unknown as {
+      layer: string
+      shape: boolean
+      vertices: { x: number; y: number }[]
+      type: string
+    }
     expect(type).toBe('LWPOLYLINE')
     return { layer, closed: shape === true, points: vertices.map(({ x, y }) => ({ x, y })) }
   })
   return { units: dxf.header.$INSUNITS, lines }
 }
-const sameRing = (a: Line['points'], b: Line['points']): boolean => a.length === b.length && a.every(({ x, y }, i) => Math.abs(x - b[i].x) < 0.001 && Math.abs(y - b[i].y) < 0.001)
+const sameRing = (a: Line['points'], b: Line['points']): boolean =>
+  a.length === b.length &&
+  a.every(({ x, y }, i) => Math.abs(x - b[i].x) < 0.001 && Math.abs(y - b[i].y) < 0.001)
 
-describe.each(['specimen-tray', 'logger-case', 'slip-cases'])('the files of %s, read back by other libraries', (name) => {
-  const job = laidOut(demo(name))
-  const files = exported(job)
-  const box = deriveBox(job)
-  const parts = makeParts(box.panels!, job.copies, box.kerf.perSide)
-  const plan = planCut(job, box, parts)
+describe.each(['specimen-tray', 'logger-case', 'slip-cases'])(
+  'the files of %s, read back by other libraries',
+  (name) => {
+    const job = laidOut(demo(name))
+    const files = exported(job)
+    const box = deriveBox(job)
+    const parts = makeParts(box.panels!, job.copies, box.kerf.perSide)
+    const plan = planCut(job, box, parts)
 
-  test('SVG: millimetres, layers in cutting order, closed cuts, every line within 0.001 mm', async () => {
-    for (const { sheet, paths } of plan.sheets) {
-      const { root, lines } = await linesOfSvg(files.find((file) => file.name.endsWith(`sheet-${sheet + 1}.svg`))!.content)
-      expect(root.attributes.width).toBe(`${job.layout.settings.sheetWidth}mm`)
-      expect(root.attributes.viewBox).toBe(`0 0 ${job.layout.settings.sheetWidth} ${job.layout.settings.sheetHeight}`)
-      expect(root.children.find((child) => child.name === 'desc')!.children[0].value).toContain('Compensation is in the paths')
-      expect(lines).toHaveLength(paths.length)
-      expect([...new Set(lines.map(({ layer }) => layer))]).toEqual(['score-labels', 'outline-cuts'])
-      for (const [i, line] of lines.entries()) {
-        expect(sameRing(line.points, paths[i].points)).toBe(true)
-        expect(line.closed).toBe(paths[i].operation !== 'score')
+    test('SVG: millimetres, layers in cutting order, closed cuts, every line within 0.001 mm', async () => {
+      for (const { sheet, paths } of plan.sheets) {
+        const { root, lines } = await linesOfSvg(
+          files.find((file) => file.name.endsWith(`sheet-${sheet + 1}.svg`))!.content,
+        )
+        expect(root.attributes.width).toBe(`${job.layout.settings.sheetWidth}mm`)
+        expect(root.attributes.viewBox).toBe(
+          `0 0 ${job.layout.settings.sheetWidth} ${job.layout.settings.sheetHeight}`,
+        )
+        expect(root.children.find((child) => child.name === 'desc')!.children[0].value).toContain(
+          'Compensation is in the paths',
+        )
+        expect(lines).toHaveLength(paths.length)
+        expect([...new Set(lines.map(({ layer }) => layer))]).toEqual(['score-labels', 'outline-cuts'])
+        for (const [i, line] of lines.entries()) {
+          expect(sameRing(line.points, paths[i].points)).toBe(true)
+          expect(line.closed).toBe(paths[i].operation !== 'score')
+        }
       }
-    }
-  })
-  test('DXF: millimetres, one layer per operation, closed polylines, no text, every line within 0.001 mm', () => {
-    for (const { sheet, paths } of plan.sheets) {
-      const text = files.find((file) => file.name.endsWith(`sheet-${sheet + 1}.dxf`))!.content
-      const { units, lines } = linesOfDxf(text)
-      expect(units).toBe(4) // AutoCAD DXF reference, $INSUNITS: 4 is millimetres (from memory)
-      expect(new Set(lines.map(({ layer }) => layer))).toEqual(new Set(['SCORE-LABELS', 'OUTLINE-CUTS']))
-      expect(lines).toHaveLength(paths.length)
-      for (const [i, line] of lines.entries()) {
-        expect(sameRing(line.points, paths[i].points)).toBe(true)
-        expect(line.closed).toBe(paths[i].operation !== 'score')
+    })
+    test('DXF: millimetres, one layer per operation, closed polylines, no text, every line within 0.001 mm', () => {
+      for (const { sheet, paths } of plan.sheets) {
+        const text = files.find((file) => file.name.endsWith(`sheet-${sheet + 1}.dxf`))!.content
+        const { units, lines } = linesOfDxf(text)
+        expect(units).toBe(4) // AutoCAD DXF reference, $INSUNITS: 4 is millimetres (from memory)
+        expect(new Set(lines.map(({ layer }) => layer))).toEqual(new Set(['SCORE-LABELS', 'OUTLINE-CUTS']))
+        expect(lines).toHaveLength(paths.length)
+        for (const [i, line] of lines.entries()) {
+          expect(sameRing(line.points, paths[i].points)).toBe(true)
+          expect(line.closed).toBe(paths[i].operation !== 'score')
+        }
+        expect(text).toContain('999\nCompensation is in the paths')
+        expect(text).not.toMatch(/\n0\n(MTEXT|TEXT)\n/)
       }
-      expect(text).toContain('999\nCompensation is in the paths')
-      expect(text).not.toMatch(/\n0\n(MTEXT|TEXT)\n/)
-    }
-  })
-  test('a panel cut on the exported path with the kerf comes out at its drawn size', async () => {
-    for (const { sheet } of plan.sheets) {
-      const { lines } = await linesOfSvg(files.find((file) => file.name.endsWith(`sheet-${sheet + 1}.svg`))!.content)
-      const outlines = lines.filter(({ layer }) => layer === 'outline-cuts')
-      const placements = job.layout.arrangement!.placements.filter((placement) => placement.sheet === sheet)
-      expect(outlines).toHaveLength(placements.length)
-      for (const placement of placements) {
-        const part = parts.find(({ id }) => id === placement.part)!
-        const drawn: Region = { outline: ontoSheet(part, placement)(part.drawn.outline), holes: [] }
-        // jsts takes half the kerf off all round, as the beam does; what is left is compared with the drawn shape.
-        const leftovers = outlines.map(({ points }) => differing(shrunk(jtsOf({ outline: points, holes: [] }), box.kerf.width / 2), jtsOf(drawn)).getArea())
-        expect(Math.min(...leftovers)).toBeLessThan(0.05)
+    })
+    test('a panel cut on the exported path with the kerf comes out at its drawn size', async () => {
+      for (const { sheet } of plan.sheets) {
+        const { lines } = await linesOfSvg(
+          files.find((file) => file.name.endsWith(`sheet-${sheet + 1}.svg`))!.content,
+        )
+        const outlines = lines.filter(({ layer }) => layer === 'outline-cuts')
+        const placements = job.layout.arrangement!.placements.filter((placement) => placement.sheet === sheet)
+        expect(outlines).toHaveLength(placements.length)
+        for (const placement of placements) {
+          const part = parts.find(({ id }) => id === placement.part)!
+          const drawn: Region = { outline: ontoSheet(part, placement)(part.drawn.outline), holes: [] }
+          // jsts takes half the kerf off all round, as the beam does; what is left is compared with the drawn shape.
+          const leftovers = outlines.map(({ points }) =>
+            differing(
+              shrunk(jtsOf({ outline: points, holes: [] }), box.kerf.width / 2),
+              jtsOf(drawn),
+            ).getArea(),
+          )
+          expect(Math.min(...leftovers)).toBeLessThan(0.05)
+        }
       }
-    }
-  })
-})
+    })
+  },
+)
 
 test('left to the laser’s software, the drawn shapes are written and the file says what to set', async () => {
-  const job = laidOut({ ...demo('specimen-tray'), cut: { ...demo('specimen-tray').cut, compensation: 'software' } })
+  const job = laidOut({
+    ...demo('specimen-tray'),
+    cut: { ...demo('specimen-tray').cut, compensation: 'software' },
+  })
   const { root, lines } = await linesOfSvg(exported(job)[0].content)
-  expect(root.children.find(({ name }) => name === 'desc')!.children[0].value).toContain('left to the laser&#39;s software: set 0.080 mm per side (kerf 0.160 mm full width)')
+  expect(root.children.find(({ name }) => name === 'desc')!.children[0].value).toContain(
+    'left to the laser&#39;s software: set 0.080 mm per side (kerf 0.160 mm full width)',
+  )
   const box = deriveBox(job)
-  const widest = Math.max(...lines.map(({ points }) => Math.max(...points.map(({ x }) => x)) - Math.min(...points.map(({ x }) => x))))
+  const widest = Math.max(
+    ...lines.map(
+      ({ points }) => Math.max(...points.map(({ x }) => x)) - Math.min(...points.map(({ x }) => x)),
+    ),
+  )
   expect(widest).toBeCloseTo(box.sizes.outer.x + 2 * job.box.proud, 3)
 })
 
 test('the panels as JSON fill the outer size when they are put where their placement says', () => {
-  const json = JSON.parse(exported(demo('logger-case')).at(-1)!.content) as { outer: number[]; panels: { outline: [number, number][]; thickness: number; placement: number[][] }[] }
-  const reached = json.panels.flatMap(({ outline, thickness, placement }) => outline.flatMap(([x, y]) => [0, thickness].map((z) => transformPoint(placement.flat(), [x, y, z]))))
+  const json = JSON.parse(exported(demo('logger-case')).at(-1)!.content) as {
+    outer: number[]
+    panels: { outline: [number, number][]; thickness: number; placement: number[][] }[]
+  }
+  const reached = json.panels.flatMap(({ outline, thickness, placement }) =>
+    outline.flatMap(([x, y]) => [0, thickness].map((z) => transformPoint(placement.flat(), [x, y, z]))),
+  )
   for (const axis of [0, 1, 2]) {
     expect(Math.min(...reached.map((point) => point[axis]))).toBeCloseTo(0, 4)
     expect(Math.max(...reached.map((point) => point[axis]))).toBeCloseTo(json.outer[axis], 4)
@@ -128,7 +182,8 @@ describe('job files', () => {
     return read.error
   }
   test('what is written is read back the same', () => {
-    for (const name of ['specimen-tray', 'logger-case', 'slip-cases']) expect(readJob(writeJob(demo(name)))).toEqual({ ok: true, job: demo(name) })
+    for (const name of ['specimen-tray', 'logger-case', 'slip-cases'])
+      expect(readJob(writeJob(demo(name)))).toEqual({ ok: true, job: demo(name) })
     const empty = emptyJob('x', 'Empty', '')
     expect(readJob(writeJob(empty))).toEqual({ ok: true, job: empty })
   })
@@ -153,16 +208,28 @@ describe('job files', () => {
     expect(deriveBox(read.job).panels).toHaveLength(5)
   })
   test('no mutilated job is half read', () => {
-    fc.assert(fc.property(fc.nat(text.length - 1), fc.constantFrom('', '"', '}', '0', 'null', ','), (at, put) => {
-      const read = readJob(text.slice(0, at) + put + text.slice(at + 1))
-      if (read.ok) expect(readJob(writeJob(read.job))).toEqual(read)
-      else expect(read.error).toMatch(/\.$/)
-    }), { numRuns: 300, seed: 5 })
+    fc.assert(
+      fc.property(fc.nat(text.length - 1), fc.constantFrom('', '"', '}', '0', 'null', ','), (at, put) => {
+        const read = readJob(text.slice(0, at) + put + text.slice(at + 1))
+        if (read.ok) expect(readJob(writeJob(read.job))).toEqual(read)
+        else expect(read.error).toMatch(/\.$/)
+      }),
+      { numRuns: 300, seed: 5 },
+    )
   })
 })
 
 test('a job that cannot be made is not exported', () => {
   const small = { ...demo('specimen-tray'), box: { ...demo('specimen-tray').box, depth: 4 } }
-  expect(exportJob(small, ['svg'])).toMatchObject({ ok: false, error: expect.stringContaining('no room inside') })
+  expect(exportJob(small, ['svg'])).toMatchObject({
+    ok: false,
+    error: expect.stringContaining('no room inside'),
+  })
 })
-test('names become file names', () => expect([fileStem('Logger case, rain gauge 4'), fileStem('../../etc'), fileStem('…'), fileStem('Kästchen')]).toEqual(['logger-case-rain-gauge-4', 'etc', 'job', 'ka-stchen']))
+test('names become file names', () =>
+  expect([
+    fileStem('Logger case, rain gauge 4'),
+    fileStem('../../etc'),
+    fileStem('…'),
+    fileStem('Kästchen'),
+  ]).toEqual(['logger-case-rain-gauge-4', 'etc', 'job', 'ka-stchen']))

@@ -1,11 +1,14 @@
 type Loose = Record<string, unknown>
 
-const isObject = (value: unknown): value is Loose => typeof value === 'object' && value !== null && !Array.isArray(value)
+const isObject = (value: unknown): value is Loose =>
+  typeof value === 'object' && value !== null && !Array.isArray(value)
 
 /** A stock of version 1 had plain numbers as readings. @param on the date that they get */
 export function stockFromVersion1(stock: unknown, on: string): unknown {
   if (!isObject(stock)) return stock
-  const readings = Array.isArray(stock.readings) ? stock.readings.map((value: unknown) => ({ value, spot: '', on })) : []
+  const readings = Array.isArray(stock.readings)
+    ? stock.readings.map((value: unknown) => ({ value, spot: '', on }))
+    : []
   return { ...stock, batch: '', readings, offcuts: [], grain: 'none', notes: '' }
 }
 
@@ -16,7 +19,9 @@ export const kerfFromVersion1 = (kerf: unknown, on: string): unknown =>
 /** Version 1 took grain to run along the sheet's width; a stock says it itself now. */
 function withGrain(stock: unknown, layout: unknown): unknown {
   const settings = isObject(layout) && isObject(layout.settings) ? layout.settings : {}
-  return isObject(stock) && (settings.grain === 'along' || settings.grain === 'across') ? { ...stock, grain: 'width' } : stock
+  return isObject(stock) && (settings.grain === 'along' || settings.grain === 'across')
+    ? { ...stock, grain: 'width' }
+    : stock
 }
 
 function fromVersion1(job: Loose): Loose {
@@ -25,8 +30,16 @@ function fromVersion1(job: Loose): Loose {
   return {
     ...job,
     version: 2,
-    measure: { ...measure, stock: withGrain(stockFromVersion1(measure.stock, date), job.layout), kerf: kerfFromVersion1(measure.kerf, date), taste: null, trials: [] },
-    log: Array.isArray(job.log) ? job.log.map((revision: unknown) => (isObject(revision) ? { ...revision, cut: null } : revision)) : job.log,
+    measure: {
+      ...measure,
+      stock: withGrain(stockFromVersion1(measure.stock, date), job.layout),
+      kerf: kerfFromVersion1(measure.kerf, date),
+      taste: null,
+      trials: [],
+    },
+    log: Array.isArray(job.log)
+      ? job.log.map((revision: unknown) => (isObject(revision) ? { ...revision, cut: null } : revision))
+      : job.log,
   }
 }
 

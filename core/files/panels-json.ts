@@ -13,12 +13,30 @@ const shape = ({ outline, holes }: Region) => ({ outline: pairs(outline), holes:
  */
 export function writePanels(job: Job, box: DerivedBox): string {
   const { outer, inner } = box.sizes
-  return JSON.stringify({
-    format: 'uplands-panels', version: 1, units: 'mm', job: job.name, copies: job.copies,
-    outer: [outer.x, outer.y, outer.z], inner: [inner.x, inner.y, inner.z], open: !job.box.top, proud: job.box.proud,
-    interference: job.interference, compensation: compensationStatement(job.cut.compensation, box.kerf.perSide),
-    panels: (box.panels ?? []).map(({ name, thickness, region, drawn, placement }) => ({
-      name, thickness, ...shape(region), drawn: shape(drawn), placement: [0, 4, 8, 12].map((row) => placement.slice(row, row + 4)),
-    })),
-  }, null, 2) + '\n'
+  return (
+    JSON.stringify(
+      {
+        format: 'uplands-panels',
+        version: 1,
+        units: 'mm',
+        job: job.name,
+        copies: job.copies,
+        outer: [outer.x, outer.y, outer.z],
+        inner: [inner.x, inner.y, inner.z],
+        open: !job.box.top,
+        proud: job.box.proud,
+        interference: job.interference,
+        compensation: compensationStatement(job.cut.compensation, box.kerf.perSide),
+        panels: (box.panels ?? []).map(({ name, thickness, region, drawn, placement }) => ({
+          name,
+          thickness,
+          ...shape(region),
+          drawn: shape(drawn),
+          placement: [0, 4, 8, 12].map((row) => placement.slice(row, row + 4)),
+        })),
+      },
+      null,
+      2,
+    ) + '\n'
+  )
 }

@@ -10,13 +10,29 @@ const escaped = (text: string): string => text.replace(/[&<>"']/g, (sign) => `&#
  * One sheet as SVG: millimetres, one named group per operation, strokes only. y runs down, as the format wants it.
  * What is true of the file stands in its `desc`.
  */
-export function writeSvg({ title, statement, width, height, paths, colours = OUR_COLOURS }: SheetFile): string {
+export function writeSvg({
+  title,
+  statement,
+  width,
+  height,
+  paths,
+  colours = OUR_COLOURS,
+}: SheetFile): string {
   const groups = OPERATIONS.flatMap((operation) => {
-    const lines = paths.filter((path) => path.operation === operation).map(({ points, closed, part }) =>
-      `    <path data-part="${escaped(part)}" d="M${points.map(({ x, y }) => `${figure(x)} ${figure(height - y)}`).join(' L')}${closed ? ' Z' : ''}"/>`)
+    const lines = paths
+      .filter((path) => path.operation === operation)
+      .map(
+        ({ points, closed, part }) =>
+          `    <path data-part="${escaped(part)}" d="M${points.map(({ x, y }) => `${figure(x)} ${figure(height - y)}`).join(' L')}${closed ? ' Z' : ''}"/>`,
+      )
     if (lines.length === 0) return []
     const name = OPERATION_NAMES[operation]
-    return [`  <g id="${name.replace(' ', '-')}" fill="none" stroke="${colours[operation]}" stroke-width="0.1">`, `    <title>${name}</title>`, ...lines, '  </g>']
+    return [
+      `  <g id="${name.replace(' ', '-')}" fill="none" stroke="${colours[operation]}" stroke-width="0.1">`,
+      `    <title>${name}</title>`,
+      ...lines,
+      '  </g>',
+    ]
   })
   return [
     '<?xml version="1.0" encoding="UTF-8"?>',

@@ -20,7 +20,11 @@ export const tasteRecordSchema = z.strictObject({
 export type TasteRecord = z.infer<typeof tasteRecordSchema>
 
 /** A maker's own snug, apart from kerf: interference per glue line, mm. */
-export interface Taste { offset: number; sd: number; count: number }
+export interface Taste {
+  offset: number
+  sd: number
+  count: number
+}
 
 /** Before anybody said anything: the words' ranges hold, give or take half a step of a comb. [FM] */
 export const NO_TASTE: Taste = { offset: 0, sd: 0.005, count: 0 }
@@ -31,7 +35,11 @@ export function tasteFor(records: TasteRecord[], family: Family): Taste {
   if (own.length === 0) return NO_TASTE
   const weights = own.map(({ doubt }) => (NORMAL_95 / doubt) ** 2)
   const total = weights.reduce((sum, weight) => sum + weight, 0)
-  return { offset: own.reduce((sum, { interference }, i) => sum + interference * weights[i], 0) / total, sd: Math.max(1 / Math.sqrt(total), 0.002), count: own.length }
+  return {
+    offset: own.reduce((sum, { interference }, i) => sum + interference * weights[i], 0) / total,
+    sd: Math.max(1 / Math.sqrt(total), 0.002),
+    count: own.length,
+  }
 }
 
 /** The open-ended words are taken to be as wide as this, mm. [FM] */
@@ -50,7 +58,11 @@ export function rangeOf(word: FitWord): { middle: number; half: number } {
  * The kerf's own doubt goes into it.
  * @param gap per boundary that was predicted without taste, mm (`k − 2c − i`)
  */
-export function tasteFromVerdict(word: FitWord, gap: number, kerfSd: number): { interference: number; doubt: number } {
+export function tasteFromVerdict(
+  word: FitWord,
+  gap: number,
+  kerfSd: number,
+): { interference: number; doubt: number } {
   const { middle, half } = rangeOf(word)
   return { interference: middle - gap, doubt: Math.hypot(half, NORMAL_95 * kerfSd) }
 }

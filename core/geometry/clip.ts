@@ -15,7 +15,9 @@ const toRing = (path: { x: number; y: number }[]): Ring => path.map(({ x, y }) =
 /** Sorts loose rings into regions: each hole goes to the smallest outline around it. */
 function toRegions(paths: PathsD): Region[] {
   const rings = paths.map(toRing)
-  const regions = rings.filter((ring) => signedArea(ring) > 0).map((outline): Region => ({ outline, holes: [] }))
+  const regions = rings
+    .filter((ring) => signedArea(ring) > 0)
+    .map((outline): Region => ({ outline, holes: [] }))
   const byArea = [...regions].sort((a, b) => signedArea(a.outline) - signedArea(b.outline))
   for (const hole of rings.filter((ring) => signedArea(ring) < 0)) {
     const home = byArea.find(({ outline }) => Clipper.pointInPolygonD(hole[0], outline, DECIMALS) !== 2)
@@ -25,7 +27,8 @@ function toRegions(paths: PathsD): Region[] {
 }
 
 /** Everything covered by at least one of the counter-clockwise rings. */
-export const union = (rings: Ring[]): Region[] => toRegions(Clipper.unionD(rings, [], FillRule.NonZero, DECIMALS))
+export const union = (rings: Ring[]): Region[] =>
+  toRegions(Clipper.unionD(rings, [], FillRule.NonZero, DECIMALS))
 
 /** What is left of `regions` when `taken` is cut away. */
 export const subtract = (regions: Region[], taken: Region[]): Region[] =>
@@ -42,5 +45,14 @@ export const sharedArea = (a: Region, b: Region): number =>
  */
 export function offset(region: Region, distance: number): Region[] {
   if (distance === 0) return [region]
-  return toRegions(Clipper.inflatePathsD(toPaths([region]), distance, JoinType.Miter, EndType.Polygon, MITER_LIMIT, DECIMALS))
+  return toRegions(
+    Clipper.inflatePathsD(
+      toPaths([region]),
+      distance,
+      JoinType.Miter,
+      EndType.Polygon,
+      MITER_LIMIT,
+      DECIMALS,
+    ),
+  )
 }

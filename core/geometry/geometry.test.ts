@@ -1,22 +1,50 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { jtsOf, united } from '../../scripts/testing/jts'
-import { area, bounds, lengthOf, offset, perimeter, rectangle, sharedArea, shiftRegion, signedArea, subtract, transformPoint, turnRegion, union, type Region } from './index'
+import {
+  area,
+  bounds,
+  lengthOf,
+  offset,
+  perimeter,
+  rectangle,
+  sharedArea,
+  shiftRegion,
+  signedArea,
+  subtract,
+  transformPoint,
+  turnRegion,
+  union,
+  type Region,
+} from './index'
 
-const rectangles = fc.array(fc.record({ x: fc.integer({ min: 0, max: 80 }), y: fc.integer({ min: 0, max: 80 }), w: fc.integer({ min: 1, max: 40 }), h: fc.integer({ min: 1, max: 40 }) }), { minLength: 1, maxLength: 8 })
+const rectangles = fc.array(
+  fc.record({
+    x: fc.integer({ min: 0, max: 80 }),
+    y: fc.integer({ min: 0, max: 80 }),
+    w: fc.integer({ min: 1, max: 40 }),
+    h: fc.integer({ min: 1, max: 40 }),
+  }),
+  { minLength: 1, maxLength: 8 },
+)
 const square: Region = { outline: rectangle(0, 0, 10, 10), holes: [] }
 
 test('a union has the area that jsts finds, outlines counter-clockwise and holes clockwise', () => {
-  fc.assert(fc.property(rectangles, (list) => {
-    const rings = list.map(({ x, y, w, h }) => rectangle(x, y, x + w, y + h))
-    const ours = union(rings)
-    const theirs = rings.map((outline) => jtsOf({ outline, holes: [] })).reduce((sum, next) => united(sum, next))
-    expect(ours.reduce((sum, region) => sum + area(region), 0)).toBeCloseTo(theirs.getArea(), 4)
-    for (const { outline, holes } of ours) {
-      expect(signedArea(outline)).toBeGreaterThan(0)
-      for (const hole of holes) expect(signedArea(hole)).toBeLessThan(0)
-    }
-  }), { numRuns: 60, seed: 2 })
+  fc.assert(
+    fc.property(rectangles, (list) => {
+      const rings = list.map(({ x, y, w, h }) => rectangle(x, y, x + w, y + h))
+      const ours = union(rings)
+      const theirs = rings
+        .map((outline) => jtsOf({ outline, holes: [] }))
+        .reduce((sum, next) => united(sum, next))
+      expect(ours.reduce((sum, region) => sum + area(region), 0)).toBeCloseTo(theirs.getArea(), 4)
+      for (const { outline, holes } of ours) {
+        expect(signedArea(outline)).toBeGreaterThan(0)
+        for (const hole of holes) expect(signedArea(hole)).toBeLessThan(0)
+      }
+    }),
+    { numRuns: 60, seed: 2 },
+  )
 })
 
 describe('offset', () => {
@@ -26,7 +54,8 @@ describe('offset', () => {
     expect(area(grown)).toBeCloseTo(21 * 21 - 9 * 9, 4)
     expect(bounds(grown.outline)).toEqual({ minX: -0.5, minY: -0.5, maxX: 20.5, maxY: 20.5 })
   })
-  test('out and in again is the same', () => expect(area(offset(offset(square, 0.08)[0], -0.08)[0])).toBeCloseTo(100, 4))
+  test('out and in again is the same', () =>
+    expect(area(offset(offset(square, 0.08)[0], -0.08)[0])).toBeCloseTo(100, 4))
   test('nothing is left of what is thinner than the cut', () => expect(offset(square, -6)).toEqual([]))
 })
 
@@ -41,4 +70,5 @@ test('four quarter turns are none', () => {
   const turned = [90, 90, 90, 90].reduce((region: Region) => turnRegion(region, 90), square)
   expect(turned.outline.map(({ x, y }) => [x + 0, y + 0])).toEqual(square.outline.map(({ x, y }) => [x, y]))
 })
-test('a matrix is read row after row', () => expect(transformPoint([0, -1, 0, 7, 1, 0, 0, 8, 0, 0, 1, 9, 0, 0, 0, 1], [1, 2, 3])).toEqual([5, 9, 12]))
+test('a matrix is read row after row', () =>
+  expect(transformPoint([0, -1, 0, 7, 1, 0, 0, 8, 0, 0, 1, 9, 0, 0, 0, 1], [1, 2, 3])).toEqual([5, 9, 12]))

@@ -1,4 +1,12 @@
 export { ringsOf, type Bounds, type Point, type Region, type Ring, type Turn } from './types'
 export { area, bounds, lengthOf, perimeter, signedArea, sizeOf } from './measure'
 export { offset, sharedArea, subtract, union } from './clip'
-export { rectangle, shiftPoints, shiftRegion, transformPoint, turnPoints, turnRegion, type Matrix4 } from './transform'
+export {
+  rectangle,
+  shiftPoints,
+  shiftRegion,
+  transformPoint,
+  turnPoints,
+  turnRegion,
+  type Matrix4,
+} from './transform'

@@ -3,18 +3,21 @@ import { ringsOf, type Bounds, type Point, type Region, type Ring } from './type
 /** Signed area of a ring in mm²; positive when it runs counter-clockwise. */
 export function signedArea(ring: Ring): number {
   let twice = 0
-  for (let i = 0, j = ring.length - 1; i < ring.length; j = i++) twice += ring[j].x * ring[i].y - ring[i].x * ring[j].y
+  for (let i = 0, j = ring.length - 1; i < ring.length; j = i++)
+    twice += ring[j].x * ring[i].y - ring[i].x * ring[j].y
   return twice / 2
 }
 
 /** Area of a region in mm², holes taken off. */
 export const area = (region: Region): number =>
-  Math.abs(signedArea(region.outline)) - region.holes.reduce((sum, hole) => sum + Math.abs(signedArea(hole)), 0)
+  Math.abs(signedArea(region.outline)) -
+  region.holes.reduce((sum, hole) => sum + Math.abs(signedArea(hole)), 0)
 
 /** Length of a line through the points in mm; of the closed ring when `closed`. */
 export function lengthOf(points: Point[], closed: boolean): number {
   let length = 0
-  for (let i = 1; i < points.length; i++) length += Math.hypot(points[i].x - points[i - 1].x, points[i].y - points[i - 1].y)
+  for (let i = 1; i < points.length; i++)
+    length += Math.hypot(points[i].x - points[i - 1].x, points[i].y - points[i - 1].y)
   const [first, last] = [points[0], points[points.length - 1]]
   return closed && points.length > 1 ? length + Math.hypot(first.x - last.x, first.y - last.y) : length
 }
@@ -39,4 +42,5 @@ export function sizeOf(region: Region): { width: number; height: number } {
 }
 
 /** Sum of the lengths of all of a region's rings, in mm. */
-export const perimeter = (region: Region): number => ringsOf(region).reduce((sum, ring) => sum + lengthOf(ring, true), 0)
+export const perimeter = (region: Region): number =>
+  ringsOf(region).reduce((sum, ring) => sum + lengthOf(ring, true), 0)

@@ -17,14 +17,18 @@ const mapRegion = (region: Region, change: (ring: Ring) => Ring): Region => ({
   holes: region.holes.map(change),
 })
 
-export const turnRegion = (region: Region, turn: Turn): Region => mapRegion(region, (ring) => turnPoints(ring, turn))
+export const turnRegion = (region: Region, turn: Turn): Region =>
+  mapRegion(region, (ring) => turnPoints(ring, turn))
 
 export const shiftRegion = (region: Region, dx: number, dy: number): Region =>
   mapRegion(region, (ring) => shiftPoints(ring, dx, dy))
 
 /** A rectangle as a counter-clockwise ring. */
 export const rectangle = (minX: number, minY: number, maxX: number, maxY: number): Ring => [
-  { x: minX, y: minY }, { x: maxX, y: minY }, { x: maxX, y: maxY }, { x: minX, y: maxY },
+  { x: minX, y: minY },
+  { x: maxX, y: minY },
+  { x: maxX, y: maxY },
+  { x: minX, y: maxY },
 ]
 
 /** A 4×4 matrix, row after row; multiplies a column (x, y, z, 1). */

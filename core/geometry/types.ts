@@ -1,14 +1,25 @@
 /** A point in millimetres, y up. */
-export interface Point { x: number; y: number }
+export interface Point {
+  x: number
+  y: number
+}
 
 /** A closed ring of points; the last point is not the first again. Outlines run counter-clockwise, holes clockwise. */
 export type Ring = Point[]
 
 /** A flat piece: one outline and the holes inside it. */
-export interface Region { outline: Ring; holes: Ring[] }
+export interface Region {
+  outline: Ring
+  holes: Ring[]
+}
 
 /** An axis-aligned box, in millimetres. */
-export interface Bounds { minX: number; minY: number; maxX: number; maxY: number }
+export interface Bounds {
+  minX: number
+  minY: number
+  maxX: number
+  maxY: number
+}
 
 /** A quarter turn counter-clockwise, in degrees. */
 export type Turn = 0 | 90 | 180 | 270

@@ -11,8 +11,11 @@ export function pinnedIn(job: Job, parts: Part[]): Placement[] {
 }
 
 /** A layout as a job keeps it. */
-export const keepLayout = (layout: Layout, parts: Part[], job: Job): Arrangement =>
-  ({ signature: layoutSignature(parts, job), byHand: false, ...layout })
+export const keepLayout = (layout: Layout, parts: Part[], job: Job): Arrangement => ({
+  signature: layoutSignature(parts, job),
+  byHand: false,
+  ...layout,
+})
 
 /** Lays out a job's parts step by step; what is pinned stays. */
 export const arrangeSteps = (parts: Part[], job: Job): ReturnType<typeof nestSteps> =>

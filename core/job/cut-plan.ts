@@ -9,23 +9,48 @@ import { preflight } from './preflight'
 import type { Job } from './schema'
 import { signatureOf } from './signature'
 
-const sameSetting = (a: Setting, b: Setting): boolean => (Object.keys(settingSchema.shape) as (keyof Setting)[]).every((key) => a[key] === b[key])
+const sameSetting = (a: Setting, b: Setting): boolean =>
+  (Object.keys(settingSchema.shape) as (keyof Setting)[]).every((key) => a[key] === b[key])
 
 /** The setting for cutting: what the maker picked, or the nearest tested one. @param thickness mm */
-export function settingFor({ measure: { machine, stock }, tune }: Pick<Job, 'measure' | 'tune'>, thickness: number): Choice {
+export function settingFor(
+  { measure: { machine, stock }, tune }: Pick<Job, 'measure' | 'tune'>,
+  thickness: number,
+): Choice {
   if (tune.picked) {
     const { picked } = tune
-    const test = tune.tests.find((each) => each.machineId === machine?.id && each.stockId === stock?.id && sameSetting(each.setting, picked)) ?? null
-    if (!test) return { setting: picked, standing: 'untested', test, reason: 'You typed this setting. It has no test on this stock yet: make a test cut first.' }
+    const test =
+      tune.tests.find(
+        (each) =>
+          each.machineId === machine?.id && each.stockId === stock?.id && sameSetting(each.setting, picked),
+      ) ?? null
+    if (!test)
+      return {
+        setting: picked,
+        standing: 'untested',
+        test,
+        reason: 'You typed this setting. It has no test on this stock yet: make a test cut first.',
+      }
     const good = test.result === 'clean' || test.result === 'just through'
-    return { setting: picked, standing: 'tested', test, reason: `You picked this one. Its test on this stock came out ${test.result}${good ? '.' : ': another one would be better.'}` }
+    return {
+      setting: picked,
+      standing: 'tested',
+      test,
+      reason: `You picked this one. Its test on this stock came out ${test.result}${good ? '.' : ': another one would be better.'}`,
+    }
   }
   if (machine && stock) return chooseSetting(tune.tests, machine, stock, thickness)
   const setting = startingPoint(machine ?? ASSUMED_MACHINE, stock?.family ?? 'other', thickness)
-  return { setting, standing: 'untested', test: null, reason: 'Choose a machine and a stock in Measure: until then this is only a guess from the energy rule.' }
+  return {
+    setting,
+    standing: 'untested',
+    test: null,
+    reason: 'Choose a machine and a stock in Measure: until then this is only a guess from the energy rule.',
+  }
 }
 
-const sumOf = (sheets: SheetPlan[], figure: (time: SheetTime) => number): number => sheets.reduce((sum, { time }) => sum + figure(time), 0)
+const sumOf = (sheets: SheetPlan[], figure: (time: SheetTime) => number): number =>
+  sheets.reduce((sum, { time }) => sum + figure(time), 0)
 
 /**
  * Plans the cut of a laid-out job.
@@ -40,18 +65,33 @@ export function planCut(job: Job, box: DerivedBox, parts: Part[]): CutPlan {
   const known = placements.filter(({ part }) => byId.has(part))
   const count = known.reduce((most, { sheet }) => Math.max(most, sheet + 1), 0)
   const sheets = Array.from({ length: count }, (_, sheet): SheetPlan => {
-    const paths = orderPaths(known.filter((placement) => placement.sheet === sheet).flatMap((placement) => pathsOf(byId.get(placement.part)!, placement, job.cut)))
+    const paths = orderPaths(
+      known
+        .filter((placement) => placement.sheet === sheet)
+        .flatMap((placement) => pathsOf(byId.get(placement.part)!, placement, job.cut)),
+    )
     return { sheet, paths, time: timeSheet(paths, settings, job.measure.machine ?? ASSUMED_MACHINE) }
   })
   const total = {
-    seconds: sumOf(sheets, (time) => time.total), cutting: sumOf(sheets, (time) => time.cutting), corners: sumOf(sheets, (time) => time.corners),
-    travel: sumOf(sheets, (time) => time.travel), cutLength: sumOf(sheets, (time) => time.cutLength),
+    seconds: sumOf(sheets, (time) => time.total),
+    cutting: sumOf(sheets, (time) => time.cutting),
+    corners: sumOf(sheets, (time) => time.corners),
+    travel: sumOf(sheets, (time) => time.travel),
+    cutLength: sumOf(sheets, (time) => time.cutLength),
   }
   const found = violations(parts, known, layoutRules(job), roomFor(job))
   const doubled = sheets.flatMap(({ paths }) => doubleLines(paths))
   const { compensation, labels, off } = job.cut
   const lying = known.map(({ part, sheet, x, y, turn }) => [part, sheet, x, y, turn])
-  const signature = signatureOf([shapesOf(parts), lying, compensation, labels, off, box.kerf.perSide, job.measure.machine?.colours ?? null])
+  const signature = signatureOf([
+    shapesOf(parts),
+    lying,
+    compensation,
+    labels,
+    off,
+    box.kerf.perSide,
+    job.measure.machine?.colours ?? null,
+  ])
   const plan = { choice, settings, sheets, total, violations: found, signature, layoutIsStale }
   return { ...plan, checks: preflight(job, box, parts, plan, doubled) }
 }

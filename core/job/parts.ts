@@ -1,7 +1,15 @@
 import type { Panel, PanelName } from '../box'
 import { bounds, offset, shiftPoints, shiftRegion, turnPoints, type Point, type Region } from '../geometry'
 import { letterInto } from '../lettering'
-import { allowedTurns, poseShift, roomOf, type LayoutSettings, type NestPart, type Placement, type Room } from '../nest'
+import {
+  allowedTurns,
+  poseShift,
+  roomOf,
+  type LayoutSettings,
+  type NestPart,
+  type Placement,
+  type Room,
+} from '../nest'
 import type { CutPath } from '../plan'
 import type { Job } from './schema'
 import { signatureOf } from './signature'
@@ -29,7 +37,12 @@ export function makeParts(panels: Panel[], copies: number, compensation: number)
     const size = { x: box.maxX - box.minX, y: box.maxY - box.minY }
     return Array.from({ length: copies }, (_, i): Part => {
       const label = copies === 1 ? panel.name : `${panel.name} ${i + 1}`
-      const marks = letterInto(label, { x: size.x / 2, y: size.y / 2 }, size.x * LABEL_SHARE, Math.min(LABEL_HEIGHT, size.y / 4))
+      const marks = letterInto(
+        label,
+        { x: size.x / 2, y: size.y / 2 },
+        size.x * LABEL_SHARE,
+        Math.min(LABEL_HEIGHT, size.y / 4),
+      )
       return { id: label.replace(' ', '-'), panel: panel.name, label, shape: moved, drawn, marks }
     })
   })
@@ -41,7 +54,10 @@ export function roomFor({ measure: { machine }, layout }: Pick<Job, 'measure' | 
 }
 
 /** A job's layout settings with the grain as it runs in its stock: where the stock has none (or nobody said) panels may lie any way. */
-export function layoutRules({ measure: { stock }, layout: { settings } }: Pick<Job, 'measure' | 'layout'>): LayoutSettings {
+export function layoutRules({
+  measure: { stock },
+  layout: { settings },
+}: Pick<Job, 'measure' | 'layout'>): LayoutSettings {
   const runs = stock?.grain ?? 'none'
   if (runs === 'none') return { ...settings, grain: 'free' }
   const turned = { free: 'free', along: 'across', across: 'along' } as const
@@ -73,8 +89,20 @@ export function pathsOf(part: Part, placement: Placement, cut: Job['cut']): CutP
   const { outline, holes } = cut.compensation === 'paths' ? part.shape : part.drawn
   const place = ontoSheet(part, placement)
   const all: CutPath[] = [
-    ...(cut.labels ? part.marks.map((points): CutPath => ({ operation: 'score', part: part.id, points: place(points), closed: false })) : []),
-    ...holes.map((points): CutPath => ({ operation: 'inside', part: part.id, points: place(points), closed: true })),
+    ...(cut.labels
+      ? part.marks.map((points): CutPath => ({
+          operation: 'score',
+          part: part.id,
+          points: place(points),
+          closed: false,
+        }))
+      : []),
+    ...holes.map((points): CutPath => ({
+      operation: 'inside',
+      part: part.id,
+      points: place(points),
+      closed: true,
+    })),
     { operation: 'outline', part: part.id, points: place(outline), closed: true },
   ]
   return all.filter(({ operation }) => !cut.off.includes(operation))

@@ -3,7 +3,11 @@ import type { Violation } from '../nest'
 import type { Check, CutPath, SheetTime } from '../plan'
 import type { Choice, Setting } from '../tune'
 
-export interface SheetPlan { sheet: number; paths: CutPath[]; time: SheetTime }
+export interface SheetPlan {
+  sheet: number
+  paths: CutPath[]
+  time: SheetTime
+}
 
 /** Layout and settings turned into what the laser does, sheet by sheet, and what was checked. Times in seconds. */
 export interface CutPlan {

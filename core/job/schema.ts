@@ -22,7 +22,9 @@ export const revisionSchema = z.strictObject({
   verdict: z.enum(VERDICTS).nullable(),
   note: z.string().max(4000),
   /** What the verdict is held against: the gap that was predicted without taste, and the kerf's doubt, mm. */
-  cut: z.strictObject({ family: familySchema, gap: z.number().min(-5).max(5), kerfSd: z.number().min(0).max(5) }).nullable(),
+  cut: z
+    .strictObject({ family: familySchema, gap: z.number().min(-5).max(5), kerfSd: z.number().min(0).max(5) })
+    .nullable(),
   figures: z.array(z.strictObject({ label: z.string().max(60), value: z.string().max(120) })).max(40),
 })
 export type Revision = z.infer<typeof revisionSchema>
@@ -41,11 +43,21 @@ export const jobSchema = z.strictObject({
   name: z.string().min(1).max(80),
   changed: date,
   measure: z.strictObject({
-    machine: machineSchema.nullable(), stock: stockSchema.nullable(), kerf: kerfRecordSchema.nullable(),
+    machine: machineSchema.nullable(),
+    stock: stockSchema.nullable(),
+    kerf: kerfRecordSchema.nullable(),
     /** The maker's own snug for this family, as it was when it was taken over. */
-    taste: z.strictObject({ offset: z.number().min(-0.5).max(0.5), sd: z.number().min(0).max(0.5), count: z.number().int().min(0).max(10000) }).nullable(),
+    taste: z
+      .strictObject({
+        offset: z.number().min(-0.5).max(0.5),
+        sd: z.number().min(0).max(0.5),
+        count: z.number().int().min(0).max(10000),
+      })
+      .nullable(),
     /** Kerfs being measured, the one in hand first; what was read off one stock says nothing about another. */
-    trials: z.array(z.strictObject({ machineId: identifier, stockId: identifier, trial: trialSchema })).max(MOST_TRIALS),
+    trials: z
+      .array(z.strictObject({ machineId: identifier, stockId: identifier, trial: trialSchema }))
+      .max(MOST_TRIALS),
   }),
   box: boxSpecSchema,
   copies: z.number().int().min(1).max(100),
@@ -53,14 +65,20 @@ export const jobSchema = z.strictObject({
   interference: z.number().min(-0.5).max(0.5),
   layout: z.strictObject({
     settings: layoutSettingsSchema,
-    arrangement: z.strictObject({
-      signature: z.string().max(40),
-      byHand: z.boolean(),
-      placements: z.array(placementSchema).max(2000),
-      unplaced: z.array(z.strictObject({ part: identifier, reason: z.string().max(400) })).max(2000),
-    }).nullable(),
+    arrangement: z
+      .strictObject({
+        signature: z.string().max(40),
+        byHand: z.boolean(),
+        placements: z.array(placementSchema).max(2000),
+        unplaced: z.array(z.strictObject({ part: identifier, reason: z.string().max(400) })).max(2000),
+      })
+      .nullable(),
   }),
-  tune: z.strictObject({ tests: z.array(testRecordSchema).max(500), picked: settingSchema.nullable(), score: settingSchema }),
+  tune: z.strictObject({
+    tests: z.array(testRecordSchema).max(500),
+    picked: settingSchema.nullable(),
+    score: settingSchema,
+  }),
   cut: z.strictObject({
     compensation: z.enum(['paths', 'software']),
     labels: z.boolean(),
@@ -74,12 +92,35 @@ export type Job = z.infer<typeof jobSchema>
 
 /** A job nobody has said anything about: a small open box of ordinary sheet. */
 export const emptyJob = (id: string, name: string, changed: string): Job => ({
-  format: JOB_FORMAT, version: JOB_VERSION, id, name, changed,
+  format: JOB_FORMAT,
+  version: JOB_VERSION,
+  id,
+  name,
+  changed,
   measure: { machine: null, stock: null, kerf: null, taste: null, trials: [] },
-  box: { sizesAre: 'outer', width: 120, depth: 80, height: 50, top: false, tabs: { rule: 'even', width: 9, counts: { uprights: 5, floor: 9, top: 9 } }, proud: 0 },
+  box: {
+    sizesAre: 'outer',
+    width: 120,
+    depth: 80,
+    height: 50,
+    top: false,
+    tabs: { rule: 'even', width: 9, counts: { uprights: 5, floor: 9, top: 9 } },
+    proud: 0,
+  },
   copies: 1,
   interference: 0,
-  layout: { settings: { sheetWidth: 600, sheetHeight: 400, sheets: 2, margin: 5, gap: 3, grain: 'free', turning: true }, arrangement: null },
+  layout: {
+    settings: {
+      sheetWidth: 600,
+      sheetHeight: 400,
+      sheets: 2,
+      margin: 5,
+      gap: 3,
+      grain: 'free',
+      turning: true,
+    },
+    arrangement: null,
+  },
   tune: { tests: [], picked: null, score: { speed: 150, power: 12, passes: 1, air: false } },
   cut: { compensation: 'paths', labels: true, off: [], written: null },
   build: { done: [] },

@@ -3,10 +3,14 @@ import { MOST_TRIALS, type Job } from './schema'
 
 type Measure = Job['measure']
 
-const isOf = ({ machine, stock }: Measure) => (each: Measure['trials'][number]): boolean => each.machineId === machine?.id && each.stockId === stock?.id
+const isOf =
+  ({ machine, stock }: Measure) =>
+  (each: Measure['trials'][number]): boolean =>
+    each.machineId === machine?.id && each.stockId === stock?.id
 
 /** The kerf measurement in hand for a job's machine and stock; a new one, of squares, where there is none. */
-export const currentTrial = (measure: Measure): Trial => measure.trials.find(isOf(measure))?.trial ?? newTrial('squares')
+export const currentTrial = (measure: Measure): Trial =>
+  measure.trials.find(isOf(measure))?.trial ?? newTrial('squares')
 
 /** The measurement by a method as it was left, or a new one on the same offcut. */
 export function trialBy(method: TestMethod, measure: Measure): Trial {
@@ -19,5 +23,8 @@ export function takeInHand(trial: Trial, measure: Measure): Measure['trials'] {
   const { machine, stock, trials } = measure
   if (!machine || !stock) return trials
   const own = isOf(measure)
-  return [{ machineId: machine.id, stockId: stock.id, trial }, ...trials.filter((each) => !(own(each) && each.trial.method === trial.method))].slice(0, MOST_TRIALS)
+  return [
+    { machineId: machine.id, stockId: stock.id, trial },
+    ...trials.filter((each) => !(own(each) && each.trial.method === trial.method)),
+  ].slice(0, MOST_TRIALS)
 }

@@ -6,7 +6,10 @@ import type { Revision } from './schema'
  * @param name of the job
  * @returns null while there is no verdict, or for a revision from before the figures of the cut were kept
  */
-export function tasteOfVerdict({ id, number, date, verdict, cut }: Revision, name: string): TasteRecord | null {
+export function tasteOfVerdict(
+  { id, number, date, verdict, cut }: Revision,
+  name: string,
+): TasteRecord | null {
   if (!verdict || !cut) return null
   const { interference, doubt } = tasteFromVerdict(verdict, cut.gap, cut.kerfSd)
   return {

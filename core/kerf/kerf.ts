@@ -28,25 +28,42 @@ const CALIPER_DOUBT = 0.02
 export const compensationFor = (kerfWidth: number): number => kerfWidth / 2
 
 /** The kerf that a job works with: the record's, or a stated assumption. */
-export function kerfOf(record: (Pick<KerfRecord, 'width' | 'doubt' | 'how'> & { method?: KerfRecord['method'] }) | null): Kerf {
+export function kerfOf(
+  record: (Pick<KerfRecord, 'width' | 'doubt' | 'how'> & { method?: KerfRecord['method'] }) | null,
+): Kerf {
   const width = record?.width ?? ASSUMED_KERF
   const measured = record !== null && record.method !== 'guess'
   const doubt = record ? (record.doubt ?? CALIPER_DOUBT) : ASSUMED_DOUBT
   return {
-    width, doubt, sd: doubt / NORMAL_95, perSide: compensationFor(width), measured,
+    width,
+    doubt,
+    sd: doubt / NORMAL_95,
+    perSide: compensationFor(width),
+    measured,
     working: {
       title: 'Kerf and compensation',
       result: `k = ${fixed(width, 3)} mm, c = ${fixed(width / 2, 3)} mm per side`,
       formula: 'c = k ÷ 2',
       substituted: `${fixed(width, 3)} ÷ 2 = ${fixed(width / 2, 3)} mm per side`,
       terms: [
-        { symbol: 'k', meaning: 'full width that the beam removes', value: `${fixed(width, 3)} mm`, source: measured ? 'reading' : 'default' },
-        { symbol: '±', meaning: 'how far off k may be', value: `${fixed(doubt, 3)} mm`, source: measured && record?.doubt ? 'reading' : 'from memory' },
+        {
+          symbol: 'k',
+          meaning: 'full width that the beam removes',
+          value: `${fixed(width, 3)} mm`,
+          source: measured ? 'reading' : 'default',
+        },
+        {
+          symbol: '±',
+          meaning: 'how far off k may be',
+          value: `${fixed(doubt, 3)} mm`,
+          source: measured && record?.doubt ? 'reading' : 'from memory',
+        },
       ],
       note: measured
         ? `${record.how || 'Measured'}. It holds for this machine, this stock and these settings only.`
-        : record ? `${record.how || 'A guess'}. Another batch may give more or less to the beam.`
-        : 'Not measured on this machine with this stock: an assumed kerf is the commonest reason why joints are too tight or too loose.',
+        : record
+          ? `${record.how || 'A guess'}. Another batch may give more or less to the beam.`
+          : 'Not measured on this machine with this stock: an assumed kerf is the commonest reason why joints are too tight or too loose.',
     },
   }
 }
@@ -64,10 +81,18 @@ const NEAR = 0.06
 /** Half or double of what the machine takes elsewhere: a figure per side was taken for the full width, or the other way round. */
 function factorTwo(value: number, known: number[]): Doubt | null {
   const usual = known.length > 0 ? mean(known) : 0
-  const slip = Math.abs(value * 2 - usual) <= NEAR * usual ? 'that would be the figure per side' : Math.abs(value / 2 - usual) <= NEAR * usual ? 'that would be both sides counted twice' : null
+  const slip =
+    Math.abs(value * 2 - usual) <= NEAR * usual
+      ? 'that would be the figure per side'
+      : Math.abs(value / 2 - usual) <= NEAR * usual
+        ? 'that would be both sides counted twice'
+        : null
   if (usual === 0 || !slip) return null
   const meant = value < usual ? value * 2 : value / 2
-  return { says: `This machine took about ${fixed(usual, 3)} mm elsewhere. Did you mean ${fixed(meant, 3)} mm full width (${slip})?`, suggestion: { value: Number(meant.toFixed(4)), label: `${fixed(meant, 3)} mm` } }
+  return {
+    says: `This machine took about ${fixed(usual, 3)} mm elsewhere. Did you mean ${fixed(meant, 3)} mm full width (${slip})?`,
+    suggestion: { value: Number(meant.toFixed(4)), label: `${fixed(meant, 3)} mm` },
+  }
 }
 
 /**
@@ -77,12 +102,27 @@ function factorTwo(value: number, known: number[]): Doubt | null {
  */
 export function doubtKerf(value: number, known: number[] = []): Doubt | null {
   if (value >= PLAUSIBLE_KERF.min && value <= PLAUSIBLE_KERF.max) return factorTwo(value, known)
-  const slips: [number, string][] = value < PLAUSIBLE_KERF.min
-    ? [[value * 25.4, `${short(value, 4)} in, the unit was inches`], [value * 2, 'a figure per side, factor two'], [value * 10, 'the decimal point slipped']]
-    : [[value / 2, 'both sides counted twice, factor two'], [value / 10, 'the decimal point slipped'], [value / 100, 'the decimal point was left out'], [value / 25.4, 'taken for inches'], [value / 1000, 'micrometres']]
-  const likely = slips.find(([candidate]) => candidate >= USUAL.min && candidate <= USUAL.max)
-    ?? slips.find(([candidate]) => candidate >= PLAUSIBLE_KERF.min && candidate <= PLAUSIBLE_KERF.max)
+  const slips: [number, string][] =
+    value < PLAUSIBLE_KERF.min
+      ? [
+          [value * 25.4, `${short(value, 4)} in, the unit was inches`],
+          [value * 2, 'a figure per side, factor two'],
+          [value * 10, 'the decimal point slipped'],
+        ]
+      : [
+          [value / 2, 'both sides counted twice, factor two'],
+          [value / 10, 'the decimal point slipped'],
+          [value / 100, 'the decimal point was left out'],
+          [value / 25.4, 'taken for inches'],
+          [value / 1000, 'micrometres'],
+        ]
+  const likely =
+    slips.find(([candidate]) => candidate >= USUAL.min && candidate <= USUAL.max) ??
+    slips.find(([candidate]) => candidate >= PLAUSIBLE_KERF.min && candidate <= PLAUSIBLE_KERF.max)
   const odd = `${short(value, 4)} mm is ${value < PLAUSIBLE_KERF.min ? 'very little' : 'very much'} for a kerf (${PLAUSIBLE_KERF.min} to ${PLAUSIBLE_KERF.max} mm).`
   if (!likely) return { says: `${odd} Measure it again.`, suggestion: null }
-  return { says: `${odd} Did you mean ${fixed(likely[0], 3)} mm (${likely[1]})?`, suggestion: { value: Number(likely[0].toFixed(4)), label: `${fixed(likely[0], 3)} mm` } }
+  return {
+    says: `${odd} Did you mean ${fixed(likely[0], 3)} mm (${likely[1]})?`,
+    suggestion: { value: Number(likely[0].toFixed(4)), label: `${fixed(likely[0], 3)} mm` },
+  }
 }

@@ -27,12 +27,26 @@ export const kerfRecordSchema = z.strictObject({
 export type KerfRecord = z.infer<typeof kerfRecordSchema>
 
 /** Something done to a machine that makes older kerfs doubtful: lens cleaned, new lens, mirror aligned. */
-export const machineEventSchema = z.strictObject({ id: identifier, machineId: identifier, on: date, what: z.string().min(1).max(120) })
+export const machineEventSchema = z.strictObject({
+  id: identifier,
+  machineId: identifier,
+  on: date,
+  what: z.string().min(1).max(120),
+})
 export type MachineEvent = z.infer<typeof machineEventSchema>
 
 /** The newest kerf of a machine with any of these stocks: for the one that is cut it is the kerf to use, for another of its family a guess. */
-export const newestKerf = (records: KerfRecord[], machineId: string | undefined, stockIds: (string | undefined)[]): KerfRecord | null =>
-  records.filter((record) => record.machineId === machineId && stockIds.includes(record.stockId)).reduce<KerfRecord | null>((newest, record) => (newest === null || record.on >= newest.on ? record : newest), null)
+export const newestKerf = (
+  records: KerfRecord[],
+  machineId: string | undefined,
+  stockIds: (string | undefined)[],
+): KerfRecord | null =>
+  records
+    .filter((record) => record.machineId === machineId && stockIds.includes(record.stockId))
+    .reduce<KerfRecord | null>(
+      (newest, record) => (newest === null || record.on >= newest.on ? record : newest),
+      null,
+    )
 
 /** How far a kerf may be off with another batch of the same family on the same machine: half of the 95 % interval, mm. [FM] */
 export const CARRIED_DOUBT = 0.05

@@ -10,7 +10,9 @@ class NotASum extends Error {}
 export function calculate(text: string): number | null {
   const signs = text.replace(/[×·]/g, '*').replace(/[÷]/g, '/').replace(/−/g, '-')
   let at = 0
-  const skip = (): void => { while (signs[at] === ' ') at++ }
+  const skip = (): void => {
+    while (signs[at] === ' ') at++
+  }
   const takes = (sign: string): boolean => {
     skip()
     if (signs[at] !== sign) return false

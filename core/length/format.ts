@@ -6,7 +6,8 @@ export const fixed = (value: number, digits: number): string =>
   rounded(Object.is(Math.round(value * 10 ** digits), -0) ? 0 : value, digits).replace('-', '−')
 
 /** A figure as short as it can be said with at most `digits` decimals: for fields and dimensions. */
-export const short = (value: number, digits = 2): string => String(Number(rounded(value, digits))).replace('-', '−')
+export const short = (value: number, digits = 2): string =>
+  String(Number(rounded(value, digits))).replace('-', '−')
 
 export const formatMillimetres = (mm: number, digits = 2): string => `${fixed(mm, digits)} mm`
 

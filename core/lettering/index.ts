@@ -1,11 +1,17 @@
 import { shiftPoints, type Point } from '../geometry'
 import font from './glyphs.json' with { type: 'json' }
 
-interface Glyph { advance: number; strokes: number[][][] }
+interface Glyph {
+  advance: number
+  strokes: number[][][]
+}
 const GLYPHS = font.glyphs as unknown as Record<string, Glyph>
 
 /** A label as open strokes in mm, with the width it takes. */
-export interface Lettering { strokes: Point[][]; width: number }
+export interface Lettering {
+  strokes: Point[][]
+  width: number
+}
 
 /**
  * Letters as single strokes, because a laser reads lines and not text. Hershey simplex, capitals and digits; other signs become a space.
@@ -18,7 +24,8 @@ export function letter(text: string, height: number): Lettering {
   let pen = 0
   for (const sign of text.toUpperCase()) {
     const glyph = GLYPHS[sign]
-    for (const stroke of glyph?.strokes ?? []) strokes.push(stroke.map(([x, y]) => ({ x: (pen + x) * scale, y: y * scale })))
+    for (const stroke of glyph?.strokes ?? [])
+      strokes.push(stroke.map(([x, y]) => ({ x: (pen + x) * scale, y: y * scale })))
     pen += glyph?.advance ?? 12
   }
   return { strokes, width: pen * scale }

@@ -5,7 +5,11 @@ export const OPERATIONS = ['score', 'inside', 'outline'] as const
 export type Operation = (typeof OPERATIONS)[number]
 
 /** Names of the operations, as they stand on screens and as layers in files. */
-export const OPERATION_NAMES: Record<Operation, string> = { score: 'score labels', inside: 'inside cuts', outline: 'outline cuts' }
+export const OPERATION_NAMES: Record<Operation, string> = {
+  score: 'score labels',
+  inside: 'inside cuts',
+  outline: 'outline cuts',
+}
 
 const colour = z.string().regex(/^#[0-9a-f]{6}$/)
 
@@ -31,8 +35,15 @@ export const OUR_COLOURS: Machine['colours'] = { score: '#7a5c1e', inside: '#3e6
 export const ORDINARY_MOTION = { maxSpeed: 400, travelSpeed: 300, acceleration: 1500 }
 
 /** A machine to begin with; its owner says the rest. Lengths in mm. */
-export const newMachine = (id: string, name: string): Machine =>
-  ({ id, name, bedWidth: 600, bedHeight: 400, watts: 40, ...ORDINARY_MOTION, colours: OUR_COLOURS })
+export const newMachine = (id: string, name: string): Machine => ({
+  id,
+  name,
+  bedWidth: 600,
+  bedHeight: 400,
+  watts: 40,
+  ...ORDINARY_MOTION,
+  colours: OUR_COLOURS,
+})
 
 /** Stands in until a machine is chosen, so that times can be shown at all; it has no bed, and nothing may be cut on it. [FM] */
 export const ASSUMED_MACHINE = { watts: 40, ...ORDINARY_MOTION }

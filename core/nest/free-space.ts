@@ -7,7 +7,10 @@ export const PREFERENCES = {
     const [dx, dy] = [free.maxX - free.minX - w, free.maxY - free.minY - h]
     return [Math.min(dx, dy), Math.max(dx, dy)]
   },
-  'area left over': (free: Bounds, w: number, h: number): number[] => [(free.maxX - free.minX) * (free.maxY - free.minY) - w * h, free.minY],
+  'area left over': (free: Bounds, w: number, h: number): number[] => [
+    (free.maxX - free.minX) * (free.maxY - free.minY) - w * h,
+    free.minY,
+  ],
   'lowest then leftmost': (free: Bounds, _w: number, h: number): number[] => [free.minY + h, free.minX],
 } as const
 export type Preference = keyof typeof PREFERENCES
@@ -27,12 +30,17 @@ export class FreeSpace {
   }
 
   /** The best lower left corner for a part of this size, with its score; null when it fits nowhere. */
-  find(width: number, height: number, preference: Preference): { x: number; y: number; score: number[] } | null {
+  find(
+    width: number,
+    height: number,
+    preference: Preference,
+  ): { x: number; y: number; score: number[] } | null {
     let best: { x: number; y: number; score: number[] } | null = null
     for (const free of this.rectangles) {
       if (free.maxX - free.minX < width - SLACK || free.maxY - free.minY < height - SLACK) continue
       const score = PREFERENCES[preference](free, width, height)
-      if (!best || score[0] < best.score[0] || (score[0] === best.score[0] && score[1] < best.score[1])) best = { x: free.minX, y: free.minY, score }
+      if (!best || score[0] < best.score[0] || (score[0] === best.score[0] && score[1] < best.score[1]))
+        best = { x: free.minX, y: free.minY, score }
     }
     return best
   }
@@ -42,14 +50,20 @@ export class FreeSpace {
     const next: Bounds[] = []
     const cut: Bounds[] = []
     for (const free of this.rectangles) {
-      if (!overlaps(free, used)) { next.push(free); continue }
+      if (!overlaps(free, used)) {
+        next.push(free)
+        continue
+      }
       if (used.minX > free.minX) cut.push({ ...free, maxX: used.minX })
       if (used.maxX < free.maxX) cut.push({ ...free, minX: used.maxX })
       if (used.minY > free.minY) cut.push({ ...free, maxY: used.minY })
       if (used.maxY < free.maxY) cut.push({ ...free, minY: used.maxY })
     }
-    const kept = cut.filter((piece, i) => !next.some((free) => contains(free, piece))
-      && !cut.some((other, j) => j !== i && contains(other, piece) && !(j > i && contains(piece, other))))
+    const kept = cut.filter(
+      (piece, i) =>
+        !next.some((free) => contains(free, piece)) &&
+        !cut.some((other, j) => j !== i && contains(other, piece) && !(j > i && contains(piece, other))),
+    )
     this.rectangles = [...next, ...kept]
   }
 }

@@ -4,7 +4,11 @@ import { makeCandidates, makePose, pack, type Candidate, type Strategy } from '.
 import { randomFrom } from './random'
 import type { Layout, LayoutSettings, NestPart, Placement, Room } from './types'
 
-export interface NestProgress { tried: number; of: number; layout: Layout }
+export interface NestProgress {
+  tried: number
+  of: number
+  layout: Layout
+}
 
 /** Orders to begin with, largest first; each is one idea of what is hard to place. */
 const ORDERS: ((c: Candidate) => number)[] = [
@@ -52,9 +56,15 @@ function shuffle(order: Candidate[], random: () => number): Candidate[] {
 function* strategies(candidates: Candidate[]): Generator<Strategy> {
   const preferences = Object.keys(PREFERENCES) as Preference[]
   const orders = ORDERS.map((key) => [...candidates].sort((a, b) => key(b) - key(a)))
-  for (const slide of [true, false]) for (const preference of preferences) for (const order of orders) yield { order, preference, slide }
+  for (const slide of [true, false])
+    for (const preference of preferences) for (const order of orders) yield { order, preference, slide }
   const random = randomFrom(candidates.length)
-  for (let i = 0; i < SHUFFLED; i++) yield { order: shuffle(orders[i % orders.length], random), preference: preferences[i % preferences.length], slide: i % 4 !== 3 }
+  for (let i = 0; i < SHUFFLED; i++)
+    yield {
+      order: shuffle(orders[i % orders.length], random),
+      preference: preferences[i % preferences.length],
+      slide: i % 4 !== 3,
+    }
 }
 
 /**
@@ -64,13 +74,27 @@ function* strategies(candidates: Candidate[]): Generator<Strategy> {
  * @param room a sheet as far as the bed reaches, mm
  * @param pinned placements that stay where they are, even where grain or margin would have them otherwise
  */
-export function* nestSteps(parts: NestPart[], settings: LayoutSettings, room: Room, pinned: Placement[] = []): Generator<NestProgress, Layout> {
+export function* nestSteps(
+  parts: NestPart[],
+  settings: LayoutSettings,
+  room: Room,
+  pinned: Placement[] = [],
+): Generator<NestProgress, Layout> {
   const candidates = makeCandidates(parts, settings)
   const byId = new Map(candidates.map((candidate) => [candidate.part.id, candidate]))
   const sizes = new Map(parts.map(({ id, shape }) => [id, sizeOf(shape)]))
   const fixed = pinned.flatMap((placement) => {
     const candidate = byId.get(placement.part)
-    return candidate ? [{ placement, pose: candidate.poses.find(({ turn }) => turn === placement.turn) ?? makePose(candidate.part.shape, placement.turn, settings.gap) }] : []
+    return candidate
+      ? [
+          {
+            placement,
+            pose:
+              candidate.poses.find(({ turn }) => turn === placement.turn) ??
+              makePose(candidate.part.shape, placement.turn, settings.gap),
+          },
+        ]
+      : []
   })
   const loose = candidates.filter(({ part }) => !fixed.some(({ placement }) => placement.part === part.id))
   const total = 2 * Object.keys(PREFERENCES).length * ORDERS.length + SHUFFLED

@@ -30,14 +30,26 @@ export const placementSchema = z.strictObject({
 export type Placement = z.infer<typeof placementSchema>
 
 /** A part to be placed: the compensated shape, its lower left corner at (0, 0). */
-export interface NestPart { id: string; shape: Region }
+export interface NestPart {
+  id: string
+  shape: Region
+}
 
 /** The room that there is: a sheet, as far as the bed reaches. */
-export interface Room { width: number; height: number }
+export interface Room {
+  width: number
+  height: number
+}
 
-export interface Unplaced { part: string; reason: string }
+export interface Unplaced {
+  part: string
+  reason: string
+}
 
-export interface Layout { placements: Placement[]; unplaced: Unplaced[] }
+export interface Layout {
+  placements: Placement[]
+  unplaced: Unplaced[]
+}
 
 /** Turns that grain and the maker allow; the first is how a part lies unturned. */
 export function allowedTurns({ grain, turning }: Pick<LayoutSettings, 'grain' | 'turning'>): Turn[] {

@@ -8,9 +8,13 @@ const apart = (a: Point, b: Point): number => (a.x - b.x) ** 2 + (a.y - b.y) ** 
 /** Starts a closed path at its point nearest to where the beam is; an open one may be run backwards. */
 function startNear(path: CutPath, from: Point): CutPath {
   const { points, closed } = path
-  if (!closed) return apart(points[points.length - 1], from) < apart(points[0], from) ? { ...path, points: [...points].reverse() } : path
+  if (!closed)
+    return apart(points[points.length - 1], from) < apart(points[0], from)
+      ? { ...path, points: [...points].reverse() }
+      : path
   let nearest = 0
-  for (let i = 1; i < points.length; i++) if (apart(points[i], from) < apart(points[nearest], from)) nearest = i
+  for (let i = 1; i < points.length; i++)
+    if (apart(points[i], from) < apart(points[nearest], from)) nearest = i
   return nearest === 0 ? path : { ...path, points: [...points.slice(nearest), ...points.slice(0, nearest)] }
 }
 
@@ -37,7 +41,13 @@ function chain(paths: CutPath[], from: Point): CutPath[] {
   const chained: CutPath[] = []
   let at = from
   while (waiting.length > 0) {
-    const path = startNear(waiting.splice(nearest(waiting, (each) => reach(each, at)), 1)[0], at)
+    const path = startNear(
+      waiting.splice(
+        nearest(waiting, (each) => reach(each, at)),
+        1,
+      )[0],
+      at,
+    )
     chained.push(path)
     at = endOf(path)
   }
@@ -63,7 +73,9 @@ export function orderPaths(paths: CutPath[], start: Point = { x: 0, y: 0 }): Cut
   for (const operation of OPERATIONS) {
     const waiting = [...byPart(paths.filter((path) => path.operation === operation)).values()]
     while (waiting.length > 0) {
-      const next = nearest(waiting, (group) => group.reduce((least, path) => Math.min(least, reach(path, at)), Infinity))
+      const next = nearest(waiting, (group) =>
+        group.reduce((least, path) => Math.min(least, reach(path, at)), Infinity),
+      )
       const chained = chain(waiting.splice(next, 1)[0], at)
       ordered.push(...chained)
       at = endOf(chained[chained.length - 1])

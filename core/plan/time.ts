@@ -4,7 +4,15 @@ import type { Setting } from '../tune'
 import { visited, type CutPath } from './path'
 
 /** One straight stretch of the beam's way, in seconds from the start of the sheet. */
-export interface Move { from: Point; to: Point; start: number; end: number; operation: Operation | 'travel'; pass: number; part: string | null }
+export interface Move {
+  from: Point
+  to: Point
+  start: number
+  end: number
+  operation: Operation | 'travel'
+  pass: number
+  part: string | null
+}
 
 export interface SheetTime {
   /** Seconds. `cutting` is length over speed, `corners` what stopping and starting adds, `travel` the ways between. */
@@ -33,7 +41,10 @@ function stretches(points: Point[]): Point[][] {
     current.push(points[i])
     const next = points[i + 1]
     if (!next) break
-    const [a, b] = [Math.atan2(points[i].y - points[i - 1].y, points[i].x - points[i - 1].x), Math.atan2(next.y - points[i].y, next.x - points[i].x)]
+    const [a, b] = [
+      Math.atan2(points[i].y - points[i - 1].y, points[i].x - points[i - 1].x),
+      Math.atan2(next.y - points[i].y, next.x - points[i].x),
+    ]
     const bend = Math.abs(Math.atan2(Math.sin(b - a), Math.cos(b - a)))
     if (bend > STOPS_AT) {
       found.push(current)
@@ -47,8 +58,20 @@ function stretches(points: Point[]): Point[][] {
 type Motion = Pick<Machine, 'travelSpeed' | 'acceleration'>
 
 /** Follows the beam over one sheet and sums up its time; each move is handed to `visit`. */
-function follow(paths: CutPath[], settings: Record<Operation, Setting>, machine: Motion, visit: (move: Move) => void): SheetTime {
-  const result: SheetTime = { total: 0, cutting: 0, corners: 0, travel: 0, byOperation: { score: 0, inside: 0, outline: 0 }, cutLength: 0 }
+function follow(
+  paths: CutPath[],
+  settings: Record<Operation, Setting>,
+  machine: Motion,
+  visit: (move: Move) => void,
+): SheetTime {
+  const result: SheetTime = {
+    total: 0,
+    cutting: 0,
+    corners: 0,
+    travel: 0,
+    byOperation: { score: 0, inside: 0, outline: 0 },
+    cutLength: 0,
+  }
   let at: Point = { x: 0, y: 0 }
   let clock = 0
   const travelTo = (to: Point): void => {
@@ -69,8 +92,17 @@ function follow(paths: CutPath[], settings: Record<Operation, Setting>, machine:
         if (length < 1e-9) continue
         const duration = stretchTime(length, speed, machine.acceleration)
         for (let i = 1; i < stretch.length; i++) {
-          const share = (Math.hypot(stretch[i].x - stretch[i - 1].x, stretch[i].y - stretch[i - 1].y) / length) * duration
-          visit({ from: stretch[i - 1], to: stretch[i], start: clock, end: clock + share, operation: path.operation, pass, part: path.part })
+          const share =
+            (Math.hypot(stretch[i].x - stretch[i - 1].x, stretch[i].y - stretch[i - 1].y) / length) * duration
+          visit({
+            from: stretch[i - 1],
+            to: stretch[i],
+            start: clock,
+            end: clock + share,
+            operation: path.operation,
+            pass,
+            part: path.part,
+          })
           clock += share
         }
         result.cutting += length / speed
@@ -90,8 +122,11 @@ function follow(paths: CutPath[], settings: Record<Operation, Setting>, machine:
  * @param paths in cutting order
  * @param settings of each operation, mm/s and passes
  */
-export const timeSheet = (paths: CutPath[], settings: Record<Operation, Setting>, machine: Motion): SheetTime =>
-  follow(paths, settings, machine, () => undefined)
+export const timeSheet = (
+  paths: CutPath[],
+  settings: Record<Operation, Setting>,
+  machine: Motion,
+): SheetTime => follow(paths, settings, machine, () => undefined)
 
 /** The same way move by move, to be watched. */
 export function beamMoves(paths: CutPath[], settings: Record<Operation, Setting>, machine: Motion): Move[] {

@@ -3,16 +3,35 @@ import fc from 'fast-check'
 import jstat from 'jstat'
 import { evenPlusNormal95, normalBelow, outliers, studentBelow, studentQuantile, summarise } from './index'
 
-const { studentt, normal } = jstat as { studentt: { inv: (p: number, df: number) => number; cdf: (t: number, df: number) => number }; normal: { cdf: (x: number, mean: number, sd: number) => number } }
+const { studentt, normal } = jstat as {
+  studentt: { inv: (p: number, df: number) => number; cdf: (t: number, df: number) => number }
+  normal: { cdf: (x: number, mean: number, sd: number) => number }
+}
 
 describe('Student’s t', () => {
   // Published: NIST/SEMATECH e-Handbook of Statistical Methods, 1.3.6.7.2, upper 2.5 % column (values from memory).
-  test.each([[1, 12.706], [2, 4.303], [4, 2.776], [9, 2.262], [29, 2.045], [100, 1.984]])('the 97.5 % point with %p degrees of freedom', (freedom, t) => expect(studentQuantile(0.975, freedom)).toBeCloseTo(t, 3))
+  test.each([
+    [1, 12.706],
+    [2, 4.303],
+    [4, 2.776],
+    [9, 2.262],
+    [29, 2.045],
+    [100, 1.984],
+  ])('the 97.5 % point with %p degrees of freedom', (freedom, t) =>
+    expect(studentQuantile(0.975, freedom)).toBeCloseTo(t, 3),
+  )
   test('agrees with jstat, a statistics library', () => {
-    fc.assert(fc.property(fc.integer({ min: 1, max: 200 }), fc.double({ min: 0.51, max: 0.9995, noNaN: true }), (freedom, p) => {
-      expect(Math.abs(studentQuantile(p, freedom) / studentt.inv(p, freedom) - 1)).toBeLessThan(1e-5)
-      expect(studentBelow(-1.3, freedom)).toBeCloseTo(studentt.cdf(-1.3, freedom), 7)
-    }), { numRuns: 100 })
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 200 }),
+        fc.double({ min: 0.51, max: 0.9995, noNaN: true }),
+        (freedom, p) => {
+          expect(Math.abs(studentQuantile(p, freedom) / studentt.inv(p, freedom) - 1)).toBeLessThan(1e-5)
+          expect(studentBelow(-1.3, freedom)).toBeCloseTo(studentt.cdf(-1.3, freedom), 7)
+        },
+      ),
+      { numRuns: 100 },
+    )
   })
 })
 test('the normal distribution agrees with jstat', () => {

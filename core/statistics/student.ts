@@ -2,9 +2,15 @@ import { solveRising } from './normal'
 
 /** Logarithm of the gamma function, Lanczos' approximation (g = 7, nine coefficients). From memory; checked against a library in the tests. */
 function logGamma(x: number): number {
-  const coefficients = [676.5203681218851, -1259.1392167224028, 771.32342877765313, -176.61502916214059, 12.507343278686905, -0.13857109526572012, 9.9843695780195716e-6, 1.5056327351493116e-7]
+  const coefficients = [
+    676.5203681218851, -1259.1392167224028, 771.32342877765313, -176.61502916214059, 12.507343278686905,
+    -0.13857109526572012, 9.9843695780195716e-6, 1.5056327351493116e-7,
+  ]
   const shifted = x - 1
-  const sum = coefficients.reduce((total, coefficient, i) => total + coefficient / (shifted + i + 1), 0.99999999999980993)
+  const sum = coefficients.reduce(
+    (total, coefficient, i) => total + coefficient / (shifted + i + 1),
+    0.99999999999980993,
+  )
   const t = shifted + 7.5
   return 0.5 * Math.log(2 * Math.PI) + (shifted + 0.5) * Math.log(t) - t + Math.log(sum)
 }
@@ -14,13 +20,17 @@ function incompleteBeta(x: number, a: number, b: number): number {
   if (x <= 0) return 0
   if (x >= 1) return 1
   if (x > (a + 1) / (a + b + 2)) return 1 - incompleteBeta(1 - x, b, a)
-  const front = Math.exp(logGamma(a + b) - logGamma(a) - logGamma(b) + a * Math.log(x) + b * Math.log(1 - x)) / a
+  const front =
+    Math.exp(logGamma(a + b) - logGamma(a) - logGamma(b) + a * Math.log(x) + b * Math.log(1 - x)) / a
   const tiny = 1e-300
   let [c, d] = [1, 1 - ((a + b) * x) / (a + 1)]
   d = 1 / (Math.abs(d) < tiny ? tiny : d)
   let fraction = d
   for (let m = 1; m <= 200; m++) {
-    for (const step of [(m * (b - m) * x) / ((a + 2 * m - 1) * (a + 2 * m)), (-(a + m) * (a + b + m) * x) / ((a + 2 * m) * (a + 2 * m + 1))]) {
+    for (const step of [
+      (m * (b - m) * x) / ((a + 2 * m - 1) * (a + 2 * m)),
+      (-(a + m) * (a + b + m) * x) / ((a + 2 * m) * (a + 2 * m + 1)),
+    ]) {
       d = 1 + step * d
       d = 1 / (Math.abs(d) < tiny ? tiny : d)
       c = 1 + step / c

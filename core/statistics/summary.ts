@@ -1,6 +1,11 @@
 import { studentQuantile } from './student'
 
-export interface Summary { n: number; mean: number; /** Sample standard deviation; 0 for a single reading. */ sd: number; /** Half of the 95 % interval of the mean; null for a single reading. */ half: number | null }
+export interface Summary {
+  n: number
+  mean: number
+  /** Sample standard deviation; 0 for a single reading. */ sd: number
+  /** Half of the 95 % interval of the mean; null for a single reading. */ half: number | null
+}
 
 /** Mean, spread and 95 % interval of the mean from Student's t. Throws when there are no readings. */
 export function summarise(readings: number[]): Summary {
@@ -13,7 +18,8 @@ export function summarise(readings: number[]): Summary {
 }
 
 /** Half-width of the 95 % interval that `n` readings of this spread would give. */
-export const halfWidthFor = (sd: number, n: number): number => (n < 2 ? Infinity : (studentQuantile(0.975, n - 1) * sd) / Math.sqrt(n))
+export const halfWidthFor = (sd: number, n: number): number =>
+  n < 2 ? Infinity : (studentQuantile(0.975, n - 1) * sd) / Math.sqrt(n)
 
 /**
  * Places of readings that do not seem to belong to the others: Grubbs' test, two-sided at 5 %, one after another.
@@ -26,7 +32,9 @@ export function outliers(readings: number[]): number[] {
     const n = left.length
     if (n < 3) return found.sort((a, b) => a - b)
     const { mean, sd } = summarise(left.map(({ value }) => value))
-    const far = left.reduce((most, each) => (Math.abs(each.value - mean) > Math.abs(most.value - mean) ? each : most))
+    const far = left.reduce((most, each) =>
+      Math.abs(each.value - mean) > Math.abs(most.value - mean) ? each : most,
+    )
     const t = studentQuantile(1 - 0.05 / (2 * n), n - 2)
     const limit = ((n - 1) / Math.sqrt(n)) * Math.sqrt((t * t) / (n - 2 + t * t))
     if (sd === 0 || Math.abs(far.value - mean) / sd <= limit) return found.sort((a, b) => a - b)

@@ -1,7 +1,16 @@
 import { describe, expect, test } from '@jest/globals'
-import { advisedNumbers, doubtThickness, newBatch, newStock, stockTitle, thicknessLine, thicknessOf } from './index'
+import {
+  advisedNumbers,
+  doubtThickness,
+  newBatch,
+  newStock,
+  stockTitle,
+  thicknessLine,
+  thicknessOf,
+} from './index'
 
-const readings = (...values: number[]) => values.map((value, i) => ({ value, spot: `place ${i + 1}`, on: '' }))
+const readings = (...values: number[]) =>
+  values.map((value, i) => ({ value, spot: `place ${i + 1}`, on: '' }))
 
 describe('thickness', () => {
   test('mean, spread and number of the readings', () => {
@@ -17,13 +26,20 @@ describe('thickness', () => {
   test('one reading, or readings that all agree, make no sheet even', () => {
     expect(thicknessOf({ nominal: 3, readings: readings(3.04) }).sd).toBe(0.05)
     expect(thicknessOf({ nominal: 3, readings: readings(2, 2, 2) }).sd).toBeCloseTo(0.002887, 6)
-    expect([[], [3.04], [3.02, 3.06]].map((values) => thicknessLine(thicknessOf({ nominal: 3, readings: readings(...values) })))).toEqual(['3.00 from the label', '3.04, 1 reading', '3.04 ± 0.02, 2 readings'])
+    expect(
+      [[], [3.04], [3.02, 3.06]].map((values) =>
+        thicknessLine(thicknessOf({ nominal: 3, readings: readings(...values) })),
+      ),
+    ).toEqual(['3.00 from the label', '3.04, 1 reading', '3.04 ± 0.02, 2 readings'])
   })
 })
 
 describe('doubtThickness names the slip', () => {
   test.each([
-    [0.118, 3, 2.9972, 'inches'], [30.4, 3, 3.04, 'decimal point'], [304, 3, 3.04, 'left out'], [0.3, 3, 3, 'centimetres'],
+    [0.118, 3, 2.9972, 'inches'],
+    [30.4, 3, 3.04, 'decimal point'],
+    [304, 3, 3.04, 'left out'],
+    [0.3, 3, 3, 'centimetres'],
   ])('%p mm where the label says %p', (value, nominal, meant, slip) => {
     const doubt = doubtThickness(value, nominal)
     expect(doubt?.suggestion?.value).toBeCloseTo(meant, 4)
@@ -37,16 +53,31 @@ describe('doubtThickness names the slip', () => {
 })
 
 test('two advised numbers: a tab as long as the mean, a slot as wide as the thickest place', () => {
-  const { tabLength, slotWidth } = advisedNumbers(thicknessOf({ nominal: 3, readings: readings(3.0, 3.1, 3.05) }))
+  const { tabLength, slotWidth } = advisedNumbers(
+    thicknessOf({ nominal: 3, readings: readings(3.0, 3.1, 3.05) }),
+  )
   expect([tabLength.value, slotWidth.value]).toEqual([3.05, 3.1])
   expect(tabLength.result).toContain('3.10 mm to be on the long side')
 })
 test('a sheet whose readings spread more than 0.2 mm is uneven, and it says where', () => {
-  expect(thicknessOf({ nominal: 3, readings: readings(2.9, 3.0, 3.15) }).uneven).toBe('thinnest 2.90 mm at place 1, thickest 3.15 mm at place 3')
+  expect(thicknessOf({ nominal: 3, readings: readings(2.9, 3.0, 3.15) }).uneven).toBe(
+    'thinnest 2.90 mm at place 1, thickest 3.15 mm at place 3',
+  )
   expect(thicknessOf({ nominal: 3, readings: readings(2.95, 3.15) }).uneven).toBe('')
 })
 test('a new batch of the same stock starts unmeasured', () => {
-  const old = { ...newStock('a', 'Birch'), batch: 'spring', readings: readings(3.02), offcuts: [{ width: 100, height: 50, count: 1 }] }
-  expect(newBatch(old, 'b', 'autumn')).toMatchObject({ id: 'b', name: 'Birch', batch: 'autumn', readings: [], offcuts: [] })
+  const old = {
+    ...newStock('a', 'Birch'),
+    batch: 'spring',
+    readings: readings(3.02),
+    offcuts: [{ width: 100, height: 50, count: 1 }],
+  }
+  expect(newBatch(old, 'b', 'autumn')).toMatchObject({
+    id: 'b',
+    name: 'Birch',
+    batch: 'autumn',
+    readings: [],
+    offcuts: [],
+  })
   expect(stockTitle(old)).toBe('Birch, spring')
 })

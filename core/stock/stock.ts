@@ -7,7 +7,9 @@ export type Family = z.infer<typeof familySchema>
 export const FAMILIES: Record<Family, { crushes: 'a little' | 'never' | 'easily'; cautions: string[] }> = {
   plywood: {
     crushes: 'a little',
-    cautions: ['Glue lines and knots may not cut through: look before the sheet is moved. Unknown glues give unknown fumes.'],
+    cautions: [
+      'Glue lines and knots may not cut through: look before the sheet is moved. Unknown glues give unknown fumes.',
+    ],
   },
   fibreboard: {
     crushes: 'a little',
@@ -16,12 +18,20 @@ export const FAMILIES: Record<Family, { crushes: 'a little' | 'never' | 'easily'
       'Thick board holds heat and can go on smouldering inside the edge: let it cool and look again before you leave it.',
     ],
   },
-  'solid wood': { crushes: 'a little', cautions: ['Resin and knots flare up. Char grows with every pass that was not needed.'] },
+  'solid wood': {
+    crushes: 'a little',
+    cautions: ['Resin and knots flare up. Char grows with every pass that was not needed.'],
+  },
   acrylic: {
     crushes: 'never',
-    cautions: ['The vapour burns: air on, never leave it. Be sure that it is acrylic: PVC gives off chlorine gas, polycarbonate burns.'],
+    cautions: [
+      'The vapour burns: air on, never leave it. Be sure that it is acrylic: PVC gives off chlorine gas, polycarbonate burns.',
+    ],
   },
-  card: { crushes: 'easily', cautions: ['Card catches fire quickly: low power, high speed, and stay beside it.'] },
+  card: {
+    crushes: 'easily',
+    cautions: ['Card catches fire quickly: low power, high speed, and stay beside it.'],
+  },
   other: {
     crushes: 'never',
     cautions: [
@@ -33,11 +43,19 @@ export const FAMILIES: Record<Family, { crushes: 'a little' | 'never' | 'easily'
 const side = z.number().positive().max(5000)
 
 /** A thickness reading, mm, film off: where on the sheet, and when. */
-export const readingSchema = z.strictObject({ value: z.number().positive().max(50), spot: z.string().max(40), on: z.string().max(40) })
+export const readingSchema = z.strictObject({
+  value: z.number().positive().max(50),
+  spot: z.string().max(40),
+  on: z.string().max(40),
+})
 export type Reading = z.infer<typeof readingSchema>
 
 /** What is left of used sheets, mm. */
-export const offcutSchema = z.strictObject({ width: side, height: side, count: z.number().int().min(1).max(999) })
+export const offcutSchema = z.strictObject({
+  width: side,
+  height: side,
+  count: z.number().int().min(1).max(999),
+})
 
 /** One batch of sheet material. Lengths in mm; `nominal` is only its name, `readings` are what was measured. */
 export const stockSchema = z.strictObject({
@@ -61,11 +79,32 @@ export type Stock = z.infer<typeof stockSchema>
 
 /** An ordinary sheet that nothing is known of yet. */
 export const newStock = (id: string, name: string): Stock => ({
-  id, name, batch: '', family: 'plywood', nominal: 3, readings: [], sheetWidth: 600, sheetHeight: 400, sheetsAtHand: 1, offcuts: [], pricePerSheet: 0, grain: 'none', notes: '',
+  id,
+  name,
+  batch: '',
+  family: 'plywood',
+  nominal: 3,
+  readings: [],
+  sheetWidth: 600,
+  sheetHeight: 400,
+  sheetsAtHand: 1,
+  offcuts: [],
+  pricePerSheet: 0,
+  grain: 'none',
+  notes: '',
 })
 
 /** The next delivery of a stock: the same in everything but what was measured and what is there. */
-export const newBatch = (stock: Stock, id: string, batch: string): Stock => ({ ...stock, id, batch, readings: [], offcuts: [], sheetsAtHand: 1, notes: '' })
+export const newBatch = (stock: Stock, id: string, batch: string): Stock => ({
+  ...stock,
+  id,
+  batch,
+  readings: [],
+  offcuts: [],
+  sheetsAtHand: 1,
+  notes: '',
+})
 
 /** Name and batch as one line. */
-export const stockTitle = ({ name, batch }: Pick<Stock, 'name' | 'batch'>): string => (batch ? `${name}, ${batch}` : name)
+export const stockTitle = ({ name, batch }: Pick<Stock, 'name' | 'batch'>): string =>
+  batch ? `${name}, ${batch}` : name

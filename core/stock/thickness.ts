@@ -41,7 +41,8 @@ const RESOLVED_SD = 0.01 / Math.sqrt(12)
 function unevenness(readings: Stock['readings'], spread: number): string {
   if (spread <= UNEVEN) return ''
   const sorted = [...readings].sort((a, b) => a.value - b.value)
-  const say = ({ value, spot }: Stock['readings'][number]): string => `${fixed(value, 2)} mm${spot ? ` at ${spot}` : ''}`
+  const say = ({ value, spot }: Stock['readings'][number]): string =>
+    `${fixed(value, 2)} mm${spot ? ` at ${spot}` : ''}`
   return `thinnest ${say(sorted[0])}, thickest ${say(sorted[sorted.length - 1])}`
 }
 
@@ -58,7 +59,9 @@ export function thicknessOf(stock: Pick<Stock, 'nominal' | 'readings'> | null): 
   const thinnest = Math.min(...values)
   const thickest = Math.max(...values)
   return {
-    mean, thinnest, thickest,
+    mean,
+    thinnest,
+    thickest,
     spread: thickest - thinnest,
     halfSpread: (thickest - thinnest) / 2,
     sd: !measured ? LABEL_SD : values.length === 1 ? ONE_SPOT_SD : Math.max(sd, RESOLVED_SD),
@@ -71,9 +74,15 @@ export function thicknessOf(stock: Pick<Stock, 'nominal' | 'readings'> | null): 
 }
 
 /** A thickness in one line: mean, half of the spread, number of readings. */
-export function thicknessLine({ mean, halfSpread, readings }: Pick<Thickness, 'mean' | 'halfSpread' | 'readings'>): string {
+export function thicknessLine({
+  mean,
+  halfSpread,
+  readings,
+}: Pick<Thickness, 'mean' | 'halfSpread' | 'readings'>): string {
   if (readings === 0) return `${fixed(mean, 2)} from the label`
-  return readings === 1 ? `${fixed(mean, 2)}, 1 reading` : `${fixed(mean, 2)} ± ${fixed(halfSpread, 2)}, ${readings} readings`
+  return readings === 1
+    ? `${fixed(mean, 2)}, 1 reading`
+    : `${fixed(mean, 2)} ± ${fixed(halfSpread, 2)}, ${readings} readings`
 }
 
 function thicknessWorking(values: number[], mean: number, half: number | null, measured: boolean): Working {
@@ -82,28 +91,59 @@ function thicknessWorking(values: number[], mean: number, half: number | null, m
     title: 'Thickness of the sheet',
     result: half === null ? `${fixed(mean, 3)} mm` : `${fixed(mean, 3)} ± ${fixed(half, 3)} mm`,
     formula: measured ? 'T = sum of the readings ÷ their number' : 'T = what the label says',
-    substituted: measured ? `(${values.map((value) => fixed(value, 2)).join(' + ')}) ÷ ${values.length} = ${fixed(mean, 3)} mm` : `T = ${fixed(mean, 2)} mm`,
+    substituted: measured
+      ? `(${values.map((value) => fixed(value, 2)).join(' + ')}) ÷ ${values.length} = ${fixed(mean, 3)} mm`
+      : `T = ${fixed(mean, 2)} mm`,
     terms: [
-      { symbol: 'T', meaning: measured ? 'readings' : 'nominal', value: range, source: measured ? 'reading' : 'default' },
-      ...(half === null ? [] : [{ symbol: '±', meaning: '95 % interval of the mean, Student’s t', value: `${fixed(half, 3)} mm`, source: 'derived' as const }]),
+      {
+        symbol: 'T',
+        meaning: measured ? 'readings' : 'nominal',
+        value: range,
+        source: measured ? 'reading' : 'default',
+      },
+      ...(half === null
+        ? []
+        : [
+            {
+              symbol: '±',
+              meaning: '95 % interval of the mean, Student’s t',
+              value: `${fixed(half, 3)} mm`,
+              source: 'derived' as const,
+            },
+          ]),
     ],
-    note: measured ? 'The mean sets tab length; for slots the thickest reading counts.' : 'A label is only a name: sheets sold as 3 mm are often 2.7 to 3.3 mm. Measure in a few places, film off.',
+    note: measured
+      ? 'The mean sets tab length; for slots the thickest reading counts.'
+      : 'A label is only a name: sheets sold as 3 mm are often 2.7 to 3.3 mm. Measure in a few places, film off.',
   }
 }
 
 /** Two numbers to use in place of "the" thickness, each with its working: how long a tab, how wide a slot. mm */
-export function advisedNumbers(thickness: Thickness): { tabLength: Working & { value: number }; slotWidth: Working & { value: number } } {
+export function advisedNumbers(thickness: Thickness): {
+  tabLength: Working & { value: number }
+  slotWidth: Working & { value: number }
+} {
   const { mean, thickest, halfSpread } = thickness
-  const source = thickness.measured ? 'reading' as const : 'default' as const
+  const source = thickness.measured ? ('reading' as const) : ('default' as const)
   return {
     tabLength: {
-      value: mean, title: 'Tab length', result: `${fixed(mean, 2)} mm, or ${fixed(mean + halfSpread, 2)} mm to be on the long side`,
-      formula: 'mean thickness of the mate; a little longer when in doubt', substituted: `${fixed(mean, 3)} mm; ${fixed(mean, 3)} + ${fixed(halfSpread, 3)} = ${fixed(mean + halfSpread, 3)} mm`,
-      terms: [{ symbol: 'mean', meaning: 'mean thickness', value: `${fixed(mean, 3)} mm`, source }, { symbol: '+', meaning: 'half of the spread', value: `${fixed(halfSpread, 3)} mm`, source }],
+      value: mean,
+      title: 'Tab length',
+      result: `${fixed(mean, 2)} mm, or ${fixed(mean + halfSpread, 2)} mm to be on the long side`,
+      formula: 'mean thickness of the mate; a little longer when in doubt',
+      substituted: `${fixed(mean, 3)} mm; ${fixed(mean, 3)} + ${fixed(halfSpread, 3)} = ${fixed(mean + halfSpread, 3)} mm`,
+      terms: [
+        { symbol: 'mean', meaning: 'mean thickness', value: `${fixed(mean, 3)} mm`, source },
+        { symbol: '+', meaning: 'half of the spread', value: `${fixed(halfSpread, 3)} mm`, source },
+      ],
       note: 'Common practice: a tab that is too short leaves a recess that cannot be mended, one that is too long is sanded off.',
     },
     slotWidth: {
-      value: thickest, title: 'Slot width', result: `${fixed(thickest, 2)} mm`, formula: 'thickest reading', substituted: `${fixed(thickest, 2)} mm of ${thickness.readings} readings`,
+      value: thickest,
+      title: 'Slot width',
+      result: `${fixed(thickest, 2)} mm`,
+      formula: 'thickest reading',
+      substituted: `${fixed(thickest, 2)} mm of ${thickness.readings} readings`,
       terms: [{ symbol: 'T', meaning: 'thickest place measured', value: `${fixed(thickest, 2)} mm`, source }],
       note: 'A slot that is narrower than the thickest place stops the panel there. Its spread matters more than kerf.',
     },

@@ -17,7 +17,12 @@ export interface TestPiece {
   problem: string
 }
 
-export const METHOD_NAMES: Record<TestMethod, string> = { squares: 'Squares, measured both ways', strip: 'Slit strip', comb: 'Fit comb', slots: 'Slot gauge' }
+export const METHOD_NAMES: Record<TestMethod, string> = {
+  squares: 'Squares, measured both ways',
+  strip: 'Slit strip',
+  comb: 'Fit comb',
+  slots: 'Slot gauge',
+}
 
 function statementFor(trial: Trial, thickness: number): string {
   const none = 'No compensation is in the paths, and none must be set in the laser’s software.'
@@ -32,14 +37,24 @@ function statementFor(trial: Trial, thickness: number): string {
   return texts[trial.method]
 }
 
-function pathsOf({ id, shape, crossCuts, marks }: TestPart, { x, y, turn }: Placement): { scored: CutPath[]; across: CutPath[]; inside: CutPath[]; outline: CutPath } {
+function pathsOf(
+  { id, shape, crossCuts, marks }: TestPart,
+  { x, y, turn }: Placement,
+): { scored: CutPath[]; across: CutPath[]; inside: CutPath[]; outline: CutPath } {
   const { dx, dy } = poseShift(shape, turn)
   const place = (points: Point[]): Point[] => shiftPoints(turnPoints(points, turn), dx + x, dy + y)
-  const open = (operation: CutPath['operation']) => (points: Point[]): CutPath => ({ operation, part: id, points: place(points), closed: false })
+  const open =
+    (operation: CutPath['operation']) =>
+    (points: Point[]): CutPath => ({ operation, part: id, points: place(points), closed: false })
   return {
     scored: marks.map(open('score')),
     across: crossCuts.map(open('inside')),
-    inside: shape.holes.map((points): CutPath => ({ operation: 'inside', part: id, points: place(points), closed: true })),
+    inside: shape.holes.map((points): CutPath => ({
+      operation: 'inside',
+      part: id,
+      points: place(points),
+      closed: true,
+    })),
     outline: { operation: 'outline', part: id, points: place(shape.outline), closed: true },
   }
 }
@@ -47,8 +62,10 @@ function pathsOf({ id, shape, crossCuts, marks }: TestPart, { x, y, turn }: Plac
 /** Lines across go before the window that frees their pieces; everything else is ordered as any cut. */
 function cuttingOrder(placed: ReturnType<typeof pathsOf>[]): CutPath[] {
   return [
-    ...orderPaths(placed.flatMap(({ scored }) => scored)), ...placed.flatMap(({ across }) => across),
-    ...orderPaths(placed.flatMap(({ inside }) => inside)), ...orderPaths(placed.map(({ outline }) => outline)),
+    ...orderPaths(placed.flatMap(({ scored }) => scored)),
+    ...placed.flatMap(({ across }) => across),
+    ...orderPaths(placed.flatMap(({ inside }) => inside)),
+    ...orderPaths(placed.map(({ outline }) => outline)),
   ]
 }
 
@@ -56,12 +73,26 @@ function cuttingOrder(placed: ReturnType<typeof pathsOf>[]): CutPath[] {
 export function makeTestPiece(trial: Trial, thickness: number): TestPiece {
   const parts = testParts(trial, thickness)
   const { width, height } = trial.offcut
-  const settings: LayoutSettings = { sheetWidth: width, sheetHeight: height, sheets: 1, margin: 3, gap: 3, grain: 'free', turning: true }
+  const settings: LayoutSettings = {
+    sheetWidth: width,
+    sheetHeight: height,
+    sheets: 1,
+    margin: 3,
+    gap: 3,
+    grain: 'free',
+    turning: true,
+  }
   const { placements, unplaced } = nest(parts, settings, { width, height })
   const byId = new Map(parts.map((part) => [part.id, part]))
   const placed = placements.map((placement) => pathsOf(byId.get(placement.part)!, placement))
   return {
-    width, height, paths: cuttingOrder(placed), statement: statementFor(trial, thickness),
-    problem: unplaced.length > 0 ? `${unplaced.length} of ${parts.length} parts do not fit on this offcut of ${fixed(width, 0)} × ${fixed(height, 0)} mm. Choose a larger one, or fewer or smaller parts.` : '',
+    width,
+    height,
+    paths: cuttingOrder(placed),
+    statement: statementFor(trial, thickness),
+    problem:
+      unplaced.length > 0
+        ? `${unplaced.length} of ${parts.length} parts do not fit on this offcut of ${fixed(width, 0)} × ${fixed(height, 0)} mm. Choose a larger one, or fewer or smaller parts.`
+        : '',
   }
 }

@@ -1,4 +1,12 @@
-import { kerfFromSlots, kerfFromSquares, kerfFromStrip, readComb, type CombResult, type Kerf, type KerfResult } from '../kerf'
+import {
+  kerfFromSlots,
+  kerfFromSquares,
+  kerfFromStrip,
+  readComb,
+  type CombResult,
+  type Kerf,
+  type KerfResult,
+} from '../kerf'
 import type { Taste } from '../fit'
 import { summarise } from '../statistics'
 import type { Thickness } from '../stock'
@@ -18,7 +26,10 @@ function fullSquares({ readings, squares: { count } }: Trial): { xs: number[]; y
   const ys: number[] = []
   for (let i = 0; i < count; i++) {
     const [x, y] = [readings[2 * i] ?? null, readings[2 * i + 1] ?? null]
-    if (x !== null && y !== null) { xs.push(x); ys.push(y) }
+    if (x !== null && y !== null) {
+      xs.push(x)
+      ys.push(y)
+    }
   }
   return { xs, ys }
 }
@@ -33,7 +44,11 @@ export function trialResult(trial: Trial, thickness: Thickness, kerf: Kerf, tast
     const { xs, ys } = fullSquares(trial)
     if (xs.length === 0) return nothing
     const each = xs.map((x, i) => (x + ys[i]) / 2)
-    return { ...nothing, kerf: kerfFromSquares(trial.squares.side, xs, ys), squares: { sd: summarise(each).sd, n: each.length } }
+    return {
+      ...nothing,
+      kerf: kerfFromSquares(trial.squares.side, xs, ys),
+      squares: { sd: summarise(each).sd, n: each.length },
+    }
   }
   if (trial.method === 'strip') {
     const gaps = trial.readings.filter((reading) => reading !== null)
@@ -46,5 +61,15 @@ export function trialResult(trial: Trial, thickness: Thickness, kerf: Kerf, tast
   }
   const spot = trial.readings[0] ?? null
   const entered = slotWidths(trial, thickness.mean)[trial.best]
-  return entered === undefined ? nothing : { ...nothing, kerf: kerfFromSlots(entered, trial.slots.step, spot ?? thickness.mean, spot === null ? thickness.sd : SPOT_SD) }
+  return entered === undefined
+    ? nothing
+    : {
+        ...nothing,
+        kerf: kerfFromSlots(
+          entered,
+          trial.slots.step,
+          spot ?? thickness.mean,
+          spot === null ? thickness.sd : SPOT_SD,
+        ),
+      }
 }

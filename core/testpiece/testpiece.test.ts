@@ -6,17 +6,35 @@ import { signedArea, type Region } from '../geometry'
 import { kerfOf } from '../kerf'
 import { doubleLines, type CutPath } from '../plan'
 import { thicknessOf } from '../stock'
-import { combNames, combSteps, doubtReading, expectedReading, makeTestPiece, newTrial, readingPrompts, slotWidths, trialResult, type TestMethod, type Trial } from './index'
+import {
+  combNames,
+  combSteps,
+  doubtReading,
+  expectedReading,
+  makeTestPiece,
+  newTrial,
+  readingPrompts,
+  slotWidths,
+  trialResult,
+  type TestMethod,
+  type Trial,
+} from './index'
 
 const KERF = 0.17
-const thickness = thicknessOf({ nominal: 3, readings: [3.04, 3.05, 3.03].map((value) => ({ value, spot: '', on: '' })) })
+const thickness = thicknessOf({
+  nominal: 3,
+  readings: [3.04, 3.05, 3.03].map((value) => ({ value, spot: '', on: '' })),
+})
 const unknown = kerfOf(null)
 const pieceOf = (trial: Trial): CutPath[] => {
   const piece = makeTestPiece(trial, thickness.mean)
   expect(piece.problem).toBe('')
   return piece.paths
 }
-const regionOf = ({ points }: CutPath): Region => ({ outline: signedArea(points) > 0 ? points : [...points].reverse(), holes: [] })
+const regionOf = ({ points }: CutPath): Region => ({
+  outline: signedArea(points) > 0 ? points : [...points].reverse(),
+  holes: [],
+})
 /** What the beam leaves of a part: jsts takes half the kerf off all round. */
 const cut = (path: CutPath) => shrunk(jtsOf(regionOf(path)), KERF / 2)
 /** What the beam makes of a hole: half the kerf larger all round. */
@@ -25,14 +43,22 @@ const sizeOf = (shape: ReturnType<typeof cut>): { width: number; height: number 
   const frame = shape.getEnvelopeInternal()
   return { width: frame.getMaxX() - frame.getMinX(), height: frame.getMaxY() - frame.getMinY() }
 }
-const holds = (result: { width: number; doubt: number | null }, slack = 1e-4) => expect(Math.abs(result.width - KERF)).toBeLessThanOrEqual((result.doubt ?? 0) + slack)
+const holds = (result: { width: number; doubt: number | null }, slack = 1e-4) =>
+  expect(Math.abs(result.width - KERF)).toBeLessThanOrEqual((result.doubt ?? 0) + slack)
 
 describe('a test piece cut with a known kerf and measured by another library gives that kerf back', () => {
   test('squares', () => {
     const trial = newTrial('squares')
-    const measured = pieceOf(trial).filter(({ operation }) => operation === 'outline').map((path) => sizeOf(cut(path)))
+    const measured = pieceOf(trial)
+      .filter(({ operation }) => operation === 'outline')
+      .map((path) => sizeOf(cut(path)))
     expect(measured).toHaveLength(5)
-    const { kerf, squares } = trialResult({ ...trial, readings: measured.flatMap(({ width, height }) => [width, height]) }, thickness, unknown, NO_TASTE)
+    const { kerf, squares } = trialResult(
+      { ...trial, readings: measured.flatMap(({ width, height }) => [width, height]) },
+      thickness,
+      unknown,
+      NO_TASTE,
+    )
     holds(kerf!)
     expect(squares).toMatchObject({ n: 5 })
   })
@@ -44,7 +70,10 @@ describe('a test piece cut with a known kerf and measured by another library giv
     expect(across).toHaveLength(trial.strip.lines - 2)
     // Pieces between neighbouring lines, the window's own ends among them, each half a kerf shorter at either side.
     const axis = across[0].points[0].x === across[1].points[0].x ? 'y' : 'x'
-    const xs = [...across.map(({ points }) => points[0][axis]), ...new Set(window.points.map((point) => point[axis]))].sort((a, b) => a - b)
+    const xs = [
+      ...across.map(({ points }) => points[0][axis]),
+      ...new Set(window.points.map((point) => point[axis])),
+    ].sort((a, b) => a - b)
     const pieces = xs.slice(1).map((x, i) => x - xs[i] - KERF)
     const opening = sizeOf(cutHole(window))
     const gap = Math.max(opening.width, opening.height) - pieces.reduce((sum, piece) => sum + piece, 0)
@@ -52,7 +81,11 @@ describe('a test piece cut with a known kerf and measured by another library giv
   })
   test('slot gauge: the first slot that the sheet enters', () => {
     const trial = newTrial('slots')
-    const openings = pieceOf(trial).filter(({ operation }) => operation === 'inside').map((path) => sizeOf(cutHole(path))).map(({ width, height }) => Math.min(width, height)).sort((a, b) => a - b)
+    const openings = pieceOf(trial)
+      .filter(({ operation }) => operation === 'inside')
+      .map((path) => sizeOf(cutHole(path)))
+      .map(({ width, height }) => Math.min(width, height))
+      .sort((a, b) => a - b)
     expect(openings).toHaveLength(12)
     const best = openings.findIndex((width) => width >= thickness.mean)
     holds(trialResult({ ...trial, best }, thickness, unknown, NO_TASTE).kerf!)
@@ -61,16 +94,28 @@ describe('a test piece cut with a known kerf and measured by another library giv
     const trial = newTrial('comb')
     const outlines = pieceOf(trial).filter(({ operation }) => operation === 'outline')
     const gapOf = (pair: number): number => {
-      const [a, b] = ['a', 'b'].map((half) => acrossTabs(outlines.find(({ part }) => part === `pair-${pair + 1}-${half}`)!))
+      const [a, b] = ['a', 'b'].map((half) =>
+        acrossTabs(outlines.find(({ part }) => part === `pair-${pair + 1}-${half}`)!),
+      )
       const tab = a[1][1] - a[1][0]
       const notch = b[1][0] - b[0][1]
       return (notch - tab) / 2
     }
     const taste = 0.03
     const gaps = combSteps(trial).map((_, i) => gapOf(i))
-    const best = gaps.reduce((least, gap, i) => (Math.abs(gap + taste) < Math.abs(gaps[least] + taste) ? i : least), 0)
-    expect(Math.abs(combSteps(trial)[best] - (KERF / 2 + taste / 2))).toBeLessThanOrEqual(trial.comb.step / 2 + 1e-6)
-    const { comb } = trialResult({ ...trial, best }, thickness, kerfOf({ width: KERF, doubt: 0.005, how: '' }), NO_TASTE)
+    const best = gaps.reduce(
+      (least, gap, i) => (Math.abs(gap + taste) < Math.abs(gaps[least] + taste) ? i : least),
+      0,
+    )
+    expect(Math.abs(combSteps(trial)[best] - (KERF / 2 + taste / 2))).toBeLessThanOrEqual(
+      trial.comb.step / 2 + 1e-6,
+    )
+    const { comb } = trialResult(
+      { ...trial, best },
+      thickness,
+      kerfOf({ width: KERF, doubt: 0.005, how: '' }),
+      NO_TASTE,
+    )
     expect(Math.abs(comb!.taste - taste)).toBeLessThanOrEqual(comb!.tasteDoubt)
   })
 })
@@ -80,7 +125,10 @@ function acrossTabs(path: CutPath): [number, number][] {
   const shape = cut(path)
   const frame = shape.getEnvelopeInternal()
   const lines = [
-    spansAlong(shape, 'x', frame.getMaxY() - 3), spansAlong(shape, 'x', frame.getMinY() + 3), spansAlong(shape, 'y', frame.getMaxX() - 3), spansAlong(shape, 'y', frame.getMinX() + 3),
+    spansAlong(shape, 'x', frame.getMaxY() - 3),
+    spansAlong(shape, 'x', frame.getMinY() + 3),
+    spansAlong(shape, 'y', frame.getMaxX() - 3),
+    spansAlong(shape, 'y', frame.getMinX() + 3),
   ]
   return lines.find((spans) => spans.length > 1)!
 }
@@ -89,29 +137,51 @@ describe.each(['squares', 'strip', 'comb', 'slots'] as TestMethod[])('%s', (meth
   const piece = makeTestPiece(newTrial(method), thickness.mean)
   test('numbers first, lines across before what frees them, outlines last; nothing cut twice', () => {
     const operations = piece.paths.map(({ operation }) => operation)
-    expect(operations).toEqual([...operations].sort((a, b) => ['score', 'inside', 'outline'].indexOf(a) - ['score', 'inside', 'outline'].indexOf(b)))
+    expect(operations).toEqual(
+      [...operations].sort(
+        (a, b) => ['score', 'inside', 'outline'].indexOf(a) - ['score', 'inside', 'outline'].indexOf(b),
+      ),
+    )
     const inside = piece.paths.filter(({ operation }) => operation === 'inside').map(({ closed }) => closed)
     expect(inside).toEqual([...inside].sort((a, b) => Number(a) - Number(b)))
     expect(doubleLines(piece.paths)).toEqual([])
     expect(operations.filter((operation) => operation === 'score').length).toBeGreaterThan(1)
   })
   test('is written as SVG and DXF with its statement', () => {
-    const file = { title: method, statement: piece.statement, width: piece.width, height: piece.height, paths: piece.paths }
+    const file = {
+      title: method,
+      statement: piece.statement,
+      width: piece.width,
+      height: piece.height,
+      paths: piece.paths,
+    }
     expect(writeSvg(file)).toContain('ompensation')
     expect(writeDxf(file)).toContain('ompensation')
   })
-  test('an offcut that is too small is said', () => expect(makeTestPiece({ ...newTrial(method), offcut: { width: 30, height: 24 } }, thickness.mean).problem).toContain('do not fit on this offcut'))
+  test('an offcut that is too small is said', () =>
+    expect(
+      makeTestPiece({ ...newTrial(method), offcut: { width: 30, height: 24 } }, thickness.mean).problem,
+    ).toContain('do not fit on this offcut'))
 })
 
 test('comb pairs are called by their hundredths of a millimetre, half ones too', () => {
-  const named = (from: number, step: number): string[] => combNames({ ...newTrial('comb'), comb: { from, step, count: 4 } })
+  const named = (from: number, step: number): string[] =>
+    combNames({ ...newTrial('comb'), comb: { from, step, count: 4 } })
   expect(named(0.04, 0.01)).toEqual(['4', '5', '6', '7'])
   expect(named(0.285, 0.005)).toEqual(['28.5', '29', '29.5', '30'])
 })
 
 test('nothing is said before there is enough to say it', () => {
-  for (const method of ['squares', 'strip', 'comb', 'slots'] as TestMethod[]) expect(trialResult(newTrial(method), thickness, unknown, NO_TASTE)).toEqual({ kerf: null, comb: null, squares: null })
-  expect(trialResult({ ...newTrial('squares'), readings: [24.9, null, 24.8, 24.82] }, thickness, unknown, NO_TASTE).squares?.n).toBe(1)
+  for (const method of ['squares', 'strip', 'comb', 'slots'] as TestMethod[])
+    expect(trialResult(newTrial(method), thickness, unknown, NO_TASTE)).toEqual({
+      kerf: null,
+      comb: null,
+      squares: null,
+    })
+  expect(
+    trialResult({ ...newTrial('squares'), readings: [24.9, null, 24.8, 24.82] }, thickness, unknown, NO_TASTE)
+      .squares?.n,
+  ).toBe(1)
   expect(readingPrompts(newTrial('squares'))).toHaveLength(10)
   expect(slotWidths(newTrial('slots'), 3).at(-1)).toBe(3)
 })
@@ -129,8 +199,14 @@ describe('a reading that no kerf explains is asked about', () => {
   ])('%#', (trial, typed, meant) => expect(doubtReading(trial, typed)?.suggestion?.value).toBe(meant))
 
   test('what no slip explains is to be measured again', () => {
-    expect(doubtReading(squares, 24.1)).toMatchObject({ suggestion: null, says: expect.stringContaining('right square') })
-    expect(doubtReading(strip, 700)).toMatchObject({ suggestion: null, says: expect.stringContaining('right gap') })
+    expect(doubtReading(squares, 24.1)).toMatchObject({
+      suggestion: null,
+      says: expect.stringContaining('right square'),
+    })
+    expect(doubtReading(strip, 700)).toMatchObject({
+      suggestion: null,
+      says: expect.stringContaining('right gap'),
+    })
   })
   test('what can be is taken without a word, and so is what is expected', () => {
     for (const reading of [24.8, 25.1, 25.24, 25.36]) expect(doubtReading(squares, reading)).toBeNull()

@@ -9,8 +9,11 @@ import type { Setting } from './test-record'
  * @param thickness mm
  * @returns J/mm²
  */
-export const cutEnergy = ({ speed, power, passes }: Pick<Setting, 'speed' | 'power' | 'passes'>, watts: number, thickness: number): number =>
-  (passes * watts * (power / 100)) / (speed * thickness)
+export const cutEnergy = (
+  { speed, power, passes }: Pick<Setting, 'speed' | 'power' | 'passes'>,
+  watts: number,
+  thickness: number,
+): number => (passes * watts * (power / 100)) / (speed * thickness)
 
 export function energyWorking(setting: Setting, watts: number, thickness: number): Working {
   const energy = cutEnergy(setting, watts, thickness)

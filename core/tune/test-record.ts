@@ -20,7 +20,11 @@ export const settingWords = ({ speed, power, passes }: Setting): string =>
 
 /** Whether words such as `settingWords` makes name another setting; what they leave out is not held against it. */
 export function namesOtherSetting(words: string, { speed, power, passes }: Setting): boolean {
-  const figures: [RegExp, number][] = [[/(\d+(?:[.,]\d+)?)\s*mm\/s/, speed], [/(\d+(?:[.,]\d+)?)\s*%/, power], [/(\d+)\s*pass/, passes]]
+  const figures: [RegExp, number][] = [
+    [/(\d+(?:[.,]\d+)?)\s*mm\/s/, speed],
+    [/(\d+(?:[.,]\d+)?)\s*%/, power],
+    [/(\d+)\s*pass/, passes],
+  ]
   return figures.some(([pattern, now]) => {
     const said = pattern.exec(words)
     return said !== null && Math.abs(Number(said[1].replace(',', '.')) - now) > 0.005 * now

@@ -1,5 +1,13 @@
 /** Where a figure came from, in words that stand beside it. */
-export type Source = 'reading' | 'test' | 'your choice' | 'derived' | 'default' | 'common practice' | 'from memory' | 'by definition'
+export type Source =
+  | 'reading'
+  | 'test'
+  | 'your choice'
+  | 'derived'
+  | 'default'
+  | 'common practice'
+  | 'from memory'
+  | 'by definition'
 
 /** One quantity that goes into a formula, with its value as it is shown. */
 export interface Term {

@@ -7,13 +7,18 @@ import BufferOp from 'jsts/org/locationtech/jts/operation/buffer/BufferOp.js'
 import DistanceOp from 'jsts/org/locationtech/jts/operation/distance/DistanceOp.js'
 import BufferParameters from 'jsts/org/locationtech/jts/operation/buffer/BufferParameters.js'
 
-interface Point { x: number; y: number }
+interface Point {
+  x: number
+  y: number
+}
 const factory = new GeometryFactory()
 
-const ringOf = (points: Point[]) => factory.createLinearRing([...points, points[0]].map(({ x, y }) => new Coordinate(x, y)))
+const ringOf = (points: Point[]) =>
+  factory.createLinearRing([...points, points[0]].map(({ x, y }) => new Coordinate(x, y)))
 
 /** A region as a polygon of jsts, a geometry library independent of the one that the core uses. For tests. */
-export const jtsOf = ({ outline, holes }: { outline: Point[]; holes: Point[][] }): Geometry => factory.createPolygon(ringOf(outline), holes.map(ringOf))
+export const jtsOf = ({ outline, holes }: { outline: Point[]; holes: Point[][] }): Geometry =>
+  factory.createPolygon(ringOf(outline), holes.map(ringOf))
 
 /** Both shapes together. */
 export const united = (a: Geometry, b: Geometry): Geometry => OverlayOp.union(a, b)
@@ -27,13 +32,23 @@ export const apart = (a: Geometry, b: Geometry): number => DistanceOp.distance(a
 
 /** What is left of a shape when everything within `distance` of its border is taken away, corners square. */
 export const shrunk = (shape: Geometry, distance: number): Geometry =>
-  BufferOp.bufferOp(shape, -distance, new BufferParameters(8, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, 5))
+  BufferOp.bufferOp(
+    shape,
+    -distance,
+    new BufferParameters(8, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, 5),
+  )
 
 /** Where a shape is solid along a line across it: from and to along `axis`, at a place on the other axis. */
 export function spansAlong(shape: Geometry, axis: 'x' | 'y', place: number): [number, number][] {
   const end = (t: number): Coordinate => (axis === 'x' ? new Coordinate(t, place) : new Coordinate(place, t))
   const line = factory.createLineString([end(-1e4), end(1e4)])
   const solid = OverlayOp.intersection(shape, line)
-  return Array.from({ length: solid.getNumGeometries() }, (_, i) => solid.getGeometryN(i).getCoordinates().map((point: Coordinate) => point[axis]))
-    .map((ends): [number, number] => [Math.min(...ends), Math.max(...ends)]).sort((a, b) => a[0] - b[0])
+  return Array.from({ length: solid.getNumGeometries() }, (_, i) =>
+    solid
+      .getGeometryN(i)
+      .getCoordinates()
+      .map((point: Coordinate) => point[axis]),
+  )
+    .map((ends): [number, number] => [Math.min(...ends), Math.max(...ends)])
+    .sort((a, b) => a[0] - b[0])
 }

@@ -9,7 +9,10 @@ import StockBook from './StockBook.vue'
 
 defineProps<{ shelf: 'stock' | 'machines' }>()
 onMounted(() => useShelf().open())
-const SHELVES = [{ shelf: 'stock', name: 'Stock book', to: '/bench' }, { shelf: 'machines', name: 'Machines', to: '/bench/machines' }] as const
+const SHELVES = [
+  { shelf: 'stock', name: 'Stock book', to: '/bench' },
+  { shelf: 'machines', name: 'Machines', to: '/bench/machines' },
+] as const
 </script>
 
 <template>
@@ -18,7 +21,16 @@ const SHELVES = [{ shelf: 'stock', name: 'Stock book', to: '/bench' }, { shelf: 
       <RouterLink to="/" class="btn-icon" aria-label="All jobs"><ChevronLeft :size="18" /></RouterLink>
       <h1>Bench</h1>
       <nav class="flex flex-1 gap-1.5" aria-label="Shelves">
-        <RouterLink v-for="each in SHELVES" :key="each.shelf" :to="each.to" class="choice" :data-on="each.shelf === shelf" :aria-current="each.shelf === shelf ? 'page' : undefined">{{ each.name }}</RouterLink>
+        <RouterLink
+          v-for="each in SHELVES"
+          :key="each.shelf"
+          :to="each.to"
+          class="choice"
+          :data-on="each.shelf === shelf"
+          :aria-current="each.shelf === shelf ? 'page' : undefined"
+        >
+          {{ each.name }}
+        </RouterLink>
       </nav>
       <ThemeButton />
     </header>

@@ -14,20 +14,38 @@ import RecordList from './RecordList.vue'
 const bench = useBench()
 const chosen = ref<string | null>(null)
 const sorted = computed(() => [...bench.machines].sort((a, b) => a.name.localeCompare(b.name)))
-const machine = computed(() => bench.machines.find(({ id }) => id === chosen.value) ?? sorted.value[0] ?? null)
-const kerfs = computed(() => bench.kerfs.filter(({ machineId }) => machineId === machine.value?.id).sort((a, b) => b.on.localeCompare(a.on)))
-const testCount = computed(() => bench.tests.filter(({ machineId }) => machineId === machine.value?.id).length)
-const listed = computed(() => sorted.value.map((record) => {
-  const count = bench.kerfs.filter(({ machineId }) => machineId === record.id).length
-  return { record, title: record.name, line: `${short(record.bedWidth)} × ${short(record.bedHeight)} mm, ${count === 0 ? 'no kerf measured' : `${count} ${count === 1 ? 'kerf' : 'kerfs'}`}`, look: count === 0 }
-}))
+const machine = computed(
+  () => bench.machines.find(({ id }) => id === chosen.value) ?? sorted.value[0] ?? null,
+)
+const kerfs = computed(() =>
+  bench.kerfs
+    .filter(({ machineId }) => machineId === machine.value?.id)
+    .sort((a, b) => b.on.localeCompare(a.on)),
+)
+const testCount = computed(
+  () => bench.tests.filter(({ machineId }) => machineId === machine.value?.id).length,
+)
+const listed = computed(() =>
+  sorted.value.map((record) => {
+    const count = bench.kerfs.filter(({ machineId }) => machineId === record.id).length
+    return {
+      record,
+      title: record.name,
+      line: `${short(record.bedWidth)} × ${short(record.bedHeight)} mm, ${count === 0 ? 'no kerf measured' : `${count} ${count === 1 ? 'kerf' : 'kerfs'}`}`,
+      look: count === 0,
+    }
+  }),
+)
 const stockOf = (id: string): string => {
   const stock = bench.stocks.find((each) => each.id === id)
   return stock ? stockTitle(stock) : 'a stock that is gone'
 }
 
-const change = (part: Partial<Machine>): void => { if (machine.value) bench.put('machines', { ...machine.value, ...part }) }
-const recolour = (operation: Operation, colour: string): void => change({ colours: { ...machine.value!.colours, [operation]: colour.toLowerCase() } })
+const change = (part: Partial<Machine>): void => {
+  if (machine.value) bench.put('machines', { ...machine.value, ...part })
+}
+const recolour = (operation: Operation, colour: string): void =>
+  change({ colours: { ...machine.value!.colours, [operation]: colour.toLowerCase() } })
 function add(): void {
   const record = newMachine(crypto.randomUUID(), `Laser ${bench.machines.length + 1}`)
   bench.put('machines', record)
@@ -35,32 +53,74 @@ function add(): void {
 }
 function remove({ id, name }: Machine): void {
   const gone = bench.remove('machines', id)
-  useMessages().say('said', `“${name}” is taken off the bench. Jobs keep their copy.`, { label: 'Bring back', run: () => bench.undo([gone]) })
+  useMessages().say('said', `“${name}” is taken off the bench. Jobs keep their copy.`, {
+    label: 'Bring back',
+    run: () => bench.undo([gone]),
+  })
 }
 </script>
 
 <template>
-  <RecordList label="Machines" :records="listed" :chosen="machine?.id" empty="No machine yet. Add the laser you cut on: its kerf and its tests are kept with it." add="Add machine" @choose="chosen = $event" @add="add" />
-  <section v-if="machine" :key="machine.id" class="grid gap-3 lg:grid-cols-[20rem_1fr]" :aria-label="machine.name">
+  <RecordList
+    label="Machines"
+    :records="listed"
+    :chosen="machine?.id"
+    empty="No machine yet. Add the laser you cut on: its kerf and its tests are kept with it."
+    add="Add machine"
+    @choose="chosen = $event"
+    @add="add"
+  />
+  <section
+    v-if="machine"
+    :key="machine.id"
+    class="grid gap-3 lg:grid-cols-[20rem_1fr]"
+    :aria-label="machine.name"
+  >
     <div class="card grid content-start gap-2.5">
       <div class="flex items-center justify-between gap-2">
         <h2 class="text-lg!">{{ machine.name }}</h2>
-        <button type="button" class="btn-icon" :aria-label="`Remove ${machine.name}`" @click="remove(machine)"><Trash2 :size="17" /></button>
+        <button
+          type="button"
+          class="btn-icon"
+          :aria-label="`Remove ${machine.name}`"
+          @click="remove(machine)"
+        >
+          <Trash2 :size="17" />
+        </button>
       </div>
       <MachineFields :machine="machine" @change="change" />
       <fieldset>
         <legend class="text-sm font-semibold">Colours its software expects</legend>
         <div class="mt-1 flex flex-wrap gap-x-4 gap-y-1">
-          <label v-for="operation in OPERATIONS" :key="operation" class="flex items-center gap-1.5 text-sm"><input type="color" class="h-6 w-8 cursor-pointer" :value="machine.colours[operation]" @input="recolour(operation, ($event.target as HTMLInputElement).value)" />{{ OPERATION_NAMES[operation] }}</label>
+          <label v-for="operation in OPERATIONS" :key="operation" class="flex items-center gap-1.5 text-sm">
+            <input
+              type="color"
+              class="h-6 w-8 cursor-pointer"
+              :value="machine.colours[operation]"
+              @input="recolour(operation, ($event.target as HTMLInputElement).value)"
+            />
+            {{ OPERATION_NAMES[operation] }}
+          </label>
         </div>
       </fieldset>
     </div>
     <div class="grid content-start gap-3">
       <div class="card grid gap-2">
         <h3>Kerfs measured on it</h3>
-        <ul v-if="kerfs.length > 0" class="grid gap-1" aria-label="Kerfs measured on it"><KerfRow v-for="record in kerfs" :key="record.id" :record="record" :title="stockOf(record.stockId)" /></ul>
-        <p v-else class="note">None yet. Open a job that is cut on it, and press “Measure the kerf” in Measure.</p>
-        <p class="note">{{ testCount }} {{ testCount === 1 ? 'test' : 'tests' }} of speed and power, shown in Tune.</p>
+        <ul v-if="kerfs.length > 0" class="grid gap-1" aria-label="Kerfs measured on it">
+          <KerfRow
+            v-for="record in kerfs"
+            :key="record.id"
+            :record="record"
+            :title="stockOf(record.stockId)"
+          />
+        </ul>
+        <p v-else class="note">
+          None yet. Open a job that is cut on it, and press “Measure the kerf” in Measure.
+        </p>
+        <p class="note">
+          {{ testCount }} {{ testCount === 1 ? 'test' : 'tests' }} of speed and power, shown in Tune.
+        </p>
       </div>
       <div class="card"><MachineEvents :machine-id="machine.id" /></div>
     </div>

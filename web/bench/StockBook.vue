@@ -18,9 +18,18 @@ const bench = useBench()
 const newId = (): string => crypto.randomUUID()
 const chosen = ref<string | null>(null)
 const sorted = computed(() => [...bench.stocks].sort((a, b) => stockTitle(a).localeCompare(stockTitle(b))))
-const listed = computed(() => sorted.value.map((record) => ({ record, title: stockTitle(record), line: line(record), look: record.readings.length === 0 })))
+const listed = computed(() =>
+  sorted.value.map((record) => ({
+    record,
+    title: stockTitle(record),
+    line: line(record),
+    look: record.readings.length === 0,
+  })),
+)
 const stock = computed(() => bench.stocks.find(({ id }) => id === chosen.value) ?? sorted.value[0] ?? null)
-const change = (part: Partial<Stock>): void => { if (stock.value) bench.put('stocks', { ...stock.value, ...part }) }
+const change = (part: Partial<Stock>): void => {
+  if (stock.value) bench.put('stocks', { ...stock.value, ...part })
+}
 
 function add(record: Stock): void {
   bench.put('stocks', record)
@@ -28,26 +37,49 @@ function add(record: Stock): void {
 }
 function remove(record: Stock): void {
   bench.remove('stocks', record.id)
-  useMessages().say('said', `“${stockTitle(record)}” is taken off the bench. Jobs keep their copy.`, { label: 'Bring back', run: () => add(record) })
+  useMessages().say('said', `“${stockTitle(record)}” is taken off the bench. Jobs keep their copy.`, {
+    label: 'Bring back',
+    run: () => add(record),
+  })
 }
 const offcut = ref({ width: 200, height: 150, count: 1 })
 const line = (record: Stock): string => {
   const thickness = thicknessOf(record)
-  return thickness.measured ? `${thicknessLine(thickness)}${thickness.uneven ? ', uneven' : ''}` : 'not measured yet'
+  return thickness.measured
+    ? `${thicknessLine(thickness)}${thickness.uneven ? ', uneven' : ''}`
+    : 'not measured yet'
 }
 </script>
 
 <template>
   <div class="grid gap-3">
-    <RecordList label="Stocks" :records="listed" :chosen="stock?.id" empty="No stock yet. Add the sheet you have in front of you, and measure it in a few places." add="Add stock" @choose="chosen = $event" @add="add(newStock(newId(), `Sheet material ${bench.stocks.length + 1}`))" />
+    <RecordList
+      label="Stocks"
+      :records="listed"
+      :chosen="stock?.id"
+      empty="No stock yet. Add the sheet you have in front of you, and measure it in a few places."
+      add="Add stock"
+      @choose="chosen = $event"
+      @add="add(newStock(newId(), `Sheet material ${bench.stocks.length + 1}`))"
+    />
     <TasteList />
   </div>
   <section v-if="stock" :key="stock.id" class="card grid gap-3" :aria-label="stockTitle(stock)">
     <div class="flex flex-wrap items-center justify-between gap-2">
       <h2 class="text-lg!">{{ stockTitle(stock) }}</h2>
       <span class="flex gap-2">
-        <button type="button" class="btn" @click="add(newBatch(stock, newId(), 'new batch'))"><CopyPlus :size="15" aria-hidden="true" /> New batch of this</button>
-        <button type="button" class="btn-icon" :aria-label="`Remove ${stockTitle(stock)}`" @click="remove(stock)"><Trash2 :size="17" /></button>
+        <button type="button" class="btn" @click="add(newBatch(stock, newId(), 'new batch'))">
+          <CopyPlus :size="15" aria-hidden="true" />
+          New batch of this
+        </button>
+        <button
+          type="button"
+          class="btn-icon"
+          :aria-label="`Remove ${stockTitle(stock)}`"
+          @click="remove(stock)"
+        >
+          <Trash2 :size="17" />
+        </button>
       </span>
     </div>
     <StockFields :stock="stock" @change="change" />
@@ -56,18 +88,70 @@ const line = (record: Stock): string => {
       <div>
         <h3>Offcuts at hand</h3>
         <ul class="mt-1 flex flex-wrap gap-1" aria-label="Offcuts">
-          <li v-for="(each, i) in stock.offcuts" :key="i" class="num flex items-center rounded border border-line bg-paper pl-1.5 text-sm">{{ each.count }} × {{ short(each.width) }} × {{ short(each.height) }}<button type="button" class="btn-icon p-1" :aria-label="`Remove offcut ${short(each.width)} × ${short(each.height)}`" @click="change({ offcuts: stock.offcuts.filter((_, k) => k !== i) })"><Trash2 :size="13" /></button></li>
+          <li
+            v-for="(each, i) in stock.offcuts"
+            :key="i"
+            class="num flex items-center rounded border border-line bg-paper pl-1.5 text-sm"
+          >
+            {{ each.count }} × {{ short(each.width) }} × {{ short(each.height) }}
+            <button
+              type="button"
+              class="btn-icon p-1"
+              :aria-label="`Remove offcut ${short(each.width)} × ${short(each.height)}`"
+              @click="change({ offcuts: stock.offcuts.filter((_, k) => k !== i) })"
+            >
+              <Trash2 :size="13" />
+            </button>
+          </li>
           <li v-if="stock.offcuts.length === 0" class="note">None. Test pieces and small boxes like them.</li>
         </ul>
-        <form class="mt-2 flex items-start gap-2" aria-label="New offcut" @submit.prevent="change({ offcuts: [...stock.offcuts, { ...offcut }] })">
-          <FigureField v-model="offcut.width" class="flex-1" label="Offcut width" :min="10" :max="5000" :step="10" />
-          <FigureField v-model="offcut.height" class="flex-1" label="Offcut height" :min="10" :max="5000" :step="10" />
-          <FigureField v-model="offcut.count" class="w-16" label="Count" kind="figure" whole :min="1" :max="999" />
+        <form
+          class="mt-2 flex items-start gap-2"
+          aria-label="New offcut"
+          @submit.prevent="change({ offcuts: [...stock.offcuts, { ...offcut }] })"
+        >
+          <FigureField
+            v-model="offcut.width"
+            class="flex-1"
+            label="Offcut width"
+            :min="10"
+            :max="5000"
+            :step="10"
+          />
+          <FigureField
+            v-model="offcut.height"
+            class="flex-1"
+            label="Offcut height"
+            :min="10"
+            :max="5000"
+            :step="10"
+          />
+          <FigureField
+            v-model="offcut.count"
+            class="w-16"
+            label="Count"
+            kind="figure"
+            whole
+            :min="1"
+            :max="999"
+          />
           <button type="submit" class="btn mt-4.5">Add</button>
         </form>
       </div>
-      <label class="block text-sm font-semibold">Notes<TextEntry class="input mt-1" :rows="4" :maxlength="2000" :model-value="stock.notes" @update:model-value="change({ notes: $event })" /></label>
+      <label class="block text-sm font-semibold">
+        Notes
+        <TextEntry
+          class="input mt-1"
+          :rows="4"
+          :maxlength="2000"
+          :model-value="stock.notes"
+          @update:model-value="change({ notes: $event })"
+        />
+      </label>
     </div>
-    <CautionNote :title="`Cutting ${stock.family === 'other' ? 'this material' : stock.family}`" :cautions="FAMILIES[stock.family].cautions" />
+    <CautionNote
+      :title="`Cutting ${stock.family === 'other' ? 'this material' : stock.family}`"
+      :cautions="FAMILIES[stock.family].cautions"
+    />
   </section>
 </template>

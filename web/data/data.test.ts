@@ -44,8 +44,15 @@ test('small facts are remembered', async () => {
 })
 
 test('a browser that stored version 1 is brought up to date: jobs, readings and kerfs are all there', async () => {
-  const old = JSON.parse(readFileSync(new URL('../../core/files/fixtures/job-version-1.json', import.meta.url), 'utf8')) as { id: string; measure: { stock: { id: string }; kerf: { id: string } } }
-  const first = await openDB('uplands', 1, { upgrade(store) { for (const name of ['jobs', 'machines', 'stocks', 'kerfs', 'tests', 'facts']) store.createObjectStore(name, { keyPath: 'id' }) } })
+  const old = JSON.parse(
+    readFileSync(new URL('../../core/files/fixtures/job-version-1.json', import.meta.url), 'utf8'),
+  ) as { id: string; measure: { stock: { id: string }; kerf: { id: string } } }
+  const first = await openDB('uplands', 1, {
+    upgrade(store) {
+      for (const name of ['jobs', 'machines', 'stocks', 'kerfs', 'tests', 'facts'])
+        store.createObjectStore(name, { keyPath: 'id' })
+    },
+  })
   await first.put('jobs', { id: old.id, revision: 4, job: old })
   await first.put('stocks', old.measure.stock)
   await first.put('kerfs', old.measure.kerf)

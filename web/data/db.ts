@@ -8,7 +8,11 @@ import type { Stock } from '@core/stock'
 import type { TestRecord } from '@core/tune'
 
 /** A job as it is stored. `revision` goes up with every write, so that two tabs notice each other. */
-export interface StoredJob { id: string; revision: number; job: Job }
+export interface StoredJob {
+  id: string
+  revision: number
+  job: Job
+}
 
 interface Schema extends DBSchema {
   jobs: { key: string; value: StoredJob }
@@ -28,13 +32,18 @@ let opened: Promise<IDBPDatabase<Schema>> | null = null
 export function database(): Promise<IDBPDatabase<Schema>> {
   opened ??= openDB<Schema>(NAME, 2, {
     async upgrade(db, from, _, transaction) {
-      for (const store of ['jobs', ...BENCH_STORES, 'facts'] as const) if (!db.objectStoreNames.contains(store)) db.createObjectStore(store, { keyPath: 'id' })
+      for (const store of ['jobs', ...BENCH_STORES, 'facts'] as const)
+        if (!db.objectStoreNames.contains(store)) db.createObjectStore(store, { keyPath: 'id' })
       if (from !== 1) return
       const now = new Date().toISOString()
-      for (const stock of await transaction.objectStore('stocks').getAll()) await transaction.objectStore('stocks').put(stockFromVersion1(stock, now) as Stock)
-      for (const kerf of await transaction.objectStore('kerfs').getAll()) await transaction.objectStore('kerfs').put(kerfFromVersion1(kerf, now) as KerfRecord)
+      for (const stock of await transaction.objectStore('stocks').getAll())
+        await transaction.objectStore('stocks').put(stockFromVersion1(stock, now) as Stock)
+      for (const kerf of await transaction.objectStore('kerfs').getAll())
+        await transaction.objectStore('kerfs').put(kerfFromVersion1(kerf, now) as KerfRecord)
     },
-    terminated() { opened = null },
+    terminated() {
+      opened = null
+    },
   })
   return opened
 }

@@ -4,7 +4,10 @@ import { database, type StoredJob } from './db'
 
 /** Every write in one tab is told to the others. */
 const channel = 'BroadcastChannel' in globalThis ? new BroadcastChannel('uplands-jobs') : null
-export interface JobNews { id: string; revision: number | null }
+export interface JobNews {
+  id: string
+  revision: number | null
+}
 
 const tell = (news: JobNews): void => channel?.postMessage(news)
 
@@ -23,7 +26,10 @@ const checked = ({ job, ...rest }: StoredJob): StoredJob | null => {
 
 export async function listJobs(): Promise<StoredJob[]> {
   const all = await (await database()).getAll('jobs')
-  return all.map(checked).filter((stored) => stored !== null).sort((a, b) => b.job.changed.localeCompare(a.job.changed))
+  return all
+    .map(checked)
+    .filter((stored) => stored !== null)
+    .sort((a, b) => b.job.changed.localeCompare(a.job.changed))
 }
 
 export async function loadJob(id: string): Promise<StoredJob | null> {

@@ -6,18 +6,56 @@ import { fixed } from '@core/length'
 
 const props = defineProps<{ fit: FitPrediction }>()
 const scale = scaleLinear().domain([-0.12, 0.16]).range([4, 296]).clamp(true)
-const bands = WORD_LIMITS.map(({ word, upTo }, i) => ({ word, from: scale(i === 0 ? -0.12 : WORD_LIMITS[i - 1].upTo), to: scale(Math.min(upTo, 0.16)) }))
-const said = computed(() => Object.entries(props.fit.odds).filter(([, odds]) => odds >= 0.005).map(([word, odds]) => `${word} ${Math.round(odds * 100)} %`).join(', '))
+const bands = WORD_LIMITS.map(({ word, upTo }, i) => ({
+  word,
+  from: scale(i === 0 ? -0.12 : WORD_LIMITS[i - 1].upTo),
+  to: scale(Math.min(upTo, 0.16)),
+}))
+const said = computed(() =>
+  Object.entries(props.fit.odds)
+    .filter(([, odds]) => odds >= 0.005)
+    .map(([word, odds]) => `${word} ${Math.round(odds * 100)} %`)
+    .join(', '),
+)
 </script>
 
 <template>
   <div>
-    <svg viewBox="0 0 300 46" class="w-full" role="img" :aria-label="`Predicted fit: ${fit.word}, gap ${fixed(fit.gap, 3)} mm`">
+    <svg
+      viewBox="0 0 300 46"
+      class="w-full"
+      role="img"
+      :aria-label="`Predicted fit: ${fit.word}, gap ${fixed(fit.gap, 3)} mm`"
+    >
       <g v-for="band in bands" :key="band.word">
-        <rect :x="band.from" :width="band.to - band.from" y="16" height="16" :fill="band.word === fit.word ? 'var(--moss-wash)' : 'var(--sunk)'" stroke="var(--edge)" stroke-width="0.7" />
-        <text :x="(band.from + band.to) / 2" y="27.5" text-anchor="middle" font-size="10" fill="var(--ink)" :font-weight="band.word === fit.word ? 700 : 400">{{ band.word }}</text>
+        <rect
+          :x="band.from"
+          :width="band.to - band.from"
+          y="16"
+          height="16"
+          :fill="band.word === fit.word ? 'var(--moss-wash)' : 'var(--sunk)'"
+          stroke="var(--edge)"
+          stroke-width="0.7"
+        />
+        <text
+          :x="(band.from + band.to) / 2"
+          y="27.5"
+          text-anchor="middle"
+          font-size="10"
+          fill="var(--ink)"
+          :font-weight="band.word === fit.word ? 700 : 400"
+        >
+          {{ band.word }}
+        </text>
       </g>
-      <line :x1="scale(fit.felt - fit.doubt)" :x2="scale(fit.felt + fit.doubt)" y1="38" y2="38" stroke="var(--heather)" stroke-width="4" />
+      <line
+        :x1="scale(fit.felt - fit.doubt)"
+        :x2="scale(fit.felt + fit.doubt)"
+        y1="38"
+        y2="38"
+        stroke="var(--heather)"
+        stroke-width="4"
+      />
       <path :d="`M${scale(fit.felt)} 16 l-5 -9 h10 z`" fill="var(--heather)" />
       <text x="4" y="9" font-size="8" fill="var(--quiet)">tighter</text>
       <text x="296" y="9" font-size="8" text-anchor="end" fill="var(--quiet)">looser</text>

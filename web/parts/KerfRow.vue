@@ -13,14 +13,33 @@ const since = computed(() => eventsSince(props.record, bench.events)[0])
 
 function remove(): void {
   const gone = bench.remove('kerfs', props.record.id)
-  useMessages().say('said', 'The kerf is taken off the bench. Jobs keep their copy.', { label: 'Bring back', run: () => bench.undo([gone]) })
+  useMessages().say('said', 'The kerf is taken off the bench. Jobs keep their copy.', {
+    label: 'Bring back',
+    run: () => bench.undo([gone]),
+  })
 }
 </script>
 
 <template>
   <li class="flex items-center gap-2 text-[13px]">
-    <span class="flex-1"><template v-if="title">{{ title }} · </template><span class="num">{{ record.on.slice(0, 10) }} · {{ fixed(record.width, 3) }}{{ record.doubt === null ? '' : ` ± ${fixed(record.doubt, 3)}` }}</span> · {{ record.method }}<template v-if="title && record.setting"> · {{ record.setting }}</template><span v-if="since" class="text-gorse"> · before {{ since.what }}</span></span>
+    <span class="flex-1">
+      <template v-if="title">{{ title }} ·</template>
+      <span class="num">
+        {{ record.on.slice(0, 10) }} · {{ fixed(record.width, 3)
+        }}{{ record.doubt === null ? '' : ` ± ${fixed(record.doubt, 3)}` }}
+      </span>
+      · {{ record.method }}
+      <template v-if="title && record.setting">· {{ record.setting }}</template>
+      <span v-if="since" class="text-gorse">· before {{ since.what }}</span>
+    </span>
     <slot />
-    <button type="button" class="btn-icon p-1" :aria-label="`Remove the kerf of ${record.on.slice(0, 10)}, ${fixed(record.width, 3)} mm`" @click="remove"><Trash2 :size="13" /></button>
+    <button
+      type="button"
+      class="btn-icon p-1"
+      :aria-label="`Remove the kerf of ${record.on.slice(0, 10)}, ${fixed(record.width, 3)} mm`"
+      @click="remove"
+    >
+      <Trash2 :size="13" />
+    </button>
   </li>
 </template>

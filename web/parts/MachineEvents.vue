@@ -9,7 +9,11 @@ const bench = useBench()
 const today = (): string => new Date().toISOString().slice(0, 10)
 const what = ref('')
 const day = ref(today())
-const events = computed(() => bench.events.filter(({ machineId }) => machineId === props.machineId).sort((a, b) => b.on.localeCompare(a.on)))
+const events = computed(() =>
+  bench.events
+    .filter(({ machineId }) => machineId === props.machineId)
+    .sort((a, b) => b.on.localeCompare(a.on)),
+)
 
 /** Something done today was done now, after what was measured this morning; on another day, at its noon. */
 function note(): void {
@@ -27,13 +31,33 @@ function note(): void {
     <h3>Done to the machine</h3>
     <ul v-if="events.length > 0" class="text-[13px]" aria-label="Done to the machine">
       <li v-for="event in events" :key="event.id" class="flex items-center gap-2">
-        <span class="num">{{ event.on.slice(0, 10) }}</span><span class="flex-1">{{ event.what }}</span>
-        <button type="button" class="btn-icon p-1" :aria-label="`Remove ${event.what}`" @click="bench.remove('events', event.id)"><Trash2 :size="13" /></button>
+        <span class="num">{{ event.on.slice(0, 10) }}</span>
+        <span class="flex-1">{{ event.what }}</span>
+        <button
+          type="button"
+          class="btn-icon p-1"
+          :aria-label="`Remove ${event.what}`"
+          @click="bench.remove('events', event.id)"
+        >
+          <Trash2 :size="13" />
+        </button>
       </li>
     </ul>
     <form class="flex flex-wrap gap-2" aria-label="Something done to the machine" @submit.prevent="note">
-      <input v-model="what" class="input min-w-32 flex-1 font-sans!" maxlength="120" aria-label="What was done to the machine" placeholder="lens cleaned, mirror aligned…" />
-      <input v-model="day" type="date" class="input w-36! flex-none" aria-label="On which day" :max="today()" />
+      <input
+        v-model="what"
+        class="input min-w-32 flex-1 font-sans!"
+        maxlength="120"
+        aria-label="What was done to the machine"
+        placeholder="lens cleaned, mirror aligned…"
+      />
+      <input
+        v-model="day"
+        type="date"
+        class="input w-36! flex-none"
+        aria-label="On which day"
+        :max="today()"
+      />
       <button type="submit" class="btn shrink-0">Note it</button>
     </form>
   </div>

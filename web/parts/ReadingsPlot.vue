@@ -10,22 +10,63 @@ const WIDTH = 420
 const scale = computed(() => {
   const [low, high] = extent([...props.readings, props.nominal]) as [number, number]
   const pad = Math.max(0.05, (high - low) * 0.25)
-  return scaleLinear().domain([low - pad, high + pad]).range([10, WIDTH - 10])
+  return scaleLinear()
+    .domain([low - pad, high + pad])
+    .range([10, WIDTH - 10])
 })
 const ticks = computed(() => scale.value.ticks(6))
 </script>
 
 <template>
-  <svg :viewBox="`0 0 ${WIDTH} 46`" class="w-full" role="img" :aria-label="`Readings from ${fixed(thickness.thinnest, 2)} to ${fixed(thickness.thickest, 2)} mm on a scale, nominal ${fixed(nominal, 2)} mm`">
+  <svg
+    :viewBox="`0 0 ${WIDTH} 46`"
+    class="w-full"
+    role="img"
+    :aria-label="`Readings from ${fixed(thickness.thinnest, 2)} to ${fixed(thickness.thickest, 2)} mm on a scale, nominal ${fixed(nominal, 2)} mm`"
+  >
     <line :x1="10" :x2="WIDTH - 10" y1="30" y2="30" stroke="var(--edge)" />
     <g v-for="tick in ticks" :key="tick">
       <line :x1="scale(tick)" :x2="scale(tick)" y1="27" y2="33" stroke="var(--edge)" />
-      <text :x="scale(tick)" y="43" text-anchor="middle" font-size="9" class="num" fill="var(--quiet)">{{ fixed(tick, 2) }}</text>
+      <text :x="scale(tick)" y="43" text-anchor="middle" font-size="9" class="num" fill="var(--quiet)">
+        {{ fixed(tick, 2) }}
+      </text>
     </g>
-    <rect v-if="thickness.measured" :x="scale(thickness.thinnest)" :width="Math.max(1, scale(thickness.thickest) - scale(thickness.thinnest))" y="17" height="13" fill="var(--heather-wash)" />
-    <line :x1="scale(nominal)" :x2="scale(nominal)" y1="12" y2="33" stroke="var(--quiet)" stroke-dasharray="3 2" />
+    <rect
+      v-if="thickness.measured"
+      :x="scale(thickness.thinnest)"
+      :width="Math.max(1, scale(thickness.thickest) - scale(thickness.thinnest))"
+      y="17"
+      height="13"
+      fill="var(--heather-wash)"
+    />
+    <line
+      :x1="scale(nominal)"
+      :x2="scale(nominal)"
+      y1="12"
+      y2="33"
+      stroke="var(--quiet)"
+      stroke-dasharray="3 2"
+    />
     <text :x="scale(nominal)" y="9" text-anchor="middle" font-size="9" fill="var(--quiet)">label</text>
-    <line v-if="thickness.measured" :x1="scale(thickness.mean)" :x2="scale(thickness.mean)" y1="12" y2="33" stroke="var(--heather)" stroke-width="2" />
-    <circle v-for="(reading, i) in readings" :key="i" :cx="scale(reading)" cy="23.5" r="3.4" fill="var(--heather)" fill-opacity="0.55" stroke="var(--ink)" stroke-width="0.7" />
+    <line
+      v-if="thickness.measured"
+      :x1="scale(thickness.mean)"
+      :x2="scale(thickness.mean)"
+      y1="12"
+      y2="33"
+      stroke="var(--heather)"
+      stroke-width="2"
+    />
+    <circle
+      v-for="(reading, i) in readings"
+      :key="i"
+      :cx="scale(reading)"
+      cy="23.5"
+      r="3.4"
+      fill="var(--heather)"
+      fill-opacity="0.55"
+      stroke="var(--ink)"
+      stroke-width="0.7"
+    />
   </svg>
 </template>

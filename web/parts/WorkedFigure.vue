@@ -9,7 +9,16 @@ const { show } = useWorking()
 <template>
   <div>
     <p class="text-[12px] text-quiet">{{ label }}</p>
-    <button v-if="working" type="button" class="num cursor-pointer border-b border-dotted border-edge text-left hover:bg-sunk" :class="large ? 'text-xl' : 'text-sm'" :aria-label="`${label}: ${text}. Show the working`" @click="show(working)">{{ text }}</button>
+    <button
+      v-if="working"
+      type="button"
+      class="num cursor-pointer border-b border-dotted border-edge text-left hover:bg-sunk"
+      :class="large ? 'text-xl' : 'text-sm'"
+      :aria-label="`${label}: ${text}. Show the working`"
+      @click="show(working)"
+    >
+      {{ text }}
+    </button>
     <p v-else class="num" :class="large ? 'text-xl' : 'text-sm'">{{ text }}</p>
   </div>
 </template>

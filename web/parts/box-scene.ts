@@ -1,6 +1,19 @@
 import {
-  AmbientLight, Box3, Color, DirectionalLight, Group, LineBasicMaterial, LineSegments, Matrix4, Mesh, MeshLambertMaterial, OrthographicCamera, Scene, Vector2,
-  Vector3, WebGLRenderer,
+  AmbientLight,
+  Box3,
+  Color,
+  DirectionalLight,
+  Group,
+  LineBasicMaterial,
+  LineSegments,
+  Matrix4,
+  Mesh,
+  MeshLambertMaterial,
+  OrthographicCamera,
+  Scene,
+  Vector2,
+  Vector3,
+  WebGLRenderer,
 } from 'three'
 import type { Panel, PanelName } from '@core/box'
 import { edgeGeometry, solidGeometry } from './solid-geometry'
@@ -8,12 +21,20 @@ import { edgeGeometry, solidGeometry } from './solid-geometry'
 type Look = 'ply' | 'heather'
 
 /** How each panel is shown, and how far it is moved out along its own outside, mm. */
-export interface Showing { name: PanelName; colour: Look; out: number }
+export interface Showing {
+  name: PanelName
+  colour: Look
+  out: number
+}
 
 /** Colours come from the page, so that light and dark hold in the scene as well. */
-const pageColour = (name: string): Color => new Color(getComputedStyle(document.documentElement).getPropertyValue(`--${name}`).trim() || '#888888')
+const pageColour = (name: string): Color =>
+  new Color(getComputedStyle(document.documentElement).getPropertyValue(`--${name}`).trim() || '#888888')
 
-const makeLook = () => ({ face: new MeshLambertMaterial({ polygonOffset: true, polygonOffsetFactor: 1, polygonOffsetUnits: 1 }), edge: new LineBasicMaterial() })
+const makeLook = () => ({
+  face: new MeshLambertMaterial({ polygonOffset: true, polygonOffsetFactor: 1, polygonOffsetUnits: 1 }),
+  edge: new LineBasicMaterial(),
+})
 
 /** A box in space, drawn with three.js. Panels are the derived ones, extruded and put where their placement says. */
 export class BoxScene {
@@ -23,7 +44,10 @@ export class BoxScene {
   private readonly bodies = new Map<PanelName, Group>()
   private readonly content = new Group()
   /** Made once: a new material would have its shader compiled again at every keystroke. */
-  private readonly looks: Record<Look, { face: MeshLambertMaterial; edge: LineBasicMaterial }> = { ply: makeLook(), heather: makeLook() }
+  private readonly looks: Record<Look, { face: MeshLambertMaterial; edge: LineBasicMaterial }> = {
+    ply: makeLook(),
+    heather: makeLook(),
+  }
   private theme: string | null = null
   private half = new Vector3(50, 50, 50)
   /** Turned about the upright axis, and tilted, radians. */
@@ -56,7 +80,10 @@ export class BoxScene {
   private makeBody({ name, region, thickness, placement }: Panel): Group {
     const body = new Group()
     const inner = new Group()
-    inner.add(new Mesh(solidGeometry(region, thickness), this.looks.ply.face), new LineSegments(edgeGeometry(region, thickness), this.looks.ply.edge))
+    inner.add(
+      new Mesh(solidGeometry(region, thickness), this.looks.ply.face),
+      new LineSegments(edgeGeometry(region, thickness), this.looks.ply.edge),
+    )
     inner.applyMatrix4(new Matrix4().fromArray(placement).transpose())
     body.userData.outward = new Vector3(placement[2], placement[6], placement[10])
     body.name = name
@@ -96,12 +123,20 @@ export class BoxScene {
   /** Looks at the whole box as near as it fits, whatever is hidden, so that steps of a build are all drawn to one scale. */
   private frame(spread: number): void {
     const { x, y } = this.renderer.getSize(new Vector2())
-    this.camera.position.set(Math.sin(this.angle) * Math.cos(this.tilt), -Math.cos(this.angle) * Math.cos(this.tilt), Math.sin(this.tilt)).multiplyScalar(1000)
+    this.camera.position
+      .set(
+        Math.sin(this.angle) * Math.cos(this.tilt),
+        -Math.cos(this.angle) * Math.cos(this.tilt),
+        Math.sin(this.tilt),
+      )
+      .multiplyScalar(1000)
     this.camera.lookAt(0, 0, 0)
     this.camera.updateMatrixWorld()
     const seen = new Vector2(1, 1)
     for (const corner of [0, 1, 2, 3, 4, 5, 6, 7]) {
-      const at = new Vector3(corner & 1 ? 1 : -1, corner & 2 ? 1 : -1, corner & 4 ? 1 : -1).multiply(this.half).applyMatrix4(this.camera.matrixWorldInverse)
+      const at = new Vector3(corner & 1 ? 1 : -1, corner & 2 ? 1 : -1, corner & 4 ? 1 : -1)
+        .multiply(this.half)
+        .applyMatrix4(this.camera.matrixWorldInverse)
       seen.set(Math.max(seen.x, Math.abs(at.x)), Math.max(seen.y, Math.abs(at.y)))
     }
     const scale = Math.max((seen.x + spread) / Math.max(1, x), (seen.y + spread) / Math.max(1, y)) * 1.05
@@ -110,7 +145,9 @@ export class BoxScene {
   }
 
   /** What was drawn last, as a PNG. */
-  picture(): string { return this.renderer.domElement.toDataURL('image/png') }
+  picture(): string {
+    return this.renderer.domElement.toDataURL('image/png')
+  }
 
   private clear(): void {
     this.content.traverse((part) => {
@@ -124,7 +161,10 @@ export class BoxScene {
 
   dispose(): void {
     this.clear()
-    for (const { face, edge } of Object.values(this.looks)) { face.dispose(); edge.dispose() }
+    for (const { face, edge } of Object.values(this.looks)) {
+      face.dispose()
+      edge.dispose()
+    }
     this.renderer.dispose()
     this.renderer.forceContextLoss()
   }

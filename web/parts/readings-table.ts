@@ -3,7 +3,10 @@ import { parseLength, short } from '@core/length'
 import type { Reading } from '@core/stock'
 
 /** Rows that could be read, and one sentence for each that could not. */
-export interface ReadTable { readings: Reading[]; errors: string[] }
+export interface ReadTable {
+  readings: Reading[]
+  errors: string[]
+}
 
 /** No table of readings is longer than this, characters. */
 const LONGEST = 100_000
@@ -21,7 +24,11 @@ function delimiterOf(line: string): string {
  * Bad rows are named by their line, the good ones are kept.
  */
 export function readTable(text: string, on: string): ReadTable {
-  if (text.length > LONGEST) return { readings: [], errors: ['The table is too long to be one of readings. Cut it down to the readings themselves.'] }
+  if (text.length > LONGEST)
+    return {
+      readings: [],
+      errors: ['The table is too long to be one of readings. Cut it down to the readings themselves.'],
+    }
   const delimiter = delimiterOf(text.trimStart().split('\n')[0])
   const { data } = Papa.parse<string[]>(text.trim(), { delimiter, skipEmptyLines: false })
   const result: ReadTable = { readings: [], errors: [] }
@@ -30,13 +37,24 @@ export function readTable(text: string, on: string): ReadTable {
     if (value === '' || (i === 0 && /^[a-z]/i.test(value))) continue
     const parsed = parseLength(value)
     if (!parsed.ok) result.errors.push(`Line ${i + 1}: ${parsed.error}`)
-    else if (parsed.value <= 0 || parsed.value > 50) result.errors.push(`Line ${i + 1}: ${short(parsed.value, 3)} mm is no thickness of a sheet. Give millimetres between 0 and 50.`)
-    else if (result.readings.length >= MOST_ROWS) { result.errors.push(`Line ${i + 1}: only ${MOST_ROWS} readings are kept for one batch.`); break }
-    else result.readings.push({ value: Number(parsed.value.toFixed(4)), spot: spot.slice(0, 40), on })
+    else if (parsed.value <= 0 || parsed.value > 50)
+      result.errors.push(
+        `Line ${i + 1}: ${short(parsed.value, 3)} mm is no thickness of a sheet. Give millimetres between 0 and 50.`,
+      )
+    else if (result.readings.length >= MOST_ROWS) {
+      result.errors.push(`Line ${i + 1}: only ${MOST_ROWS} readings are kept for one batch.`)
+      break
+    } else result.readings.push({ value: Number(parsed.value.toFixed(4)), spot: spot.slice(0, 40), on })
   }
   return result
 }
 
 /** The readings as CSV, with a heading. */
 export const writeTable = (readings: Reading[]): string =>
-  Papa.unparse({ fields: ['thickness mm', 'where', 'when'], data: readings.map(({ value, spot, on }) => [value, spot, on]) }, { newline: '\n' }) + '\n'
+  Papa.unparse(
+    {
+      fields: ['thickness mm', 'where', 'when'],
+      data: readings.map(({ value, spot, on }) => [value, spot, on]),
+    },
+    { newline: '\n' },
+  ) + '\n'

@@ -17,4 +17,5 @@ test('the triangles close a body of the right volume, and every normal looks out
   }
   expect(volume).toBeCloseTo((40 * 30 - 20 * 10) * 3, 3)
 })
-test('every edge is drawn once below, once above and once upright', () => expect(edgeGeometry(frame, 3).getAttribute('position').count).toBe(8 * 3 * 2))
+test('every edge is drawn once below, once above and once upright', () =>
+  expect(edgeGeometry(frame, 3).getAttribute('position').count).toBe(8 * 3 * 2))

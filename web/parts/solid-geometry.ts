@@ -9,8 +9,14 @@ export function solidGeometry(region: Region, depth: number): BufferGeometry {
   const normals: number[] = []
   const corners = ringsOf(region).flat()
   for (const [a, b, c] of ShapeUtils.triangulateShape(vectors(region.outline), region.holes.map(vectors))) {
-    for (const i of [a, b, c]) { positions.push(corners[i].x, corners[i].y, depth); normals.push(0, 0, 1) }
-    for (const i of [c, b, a]) { positions.push(corners[i].x, corners[i].y, 0); normals.push(0, 0, -1) }
+    for (const i of [a, b, c]) {
+      positions.push(corners[i].x, corners[i].y, depth)
+      normals.push(0, 0, 1)
+    }
+    for (const i of [c, b, a]) {
+      positions.push(corners[i].x, corners[i].y, 0)
+      normals.push(0, 0, -1)
+    }
   }
   for (const ring of ringsOf(region)) {
     for (const [i, p] of ring.entries()) {
@@ -21,7 +27,9 @@ export function solidGeometry(region: Region, depth: number): BufferGeometry {
       for (let corner = 0; corner < 6; corner++) normals.push(nx, ny, 0)
     }
   }
-  return new BufferGeometry().setAttribute('position', new Float32BufferAttribute(positions, 3)).setAttribute('normal', new Float32BufferAttribute(normals, 3))
+  return new BufferGeometry()
+    .setAttribute('position', new Float32BufferAttribute(positions, 3))
+    .setAttribute('normal', new Float32BufferAttribute(normals, 3))
 }
 
 /** The edges of that solid: both faces and every upright. */

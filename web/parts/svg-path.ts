@@ -4,4 +4,7 @@ import { ringsOf, type Point, type Region } from '@core/geometry'
 export const lineData = (points: Point[], closed: boolean): string =>
   `M${points.map(({ x, y }) => `${x.toFixed(3)} ${(-y).toFixed(3)}`).join('L')}${closed ? 'Z' : ''}`
 
-export const regionData = (region: Region): string => ringsOf(region).map((ring) => lineData(ring, true)).join('')
+export const regionData = (region: Region): string =>
+  ringsOf(region)
+    .map((ring) => lineData(ring, true))
+    .join('')

@@ -12,20 +12,52 @@ const router = useRouter()
 const shelf = useShelf()
 const typed = ref('')
 const field = ref<InstanceType<typeof ComboboxInput>>()
-watch(() => props.open, () => { typed.value = '' })
+watch(
+  () => props.open,
+  () => {
+    typed.value = ''
+  },
+)
 
-interface Place { label: string; job: string; station: Station }
+interface Place {
+  label: string
+  job: string
+  station: Station
+}
 const FIELDS: [string, Station][] = [
-  ['Machine, bed, watts', 'measure'], ['Thickness readings', 'measure'], ['Kerf, per side', 'measure'], ['Outer and inner size', 'shape'], ['Tab width and rule', 'shape'], ['Wanted fit, interference', 'shape'],
-  ['Copies', 'shape'], ['Proud length', 'shape'], ['Sheets, margin, gap, grain', 'layout'], ['Tests, speed, power, passes', 'tune'], ['Compensation', 'cut'], ['Colours of operations', 'cut'], ['Export SVG and DXF', 'cut'],
-  ['Glue faces, diagonal', 'build'], ['Print the build sheet', 'build'], ['Verdict, minutes, revision', 'log'],
+  ['Machine, bed, watts', 'measure'],
+  ['Thickness readings', 'measure'],
+  ['Kerf, per side', 'measure'],
+  ['Outer and inner size', 'shape'],
+  ['Tab width and rule', 'shape'],
+  ['Wanted fit, interference', 'shape'],
+  ['Copies', 'shape'],
+  ['Proud length', 'shape'],
+  ['Sheets, margin, gap, grain', 'layout'],
+  ['Tests, speed, power, passes', 'tune'],
+  ['Compensation', 'cut'],
+  ['Colours of operations', 'cut'],
+  ['Export SVG and DXF', 'cut'],
+  ['Glue faces, diagonal', 'build'],
+  ['Print the build sheet', 'build'],
+  ['Verdict, minutes, revision', 'log'],
 ]
 const places = computed((): Place[] => [
   ...STATIONS.map((station) => ({ label: STATION_NAMES[station], job: props.job, station })),
-  ...FIELDS.map(([label, station]) => ({ label: `${label} · ${STATION_NAMES[station]}`, job: props.job, station })),
-  ...shelf.jobs.filter(({ id }) => id !== props.job).map(({ id, name }) => ({ label: `Job: ${name}`, job: id, station: 'measure' as const })),
+  ...FIELDS.map(([label, station]) => ({
+    label: `${label} · ${STATION_NAMES[station]}`,
+    job: props.job,
+    station,
+  })),
+  ...shelf.jobs
+    .filter(({ id }) => id !== props.job)
+    .map(({ id, name }) => ({ label: `Job: ${name}`, job: id, station: 'measure' as const })),
 ])
-const found = computed(() => places.value.filter(({ label }) => label.toLowerCase().includes(typed.value.trim().toLowerCase())).slice(0, 12))
+const found = computed(() =>
+  places.value
+    .filter(({ label }) => label.toLowerCase().includes(typed.value.trim().toLowerCase()))
+    .slice(0, 12),
+)
 
 function go(place: Place | null): void {
   if (!place) return
@@ -37,10 +69,18 @@ function go(place: Place | null): void {
 <template>
   <BaseDialog :open="open" title="Find" :initial-focus="field?.$el" @close="emit('close')">
     <Combobox :model-value="null" @update:model-value="go">
-      <ComboboxInput ref="field" class="input mt-3" aria-label="Find a station, a field or a job" placeholder="kerf, copies, export…" @change="typed = $event.target.value" />
+      <ComboboxInput
+        ref="field"
+        class="input mt-3"
+        aria-label="Find a station, a field or a job"
+        placeholder="kerf, copies, export…"
+        @change="typed = $event.target.value"
+      />
       <ComboboxOptions static class="mt-2 max-h-80 overflow-auto">
         <ComboboxOption v-for="place in found" :key="place.label" v-slot="{ active }" :value="place">
-          <span class="block cursor-pointer rounded px-2 py-1" :class="active ? 'bg-heather-wash' : ''">{{ place.label }}</span>
+          <span class="block cursor-pointer rounded px-2 py-1" :class="active ? 'bg-heather-wash' : ''">
+            {{ place.label }}
+          </span>
         </ComboboxOption>
         <li v-if="found.length === 0" class="px-2 py-1 text-quiet">Nothing by that name.</li>
       </ComboboxOptions>

@@ -13,8 +13,14 @@ const derived = useDerived()
 const jobs = useJob()
 const [WIDTH, HEIGHT] = [600, 150]
 const ENDS: [number, number] = [-0.14, 0.18]
-const x = scaleLinear().domain(ENDS).range([6, WIDTH - 6])
-const bands = WORD_LIMITS.map(({ word, upTo }, i) => ({ word, from: x(i === 0 ? ENDS[0] : WORD_LIMITS[i - 1].upTo), to: x(Math.min(upTo, ENDS[1])) }))
+const x = scaleLinear()
+  .domain(ENDS)
+  .range([6, WIDTH - 6])
+const bands = WORD_LIMITS.map(({ word, upTo }, i) => ({
+  word,
+  from: x(i === 0 ? ENDS[0] : WORD_LIMITS[i - 1].upTo),
+  to: x(Math.min(upTo, ENDS[1])),
+}))
 
 /** The bell of a joint's gap, scaled to the height of the picture. */
 function curve({ gap, sd }: JointOdds): { fill: string; edge: string } {
@@ -23,38 +29,116 @@ function curve({ gap, sd }: JointOdds): { fill: string; edge: string } {
     const at = ENDS[0] + ((ENDS[1] - ENDS[0]) * i) / 160
     return [at, Math.exp(-(((at - gap) / width) ** 2) / 2)]
   })
-  const y = scaleLinear().domain([0, 1.06]).range([HEIGHT - 24, 16])
-  return { fill: area<[number, number]>().x(([at]) => x(at)).y0(y(0)).y1(([, d]) => y(d))(points) ?? '', edge: line<[number, number]>().x(([at]) => x(at)).y(([, d]) => y(d))(points) ?? '' }
+  const y = scaleLinear()
+    .domain([0, 1.06])
+    .range([HEIGHT - 24, 16])
+  return {
+    fill:
+      area<[number, number]>()
+        .x(([at]) => x(at))
+        .y0(y(0))
+        .y1(([, d]) => y(d))(points) ?? '',
+    edge:
+      line<[number, number]>()
+        .x(([at]) => x(at))
+        .y(([, d]) => y(d))(points) ?? '',
+  }
 }
-const joints = computed(() => derived.box.fit.joints.map((joint) => ({ ...joint, curve: curve(joint), said: Object.entries(joint.odds).filter(([, odds]) => odds >= 0.005).map(([word, odds]) => `${word} ${Math.round(odds * 100)} %`).join(', ') })))
+const joints = computed(() =>
+  derived.box.fit.joints.map((joint) => ({
+    ...joint,
+    curve: curve(joint),
+    said: Object.entries(joint.odds)
+      .filter(([, odds]) => odds >= 0.005)
+      .map(([word, odds]) => `${word} ${Math.round(odds * 100)} %`)
+      .join(', '),
+  })),
+)
 const fit = computed(() => derived.box.fit)
 /** Compensation stays half of the kerf; null when the interference is as good as it can be. */
 const better = computed(() => {
   const { interference } = fit.value.best
   return Math.abs(interference - jobs.job!.interference) < 0.001 ? null : Number(interference.toFixed(3))
 })
-const use = (interference: number): void => jobs.edit((draft) => { draft.interference = interference })
+const use = (interference: number): void =>
+  jobs.edit((draft) => {
+    draft.interference = interference
+  })
 </script>
 
 <template>
   <BaseDialog :open="open" title="Fit, with odds" @close="$emit('close')">
     <section v-for="joint in joints" :key="joint.group" class="mt-3" :aria-label="joint.label">
-      <h3>{{ joint.label[0].toUpperCase() + joint.label.slice(1) }}{{ joint.group === 'slots' ? ` (a slot of ${fixed(fit.slotWidth, 2)} mm for this sheet)` : '' }}</h3>
-      <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" class="w-full" role="img" :aria-label="`${joint.label}: ${joint.said}`">
+      <h3>
+        {{ joint.label[0].toUpperCase() + joint.label.slice(1)
+        }}{{ joint.group === 'slots' ? ` (a slot of ${fixed(fit.slotWidth, 2)} mm for this sheet)` : '' }}
+      </h3>
+      <svg
+        :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
+        class="w-full"
+        role="img"
+        :aria-label="`${joint.label}: ${joint.said}`"
+      >
         <g v-for="band in bands" :key="band.word">
-          <rect :x="band.from" :width="band.to - band.from" y="4" :height="HEIGHT - 26" :fill="band.word === joint.likeliest ? 'var(--moss-wash)' : 'var(--sunk)'" stroke="var(--sheet)" stroke-width="2" />
-          <text :x="(band.from + band.to) / 2" :y="HEIGHT - 6" text-anchor="middle" font-size="13" fill="var(--ink)" :font-weight="band.word === joint.likeliest ? 700 : 400">{{ band.word }}</text>
+          <rect
+            :x="band.from"
+            :width="band.to - band.from"
+            y="4"
+            :height="HEIGHT - 26"
+            :fill="band.word === joint.likeliest ? 'var(--moss-wash)' : 'var(--sunk)'"
+            stroke="var(--sheet)"
+            stroke-width="2"
+          />
+          <text
+            :x="(band.from + band.to) / 2"
+            :y="HEIGHT - 6"
+            text-anchor="middle"
+            font-size="13"
+            fill="var(--ink)"
+            :font-weight="band.word === joint.likeliest ? 700 : 400"
+          >
+            {{ band.word }}
+          </text>
         </g>
-        <text v-for="tick in [-0.1, -0.06, -0.02, 0.02, 0.08, 0.14]" :key="tick" :x="x(tick)" y="15" text-anchor="middle" font-size="10" class="num" fill="var(--quiet)">{{ fixed(tick, 2) }}</text>
-        <path :d="joint.curve.fill" fill="var(--heather)" fill-opacity="0.3" /><path :d="joint.curve.edge" fill="none" stroke="var(--heather)" stroke-width="2" />
+        <text
+          v-for="tick in [-0.1, -0.06, -0.02, 0.02, 0.08, 0.14]"
+          :key="tick"
+          :x="x(tick)"
+          y="15"
+          text-anchor="middle"
+          font-size="10"
+          class="num"
+          fill="var(--quiet)"
+        >
+          {{ fixed(tick, 2) }}
+        </text>
+        <path :d="joint.curve.fill" fill="var(--heather)" fill-opacity="0.3" />
+        <path :d="joint.curve.edge" fill="none" stroke="var(--heather)" stroke-width="2" />
       </svg>
-      <p class="num text-sm">{{ joint.said }} · gap {{ fixed(joint.gap, 3) }} ± {{ fixed(joint.doubt, 3) }} mm</p>
-      <p v-if="joint.dominant" class="text-sm">Most of the doubt, {{ Math.round(joint.dominant.share * 100) }} %, is the {{ joint.dominant.name }}.</p>
+      <p class="num text-sm">
+        {{ joint.said }} · gap {{ fixed(joint.gap, 3) }} ± {{ fixed(joint.doubt, 3) }} mm
+      </p>
+      <p v-if="joint.dominant" class="text-sm">
+        Most of the doubt, {{ Math.round(joint.dominant.share * 100) }} %, is the {{ joint.dominant.name }}.
+      </p>
     </section>
-    <p class="mt-4 text-sm">Compensation that makes <strong>{{ fit.wanted }}</strong> likeliest: <span class="num">{{ fixed(fit.best.compensation, 3) }} mm per side</span>, {{ Math.round(fit.best.odds * 100) }} %.
+    <p class="mt-4 text-sm">
+      Compensation that makes
+      <strong>{{ fit.wanted }}</strong>
+      likeliest:
+      <span class="num">{{ fixed(fit.best.compensation, 3) }} mm per side</span>
+      , {{ Math.round(fit.best.odds * 100) }} %.
       <template v-if="better === null">That is half of the kerf, as it is now.</template>
-      <template v-else>Half of the kerf is <span class="num">{{ fixed(derived.box.kerf.perSide, 3) }} mm</span>, and stays so: an interference of <span class="num">{{ fixed(better, 3) }} mm</span> does the same.</template>
+      <template v-else>
+        Half of the kerf is
+        <span class="num">{{ fixed(derived.box.kerf.perSide, 3) }} mm</span>
+        , and stays so: an interference of
+        <span class="num">{{ fixed(better, 3) }} mm</span>
+        does the same.
+      </template>
     </p>
-    <button v-if="better !== null" type="button" class="btn mt-2" @click="use(better)">Set the interference to {{ fixed(better, 3) }} mm</button>
+    <button v-if="better !== null" type="button" class="btn mt-2" @click="use(better)">
+      Set the interference to {{ fixed(better, 3) }} mm
+    </button>
   </BaseDialog>
 </template>

@@ -17,12 +17,22 @@ const KEYS = [
 
 <template>
   <BaseDialog :open="open" title="Help" @close="$emit('close')">
-    <p class="mt-2 text-sm">The traveller at the left goes with the job from station to station. Its lines are true at every moment; a clock on a cairn says that something before it changed. A dotted underline under a figure opens the working: the formula with the real figures in it.</p>
+    <p class="mt-2 text-sm">
+      The traveller at the left goes with the job from station to station. Its lines are true at every moment;
+      a clock on a cairn says that something before it changed. A dotted underline under a figure opens the
+      working: the formula with the real figures in it.
+    </p>
     <h3 class="mt-4">Keys</h3>
     <dl class="mt-1 grid grid-cols-[auto_1fr] gap-x-4 gap-y-1 text-sm">
-      <template v-for="[key, does] in KEYS" :key="key"><dt class="num">{{ key }}</dt><dd>{{ does }}</dd></template>
+      <template v-for="[key, does] in KEYS" :key="key">
+        <dt class="num">{{ key }}</dt>
+        <dd>{{ does }}</dd>
+      </template>
     </dl>
     <h3 class="mt-4">Running a laser</h3>
-    <p class="mt-1 text-sm">Uplands only plans. Your machine’s manual, the material’s data sheet and local rules come first. Never leave a running laser; extraction on, an extinguisher within reach, interlocks as they were made.</p>
+    <p class="mt-1 text-sm">
+      Uplands only plans. Your machine’s manual, the material’s data sheet and local rules come first. Never
+      leave a running laser; extraction on, an extinguisher within reach, interlocks as they were made.
+    </p>
   </BaseDialog>
 </template>

@@ -20,7 +20,15 @@ import { useShortcuts } from './shortcuts'
 import StorageBanner from './StorageBanner.vue'
 import TravellerNav from './TravellerNav.vue'
 
-const VIEWS: Record<Station, Component> = { measure: MeasureStation, shape: ShapeStation, layout: LayoutStation, tune: TuneStation, cut: CutStation, build: BuildStation, log: LogStation }
+const VIEWS: Record<Station, Component> = {
+  measure: MeasureStation,
+  shape: ShapeStation,
+  layout: LayoutStation,
+  tune: TuneStation,
+  cut: CutStation,
+  build: BuildStation,
+  log: LogStation,
+}
 
 const route = useRoute()
 const router = useRouter()
@@ -32,17 +40,25 @@ const finding = ref(false)
 const seeingFit = ref(false)
 const station = computed(() => route.params.station as Station)
 
-watch(() => route.params.id, async (id) => {
-  if (typeof id !== 'string') return
-  if (!shelf.ready) await shelf.open()
-  missing.value = !(await jobs.open(id).catch(() => false))
-}, { immediate: true })
+watch(
+  () => route.params.id,
+  async (id) => {
+    if (typeof id !== 'string') return
+    if (!shelf.ready) await shelf.open()
+    missing.value = !(await jobs.open(id).catch(() => false))
+  },
+  { immediate: true },
+)
 
 useShortcuts({
   undo: jobs.undo,
   redo: jobs.redo,
-  help: () => { helping.value = true },
-  find: () => { finding.value = true },
+  help: () => {
+    helping.value = true
+  },
+  find: () => {
+    finding.value = true
+  },
   station: (index) => void router.push({ params: { station: STATIONS[index], view: '' } }),
 })
 </script>
@@ -50,7 +66,9 @@ useShortcuts({
 <template>
   <div v-if="missing" class="mx-auto max-w-lg p-10">
     <h1>This job is not in this browser</h1>
-    <p class="mt-2">It may have been deleted, or it lives in another browser. Import its file, or choose another one.</p>
+    <p class="mt-2">
+      It may have been deleted, or it lives in another browser. Import its file, or choose another one.
+    </p>
     <RouterLink to="/" class="btn mt-4">All jobs</RouterLink>
   </div>
   <div v-else-if="jobs.job && jobs.job.id === route.params.id" class="flex h-screen flex-col print:h-auto">
@@ -58,7 +76,10 @@ useShortcuts({
     <StorageBanner />
     <div class="flex min-h-0 flex-1 max-md:flex-col">
       <TravellerNav :here="station" @fit="seeingFit = true" />
-      <main class="min-w-0 flex-1 overflow-auto p-3 print:overflow-visible" :aria-label="STATION_NAMES[station]">
+      <main
+        class="min-w-0 flex-1 overflow-auto p-3 print:overflow-visible"
+        :aria-label="STATION_NAMES[station]"
+      >
         <component :is="VIEWS[station]" />
       </main>
     </div>

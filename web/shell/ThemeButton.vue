@@ -6,7 +6,12 @@ const { theme, toggle } = useTheme()
 </script>
 
 <template>
-  <button type="button" class="btn-icon" :aria-label="theme === 'light' ? 'Change to dark' : 'Change to light'" @click="toggle">
+  <button
+    type="button"
+    class="btn-icon"
+    :aria-label="theme === 'light' ? 'Change to dark' : 'Change to light'"
+    @click="toggle"
+  >
     <component :is="theme === 'light' ? Moon : Sun" :size="18" />
   </button>
 </template>

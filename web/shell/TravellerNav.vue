@@ -11,23 +11,50 @@ const derived = useDerived()
 </script>
 
 <template>
-  <nav class="no-print flex shrink-0 flex-col overflow-auto border-line bg-paper max-md:border-b md:w-56 md:border-r md:py-2" aria-label="Traveller">
+  <nav
+    class="no-print flex shrink-0 flex-col overflow-auto border-line bg-paper max-md:border-b md:w-56 md:border-r md:py-2"
+    aria-label="Traveller"
+  >
     <ol class="relative max-md:flex">
       <li v-for="(station, i) in STATIONS" :key="station" class="relative">
-        <span v-if="i > 0" class="absolute -top-3 left-[31px] h-6 border-l-2 border-dotted border-edge max-md:hidden" aria-hidden="true" />
+        <span
+          v-if="i > 0"
+          class="absolute -top-3 left-[31px] h-6 border-l-2 border-dotted border-edge max-md:hidden"
+          aria-hidden="true"
+        />
         <RouterLink
-          :to="{ params: { station, view: '' } }" :aria-current="station === here ? 'step' : undefined" :title="derived.statuses[station].why" :data-state="derived.statuses[station].state"
-          class="relative flex items-center gap-3 border-l-4 py-1 pr-2 pl-3 md:py-2.5" :class="station === here ? 'border-heather bg-heather-wash' : 'border-transparent hover:bg-sunk'"
+          :to="{ params: { station, view: '' } }"
+          :aria-current="station === here ? 'step' : undefined"
+          :title="derived.statuses[station].why"
+          :data-state="derived.statuses[station].state"
+          class="relative flex items-center gap-3 border-l-4 py-1 pr-2 pl-3 md:py-2.5"
+          :class="station === here ? 'border-heather bg-heather-wash' : 'border-transparent hover:bg-sunk'"
         >
           <CairnMark :state="derived.statuses[station].state" :here="station === here" />
           <span class="min-w-0">
-            <span class="block font-semibold whitespace-nowrap">{{ STATION_NAMES[station] }} <kbd class="num ml-0.5 text-[11px] font-normal text-quiet" aria-hidden="true">{{ i + 1 }}</kbd></span>
-            <span class="num block truncate text-[12px] max-md:sr-only" :data-testid="`line-${station}`">{{ derived.statuses[station].line }}</span>
+            <span class="block font-semibold whitespace-nowrap">
+              {{ STATION_NAMES[station] }}
+              <kbd class="num ml-0.5 text-[11px] font-normal text-quiet" aria-hidden="true">{{ i + 1 }}</kbd>
+            </span>
+            <span class="num block truncate text-[12px] max-md:sr-only" :data-testid="`line-${station}`">
+              {{ derived.statuses[station].line }}
+            </span>
           </span>
         </RouterLink>
-        <button v-if="station === 'shape'" type="button" class="btn-icon absolute top-2 right-1 max-md:hidden" aria-label="Show the fit with its odds" @click="$emit('fit')"><ChartSpline :size="16" /></button>
+        <button
+          v-if="station === 'shape'"
+          type="button"
+          class="btn-icon absolute top-2 right-1 max-md:hidden"
+          aria-label="Show the fit with its odds"
+          @click="$emit('fit')"
+        >
+          <ChartSpline :size="16" />
+        </button>
       </li>
     </ol>
-    <p class="mt-auto px-4 pt-2 max-md:hidden text-[13px] text-quiet" role="status"><strong class="text-ink">{{ STATION_NAMES[here] }}:</strong> {{ derived.statuses[here].why }}</p>
+    <p class="mt-auto px-4 pt-2 max-md:hidden text-[13px] text-quiet" role="status">
+      <strong class="text-ink">{{ STATION_NAMES[here] }}:</strong>
+      {{ derived.statuses[here].why }}
+    </p>
   </nav>
 </template>

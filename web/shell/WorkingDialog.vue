@@ -6,7 +6,9 @@ import { useWorking } from './working'
 
 const { shown, hide } = useWorking()
 const last = ref<Working | null>(null) // stays on the screen while the dialog closes
-watch(shown, (working) => { if (working) last.value = working })
+watch(shown, (working) => {
+  if (working) last.value = working
+})
 </script>
 
 <template>
@@ -17,10 +19,20 @@ watch(shown, (working) => { if (working) last.value = working })
       <p class="num mt-1 text-lg text-heather">{{ last.substituted }}</p>
       <table class="mt-4 w-full text-sm">
         <caption class="sr-only">Where each figure comes from</caption>
-        <thead><tr class="text-left text-quiet"><th class="pr-3 font-normal">Symbol</th><th class="pr-3 font-normal">What it is</th><th class="pr-3 font-normal">Figure</th><th class="font-normal">From</th></tr></thead>
+        <thead>
+          <tr class="text-left text-quiet">
+            <th class="pr-3 font-normal">Symbol</th>
+            <th class="pr-3 font-normal">What it is</th>
+            <th class="pr-3 font-normal">Figure</th>
+            <th class="font-normal">From</th>
+          </tr>
+        </thead>
         <tbody>
           <tr v-for="term in last.terms" :key="term.symbol" class="border-t border-line align-top">
-            <td class="num py-1 pr-3">{{ term.symbol }}</td><td class="py-1 pr-3">{{ term.meaning }}</td><td class="num py-1 pr-3">{{ term.value }}</td><td class="py-1">{{ term.source }}</td>
+            <td class="num py-1 pr-3">{{ term.symbol }}</td>
+            <td class="py-1 pr-3">{{ term.meaning }}</td>
+            <td class="num py-1 pr-3">{{ term.value }}</td>
+            <td class="py-1">{{ term.source }}</td>
           </tr>
         </tbody>
       </table>

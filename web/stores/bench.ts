@@ -10,11 +10,23 @@ import type { Family, Stock } from '@core/stock'
 import type { TestRecord } from '@core/tune'
 import { useMessages } from './messages'
 
-interface Records { machines: Machine; stocks: Stock; kerfs: KerfRecord; tests: TestRecord; tastes: TasteRecord; events: MachineEvent }
+interface Records {
+  machines: Machine
+  stocks: Stock
+  kerfs: KerfRecord
+  tests: TestRecord
+  tastes: TasteRecord
+  events: MachineEvent
+}
 type AnyRecord = Records[Shelf]
 
 /** What was done to one record: put, changed (both are there) or taken away. */
-export interface BenchChange { shelf: Shelf; id: string; before: AnyRecord | null; after: AnyRecord | null }
+export interface BenchChange {
+  shelf: Shelf
+  id: string
+  before: AnyRecord | null
+  after: AnyRecord | null
+}
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b)
 
@@ -32,19 +44,32 @@ export const useBench = defineStore('bench', () => {
 
   async function load(): Promise<void> {
     const db = await database()
-    await Promise.all((Object.keys(shelves) as Shelf[]).map(async (shelf) => { (shelves[shelf] as { value: unknown }).value = await db.getAll(shelf) }))
+    await Promise.all(
+      (Object.keys(shelves) as Shelf[]).map(async (shelf) => {
+        ;(shelves[shelf] as { value: unknown }).value = await db.getAll(shelf)
+      }),
+    )
   }
 
-  const find = (shelf: Shelf, id: string): AnyRecord | null => shelves[shelf].value.find((record) => record.id === id) ?? null
+  const find = (shelf: Shelf, id: string): AnyRecord | null =>
+    shelves[shelf].value.find((record) => record.id === id) ?? null
 
   /** Puts a record on its shelf in place of the one with the same id, or takes that away. */
   function set({ shelf, id }: BenchChange, record: AnyRecord | null): void {
     const list = shelves[shelf] as unknown as { value: AnyRecord[] }
     list.value = [...list.value.filter((each) => each.id !== id), ...(record ? [record] : [])]
     writes++
-    written = database().then<unknown>((db) => (record ? db.put(shelf, structuredClone(record) as never) : db.delete(shelf, id))).then(() => tell(shelf)).catch(() => {
-      useMessages().say('stop', 'The bench could not be stored: the browser has no room left or forbids it. What is on the screen is kept; export your job to be safe.')
-    })
+    written = database()
+      .then<unknown>((db) =>
+        record ? db.put(shelf, structuredClone(record) as never) : db.delete(shelf, id),
+      )
+      .then(() => tell(shelf))
+      .catch(() => {
+        useMessages().say(
+          'stop',
+          'The bench could not be stored: the browser has no room left or forbids it. What is on the screen is kept; export your job to be safe.',
+        )
+      })
   }
 
   /** Puts a record on its shelf, in place of the one with the same id. @returns the change, for the job's history */
@@ -63,10 +88,12 @@ export const useBench = defineStore('bench', () => {
 
   /** Takes changes back, the last one first; a record that was changed otherwise since stays as it is. */
   function undo(changes: BenchChange[]): void {
-    for (const change of [...changes].reverse()) if (same(find(change.shelf, change.id), change.after)) set(change, change.before)
+    for (const change of [...changes].reverse())
+      if (same(find(change.shelf, change.id), change.after)) set(change, change.before)
   }
   function redo(changes: BenchChange[]): void {
-    for (const change of changes) if (same(find(change.shelf, change.id), change.before)) set(change, change.after)
+    for (const change of changes)
+      if (same(find(change.shelf, change.id), change.before)) set(change, change.after)
   }
 
   /** Reads a shelf that another tab wrote onto; what is written here meanwhile is not lost over it. */
@@ -93,7 +120,11 @@ export const useBench = defineStore('bench', () => {
     newestKerf(kerfs.value, machineId, [stockId])
 
   /** What a job would cut with now: the bench's newest kerf, unless the job's own copy is newer, as when its record was taken off the bench. */
-  function latestKerf(machine: Machine | null, stock: Stock | null, own: KerfRecord | null): KerfRecord | null {
+  function latestKerf(
+    machine: Machine | null,
+    stock: Stock | null,
+    own: KerfRecord | null,
+  ): KerfRecord | null {
     const newest = kerfFor(machine?.id, stock?.id)
     return own && (newest === null || newest.on < own.on) ? own : newest
   }
@@ -110,7 +141,8 @@ export const useBench = defineStore('bench', () => {
       const record = copy && list.find(({ id }) => id === copy.id)
       return Boolean(record) && !same(record, copy)
     }
-    const isOther = (record: object | null, copy: object | null): boolean => record !== null && !same(record, copy)
+    const isOther = (record: object | null, copy: object | null): boolean =>
+      record !== null && !same(record, copy)
     const own = tests.value.filter((test) => test.machineId === machine?.id && test.family === stock?.family)
     return [
       ...(differs(machines.value, machine) ? ['the machine'] : []),
@@ -125,7 +157,31 @@ export const useBench = defineStore('bench', () => {
   const renewed = (measure: Job['measure']): Job['measure'] => {
     const machine = machines.value.find(({ id }) => id === measure.machine?.id) ?? measure.machine
     const stock = stocks.value.find(({ id }) => id === measure.stock?.id) ?? measure.stock
-    return { ...measure, machine, stock, kerf: latestKerf(machine, stock, measure.kerf), taste: tasteOf(stock?.family) ?? measure.taste }
+    return {
+      ...measure,
+      machine,
+      stock,
+      kerf: latestKerf(machine, stock, measure.kerf),
+      taste: tasteOf(stock?.family) ?? measure.taste,
+    }
   }
-  return { machines, stocks, kerfs, tests, tastes, events, load, reread, put, remove, redo, undo, learn, kerfFor, tasteOf, newerThan, renewed }
+  return {
+    machines,
+    stocks,
+    kerfs,
+    tests,
+    tastes,
+    events,
+    load,
+    reread,
+    put,
+    remove,
+    redo,
+    undo,
+    learn,
+    kerfFor,
+    tasteOf,
+    newerThan,
+    renewed,
+  }
 })

@@ -1,6 +1,13 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef, watch } from 'vue'
-import { deriveBox, makeParts, stationStatuses, stripFigures, type Derived, type StripFigure } from '@core/job'
+import {
+  deriveBox,
+  makeParts,
+  stationStatuses,
+  stripFigures,
+  type Derived,
+  type StripFigure,
+} from '@core/job'
 import { useBench } from './bench'
 import { useJob } from './job'
 import { usePlanner } from './planner'
@@ -15,9 +22,13 @@ export const useDerived = defineStore('derived', () => {
   const spec = computed(() => jobs.job?.box)
   const interference = computed(() => jobs.job?.interference)
   const copies = computed(() => jobs.job?.copies)
-  const box = computed(() => deriveBox({ measure: measure.value!, box: spec.value!, interference: interference.value! }))
+  const box = computed(() =>
+    deriveBox({ measure: measure.value!, box: spec.value!, interference: interference.value! }),
+  )
   /** Asked for by Lay out only: they cost as much as the box itself. */
-  const parts = computed(() => (box.value.panels ? makeParts(box.value.panels, copies.value!, box.value.kerf.perSide) : []))
+  const parts = computed(() =>
+    box.value.panels ? makeParts(box.value.panels, copies.value!, box.value.kerf.perSide) : [],
+  )
   const all = computed((): Derived => ({ box: box.value, plan: planner.plan, use: planner.use }))
   const newer = computed(() => bench.newerThan(jobs.job!))
   const statuses = computed(() => stationStatuses(jobs.job!, all.value, newer.value))
@@ -28,11 +39,28 @@ export const useDerived = defineStore('derived', () => {
   /** Layout, time and cost come later than the edit: while they are being worked out, what they were still counts. */
   const PLANNED = ['sheets', 'time', 'cost']
   let settled: StripFigure[] = []
-  watch(() => jobs.step, () => { before.value = settled }, { flush: 'sync' })
-  watch(() => jobs.job?.id, () => { settled = []; before.value = [] }, { flush: 'sync' })
+  watch(
+    () => jobs.step,
+    () => {
+      before.value = settled
+    },
+    { flush: 'sync' },
+  )
+  watch(
+    () => jobs.job?.id,
+    () => {
+      settled = []
+      before.value = []
+    },
+    { flush: 'sync' },
+  )
   watch([strip, () => planner.busy], () => {
     if (!jobs.job) return
-    settled = strip.value.map((figure) => (planner.busy && PLANNED.includes(figure.id) ? settled.find(({ id }) => id === figure.id) ?? figure : figure))
+    settled = strip.value.map((figure) =>
+      planner.busy && PLANNED.includes(figure.id)
+        ? (settled.find(({ id }) => id === figure.id) ?? figure)
+        : figure,
+    )
   })
 
   return { box, parts, all, newer, statuses, strip, before }

@@ -5,7 +5,10 @@ const SAME_EDIT = 900
 const MOST_STEPS = 200
 
 /** A value that was or will be, and what was done beside it on the way between it and the next. */
-interface Step<T, S> { value: T; beside: S[] }
+interface Step<T, S> {
+  value: T
+  beside: S[]
+}
 
 /** A value with the way back and forth through what it was; each step can carry what was done elsewhere along with it. */
 export function useHistory<T, S = never>() {
@@ -28,7 +31,8 @@ export function useHistory<T, S = never>() {
   function push(value: T, key = '', beside: S[] = []): void {
     const joins = key !== '' && key === lastKey && Date.now() - lastTime < SAME_EDIT
     const last = past.value[past.value.length - 1]
-    if (joins && last) past.value = [...past.value.slice(0, -1), { ...last, beside: [...last.beside, ...beside] }]
+    if (joins && last)
+      past.value = [...past.value.slice(0, -1), { ...last, beside: [...last.beside, ...beside] }]
     else if (present.value !== null) {
       past.value = [...past.value, { value: present.value, beside }].slice(-MOST_STEPS)
       step.value++
@@ -40,7 +44,9 @@ export function useHistory<T, S = never>() {
   }
 
   /** A new value that belongs to the present step, such as a computed one. */
-  function amend(value: T): void { present.value = value }
+  function amend(value: T): void {
+    present.value = value
+  }
 
   /** @returns what was done beside the step that is taken back; null when there is none */
   function undo(): S[] | null {
@@ -65,5 +71,15 @@ export function useHistory<T, S = never>() {
     step.value++
     return after.beside
   }
-  return { present, step, begin, push, amend, undo, redo, canUndo: computed(() => past.value.length > 0), canRedo: computed(() => future.value.length > 0) }
+  return {
+    present,
+    step,
+    begin,
+    push,
+    amend,
+    undo,
+    redo,
+    canUndo: computed(() => past.value.length > 0),
+    canRedo: computed(() => future.value.length > 0),
+  }
 }

@@ -8,12 +8,27 @@ import { useHistory } from './history'
 import { useMessages } from './messages'
 
 /** What the maker decided, without what is worked out from it. */
-const decisions = (job: Job): string => JSON.stringify({ ...job, changed: '', layout: { ...job.layout, arrangement: job.layout.arrangement?.byHand ? job.layout.arrangement : null } })
+const decisions = (job: Job): string =>
+  JSON.stringify({
+    ...job,
+    changed: '',
+    layout: { ...job.layout, arrangement: job.layout.arrangement?.byHand ? job.layout.arrangement : null },
+  })
 const sameDecisions = (a: Job, b: Job): boolean => decisions(a) === decisions(b)
 
 /** The job on the screen: its history, and its way into storage. */
 export const useJob = defineStore('job', () => {
-  const { present: job, step, begin, push, amend: amendPresent, undo: stepBack, redo: stepForth, canUndo, canRedo } = useHistory<Job, BenchChange>()
+  const {
+    present: job,
+    step,
+    begin,
+    push,
+    amend: amendPresent,
+    undo: stepBack,
+    redo: stepForth,
+    canUndo,
+    canRedo,
+  } = useHistory<Job, BenchChange>()
   const bench = useBench()
   const saving = ref<'saved' | 'saving' | 'failed'>('saved')
   const gone = ref(false)
@@ -47,7 +62,10 @@ export const useJob = defineStore('job', () => {
     if (!ours || sameDecisions(ours, theirs)) return
     push(theirs)
     push(ours)
-    useMessages().say('look', 'Another tab changed this job at the same time. Yours is kept; Undo brings the other one back.')
+    useMessages().say(
+      'look',
+      'Another tab changed this job at the same time. Yours is kept; Undo brings the other one back.',
+    )
   }
 
   async function open(id: string): Promise<boolean> {
@@ -61,7 +79,9 @@ export const useJob = defineStore('job', () => {
     return found !== null
   }
 
-  function close(): void { begin(null) }
+  function close(): void {
+    begin(null)
+  }
 
   /**
    * Changes the job as one step that can be undone. Steps with the same key in quick succession are one.
@@ -99,7 +119,10 @@ export const useJob = defineStore('job', () => {
 
   onJobNews(({ id, revision: theirs }) => {
     if (job.value?.id !== id) return
-    if (theirs === null) { gone.value = true; return }
+    if (theirs === null) {
+      gone.value = true
+      return
+    }
     if (writing || theirs <= revision || saving.value === 'failed') return
     void loadJob(id).then((found) => {
       if (!found || found.revision <= revision || job.value?.id !== id || writing) return

@@ -8,7 +8,8 @@ import { deleteJob, listJobs, saveJob } from '@web/data/jobs'
 import { useBench } from './bench'
 import { useMessages } from './messages'
 
-const NO_STORAGE = 'The browser does not store anything here (no room left, or private mode). You can work, but export each job before you close the page.'
+const NO_STORAGE =
+  'The browser does not store anything here (no room left, or private mode). You can work, but export each job before you close the page.'
 
 /** All jobs that are stored in this browser. */
 export const useShelf = defineStore('shelf', () => {
@@ -61,11 +62,17 @@ export const useShelf = defineStore('shelf', () => {
   /** Reads a job file that somebody chose. @returns the id, or null after saying what is wrong */
   async function importFile(file: File): Promise<string | null> {
     if (file.size > JOB_FILE_LIMIT) {
-      messages.say('stop', `“${file.name}” is larger than ${JOB_FILE_LIMIT / 1e6} MB, which no job is. Choose a file that Uplands exported.`)
+      messages.say(
+        'stop',
+        `“${file.name}” is larger than ${JOB_FILE_LIMIT / 1e6} MB, which no job is. Choose a file that Uplands exported.`,
+      )
       return null
     }
     const read = readJob(await file.text())
-    if (!read.ok) { messages.say('stop', `“${file.name}” was not imported. ${read.error}`); return null }
+    if (!read.ok) {
+      messages.say('stop', `“${file.name}” was not imported. ${read.error}`)
+      return null
+    }
     try {
       return await add(read.job)
     } catch {

@@ -25,8 +25,12 @@ describe('the job on the screen', () => {
   }
   test('is saved as it is edited, one step back per edit', async () => {
     const jobs = await opened()
-    jobs.edit((draft) => { draft.copies = 4 })
-    jobs.edit((draft) => { draft.box.width = 200 })
+    jobs.edit((draft) => {
+      draft.copies = 4
+    })
+    jobs.edit((draft) => {
+      draft.box.width = 200
+    })
     await rest()
     expect((await loadJob('a'))?.job).toMatchObject({ copies: 4, box: { width: 200 } })
     jobs.undo()
@@ -36,9 +40,13 @@ describe('the job on the screen', () => {
   })
   test('an edit that changes nothing is no step; a computed result is none either', async () => {
     const jobs = await opened()
-    jobs.edit((draft) => { draft.copies = 1 })
+    jobs.edit((draft) => {
+      draft.copies = 1
+    })
     expect(jobs.canUndo).toBe(false)
-    jobs.amend((draft) => { draft.layout.arrangement = { signature: 's', byHand: false, placements: [], unplaced: [] } })
+    jobs.amend((draft) => {
+      draft.layout.arrangement = { signature: 's', byHand: false, placements: [], unplaced: [] }
+    })
     expect(jobs.canUndo).toBe(false)
     await rest()
     expect((await loadJob('a'))?.job.layout.arrangement?.signature).toBe('s')
@@ -46,7 +54,9 @@ describe('the job on the screen', () => {
   test('when both tabs changed it, ours is kept and theirs is one step back', async () => {
     const jobs = await opened()
     await saveJob({ ...emptyJob('a', 'Tray', ''), copies: 9 }, 1)
-    jobs.edit((draft) => { draft.box.depth = 99 })
+    jobs.edit((draft) => {
+      draft.box.depth = 99
+    })
     await rest()
     expect((await loadJob('a'))?.job).toMatchObject({ copies: 1, box: { depth: 99 } })
     expect(useMessages().list[0].text).toContain('Another tab changed this job')
@@ -55,8 +65,12 @@ describe('the job on the screen', () => {
   })
   test('a storage that fails is said, and nothing on the screen is lost', async () => {
     const jobs = await opened()
-    const put = jest.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(() => { throw new DOMException('full', 'QuotaExceededError') })
-    jobs.edit((draft) => { draft.copies = 12 })
+    const put = jest.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(() => {
+      throw new DOMException('full', 'QuotaExceededError')
+    })
+    jobs.edit((draft) => {
+      draft.copies = 12
+    })
     await rest()
     expect(jobs.saving).toBe('failed')
     expect(jobs.job?.copies).toBe(12)
@@ -68,10 +82,35 @@ describe('the job on the screen', () => {
 })
 
 describe('the bench', () => {
-  const machine: Machine = { id: 'm', name: 'Shed', bedWidth: 600, bedHeight: 400, watts: 60, maxSpeed: 400, travelSpeed: 300, acceleration: 1500, colours: OUR_COLOURS }
+  const machine: Machine = {
+    id: 'm',
+    name: 'Shed',
+    bedWidth: 600,
+    bedHeight: 400,
+    watts: 60,
+    maxSpeed: 400,
+    travelSpeed: 300,
+    acceleration: 1500,
+    colours: OUR_COLOURS,
+  }
   const stock = newStock('s', 'Ply')
-  const kerf = (id: string, width: number, on: string): KerfRecord => ({ id, machineId: 'm', stockId: 's', width, doubt: 0.01, kx: null, ky: null, method: 'squares', setting: '', on, how: '' })
-  const jobWith = (record: KerfRecord | null): Job => ({ ...emptyJob('a', 'A', ''), measure: { machine, stock, kerf: record, taste: null, trials: [] } })
+  const kerf = (id: string, width: number, on: string): KerfRecord => ({
+    id,
+    machineId: 'm',
+    stockId: 's',
+    width,
+    doubt: 0.01,
+    kx: null,
+    ky: null,
+    method: 'squares',
+    setting: '',
+    on,
+    how: '',
+  })
+  const jobWith = (record: KerfRecord | null): Job => ({
+    ...emptyJob('a', 'A', ''),
+    measure: { machine, stock, kerf: record, taste: null, trials: [] },
+  })
 
   test('learns what it does not have from a job, and leaves alone what it has', async () => {
     const bench = useBench()
@@ -89,7 +128,15 @@ describe('the bench', () => {
     expect(bench.newerThan(job)).toEqual([])
     bench.put('kerfs', kerf('k2', 0.2, '2026-02-01'))
     bench.put('stocks', { ...stock, readings: [{ value: 3.1, spot: '', on: '' }] })
-    bench.put('tastes', { id: 't', family: 'plywood', interference: 0.02, doubt: 0.01, from: 'comb', on: '', note: '' })
+    bench.put('tastes', {
+      id: 't',
+      family: 'plywood',
+      interference: 0.02,
+      doubt: 0.01,
+      from: 'comb',
+      on: '',
+      note: '',
+    })
     expect(bench.newerThan(job)).toEqual(['the stock', 'the kerf', 'your own snug'])
     const renewed = { ...job, measure: bench.renewed(job.measure) }
     expect(renewed.measure.kerf?.id).toBe('k2')
@@ -102,11 +149,33 @@ describe('the bench', () => {
     await saveJob(emptyJob('a', 'A', ''), 0)
     const [jobs, bench] = [useJob(), useBench()]
     await jobs.open('a')
-    jobs.edit((draft) => { draft.measure.machine = machine }, '', bench.put('machines', machine))
-    for (const name of ['Sh', 'Shie']) jobs.edit((draft) => { draft.measure.machine!.name = name }, 'name', bench.put('machines', { ...machine, name }))
-    jobs.edit((draft) => { draft.copies = 2 }, '', bench.remove('machines', 'm'))
+    jobs.edit(
+      (draft) => {
+        draft.measure.machine = machine
+      },
+      '',
+      bench.put('machines', machine),
+    )
+    for (const name of ['Sh', 'Shie'])
+      jobs.edit(
+        (draft) => {
+          draft.measure.machine!.name = name
+        },
+        'name',
+        bench.put('machines', { ...machine, name }),
+      )
+    jobs.edit(
+      (draft) => {
+        draft.copies = 2
+      },
+      '',
+      bench.remove('machines', 'm'),
+    )
     expect(bench.machines).toEqual([])
-    const back = (): string[] => { jobs.undo(); return bench.machines.map(({ name }) => name) }
+    const back = (): string[] => {
+      jobs.undo()
+      return bench.machines.map(({ name }) => name)
+    }
     expect([back(), back(), back()]).toEqual([['Shie'], ['Shed'], []])
     jobs.redo()
     jobs.redo()

@@ -1,4 +1,15 @@
-import { arrangeSteps, deriveBox, keepLayout, layoutSignature, makeParts, planCut, useOf, type Arrangement, type Job, type Part } from '@core/job'
+import {
+  arrangeSteps,
+  deriveBox,
+  keepLayout,
+  layoutSignature,
+  makeParts,
+  planCut,
+  useOf,
+  type Arrangement,
+  type Job,
+  type Part,
+} from '@core/job'
 import type { Answer, Request } from './protocol'
 
 /** How long it works before it listens, milliseconds. */
@@ -18,7 +29,14 @@ async function layOut(sequence: number, parts: Part[], job: Job): Promise<Arrang
     if (step.done) return keepLayout(step.value, parts, job)
     if (performance.now() - since < BREATH) continue
     const { layout: best, tried, of } = step.value
-    answer({ kind: 'progress', sequence, tried, of, sheets: best.placements.reduce((most, { sheet }) => Math.max(most, sheet + 1), 0), unplaced: best.unplaced.length })
+    answer({
+      kind: 'progress',
+      sequence,
+      tried,
+      of,
+      sheets: best.placements.reduce((most, { sheet }) => Math.max(most, sheet + 1), 0),
+      unplaced: best.unplaced.length,
+    })
     await breathe()
     if (sequence !== latest) return null
     if (stopped) return keepLayout(best, parts, job)
@@ -38,12 +56,23 @@ async function plan({ sequence, job, layOut: when }: Extract<Request, { kind: 'p
   const fresh = wanted ? await layOut(sequence, parts, job) : null
   if (sequence !== latest) return
   const laidOut = fresh ? { ...job, layout: { ...job.layout, arrangement: fresh } } : job
-  answer({ kind: 'planned', sequence, arrangement: fresh, plan: planCut(laidOut, box, parts), use: laidOut.layout.arrangement && useOf(laidOut, parts) })
+  answer({
+    kind: 'planned',
+    sequence,
+    arrangement: fresh,
+    plan: planCut(laidOut, box, parts),
+    use: laidOut.layout.arrangement && useOf(laidOut, parts),
+  })
 }
 
 self.onmessage = ({ data }: MessageEvent<Request>): void => {
-  if (data.kind === 'stop layout') { stopped = true; return }
+  if (data.kind === 'stop layout') {
+    stopped = true
+    return
+  }
   latest = data.sequence
   stopped = false
-  plan(data).catch((error: Error) => answer({ kind: 'failed', sequence: data.sequence, message: error.message }))
+  plan(data).catch((error: Error) =>
+    answer({ kind: 'failed', sequence: data.sequence, message: error.message }),
+  )
 }

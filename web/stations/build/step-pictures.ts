@@ -7,7 +7,10 @@ import { useTheme } from '@web/shell/theme'
 const [WIDTH, HEIGHT] = [520, 360]
 
 /** A picture of each step: what stands already, and the panel that comes in, pulled out along its way. */
-export function useStepPictures(steps: Ref<BuildStep[]>, panels: Ref<Panel[] | null>): Ref<Record<string, string>> {
+export function useStepPictures(
+  steps: Ref<BuildStep[]>,
+  panels: Ref<Panel[] | null>,
+): Ref<Record<string, string>> {
   const pictures = shallowRef<Record<string, string>>({})
   const { theme } = useTheme()
   let scene: BoxScene | null = null
@@ -28,7 +31,13 @@ export function useStepPictures(steps: Ref<BuildStep[]>, panels: Ref<Panel[] | n
     scene.setPanels(panels.value)
     const pulled = Math.min(...panels.value.map(({ size }) => Math.min(size.width, size.height))) * 0.5
     for (const { id, panel, standing } of steps.value) {
-      scene.draw([...standing.map((name) => ({ name, colour: 'ply' as const, out: 0 })), { name: panel, colour: 'heather' as const, out: standing.length > 0 ? pulled : 0 }], pulled)
+      scene.draw(
+        [
+          ...standing.map((name) => ({ name, colour: 'ply' as const, out: 0 })),
+          { name: panel, colour: 'heather' as const, out: standing.length > 0 ? pulled : 0 },
+        ],
+        pulled,
+      )
       pictures.value = { ...pictures.value, [id]: scene.picture() }
       await new Promise(requestAnimationFrame)
       if (own !== latest) return

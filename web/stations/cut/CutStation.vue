@@ -12,7 +12,9 @@ import TimeTable from './TimeTable.vue'
 const jobs = useJob()
 const planner = usePlanner()
 const sheet = ref(0)
-const shown = computed(() => planner.plan?.sheets[Math.min(sheet.value, (planner.plan?.sheets.length ?? 1) - 1)] ?? null)
+const shown = computed(
+  () => planner.plan?.sheets[Math.min(sheet.value, (planner.plan?.sheets.length ?? 1) - 1)] ?? null,
+)
 const cautions = computed(() => [
   'Stay beside it while it runs; extraction on, a suitable extinguisher within reach, interlocks as they were made, eyewear for the wavelength where the machine is open.',
   'Look whether every part is cut through before the sheet is moved. A second pass after moving is a second kerf.',
@@ -25,14 +27,40 @@ const cautions = computed(() => [
   <div class="grid h-full min-h-0 grid-cols-[19rem_1fr_20rem] gap-3">
     <CutForm />
     <section class="card flex min-h-0 flex-col gap-2" aria-label="The cut">
-      <div v-if="planner.plan && planner.plan.sheets.length > 1" class="flex flex-wrap gap-1" role="group" aria-label="Sheet">
-        <button v-for="(each, i) in planner.plan.sheets" :key="i" type="button" class="choice" :data-on="shown?.sheet === i" :aria-pressed="shown?.sheet === i" @click="sheet = i">Sheet {{ each.sheet + 1 }}</button>
+      <div
+        v-if="planner.plan && planner.plan.sheets.length > 1"
+        class="flex flex-wrap gap-1"
+        role="group"
+        aria-label="Sheet"
+      >
+        <button
+          v-for="(each, i) in planner.plan.sheets"
+          :key="i"
+          type="button"
+          class="choice"
+          :data-on="shown?.sheet === i"
+          :aria-pressed="shown?.sheet === i"
+          @click="sheet = i"
+        >
+          Sheet {{ each.sheet + 1 }}
+        </button>
       </div>
-      <CutPlayer v-if="shown" :key="shown.sheet" :plan="shown" :settings="planner.plan!.settings" class="min-h-0 flex-1" />
+      <CutPlayer
+        v-if="shown"
+        :key="shown.sheet"
+        :plan="shown"
+        :settings="planner.plan!.settings"
+        class="min-h-0 flex-1"
+      />
       <p v-else class="note">Nothing lies on a sheet yet: lay out first.</p>
       <TimeTable v-if="planner.plan && shown" :plan="planner.plan" />
     </section>
-    <div class="grid min-h-0 content-start gap-3 overflow-y-auto" tabindex="0" role="region" aria-label="Checks and cautions">
+    <div
+      class="grid min-h-0 content-start gap-3 overflow-y-auto"
+      tabindex="0"
+      role="region"
+      aria-label="Checks and cautions"
+    >
       <CheckList />
       <CautionNote title="At the laser" :cautions="cautions" />
     </div>

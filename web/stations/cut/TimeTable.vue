@@ -9,11 +9,23 @@ const props = defineProps<{ plan: CutPlan }>()
 const working = computed((): Working => {
   const { seconds, cutting, corners, travel, cutLength } = props.plan.total
   return {
-    title: 'Time to cut', result: formatDuration(seconds), formula: 'cut length ÷ speed × passes + corners + travel',
+    title: 'Time to cut',
+    result: formatDuration(seconds),
+    formula: 'cut length ÷ speed × passes + corners + travel',
     substituted: `${fixed(cutting, 0)} + ${fixed(corners, 0)} + ${fixed(travel, 0)} = ${fixed(seconds, 0)} s`,
     terms: [
-      { symbol: 'cutting', meaning: `${fixed(cutLength / 1000, 2)} m at the speeds of Tune`, value: `${fixed(cutting, 1)} s`, source: 'derived' },
-      { symbol: 'corners', meaning: 'stopping and starting at each corner', value: `${fixed(corners, 1)} s`, source: 'derived' },
+      {
+        symbol: 'cutting',
+        meaning: `${fixed(cutLength / 1000, 2)} m at the speeds of Tune`,
+        value: `${fixed(cutting, 1)} s`,
+        source: 'derived',
+      },
+      {
+        symbol: 'corners',
+        meaning: 'stopping and starting at each corner',
+        value: `${fixed(corners, 1)} s`,
+        source: 'derived',
+      },
       { symbol: 'travel', meaning: 'from path to path', value: `${fixed(travel, 1)} s`, source: 'derived' },
     ],
     note: 'Speeds and acceleration are the machine’s from Measure. Write the minutes it really took into the Log.',

@@ -4,20 +4,38 @@ import type { LayoutSettings, Placement } from '@core/nest'
 import { dropAt, makeBoard, sheetCorner } from './board'
 import { turnedOn } from './turning'
 
-const settings: LayoutSettings = { sheetWidth: 600, sheetHeight: 400, sheets: 4, margin: 5, gap: 3, grain: 'free', turning: true }
+const settings: LayoutSettings = {
+  sheetWidth: 600,
+  sheetHeight: 400,
+  sheets: 4,
+  margin: 5,
+  gap: 3,
+  grain: 'free',
+  turning: true,
+}
 const placement: Placement = { part: 'front', sheet: 0, x: 10, y: 20, turn: 0, pinned: false }
 const size = { width: 100, height: 50 }
 
 describe('dropping a part', () => {
   const board = makeBoard(4, settings)
   test('on its own sheet it moves by as much as the hand, y turned over, and is pinned', () =>
-    expect(dropAt(board, 4, settings, placement, 30, -40, size)).toEqual({ ...placement, x: 40, y: 60, pinned: true }))
+    expect(dropAt(board, 4, settings, placement, 30, -40, size)).toEqual({
+      ...placement,
+      x: 40,
+      y: 60,
+      pinned: true,
+    }))
   test('over another sheet it goes there', () => {
     const dropped = dropAt(board, 4, settings, placement, board.stepX, 0, size)
     expect(dropped).toMatchObject({ sheet: 1, x: 10, y: 20 })
-    expect(dropAt(board, 4, settings, placement, 0, board.stepY, size)).toMatchObject({ sheet: board.columns, x: 10, y: 20 })
+    expect(dropAt(board, 4, settings, placement, 0, board.stepY, size)).toMatchObject({
+      sheet: board.columns,
+      x: 10,
+      y: 20,
+    })
   })
-  test('beside all sheets it stays on its own', () => expect(dropAt(makeBoard(1, settings), 1, settings, placement, 0, 2000, size).sheet).toBe(0))
+  test('beside all sheets it stays on its own', () =>
+    expect(dropAt(makeBoard(1, settings), 1, settings, placement, 0, 2000, size).sheet).toBe(0))
   test('sheets stand side by side without overlap', () => {
     const corners = [0, 1, 2, 3].map((sheet) => sheetCorner(board, sheet, settings))
     expect(new Set(corners.map(({ x, y }) => `${x} ${y}`)).size).toBe(4)
@@ -25,7 +43,8 @@ describe('dropping a part', () => {
 })
 describe('turning', () => {
   const shape = { outline: rectangle(0, 0, 100, 50), holes: [] }
-  const next = (turn: Placement['turn'], rules: Partial<LayoutSettings> = {}) => turnedOn(shape, { ...placement, turn }, { ...settings, ...rules })
+  const next = (turn: Placement['turn'], rules: Partial<LayoutSettings> = {}) =>
+    turnedOn(shape, { ...placement, turn }, { ...settings, ...rules })
   test('goes through what grain and the maker allow', () => {
     expect([next(0)?.turn, next(270)?.turn, next(0, { grain: 'along' })?.turn]).toEqual([90, 0, 180])
     expect(next(0, { turning: false })).toBeNull()

@@ -1,24 +1,51 @@
 import type { LayoutSettings, Placement } from '@core/nest'
 
 /** Where each sheet stands on the board, mm; y runs down there. */
-export interface Board { columns: number; stepX: number; stepY: number; width: number; height: number }
+export interface Board {
+  columns: number
+  stepX: number
+  stepY: number
+  width: number
+  height: number
+}
 
 /** Sheets side by side in a grid that is about as wide as the screen allows. */
 export function makeBoard(sheets: number, { sheetWidth, sheetHeight }: LayoutSettings): Board {
   const space = Math.max(sheetWidth, sheetHeight) * 0.08
-  const columns = Math.max(1, Math.min(sheets, Math.round(Math.sqrt((sheets * 1.5 * sheetHeight) / sheetWidth))))
+  const columns = Math.max(
+    1,
+    Math.min(sheets, Math.round(Math.sqrt((sheets * 1.5 * sheetHeight) / sheetWidth))),
+  )
   const [stepX, stepY] = [sheetWidth + space, sheetHeight + space]
-  return { columns, stepX, stepY, width: columns * stepX - space, height: Math.ceil(sheets / columns) * stepY - space }
+  return {
+    columns,
+    stepX,
+    stepY,
+    width: columns * stepX - space,
+    height: Math.ceil(sheets / columns) * stepY - space,
+  }
 }
 
 /** Lower left corner of a sheet on the board. */
-export const sheetCorner = (board: Board, sheet: number, { sheetHeight }: LayoutSettings): { x: number; y: number } => ({
+export const sheetCorner = (
+  board: Board,
+  sheet: number,
+  { sheetHeight }: LayoutSettings,
+): { x: number; y: number } => ({
   x: (sheet % board.columns) * board.stepX,
   y: Math.floor(sheet / board.columns) * board.stepY + sheetHeight,
 })
 
 /** A part moved over the board by (dx, dy): it goes to the sheet that its centre is over. @param size of the turned part, mm */
-export function dropAt(board: Board, sheets: number, settings: LayoutSettings, from: Placement, dx: number, dy: number, size: { width: number; height: number }): Placement {
+export function dropAt(
+  board: Board,
+  sheets: number,
+  settings: LayoutSettings,
+  from: Placement,
+  dx: number,
+  dy: number,
+  size: { width: number; height: number },
+): Placement {
   const corner = sheetCorner(board, from.sheet, settings)
   const [x, y] = [corner.x + from.x + dx, corner.y - from.y + dy] // lower left corner of the part, y down
   const column = Math.min(board.columns - 1, Math.max(0, Math.floor((x + size.width / 2) / board.stepX)))

@@ -14,9 +14,13 @@ const round = (value: number): number => Math.round(value * 100) / 100
 export function turnedOn(shape: Region, placement: Placement, settings: LayoutSettings): Placement | null {
   const turn = nextTurn(placement.turn, settings)
   if (turn === null) return null
-  const [before, after] = [placement, { ...placement, turn }].map((each) => bounds(placedShape(shape, each).outline))
+  const [before, after] = [placement, { ...placement, turn }].map((each) =>
+    bounds(placedShape(shape, each).outline),
+  )
   return {
-    ...placement, turn, pinned: true,
+    ...placement,
+    turn,
+    pinned: true,
     x: round(placement.x + (before.minX + before.maxX - after.minX - after.maxX) / 2),
     y: round(placement.y + (before.minY + before.maxY - after.minY - after.maxY) / 2),
   }

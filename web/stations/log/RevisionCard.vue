@@ -13,10 +13,15 @@ const props = defineProps<{ revision: Revision; before: Revision | null }>()
 const jobs = useJob()
 const bench = useBench()
 
-const change = (part: Partial<Revision>, key: string, ...onBench: BenchChange[]): void => jobs.edit((draft) => {
-  const own = draft.log.find(({ id }) => id === props.revision.id)
-  if (own) Object.assign(own, part)
-}, `${key} ${props.revision.id}`, ...onBench)
+const change = (part: Partial<Revision>, key: string, ...onBench: BenchChange[]): void =>
+  jobs.edit(
+    (draft) => {
+      const own = draft.log.find(({ id }) => id === props.revision.id)
+      if (own) Object.assign(own, part)
+    },
+    `${key} ${props.revision.id}`,
+    ...onBench,
+  )
 
 const tasteOf = (revision: Revision): TasteRecord | null => tasteOfVerdict(revision, jobs.job!.name)
 /** A verdict says something about one's own snug: it goes to the bench, apart from kerf. */
@@ -27,42 +32,115 @@ function judge(verdict: NonNullable<Revision['verdict']>): void {
 const taste = computed(() => tasteOf(props.revision))
 const isCounted = computed(() => bench.tastes.some(({ id }) => id === taste.value?.id))
 function remove(): void {
-  jobs.edit((draft) => { draft.log = draft.log.filter(({ id }) => id !== props.revision.id) }, '', ...(isCounted.value ? [bench.remove('tastes', taste.value!.id)] : []))
+  jobs.edit(
+    (draft) => {
+      draft.log = draft.log.filter(({ id }) => id !== props.revision.id)
+    },
+    '',
+    ...(isCounted.value ? [bench.remove('tastes', taste.value!.id)] : []),
+  )
 }
 
 /** What is different from the cut before; only what both wrote down can be compared. */
-const changed = computed(() => (props.before ? props.revision.figures.flatMap(({ label, value }) => {
-  const old = props.before!.figures.find((figure) => figure.label === label)
-  return old && old.value !== value ? [{ label, value, old: old.value }] : []
-}) : []))
+const changed = computed(() =>
+  props.before
+    ? props.revision.figures.flatMap(({ label, value }) => {
+        const old = props.before!.figures.find((figure) => figure.label === label)
+        return old && old.value !== value ? [{ label, value, old: old.value }] : []
+      })
+    : [],
+)
 const options = VERDICTS.map((verdict) => ({ value: verdict as string, label: verdict }))
 </script>
 
 <template>
   <article class="card grid gap-2.5" :aria-label="`Revision ${revision.number}`">
     <div class="flex items-center justify-between">
-      <h2>Revision {{ revision.number }} <span class="num text-[13px] font-normal text-quiet">{{ new Date(revision.date).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' }) }}</span></h2>
-      <button type="button" class="btn-icon" :aria-label="`Remove revision ${revision.number}`" @click="remove"><Trash2 :size="16" /></button>
+      <h2>
+        Revision {{ revision.number }}
+        <span class="num text-[13px] font-normal text-quiet">
+          {{ new Date(revision.date).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' }) }}
+        </span>
+      </h2>
+      <button
+        type="button"
+        class="btn-icon"
+        :aria-label="`Remove revision ${revision.number}`"
+        @click="remove"
+      >
+        <Trash2 :size="16" />
+      </button>
     </div>
     <div class="grid gap-3 md:grid-cols-[1fr_8rem]">
-      <label class="block text-[13px] font-medium">Why this one: what is different, what for<TextEntry class="input" :maxlength="400" :model-value="revision.reason" @update:model-value="change({ reason: $event }, 'reason')" /></label>
-      <FigureField label="Minutes taken" kind="figure" unit="min" optional :model-value="revision.minutes" :min="0" :max="100000" @update:model-value="change({ minutes: $event }, 'minutes')" @clear="change({ minutes: null }, 'minutes')" />
+      <label class="block text-[13px] font-medium">
+        Why this one: what is different, what for
+        <TextEntry
+          class="input"
+          :maxlength="400"
+          :model-value="revision.reason"
+          @update:model-value="change({ reason: $event }, 'reason')"
+        />
+      </label>
+      <FigureField
+        label="Minutes taken"
+        kind="figure"
+        unit="min"
+        optional
+        :model-value="revision.minutes"
+        :min="0"
+        :max="100000"
+        @update:model-value="change({ minutes: $event }, 'minutes')"
+        @clear="change({ minutes: null }, 'minutes')"
+      />
     </div>
-    <ChoiceRow label="How it fitted" :model-value="revision.verdict ?? ''" :options="options" @update:model-value="judge($event as NonNullable<Revision['verdict']>)" />
-    <label class="block text-[13px] font-medium">Note<TextEntry class="input" :rows="2" :maxlength="4000" :model-value="revision.note" @update:model-value="change({ note: $event }, 'note')" /></label>
+    <ChoiceRow
+      label="How it fitted"
+      :model-value="revision.verdict ?? ''"
+      :options="options"
+      @update:model-value="judge($event as NonNullable<Revision['verdict']>)"
+    />
+    <label class="block text-[13px] font-medium">
+      Note
+      <TextEntry
+        class="input"
+        :rows="2"
+        :maxlength="4000"
+        :model-value="revision.note"
+        @update:model-value="change({ note: $event }, 'note')"
+      />
+    </label>
     <template v-if="taste">
-      <p v-if="isCounted" class="note">Kept on the bench as what your hands say in {{ taste.family }}, apart from kerf: Measure offers it to every job.</p>
-      <p v-else class="note flex flex-wrap items-center gap-x-3 gap-y-1">This verdict came with the job’s file, or was taken off the bench: your own snug in {{ taste.family }} does not count it.
-        <button type="button" class="btn px-2 py-0.5" @click="judge(revision.verdict!)">Count it as mine</button>
+      <p v-if="isCounted" class="note">
+        Kept on the bench as what your hands say in {{ taste.family }}, apart from kerf: Measure offers it to
+        every job.
+      </p>
+      <p v-else class="note flex flex-wrap items-center gap-x-3 gap-y-1">
+        This verdict came with the job’s file, or was taken off the bench: your own snug in
+        {{ taste.family }} does not count it.
+        <button type="button" class="btn px-2 py-0.5" @click="judge(revision.verdict!)">
+          Count it as mine
+        </button>
       </p>
     </template>
     <div v-if="changed.length > 0" class="text-[13px]">
       <h3>Changed since revision {{ before!.number }}</h3>
-      <ul><li v-for="each in changed" :key="each.label">{{ each.label }}: <span class="num">{{ each.old }}</span> → <span class="num font-semibold">{{ each.value }}</span></li></ul>
+      <ul>
+        <li v-for="each in changed" :key="each.label">
+          {{ each.label }}:
+          <span class="num">{{ each.old }}</span>
+          →
+          <span class="num font-semibold">{{ each.value }}</span>
+        </li>
+      </ul>
     </div>
     <details class="text-[13px]">
       <summary class="cursor-pointer">The figures it was cut with</summary>
-      <dl class="mt-1 grid grid-cols-[auto_1fr] gap-x-4"><template v-for="figure in revision.figures" :key="figure.label"><dt class="text-quiet">{{ figure.label }}</dt><dd class="num">{{ figure.value }}</dd></template></dl>
+      <dl class="mt-1 grid grid-cols-[auto_1fr] gap-x-4">
+        <template v-for="figure in revision.figures" :key="figure.label">
+          <dt class="text-quiet">{{ figure.label }}</dt>
+          <dd class="num">{{ figure.value }}</dd>
+        </template>
+      </dl>
     </details>
   </article>
 </template>

@@ -14,10 +14,20 @@ const jobs = useJob()
 <template>
   <div class="grid gap-3">
     <div class="flex flex-wrap items-center gap-3">
-      <RouterLink :to="{ params: { view: '' } }" class="btn"><ArrowLeft :size="16" aria-hidden="true" /> Back to Measure</RouterLink>
-      <p class="text-sm"><strong>{{ jobs.job!.measure.machine?.name ?? 'No machine' }}</strong> with <strong>{{ jobs.job!.measure.stock?.name ?? 'no stock' }}</strong>: cut a test piece, measure it, and the kerf is known with its doubt.</p>
+      <RouterLink :to="{ params: { view: '' } }" class="btn">
+        <ArrowLeft :size="16" aria-hidden="true" />
+        Back to Measure
+      </RouterLink>
+      <p class="text-sm">
+        <strong>{{ jobs.job!.measure.machine?.name ?? 'No machine' }}</strong>
+        with
+        <strong>{{ jobs.job!.measure.stock?.name ?? 'no stock' }}</strong>
+        : cut a test piece, measure it, and the kerf is known with its doubt.
+      </p>
     </div>
-    <p v-if="!jobs.job!.measure.machine || !jobs.job!.measure.stock" class="card text-sm">A kerf belongs to a machine and a batch of stock: choose both in Measure first.</p>
+    <p v-if="!jobs.job!.measure.machine || !jobs.job!.measure.stock" class="card text-sm">
+      A kerf belongs to a machine and a batch of stock: choose both in Measure first.
+    </p>
     <!-- At the bench, on a narrow screen: the reading and what it says come first, the rest below. -->
     <div v-else class="grid items-start gap-3 lg:grid-cols-[18rem_1fr] xl:grid-cols-[18rem_1fr_20rem]">
       <TrialForm class="max-lg:order-4" />

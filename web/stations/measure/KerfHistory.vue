@@ -13,8 +13,19 @@ const bench = useBench()
 const [WIDTH, HEIGHT] = [300, 150]
 const day = timeFormat('%-d %b')
 
-const records = computed(() => bench.kerfs.filter(({ machineId, stockId }) => machineId === jobs.job!.measure.machine?.id && stockId === jobs.job!.measure.stock?.id).sort((a, b) => a.on.localeCompare(b.on)))
-const events = computed(() => bench.events.filter(({ machineId }) => machineId === jobs.job!.measure.machine?.id).sort((a, b) => a.on.localeCompare(b.on)))
+const records = computed(() =>
+  bench.kerfs
+    .filter(
+      ({ machineId, stockId }) =>
+        machineId === jobs.job!.measure.machine?.id && stockId === jobs.job!.measure.stock?.id,
+    )
+    .sort((a, b) => a.on.localeCompare(b.on)),
+)
+const events = computed(() =>
+  bench.events
+    .filter(({ machineId }) => machineId === jobs.job!.measure.machine?.id)
+    .sort((a, b) => a.on.localeCompare(b.on)),
+)
 function interval(record: KerfRecord): [number, number] {
   const { width, doubt } = kerfOf(record)
   return [width - doubt, width + doubt]
@@ -23,17 +34,24 @@ const chart = computed(() => {
   const dates = [...records.value, ...events.value].map(({ on }) => new Date(on))
   const [first = new Date(), last = new Date()] = extent(dates) as [Date | undefined, Date | undefined]
   const pad = Math.max(864e5, (last.getTime() - first.getTime()) * 0.1)
-  const x = scaleTime().domain([new Date(first.getTime() - pad), new Date(last.getTime() + pad)]).range([38, WIDTH - 8])
+  const x = scaleTime()
+    .domain([new Date(first.getTime() - pad), new Date(last.getTime() + pad)])
+    .range([38, WIDTH - 8])
   const ends = records.value.flatMap(interval)
   const [low = 0, high = 0.3] = extent(ends) as [number | undefined, number | undefined]
-  const y = scaleLinear().domain([low - 0.02, high + 0.02]).range([HEIGHT - 22, 10])
+  const y = scaleLinear()
+    .domain([low - 0.02, high + 0.02])
+    .range([HEIGHT - 22, 10])
   const [from, to] = x.domain()
   const days = x.ticks(Math.min(4, Math.floor((to.getTime() - from.getTime()) / 864e5))) // never several a day: only days are written
   return { x, y, days }
 })
 function use(id: string): void {
   const record = records.value.find((each) => each.id === id)
-  if (record) jobs.edit((draft) => { draft.measure.kerf = record })
+  if (record)
+    jobs.edit((draft) => {
+      draft.measure.kerf = record
+    })
 }
 </script>
 
@@ -41,13 +59,71 @@ function use(id: string): void {
   <section class="card grid gap-2" aria-labelledby="history-title">
     <h2 id="history-title">Kerf over time, this pair</h2>
     <p v-if="records.length === 0" class="note">Nothing measured yet.</p>
-    <svg v-else :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" class="w-full" role="img" :aria-label="`${records.length} kerfs from ${records[0].on.slice(0, 10)} to ${records[records.length - 1].on.slice(0, 10)}`">
-      <g v-for="tick in chart.y.ticks(4)" :key="tick"><line x1="38" :x2="WIDTH - 8" :y1="chart.y(tick)" :y2="chart.y(tick)" stroke="var(--line)" /><text x="34" :y="chart.y(tick) + 3.5" text-anchor="end" font-size="10" class="num" fill="var(--quiet)">{{ fixed(tick, 2) }}</text></g>
-      <text v-for="tick in chart.days" :key="tick.getTime()" :x="chart.x(tick)" :y="HEIGHT - 6" text-anchor="middle" font-size="10" fill="var(--quiet)">{{ day(tick) }}</text>
-      <g v-for="event in events" :key="event.id"><line :x1="chart.x(new Date(event.on))" :x2="chart.x(new Date(event.on))" y1="10" :y2="HEIGHT - 22" stroke="var(--gorse)" stroke-dasharray="3 2" /><text :x="chart.x(new Date(event.on)) - 3" y="18" text-anchor="end" font-size="9" fill="var(--gorse)">{{ event.what }}</text></g>
-      <g v-for="record in records" :key="record.id" :opacity="eventsSince(record, events).length > 0 ? 0.55 : 1">
-        <line :x1="chart.x(new Date(record.on))" :x2="chart.x(new Date(record.on))" :y1="chart.y(interval(record)[0])" :y2="chart.y(interval(record)[1])" stroke="var(--heather)" stroke-width="2" />
-        <circle :cx="chart.x(new Date(record.on))" :cy="chart.y(record.width)" r="4" :fill="record.id === jobs.job!.measure.kerf?.id ? 'var(--heather)' : 'var(--sheet)'" stroke="var(--heather)" stroke-width="2" />
+    <svg
+      v-else
+      :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
+      class="w-full"
+      role="img"
+      :aria-label="`${records.length} kerfs from ${records[0].on.slice(0, 10)} to ${records[records.length - 1].on.slice(0, 10)}`"
+    >
+      <g v-for="tick in chart.y.ticks(4)" :key="tick">
+        <line x1="38" :x2="WIDTH - 8" :y1="chart.y(tick)" :y2="chart.y(tick)" stroke="var(--line)" />
+        <text
+          x="34"
+          :y="chart.y(tick) + 3.5"
+          text-anchor="end"
+          font-size="10"
+          class="num"
+          fill="var(--quiet)"
+        >
+          {{ fixed(tick, 2) }}
+        </text>
+      </g>
+      <text
+        v-for="tick in chart.days"
+        :key="tick.getTime()"
+        :x="chart.x(tick)"
+        :y="HEIGHT - 6"
+        text-anchor="middle"
+        font-size="10"
+        fill="var(--quiet)"
+      >
+        {{ day(tick) }}
+      </text>
+      <g v-for="event in events" :key="event.id">
+        <line
+          :x1="chart.x(new Date(event.on))"
+          :x2="chart.x(new Date(event.on))"
+          y1="10"
+          :y2="HEIGHT - 22"
+          stroke="var(--gorse)"
+          stroke-dasharray="3 2"
+        />
+        <text :x="chart.x(new Date(event.on)) - 3" y="18" text-anchor="end" font-size="9" fill="var(--gorse)">
+          {{ event.what }}
+        </text>
+      </g>
+      <g
+        v-for="record in records"
+        :key="record.id"
+        :opacity="eventsSince(record, events).length > 0 ? 0.55 : 1"
+      >
+        <line
+          :x1="chart.x(new Date(record.on))"
+          :x2="chart.x(new Date(record.on))"
+          :y1="chart.y(interval(record)[0])"
+          :y2="chart.y(interval(record)[1])"
+          stroke="var(--heather)"
+          stroke-width="2"
+        />
+        <circle
+          :cx="chart.x(new Date(record.on))"
+          :cy="chart.y(record.width)"
+          r="4"
+          :fill="record.id === jobs.job!.measure.kerf?.id ? 'var(--heather)' : 'var(--sheet)'"
+          stroke="var(--heather)"
+          stroke-width="2"
+        />
       </g>
     </svg>
     <ul class="grid gap-1 text-[13px]" aria-label="Kerf records">

@@ -10,14 +10,43 @@ const jobs = useJob()
 const { trial, thickness } = useTrial()
 const piece = computed(() => makeTestPiece(trial.value, thickness.value.mean))
 const colours = computed(() => jobs.job!.measure.machine?.colours ?? OUR_COLOURS)
-const layers = computed(() => OPERATIONS.map((operation) => ({ operation, d: piece.value.paths.filter((path) => path.operation === operation).map(({ points, closed }) => lineData(points, closed)).join('') })))
+const layers = computed(() =>
+  OPERATIONS.map((operation) => ({
+    operation,
+    d: piece.value.paths
+      .filter((path) => path.operation === operation)
+      .map(({ points, closed }) => lineData(points, closed))
+      .join(''),
+  })),
+)
 </script>
 
 <template>
   <section class="card" aria-label="Drawing of the test piece">
-    <svg class="max-h-80 w-full" :viewBox="`-2 ${-piece.height - 2} ${piece.width + 4} ${piece.height + 4}`" role="img" :aria-label="piece.statement">
-      <rect :y="-piece.height" :width="piece.width" :height="piece.height" fill="var(--paper)" stroke="var(--edge)" vector-effect="non-scaling-stroke" />
-      <path v-for="layer in layers" :key="layer.operation" :d="layer.d" fill="none" :stroke="colours[layer.operation]" stroke-width="1.4" vector-effect="non-scaling-stroke" :data-layer="layer.operation" />
+    <svg
+      class="max-h-80 w-full"
+      :viewBox="`-2 ${-piece.height - 2} ${piece.width + 4} ${piece.height + 4}`"
+      role="img"
+      :aria-label="piece.statement"
+    >
+      <rect
+        :y="-piece.height"
+        :width="piece.width"
+        :height="piece.height"
+        fill="var(--paper)"
+        stroke="var(--edge)"
+        vector-effect="non-scaling-stroke"
+      />
+      <path
+        v-for="layer in layers"
+        :key="layer.operation"
+        :d="layer.d"
+        fill="none"
+        :stroke="colours[layer.operation]"
+        stroke-width="1.4"
+        vector-effect="non-scaling-stroke"
+        :data-layer="layer.operation"
+      />
     </svg>
   </section>
 </template>

@@ -14,7 +14,9 @@ const lit = ref<Dimension | null>(null)
 const form = ref<InstanceType<typeof ShapeForm>>()
 /** The last box that could be made stays on the screen while a size is being retyped. */
 const panels = shallowRef<Panel[]>([])
-watchEffect(() => { if (derived.box.panels) panels.value = derived.box.panels })
+watchEffect(() => {
+  if (derived.box.panels) panels.value = derived.box.panels
+})
 const impossible = computed(() => derived.box.panels === null)
 const advice = computed(() => [...tabAdvice(derived.box), ...derived.box.fit.cautions])
 </script>
@@ -25,9 +27,16 @@ const advice = computed(() => [...tabAdvice(derived.box), ...derived.box.fit.cau
     <div class="flex min-h-0 flex-col gap-2">
       <ShapeFigures />
       <CautionNote :cautions="advice" />
-      <div class="grid min-h-0 flex-1 grid-cols-2 gap-2 transition-opacity" :class="impossible ? 'opacity-40' : ''">
-        <section class="card min-h-0 p-2!" aria-label="The box in space"><BoxView v-if="panels.length > 0" :panels="panels" label="The box in space. Arrow keys turn it." /></section>
-        <section class="card min-h-0 p-2!" aria-label="The panels, flat"><FlatPanels v-if="panels.length > 0" :panels="panels" :lit="lit" @pick="form?.focusOn($event)" /></section>
+      <div
+        class="grid min-h-0 flex-1 grid-cols-2 gap-2 transition-opacity"
+        :class="impossible ? 'opacity-40' : ''"
+      >
+        <section class="card min-h-0 p-2!" aria-label="The box in space">
+          <BoxView v-if="panels.length > 0" :panels="panels" label="The box in space. Arrow keys turn it." />
+        </section>
+        <section class="card min-h-0 p-2!" aria-label="The panels, flat">
+          <FlatPanels v-if="panels.length > 0" :panels="panels" :lit="lit" @pick="form?.focusOn($event)" />
+        </section>
       </div>
     </div>
   </div>

@@ -11,36 +11,85 @@ const props = defineProps<{ chosen: Setting; watts: number; thickness: number }>
 const jobs = useJob()
 const [WIDTH, HEIGHT] = [640, 215]
 
-const points = computed(() => jobs.job!.tune.tests.filter(({ machineId, stockId }) => machineId === jobs.job!.measure.machine?.id && stockId === jobs.job!.measure.stock?.id)
-  .map((test) => ({ ...test, energy: cutEnergy(test.setting, props.watts, test.thickness) })))
+const points = computed(() =>
+  jobs
+    .job!.tune.tests.filter(
+      ({ machineId, stockId }) =>
+        machineId === jobs.job!.measure.machine?.id && stockId === jobs.job!.measure.stock?.id,
+    )
+    .map((test) => ({ ...test, energy: cutEnergy(test.setting, props.watts, test.thickness) })),
+)
 const chosenEnergy = computed(() => cutEnergy(props.chosen, props.watts, props.thickness))
 const x = computed(() => {
   const speeds = [...points.value.map(({ setting }) => setting.speed), props.chosen.speed]
-  return scaleLinear().domain([0, Math.max(...speeds) * 1.2]).nice().range([52, WIDTH - 16])
+  return scaleLinear()
+    .domain([0, Math.max(...speeds) * 1.2])
+    .nice()
+    .range([52, WIDTH - 16])
 })
 const y = computed(() => {
   const energies = [...points.value.map(({ energy }) => energy), chosenEnergy.value]
-  return scaleLog().domain([Math.min(...energies) * 0.7, Math.max(...energies) * 1.4]).range([HEIGHT - 34, 12])
+  return scaleLog()
+    .domain([Math.min(...energies) * 0.7, Math.max(...energies) * 1.4])
+    .range([HEIGHT - 34, 12])
 })
-const ticks = computed(() => y.value.ticks(5).filter((tick, _, all) => all.length < 8 || /^[125]/.test(tick.toExponential())))
+const ticks = computed(() =>
+  y.value.ticks(5).filter((tick, _, all) => all.length < 8 || /^[125]/.test(tick.toExponential())),
+)
 </script>
 
 <template>
   <section class="card" aria-label="Tests as a chart">
-    <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" class="max-h-64 w-full" role="img" :aria-label="`Speed against energy for ${points.length} tests; chosen ${short(chosen.speed)} mm/s, ${chosenEnergy.toFixed(2)} J/mm²`">
+    <svg
+      :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
+      class="max-h-64 w-full"
+      role="img"
+      :aria-label="`Speed against energy for ${points.length} tests; chosen ${short(chosen.speed)} mm/s, ${chosenEnergy.toFixed(2)} J/mm²`"
+    >
       <g v-for="tick in ticks" :key="`y${tick}`">
         <line x1="52" :x2="WIDTH - 16" :y1="y(tick)" :y2="y(tick)" stroke="var(--line)" />
-        <text x="46" :y="y(tick) + 4" text-anchor="end" font-size="11" class="num" fill="var(--quiet)">{{ short(tick) }}</text>
+        <text x="46" :y="y(tick) + 4" text-anchor="end" font-size="11" class="num" fill="var(--quiet)">
+          {{ short(tick) }}
+        </text>
       </g>
       <g v-for="tick in x.ticks(8)" :key="`x${tick}`">
         <line :x1="x(tick)" :x2="x(tick)" :y1="HEIGHT - 34" :y2="HEIGHT - 30" stroke="var(--edge)" />
-        <text :x="x(tick)" :y="HEIGHT - 18" text-anchor="middle" font-size="11" class="num" fill="var(--quiet)">{{ tick }}</text>
+        <text
+          :x="x(tick)"
+          :y="HEIGHT - 18"
+          text-anchor="middle"
+          font-size="11"
+          class="num"
+          fill="var(--quiet)"
+        >
+          {{ tick }}
+        </text>
       </g>
-      <text :x="WIDTH - 16" :y="HEIGHT - 4" text-anchor="end" font-size="11" fill="var(--quiet)">speed, mm/s</text>
+      <text :x="WIDTH - 16" :y="HEIGHT - 4" text-anchor="end" font-size="11" fill="var(--quiet)">
+        speed, mm/s
+      </text>
       <text x="52" y="10" font-size="11" fill="var(--quiet)">J/mm²</text>
-      <circle :cx="x(chosen.speed)" :cy="y(chosenEnergy)" r="11" fill="none" stroke="var(--heather)" stroke-width="3" />
-      <path v-for="test in points" :key="test.id" :transform="`translate(${x(test.setting.speed)} ${y(test.energy)})`" :d="symbol(RESULT_SHAPES[test.result].shape, 90)() ?? ''" :fill="RESULT_SHAPES[test.result].colour" stroke="var(--ink)" stroke-width="0.7" />
+      <circle
+        :cx="x(chosen.speed)"
+        :cy="y(chosenEnergy)"
+        r="11"
+        fill="none"
+        stroke="var(--heather)"
+        stroke-width="3"
+      />
+      <path
+        v-for="test in points"
+        :key="test.id"
+        :transform="`translate(${x(test.setting.speed)} ${y(test.energy)})`"
+        :d="symbol(RESULT_SHAPES[test.result].shape, 90)() ?? ''"
+        :fill="RESULT_SHAPES[test.result].colour"
+        stroke="var(--ink)"
+        stroke-width="0.7"
+      />
     </svg>
-    <p class="flex flex-wrap gap-4 text-[13px]"><ResultMark v-for="result in TEST_RESULTS" :key="result" :result="result" /><span>◯ chosen</span></p>
+    <p class="flex flex-wrap gap-4 text-[13px]">
+      <ResultMark v-for="result in TEST_RESULTS" :key="result" :result="result" />
+      <span>◯ chosen</span>
+    </p>
   </section>
 </template>
