@@ -1,1 +1,3 @@
 /// <reference types="vite/client" />
+
+declare module 'fake-indexeddb/auto'

@@ -6,6 +6,7 @@ import prettier from 'eslint-config-prettier/flat'
 
 /** The folders of core from the bottom up. Each may import from those before it, never from those after it. */
 const CORE = [
+  'limits',
   'length',
   'geometry',
   'working',
@@ -22,6 +23,8 @@ const CORE = [
   'testpiece',
   'build',
   'job',
+  'derive',
+  'say',
   'files',
 ]
 

@@ -2,11 +2,45 @@ import { fileURLToPath } from 'node:url'
 import tailwindcss from '@tailwindcss/vite'
 import vue from '@vitejs/plugin-vue'
 import { defineConfig } from 'vite'
+import { VitePWA } from 'vite-plugin-pwa'
+
+/** What the application is called and looks like when it is installed. */
+const manifest = {
+  name: 'Uplands',
+  short_name: 'Uplands',
+  description: 'Finger-jointed boxes on a laser cutter, from a measurement to a build sheet.',
+  display: 'standalone' as const,
+  start_url: './',
+  scope: './',
+  theme_color: '#41602a',
+  background_color: '#efe9d9',
+  icons: [
+    { src: 'icon.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' as const },
+    { src: 'icon-192.png', sizes: '192x192', type: 'image/png' },
+    { src: 'icon-512.png', sizes: '512x512', type: 'image/png' },
+  ],
+}
 
 export default defineConfig({
   root: 'web',
   base: './', // so that the built app also works from a folder of any static server
-  plugins: [vue(), tailwindcss()],
+  plugins: [
+    vue(),
+    tailwindcss(),
+    VitePWA({
+      injectRegister: false, // the page registers it itself: its policy forbids code in the page
+      registerType: 'autoUpdate',
+      manifest,
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg,png,woff2}'],
+        maximumFileSizeToCacheInBytes: 4_000_000,
+        cleanupOutdatedCaches: true,
+        clientsClaim: true,
+        skipWaiting: true,
+        navigateFallback: 'index.html',
+      },
+    }),
+  ],
   resolve: {
     alias: [
       {
@@ -17,5 +51,11 @@ export default defineConfig({
     ],
   },
   worker: { format: 'es' },
-  build: { outDir: '../dist', emptyOutDir: true, target: 'es2022', chunkSizeWarningLimit: 1200 },
+  build: {
+    outDir: '../dist',
+    emptyOutDir: true,
+    target: 'es2022',
+    chunkSizeWarningLimit: 1200,
+    assetsInlineLimit: 0, // the policy allows no data in scripts or fonts
+  },
 })

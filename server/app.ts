@@ -1,39 +1,87 @@
+import { existsSync } from 'node:fs'
+import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
-import express, { type Express } from 'express'
+import compression from 'compression'
+import express, { type Express, type RequestHandler } from 'express'
 import helmet from 'helmet'
 
 /** The built application; the same files work from any static server. */
 export const BUILT = fileURLToPath(new URL('../dist', import.meta.url))
 
-/** Serves the built application with strict headers: nothing from elsewhere, no inline code. */
+/** Names that this server answers to. Under any other one a foreign page could reach it through a name that it points here. */
+const OWN_HOSTS = new Set(['127.0.0.1', 'localhost', '[::1]'])
+
+const ownHostOnly: RequestHandler = ({ headers }, response, next) => {
+  const host = (headers.host ?? '').replace(/:\d+$/, '').toLowerCase()
+  if (OWN_HOSTS.has(host)) next()
+  else {
+    response
+      .status(421)
+      .type('text')
+      .send('This server answers on this machine only. Open it as http://127.0.0.1.')
+  }
+}
+
+/** Paths that a browser would take for another host are none of ours. */
+const plainPathsOnly: RequestHandler = ({ originalUrl }, response, next) => {
+  let path = originalUrl.split('?')[0]
+  try {
+    path = decodeURIComponent(path)
+  } catch {
+    path = '//'
+  }
+  // eslint-disable-next-line no-control-regex -- they are what is looked for
+  if (/^\/[/\\]|\\|[\u0000-\u001f]/.test(path)) {
+    response.status(400).type('text').send('That is no path of this application. It is at /.')
+  } else next()
+}
+
+const YEAR = 365 * 24 * 60 * 60
+/** Files whose names change with what is in them never change otherwise. */
+const cacheFor = (path: string): string =>
+  /[/\\]assets[/\\].*-[\w-]{8,}\.\w+$/.test(path) ? `public, max-age=${YEAR}, immutable` : 'no-cache'
+
+const policy = {
+  defaultSrc: ["'self'"],
+  scriptSrc: ["'self'"],
+  styleSrc: ["'self'"],
+  imgSrc: ["'self'", 'data:', 'blob:'],
+  fontSrc: ["'self'"],
+  workerSrc: ["'self'"],
+  manifestSrc: ["'self'"],
+  connectSrc: ["'self'"],
+  objectSrc: ["'none'"],
+  baseUri: ["'none'"],
+  formAction: ["'none'"],
+  frameAncestors: ["'none'"],
+}
+
+/** Serves the built application with strict headers: nothing from elsewhere, no inline code, no redirects. */
 export function makeApp(folder: string): Express {
   const app = express()
+  app.disable('x-powered-by')
+  app.use(ownHostOnly, plainPathsOnly)
   app.use(
     helmet({
-      contentSecurityPolicy: {
-        useDefaults: false,
-        directives: {
-          defaultSrc: ["'self'"],
-          scriptSrc: ["'self'"],
-          styleSrc: ["'self'", "'unsafe-inline'"],
-          imgSrc: ["'self'", 'data:', 'blob:'],
-          fontSrc: ["'self'", 'data:'],
-          workerSrc: ["'self'"],
-          connectSrc: ["'self'"],
-          objectSrc: ["'none'"],
-          baseUri: ["'none'"],
-          formAction: ["'none'"],
-          frameAncestors: ["'none'"],
-        },
-      },
+      contentSecurityPolicy: { useDefaults: false, directives: policy },
       strictTransportSecurity: false, // loopback has no certificate
       referrerPolicy: { policy: 'no-referrer' },
     }),
   )
-  app.use(express.static(folder, { index: 'index.html', maxAge: 0 }))
+  app.use(compression())
+  app.use(
+    express.static(folder, {
+      index: 'index.html',
+      redirect: false,
+      setHeaders: (response, path) => void response.setHeader('cache-control', cacheFor(path)),
+    }),
+  )
   app.use(
     (_, response) =>
       void response.status(404).type('text').send('There is nothing here. The application is at /.'),
   )
   return app
 }
+
+/** Whether there is an application to serve. */
+export const isBuilt = (folder: string): boolean => existsSync(join(folder, 'index.html'))

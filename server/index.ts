@@ -1,14 +1,12 @@
-import { existsSync } from 'node:fs'
-import { join } from 'node:path'
 import { parseArgs } from 'node:util'
 import open from 'open'
-import { BUILT, makeApp } from './app'
+import { BUILT, isBuilt, makeApp } from './app'
 import { listen } from './listen'
 
 const { values } = parseArgs({
   options: { port: { type: 'string', default: '4173' }, open: { type: 'boolean', default: false } },
 })
-if (!existsSync(join(BUILT, 'index.html'))) {
+if (!isBuilt(BUILT)) {
   console.error('The application is not built yet. Run npm run demo.')
   process.exit(1)
 }

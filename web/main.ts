@@ -5,7 +5,12 @@ import '@fontsource-variable/atkinson-hyperlegible-next'
 import '@fontsource/b612'
 import './styles.css'
 import App from './App.vue'
+import { watchStorage } from './leaving'
 import { router } from './router'
+import { installOffline } from './offline'
 
 config({ jitless: true }) // the page's policy forbids making code from text
-createApp(App).use(createPinia()).use(router).mount('#app')
+const pinia = createPinia()
+createApp(App).use(pinia).use(router).mount('#app')
+watchStorage(pinia)
+installOffline()

@@ -1,5 +1,6 @@
 import { createRouter, createWebHashHistory } from 'vue-router'
-import { STATIONS } from '@core/job'
+
+const STATIONS = 'measure|shape|layout|tune|cut|build|log'
 
 /** Behind the hash, so that any static file server will do. */
 export const router = createRouter({
@@ -7,7 +8,7 @@ export const router = createRouter({
   routes: [
     { path: '/', name: 'jobs', component: () => import('@web/shell/JobsPage.vue') },
     {
-      path: `/job/:id/:station(${STATIONS.join('|')})/:view(kerf)?`,
+      path: `/job/:id/:station(${STATIONS})/:view(kerf)?`,
       name: 'job',
       component: () => import('@web/shell/JobPage.vue'),
     },

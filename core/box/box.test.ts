@@ -1,27 +1,44 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { area, bounds } from '../geometry'
+import { area, bounds, rectangle, sharedArea, transformPoint } from '../geometry'
+import { IN_METRIC as say, sayIn } from '../length'
 import {
   boxSizes,
+  centred,
   makePanels,
   makeShell,
+  problemSentence,
+  ruleLike,
+  RULE_NAMES,
+  sameTabs,
   sameThickness,
+  share,
   shareByCount,
   shareEvenly,
   shareFixed,
+  sharesLine,
   shareWorking,
   specProblems,
   type BoxSpec,
+  type EdgeRule,
+  type Panel,
 } from './index'
 
+const even: EdgeRule = { rule: 'even', width: 10 }
 const spec: BoxSpec = {
   sizesAre: 'outer',
   width: 100,
   depth: 80,
   height: 60,
   top: false,
-  tabs: { rule: 'even', width: 10, counts: { uprights: 5, floor: 7, top: 7 } },
+  tabs: sameTabs(even),
   proud: 0,
+}
+const NEEDED = 0.8
+const panelsOf = (of: BoxSpec, thickness = 3, interference = 0): Panel[] => {
+  const { panels, broken } = makePanels(makeShell(of, sameThickness(thickness)), of.proud, interference)
+  expect(broken).toEqual([])
+  return panels
 }
 
 // Common practice, no source: outer 6.000 in, walls 0.125 in gives inner 5.750 in.
@@ -32,16 +49,16 @@ test('inner size: the worked example in inches', () => {
   )
   expect([inner.x, inner.y, inner.z].map((mm) => Number((mm / 25.4).toFixed(6)))).toEqual([5.75, 5.75, 5.75])
 })
-
 test('outer to inner and back is the same box; an open one loses the floor only', () => {
   const { inner } = boxSizes(spec, sameThickness(3))
   expect(inner).toEqual({ x: 94, y: 74, z: 57 })
-  expect(
-    boxSizes({ ...spec, sizesAre: 'inner', width: 94, depth: 74, height: 57 }, sameThickness(3)).outer,
-  ).toEqual({ x: 100, y: 80, z: 60 })
+  const back = { ...spec, sizesAre: 'inner' as const, width: 94, depth: 74, height: 57 }
+  expect(boxSizes(back, sameThickness(3)).outer).toEqual({ x: 100, y: 80, z: 60 })
 })
 
 describe('sharing out an edge', () => {
+  const lengths = fc.double({ min: 5, max: 900, noNaN: true })
+  const widths = fc.double({ min: 1, max: 100, noNaN: true })
   // Common practice, no source: 4 in in 5 tabs is 0.8 in each, in 7 it is 0.5714 in.
   test('4 in in 5 and in 7', () => {
     expect(shareEvenly(4, 0.8)).toEqual(Array(5).fill(0.8))
@@ -50,68 +67,241 @@ describe('sharing out an edge', () => {
   })
   test('evenly: odd, at least three, and no other odd count is nearer to the wanted width', () => {
     fc.assert(
-      fc.property(
-        fc.double({ min: 5, max: 900, noNaN: true }),
-        fc.double({ min: 1, max: 100, noNaN: true }),
-        (length, wanted) => {
-          const n = shareEvenly(length, wanted).length
-          const off = (count: number) => Math.abs(length / count - wanted)
-          expect(n % 2).toBe(1)
-          expect(n).toBeGreaterThanOrEqual(3)
-          if (n < 999) expect(off(n)).toBeLessThanOrEqual(off(n + 2) + 1e-9)
-          if (n > 3) expect(off(n)).toBeLessThanOrEqual(off(n - 2) + 1e-9)
-        },
-      ),
+      fc.property(lengths, widths, (length, wanted) => {
+        const n = shareEvenly(length, wanted).length
+        const off = (count: number) => Math.abs(length / count - wanted)
+        expect(n % 2).toBe(1)
+        expect(n).toBeGreaterThanOrEqual(3)
+        if (n < 999) expect(off(n)).toBeLessThanOrEqual(off(n + 2) + 1e-9)
+        if (n > 3) expect(off(n)).toBeLessThanOrEqual(off(n - 2) + 1e-9)
+      }),
     )
   })
   test('fixed: the middle is just as wide as wanted, both ends are equal and not slivers', () => {
     fc.assert(
-      fc.property(
-        fc.double({ min: 5, max: 900, noNaN: true }),
-        fc.double({ min: 1, max: 100, noNaN: true }),
-        (length, wanted) => {
-          const shares = shareFixed(length, wanted)
-          expect(shares.reduce((a, b) => a + b)).toBeCloseTo(length, 6)
-          expect(shares.length % 2).toBe(1)
-          expect(shares[0]).toBeCloseTo(shares.at(-1)!, 9)
-          if (length >= 2 * wanted) {
-            expect(new Set(shares.slice(1, -1))).toEqual(new Set([wanted]))
-            expect(shares[0]).toBeGreaterThanOrEqual(wanted / 2 - 1e-9)
-          }
-        },
-      ),
+      fc.property(lengths, widths, (length, wanted) => {
+        const shares = shareFixed(length, wanted)
+        expect(shares.reduce((a, b) => a + b)).toBeCloseTo(length, 6)
+        expect(shares.length % 2).toBe(1)
+        expect(shares[0]).toBeCloseTo(shares.at(-1)!, 9)
+        if (length >= 2 * wanted) {
+          expect(new Set(shares.slice(1, -1))).toEqual(new Set([wanted]))
+          expect(shares[0]).toBeGreaterThanOrEqual(wanted / 2 - 1e-9)
+        }
+      }),
     )
   })
-  test('the working shows the real figures', () =>
-    expect(shareWorking('the width', 'fixed', 94, 10, shareFixed(94, 10)).substituted).toBe(
+  test('a count of tabs says whose they are: the other panel has both ends', () => {
+    expect(share({ rule: 'tabs', count: 3, of: 'other' }, 70)).toEqual({
+      widths: Array(7).fill(10),
+      first: 0,
+    })
+    expect(share({ rule: 'tabs', count: 3, of: 'leading' }, 70).first).toBe(1)
+  })
+  test('one tab in the middle, and a pattern, with equal remainders at the ends', () => {
+    expect(share({ rule: 'centre', width: 12.7, of: 'other' }, 100).widths).toEqual([43.65, 12.7, 43.65])
+    expect(share({ rule: 'pattern', widths: [12, 8, 12], of: 'other' }, 52).widths).toEqual([
+      10, 12, 8, 12, 10,
+    ])
+    expect(centred(20, [12, 8, 12])[0]).toBeLessThan(0) // longer than the edge: refused as too narrow
+  })
+  test('a rule taken for another begins with about what it made', () => {
+    for (const name of RULE_NAMES) expect(ruleLike(name, even).rule).toBe(name)
+    expect(ruleLike('tabs', { rule: 'shares', count: 7 })).toEqual({ rule: 'tabs', count: 3, of: 'other' })
+    expect(ruleLike('centre', { rule: 'fixed', width: 12 })).toMatchObject({ width: 12 })
+  })
+  test('the working shows the real figures', () => {
+    const fixed: EdgeRule = { rule: 'fixed', width: 10 }
+    const edge = makeShell({ ...spec, tabs: sameTabs(fixed) }, sameThickness(3)).edges.find(
+      ({ id }) => id === 'front-floor',
+    )!
+    expect(shareWorking('the width', edge, fixed, false, say).substituted).toBe(
       '(94.00 − 7 × 10) ÷ 2 = 12.000 mm at each end',
-    ))
+    )
+    expect(sharesLine([10, 12, 8, 12, 10], say)).toBe('10.00, 12.00, 8.00, 12.00, 10.00 mm')
+  })
 })
 
-test('a box without room inside is refused in one sentence that says how to mend it', () => {
-  const [problem] = specProblems({ ...spec, width: 23 }, sameThickness(12))
-  expect(problem).toEqual({
-    field: 'width',
-    message: 'The width leaves no room inside: the sheet takes 24 mm of it. Make it at least 26 mm.',
+// The worked example of the trade: outer 4 in high, uprights shared out in 7 over the full height (4/7 in each), one
+// centred tab of 0.5 in per floor edge. Common practice, no source.
+describe('seven up the side, one in the middle below', () => {
+  const inches = (value: number): number => value * 25.4
+  const said: BoxSpec = {
+    sizesAre: 'outer',
+    width: inches(6),
+    depth: inches(5),
+    height: inches(4),
+    top: false,
+    tabs: {
+      uprights: { rule: 'shares', count: 7 },
+      floor: { rule: 'centre', width: inches(0.5), of: 'other' },
+      top: even,
+      over: 'full',
+    },
+    proud: 0,
+  }
+  const shell = makeShell(said, sameThickness(3.175))
+  test('uprights: 4/7 in each over the full height, the lowest one less the floor', () => {
+    const upright = shell.edges.find(({ group }) => group === 'uprights')!
+    for (const width of upright.shares.widths) expect(width / 25.4).toBeCloseTo(4 / 7, 9)
+    expect(upright.cells).toHaveLength(7)
+    expect(upright.cells[0].to - upright.cells[0].from).toBeCloseTo(inches(4 / 7) - 3.175, 3)
+    expect(upright.cells[3].to - upright.cells[3].from).toBeCloseTo(inches(4 / 7), 3)
+    expect(sharesLine(upright.shares.widths, sayIn({ length: 'in', fractions: true, speed: 'mm/s' }))).toBe(
+      '7 shares of 0.571 in',
+    )
   })
-  expect(specProblems(spec, sameThickness(3))).toEqual([])
+  test('floor: one tab of 0.5 in in the middle of every edge', () => {
+    for (const edge of shell.edges.filter(({ group }) => group === 'floor')) {
+      expect(edge.cells.map(({ owner }) => owner === 'floor')).toEqual([false, true, false])
+      const [before, tab, after] = edge.cells.map(({ from, to }) => to - from)
+      expect(tab / 25.4).toBeCloseTo(0.5, 5)
+      expect(before).toBeCloseTo(after, 3)
+    }
+  })
+  test('the corner goes on with the upright’s own lowest share', () => {
+    for (const { owner } of shell.corners) expect(['front', 'back']).toContain(owner)
+  })
+  test('it can be made', () => expect(panelsOf(said, 3.175)).toHaveLength(5))
+})
+
+describe('what cannot be made', () => {
+  const sentences = (of: BoxSpec, thickness: number) =>
+    specProblems(of, sameThickness(thickness), NEEDED).map((problem) => problemSentence(problem, say))
+  test('is refused in one sentence that says how to mend it', () => {
+    expect(sentences({ ...spec, width: 23 }, 12)).toEqual([
+      'The width leaves no room inside: the sheet takes 24 mm of it. Make it at least 26.4 mm.',
+    ])
+    expect(sentences(spec, 3)).toEqual([])
+  })
+  test('counted tabs that are too narrow are named by their edges', () => {
+    const crowded = { ...spec, tabs: { ...spec.tabs, uprights: { rule: 'shares' as const, count: 99 } } }
+    expect(sentences(crowded, 3)[0]).toMatch(
+      /^Some tabs of the uprights would have 0.58 mm left; .* Make tabs wider or fewer, or the height at least 82.2 mm.$/,
+    )
+    const long = {
+      ...spec,
+      tabs: { ...spec.tabs, floor: { rule: 'pattern' as const, widths: [40, 20, 40], of: 'other' as const } },
+    }
+    expect(sentences(long, 3)[0]).toContain('Some tabs of the floor would have nothing left')
+  })
+  test('a size that is offered is not refused again', () => {
+    const size = fc.integer({ min: 10, max: 300 }).map((tenths) => tenths / 10)
+    const rule = fc.constantFrom<EdgeRule>(
+      even,
+      { rule: 'fixed', width: 9 },
+      { rule: 'shares', count: 12 },
+      { rule: 'centre', width: 12, of: 'leading' },
+      { rule: 'pattern', widths: [6, 4, 6], of: 'other' },
+    )
+    fc.assert(
+      fc.property(
+        size,
+        size,
+        size,
+        fc.boolean(),
+        fc.constantFrom('outer' as const, 'inner' as const),
+        rule,
+        fc.constantFrom('between' as const, 'full' as const),
+        fc.double({ min: 0.8, max: 2, noNaN: true }),
+        (width, depth, height, top, sizesAre, tabs, over, needed) => {
+          let made: BoxSpec = {
+            ...spec,
+            width,
+            depth,
+            height,
+            top,
+            sizesAre,
+            tabs: { ...sameTabs(tabs), over },
+          }
+          for (const problem of specProblems(made, sameThickness(3), needed)) {
+            if (problem.kind === 'apart') continue
+            const field = problem.kind === 'no room' ? problem.field : problem.size
+            made = { ...made, [field]: Number(problem.least.toFixed(1)) }
+          }
+          expect(specProblems(made, sameThickness(3), needed)).toEqual([])
+          expect(panelsOf(made)).toHaveLength(top ? 6 : 5)
+        },
+      ),
+      { numRuns: 150, seed: 3 },
+    )
+  })
+  test('paper with a loose fit comes apart, and it is said, not thrown', () => {
+    const six: EdgeRule = { rule: 'shares', count: 6 }
+    const paper = { ...spec, top: true, tabs: { ...sameTabs(six), floor: even } }
+    const { broken } = makePanels(makeShell(paper, sameThickness(0.05)), 0, -0.5)
+    expect(broken.length).toBeGreaterThan(0)
+    const problem = {
+      kind: 'apart' as const,
+      field: 'interference' as const,
+      panel: broken[0].name,
+      pieces: broken[0].pieces,
+    }
+    expect(problemSentence(problem, say)).toContain('too thin for so loose a fit')
+  })
 })
 
 describe('panels', () => {
   const shell = makeShell(spec, sameThickness(3))
-
   test('corners belong to front and back, and every corner has one owner', () => {
     expect(shell.corners).toHaveLength(4)
     expect(new Set(shell.corners.map(({ owner }) => owner))).toEqual(new Set(['front', 'back']))
   })
   test('opposite panels mirror each other where counts are odd', () => {
-    const panels = makePanels(shell, 0, 0)
+    const panels = panelsOf(spec)
     const [front, back] = ['front', 'back'].map((name) => panels.find((panel) => panel.name === name)!)
     expect(area(front.region)).toBeCloseTo(area(back.region), 6)
   })
+  test('every panel is seen from outside: its own right-hand side is where the box has it', () => {
+    // An even count makes the two ends of an edge differ, so that a mirrored panel would show.
+    const uneven: BoxSpec = { ...spec, top: true, tabs: sameTabs({ rule: 'shares', count: 6 }) }
+    const OUTWARD = {
+      front: [0, -1, 0],
+      back: [0, 1, 0],
+      left: [-1, 0, 0],
+      right: [1, 0, 0],
+      floor: [0, 0, -1],
+      top: [0, 0, 1],
+    }
+    const { edges } = makeShell(uneven, sameThickness(3))
+    for (const panel of panelsOf(uneven)) {
+      const at = (x: number, y: number, z: number) => transformPoint(panel.placement, [x, y, z])
+      const origin = at(0, 0, 0)
+      const [u, v, w] = [at(1, 0, 0), at(0, 1, 0), at(0, 0, 1)].map((point) =>
+        point.map((value, i) => value - origin[i]),
+      )
+      const whole = (vector: number[]) => vector.map((value) => Math.round(value) + 0)
+      const cross = [u[1] * v[2] - u[2] * v[1], u[2] * v[0] - u[0] * v[2], u[0] * v[1] - u[1] * v[0]]
+      expect(whole(cross)).toEqual(whole(w)) // right-handed: never mirrored
+      expect(whole(w)).toEqual(OUTWARD[panel.name]) // the outside face looks outward
+      for (const edge of edges.filter(({ panels }) => panels.includes(panel.name))) {
+        for (const cell of edge.cells) {
+          // The middle of a cell is inside the panel's own outline exactly when the cell is its own.
+          const middle = { x: shell.outer.x / 2, y: shell.outer.y / 2, z: 30 }
+          for (const name of edge.panels) {
+            const axis = { front: 'y', back: 'y', left: 'x', right: 'x', floor: 'z', top: 'z' }[name] as
+              'x' | 'y' | 'z'
+            middle[axis] = ['front', 'left', 'floor'].includes(name)
+              ? 1.5
+              : { x: 100, y: 80, z: 60 }[axis] - 1.5
+          }
+          middle[edge.along] = (cell.from + cell.to) / 2
+          const flat = (direction: number[]) =>
+            direction.reduce(
+              (sum, value, i) => sum + value * ([middle.x, middle.y, middle.z][i] - origin[i]),
+              0,
+            )
+          const [x, y] = [flat(u), flat(v)]
+          const dot = { outline: rectangle(x - 0.2, y - 0.2, x + 0.2, y + 0.2), holes: [] }
+          const covered = sharedArea(panel.region, dot) > 0.08
+          expect(covered).toBe(cell.owner === panel.name)
+        }
+      }
+    }
+  })
   test('interference widens every tab by it and leaves the outer size alone', () => {
-    const [plain] = makePanels(shell, 0, 0)
-    const [tight] = makePanels(shell, 0, 0.1)
+    const [plain] = panelsOf(spec)
+    const [tight] = panelsOf(spec, 3, 0.1)
     expect(bounds(tight.drawn.outline)).toEqual(bounds(plain.drawn.outline))
     const tabs = shell.edges
       .filter(({ panels }) => panels.includes('floor'))
@@ -120,12 +310,9 @@ describe('panels', () => {
     expect(tight.region).toEqual(plain.region)
   })
   test('proud ends stand out by that much on every side that has tabs', () => {
-    const floor = makePanels(makeShell({ ...spec, proud: 0.5 }, sameThickness(3)), 0.5, 0).find(
-      ({ name }) => name === 'floor',
-    )!
+    const floor = panelsOf({ ...spec, proud: 0.5 }).find(({ name }) => name === 'floor')!
     const { minX, minY, maxX, maxY } = bounds(floor.region.outline)
-    expect([minX, minY, maxX, maxY].map((value) => Number(value.toFixed(6)))).toEqual([
-      -0.5, -0.5, 100.5, 80.5,
-    ])
+    const ends = [minX, minY, maxX, maxY].map((value) => Number(value.toFixed(6)))
+    expect(ends).toEqual([-0.5, -0.5, 100.5, 80.5])
   })
 })

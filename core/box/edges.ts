@@ -5,6 +5,7 @@ import {
   panelNames,
   type Axis,
   type BoxSpec,
+  type EdgeGroup,
   type PanelName,
   type Size,
   type Thicknesses,
@@ -41,10 +42,12 @@ export interface Edge {
   id: string
   /** The panel that owns the first cell, and the other one. */
   panels: [PanelName, PanelName]
-  group: 'uprights' | 'floor' | 'top'
+  group: EdgeGroup
   along: Axis
   from: number
   to: number
+  /** Whether it is shared out over the corners as well. */
+  full: boolean
   shares: Shares
   cells: Cell[]
 }
@@ -80,6 +83,25 @@ const sideAt = (names: PanelName[], axis: Axis, end: 'low' | 'high'): PanelName 
 
 const thirdAxis = (a: Axis, b: Axis): Axis => AXES.find((axis) => axis !== a && axis !== b)!
 
+/** Puts shares along an edge, from its lower end; what reaches into the corners is cut off there. */
+function cellsOf(
+  { widths, first }: Shares,
+  panels: [PanelName, PanelName],
+  start: number,
+  from: number,
+  to: number,
+): Cell[] {
+  let reached = start
+  const ends = widths.map((width) => (reached += width))
+  const cells: Cell[] = []
+  for (const [i, end] of ends.entries()) {
+    const low = Math.max(from, i === 0 ? start : onGrid(ends[i - 1]))
+    const high = Math.min(to, i === ends.length - 1 ? to : onGrid(end))
+    if (high > low) cells.push({ owner: panels[(i + first) % 2], from: low, to: high })
+  }
+  return cells
+}
+
 function makeEdge(spec: BoxSpec, shell: Omit<Shell, 'edges' | 'corners'>, a: PanelName, b: PanelName): Edge {
   const panels: [PanelName, PanelName] = RANK[a] >= RANK[b] ? [a, b] : [b, a]
   const along = thirdAxis(SIDES[a].axis, SIDES[b].axis)
@@ -88,17 +110,11 @@ function makeEdge(spec: BoxSpec, shell: Omit<Shell, 'edges' | 'corners'>, a: Pan
   const from = low ? slab(shell, low)[1] : 0
   const to = high ? slab(shell, high)[0] : shell.outer[along]
   const group = along === 'z' ? 'uprights' : panels[1] === 'top' ? 'top' : 'floor'
-  const shares = share(spec.tabs.rule, to - from, spec.tabs.width, spec.tabs.counts[group])
-  let reached = 0
-  const ends = shares.map(
-    (width, i) => ((reached += width), i === shares.length - 1 ? to : onGrid(from + reached)),
-  )
-  const cells = ends.map((end, i): Cell => ({
-    owner: panels[i % 2],
-    from: i === 0 ? from : ends[i - 1],
-    to: end,
-  }))
-  return { id: `${panels[0]}-${panels[1]}`, panels, group, along, from, to, shares, cells }
+  const full = group === 'uprights' && spec.tabs.over === 'full'
+  const [start, end] = full ? [0, shell.outer[along]] : [from, to]
+  const shares = share(spec.tabs[group], end - start)
+  const cells = cellsOf(shares, panels, start, from, to)
+  return { id: `${panels[0]}-${panels[1]}`, panels, group, along, from, to, full, shares, cells }
 }
 
 /** The cell of an edge that touches the corner where the edge runs into `third`. */
@@ -108,7 +124,10 @@ export const endCell = (edge: Edge, third: PanelName): Cell =>
 export const edgeBetween = (edges: Edge[], a: PanelName, b: PanelName): Edge =>
   edges.find(({ panels }) => panels.includes(a) && panels.includes(b))!
 
-/** A corner goes to the panel that owns most of the cells beside it, the leading one on a tie: it would be a loose crumb otherwise. */
+/**
+ * A corner goes to the panel that owns most of the cells beside it, the leading one on a tie: it would be a loose crumb
+ * otherwise. Where an upright is shared out over the full height, its own end cell reaches through the corner.
+ */
 function makeCorner(
   shell: Omit<Shell, 'edges' | 'corners'>,
   edges: Edge[],
@@ -121,7 +140,10 @@ function makeCorner(
     endCell(edgeBetween(edges, c, a), b),
   ]
   const votes = (name: PanelName): number => beside.filter(({ owner }) => owner === name).length
-  const owner = [...panels].sort((p, q) => votes(q) - votes(p) || RANK[q] - RANK[p])[0]
+  const upright = edgeBetween(edges, a, b)
+  const owner = upright.full
+    ? endCell(upright, c).owner
+    : [...panels].sort((p, q) => votes(q) - votes(p) || RANK[q] - RANK[p])[0]
   const block: Block = { min: { x: 0, y: 0, z: 0 }, max: { x: 0, y: 0, z: 0 } }
   for (const name of panels) [block.min[SIDES[name].axis], block.max[SIDES[name].axis]] = slab(shell, name)
   return { panels, owner, block }

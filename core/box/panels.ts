@@ -89,7 +89,8 @@ function coreBlock(shell: Shell, name: PanelName): Block {
   return block
 }
 
-function flatten(shell: Shell, name: PanelName, blocks: Block[]): Region {
+/** The blocks of a panel as flat pieces; a panel that can be cut is one. */
+function flatten(shell: Shell, name: PanelName, blocks: Block[]): Region[] {
   const {
     x: [u, du],
     y: [v, dv],
@@ -101,9 +102,7 @@ function flatten(shell: Shell, name: PanelName, blocks: Block[]): Region {
     const [y1, y2] = [local(v, dv, min[v]), local(v, dv, max[v])]
     return rectangle(Math.min(x1, x2), Math.min(y1, y2), Math.max(x1, x2), Math.max(y1, y2))
   })
-  const pieces = union(rings)
-  if (pieces.length !== 1) throw new Error(`panels: the ${name} came out in ${pieces.length} pieces`)
-  return pieces[0]
+  return union(rings)
 }
 
 function placementOf(shell: Shell, name: PanelName): Matrix4 {
@@ -121,14 +120,25 @@ function placementOf(shell: Shell, name: PanelName): Matrix4 {
   return [...rows.flat(), 0, 0, 0, 1]
 }
 
+/** A panel that would not come out in one piece. */
+export interface BrokenPanel {
+  name: PanelName
+  pieces: number
+}
+
 /**
  * The panels of a shell.
  * @param proud how far tab ends stand out, mm
  * @param interference overlap per glue line in the drawn shape, mm; both panels take half of it
- * @throws when a panel would come out in more than one piece
+ * @returns the panels, and those that would fall apart: where there are any, the box cannot be made
  */
-export function makePanels(shell: Shell, proud: number, interference: number): Panel[] {
-  return shell.names.map((name) => {
+export function makePanels(
+  shell: Shell,
+  proud: number,
+  interference: number,
+): { panels: Panel[]; broken: BrokenPanel[] } {
+  const broken: BrokenPanel[] = []
+  const panels = shell.names.flatMap((name): Panel[] => {
     const blocksWith = (overlap: number): Block[] => [
       coreBlock(shell, name),
       ...shell.edges
@@ -136,15 +146,27 @@ export function makePanels(shell: Shell, proud: number, interference: number): P
         .flatMap((edge) => cellBlocks(shell, edge, name, proud, overlap)),
       ...cornerBlocks(shell, name, proud, overlap),
     ]
-    const region = flatten(shell, name, blocksWith(0))
-    const drawn = interference === 0 ? region : flatten(shell, name, blocksWith(interference))
-    return {
-      name,
-      thickness: shell.thicknesses[name],
-      region,
-      drawn,
-      size: sizeOf(region),
-      placement: placementOf(shell, name),
+    const exact = flatten(shell, name, blocksWith(0))
+    const drawn = interference === 0 ? exact : flatten(shell, name, blocksWith(interference))
+    const pieces = Math.max(exact.length, drawn.length)
+    if (pieces !== 1 || exact.length !== drawn.length) {
+      broken.push({ name, pieces })
+      return []
     }
+    const [region] = exact
+    return [
+      {
+        name,
+        thickness: shell.thicknesses[name],
+        region,
+        drawn: drawn[0],
+        size: sizeOf(region),
+        placement: placementOf(shell, name),
+      },
+    ]
   })
+  return { panels, broken }
 }
+
+/** Which direction of the flat panel, its own x or y, runs along an axis of the box. */
+export const localAxis = (name: PanelName, axis: Axis): 'x' | 'y' => (VIEWS[name].x[0] === axis ? 'x' : 'y')

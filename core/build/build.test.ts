@@ -1,5 +1,6 @@
 import { expect, test } from '@jest/globals'
-import { makeShell, sameThickness, type BoxSpec } from '../box'
+import { makeShell, sameTabs, sameThickness, type BoxSpec } from '../box'
+import { IN_METRIC as say } from '../length'
 import { buildSteps, diagonal, diagonalWorking, glueGrams } from './index'
 
 const spec: BoxSpec = {
@@ -8,7 +9,7 @@ const spec: BoxSpec = {
   depth: 90,
   height: 60,
   top: true,
-  tabs: { rule: 'even', width: 10, counts: { uprights: 3, floor: 3, top: 3 } },
+  tabs: sameTabs({ rule: 'even', width: 10 }),
   proud: 0,
 }
 const shell = makeShell(spec, sameThickness(3))
@@ -34,8 +35,12 @@ test('every joint is glued in exactly one step', () => {
   expect(steps[4].glue.map((face) => face.with).sort()).toEqual(['back', 'floor', 'front'])
 })
 test('a square box has equal diagonals of the length that Pythagoras says', () => {
-  expect(diagonal(shell)).toBe(150)
-  expect(diagonalWorking(shell).result).toBe('150.0 mm')
+  expect(diagonal(shell, 0)).toBe(150)
+  expect(diagonalWorking(shell, 0, say).result).toBe('150.0 mm')
+})
+test('where tab ends stand proud there is no outside corner to measure: it is measured inside', () => {
+  expect(diagonal(shell, 0.5)).toBeCloseTo(Math.hypot(114, 84), 9)
+  expect(diagonalWorking(shell, 0.5, say)).toMatchObject({ formula: '√(width² + depth²), inside' })
 })
 // From memory: 150 to 200 g of wood glue per square metre.
 test('glue for a square metre', () => expect(glueGrams(1e6)).toEqual({ least: 150, most: 200 }))

@@ -1,5 +1,5 @@
 import { glueArea, type PanelName, type Shell } from '../box'
-import { fixed } from '../length'
+import type { Say } from '../length'
 import type { Working } from '../working'
 
 /** A joint that is closed in a step: with which panel, and how much of it takes glue, mm². */
@@ -52,21 +52,30 @@ export function buildSteps(shell: Shell): BuildStep[] {
   })
 }
 
-/** Both diagonals of the floor plan between outside corners, mm: the box is square when they agree. */
-export const diagonal = ({ outer }: Shell): number => Math.hypot(outer.x, outer.y)
+/**
+ * Both diagonals of the floor plan, mm: the box is square when they agree. Between outside corners; where tab ends stand
+ * proud there is no outside corner to hold a tape to, and the inside ones are measured.
+ */
+export const diagonal = ({ outer, inner }: Shell, proud: number): number =>
+  proud > 0 ? Math.hypot(inner.x, inner.y) : Math.hypot(outer.x, outer.y)
 
-export function diagonalWorking(shell: Shell): Working {
-  const { x, y } = shell.outer
+export function diagonalWorking(shell: Shell, proud: number, say: Say): Working {
+  const { x, y } = proud > 0 ? shell.inner : shell.outer
+  const side = proud > 0 ? 'inside' : 'outside'
+  const length = diagonal(shell, proud)
   return {
     title: 'Diagonal to check for square',
-    result: `${fixed(diagonal(shell), 1)} mm`,
-    formula: '√(width² + depth²), outside',
-    substituted: `√(${fixed(x, 2)}² + ${fixed(y, 2)}²) = ${fixed(diagonal(shell), 2)} mm`,
+    result: say.length(length, 1),
+    formula: `√(width² + depth²), ${side}`,
+    substituted: `√(${say.plain(x)}² + ${say.plain(y)}²) = ${say.length(length)}`,
     terms: [
-      { symbol: 'width', meaning: 'outside', value: `${fixed(x, 2)} mm`, source: 'derived' },
-      { symbol: 'depth', meaning: 'outside', value: `${fixed(y, 2)} mm`, source: 'derived' },
+      { symbol: 'width', meaning: side, value: say.length(x), source: 'derived' },
+      { symbol: 'depth', meaning: side, value: say.length(y), source: 'derived' },
     ],
-    note: 'The box is square when both diagonals agree; nudge the longer one.',
+    note:
+      proud > 0
+        ? 'Measured inside: tab ends stand out of the corners until they are sanded. The box is square when both agree.'
+        : 'The box is square when both diagonals agree; nudge the longer one.',
   }
 }
 

@@ -1,17 +1,11 @@
-import {
-  compensationStatement,
-  deriveBox,
-  makeParts,
-  planCut,
-  arrange,
-  layoutSignature,
-  type CutPlan,
-  type DerivedBox,
-  type Job,
-} from '../job'
-import { mayExport } from '../plan'
+import { deriveAll, type CutPlan, type DerivedBox, type LoadPlan } from '../derive'
+import { problemSentence } from '../box'
+import type { Job } from '../job'
+import { IN_METRIC } from '../length'
+import { checksOf, compensationStatement, madeForStatement, placeStatement, readyToCut } from '../say'
 import { writeDxf } from './dxf'
 import { writePanels } from './panels-json'
+import type { SheetFile } from './sheet-file'
 import { writeSvg } from './svg'
 
 export const FORMATS = ['svg', 'dxf', 'json'] as const
@@ -31,7 +25,28 @@ export const fileStem = (name: string): string =>
     .replace(/^-+|-+$/g, '')
     .slice(0, 60) || 'job'
 
-/** The files of a planned cut, one per sheet and format, and one for the panels. */
+/** `sheet-2`, or `sheet-2-load-3` where a sheet takes several. */
+const pageName = ({ sheet, load, of }: LoadPlan): string =>
+  `sheet-${sheet + 1}${of > 1 ? `-load-${load + 1}` : ''}`
+
+function fileOf(job: Job, box: DerivedBox, plan: CutPlan, load: LoadPlan): SheetFile {
+  const say = IN_METRIC // a file always says its unit, and it is this one
+  const { machine } = job.measure
+  return {
+    title: `${job.name}, ${pageName(load).replaceAll('-', ' ')}`,
+    statement: [
+      compensationStatement(job.cut.compensation, box, say),
+      placeStatement(machine, load, say),
+      madeForStatement(job, box, plan.choice.setting, say),
+    ].join(' '),
+    width: load.width,
+    height: load.height,
+    paths: load.paths,
+    colours: machine?.colours,
+  }
+}
+
+/** The files of a planned cut, one per load and format, and one for the panels. */
 export function writeFiles(
   job: Job,
   box: DerivedBox,
@@ -39,31 +54,17 @@ export function writeFiles(
   formats: readonly Format[],
 ): OutputFile[] {
   const stem = fileStem(job.name)
-  const { sheetWidth: width, sheetHeight: height } = job.layout.settings
-  const statement = compensationStatement(job.cut.compensation, box.kerf.perSide)
-  const sheets = plan.sheets
-    .filter(({ paths }) => paths.length > 0)
-    .flatMap(({ sheet, paths }) => {
-      const file = {
-        title: `${job.name}, sheet ${sheet + 1}`,
-        statement,
-        width,
-        height,
-        paths,
-        colours: job.measure.machine?.colours,
-      }
-      return [
-        ...(formats.includes('svg')
-          ? [{ name: `${stem}-sheet-${sheet + 1}.svg`, content: writeSvg(file) }]
-          : []),
-        ...(formats.includes('dxf')
-          ? [{ name: `${stem}-sheet-${sheet + 1}.dxf`, content: writeDxf(file) }]
-          : []),
-      ]
-    })
-  return formats.includes('json')
-    ? [...sheets, { name: `${stem}-panels.json`, content: writePanels(job, box) }]
-    : sheets
+  const pages = plan.loads.filter(({ paths }) => paths.length > 0)
+  const files = pages.flatMap((load) => {
+    const file = fileOf(job, box, plan, load)
+    const name = `${stem}-${pageName(load)}`
+    return [
+      ...(formats.includes('svg') ? [{ name: `${name}.svg`, content: writeSvg(file) }] : []),
+      ...(formats.includes('dxf') ? [{ name: `${name}.dxf`, content: writeDxf(file) }] : []),
+    ]
+  })
+  if (!formats.includes('json')) return files
+  return [...files, { name: `${stem}-panels.json`, content: writePanels(job, box) }]
 }
 
 export type Exported = { ok: true; files: OutputFile[]; warnings: string[] } | { ok: false; error: string }
@@ -73,16 +74,12 @@ export type Exported = { ok: true; files: OutputFile[]; warnings: string[] } | {
  * @returns the files, or one sentence why nothing may be written
  */
 export function exportJob(job: Job, formats: readonly Format[]): Exported {
-  const box = deriveBox(job)
-  if (!box.panels) return { ok: false, error: box.problems[0].message }
-  const parts = makeParts(box.panels, job.copies, box.kerf.perSide)
-  const fresh = job.layout.arrangement?.signature === layoutSignature(parts, job)
-  const laidOut: Job = fresh ? job : { ...job, layout: { ...job.layout, arrangement: arrange(parts, job) } }
-  const plan = planCut(laidOut, box, parts)
-  const stops = plan.checks.filter(({ state }) => state === 'stop')
-  if (!mayExport(plan.checks)) return { ok: false, error: `${stops[0].title}: ${stops[0].detail}` }
-  const warnings = plan.checks
-    .filter(({ state }) => state === 'look')
-    .map(({ title, detail }) => `${title}: ${detail}`)
-  return { ok: true, files: writeFiles(laidOut, box, plan, formats), warnings }
+  const { job: laidOut, parts, derived } = deriveAll(job)
+  const { box, plan } = derived
+  if (!plan) return { ok: false, error: problemSentence(box.problems[0], IN_METRIC) }
+  const checks = checksOf(laidOut, derived, parts, IN_METRIC)
+  const said = (wanted: string): string[] =>
+    checks.filter(({ state }) => state === wanted).map(({ title, detail }) => `${title}: ${detail}`)
+  if (!readyToCut(derived, checks)) return { ok: false, error: said('stop')[0] }
+  return { ok: true, files: writeFiles(laidOut, box, plan, formats), warnings: said('look') }
 }

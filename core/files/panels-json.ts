@@ -1,6 +1,8 @@
 import type { Point, Region, Ring } from '../geometry'
-import type { DerivedBox, Job } from '../job'
-import { compensationStatement } from '../job'
+import type { DerivedBox } from '../derive'
+import type { Job } from '../job'
+import { IN_METRIC } from '../length'
+import { compensationStatement } from '../say'
 
 const pairs = (ring: Ring): [number, number][] => ring.map(({ x, y }: Point) => [x, y])
 
@@ -26,7 +28,7 @@ export function writePanels(job: Job, box: DerivedBox): string {
         open: !job.box.top,
         proud: job.box.proud,
         interference: job.interference,
-        compensation: compensationStatement(job.cut.compensation, box.kerf.perSide),
+        compensation: compensationStatement(job.cut.compensation, box, IN_METRIC),
         panels: (box.panels ?? []).map(({ name, thickness, region, drawn, placement }) => ({
           name,
           thickness,

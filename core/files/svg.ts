@@ -4,7 +4,13 @@ import type { SheetFile } from './sheet-file'
 /** A tenth of a micrometre. */
 const figure = (value: number): string => String(Number(value.toFixed(4)))
 
-const escaped = (text: string): string => text.replace(/[&<>"']/g, (sign) => `&#${sign.charCodeAt(0)};`)
+/** Signs that no XML file may hold, however they are written. [PUB: W3C, Extensible Markup Language (XML) 1.0, 2.2 Characters] */
+// eslint-disable-next-line no-control-regex -- they are what is looked for
+const FORBIDDEN =
+  /[\u0000-\u0008\u000b\u000c\u000e-\u001f\ufffe\uffff]|[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/g
+
+const escaped = (text: string): string =>
+  text.replace(FORBIDDEN, ' ').replace(/[&<>"']/g, (sign) => `&#${sign.charCodeAt(0)};`)
 
 /**
  * One sheet as SVG: millimetres, one named group per operation, strokes only. y runs down, as the format wants it.

@@ -1,49 +1,60 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { kerfOf } from '../kerf'
-import { thicknessOf } from '../stock'
-import { randomNormal } from '../../scripts/testing/random'
+import { kerfOf, type Kerf } from '../kerf'
+import { IN_METRIC as say } from '../length'
+import { thicknessOf, type Family } from '../stock'
 import {
-  bestCompensation,
+  fitCautions,
+  fitWorking,
   gapFor,
-  jointOdds,
   NO_TASTE,
   predictFit,
-  rangeOf,
-  slotOdds,
-  tabOdds,
   tasteFor,
   tasteFromVerdict,
+  tasteSd,
   wantedWord,
   wordFor,
-  type FitWord,
+  type FitInput,
+  type Taste,
   type TasteRecord,
 } from './index'
 
 const kerf = kerfOf({ width: 0.16, doubt: 0.02, how: '' })
 const readings = (...values: number[]) => values.map((value) => ({ value, spot: '', on: '' }))
 const thickness = thicknessOf({ nominal: 3, readings: readings(3.0, 3.1, 3.05) })
+const predict = (more: Partial<FitInput> = {}) =>
+  predictFit({
+    kerf,
+    thickness,
+    compensate: 'paths',
+    interference: 0,
+    proud: 0,
+    taste: NO_TASTE,
+    boundaries: [],
+    ...more,
+  })
+const cautions = (family: Family, more: Partial<FitInput> = {}) =>
+  fitCautions(predict(more), more.thickness ?? thickness, family, more.proud ?? 0, say)
 
 describe('gap per boundary', () => {
+  const round = (width: number): Pick<Kerf, 'by'> => ({ by: { x: { width, sd: 0 }, y: { width, sd: 0 } } })
+  const gap = (k: number, c: number, i: number) => gapFor(['x', 'y'], round(k), { x: c, y: c }, i)
   // By definition: g = k − 2c − i.
-  test('compensated by half the kerf nothing is left', () => expect(gapFor(0.16, 0.08, 0)).toBeCloseTo(0, 12))
+  test('compensated by half the kerf nothing is left', () => expect(gap(0.16, 0.08, 0)).toBeCloseTo(0, 12))
   test('uncompensated play of a tab is twice the kerf', () =>
-    expect(2 * gapFor(0.16, 0, 0)).toBeCloseTo(0.32, 12))
+    expect(2 * gap(0.16, 0, 0)).toBeCloseTo(0.32, 12))
   test('compensated twice the parts overlap by the kerf', () =>
-    expect(gapFor(0.16, 0.16, 0)).toBeCloseTo(-0.16, 12))
-  test('a tab and a notch cut by a beam of any kerf part by that gap', () => {
+    expect(gap(0.16, 0.16, 0)).toBeCloseTo(-0.16, 12))
+  test('a tab and a notch cut by a beam of any kerf, round or not, part by that gap', () => {
     // A tab drawn w + i/2 and a notch drawn w − i/2 at each boundary, on paths moved by c, lose k/2 at each cut edge.
+    const small = (min: number, max: number) => fc.double({ min, max, noNaN: true })
     fc.assert(
-      fc.property(
-        fc.double({ min: 0.02, max: 0.6, noNaN: true }),
-        fc.double({ min: 0, max: 0.3, noNaN: true }),
-        fc.double({ min: -0.1, max: 0.1, noNaN: true }),
-        (k, c, i) => {
-          const tab = 10 + i - k + 2 * c
-          const notch = 10 - i + k - 2 * c
-          return Math.abs((notch - tab) / 2 - gapFor(k, c, i)) < 1e-9
-        },
-      ),
+      fc.property(small(0.02, 0.6), small(0.02, 0.6), small(0, 0.3), small(-0.1, 0.1), (ka, kb, c, i) => {
+        const tab = 10 + i - ka + 2 * c
+        const notch = 10 - i + kb - 2 * c
+        const by = { x: { width: ka, sd: 0 }, y: { width: kb, sd: 0 } }
+        return Math.abs((notch - tab) / 2 - gapFor(['x', 'y'], { by }, { x: c, y: c }, i)) < 1e-9
+      }),
     )
   })
 })
@@ -67,13 +78,7 @@ describe('prediction', () => {
         fc.double({ min: -0.1, max: 0.1, noNaN: true }),
         fc.double({ min: 0, max: 0.1, noNaN: true }),
         (interference, doubt) => {
-          const { odds, word, gap } = predictFit(
-            { ...kerf, doubt, sd: doubt / 1.96 },
-            thickness,
-            0.08,
-            interference,
-            'plywood',
-          )
+          const { odds, word, gap } = predict({ kerf: { ...kerf, doubt, sd: doubt / 1.96 }, interference })
           expect(Object.values(odds).reduce((a, b) => a + b)).toBeCloseTo(1, 9)
           if (doubt < 0.01 && Math.abs(gap) < 0.005) expect(odds[word]).toBeGreaterThan(0.9)
         },
@@ -81,12 +86,10 @@ describe('prediction', () => {
     )
   })
   test('odds of snug for a gap of 0 ± 0.02 are 95 % when only kerf is in doubt', () =>
-    expect(
-      predictFit(kerf, thickness, 0.08, 0, 'plywood', 0, { offset: 0, sd: 0, count: 3 }).odds.snug,
-    ).toBeCloseTo(0.95, 4))
+    expect(predict({ taste: { offset: 0, own: 0, kerfs: [], count: 3 } }).odds.snug).toBeCloseTo(0.95, 4))
   test('thickness goes into flushness and slots, not into the gap', () => {
-    const even = predictFit(kerf, thicknessOf({ nominal: 3, readings: readings(3.05) }), 0.08, 0, 'plywood')
-    const uneven = predictFit(kerf, thickness, 0.08, 0, 'plywood', 0.3)
+    const even = predict({ thickness: thicknessOf({ nominal: 3, readings: readings(3.05) }) })
+    const uneven = predict({ proud: 0.3 })
     expect(uneven.gap).toBe(even.gap)
     expect(uneven.flush.recessed).toBeCloseTo(0.25, 9)
     expect(uneven.flush.proud).toBeCloseTo(0.35, 9)
@@ -94,76 +97,43 @@ describe('prediction', () => {
   })
   // Common practice, no source: acrylic does not crush, keep g ≥ 0; card crushes, press is fine.
   test('a press fit is warned of in acrylic only', () => {
-    expect(predictFit(kerf, thickness, 0.08, 0.04, 'acrylic').cautions.join(' ')).toContain('does not crush')
-    expect(predictFit(kerf, thickness, 0.08, 0.04, 'card').cautions).toEqual([])
+    expect(cautions('acrylic', { interference: 0.04 }).join(' ')).toContain('does not crush')
+    expect(cautions('card', { interference: 0.04 })).toEqual([])
   })
-  test('an uneven sheet is called so', () => {
+  test('an uneven sheet is called so, and tab ends longer than the sheet is thick', () => {
     const wavy = thicknessOf({ nominal: 3, readings: readings(2.9, 3.15) })
-    expect(predictFit(kerf, wavy, 0.08, 0, 'plywood', 1).cautions[0]).toContain('uneven')
+    expect(cautions('plywood', { thickness: wavy, proud: 1 })[0]).toContain('uneven: thinnest 2.90 mm')
+    expect(cautions('plywood', { proud: 5 })[0]).toContain('more than the sheet is thick (3.05 mm)')
+    expect(cautions('plywood', { proud: 1 })).toEqual([])
+  })
+  test('the working has the real figures', () => {
+    const fit = predict({ interference: 0.02 })
+    expect(fitWorking(fit, kerf, 0.02, NO_TASTE, say).substituted).toBe(
+      '0.160 − 2 × 0.080 − 0.020 = −0.020 mm',
+    )
   })
 })
 
-describe('odds against simulation: 20,000 drawn combinations, within 1.5 points', () => {
-  const words: FitWord[] = ['forced', 'press', 'snug', 'easy', 'loose']
-  const simulated = (draw: (gauss: () => number) => number): number[] => {
-    const gauss = randomNormal(77)
-    const counts = words.map(() => 0)
-    for (let i = 0; i < 20_000; i++) counts[words.indexOf(wordFor(draw(gauss)))]++
-    return counts.map((count) => count / 20_000)
-  }
-  const agrees = (odds: Record<FitWord, number>, counted: number[]) =>
-    words.forEach((word, i) => expect(Math.abs(odds[word] - counted[i])).toBeLessThan(0.015))
-
-  test.each([
-    [0.16, 0.012, 0.08, 0, 0, 0.006],
-    [0.2, 0.03, 0.06, 0.04, 0.02, 0.02],
-    [0.12, 0.02, 0.06, -0.05, -0.01, 0.01],
-  ])('tabs: kerf %p, its doubt %p', (k, sk, c, i, offset, st) => {
-    const { odds } = tabOdds({ width: k, sd: sk }, c, i, { offset, sd: st })
-    // One kerf, one taste are drawn; tab and notch are then cut with that kerf, each edge moved by c.
-    agrees(
-      odds,
-      simulated((gauss) => {
-        const drawn = k + sk * gauss()
-        const tab = 10 + i - drawn + 2 * c
-        const notch = 10 - i + drawn - 2 * c
-        return (notch - tab) / 2 + offset + st * gauss()
-      }),
-    )
+describe('a beam that is not round', () => {
+  const oval = kerfOf({ width: 0.15, doubt: 0.01, how: '', kx: 0.18, ky: 0.12 })
+  const all: FitInput['boundaries'] = [
+    { edges: ['x', 'x'], where: 'front and left' },
+    { edges: ['y', 'y'], where: 'front and floor' },
+    { edges: ['x', 'y'], where: 'left and floor' },
+  ]
+  test('compensated in the paths, each way has its own figure and all joints fit alike', () => {
+    const fit = predict({ kerf: oval, boundaries: all })
+    expect(fit.compensation).toEqual({ x: 0.09, y: 0.06 })
+    for (const { cut, group } of fit.joints) if (group === 'tabs') expect(cut).toBeCloseTo(0, 12)
+    expect(fit.word).toBe('snug')
   })
-  test('slots: thickness counts, and is named when it dominates', () => {
-    const joint = slotOdds(3.08, { width: 0.16, sd: 0.01 }, 0.08, { mean: 3.04, sd: 0.04 })
-    agrees(
-      joint.odds,
-      simulated((gauss) => (3.08 + (0.16 + 0.01 * gauss()) - 0.16 - (3.04 + 0.04 * gauss())) / 2),
-    )
-    expect(joint.dominant).toMatchObject({ name: 'thickness' })
-    expect(joint.dominant!.share).toBeCloseTo(16 / 17, 6)
-  })
-  test('doubts add as variances', () =>
-    expect(
-      jointOdds('tabs', '', 0, [
-        { name: 'a', sd: 0.03 },
-        { name: 'b', sd: 0.04 },
-      ]).sd,
-    ).toBeCloseTo(0.05, 12))
-  test('no other compensation gives the wanted word better odds', () => {
-    const [kerfNow, taste] = [
-      { width: 0.2, sd: 0.02 },
-      { offset: 0.01, sd: 0.01 },
-    ]
-    const best = bestCompensation(rangeOf('press'), kerfNow, 0, taste)
-    const odds = (c: number) => tabOdds(kerfNow, c, 0, taste).odds.press
-    for (let c = 0; c < 0.2; c += 0.002) expect(odds(c)).toBeLessThanOrEqual(odds(best) + 1e-6)
-  })
-  test('the interference that is offered does for the fit what that compensation would', () => {
-    const asked = predictFit(kerf, thickness, 0.08, 0.015, 'plywood')
-    const offered = predictFit(kerf, thickness, 0.08, asked.best.interference, 'plywood')
-    expect(offered.odds[asked.wanted]).toBeCloseTo(asked.best.odds, 9)
-    expect(offered.best).toMatchObject({
-      interference: expect.closeTo(asked.best.interference, 9),
-      compensation: expect.closeTo(0.08, 9),
-    })
+  test('compensated by software, one way is easy and the other press: the worst speaks for the box', () => {
+    const fit = predict({ kerf: oval, boundaries: all, compensate: 'software' })
+    const words = fit.joints.filter(({ group }) => group === 'tabs').map(({ gap }) => wordFor(gap))
+    expect(words).toEqual(['easy', 'press', 'snug'])
+    expect(fit.word).not.toBe('snug')
+    expect(fit.odds.snug).toBeLessThan(0.3)
+    expect(fit.joints[0]).toMatchObject({ label: 'tabs cut across the sheet', where: ['front and left'] })
   })
 })
 
@@ -171,15 +141,20 @@ describe('taste', () => {
   const record = (
     interference: number,
     doubt: number,
-    family: TasteRecord['family'] = 'plywood',
+    family: Family = 'plywood',
+    more: Partial<TasteRecord> = {},
   ): TasteRecord => ({
     id: String(interference),
     family,
     interference,
     doubt,
+    own: doubt,
+    kerfId: null,
+    best: null,
     from: 'comb',
     on: '',
     note: '',
+    ...more,
   })
   test('is a weighted mean of one’s own records of the family, surer ones counting more', () => {
     expect(tasteFor([], 'plywood')).toBe(NO_TASTE)
@@ -191,6 +166,13 @@ describe('taste', () => {
     expect(both.offset).toBeCloseTo((0.02 * 9 + 0.06) / 10, 9)
     expect(both.count).toBe(2)
   })
+  test('records reckoned with one kerf share its error; with several it averages out', () => {
+    const from = (id: string, kerfId: string) => record(0.02, 0.05, 'plywood', { id, own: 0.01, kerfId })
+    const same = tasteFor([from('a', 'k'), from('b', 'k'), from('c', 'k'), from('d', 'k')], 'plywood')
+    const other = tasteFor([from('a', 'k'), from('b', 'l'), from('c', 'm'), from('d', 'n')], 'plywood')
+    expect(same.kerfs).toMatchObject([{ id: 'k', share: expect.closeTo(1, 9) }])
+    expect(tasteSd(same)).toBeGreaterThan(1.8 * tasteSd(other))
+  })
   test('a verdict moves it: what felt easy at no interference wants more of it', () => {
     const { interference, doubt } = tasteFromVerdict('easy', 0, 0)
     expect(interference).toBeCloseTo(0.05, 9)
@@ -198,8 +180,8 @@ describe('taste', () => {
     expect(tasteFromVerdict('snug', -0.03, 0).interference).toBeCloseTo(0.03, 9)
   })
   test('one’s own snug shifts what is predicted and what is asked for', () => {
-    const own = { offset: 0.04, sd: 0.005, count: 2 }
-    expect(predictFit(kerf, thickness, 0.08, 0.04, 'plywood', 0, own).word).toBe('snug')
+    const own: Taste = { offset: 0.04, own: 0.005, kerfs: [], count: 2 }
+    expect(predict({ interference: 0.04, taste: own }).word).toBe('snug')
     expect(wantedWord(0.04, own)).toBe('snug')
     expect(wantedWord(0.04, NO_TASTE)).toBe('press')
   })

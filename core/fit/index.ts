@@ -1,12 +1,17 @@
 export { WANTED_FITS, WORD_LIMITS, wordFor, type FitWord } from './words'
-export { gapFor, predictFit, wantedWord, type FitPrediction } from './predict'
-export { bestCompensation, jointOdds, oddsFor, slotOdds, tabOdds, type JointOdds, type Odds } from './odds'
+export { compensationIn, predictFit, wantedWord, type FitInput, type FitPrediction } from './predict'
+export { gapFor, jointOdds, oddsFor, slotOdds, tabOdds } from './odds'
+export type { Boundary, Compensations, JointOdds, Odds } from './odds'
 export {
+  interferenceSchema,
   NO_TASTE,
   rangeOf,
   tasteFor,
   tasteFromVerdict,
   tasteRecordSchema,
+  tasteSchema,
+  tasteSd,
   type Taste,
   type TasteRecord,
 } from './taste'
+export { fitCautions, fitWorking } from './working'

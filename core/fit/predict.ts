@@ -1,13 +1,25 @@
-import type { Kerf } from '../kerf'
-import { fixed } from '../length'
-import { FAMILIES, type Family, type Thickness } from '../stock'
-import type { Working } from '../working'
-import { bestCompensation, slotOdds, tabOdds, type JointOdds, type Odds } from './odds'
-import { NO_TASTE, rangeOf, type Taste } from './taste'
+import { compensations, type Kerf } from '../kerf'
+import type { Thickness } from '../stock'
+import { slotOdds, tabOdds, type Boundary, type Compensations, type JointOdds, type Odds } from './odds'
+import { rangeOf, type Taste } from './taste'
 import { WANTED_FITS, wordFor, type FitWord } from './words'
 
+/** All that a fit follows from. Lengths in mm. */
+export interface FitInput {
+  kerf: Kerf
+  thickness: Thickness
+  /** In the paths each direction has its own compensation; a laser's software has one figure for both. */
+  compensate: 'paths' | 'software'
+  /** Wanted, per boundary; positive is tighter. */
+  interference: number
+  proud: number
+  taste: Taste
+  /** The glue lines of the box as they lie on the sheet; none where that is not known yet. */
+  boundaries: Boundary[]
+}
+
 export interface FitPrediction {
-  /** Gap per boundary in mm as it is cut; negative when the parts overlap. */
+  /** Gap per boundary in mm as it is cut, where it fits worst; negative when the parts overlap. */
   gap: number
   /** The same as it feels to this maker: shifted by their taste. */
   felt: number
@@ -21,134 +33,84 @@ export interface FitPrediction {
   odds: Odds
   /** Every kind of joint that the box has; a slot for this sheet is always told, since dividers come later. */
   joints: JointOdds[]
-  /** Compensation per side, mm, that would make the wanted word likeliest, the odds of it then, and the interference that does the same at the compensation there is. */
+  compensation: Compensations
+  /** The interference that would make the wanted word likeliest, what it comes to per side in all, and the odds of the word then. */
   best: { compensation: number; interference: number; odds: number }
   /** How far the ends of tabs may stand back from (negative) or out of the mating face, mm; from the spread of thickness. */
   flush: { recessed: number; proud: number }
   /** Slot width in mm that the thickest reading still enters. */
   slotWidth: number
-  cautions: string[]
-  working: Working
 }
-
-/**
- * Gap per boundary of a tab in its notch: `g = k − 2c − i`. [DEF]
- * @param kerf full width, mm
- * @param compensation per side, mm
- * @param interference per boundary, mm; positive is tighter
- */
-export const gapFor = (kerf: number, compensation: number, interference: number): number =>
-  kerf - 2 * compensation - interference
 
 /** The word that an interference asks for, given one's own snug. */
 export function wantedWord(interference: number, taste: Taste): FitWord {
   const own = interference - taste.offset
-  return WANTED_FITS.reduce((best, each) =>
-    Math.abs(each.interference - own) < Math.abs(best.interference - own) ? each : best,
-  ).word
+  const off = (wanted: number): number => Math.abs(wanted - own)
+  return WANTED_FITS.reduce((best, each) => (off(each.interference) < off(best.interference) ? each : best))
+    .word
 }
 
-function cautionsFor(family: Family, gap: number, proudLength: number, thickness: Thickness): string[] {
-  const cautions: string[] = []
-  const name = family[0].toUpperCase() + family.slice(1)
-  if (FAMILIES[family].crushes === 'never' && gap < -0.001)
-    cautions.push(`${name} does not crush: keep the gap at 0 or above, or it cracks. Choose snug or easy.`)
-  if (thickness.uneven) cautions.push(`The sheet is uneven: ${thickness.uneven}. Tab ends will show it.`)
-  if (proudLength === 0 && thickness.thickest - thickness.mean > 0.1)
-    cautions.push('Some tab ends will stand back from the face. A little proud length can be sanded flush.')
-  return cautions
+/** Compensation per side in each direction, wherever it is applied. */
+export function compensationIn(kerf: Kerf, where: FitInput['compensate']): Compensations {
+  return where === 'paths' ? compensations(kerf) : { x: kerf.perSide, y: kerf.perSide }
 }
+
+/** One entry per way in which the two edges of a glue line were cut. */
+function kinds(boundaries: Boundary[]): { edges: Boundary['edges']; where: string[] }[] {
+  const found = new Map<string, { edges: Boundary['edges']; where: Set<string> }>()
+  for (const { edges, where } of boundaries) {
+    const key = [...edges].sort().join('')
+    const kind = found.get(key) ?? { edges, where: new Set<string>() }
+    kind.where.add(where)
+    found.set(key, kind)
+  }
+  return [...found.values()].map(({ edges, where }) => ({ edges, where: [...where] }))
+}
+
+/** The tab joints of a box, at an interference. */
+function tabJoints(input: FitInput, compensation: Compensations, interference: number): JointOdds[] {
+  const { kerf, taste, boundaries } = input
+  if (kerf.round || boundaries.length === 0)
+    return [tabOdds(['x', 'x'], kerf, compensation, interference, taste)]
+  return kinds(boundaries).map(({ edges, where }) =>
+    tabOdds(edges, kerf, compensation, interference, taste, where),
+  )
+}
+
+const worst = (joints: JointOdds[], wanted: FitWord): JointOdds =>
+  joints.reduce((least, each) => (each.odds[wanted] < least.odds[wanted] ? each : least))
 
 /**
  * What the joints will come out as. Kerf decides how tabs fit in notches; thickness decides flushness and slots; taste what it feels like.
- * @param compensation per side, mm, wherever it is applied
- * @param interference per boundary, mm
+ * The glue line that fits worst speaks for the box.
  */
-export function predictFit(
-  kerf: Kerf,
-  thickness: Thickness,
-  compensation: number,
-  interference: number,
-  family: Family,
-  proudLength = 0,
-  taste: Taste = NO_TASTE,
-): FitPrediction {
-  const gap = gapFor(kerf.width, compensation, interference)
-  const tabs = tabOdds(kerf, compensation, interference, taste)
-  const slots = slotOdds(thickness.thickest, kerf, compensation, thickness)
+export function predictFit(input: FitInput): FitPrediction {
+  const { kerf, thickness, compensate, interference, proud, taste } = input
+  const compensation = compensationIn(kerf, compensate)
+  const tabs = tabJoints(input, compensation, interference)
   const wanted = wantedWord(interference, taste)
-  const best = bestCompensation(rangeOf(wanted), kerf, interference, taste)
+  const shown = worst(tabs, wanted)
+  const gaps = tabs.map(({ gap }) => gap)
+  const better = interference + (Math.min(...gaps) + Math.max(...gaps)) / 2 - rangeOf(wanted).middle
   return {
-    gap,
-    felt: tabs.gap,
-    doubt: tabs.doubt,
-    play: 2 * gap,
-    word: wordFor(tabs.gap),
+    gap: shown.cut,
+    felt: shown.gap,
+    doubt: shown.doubt,
+    play: 2 * shown.cut,
+    word: wordFor(shown.gap),
     wanted,
-    odds: tabs.odds,
-    joints: [tabs, slots],
+    odds: shown.odds,
+    joints: [...tabs, slotOdds(thickness.thickest, kerf, kerf.perSide, thickness)],
+    compensation,
     best: {
-      compensation: best,
-      interference: interference + 2 * (best - compensation),
-      odds: tabOdds(kerf, best, interference, taste).odds[wanted],
+      interference: better,
+      compensation: kerf.perSide + (better - interference) / 2,
+      odds: worst(tabJoints(input, compensation, better), wanted).odds[wanted],
     },
     flush: {
-      recessed: thickness.mean + proudLength - thickness.thickest,
-      proud: thickness.mean + proudLength - thickness.thinnest,
+      recessed: thickness.mean + proud - thickness.thickest,
+      proud: thickness.mean + proud - thickness.thinnest,
     },
     slotWidth: thickness.thickest,
-    cautions: cautionsFor(family, gap, proudLength, thickness),
-    working: fitWorking(kerf, compensation, interference, taste, gap, tabs),
-  }
-}
-
-function fitWorking(
-  kerf: Kerf,
-  compensation: number,
-  interference: number,
-  taste: Taste,
-  gap: number,
-  tabs: JointOdds,
-): Working {
-  const sign = (value: number): string => (value < 0 ? `(${fixed(value, 3)})` : fixed(value, 3))
-  const own = taste.count > 0
-  return {
-    title: 'Gap at each glue line',
-    result: `g = ${fixed(gap, 3)} ± ${fixed(tabs.doubt, 3)} mm: ${wordFor(tabs.gap)}`,
-    formula: own ? 'g = k − 2c − i; felt as g + your snug' : 'g = k − 2c − i',
-    substituted: `${fixed(kerf.width, 3)} − 2 × ${fixed(compensation, 3)} − ${sign(interference)} = ${fixed(gap, 3)} mm${own ? `; felt as ${fixed(tabs.gap, 3)} mm` : ''}`,
-    terms: [
-      {
-        symbol: 'k',
-        meaning: 'kerf, full width',
-        value: `${fixed(kerf.width, 3)} ± ${fixed(kerf.doubt, 3)} mm`,
-        source: kerf.measured ? 'reading' : 'default',
-      },
-      {
-        symbol: 'c',
-        meaning: 'compensation per side',
-        value: `${fixed(compensation, 3)} mm`,
-        source: 'derived',
-      },
-      {
-        symbol: 'i',
-        meaning: 'wanted interference per boundary',
-        value: `${fixed(interference, 3)} mm`,
-        source: 'your choice',
-      },
-      {
-        symbol: 'snug',
-        meaning: own ? `your own, from ${taste.count} combs and verdicts` : 'your own is not known yet',
-        value: `${fixed(taste.offset, 3)} mm`,
-        source: own ? 'test' : 'default',
-      },
-      {
-        symbol: 'words',
-        meaning: 'forced < −0.06 < press < −0.02 < snug < +0.02 < easy < +0.08 < loose',
-        value: 'mm',
-        source: 'from memory',
-      },
-    ],
-    note: 'Thickness has no say in how tabs fit notches; it decides whether tab ends come out flush, and how wide a slot must be.',
   }
 }

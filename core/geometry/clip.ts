@@ -1,6 +1,6 @@
 import { Clipper, EndType, FillRule, JoinType, type PathsD } from 'clipper2-ts'
 import { signedArea } from './measure'
-import { ringsOf, type Region, type Ring } from './types'
+import { ringsOf, type Point, type Region, type Ring } from './types'
 
 /** Decimals of a millimetre that the clipping library works to: a hundredth of a micrometre. */
 const DECIMALS = 5
@@ -55,4 +55,19 @@ export function offset(region: Region, distance: number): Region[] {
       DECIMALS,
     ),
   )
+}
+
+const stretched = (region: Region, factor: number): Region => ({
+  outline: region.outline.map(({ x, y }) => ({ x, y: y * factor })),
+  holes: region.holes.map((hole) => hole.map(({ x, y }) => ({ x, y: y * factor }))),
+})
+
+/**
+ * A region grown by another distance each way, mm: edges that face along x move by `x`, those that face along y by `y`.
+ * Made for a beam that is not round. Both are more than 0, or the same.
+ */
+export function offsetBy(region: Region, { x, y }: Point): Region[] {
+  if (x === y) return offset(region, x)
+  const factor = x / y
+  return offset(stretched(region, factor), x).map((grown) => stretched(grown, 1 / factor))
 }

@@ -1,8 +1,9 @@
 import { z } from 'zod'
-import { boxSpecSchema } from '../box'
+import { boxSpecSchema, sameTabs } from '../box'
+import { interferenceSchema, tasteSchema } from '../fit'
 import { kerfRecordSchema } from '../kerf'
 import { machineSchema, OPERATIONS } from '../machine'
-import { layoutSettingsSchema, placementSchema } from '../nest'
+import { layoutSettingsSchema, placementSchema, unplacedSchema } from '../nest'
 import { familySchema, stockSchema } from '../stock'
 import { trialSchema } from '../testpiece'
 import { settingSchema, testRecordSchema } from '../tune'
@@ -23,17 +24,30 @@ export const revisionSchema = z.strictObject({
   note: z.string().max(4000),
   /** What the verdict is held against: the gap that was predicted without taste, and the kerf's doubt, mm. */
   cut: z
-    .strictObject({ family: familySchema, gap: z.number().min(-5).max(5), kerfSd: z.number().min(0).max(5) })
+    .strictObject({
+      family: familySchema,
+      gap: z.number().min(-5).max(5),
+      kerfSd: z.number().min(0).max(5),
+      kerfId: z.string().max(60).nullable(),
+    })
     .nullable(),
   figures: z.array(z.strictObject({ label: z.string().max(60), value: z.string().max(120) })).max(40),
 })
 export type Revision = z.infer<typeof revisionSchema>
 
 export const JOB_FORMAT = 'uplands-job'
-export const JOB_VERSION = 2
+export const JOB_VERSION = 3
 
 /** Kerf measurements of other pairs of machine and stock are kept this far back. */
 export const MOST_TRIALS = 40
+
+const arrangementSchema = z.strictObject({
+  signature: z.string().max(40),
+  byHand: z.boolean(),
+  placements: z.array(placementSchema).max(2000),
+  unplaced: z.array(unplacedSchema).max(2000),
+})
+export type Arrangement = z.infer<typeof arrangementSchema>
 
 /** Everything that a maker decided or measured for one job, and nothing that can be worked out from it but the layout they may have changed by hand. */
 export const jobSchema = z.strictObject({
@@ -47,13 +61,7 @@ export const jobSchema = z.strictObject({
     stock: stockSchema.nullable(),
     kerf: kerfRecordSchema.nullable(),
     /** The maker's own snug for this family, as it was when it was taken over. */
-    taste: z
-      .strictObject({
-        offset: z.number().min(-0.5).max(0.5),
-        sd: z.number().min(0).max(0.5),
-        count: z.number().int().min(0).max(10000),
-      })
-      .nullable(),
+    taste: tasteSchema.nullable(),
     /** Kerfs being measured, the one in hand first; what was read off one stock says nothing about another. */
     trials: z
       .array(z.strictObject({ machineId: identifier, stockId: identifier, trial: trialSchema }))
@@ -62,18 +70,8 @@ export const jobSchema = z.strictObject({
   box: boxSpecSchema,
   copies: z.number().int().min(1).max(100),
   /** Wanted fit as interference per glue line, mm; positive is tighter. */
-  interference: z.number().min(-0.5).max(0.5),
-  layout: z.strictObject({
-    settings: layoutSettingsSchema,
-    arrangement: z
-      .strictObject({
-        signature: z.string().max(40),
-        byHand: z.boolean(),
-        placements: z.array(placementSchema).max(2000),
-        unplaced: z.array(z.strictObject({ part: identifier, reason: z.string().max(400) })).max(2000),
-      })
-      .nullable(),
-  }),
+  interference: interferenceSchema,
+  layout: z.strictObject({ settings: layoutSettingsSchema, arrangement: arrangementSchema.nullable() }),
   tune: z.strictObject({
     tests: z.array(testRecordSchema).max(500),
     picked: settingSchema.nullable(),
@@ -104,21 +102,13 @@ export const emptyJob = (id: string, name: string, changed: string): Job => ({
     depth: 80,
     height: 50,
     top: false,
-    tabs: { rule: 'even', width: 9, counts: { uprights: 5, floor: 9, top: 9 } },
+    tabs: sameTabs({ rule: 'even', width: 9 }),
     proud: 0,
   },
   copies: 1,
   interference: 0,
   layout: {
-    settings: {
-      sheetWidth: 600,
-      sheetHeight: 400,
-      sheets: 2,
-      margin: 5,
-      gap: 3,
-      grain: 'free',
-      turning: true,
-    },
+    settings: { sheets: 2, margin: 5, gap: 3, grain: 'free', turning: true },
     arrangement: null,
   },
   tune: { tests: [], picked: null, score: { speed: 150, power: 12, passes: 1, air: false } },

@@ -1,4 +1,13 @@
-export { ASSUMED_KERF, compensationFor, doubtKerf, kerfOf, PLAUSIBLE_KERF, type Kerf } from './kerf'
+export {
+  ASSUMED_KERF,
+  compensationFor,
+  compensations,
+  isRound,
+  kerfOf,
+  type Direction,
+  type Kerf,
+} from './kerf'
+export { doubtKerf, doubtPerSide, PLAUSIBLE_KERF } from './doubt'
 export {
   CARRIED_DOUBT,
   eventsSince,
@@ -10,13 +19,10 @@ export {
   type KerfRecord,
   type MachineEvent,
 } from './record'
-export {
-  CALIPER_SD,
-  kerfFromSlots,
-  kerfFromSquares,
-  kerfFromStrip,
-  readComb,
-  type CombResult,
-  type KerfResult,
-} from './methods'
+export type { KerfResult } from './result'
+export { kerfFromSquares } from './squares'
+export { kerfFromStrip } from './strip'
+export { kerfFromSlots, type SlotAnswer } from './slots'
+export { readComb, type CombResult } from './comb'
 export { adviseNext, moreSquares, stripDoubt, type Advice } from './advice'
+export { combEndNote, combWorking, kerfNotes, kerfWorking, resultWorking } from './words'

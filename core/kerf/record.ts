@@ -15,7 +15,7 @@ export const kerfRecordSchema = z.strictObject({
   width: z.number().min(0).max(5),
   /** Half of the 95 % interval; null when it is not known. */
   doubt: z.number().min(0).max(1).nullable(),
-  /** In each direction by itself, where the method tells. */
+  /** In each direction by itself, where the method tells: x across the sheet, y along it. */
   kx: z.number().min(-1).max(5).nullable(),
   ky: z.number().min(-1).max(5).nullable(),
   method: z.enum(KERF_METHODS),

@@ -9,14 +9,12 @@ export const fixed = (value: number, digits: number): string =>
 export const short = (value: number, digits = 2): string =>
   String(Number(rounded(value, digits))).replace('-', '−')
 
-export const formatMillimetres = (mm: number, digits = 2): string => `${fixed(mm, digits)} mm`
+/** A share as whole per cent. */
+export const percent = (share: number): string => `${Math.round(share * 100)} %`
 
-/** The same length in inches, to a thousandth: what a caliper in inches shows. */
-export const formatInches = (mm: number): string => `${fixed(mm / 25.4, 3)} in`
-
-/** A speed in the two units it was not typed in, so that a mix-up shows. */
-export const otherSpeeds = (mmPerSecond: number): string =>
-  `${short(mmPerSecond * 60, 0)} mm/min · ${short((mmPerSecond * 60) / 25.4, 1)} in/min`
+/** `1 sheet`, `3 sheets`. */
+export const counted = (count: number, one: string, several = `${one}s`): string =>
+  `${count} ${count === 1 ? one : several}`
 
 /** Seconds as a workshop says them: `42 s`, `11 min 40 s`, `2 h 05 min`. */
 export function formatDuration(seconds: number): string {

@@ -1,2 +1,5 @@
-export { parseLength, parseSpeed, parseFigure, type Parsed } from './parse'
-export { fixed, short, formatMillimetres, formatInches, otherSpeeds, formatDuration } from './format'
+export { doubtFraction, parseFigure, parseLength, parseSpeed } from './parse'
+export type { LengthUnit, Parsed, SpeedUnit } from './parse'
+export type { Doubt } from './doubt'
+export { counted, fixed, formatDuration, percent, short } from './format'
+export { IN_METRIC, METRIC, sayIn, type Say, type Units } from './units'

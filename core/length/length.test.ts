@@ -1,13 +1,14 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import {
+  doubtFraction,
   fixed,
   formatDuration,
-  formatInches,
-  otherSpeeds,
+  IN_METRIC,
   parseFigure,
   parseLength,
   parseSpeed,
+  sayIn,
   short,
   type Parsed,
 } from './index'
@@ -36,7 +37,25 @@ describe('parseLength', () => {
     ['4/7 in', (4 / 7) * 25.4],
     ['100 - 2×3,05', 93.9],
     ['-(1+1)*3', -6],
+    ['1-1/2"', 38.1],
+    ['1 ½"', 38.1],
+    ['1½ in', 38.1],
+    ["2'", 609.6],
+    ['2\' 3 1/2"', 698.5],
+    ['1.5 inches', 38.1],
+    ['3/4"+1/2"', 31.75],
+    ['100-1/2', 99.5],
+    ['100 mm - 2 × 1/8 in', 93.65],
+    ['1 in + 3', 28.4],
   ])('reads %s', (text, mm) => expect(valueOf(parseLength(text))).toBeCloseTo(mm, 9))
+
+  test('a bare figure is in the unit that the maker thinks in', () => {
+    expect(valueOf(parseLength('4 3/4', 'in'))).toBeCloseTo(120.65, 9)
+    expect(valueOf(parseLength('1-1/2 in', 'mm'))).toBeCloseTo(38.1, 9)
+    expect(valueOf(parseLength('3 mm', 'in'))).toBeCloseTo(3, 9)
+    expect(valueOf(parseLength('1 in + 1/2', 'in'))).toBeCloseTo(38.1, 9)
+    expect(valueOf(parseSpeed('500', 'mm/min'))).toBeCloseTo(500 / 60, 9)
+  })
 
   test.each([
     '',
@@ -51,6 +70,8 @@ describe('parseLength', () => {
     '3 mm mm',
     '2 3',
     '1/0',
+    '2 in * 3 in',
+    '5/2 in*',
     '9'.repeat(80),
     '('.repeat(60),
   ])('refuses %p in one sentence', (text) => {
@@ -59,13 +80,52 @@ describe('parseLength', () => {
     if (!parsed.ok) expect(parsed.error).toMatch(/^[A-Z“].+\.$/)
   })
 
-  test('reads back whatever it writes', () => {
+  test('reads back whatever it writes, in either unit', () => {
+    const inches = sayIn({ length: 'in', fractions: true, speed: 'mm/s' })
     fc.assert(
-      fc.property(
-        fc.integer({ min: 1, max: 5_000_000 }),
-        (thousandths) => valueOf(parseLength(short(thousandths / 1000, 3))) === thousandths / 1000,
-      ),
+      fc.property(fc.integer({ min: 1, max: 5_000_000 }), (thousandths) => {
+        const mm = thousandths / 1000
+        expect(valueOf(parseLength(short(mm, 3)))).toBe(mm)
+        expect(Math.abs(valueOf(parseLength(inches.shortPlain(mm, 3), 'in')) - mm)).toBeLessThan(0.0125)
+      }),
     )
+  })
+
+  test('a fraction of a ruler without a unit is asked about, other sums are not', () => {
+    expect(doubtFraction('1/8', 0.125)).toMatchObject({ suggestion: { value: 3.175, label: '3.175 mm' } })
+    expect(doubtFraction('1 1/2', 1.5)?.suggestion?.value).toBeCloseTo(38.1, 9)
+    for (const text of ['6.1/2', '120', '1/3', '1/8 in', '100-1/8*2'])
+      expect(doubtFraction(text, 1)).toBeNull()
+  })
+})
+
+describe('inches are a way of thinking', () => {
+  const say = sayIn({ length: 'in', fractions: false, speed: 'in/min' })
+  const ruler = sayIn({ length: 'in', fractions: true, speed: 'in/min' })
+  test('kerf to four decimals, lengths in decimals or in fractions of a ruler', () => {
+    expect([say.fine(0.16256), say.length(120.65), say.short(120.65)]).toEqual([
+      '0.0064 in',
+      '4.750 in',
+      '4.75 in',
+    ])
+    expect([ruler.length(120.65), ruler.length(3.175), ruler.length(101.6), ruler.length(-12.7)]).toEqual([
+      '4 3/4 in',
+      '1/8 in',
+      '4 in',
+      '−1/2 in',
+    ])
+    expect(ruler.length(101)).toBe('3.976 in') // on no mark of a ruler: it does not pretend to be
+    expect([say.size([254, 25.4]), say.area(645.16), say.volume(16387.064)]).toEqual([
+      '10.000 × 1.000 in',
+      '1.00 in²',
+      '1.0 in³',
+    ])
+    expect(say.otherLength(25.4)).toBe('25.40 mm')
+  })
+  test('speeds in the unit that was chosen, the others beside it', () => {
+    expect(say.speed(20)).toBe('47.2 in/min')
+    expect(say.otherSpeeds(20)).toBe('20 mm/s · 1200 mm/min')
+    expect(sayIn({ length: 'mm', fractions: false, speed: 'mm/min' }).speed(20)).toBe('1200 mm/min')
   })
 })
 
@@ -74,7 +134,8 @@ describe('speeds', () => {
   test('500 mm/min is 8.33 mm/s', () => expect(valueOf(parseSpeed('500 mm/min'))).toBeCloseTo(8.33, 2))
   // By definition: 25.4 mm are an inch (international yard and pound agreement, 1959).
   test('100 in/min is 42.33 mm/s', () => expect(valueOf(parseSpeed('100 in/min'))).toBeCloseTo(42.333, 3))
-  test('the other units stand beside', () => expect(otherSpeeds(20)).toBe('1200 mm/min · 47.2 in/min'))
+  test('the other units stand beside', () =>
+    expect(IN_METRIC.otherSpeeds(20)).toBe('1200 mm/min · 47.2 in/min'))
 })
 
 test('figures take a per cent sign and no unit', () => {
@@ -93,7 +154,7 @@ test('formats keep the resolution of the instrument and use a true minus', () =>
     '1.01',
   ])
   expect(short(3.1, 3)).toBe('3.1')
-  expect(formatInches(25.4)).toBe('1.000 in')
+  expect(IN_METRIC.otherLength(25.4)).toBe('1.000 in')
   expect([formatDuration(42), formatDuration(700), formatDuration(7500)]).toEqual([
     '42 s',
     '11 min 40 s',

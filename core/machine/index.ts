@@ -11,6 +11,10 @@ export const OPERATION_NAMES: Record<Operation, string> = {
   outline: 'outline cuts',
 }
 
+/** Corners of the bed, as one stands before it. The sheet is put into the one where the machine has its origin. */
+export const ORIGINS = ['front left', 'front right', 'back left', 'back right'] as const
+export type Origin = (typeof ORIGINS)[number]
+
 const colour = z.string().regex(/^#[0-9a-f]{6}$/)
 
 /** A laser cutter, as its owner describes it. Lengths in mm, speeds in mm/s, acceleration in mm/s². */
@@ -19,6 +23,8 @@ export const machineSchema = z.strictObject({
   name: z.string().min(1).max(80),
   bedWidth: z.number().min(20).max(10000),
   bedHeight: z.number().min(20).max(10000),
+  /** The corner of the bed that the sheet is put into. */
+  origin: z.enum(ORIGINS),
   watts: z.number().min(0.5).max(2000),
   maxSpeed: z.number().min(1).max(5000),
   travelSpeed: z.number().min(1).max(5000),
@@ -40,6 +46,7 @@ export const newMachine = (id: string, name: string): Machine => ({
   name,
   bedWidth: 600,
   bedHeight: 400,
+  origin: 'front left',
   watts: 40,
   ...ORDINARY_MOTION,
   colours: OUR_COLOURS,

@@ -1,111 +1,160 @@
-import { area, bounds, offset, sharedArea, shiftRegion, turnRegion, type Region } from '../geometry'
+import {
+  area,
+  bounds,
+  offset,
+  sharedArea,
+  shiftRegion,
+  turnRegion,
+  type Bounds,
+  type Region,
+} from '../geometry'
 import { poseShape, poseShift } from './pack'
 import { overlaps } from './slide'
-import { allowedTurns, type LayoutSettings, type NestPart, type Placement, type Room } from './types'
+import { loadAt, type Surface } from './surface'
+import { allowedTurns, shapeFor, type LayoutSettings, type NestPart, type Placement } from './types'
 
 /** What is wrong with where a part lies. `gap` and `grain` are warnings, the others must never be cut. */
 export interface Violation {
   kind: 'overlap' | 'edge' | 'gap' | 'grain'
   parts: string[]
   sheet: number
-  message: string
+  /** Of an edge: how far it reaches over, mm, and over what. */
+  out: number
+  over: 'margin' | 'sheet' | 'bed' | ''
 }
 
 /** Shared area in mm² that rounding may leave between parts that only touch. */
 const TOUCH = 1e-3
 
 /** A placed part's shape in the coordinates of its sheet, mm. */
-export function placedShape(shape: Region, { x, y, turn }: Placement): Region {
-  return shiftRegion(poseShape(shape, turn), x, y)
-}
+export const placedShape = (part: Omit<NestPart, 'id'>, { x, y, turn }: Placement): Region =>
+  shiftRegion(poseShape(shapeFor(part, turn), turn), x, y)
 
 export const isForbidden = ({ kind }: Violation): boolean => kind === 'overlap' || kind === 'edge'
 
-/** Every overlap, everything outside the margins or the bed, everything closer than the gap or lying as it may not. */
-export function violations(
+interface Placed {
+  placement: Placement
+  shape: Region
+  box: Bounds
+  grown: Region
+  grownBox: Bounds
+}
+
+const ORDER: Violation['kind'][] = ['edge', 'grain', 'overlap', 'gap']
+
+/**
+ * Looks over a layout again and again, as while a part is dragged: only parts that moved since the last look are compared.
+ */
+export class LayoutChecker {
+  private readonly byId: Map<string, NestPart>
+  private readonly turns
+  private readonly grownShapes = new Map<Region, Region>() // copies share their shape
+  private readonly rank = new Map<string, number>()
+  private placed = new Map<string, Placed>()
+  private found: Violation[] = []
+
+  constructor(
+    parts: NestPart[],
+    private readonly settings: LayoutSettings,
+    private readonly surface: Surface,
+  ) {
+    this.byId = new Map(parts.map((part) => [part.id, part]))
+    this.turns = allowedTurns(settings)
+    for (const [i, { id }] of parts.entries()) this.rank.set(id, i)
+  }
+
+  private grow(shape: Region): Region {
+    const grown =
+      this.grownShapes.get(shape) ?? offset(shape, Math.max(0, this.settings.gap / 2 - 1e-4))[0] ?? shape
+    this.grownShapes.set(shape, grown)
+    return grown
+  }
+
+  private place(placement: Placement, part: NestPart): Placed {
+    const own = shapeFor(part, placement.turn)
+    const shape = placedShape(part, placement)
+    const { dx, dy } = poseShift(own, placement.turn)
+    const grown = shiftRegion(turnRegion(this.grow(own), placement.turn), dx + placement.x, dy + placement.y)
+    return { placement, shape, box: bounds(shape.outline), grown, grownBox: bounds(grown.outline) }
+  }
+
+  private alone({ placement: { part, sheet, turn }, box }: Placed): Violation[] {
+    const { margin } = this.settings
+    const { width, height, loads } = this.surface
+    const load = loads[loadAt(this.surface, (box.minX + box.maxX) / 2, (box.minY + box.maxY) / 2)]
+    const beyond = (low: { x: number; y: number }, high: { x: number; y: number }): number =>
+      Math.max(low.x - box.minX, low.y - box.minY, box.maxX - high.x, box.maxY - high.y)
+    const offLoad = beyond(load, { x: load.x + load.width, y: load.y + load.height })
+    const offSheet = beyond({ x: 0, y: 0 }, { x: width, y: height })
+    const found: Violation[] = []
+    if (offLoad + margin > 1e-4) {
+      const over = offSheet > 1e-6 ? 'sheet' : offLoad > 1e-6 ? 'bed' : 'margin'
+      const out = over === 'sheet' ? offSheet : over === 'bed' ? offLoad : offLoad + margin
+      found.push({ kind: 'edge', parts: [part], sheet, out, over })
+    }
+    if (!this.turns.includes(turn)) found.push({ kind: 'grain', parts: [part], sheet, out: 0, over: '' })
+    return found
+  }
+
+  private between(a: Placed, b: Placed): Violation | null {
+    const { sheet } = a.placement
+    if (sheet !== b.placement.sheet || !overlaps(a.grownBox, b.grownBox)) return null
+    if (sharedArea(a.grown, b.grown) <= TOUCH) return null
+    const kind = sharedArea(a.shape, b.shape) > TOUCH ? 'overlap' : 'gap'
+    return { kind, parts: [a.placement.part, b.placement.part], sheet, out: 0, over: '' }
+  }
+
+  /** Every overlap, everything outside the margins or the bed, everything closer than the gap or lying as it may not. */
+  check(placements: Placement[]): Violation[] {
+    const now = placements.filter(({ part }) => this.byId.has(part))
+    const kept = new Map<string, Placed>()
+    const moved: Placed[] = []
+    for (const placement of now) {
+      const before = this.placed.get(placement.part)
+      const placed =
+        before?.placement === placement ? before : this.place(placement, this.byId.get(placement.part)!)
+      if (placed === before) kept.set(placement.part, before)
+      else moved.push(placed)
+    }
+    const still = this.found.filter(({ parts }) => parts.every((part) => kept.has(part)))
+    const fresh: Violation[] = []
+    for (const placed of moved) {
+      fresh.push(...this.alone(placed))
+      for (const other of kept.values()) {
+        const [a, b] = this.before(placed, other) ? [placed, other] : [other, placed]
+        const between = this.between(a, b)
+        if (between) fresh.push(between)
+      }
+      kept.set(placed.placement.part, placed)
+    }
+    this.placed = kept
+    this.found = [...still, ...fresh].sort((a, b) => this.compare(a, b))
+    return this.found
+  }
+
+  private before(a: Placed, b: Placed): boolean {
+    return this.rank.get(a.placement.part)! < this.rank.get(b.placement.part)!
+  }
+
+  private compare(a: Violation, b: Violation): number {
+    const byKind = ORDER.indexOf(a.kind) - ORDER.indexOf(b.kind)
+    const [ranksA, ranksB] = [a, b].map(({ parts }) => parts.map((part) => this.rank.get(part)!))
+    return byKind || ranksA[0] - ranksB[0] || (ranksA[1] ?? 0) - (ranksB[1] ?? 0)
+  }
+}
+
+/** A single look at a layout. */
+export const violations = (
   parts: NestPart[],
   placements: Placement[],
   settings: LayoutSettings,
-  room: Room,
-): Violation[] {
-  const byId = new Map(parts.map((part) => [part.id, part]))
-  const grownShapes = new Map<Region, Region>() // copies share their shape
-  const grow = (shape: Region): Region => {
-    const grown = grownShapes.get(shape) ?? offset(shape, Math.max(0, settings.gap / 2 - 1e-4))[0] ?? shape
-    grownShapes.set(shape, grown)
-    return grown
-  }
-  const placed = placements
-    .filter(({ part }) => byId.has(part))
-    .map((placement) => {
-      const { shape: own } = byId.get(placement.part)!
-      const shape = placedShape(own, placement)
-      const { dx, dy } = poseShift(own, placement.turn)
-      const grown = shiftRegion(turnRegion(grow(own), placement.turn), dx + placement.x, dy + placement.y)
-      return { placement, shape, box: bounds(shape.outline), grown, grownBox: bounds(grown.outline) }
-    })
-  const found: Violation[] = []
-  const { margin, grain } = settings
-  const turns = allowedTurns(settings)
-  for (const {
-    placement: { part, sheet, turn },
-    box,
-  } of placed) {
-    const out = Math.max(
-      margin - box.minX,
-      margin - box.minY,
-      box.maxX - room.width + margin,
-      box.maxY - room.height + margin,
-    )
-    const beyond = out > margin + 1e-6 ? 'sheet or bed' : 'margin'
-    if (out > 1e-4)
-      found.push({
-        kind: 'edge',
-        parts: [part],
-        sheet,
-        message: `${part} reaches ${out.toFixed(2)} mm over the ${beyond}. Move it inward.`,
-      })
-    if (!turns.includes(turn))
-      found.push({
-        kind: 'grain',
-        parts: [part],
-        sheet,
-        message:
-          grain === 'free'
-            ? `${part} is turned, and parts may not be.`
-            : `${part} does not lie to the grain as it should. Turn it.`,
-      })
-  }
-  for (const [i, a] of placed.entries()) {
-    for (const b of placed.slice(i + 1)) {
-      if (
-        a.placement.sheet !== b.placement.sheet ||
-        !overlaps(a.grownBox, b.grownBox) ||
-        sharedArea(a.grown, b.grown) <= TOUCH
-      )
-        continue
-      const both = [a.placement.part, b.placement.part]
-      if (sharedArea(a.shape, b.shape) > TOUCH)
-        found.push({
-          kind: 'overlap',
-          parts: both,
-          sheet: a.placement.sheet,
-          message: `${both[0]} and ${both[1]} overlap. Move one of them.`,
-        })
-      else
-        found.push({
-          kind: 'gap',
-          parts: both,
-          sheet: a.placement.sheet,
-          message: `${both[0]} and ${both[1]} are closer than the gap of ${settings.gap} mm.`,
-        })
-    }
-  }
-  return found
-}
+  surface: Surface,
+): Violation[] => new LayoutChecker(parts, settings, surface).check(placements)
 
 export interface SheetUse {
   sheets: number
+  /** Loads of the bed that all sheets are cut in. */
+  loads: number
   /** Area of the placed parts over the area of the sheets used, 0 to 1. */
   use: number
   /** No layout can do with fewer sheets: area of all parts over the usable area of a sheet, rounded up. */
@@ -116,18 +165,20 @@ export interface SheetUse {
 export function sheetUse(
   parts: NestPart[],
   placements: Placement[],
-  settings: LayoutSettings,
-  room: Room,
+  { margin }: LayoutSettings,
+  surface: Surface,
 ): SheetUse {
   const areas = new Map(parts.map(({ id, shape }) => [id, area(shape)]))
-  const sheets = placements.reduce((most, { sheet }) => Math.max(most, sheet + 1), 0)
   const placed = placements.reduce((sum, { part }) => sum + (areas.get(part) ?? 0), 0)
   const all = [...areas.values()].reduce((sum, value) => sum + value, 0)
-  const usable =
-    Math.max(0, room.width - 2 * settings.margin) * Math.max(0, room.height - 2 * settings.margin)
+  const free = (side: number): number => Math.max(0, side - 2 * margin)
+  const usable = surface.loads.reduce((sum, { width, height }) => sum + free(width) * free(height), 0)
+  const used = new Set(placements.map(({ sheet, x, y }) => `${sheet} ${loadAt(surface, x, y)}`))
+  const sheets = placements.reduce((most, { sheet }) => Math.max(most, sheet + 1), 0)
   return {
     sheets,
-    use: sheets === 0 ? 0 : placed / (sheets * settings.sheetWidth * settings.sheetHeight),
+    loads: used.size,
+    use: sheets === 0 ? 0 : placed / (sheets * surface.width * surface.height),
     fewest: usable > 0 ? Math.ceil(all / usable - 1e-9) : Infinity,
   }
 }

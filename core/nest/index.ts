@@ -2,14 +2,17 @@ export {
   allowedTurns,
   layoutSettingsSchema,
   placementSchema,
-  roomOf,
+  shapeFor,
+  unplacedSchema,
   type Layout,
   type LayoutSettings,
   type NestPart,
   type Placement,
-  type Room,
   type Unplaced,
 } from './types'
+export { loadAt, surfaceOf, type Load, type Surface } from './surface'
 export { lastOf, nest, nestSteps, type NestProgress } from './nest'
-export { isForbidden, placedShape, sheetUse, violations, type SheetUse, type Violation } from './check'
+export { isForbidden, LayoutChecker, placedShape, sheetUse, violations } from './check'
+export type { SheetUse, Violation } from './check'
 export { poseShape, poseShift } from './pack'
+export { unplacedSentence, violationSentence } from './words'

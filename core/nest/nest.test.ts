@@ -1,42 +1,40 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { apart, jtsOf, shared } from '../../scripts/testing/jts'
+import { partsOf } from '../../scripts/testing/parts'
 import { packerSheets } from '../../scripts/testing/rectangles'
-import { sizeOf } from '../geometry'
-import { makePanels, makeShell, sameThickness, type BoxSpec } from '../box'
-import { makeParts, type Part } from '../job'
+import { rectangle, sizeOf, union, type Region } from '../geometry'
+import { IN_METRIC as say } from '../length'
+import { sameTabs, type BoxSpec } from '../box'
 import {
   allowedTurns,
+  loadAt,
   nest,
   nestSteps,
   placedShape,
   sheetUse,
+  surfaceOf,
+  unplacedSentence,
   violations,
   type LayoutSettings,
+  type NestPart,
   type Placement,
 } from './index'
 
-const settings: LayoutSettings = {
-  sheetWidth: 600,
-  sheetHeight: 400,
-  sheets: 4,
-  margin: 5,
-  gap: 3,
-  grain: 'free',
-  turning: true,
-}
-const room = { width: 600, height: 400 }
+const settings: LayoutSettings = { sheets: 4, margin: 5, gap: 3, grain: 'free', turning: true }
+const sheet = surfaceOf({ width: 600, height: 400 }, null)
 const box: BoxSpec = {
   sizesAre: 'outer',
   width: 120,
   depth: 90,
   height: 60,
   top: true,
-  tabs: { rule: 'even', width: 10, counts: { uprights: 5, floor: 9, top: 9 } },
+  tabs: sameTabs({ rule: 'even', width: 10 }),
   proud: 0,
 }
-const partsOf = (spec: BoxSpec, copies: number): Part[] =>
-  makeParts(makePanels(makeShell(spec, sameThickness(3)), spec.proud, 0), copies, 0.08)
+const part = (id: string, shape: Region): NestPart => ({ id, shape, turnedShape: shape })
+const block = (id: string, width: number, height: number): NestPart =>
+  part(id, { outline: rectangle(0, 0, width, height), holes: [] })
 
 const jobs = fc.record({
   spec: fc.record({
@@ -45,17 +43,20 @@ const jobs = fc.record({
     depth: fc.integer({ min: 30, max: 250 }),
     height: fc.integer({ min: 30, max: 150 }),
     top: fc.boolean(),
-    tabs: fc.record({
-      rule: fc.constantFrom('even' as const, 'fixed' as const),
-      width: fc.integer({ min: 6, max: 30 }),
-      counts: fc.constant({ uprights: 3, floor: 3, top: 3 }),
-    }),
+    tabs: fc
+      .record({
+        rule: fc.constantFrom('even' as const, 'fixed' as const),
+        width: fc.integer({ min: 6, max: 30 }),
+      })
+      .map(sameTabs),
     proud: fc.constantFrom(0, 0.5),
   }),
   copies: fc.integer({ min: 1, max: 3 }),
+  sheetSize: fc.record({
+    width: fc.integer({ min: 300, max: 900 }),
+    height: fc.integer({ min: 250, max: 600 }),
+  }),
   settings: fc.record({
-    sheetWidth: fc.integer({ min: 300, max: 900 }),
-    sheetHeight: fc.integer({ min: 250, max: 600 }),
     sheets: fc.integer({ min: 1, max: 20 }),
     margin: fc.integer({ min: 0, max: 12 }),
     gap: fc.integer({ min: 0, max: 8 }),
@@ -66,24 +67,25 @@ const jobs = fc.record({
 
 test('generated jobs: no overlap, gap and margin kept, every part placed or its reason said', () => {
   fc.assert(
-    fc.property(jobs, ({ spec, copies, settings: own }) => {
+    fc.property(jobs, ({ spec, copies, sheetSize, settings: own }) => {
       const parts = partsOf(spec, copies)
-      const itsRoom = { width: own.sheetWidth, height: own.sheetHeight }
-      const { placements, unplaced } = nest(parts, own, itsRoom)
-      expect([...placements, ...unplaced].map(({ part }) => part).sort()).toEqual(
-        parts.map(({ id }) => id).sort(),
-      )
-      expect(unplaced.every(({ reason }) => reason.length > 20)).toBe(true)
+      const surface = surfaceOf(sheetSize, null)
+      const { placements, unplaced } = nest(parts, own, surface)
+      const named = [...placements, ...unplaced].map(({ part: id }) => id).sort()
+      expect(named).toEqual(parts.map(({ id }) => id).sort())
+      for (const each of unplaced)
+        expect(unplacedSentence(each, own.sheets, say)).toMatch(/^(No|It).{20,}\.$/)
       // jsts, a geometry library of its own descent, measures the compensated outlines.
+      const byId = new Map(parts.map((each) => [each.id, each]))
       const shapes = placements.map((placement) => ({
         placement,
-        jts: jtsOf(placedShape(parts.find(({ id }) => id === placement.part)!.shape, placement)),
+        jts: jtsOf(placedShape(byId.get(placement.part)!, placement)),
       }))
       for (const [i, { placement, jts }] of shapes.entries()) {
         const frame = jts.getEnvelopeInternal()
         expect(Math.min(frame.getMinX(), frame.getMinY())).toBeGreaterThanOrEqual(own.margin - 1e-5)
-        expect(frame.getMaxX()).toBeLessThanOrEqual(itsRoom.width - own.margin + 1e-5)
-        expect(frame.getMaxY()).toBeLessThanOrEqual(itsRoom.height - own.margin + 1e-5)
+        expect(frame.getMaxX()).toBeLessThanOrEqual(sheetSize.width - own.margin + 1e-5)
+        expect(frame.getMaxY()).toBeLessThanOrEqual(sheetSize.height - own.margin + 1e-5)
         expect(allowedTurns(own)).toContain(placement.turn)
         for (const other of shapes.slice(i + 1)) {
           if (other.placement.sheet !== placement.sheet) continue
@@ -91,7 +93,7 @@ test('generated jobs: no overlap, gap and margin kept, every part placed or its 
           else expect(shared(jts, other.jts).getArea()).toBeLessThan(1e-2)
         }
       }
-      expect(violations(parts, placements, own, itsRoom)).toEqual([])
+      expect(violations(parts, placements, own, surface)).toEqual([])
     }),
     { numRuns: 25, seed: 11 },
   )
@@ -99,18 +101,19 @@ test('generated jobs: no overlap, gap and margin kept, every part placed or its 
 
 test('never more sheets than a rectangle packer from the registry needs, never fewer than the bound', () => {
   fc.assert(
-    fc.property(jobs, ({ spec, copies, settings: own }) => {
+    fc.property(jobs, ({ spec, copies, sheetSize, settings: own }) => {
       const free: LayoutSettings = { ...own, grain: 'free', turning: true, sheets: 60 }
       const parts = partsOf(spec, copies)
+      const inside = [sheetSize.width, sheetSize.height].map((side) => side - 2 * free.margin)
       const others = packerSheets(
         parts.map(({ shape }) => sizeOf(shape)),
-        free.sheetWidth - 2 * free.margin,
-        free.sheetHeight - 2 * free.margin,
+        inside[0],
+        inside[1],
         free.gap,
       )
       if (others === Infinity) return
-      const itsRoom = { width: free.sheetWidth, height: free.sheetHeight }
-      const { sheets, fewest } = sheetUse(parts, nest(parts, free, itsRoom).placements, free, itsRoom)
+      const surface = surfaceOf(sheetSize, null)
+      const { sheets, fewest } = sheetUse(parts, nest(parts, free, surface).placements, free, surface)
       expect(sheets).toBeLessThanOrEqual(others)
       expect(sheets).toBeGreaterThanOrEqual(fewest)
     }),
@@ -118,72 +121,107 @@ test('never more sheets than a rectangle packer from the registry needs, never f
   )
 }, 300_000)
 
-describe('what is pinned', () => {
-  const parts = partsOf(box, 1)
-  test('stays where it is', () => {
-    const pinned: Placement = { part: 'front', sheet: 1, x: 200, y: 150, turn: 90, pinned: true }
-    const { placements } = nest(parts, settings, room, [pinned])
-    expect(placements).toContainEqual(pinned)
-    expect(violations(parts, placements, settings, room)).toEqual([])
+describe('the search', () => {
+  const tight: LayoutSettings = { sheets: 5, margin: 0, gap: 0, grain: 'free', turning: true }
+  test('slides teeth into notches: three parts on a sheet that takes two by their bounding boxes', () => {
+    const tabbed = union([rectangle(0, 0, 40, 10), rectangle(10, 10, 30, 20)])[0]
+    const notched = union([rectangle(0, 10, 40, 20), rectangle(0, 0, 10, 20), rectangle(30, 0, 40, 20)])[0]
+    const parts = [part('tabbed', tabbed), part('notched', notched), block('bar', 40, 10)]
+    const { placements } = nest(
+      parts,
+      { ...tight, turning: false },
+      surfaceOf({ width: 40, height: 42 }, null),
+    )
+    expect(placements.map(({ sheet: on }) => on)).toEqual([0, 0, 0])
   })
-  test('the same input gives the same layout', () =>
-    expect(nest(parts, settings, room)).toEqual(nest(parts, settings, room)))
-  test('the search reports every try and keeps the best', () => {
-    const costs = [...nestSteps(parts, settings, room)].map(({ tried, of, layout }) => ({
-      tried,
-      of,
-      placed: layout.placements.length,
-    }))
-    expect(costs.at(-1)!.tried).toBe(costs.at(-1)!.of)
-    expect(costs.at(-1)!.placed).toBe(parts.length)
+  test('shuffles orders when the fixed ones find nothing better', () => {
+    const sizes = [
+      [34, 40],
+      [31, 42],
+      [42, 15],
+      [36, 20],
+      [11, 17],
+      [46, 27],
+    ] // found by chance
+    const parts = sizes.map(([width, height], i) => block(`p${i}`, width, height))
+    const sheets = [...nestSteps(parts, tight, surfaceOf({ width: 100, height: 60 }, null))].map(
+      ({ layout }) => 1 + Math.max(...layout.placements.map(({ sheet: on }) => on)),
+    )
+    expect(sheets[35]).toBe(2) // six orders, three preferences, with and without sliding
+    expect(sheets.at(-1)).toBe(1)
+  })
+  test('the same input gives the same layout', () => {
+    const parts = partsOf(box, 1)
+    expect(nest(parts, settings, sheet)).toEqual(nest(parts, settings, sheet))
+  })
+  test('reports every try and keeps the best', () => {
+    const parts = partsOf(box, 1)
+    const tries = [...nestSteps(parts, settings, sheet)]
+    expect(tries.at(-1)!.tried).toBe(tries.at(-1)!.of)
+    expect(tries.at(-1)!.layout.placements).toHaveLength(parts.length)
+  })
+  test('what is pinned stays where it is, and the rest goes round it', () => {
+    const parts = partsOf(box, 1)
+    const pinned: Placement = { part: 'front-1', sheet: 1, x: 200, y: 150, turn: 90, pinned: true }
+    const { placements } = nest(parts, settings, sheet, [pinned])
+    expect(placements).toContainEqual(pinned)
+    expect(violations(parts, placements, settings, sheet)).toEqual([])
+  })
+  test('a part too large for the sheet says what would mend it', () => {
+    const parts = partsOf({ ...box, width: 390 }, 1)
+    const upright = surfaceOf({ width: 380, height: 410 }, null)
+    expect(nest(parts, settings, upright).unplaced).toEqual([])
+    const [first] = nest(parts, { ...settings, turning: false }, upright).unplaced
+    expect(first.why).toBe('turned it would fit')
+    expect(unplacedSentence(first, 4, say)).toContain('allow turning')
   })
 })
 
-describe('violations', () => {
-  const parts = partsOf(box, 1)
-  const at = (part: string, x: number, y: number): Placement => ({
-    part,
-    sheet: 0,
-    x,
-    y,
-    turn: 0,
-    pinned: true,
+describe('a sheet larger than the bed is one sheet in several loads', () => {
+  const large = { width: 1300, height: 900 }
+  const bed = { width: 600, height: 450, origin: 'front left' as const }
+  test('each load is what the bed reaches, from the origin corner', () => {
+    const { loads } = surfaceOf(large, bed)
+    expect(loads).toHaveLength(6)
+    expect(loads[0]).toEqual({ x: 0, y: 0, width: 600, height: 450 })
+    expect(loads[5]).toEqual({ x: 1200, y: 450, width: 100, height: 450 })
+    const fromBack = surfaceOf(large, { ...bed, origin: 'back right' }).loads
+    expect(fromBack[0]).toEqual({ x: 700, y: 450, width: 600, height: 450 })
+    const area = loads.reduce((sum, { width, height }) => sum + width * height, 0)
+    expect(area).toBe(1300 * 900)
+    expect(surfaceOf({ width: 600, height: 450 }, bed).loads).toHaveLength(1)
   })
-  test('overlap, edge and gap are told apart', () => {
-    expect(
-      violations(parts, [at('front', 10, 10), at('back', 60, 20)], settings, room).map(({ kind }) => kind),
-    ).toEqual(['overlap'])
-    expect(violations(parts, [at('front', 2, 10)], settings, room).map(({ kind }) => kind)).toEqual(['edge'])
-    expect(
-      violations(parts, [at('front', 10, 10), at('back', 131.2, 10)], settings, room).map(({ kind }) => kind),
-    ).toEqual(['gap'])
-    expect(violations(parts, [at('front', 10, 10), at('back', 134, 10)], settings, room)).toEqual([])
-  })
-  test('a pinned part that lies across the wanted grain is said', () => {
-    const turned = { ...at('front', 10, 10), turn: 90 as const }
-    expect(violations(parts, [turned], { ...settings, grain: 'along' }, room)).toMatchObject([
-      { kind: 'grain', message: 'front does not lie to the grain as it should. Turn it.' },
-    ])
-    expect(violations(parts, [turned], { ...settings, turning: false }, room)[0].message).toContain(
-      'turned, and parts may not be',
-    )
-    expect(violations(parts, [turned], settings, room)).toEqual([])
-    const around = nest(parts, { ...settings, grain: 'along' }, room, [turned])
-    expect(around.placements).toContainEqual(turned)
-    expect(violations(parts, around.placements, settings, room)).toEqual([])
-  })
-  test('a part too large for the sheet says what would mend it', () => {
-    const { unplaced } = nest(
-      partsOf({ ...box, width: 390 }, 1),
-      { ...settings, sheetWidth: 380, sheetHeight: 410 },
-      { width: 380, height: 410 },
-    )
+  test('no part lies across two loads, and it counts as one sheet', () => {
+    const parts = partsOf({ ...box, width: 300, depth: 220 }, 4)
+    const surface = surfaceOf(large, bed)
+    const { placements, unplaced } = nest(parts, settings, surface)
     expect(unplaced).toEqual([])
-    const strict = nest(
-      partsOf({ ...box, width: 390 }, 1),
-      { ...settings, sheetWidth: 380, sheetHeight: 410, turning: false },
-      { width: 380, height: 410 },
+    expect(violations(parts, placements, settings, surface)).toEqual([])
+    const { sheets, loads } = sheetUse(parts, placements, settings, surface)
+    expect(sheets).toBe(1)
+    expect(loads).toBeGreaterThan(2)
+    for (const placement of placements) {
+      const own = parts.find(({ id }) => id === placement.part)!
+      const frame = jtsOf(placedShape(own, placement)).getEnvelopeInternal()
+      const [load] = surface.loads.filter(
+        ({ x, y, width, height }) =>
+          frame.getMinX() >= x + 5 - 1e-6 &&
+          frame.getMinY() >= y + 5 - 1e-6 &&
+          frame.getMaxX() <= x + width - 5 + 1e-6 &&
+          frame.getMaxY() <= y + height - 5 + 1e-6,
+      )
+      expect(load).toBeDefined()
+    }
+  })
+  test('a part dragged over the edge of the bed is stopped, with how far', () => {
+    const surface = surfaceOf(large, bed)
+    const [found] = violations(
+      [block('a', 100, 50)],
+      [{ part: 'a', sheet: 0, x: 530, y: 20, turn: 0, pinned: true }],
+      settings,
+      surface,
     )
-    expect(strict.unplaced[0].reason).toContain('allow turning')
+    expect(found).toMatchObject({ kind: 'edge', over: 'bed', out: 30 })
+    expect(loadAt(surface, 640, 20)).toBe(1)
   })
 })

@@ -2,7 +2,10 @@ import { sizeOf } from '../geometry'
 import { PREFERENCES, type Preference } from './free-space'
 import { makeCandidates, makePose, pack, type Candidate, type Strategy } from './pack'
 import { randomFrom } from './random'
-import type { Layout, LayoutSettings, NestPart, Placement, Room } from './types'
+import { loadAt, type Surface } from './surface'
+import type { Layout, LayoutSettings, NestPart, Placement } from './types'
+
+type Size = ReturnType<typeof sizeOf>
 
 export interface NestProgress {
   tried: number
@@ -23,17 +26,22 @@ const ORDERS: ((c: Candidate) => number)[] = [
 /** Tries with shuffled orders, after the fixed ones. */
 const SHUFFLED = 120
 
-/** Lower is better: unplaced parts, sheets, then how much of the last sheet is taken up. */
-function cost(layout: Layout, sizes: Map<string, { width: number; height: number }>): number[] {
-  const sheets = layout.placements.reduce((most, { sheet }) => Math.max(most, sheet + 1), 0)
-  let [right, top] = [0, 0]
-  for (const { part, sheet, x, y, turn } of layout.placements) {
-    if (sheet !== sheets - 1) continue
-    const { width, height } = sizes.get(part)!
-    right = Math.max(right, x + (turn % 180 === 0 ? width : height))
-    top = Math.max(top, y + (turn % 180 === 0 ? height : width))
-  }
-  return [layout.unplaced.length, sheets, right * top]
+/** Lower is better: unplaced parts, sheets, loads of the last sheet, then how much of the last load is taken up. */
+function cost({ placements, unplaced }: Layout, sizes: Map<string, Size>, surface: Surface): number[] {
+  const sheets = placements.reduce((most, { sheet }) => Math.max(most, sheet + 1), 0)
+  const onLast = placements
+    .filter(({ sheet }) => sheet === sheets - 1)
+    .map(({ part, x, y, turn }) => {
+      const { width, height } = sizes.get(part)!
+      const [w, h] = turn % 180 === 0 ? [width, height] : [height, width]
+      return { load: loadAt(surface, x + w / 2, y + h / 2), right: x + w, top: y + h }
+    })
+  const last = Math.max(0, ...onLast.map(({ load }) => load))
+  const { x, y } = surface.loads[last]
+  const there = onLast.filter(({ load }) => load === last)
+  const right = Math.max(0, ...there.map((each) => each.right - x))
+  const top = Math.max(0, ...there.map((each) => each.top - y))
+  return [unplaced.length, sheets, last, right * top]
 }
 
 const isLess = (a: number[], b: number[]): boolean => {
@@ -71,13 +79,13 @@ function* strategies(candidates: Candidate[]): Generator<Strategy> {
  * Lays parts out on sheets by true outline: several orders and preferences, then shuffles of them, the best layout kept.
  * Yields after each try, so that a worker can report and stop; the same input always gives the same result.
  * @param parts compensated shapes, mm
- * @param room a sheet as far as the bed reaches, mm
+ * @param surface a sheet and the loads it is cut in, mm
  * @param pinned placements that stay where they are, even where grain or margin would have them otherwise
  */
 export function* nestSteps(
   parts: NestPart[],
   settings: LayoutSettings,
-  room: Room,
+  surface: Surface,
   pinned: Placement[] = [],
 ): Generator<NestProgress, Layout> {
   const candidates = makeCandidates(parts, settings)
@@ -91,7 +99,7 @@ export function* nestSteps(
             placement,
             pose:
               candidate.poses.find(({ turn }) => turn === placement.turn) ??
-              makePose(candidate.part.shape, placement.turn, settings.gap),
+              makePose(candidate.part, placement.turn, settings.gap),
           },
         ]
       : []
@@ -102,8 +110,8 @@ export function* nestSteps(
   let bestCost: number[] | null = null
   let tried = 0
   for (const strategy of strategies(loose)) {
-    const layout = pack(strategy, settings, room, fixed)
-    const itsCost = cost(layout, sizes)
+    const layout = pack(strategy, settings, surface, fixed)
+    const itsCost = cost(layout, sizes, surface)
     if (!bestCost || isLess(itsCost, bestCost)) [best, bestCost] = [layout, itsCost]
     yield { tried: ++tried, of: total, layout: best }
   }

@@ -5,19 +5,20 @@ import {
   shiftRegion,
   turnPoints,
   turnRegion,
-  type Bounds,
   type Region,
   type Turn,
 } from '../geometry'
 import { FreeSpace, type Preference } from './free-space'
 import { facing, freeWay, type Facing } from './slide'
+import { loadAt, type Load, type Surface } from './surface'
 import {
   allowedTurns,
+  shapeFor,
   type Layout,
   type LayoutSettings,
   type NestPart,
   type Placement,
-  type Room,
+  type Unplaced,
 } from './types'
 
 /** A part turned one way, with everything about it that placing asks for again and again. */
@@ -56,8 +57,8 @@ export function poseShape(shape: Region, turn: Turn): Region {
   return shiftRegion(turnRegion(shape, turn), dx, dy)
 }
 
-export function makePose(shape: Region, turn: Turn, gap: number): Pose {
-  const posed = poseShape(shape, turn)
+export function makePose(part: Omit<NestPart, 'id'>, turn: Turn, gap: number): Pose {
+  const posed = poseShape(shapeFor(part, turn), turn)
   const box = bounds(posed.outline)
   const grown = offset(posed, gap).map((region) => region.outline)
   return {
@@ -74,7 +75,7 @@ export function makeCandidates(parts: NestPart[], settings: LayoutSettings): Can
   const turns = allowedTurns(settings)
   const known = new Map<Region, Pose[]>()
   return parts.map((part) => {
-    const poses = known.get(part.shape) ?? turns.map((turn) => makePose(part.shape, turn, settings.gap))
+    const poses = known.get(part.shape) ?? turns.map((turn) => makePose(part, turn, settings.gap))
     known.set(part.shape, poses)
     return { part, poses, area: poses[0].width * poses[0].height }
   })
@@ -86,83 +87,48 @@ interface Placed {
   y: number
 }
 
+/** One load of a sheet, with what lies in it. */
+interface Room {
+  sheet: number
+  load: Load
+  free: FreeSpace
+  placed: Placed[]
+}
+
 /** Slides a part down and to the left against the true outlines of what lies there already. */
 function settle(
   pose: Pose,
-  x: number,
-  y: number,
-  placed: Placed[],
+  start: { x: number; y: number },
+  { placed, load }: Room,
   margin: number,
   gap: number,
-): { x: number; y: number } {
+) {
+  let { x, y } = start
   // Only what lies below (or to the left) within the part's width (or height) can be in the way.
   const besideY = (other: Placed): boolean =>
     other.y < y + pose.height && other.x < x + pose.width + gap && x < other.x + other.pose.width + gap
   const besideX = (other: Placed): boolean =>
     other.x < x + pose.width && other.y < y + pose.height + gap && y < other.y + other.pose.height + gap
   for (let round = 0; round < 4; round++) {
-    let down = y - margin
-    let left = x - margin
-    for (const other of placed)
-      if (besideY(other))
-        down = Math.min(down, freeWay(pose.moving.y, x - other.x, y - other.y, other.pose.fixed.y))
+    let down = y - load.y - margin
+    let left = x - load.x - margin
+    for (const other of placed) {
+      if (!besideY(other)) continue
+      down = Math.min(down, freeWay(pose.moving.y, x - other.x, y - other.y, other.pose.fixed.y))
+    }
     y -= down
-    for (const other of placed)
-      if (besideX(other))
-        left = Math.min(left, freeWay(pose.moving.x, y - other.y, x - other.x, other.pose.fixed.x))
+    for (const other of placed) {
+      if (!besideX(other)) continue
+      left = Math.min(left, freeWay(pose.moving.x, y - other.y, x - other.x, other.pose.fixed.x))
+    }
     x -= left
     if (down + left < 1e-3) break
   }
   return { x, y }
 }
 
-/** Places the parts one after another, each on the first sheet that takes it; what is pinned lies already. */
-export function pack(
-  strategy: Strategy,
-  settings: LayoutSettings,
-  room: Room,
-  pinned: { placement: Placement; pose: Pose }[],
-): Layout {
-  const { margin, gap } = settings
-  const sheets: { free: FreeSpace; placed: Placed[] }[] = []
-  const openSheet = (): void => {
-    sheets.push({
-      free: new FreeSpace(room.width - 2 * margin + gap, room.height - 2 * margin + gap),
-      placed: [],
-    })
-  }
-  const put = (sheet: number, pose: Pose, x: number, y: number): void => {
-    while (sheets.length <= sheet) openSheet()
-    sheets[sheet].placed.push({ pose, x, y })
-    const box: Bounds = {
-      minX: x - margin,
-      minY: y - margin,
-      maxX: x - margin + pose.width + gap,
-      maxY: y - margin + pose.height + gap,
-    }
-    sheets[sheet].free.take(box)
-  }
-  for (const { placement, pose } of pinned) put(placement.sheet, pose, placement.x, placement.y)
-  const placements = pinned.map(({ placement }) => placement)
-  const unplaced: Layout['unplaced'] = []
-  for (const candidate of strategy.order) {
-    const spot = findSpot(candidate, strategy.preference, settings, sheets, openSheet)
-    if (!spot) {
-      unplaced.push({ part: candidate.part.id, reason: whyNot(candidate, settings, room) })
-      continue
-    }
-    const start = { x: spot.x + margin, y: spot.y + margin }
-    const { x, y } = strategy.slide
-      ? settle(spot.pose, start.x, start.y, sheets[spot.sheet].placed, margin, gap)
-      : start
-    put(spot.sheet, spot.pose, x, y)
-    placements.push({ part: candidate.part.id, sheet: spot.sheet, x, y, turn: spot.pose.turn, pinned: false })
-  }
-  return { placements, unplaced }
-}
-
 interface Spot {
-  sheet: number
+  room: Room
   pose: Pose
   x: number
   y: number
@@ -171,36 +137,104 @@ interface Spot {
 
 const better = (a: number[], b: number[]): boolean => a[0] < b[0] || (a[0] === b[0] && a[1] < b[1])
 
-/** The best place for a part on the first sheet that has one; the free space counts the gap on the upper and right side of every part. */
-function findSpot(
-  { poses }: Candidate,
-  preference: Preference,
-  settings: LayoutSettings,
-  sheets: { free: FreeSpace; placed: Placed[] }[],
-  openSheet: () => void,
-): Spot | null {
-  for (let sheet = 0; sheet < settings.sheets; sheet++) {
-    if (sheet === sheets.length) openSheet()
-    let best: Spot | null = null
-    for (const pose of poses) {
-      const spot = sheets[sheet].free.find(pose.width + settings.gap, pose.height + settings.gap, preference)
-      if (spot && (!best || better(spot.score, best.score))) best = { sheet, pose, ...spot }
-    }
-    if (best) return best
-    if (sheets[sheet].placed.length === 0) return null
+/** One try at a layout: sheets are opened load by load as they are needed. */
+class Packing {
+  private readonly sheets: Room[][] = []
+  readonly placements: Placement[] = []
+
+  constructor(
+    private readonly settings: LayoutSettings,
+    private readonly surface: Surface,
+  ) {}
+
+  private openSheet(): Room[] {
+    const { margin, gap } = this.settings
+    const sheet = this.sheets.length
+    const rooms = this.surface.loads.map((load): Room => {
+      const free = new FreeSpace(load.width - 2 * margin + gap, load.height - 2 * margin + gap)
+      return { sheet, load, free, placed: [] }
+    })
+    this.sheets.push(rooms)
+    return rooms
   }
-  return null
+
+  private put({ load, free, placed }: Room, pose: Pose, x: number, y: number): void {
+    const { margin, gap } = this.settings
+    placed.push({ pose, x, y })
+    const [minX, minY] = [x - load.x - margin, y - load.y - margin]
+    free.take({ minX, minY, maxX: minX + pose.width + gap, maxY: minY + pose.height + gap })
+  }
+
+  /** What is pinned lies already, even where grain or margin would have it otherwise. */
+  pin(placement: Placement, pose: Pose): void {
+    const { sheet, x, y } = placement
+    while (this.sheets.length <= sheet) this.openSheet()
+    const load = loadAt(this.surface, x + pose.width / 2, y + pose.height / 2)
+    this.put(this.sheets[sheet][load], pose, x, y)
+    this.placements.push(placement)
+  }
+
+  /** Puts a part on the first sheet and load that take it. @returns false when none does */
+  add({ part, poses }: Candidate, { preference, slide }: Strategy): boolean {
+    const spot = this.find(poses, preference)
+    if (!spot) return false
+    const { margin, gap } = this.settings
+    const { room, pose } = spot
+    const start = { x: spot.x + room.load.x + margin, y: spot.y + room.load.y + margin }
+    const { x, y } = slide ? settle(pose, start, room, margin, gap) : start
+    this.put(room, pose, x, y)
+    this.placements.push({ part: part.id, sheet: room.sheet, x, y, turn: pose.turn, pinned: false })
+    return true
+  }
+
+  /** The free space counts the gap on the upper and right side of every part. */
+  private find(poses: Pose[], preference: Preference): Spot | null {
+    const { gap } = this.settings
+    for (let sheet = 0; sheet < this.settings.sheets; sheet++) {
+      const rooms = this.sheets[sheet] ?? this.openSheet()
+      for (const room of rooms) {
+        let best: Spot | null = null
+        for (const pose of poses) {
+          const spot = room.free.find(pose.width + gap, pose.height + gap, preference)
+          if (spot && (!best || better(spot.score, best.score))) best = { room, pose, ...spot }
+        }
+        if (best) return best
+      }
+      if (rooms.every(({ placed }) => placed.length === 0)) return null
+    }
+    return null
+  }
 }
 
-function whyNot({ poses }: Candidate, settings: LayoutSettings, room: Room): string {
-  const [width, height] = [room.width - 2 * settings.margin, room.height - 2 * settings.margin]
-  const fits = poses.some((pose) => pose.width <= width + 1e-6 && pose.height <= height + 1e-6)
-  const { width: w, height: h } = poses[0]
-  if (fits)
-    return `No room left on ${settings.sheets === 1 ? 'the one sheet' : `${settings.sheets} sheets`}: add a sheet, or make gap or margin smaller.`
-  const turnedFits = h <= width + 1e-6 && w <= height + 1e-6
-  const size = `It is ${w.toFixed(1)} × ${h.toFixed(1)} mm, and inside the margins there are ${width.toFixed(1)} × ${height.toFixed(1)} mm.`
-  return turnedFits && poses.length < 4
-    ? `${size} Turned it would fit: allow turning or free the grain.`
-    : `${size} Use a larger sheet and bed, or a smaller box.`
+/** Places the parts one after another, each on the first sheet that takes it; what is pinned lies already. */
+export function pack(
+  strategy: Strategy,
+  settings: LayoutSettings,
+  surface: Surface,
+  pinned: { placement: Placement; pose: Pose }[],
+): Layout {
+  const packing = new Packing(settings, surface)
+  for (const { placement, pose } of pinned) packing.pin(placement, pose)
+  const unplaced = strategy.order
+    .filter((candidate) => !packing.add(candidate, strategy))
+    .map((candidate) => whyNot(candidate, settings, surface))
+  return { placements: packing.placements, unplaced }
+}
+
+/** The largest load, inside its margins. */
+function largestRoom({ loads }: Surface, margin: number): [number, number] {
+  const inside = loads.map(({ width, height }): [number, number] => [
+    Math.max(0, width - 2 * margin),
+    Math.max(0, height - 2 * margin),
+  ])
+  return inside.reduce((most, each) => (each[0] * each[1] > most[0] * most[1] ? each : most))
+}
+
+function whyNot({ part, poses }: Candidate, settings: LayoutSettings, surface: Surface): Unplaced {
+  const room = largestRoom(surface, settings.margin)
+  const goesIn = (w: number, h: number): boolean => w <= room[0] + 1e-6 && h <= room[1] + 1e-6
+  const { width, height } = poses[0]
+  const about = { part: part.id, size: [width, height] as [number, number], room }
+  if (poses.some((pose) => goesIn(pose.width, pose.height))) return { ...about, why: 'full' }
+  return { ...about, why: goesIn(height, width) && poses.length < 4 ? 'turned it would fit' : 'too large' }
 }

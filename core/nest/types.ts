@@ -1,14 +1,10 @@
 import { z } from 'zod'
 import type { Region, Turn } from '../geometry'
 
-const side = z.number().positive().max(5000)
-
-/** What the maker says about laying out. Lengths in mm. */
+/** What the maker says about laying out. Lengths in mm. The sheet's size is the stock's. */
 export const layoutSettingsSchema = z.strictObject({
-  sheetWidth: side,
-  sheetHeight: side,
   sheets: z.number().int().min(1).max(200),
-  /** Kept free along every side of a sheet. */
+  /** Kept free along every side of a sheet, and of the bed where the sheet is larger. */
   margin: z.number().min(0).max(200),
   /** Kept free between two parts. */
   gap: z.number().min(0).max(100),
@@ -18,33 +14,43 @@ export const layoutSettingsSchema = z.strictObject({
 })
 export type LayoutSettings = z.infer<typeof layoutSettingsSchema>
 
+const place = z.number().min(-10000).max(10000)
+
 export const placementSchema = z.strictObject({
   part: z.string().min(1).max(60),
   sheet: z.number().int().min(0).max(199),
   /** Lower left corner of the turned part's outline, in mm from the sheet's lower left corner. */
-  x: z.number().min(-10000).max(10000),
-  y: z.number().min(-10000).max(10000),
+  x: place,
+  y: place,
   turn: z.union([z.literal(0), z.literal(90), z.literal(180), z.literal(270)]),
   pinned: z.boolean(),
 })
 export type Placement = z.infer<typeof placementSchema>
 
-/** A part to be placed: the compensated shape, its lower left corner at (0, 0). */
+const length = z.number().min(0).max(100000)
+
+/** A part that lies nowhere, and why: no room left, too large, or too large only as it may lie. Its size and the largest room, mm. */
+export const unplacedSchema = z.strictObject({
+  part: z.string().min(1).max(60),
+  why: z.enum(['full', 'too large', 'turned it would fit']),
+  size: z.tuple([length, length]),
+  room: z.tuple([length, length]),
+})
+export type Unplaced = z.infer<typeof unplacedSchema>
+
+/**
+ * A part to be placed, its lower left corner at (0, 0): the compensated shape as it is cut when it lies as it is, and when
+ * it lies turned by a quarter. The two differ where the beam is not round; they are one object where it is.
+ */
 export interface NestPart {
   id: string
   shape: Region
+  turnedShape: Region
 }
 
-/** The room that there is: a sheet, as far as the bed reaches. */
-export interface Room {
-  width: number
-  height: number
-}
-
-export interface Unplaced {
-  part: string
-  reason: string
-}
+/** The shape of a part that is cut lying this way, not turned yet. */
+export const shapeFor = ({ shape, turnedShape }: Omit<NestPart, 'id'>, turn: Turn): Region =>
+  turn % 180 === 0 ? shape : turnedShape
 
 export interface Layout {
   placements: Placement[]
@@ -56,9 +62,3 @@ export function allowedTurns({ grain, turning }: Pick<LayoutSettings, 'grain' | 
   const turns: Turn[] = grain === 'across' ? [90, 270] : grain === 'along' ? [0, 180] : [0, 90, 180, 270]
   return turning ? turns : turns.slice(0, 1)
 }
-
-/** As much of a sheet as the machine's bed reaches. */
-export const roomOf = (settings: LayoutSettings, bed: Room | null): Room => ({
-  width: Math.min(settings.sheetWidth, bed?.width ?? Infinity),
-  height: Math.min(settings.sheetHeight, bed?.height ?? Infinity),
-})

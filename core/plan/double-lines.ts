@@ -1,3 +1,4 @@
+import Flatbush from 'flatbush'
 import type { Point } from '../geometry'
 import { visited, type CutPath } from './path'
 
@@ -12,75 +13,78 @@ export interface DoubleLine {
 const SAME_LINE = 0.02
 const SHORTEST = 0.1
 
-/** Lines are looked at in pieces this long, mm, so that parts in a row are not compared with the whole row. */
-const PIECE = 40
-/** More places across a line, and more pieces along it, than any sheet has: place, piece and direction make one number. */
-const OFFSETS = 4e6
-const PIECES = 4e3
-
-interface Stretch {
+interface Segment {
   part: string
-  from: number
-  to: number
-  direction: Point
-  offset: number
+  from: Point
+  to: Point
+  length: number
 }
 
-/** A segment on its infinite line: direction in the upper half plane, distance from the origin, and where on it it lies. */
-function onLine(part: string, a: Point, b: Point): Stretch | null {
-  const length = Math.hypot(b.x - a.x, b.y - a.y)
-  if (length < SHORTEST) return null
-  const flip = b.y < a.y - 1e-9 || (Math.abs(b.y - a.y) <= 1e-9 && b.x < a.x) ? -1 : 1
-  const direction = { x: (flip * (b.x - a.x)) / length, y: (flip * (b.y - a.y)) / length }
-  const along = (p: Point): number => p.x * direction.x + p.y * direction.y
-  return {
-    part,
-    direction,
-    offset: a.x * -direction.y + a.y * direction.x,
-    from: Math.min(along(a), along(b)),
-    to: Math.max(along(a), along(b)),
-  }
+function segmentsOf(paths: CutPath[]): Segment[] {
+  return paths
+    .filter(({ operation }) => operation !== 'score')
+    .flatMap((path) => {
+      const points = visited(path)
+      return points.slice(1).map((to, i): Segment => {
+        const from = points[i]
+        return { part: path.part, from, to, length: Math.hypot(to.x - from.x, to.y - from.y) }
+      })
+    })
+    .filter(({ length }) => length >= SHORTEST)
+}
+
+/** A point along and across a segment, mm from its beginning. */
+function seenFrom({ from, to, length }: Segment, { x, y }: Point): { along: number; across: number } {
+  const [ux, uy] = [(to.x - from.x) / length, (to.y - from.y) / length]
+  const [dx, dy] = [x - from.x, y - from.y]
+  return { along: dx * ux + dy * uy, across: dx * uy - dy * ux }
+}
+
+/** The stretch that `other` runs on `line`, however little either leans: it is near at both ends of what they share. */
+function shared(line: Segment, other: Segment): { from: number; to: number } | null {
+  const [a, b] = [seenFrom(line, other.from), seenFrom(line, other.to)]
+  const [low, high] = a.along <= b.along ? [a, b] : [b, a]
+  const from = Math.max(0, low.along)
+  const to = Math.min(line.length, high.along)
+  if (to - from < SHORTEST) return null
+  const slope = (high.across - low.across) / (high.along - low.along)
+  const across = (along: number): number => low.across + slope * (along - low.along)
+  // Where the two part or meet, only the stretch within reach of each other counts.
+  if (Math.abs(slope) < 1e-12) return Math.abs(low.across) <= SAME_LINE ? { from, to } : null
+  const ends = [-SAME_LINE, SAME_LINE].map((reach) => low.along + (reach - low.across) / slope)
+  const near = { from: Math.max(from, Math.min(...ends)), to: Math.min(to, Math.max(...ends)) }
+  const whole = Math.abs(across(from)) <= SAME_LINE && Math.abs(across(to)) <= SAME_LINE
+  const crossing = near.to - near.from < SHORTEST || Math.abs(slope) > 0.02
+  return whole ? { from, to } : crossing ? null : near
 }
 
 /** Every stretch that would be cut twice: it burns and widens. Passes over the same path are not meant, nor scored labels. */
 export function doubleLines(paths: CutPath[]): DoubleLine[] {
-  const known = new Map<number, Stretch[]>()
-  const found: DoubleLine[] = []
-  const compare = (stretch: Stretch, other: Stretch, piece: number): void => {
-    const from = Math.max(other.from, stretch.from)
-    const shared = Math.min(other.to, stretch.to) - from
-    // Two that share several pieces are counted where what they share begins.
-    if (
-      shared < SHORTEST ||
-      Math.floor(from / PIECE) !== piece ||
-      Math.abs(other.offset - stretch.offset) > SAME_LINE
-    )
-      return
-    const { direction: d, offset: n } = stretch
-    found.push({
-      parts: [other.part, stretch.part],
-      at: { x: from * d.x - n * d.y, y: from * d.y + n * d.x },
-      length: shared,
-    })
+  const segments = segmentsOf(paths)
+  if (segments.length === 0) return []
+  const index = new Flatbush(segments.length)
+  for (const { from, to } of segments) {
+    index.add(Math.min(from.x, to.x), Math.min(from.y, to.y), Math.max(from.x, to.x), Math.max(from.y, to.y))
   }
-  for (const path of paths) {
-    if (path.operation === 'score') continue
-    const points = visited(path)
-    for (let j = 1; j < points.length; j++) {
-      const stretch = onLine(path.part, points[j - 1], points[j])
-      if (!stretch) continue
-      const line =
-        Math.round(stretch.offset / SAME_LINE) +
-        Math.round(Math.atan2(stretch.direction.y, stretch.direction.x) * 1e4) * PIECES * OFFSETS
-      for (let piece = Math.floor(stretch.from / PIECE); piece <= Math.floor(stretch.to / PIECE); piece++) {
-        const key = line + piece * OFFSETS
-        for (let step = -1; step <= 1; step++)
-          for (const other of known.get(key + step) ?? []) compare(stretch, other, piece)
-        const home = known.get(key)
-        if (home) home.push(stretch)
-        else known.set(key, [stretch])
-      }
-    }
-  }
-  return found
+  index.finish()
+  return segments.flatMap((line, i) => {
+    const [x, y] = [line.from.x, line.from.y]
+    const reach = SAME_LINE * 2
+    return index
+      .search(
+        Math.min(x, line.to.x) - reach,
+        Math.min(y, line.to.y) - reach,
+        Math.max(x, line.to.x) + reach,
+        Math.max(y, line.to.y) + reach,
+        (j) => j > i,
+      )
+      .sort((a, b) => a - b)
+      .flatMap((j): DoubleLine[] => {
+        const both = shared(line, segments[j])
+        if (!both) return []
+        const share = both.from / line.length
+        const at = { x: x + (line.to.x - x) * share, y: y + (line.to.y - y) * share }
+        return [{ parts: [line.part, segments[j].part], at, length: both.to - both.from }]
+      })
+  })
 }

@@ -1,5 +1,5 @@
-export { visited, type CutPath } from './path'
+export { packPaths, unpackPaths, visited, type CutPath, type PackedPaths } from './path'
 export { orderPaths } from './order'
 export { beamMoves, stretchTime, timeSheet, type Move, type SheetTime } from './time'
 export { doubleLines, type DoubleLine } from './double-lines'
-export { mayExport, type Check } from './preflight'
+export { mayExport, type Check } from './check'

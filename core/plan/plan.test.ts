@@ -6,8 +6,10 @@ import {
   doubleLines,
   mayExport,
   orderPaths,
+  packPaths,
   stretchTime,
   timeSheet,
+  unpackPaths,
   visited,
   type CutPath,
 } from './index'
@@ -55,6 +57,14 @@ test('every path is kept, as long as before, and the nearest comes next', () => 
     ),
   )
 })
+test('the nearest part comes next, and the beam begins where it waits', () => {
+  const row = [300, 0, 150].map((x) => square('outline', String(x), x, 0))
+  expect(orderPaths(row).map(({ part }) => part)).toEqual(['0', '150', '300'])
+  expect(orderPaths(row, { x: 400, y: 0 }).map(({ part }) => part)).toEqual(['300', '150', '0'])
+  const travel = (start: { x: number; y: number }) =>
+    timeSheet(orderPaths(row, start), settings, machine, start).travel
+  expect(travel({ x: 310, y: 0 })).toBeCloseTo(travel({ x: 0, y: 0 }), 1) // as near on either side
+})
 test('an open stroke may be run backwards', () => {
   const stroke: CutPath = {
     operation: 'score',
@@ -84,6 +94,22 @@ describe('time', () => {
     expect(time.travel).toBeCloseTo(50 / 200 + 200 / 1000, 9)
     expect(time.total).toBeCloseTo(time.cutting + time.corners + time.travel, 9)
     expect(time.byOperation.outline).toBeCloseTo(8.08, 9)
+  })
+  test('an open line cut twice is travelled back along between its passes', () => {
+    const line: CutPath = {
+      operation: 'outline',
+      part: 'a',
+      closed: false,
+      points: [
+        { x: 0, y: 0 },
+        { x: 100, y: 0 },
+      ],
+    }
+    const time = timeSheet([line], settings, machine)
+    expect(time.cutLength).toBeCloseTo(200, 9)
+    expect(time.travel).toBeCloseTo(stretchTime(100, 200, 1000), 9)
+    const [, back] = beamMoves([line], settings, machine)
+    expect(back).toMatchObject({ operation: 'travel', from: { x: 100, y: 0 }, to: { x: 0, y: 0 } })
   })
   test('moves follow each other without a gap in place or time', () => {
     const paths = orderPaths([
@@ -163,10 +189,25 @@ describe('double lines', () => {
       { numRuns: 200 },
     )
   })
+  test('a line that leans a little does not hide a double cut', () => {
+    // A tenth of a thousandth to one: 0.01 mm over 100 mm, a metre from the corner of the sheet.
+    const straight = line([1000, 700], [1100, 700], 'a')
+    const leaning = line([1000, 700.005], [1100, 700.015], 'b')
+    const [found] = doubleLines([straight, leaning])
+    expect(found).toMatchObject({ parts: ['a', 'b'] })
+    expect(found.length).toBeCloseTo(100, 2)
+    const parting = doubleLines([straight, line([1000, 700], [1100, 701], 'b')]) // leaves it within 2 mm
+    expect(parting[0]?.length ?? 0).toBeLessThan(2.1)
+    expect(doubleLines([straight, line([1000, 700.1], [1100, 700.1], 'b')])).toEqual([])
+  })
   test('squares a beam’s width apart share nothing', () =>
     expect(doubleLines([square('outline', 'a', 0, 0), square('outline', 'b', 10.1, 0)])).toEqual([]))
 })
 
+test('paths go through a block of figures and come out the same', () => {
+  const paths = [square('outline', 'a', 0, 0), { ...square('score', 'b', 3, 4), closed: false }]
+  expect(unpackPaths(packPaths(paths))).toEqual(paths)
+})
 test('one stop is enough to write no file', () => {
   const check = (state: 'ok' | 'look' | 'stop') => ({ id: state, state, title: '', detail: '' })
   expect(mayExport([check('ok'), check('look')])).toBe(true)

@@ -62,6 +62,7 @@ function follow(
   paths: CutPath[],
   settings: Record<Operation, Setting>,
   machine: Motion,
+  start: Point,
   visit: (move: Move) => void,
 ): SheetTime {
   const result: SheetTime = {
@@ -72,7 +73,7 @@ function follow(
     byOperation: { score: 0, inside: 0, outline: 0 },
     cutLength: 0,
   }
-  let at: Point = { x: 0, y: 0 }
+  let at = start
   let clock = 0
   const travelTo = (to: Point): void => {
     const length = Math.hypot(to.x - at.x, to.y - at.y)
@@ -118,19 +119,26 @@ function follow(
 }
 
 /**
- * How long the beam is on its way over one sheet.
+ * How long the beam is on its way over one load.
  * @param paths in cutting order
  * @param settings of each operation, mm/s and passes
+ * @param start where the beam waits, mm
  */
 export const timeSheet = (
   paths: CutPath[],
   settings: Record<Operation, Setting>,
   machine: Motion,
-): SheetTime => follow(paths, settings, machine, () => undefined)
+  start: Point = { x: 0, y: 0 },
+): SheetTime => follow(paths, settings, machine, start, () => undefined)
 
 /** The same way move by move, to be watched. */
-export function beamMoves(paths: CutPath[], settings: Record<Operation, Setting>, machine: Motion): Move[] {
+export function beamMoves(
+  paths: CutPath[],
+  settings: Record<Operation, Setting>,
+  machine: Motion,
+  start: Point = { x: 0, y: 0 },
+): Move[] {
   const moves: Move[] = []
-  follow(paths, settings, machine, (move) => moves.push(move))
+  follow(paths, settings, machine, start, (move) => moves.push(move))
   return moves
 }

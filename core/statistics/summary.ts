@@ -1,5 +1,7 @@
 import { studentQuantile } from './student'
 
+const { abs, sqrt } = Math // looked up once: simulations come here millions of times
+
 export interface Summary {
   n: number
   mean: number
@@ -13,13 +15,13 @@ export function summarise(readings: number[]): Summary {
   if (n === 0) throw new Error('summarise: there are no readings')
   const mean = readings.reduce((sum, value) => sum + value, 0) / n
   if (n === 1) return { n, mean, sd: 0, half: null }
-  const sd = Math.sqrt(readings.reduce((sum, value) => sum + (value - mean) ** 2, 0) / (n - 1))
-  return { n, mean, sd, half: (studentQuantile(0.975, n - 1) * sd) / Math.sqrt(n) }
+  const sd = sqrt(readings.reduce((sum, value) => sum + (value - mean) ** 2, 0) / (n - 1))
+  return { n, mean, sd, half: (studentQuantile(0.975, n - 1) * sd) / sqrt(n) }
 }
 
 /** Half-width of the 95 % interval that `n` readings of this spread would give. */
 export const halfWidthFor = (sd: number, n: number): number =>
-  n < 2 ? Infinity : (studentQuantile(0.975, n - 1) * sd) / Math.sqrt(n)
+  n < 2 ? Infinity : (studentQuantile(0.975, n - 1) * sd) / sqrt(n)
 
 /**
  * Places of readings that do not seem to belong to the others: Grubbs' test, two-sided at 5 %, one after another.
@@ -32,12 +34,10 @@ export function outliers(readings: number[]): number[] {
     const n = left.length
     if (n < 3) return found.sort((a, b) => a - b)
     const { mean, sd } = summarise(left.map(({ value }) => value))
-    const far = left.reduce((most, each) =>
-      Math.abs(each.value - mean) > Math.abs(most.value - mean) ? each : most,
-    )
+    const far = left.reduce((most, each) => (abs(each.value - mean) > abs(most.value - mean) ? each : most))
     const t = studentQuantile(1 - 0.05 / (2 * n), n - 2)
-    const limit = ((n - 1) / Math.sqrt(n)) * Math.sqrt((t * t) / (n - 2 + t * t))
-    if (sd === 0 || Math.abs(far.value - mean) / sd <= limit) return found.sort((a, b) => a - b)
+    const limit = ((n - 1) / sqrt(n)) * sqrt((t * t) / (n - 2 + t * t))
+    if (sd === 0 || abs(far.value - mean) / sd <= limit) return found.sort((a, b) => a - b)
     found.push(far.i)
   }
 }

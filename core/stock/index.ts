@@ -1,15 +1,18 @@
 export {
-  familySchema,
   FAMILIES,
+  familySchema,
+  MOST_READINGS,
   newBatch,
   newStock,
   offcutSchema,
   readingSchema,
   stockSchema,
   stockTitle,
+  thicknessSchema,
   type Family,
   type Reading,
   type Stock,
 } from './stock'
-export { advisedNumbers, thicknessLine, thicknessOf, type Thickness } from './thickness'
-export { doubtThickness, type Doubt } from './doubt'
+export { advisedNumbers, thicknessOf, type Thickness } from './thickness'
+export { slotWidthWorking, tabLengthWorking, thicknessLine, thicknessWorking, unevenLine } from './words'
+export { doubtThickness } from './doubt'

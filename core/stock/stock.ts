@@ -40,15 +40,21 @@ export const FAMILIES: Record<Family, { crushes: 'a little' | 'never' | 'easily'
   },
 }
 
-const side = z.number().positive().max(5000)
+const side = z.number().min(10).max(5000)
+
+/** Thickness of a sheet, mm: from paper to the thickest board. */
+export const thicknessSchema = z.number().min(0.05).max(50)
 
 /** A thickness reading, mm, film off: where on the sheet, and when. */
 export const readingSchema = z.strictObject({
-  value: z.number().positive().max(50),
+  value: thicknessSchema,
   spot: z.string().max(40),
   on: z.string().max(40),
 })
 export type Reading = z.infer<typeof readingSchema>
+
+/** Readings that one batch keeps. */
+export const MOST_READINGS = 200
 
 /** What is left of used sheets, mm. */
 export const offcutSchema = z.strictObject({
@@ -64,8 +70,8 @@ export const stockSchema = z.strictObject({
   /** Which delivery: another one of the same name is another stock, with its own readings. */
   batch: z.string().max(80),
   family: familySchema,
-  nominal: z.number().positive().max(50),
-  readings: z.array(readingSchema).max(200),
+  nominal: thicknessSchema,
+  readings: z.array(readingSchema).max(MOST_READINGS),
   sheetWidth: side,
   sheetHeight: side,
   sheetsAtHand: z.number().int().min(0).max(999),

@@ -1,6 +1,5 @@
-import { fixed, short } from '../length'
 import { ASSUMED_KERF, PLAUSIBLE_KERF } from '../kerf'
-import type { Doubt } from '../stock'
+import type { Doubt, Say } from '../length'
 import type { Trial } from './spec'
 
 /** How far one careful caliper reading may lie from the others, mm. [FM] */
@@ -10,37 +9,38 @@ const SCATTER = 0.05
 export const expectedReading = ({ method, squares, strip }: Trial): number =>
   method === 'squares' ? squares.side - ASSUMED_KERF : strip.lines * ASSUMED_KERF
 
+const slipsOf = (value: number): [number, string][] => [
+  [value * 25.4, 'read in inches'],
+  [value / 10, 'the decimal point slipped'],
+  [value / 100, 'the decimal point was left out'],
+  [value * 10, 'read in centimetres'],
+  [value / 25.4, 'read in millimetres, or converted twice'],
+]
+
 /**
  * Doubts a reading at the bench that would mean a kerf no beam has: inches, a slipped decimal point, or another thing measured.
  * @param value mm
  */
-export function doubtReading(trial: Trial, value: number): Doubt | null {
-  const {
-    method,
-    squares: { side },
-    strip: { lines },
-  } = trial
-  const meansKerf = (reading: number): number => (method === 'squares' ? side - reading : reading / lines)
-  const slack = method === 'squares' ? SCATTER : SCATTER / lines
+export function doubtReading(trial: Trial, value: number, say: Say): Doubt | null {
+  const { method, squares, strip } = trial
+  const isSquare = method === 'squares'
+  const meansKerf = (reading: number): number => (isSquare ? squares.side - reading : reading / strip.lines)
+  const slack = isSquare ? SCATTER : SCATTER / strip.lines
   const plausible = (reading: number): boolean =>
     meansKerf(reading) >= PLAUSIBLE_KERF.min - slack && meansKerf(reading) <= PLAUSIBLE_KERF.max + slack
   if (plausible(value)) return null
-  const odd = `${short(value, 3)} mm cannot well be: about ${fixed(expectedReading(trial), 1)} mm is expected.`
-  const slips: [number, string][] = [
-    [value * 25.4, 'read in inches'],
-    [value / 10, 'the decimal point slipped'],
-    [value / 100, 'the decimal point was left out'],
-    [value * 10, 'read in centimetres'],
-    [value / 25.4, 'converted twice'],
-  ]
-  const meant = slips.find(([reading]) => plausible(reading))
-  return meant
-    ? {
-        says: `${odd} Did you mean ${fixed(meant[0], 2)} mm (${meant[1]})?`,
-        suggestion: { value: Number(meant[0].toFixed(4)), label: `${fixed(meant[0], 2)} mm` },
-      }
-    : {
-        says: `${odd} Is it the right ${method === 'squares' ? 'square' : 'gap'}, with the calipers at zero? Measure it again.`,
-        suggestion: null,
-      }
+  const odd = `${say.short(value, 3)} cannot well be: about ${say.length(expectedReading(trial), isSquare ? 1 : 2)} is expected.`
+  const meant = slipsOf(value).find(([reading]) => plausible(reading))
+  if (!meant) {
+    const what = isSquare ? 'square' : 'gap'
+    return {
+      says: `${odd} Is it the right ${what}, with the calipers at zero? Measure it again.`,
+      suggestion: null,
+    }
+  }
+  const label = say.length(meant[0])
+  return {
+    says: `${odd} Did you mean ${label} (${meant[1]})?`,
+    suggestion: { value: Number(meant[0].toFixed(4)), label },
+  }
 }

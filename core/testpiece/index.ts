@@ -1,15 +1,22 @@
 export {
   combNames,
   combSteps,
+  fixGauge,
+  gaugeThickness,
   newTrial,
   readingPrompts,
+  reshaped,
+  shiftedPiece,
   slotWidths,
+  SQUARE_WAYS,
+  startAnew,
   TEST_METHODS,
   trialSchema,
   type TestMethod,
   type Trial,
 } from './spec'
 export { testParts, type TestPart } from './shapes'
-export { makeTestPiece, METHOD_NAMES, type TestPiece } from './piece'
+export { makeTestPiece, type TestPiece } from './piece'
 export { doubtReading, expectedReading } from './doubt'
 export { trialResult, type TrialResult } from './result'
+export { METHOD_NAMES, pieceProblem, pieceStatement } from './words'

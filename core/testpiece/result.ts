@@ -7,10 +7,10 @@ import {
   type Kerf,
   type KerfResult,
 } from '../kerf'
-import type { Taste } from '../fit'
-import { summarise } from '../statistics'
+import { tasteSd, type Taste } from '../fit'
+import { CALIPER_SD } from '../statistics'
 import type { Thickness } from '../stock'
-import { combSteps, slotWidths, type Trial } from './spec'
+import { combSteps, gaugeThickness, slotWidths, type Trial } from './spec'
 
 /** What a trial says so far; null for what cannot be said yet. */
 export interface TrialResult {
@@ -18,58 +18,66 @@ export interface TrialResult {
   comb: CombResult | null
   /** Spread and number of the squares, for advice; null for another method. */
   squares: { sd: number; n: number } | null
+  /** Where the test piece should have gone on; null when the answer lies inside it. */
+  beyond: 'up' | 'down' | null
 }
 
-/** Squares of which both readings are there. */
-function fullSquares({ readings, squares: { count } }: Trial): { xs: number[]; ys: number[] } {
+const NOTHING: TrialResult = { kerf: null, comb: null, squares: null, beyond: null }
+
+/** Squares of which every reading is there that is to be taken. */
+function fullSquares({ readings, squares: { count, ways } }: Trial): { xs: number[]; ys: number[] } {
   const xs: number[] = []
   const ys: number[] = []
   for (let i = 0; i < count; i++) {
-    const [x, y] = [readings[2 * i] ?? null, readings[2 * i + 1] ?? null]
-    if (x !== null && y !== null) {
-      xs.push(x)
-      ys.push(y)
-    }
+    const x = ways === 'along' ? null : (readings[2 * i] ?? null)
+    const y = ways === 'across' ? null : (readings[2 * i + 1] ?? null)
+    if (ways === 'both' && (x === null || y === null)) continue
+    if (x !== null) xs.push(x)
+    if (y !== null) ys.push(y)
   }
   return { xs, ys }
 }
 
-/** Standard deviation of one thickness reading beside the slot, mm. [FM] */
-const SPOT_SD = 0.01
+function squaresResult(trial: Trial): TrialResult {
+  const read = fullSquares(trial)
+  if (read.xs.length + read.ys.length === 0) return NOTHING
+  const kerf = kerfFromSquares(trial.squares.side, read)
+  const { spread, squares } = kerf.basis
+  return { ...NOTHING, kerf, squares: { sd: spread ?? 0, n: squares ?? 0 } }
+}
+
+function combResult(trial: Trial, best: number, kerf: Kerf, taste: Taste): TrialResult {
+  const steps = combSteps(trial)
+  if (steps[best] === undefined) return NOTHING
+  const end = best === 0 ? 'first' : best === steps.length - 1 ? 'last' : null
+  const comb = readComb(steps[best], trial.comb.step, kerf, { offset: taste.offset, sd: tasteSd(taste) }, end)
+  return { ...NOTHING, comb, beyond: end === 'first' ? 'down' : end === 'last' ? 'up' : null }
+}
+
+function slotsResult(trial: Trial, best: number | 'none', now: Thickness): TrialResult {
+  const made = gaugeThickness(trial, now)
+  const widths = slotWidths(trial, made.mean)
+  const spot = trial.readings[0] ?? null
+  const there = spot === null ? made : { mean: spot, sd: CALIPER_SD }
+  const { step } = trial.slots
+  if (best === 'none') {
+    const kerf = kerfFromSlots(widths[widths.length - 1], step, there, 'none')
+    return { ...NOTHING, kerf, beyond: 'down' }
+  }
+  if (widths[best] === undefined) return NOTHING
+  const answer = best === 0 ? 'even the narrowest' : 'between'
+  const kerf = kerfFromSlots(widths[best], step, there, answer)
+  return { ...NOTHING, kerf, beyond: best === 0 ? 'up' : null }
+}
 
 /** Works out what was read off a test piece. */
 export function trialResult(trial: Trial, thickness: Thickness, kerf: Kerf, taste: Taste): TrialResult {
-  const nothing: TrialResult = { kerf: null, comb: null, squares: null }
-  if (trial.method === 'squares') {
-    const { xs, ys } = fullSquares(trial)
-    if (xs.length === 0) return nothing
-    const each = xs.map((x, i) => (x + ys[i]) / 2)
-    return {
-      ...nothing,
-      kerf: kerfFromSquares(trial.squares.side, xs, ys),
-      squares: { sd: summarise(each).sd, n: each.length },
-    }
-  }
+  if (trial.method === 'squares') return squaresResult(trial)
   if (trial.method === 'strip') {
     const gaps = trial.readings.filter((reading) => reading !== null)
-    return gaps.length === 0 ? nothing : { ...nothing, kerf: kerfFromStrip(trial.strip.lines, gaps) }
+    return gaps.length === 0 ? NOTHING : { ...NOTHING, kerf: kerfFromStrip(trial.strip.lines, gaps) }
   }
-  if (trial.best === null) return nothing
-  if (trial.method === 'comb') {
-    const best = combSteps(trial)[trial.best]
-    return best === undefined ? nothing : { ...nothing, comb: readComb(best, trial.comb.step, kerf, taste) }
-  }
-  const spot = trial.readings[0] ?? null
-  const entered = slotWidths(trial, thickness.mean)[trial.best]
-  return entered === undefined
-    ? nothing
-    : {
-        ...nothing,
-        kerf: kerfFromSlots(
-          entered,
-          trial.slots.step,
-          spot ?? thickness.mean,
-          spot === null ? thickness.sd : SPOT_SD,
-        ),
-      }
+  if (trial.best === null) return NOTHING
+  if (trial.method === 'slots') return slotsResult(trial, trial.best, thickness)
+  return trial.best === 'none' ? NOTHING : combResult(trial, trial.best, kerf, taste)
 }

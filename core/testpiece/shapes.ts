@@ -90,7 +90,7 @@ function comb(trial: Trial): TestPart[] {
 function slots(trial: Trial, thickness: number): TestPart[] {
   const widths = slotWidths(trial, thickness)
   const length = 20
-  const pitch = Math.max(RIM, thickness + 5)
+  const pitch = Math.max(RIM, widths[widths.length - 1] + 5)
   const shape: Region = {
     outline: rectangle(0, 0, RIM + widths.length * pitch, length + 2 * RIM),
     holes: widths.map((width, i) => hole(RIM + i * pitch, RIM + 4, width, length)),

@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals'
 import { jtsOf, shrunk, spansAlong } from '../../scripts/testing/jts'
 import { writeDxf, writeSvg } from '../files'
 import { NO_TASTE } from '../fit'
+import { IN_METRIC as say } from '../length'
 import { signedArea, type Region } from '../geometry'
 import { kerfOf } from '../kerf'
 import { doubleLines, type CutPath } from '../plan'
@@ -12,7 +13,13 @@ import {
   doubtReading,
   expectedReading,
   makeTestPiece,
+  fixGauge,
   newTrial,
+  pieceProblem,
+  pieceStatement,
+  reshaped,
+  shiftedPiece,
+  startAnew,
   readingPrompts,
   slotWidths,
   trialResult,
@@ -27,8 +34,8 @@ const thickness = thicknessOf({
 })
 const unknown = kerfOf(null)
 const pieceOf = (trial: Trial): CutPath[] => {
-  const piece = makeTestPiece(trial, thickness.mean)
-  expect(piece.problem).toBe('')
+  const piece = makeTestPiece(trial, thickness)
+  expect(pieceProblem(piece, say)).toBe('')
   return piece.paths
 }
 const regionOf = ({ points }: CutPath): Region => ({
@@ -134,7 +141,7 @@ function acrossTabs(path: CutPath): [number, number][] {
 }
 
 describe.each(['squares', 'strip', 'comb', 'slots'] as TestMethod[])('%s', (method) => {
-  const piece = makeTestPiece(newTrial(method), thickness.mean)
+  const piece = makeTestPiece(newTrial(method), thickness)
   test('numbers first, lines across before what frees them, outlines last; nothing cut twice', () => {
     const operations = piece.paths.map(({ operation }) => operation)
     expect(operations).toEqual(
@@ -150,7 +157,7 @@ describe.each(['squares', 'strip', 'comb', 'slots'] as TestMethod[])('%s', (meth
   test('is written as SVG and DXF with its statement', () => {
     const file = {
       title: method,
-      statement: piece.statement,
+      statement: pieceStatement(newTrial(method), thickness, say),
       width: piece.width,
       height: piece.height,
       paths: piece.paths,
@@ -160,8 +167,8 @@ describe.each(['squares', 'strip', 'comb', 'slots'] as TestMethod[])('%s', (meth
   })
   test('an offcut that is too small is said', () =>
     expect(
-      makeTestPiece({ ...newTrial(method), offcut: { width: 30, height: 24 } }, thickness.mean).problem,
-    ).toContain('do not fit on this offcut'))
+      pieceProblem(makeTestPiece({ ...newTrial(method), offcut: { width: 30, height: 24 } }, thickness), say),
+    ).toContain('not fit on this offcut'))
 })
 
 test('comb pairs are called by their hundredths of a millimetre, half ones too', () => {
@@ -177,6 +184,7 @@ test('nothing is said before there is enough to say it', () => {
       kerf: null,
       comb: null,
       squares: null,
+      beyond: null,
     })
   expect(
     trialResult({ ...newTrial('squares'), readings: [24.9, null, 24.8, 24.82] }, thickness, unknown, NO_TASTE)
@@ -187,29 +195,111 @@ test('nothing is said before there is enough to say it', () => {
 })
 
 describe('a reading that no kerf explains is asked about', () => {
-  const squares = { ...newTrial('squares'), squares: { side: 25.4, count: 5 } }
+  const squares = { ...newTrial('squares'), squares: { side: 25.4, count: 5, ways: 'both' as const } }
   const strip = newTrial('strip') // 10 lines
   test.each([
-    [squares, 0.9936, 25.2374], // the handbook's check value, typed in inches [CP]
+    [squares, 0.9936, 25.2374], // the check value of the trade, typed in inches [CP]
     [squares, 252.4, 25.24],
     [squares, 2.524, 25.24],
     [strip, 0.067, 1.7018],
     [strip, 16.2, 1.62],
     [strip, 0.012, 0.3048],
-  ])('%#', (trial, typed, meant) => expect(doubtReading(trial, typed)?.suggestion?.value).toBe(meant))
+  ])('%#', (trial, typed, meant) => expect(doubtReading(trial, typed, say)?.suggestion?.value).toBe(meant))
 
   test('what no slip explains is to be measured again', () => {
-    expect(doubtReading(squares, 24.1)).toMatchObject({
+    expect(doubtReading(squares, 24.1, say)).toMatchObject({
       suggestion: null,
       says: expect.stringContaining('right square'),
     })
-    expect(doubtReading(strip, 700)).toMatchObject({
+    expect(doubtReading(strip, 700, say)).toMatchObject({
       suggestion: null,
       says: expect.stringContaining('right gap'),
     })
   })
   test('what can be is taken without a word, and so is what is expected', () => {
-    for (const reading of [24.8, 25.1, 25.24, 25.36]) expect(doubtReading(squares, reading)).toBeNull()
-    for (const trial of [squares, strip]) expect(doubtReading(trial, expectedReading(trial))).toBeNull()
+    for (const reading of [24.8, 25.1, 25.24, 25.36]) expect(doubtReading(squares, reading, say)).toBeNull()
+    for (const trial of [squares, strip]) expect(doubtReading(trial, expectedReading(trial), say)).toBeNull()
+  })
+})
+
+describe('squares read one way only', () => {
+  const readings = [24.84, 24.86, 24.85, 24.85, 24.84]
+  const across: Trial = { ...newTrial('squares'), squares: { side: 25, count: 5, ways: 'across' } }
+  test('are asked for one way, and count in full', () => {
+    expect(readingPrompts(across).map(({ text }) => text)).toEqual(
+      [1, 2, 3, 4, 5].map((i) => `square ${i}, across`),
+    )
+    const kept = readings.flatMap((reading) => [reading, null])
+    const { kerf, squares } = trialResult({ ...across, readings: kept }, thickness, unknown, NO_TASTE)
+    expect(squares?.n).toBe(5)
+    expect(kerf).toMatchObject({ ky: null, width: expect.closeTo(0.152, 9) })
+  })
+})
+
+describe('a gauge or comb that ends before the answer does', () => {
+  const gauge = newTrial('slots')
+  const comb = newTrial('comb')
+  const answer = (trial: Trial) => trialResult(trial, thickness, unknown, NO_TASTE)
+  test('says so, and offers one that is shifted to where the answer is', () => {
+    expect(answer({ ...gauge, best: 0 })).toMatchObject({ beyond: 'up', kerf: { oneSided: 'at least' } })
+    expect(answer({ ...gauge, best: 'none' })).toMatchObject({
+      beyond: 'down',
+      kerf: { oneSided: 'at most' },
+    })
+    expect(answer({ ...gauge, best: 5 })).toMatchObject({ beyond: null })
+    expect(answer({ ...comb, best: 7 })).toMatchObject({ beyond: 'up', comb: { oneSided: 'at least' } })
+    expect(answer({ ...comb, best: 0 }).beyond).toBe('down')
+  })
+  test('the shifted one takes in the last answer and goes on from there', () => {
+    const up = shiftedPiece({ ...comb, best: 7 }, 'up', 3)!
+    expect([up.comb.from, up.best]).toEqual([0.1, null])
+    const narrower = shiftedPiece({ ...gauge, best: 0 }, 'up', 3)!
+    expect(slotWidths(narrower, 3).at(-1)).toBeCloseTo(slotWidths(gauge, 3)[1], 9)
+    expect(shiftedPiece({ ...gauge, slots: { ...gauge.slots, shift: -2.4 } }, 'up', 3)).toBeNull() // nothing left to cut
+  })
+})
+
+describe('what a test piece was made and read with stays with it', () => {
+  const later = thicknessOf({
+    nominal: 3,
+    readings: [3.2, 3.3].map((value) => ({ value, spot: '', on: '' })),
+  })
+  test('later readings of the stock do not move a gauge that was read', () => {
+    const read = fixGauge({ ...newTrial('slots'), best: 5, readings: [3.04] }, thickness)
+    const kerf = (at: typeof thickness) => trialResult(read, at, unknown, NO_TASTE).kerf
+    expect(kerf(later)).toEqual(kerf(thickness))
+    expect(
+      trialResult({ ...newTrial('slots'), best: 5, readings: [3.04] }, later, unknown, NO_TASTE).kerf?.width,
+    ).not.toBe(kerf(thickness)?.width)
+    expect(makeTestPiece(read, later).paths).toEqual(makeTestPiece(read, thickness).paths)
+  })
+  test('another piece, or a new measurement, begins anew', () => {
+    const read: Trial = {
+      ...fixGauge(newTrial('slots'), thickness),
+      best: 5,
+      readings: [3.04],
+      keptAs: 'record',
+    }
+    expect(reshaped(read, 'slots', { count: 15 })).toMatchObject({
+      best: null,
+      keptAs: null,
+      readings: [],
+      slots: { count: 15, made: null },
+    })
+    expect(startAnew(read)).toMatchObject({ best: null, keptAs: null, slots: { made: null } })
+  })
+  test('squares are cut as they lie in the drawing: across is across the sheet', () => {
+    const wide = { ...newTrial('squares'), offcut: { width: 60, height: 200 } }
+    for (const path of makeTestPiece(wide, thickness).paths.filter(
+      ({ operation }) => operation === 'score',
+    )) {
+      expect(path.points.length).toBeGreaterThan(1)
+    }
+    const labels = makeTestPiece(wide, thickness).paths.filter(
+      ({ operation, part }) => operation === 'score' && part === 'square-1',
+    )
+    const xs = labels.flatMap(({ points }) => points.map(({ x }) => x))
+    const ys = labels.flatMap(({ points }) => points.map(({ y }) => y))
+    expect(Math.max(...ys) - Math.min(...ys)).toBeGreaterThan(Math.max(...xs) - Math.min(...xs)) // the figure 1 stands upright
   })
 })

@@ -1,5 +1,4 @@
 import type { Machine } from '../machine'
-import { fixed, otherSpeeds, short } from '../length'
 import type { Family, Stock } from '../stock'
 import { cutEnergy } from './energy'
 import type { Setting, TestRecord, TestResult } from './test-record'
@@ -8,8 +7,15 @@ export interface Choice {
   setting: Setting
   standing: 'tested' | 'tested on a like stock' | 'untested'
   test: TestRecord | null
-  /** One or two sentences: why this one. */
-  reason: string
+  /** How it was come by: typed by the maker, chosen from tests, or a start from the energy rule. */
+  from: 'typed' | 'tests' | 'energy rule' | 'nothing chosen'
+  /** Tests with the same result and about the same thickness, of which this one is the quickest. */
+  alike: number
+  family: Family
+  /** Energy per cut face, J/mm². */
+  energy: number
+  /** Thickness of the sheet now, mm. */
+  thickness: number
 }
 
 /** The better the result the lower; a test that did not go through is never chosen. */
@@ -52,16 +58,34 @@ export function startingPoint(
   return { speed: Math.min(speed, machine.maxSpeed), power: STARTING_POWER, passes: 1, air: true }
 }
 
-const described = ({ setting: { speed, power, passes } }: TestRecord): string =>
-  `${short(speed)} mm/s at ${short(power)} %${passes > 1 ? `, ${passes} passes` : ''}`
+/** Thicknesses this near to each other count as the same, mm. [FM] */
+const SAME_THICKNESS = 0.05
 
-/** Compares by result, then by how near in thickness, then by how quick. */
+/** How far from the sheet's thickness a test was, in whole steps: each test by itself, so that any two can be compared. */
+const stepsOff = (test: TestRecord, thickness: number): number =>
+  Math.floor(Math.abs(test.thickness - thickness) / SAME_THICKNESS + 1e-6)
+
+const quickness = ({ setting: { speed, passes } }: TestRecord): number => speed / passes
+
+/** Compares by result, then by how near in thickness, then by how quick; never by the order in which they were written down. */
 const order =
   (thickness: number) =>
   (a: TestRecord, b: TestRecord): number =>
     PREFERENCE[a.result] - PREFERENCE[b.result] ||
-    Math.round((Math.abs(a.thickness - thickness) - Math.abs(b.thickness - thickness)) * 20) ||
-    b.setting.speed / b.setting.passes - a.setting.speed / a.setting.passes
+    stepsOff(a, thickness) - stepsOff(b, thickness) ||
+    quickness(b) - quickness(a) ||
+    a.setting.power - b.setting.power ||
+    Math.abs(a.thickness - thickness) - Math.abs(b.thickness - thickness) ||
+    (a.id < b.id ? -1 : 1)
+
+function best(tests: TestRecord[], thickness: number): { test: TestRecord; alike: number } | null {
+  if (tests.length === 0) return null
+  const [test] = [...tests].sort(order(thickness))
+  const alike = tests.filter(
+    (each) => each.result === test.result && stepsOff(each, thickness) === stepsOff(test, thickness),
+  )
+  return { test, alike: alike.length }
+}
 
 /**
  * The nearest tested setting: on this stock first, then on a like one; a careful starting point when there is none.
@@ -73,47 +97,39 @@ export function chooseSetting(
   stock: Pick<Stock, 'id' | 'family'>,
   thickness: number,
 ): Choice {
+  const { family } = stock
   const through = tests.filter((test) => test.machineId === machine.id && PREFERENCE[test.result] < Infinity)
-  const own = through.filter((test) => test.stockId === stock.id).sort(order(thickness))
-  if (own.length > 0) {
-    const [test] = own
-    const alike = own.filter(({ result }) => result === test.result).length
-    const rank =
-      alike > 1
-        ? `the quickest of ${alike} that came out ${test.result} near ${fixed(thickness, 2)} mm`
-        : `the one that came out ${test.result}`
-    const heed =
-      test.result === 'just through'
-        ? ' Knots and glue lines may stay in: look before the sheet is moved.'
-        : test.result === 'charred'
-          ? ' A quicker one is worth a test.'
-          : ''
-    return {
-      setting: test.setting,
-      standing: 'tested',
-      test,
-      reason: `${described(test)}: ${rank}, tested on this stock at ${fixed(test.thickness, 2)} mm.${heed}`,
-    }
+  const chosen = (
+    { test, alike }: NonNullable<ReturnType<typeof best>>,
+    standing: Choice['standing'],
+  ): Choice => {
+    const { setting } = test
+    const energy = cutEnergy(setting, machine.watts, thickness)
+    return { setting, standing, test, from: 'tests', alike, family, energy, thickness }
   }
-  const like = through
-    .filter(
-      (test) => test.family === stock.family && Math.abs(test.thickness - thickness) <= LIKE * thickness,
-    )
-    .sort(order(thickness))
-  if (like.length > 0) {
-    const [test] = like
-    return {
-      setting: test.setting,
-      standing: 'tested on a like stock',
-      test,
-      reason: `${described(test)}: ${test.result} on another ${stock.family} of ${fixed(test.thickness, 2)} mm. Nothing is tested on this one: make a test cut first.`,
-    }
-  }
-  const setting = startingPoint(machine, stock.family, thickness)
-  return {
-    setting,
-    standing: 'untested',
-    test: null,
-    reason: `Nothing is tested for this stock on this machine. ${short(setting.speed)} mm/s (${otherSpeeds(setting.speed)}) at ${setting.power} % is a careful start from the energy rule, ${fixed(cutEnergy(setting, machine.watts, thickness), 2)} J/mm²: make a test cut, and write down what came out.`,
-  }
+  const own = best(
+    through.filter((test) => test.stockId === stock.id),
+    thickness,
+  )
+  if (own) return chosen(own, 'tested')
+  const like = best(
+    through.filter(
+      (test) => test.family === family && Math.abs(test.thickness - thickness) <= LIKE * thickness,
+    ),
+    thickness,
+  )
+  if (like) return chosen(like, 'tested on a like stock')
+  return guess(machine, family, thickness, 'energy rule')
+}
+
+/** A careful start where nothing is tested. */
+export function guess(
+  machine: Pick<Machine, 'watts' | 'maxSpeed'>,
+  family: Family,
+  thickness: number,
+  from: 'energy rule' | 'nothing chosen',
+): Choice {
+  const setting = startingPoint(machine, family, thickness)
+  const energy = cutEnergy(setting, machine.watts, thickness)
+  return { setting, standing: 'untested', test: null, from, alike: 0, family, energy, thickness }
 }

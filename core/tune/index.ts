@@ -8,5 +8,6 @@ export {
   type TestRecord,
   type TestResult,
 } from './test-record'
-export { cutEnergy, energyWorking } from './energy'
-export { chooseSetting, startingPoint, type Choice } from './choose'
+export { cutEnergy } from './energy'
+export { chooseSetting, guess, startingPoint, type Choice } from './choose'
+export { choiceReason, energyWorking } from './words'

@@ -1,14 +1,14 @@
 import { z } from 'zod'
-import { short } from '../length'
-import { familySchema } from '../stock'
+import { parseSpeed, short } from '../length'
+import { familySchema, thicknessSchema } from '../stock'
 
 export const TEST_RESULTS = ['not through', 'just through', 'clean', 'charred'] as const
 export type TestResult = (typeof TEST_RESULTS)[number]
 
 /** How a cut is made: mm/s, per cent, passes, air. */
 export const settingSchema = z.strictObject({
-  speed: z.number().positive().max(5000),
-  power: z.number().positive().max(100),
+  speed: z.number().min(0.1).max(5000),
+  power: z.number().min(1).max(100),
   passes: z.number().int().min(1).max(20),
   air: z.boolean(),
 })
@@ -20,14 +20,17 @@ export const settingWords = ({ speed, power, passes }: Setting): string =>
 
 /** Whether words such as `settingWords` makes name another setting; what they leave out is not held against it. */
 export function namesOtherSetting(words: string, { speed, power, passes }: Setting): boolean {
+  const differs = (said: number, now: number): boolean => Math.abs(said - now) > 0.005 * now
+  const spoken = /\d+(?:[.,]\d+)?\s*(?:mm\/s|mm\/min|in\/min)/.exec(words)
+  const parsed = spoken && parseSpeed(spoken[0])
+  if (parsed?.ok && differs(parsed.value, speed)) return true
   const figures: [RegExp, number][] = [
-    [/(\d+(?:[.,]\d+)?)\s*mm\/s/, speed],
     [/(\d+(?:[.,]\d+)?)\s*%/, power],
     [/(\d+)\s*pass/, passes],
   ]
   return figures.some(([pattern, now]) => {
     const said = pattern.exec(words)
-    return said !== null && Math.abs(Number(said[1].replace(',', '.')) - now) > 0.005 * now
+    return said !== null && differs(Number(said[1].replace(',', '.')), now)
   })
 }
 
@@ -37,7 +40,7 @@ export const testRecordSchema = z.strictObject({
   machineId: z.string().min(1).max(60),
   stockId: z.string().min(1).max(60),
   family: familySchema,
-  thickness: z.number().positive().max(50),
+  thickness: thicknessSchema,
   setting: settingSchema,
   result: z.enum(TEST_RESULTS),
 })

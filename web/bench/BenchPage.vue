@@ -3,11 +3,15 @@ import { ChevronLeft } from '@lucide/vue'
 import { onMounted } from 'vue'
 import { RouterLink } from 'vue-router'
 import ThemeButton from '@web/shell/ThemeButton.vue'
+import UnitsMenu from '@web/shell/UnitsMenu.vue'
+import { useBench } from '@web/stores/bench'
 import { useShelf } from '@web/stores/shelf'
 import MachineShelf from './MachineShelf.vue'
 import StockBook from './StockBook.vue'
+import UnreadableList from './UnreadableList.vue'
 
 defineProps<{ shelf: 'stock' | 'machines' }>()
+const bench = useBench()
 onMounted(() => useShelf().open())
 const SHELVES = [
   { shelf: 'stock', name: 'Stock book', to: '/bench' },
@@ -32,8 +36,10 @@ const SHELVES = [
           {{ each.name }}
         </RouterLink>
       </nav>
+      <UnitsMenu />
       <ThemeButton />
     </header>
+    <UnreadableList :records="bench.unreadable" />
     <main class="grid items-start gap-3 md:grid-cols-[17rem_1fr]">
       <StockBook v-if="shelf === 'stock'" />
       <MachineShelf v-else />

@@ -1,18 +1,30 @@
 <script setup lang="ts">
 import { Trash2 } from '@lucide/vue'
-import { computed, ref } from 'vue'
-import { short } from '@core/length'
+import { computed, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
+import { counted } from '@core/length'
 import { newMachine, OPERATION_NAMES, OPERATIONS, type Machine, type Operation } from '@core/machine'
 import { stockTitle } from '@core/stock'
-import KerfRow from '@web/parts/KerfRow.vue'
-import MachineEvents from '@web/parts/MachineEvents.vue'
 import MachineFields from '@web/parts/MachineFields.vue'
+import { useSay } from '@web/parts/say'
 import { useBench } from '@web/stores/bench'
 import { useMessages } from '@web/stores/messages'
+import KerfRow from './KerfRow.vue'
+import MachineEvents from './MachineEvents.vue'
 import RecordList from './RecordList.vue'
 
 const bench = useBench()
+const say = useSay()
+const route = useRoute()
 const chosen = ref<string | null>(null)
+/** Found by its name from elsewhere. */
+watch(
+  () => route.query.record,
+  (id) => {
+    if (typeof id === 'string') chosen.value = id
+  },
+  { immediate: true },
+)
 const sorted = computed(() => [...bench.machines].sort((a, b) => a.name.localeCompare(b.name)))
 const machine = computed(
   () => bench.machines.find(({ id }) => id === chosen.value) ?? sorted.value[0] ?? null,
@@ -31,7 +43,7 @@ const listed = computed(() =>
     return {
       record,
       title: record.name,
-      line: `${short(record.bedWidth)} × ${short(record.bedHeight)} mm, ${count === 0 ? 'no kerf measured' : `${count} ${count === 1 ? 'kerf' : 'kerfs'}`}`,
+      line: `${say.value.size([record.bedWidth, record.bedHeight], 0)}, ${count === 0 ? 'no kerf measured' : counted(count, 'kerf')}`,
       look: count === 0,
     }
   }),

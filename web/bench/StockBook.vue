@@ -1,11 +1,22 @@
 <script setup lang="ts">
 import { CopyPlus, Trash2 } from '@lucide/vue'
-import { computed, ref } from 'vue'
-import { short } from '@core/length'
-import { FAMILIES, newBatch, newStock, stockTitle, thicknessLine, thicknessOf, type Stock } from '@core/stock'
+import { computed, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
+import { limitsOf } from '@core/limits'
+import {
+  FAMILIES,
+  newBatch,
+  newStock,
+  offcutSchema,
+  stockTitle,
+  thicknessLine,
+  thicknessOf,
+  type Stock,
+} from '@core/stock'
 import CautionNote from '@web/parts/CautionNote.vue'
 import FigureField from '@web/parts/FigureField.vue'
 import ReadingsEditor from '@web/parts/ReadingsEditor.vue'
+import { useSay } from '@web/parts/say'
 import StockFields from '@web/parts/StockFields.vue'
 import TextEntry from '@web/parts/TextEntry.vue'
 import { useBench } from '@web/stores/bench'
@@ -14,9 +25,19 @@ import RecordList from './RecordList.vue'
 import TasteList from './TasteList.vue'
 
 const bench = useBench()
+const say = useSay()
+const route = useRoute()
 
 const newId = (): string => crypto.randomUUID()
 const chosen = ref<string | null>(null)
+/** Found by its name from elsewhere. */
+watch(
+  () => route.query.record,
+  (id) => {
+    if (typeof id === 'string') chosen.value = id
+  },
+  { immediate: true },
+)
 const sorted = computed(() => [...bench.stocks].sort((a, b) => stockTitle(a).localeCompare(stockTitle(b))))
 const listed = computed(() =>
   sorted.value.map((record) => ({
@@ -36,17 +57,19 @@ function add(record: Stock): void {
   chosen.value = record.id
 }
 function remove(record: Stock): void {
-  bench.remove('stocks', record.id)
+  const gone = bench.remove('stocks', record.id)
   useMessages().say('said', `“${stockTitle(record)}” is taken off the bench. Jobs keep their copy.`, {
     label: 'Bring back',
-    run: () => add(record),
+    run: () => bench.undo([gone]),
   })
 }
+const sideLimits = limitsOf(offcutSchema.shape.width)
+const countLimits = limitsOf(offcutSchema.shape.count)
 const offcut = ref({ width: 200, height: 150, count: 1 })
 const line = (record: Stock): string => {
   const thickness = thicknessOf(record)
   return thickness.measured
-    ? `${thicknessLine(thickness)}${thickness.uneven ? ', uneven' : ''}`
+    ? `${thicknessLine(thickness, say.value)}${thickness.uneven ? ', uneven' : ''}`
     : 'not measured yet'
 }
 </script>
@@ -93,11 +116,11 @@ const line = (record: Stock): string => {
             :key="i"
             class="num flex items-center rounded border border-line bg-paper pl-1.5 text-sm"
           >
-            {{ each.count }} × {{ short(each.width) }} × {{ short(each.height) }}
+            {{ each.count }} × {{ say.shortPlain(each.width) }} × {{ say.shortPlain(each.height) }}
             <button
               type="button"
               class="btn-icon p-1"
-              :aria-label="`Remove offcut ${short(each.width)} × ${short(each.height)}`"
+              :aria-label="`Remove offcut ${say.shortPlain(each.width)} × ${say.shortPlain(each.height)}`"
               @click="change({ offcuts: stock.offcuts.filter((_, k) => k !== i) })"
             >
               <Trash2 :size="13" />
@@ -106,39 +129,38 @@ const line = (record: Stock): string => {
           <li v-if="stock.offcuts.length === 0" class="note">None. Test pieces and small boxes like them.</li>
         </ul>
         <form
-          class="mt-2 flex items-start gap-2"
+          class="mt-2 flex flex-wrap items-start gap-2"
           aria-label="New offcut"
           @submit.prevent="change({ offcuts: [...stock.offcuts, { ...offcut }] })"
         >
           <FigureField
             v-model="offcut.width"
-            class="flex-1"
+            class="min-w-24 flex-1"
+            data-field="bench-offcut"
             label="Offcut width"
-            :min="10"
-            :max="5000"
+            :limits="sideLimits"
             :step="10"
           />
           <FigureField
             v-model="offcut.height"
-            class="flex-1"
+            class="min-w-24 flex-1"
+            data-field="bench-offcut"
             label="Offcut height"
-            :min="10"
-            :max="5000"
+            :limits="sideLimits"
             :step="10"
           />
           <FigureField
             v-model="offcut.count"
             class="w-16"
+            data-field="bench-offcut"
             label="Count"
             kind="figure"
-            whole
-            :min="1"
-            :max="999"
+            :limits="countLimits"
           />
           <button type="submit" class="btn mt-4.5">Add</button>
         </form>
       </div>
-      <label class="block text-sm font-semibold">
+      <label class="block text-sm font-semibold" data-field="bench-notes">
         Notes
         <TextEntry
           class="input mt-1"

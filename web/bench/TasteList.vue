@@ -1,11 +1,17 @@
 <script setup lang="ts">
 import { Trash2 } from '@lucide/vue'
 import { computed } from 'vue'
-import { fixed } from '@core/length'
+import { tasteSd, type Taste, type TasteRecord } from '@core/fit'
 import { familySchema } from '@core/stock'
+import { useSay } from '@web/parts/say'
 import { useBench } from '@web/stores/bench'
 
 const bench = useBench()
+const say = useSay()
+const whole = (taste: Taste): string =>
+  `${say.value.finePlain(taste.offset)} ± ${say.value.fine(1.96 * tasteSd(taste))}`
+const one = ({ from, interference, doubt, note }: TasteRecord): string =>
+  `${from} ${say.value.finePlain(interference)} ± ${say.value.finePlain(doubt)}, ${note}`
 const families = computed(() =>
   familySchema.options.flatMap((family) => {
     const taste = bench.tasteOf(family)
@@ -25,20 +31,16 @@ const families = computed(() =>
     </p>
     <div v-for="{ family, taste, records } in families" :key="family" class="mt-1.5">
       <p>
-        <strong>{{ family }}</strong>
-        :
-        <span class="num">{{ fixed(taste.offset, 3) }} ± {{ fixed(1.96 * taste.sd, 3) }} mm</span>
+        <strong>{{ family }}:</strong>
+        <span class="num">{{ whole(taste) }}</span>
       </p>
       <ul class="text-[12px] text-quiet">
         <li v-for="record in records" :key="record.id" class="flex items-center gap-1">
-          <span class="num flex-1">
-            {{ record.from }} {{ fixed(record.interference, 3) }} ± {{ fixed(record.doubt, 3) }},
-            {{ record.note }}
-          </span>
+          <span class="num flex-1">{{ one(record) }}</span>
           <button
             type="button"
             class="btn-icon p-1"
-            :aria-label="`Remove ${record.from} ${fixed(record.interference, 3)}`"
+            :aria-label="`Remove ${record.from} ${say.finePlain(record.interference)}`"
             @click="bench.remove('tastes', record.id)"
           >
             <Trash2 :size="13" />

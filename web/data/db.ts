@@ -1,6 +1,5 @@
 import { deleteDB, openDB, type DBSchema, type IDBPDatabase } from 'idb'
-import type { Job } from '@core/job'
-import { kerfFromVersion1, stockFromVersion1 } from '@core/files'
+import { migrateRecord, type Job, type RecordKind } from '@core/job'
 import type { TasteRecord } from '@core/fit'
 import type { KerfRecord, MachineEvent } from '@core/kerf'
 import type { Machine } from '@core/machine'
@@ -24,33 +23,138 @@ interface Schema extends DBSchema {
   events: { key: string; value: MachineEvent }
   facts: { key: string; value: { id: string; value: string } }
 }
+export type Database = IDBPDatabase<Schema>
 export const BENCH_STORES = ['machines', 'stocks', 'kerfs', 'tests', 'tastes', 'events'] as const
 
 const NAME = 'uplands'
-let opened: Promise<IDBPDatabase<Schema>> | null = null
+const VERSION = 3
 
-export function database(): Promise<IDBPDatabase<Schema>> {
-  opened ??= openDB<Schema>(NAME, 2, {
-    async upgrade(db, from, _, transaction) {
-      for (const store of ['jobs', ...BENCH_STORES, 'facts'] as const)
-        if (!db.objectStoreNames.contains(store)) db.createObjectStore(store, { keyPath: 'id' })
-      if (from !== 1) return
-      const now = new Date().toISOString()
-      for (const stock of await transaction.objectStore('stocks').getAll())
-        await transaction.objectStore('stocks').put(stockFromVersion1(stock, now) as Stock)
-      for (const kerf of await transaction.objectStore('kerfs').getAll())
-        await transaction.objectStore('kerfs').put(kerfFromVersion1(kerf, now) as KerfRecord)
+/** How long after an open that failed it is tried once more, milliseconds. */
+const AGAIN = 150
+
+/**
+ * What happens to storage beside reading and writing: another tab holds up an upgrade; the connection was lost, perhaps
+ * with all that was stored; nothing can be stored, and everything is kept in memory; a newer Uplands has the storage.
+ */
+export type StorageNotice = 'held up' | 'lost' | 'memory only' | 'newer'
+const listeners = new Set<(notice: StorageNotice) => void>()
+export function onStorage(listen: (notice: StorageNotice) => void): void {
+  listeners.add(listen)
+}
+const tell = (notice: StorageNotice): void => listeners.forEach((listen) => listen(notice))
+
+let opened: Promise<Database> | null = null
+let present: Database | null = null
+let inMemory = false
+
+function forget(): void {
+  opened = null
+  present = null
+}
+
+async function upgrade(db: Database, from: number, transaction: { objectStore: unknown }): Promise<void> {
+  for (const store of ['jobs', ...BENCH_STORES, 'facts'] as const) {
+    if (!db.objectStoreNames.contains(store)) db.createObjectStore(store, { keyPath: 'id' })
+  }
+  if (from === 0) return
+  const on = new Date().toISOString()
+  const storeOf = (transaction.objectStore as (name: string) => LooseStore).bind(transaction)
+  for (const kind of BENCH_STORES) await bringUpToDate(storeOf(kind), kind, from, on)
+}
+
+interface LooseStore {
+  getAll: () => Promise<unknown[]>
+  put: (record: unknown) => Promise<unknown>
+}
+
+async function bringUpToDate(store: LooseStore, kind: RecordKind, from: number, on: string): Promise<void> {
+  for (const record of await store.getAll()) {
+    const next = migrateRecord(kind, record, from, on)
+    if (next !== record) await store.put(next)
+  }
+}
+
+const openOnce = (): Promise<Database> =>
+  openDB<Schema>(NAME, VERSION, {
+    upgrade: (db, from, _, transaction) =>
+      upgrade(db, from, transaction as unknown as { objectStore: unknown }),
+    blocked: () => tell('held up'),
+    // Another tab wants to upgrade, or all is being deleted: this connection must not be in the way.
+    blocking(_, newer) {
+      present?.close()
+      forget()
+      tell(newer === null ? 'lost' : 'newer')
     },
     terminated() {
-      opened = null
+      forget()
+      tell('lost')
     },
   })
+
+const wait = (milliseconds: number): Promise<void> =>
+  new Promise((resolve) => setTimeout(resolve, milliseconds))
+
+/** A database in memory, for a browser that has none or gives none: one can work, and export. */
+async function openInMemory(): Promise<Database> {
+  await import('fake-indexeddb/auto')
+  inMemory = true
+  tell('memory only')
+  return openOnce()
+}
+
+const isNewer = (error: unknown): boolean => error instanceof DOMException && error.name === 'VersionError'
+
+async function open(): Promise<Database> {
+  if (!('indexedDB' in globalThis) || !globalThis.indexedDB) return openInMemory()
+  try {
+    return await openOnce()
+  } catch (error) {
+    if (isNewer(error)) {
+      tell('newer')
+      throw error
+    }
+  }
+  await wait(AGAIN)
+  return openOnce().catch(openInMemory)
+}
+
+export function database(): Promise<Database> {
+  if (!opened) {
+    const opening = open()
+    opened = opening
+    opening.then(
+      (db) => {
+        if (opened === opening) present = db
+      },
+      () => {
+        if (opened === opening) forget()
+      },
+    )
+  }
   return opened
+}
+
+/** Whether what is stored goes when the page does. */
+export const keepsNothing = (): boolean => inMemory
+
+const isClosed = (error: unknown): boolean =>
+  error instanceof DOMException && error.name === 'InvalidStateError'
+
+/** Works with the database; a connection that was closed under the page is opened anew. */
+export async function withDatabase<T>(work: (db: Database) => Promise<T>): Promise<T> {
+  try {
+    // At once where it is open: what is asked for before the page goes is still done.
+    return await (present ? work(present) : work(await database()))
+  } catch (error) {
+    if (!isClosed(error)) throw error
+    forget()
+    return work(await database())
+  }
 }
 
 /** Takes everything away; the next call begins anew. */
 export async function forgetEverything(): Promise<void> {
   ;(await database()).close()
-  opened = null
+  forget()
   await deleteDB(NAME)
 }

@@ -1,6 +1,7 @@
-import { readJob, writeJob } from '@core/files'
+import { readJobValue } from '@core/files'
 import type { Job } from '@core/job'
-import { database, type StoredJob } from './db'
+import { withDatabase, type Database, type StoredJob } from './db'
+import { unreadableJob, type Unreadable } from './unreadable'
 
 /** Every write in one tab is told to the others. */
 const channel = 'BroadcastChannel' in globalThis ? new BroadcastChannel('uplands-jobs') : null
@@ -19,22 +20,47 @@ export function onJobNews(listen: (news: JobNews) => void): () => void {
 }
 
 /** Storage is as foreign as any file: what it holds goes through the same reader. */
-const checked = ({ job, ...rest }: StoredJob): StoredJob | null => {
-  const read = readJob(writeJob(job))
-  return read.ok ? { ...rest, job: read.job } : null
+function checked(stored: unknown): StoredJob | Unreadable {
+  const { id, revision, job } = (stored ?? {}) as Partial<StoredJob>
+  const read = readJobValue(job)
+  if (!read.ok) return unreadableJob(stored, read.error)
+  if (typeof id !== 'string' || id !== read.job.id || typeof revision !== 'number') {
+    return unreadableJob(stored, 'Its place in storage does not belong to it.')
+  }
+  return { id, revision, job: read.job }
 }
 
-export async function listJobs(): Promise<StoredJob[]> {
-  const all = await (await database()).getAll('jobs')
-  return all
-    .map(checked)
-    .filter((stored) => stored !== null)
-    .sort((a, b) => b.job.changed.localeCompare(a.job.changed))
+export const isUnreadable = (stored: StoredJob | Unreadable): stored is Unreadable => 'why' in stored
+
+export interface JobList {
+  jobs: StoredJob[]
+  unreadable: Unreadable[]
 }
 
-export async function loadJob(id: string): Promise<StoredJob | null> {
-  const stored = await (await database()).get('jobs', id)
+/** Every job in this browser, newest first, and those that cannot be read. */
+export async function listJobs(): Promise<JobList> {
+  const all = (await withDatabase((db) => db.getAll('jobs'))).map(checked)
+  const jobs = all.filter((stored): stored is StoredJob => !isUnreadable(stored))
+  return {
+    jobs: jobs.sort((a, b) => b.job.changed.localeCompare(a.job.changed)),
+    unreadable: all.filter(isUnreadable),
+  }
+}
+
+/** One job; null only when it is not there. */
+export async function loadJob(id: string): Promise<StoredJob | Unreadable | null> {
+  const stored = await withDatabase((db) => db.get('jobs', id))
   return stored ? checked(stored) : null
+}
+
+/** Asks for a write and commits it in the same breath, so that it is done even if the page goes at once. */
+async function put(db: Database, job: Job, revision: number): Promise<StoredJob | undefined> {
+  const transaction = db.transaction('jobs', 'readwrite', { durability: 'relaxed' })
+  const before = transaction.store.get(job.id)
+  const written = transaction.store.put({ id: job.id, revision, job })
+  transaction.commit()
+  await Promise.all([written, transaction.done])
+  return before
 }
 
 /**
@@ -42,15 +68,21 @@ export async function loadJob(id: string): Promise<StoredJob | null> {
  * @param base the revision that ours was made from, 0 for a new job
  */
 export async function saveJob(job: Job, base: number): Promise<{ revision: number; theirs: Job | null }> {
-  const transaction = (await database()).transaction('jobs', 'readwrite', { durability: 'relaxed' })
-  const current = await transaction.store.get(job.id)
-  const revision = Math.max(current?.revision ?? 0, base) + 1
-  await Promise.all([transaction.store.put({ id: job.id, revision, job }), transaction.done])
-  tell({ id: job.id, revision })
-  return { revision, theirs: current && current.revision !== base ? current.job : null }
+  return withDatabase(async (db) => {
+    const current = await put(db, job, base + 1)
+    if (!current || current.revision === base) {
+      tell({ id: job.id, revision: base + 1 })
+      return { revision: base + 1, theirs: null }
+    }
+    const revision = Math.max(current.revision, base) + 1
+    await put(db, job, revision)
+    tell({ id: job.id, revision })
+    const read = checked(current)
+    return { revision, theirs: isUnreadable(read) ? null : read.job }
+  })
 }
 
 export async function deleteJob(id: string): Promise<void> {
-  await (await database()).delete('jobs', id)
+  await withDatabase((db) => db.delete('jobs', id))
   tell({ id, revision: null })
 }

@@ -2,7 +2,7 @@
 import { ChevronDown, ChevronLeft, ChevronRight, ChevronUp } from '@lucide/vue'
 import { onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import type { Panel } from '@core/box'
-import { useTheme } from '@web/shell/theme'
+import { useTheme } from './theme'
 import { BoxScene } from './box-scene'
 
 const props = defineProps<{ panels: Panel[]; label: string }>()

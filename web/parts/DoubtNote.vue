@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Doubt } from '@core/stock'
+import type { Doubt } from '@core/length'
 
 defineProps<{ doubt: Doubt }>()
 defineEmits<{ use: [value: number]; keep: [] }>()

@@ -1,38 +1,41 @@
 <script setup lang="ts">
 import { computed, ref, useId, watch } from 'vue'
-import { formatInches, otherSpeeds, parseFigure, parseLength, parseSpeed, short } from '@core/length'
-import type { Doubt } from '@core/stock'
+import { doubtFraction, type Doubt } from '@core/length'
+import type { Limits } from '@core/limits'
+import { tryTo } from '@web/refusals'
 import DoubtNote from './DoubtNote.vue'
+import { asTyped, inOtherUnits, limitText, parseAs, stepOf, unitOf, type FigureKind } from './figure-kinds'
+import FieldLabel from './FieldLabel.vue'
+import { useSay } from './say'
 
+/** A figure that is typed. Its limits are those of the schema it is kept by. */
 const props = withDefaults(
   defineProps<{
     label: string
     modelValue: number | null
-    kind?: 'length' | 'speed' | 'figure'
+    limits: Limits
+    kind?: FigureKind
     unit?: string
-    min?: number
-    max?: number
     step?: number
     digits?: number
-    whole?: boolean
     optional?: boolean
     doubt?: (value: number) => Doubt | null
     problem?: string
+    term?: string
   }>(),
-  { kind: 'length', unit: '', min: 0, max: 5000, step: 1, digits: 3, doubt: undefined, problem: '' },
+  { kind: 'length', unit: '', step: 1, digits: 4, doubt: undefined, problem: '', term: '' },
 )
 const emit = defineEmits<{ 'update:modelValue': [value: number]; clear: []; focus: []; blur: [] }>()
 
 const id = useId()
-const PARSERS = { length: parseLength, speed: parseSpeed, figure: parseFigure }
-const shown = (value: number | null): string =>
-  value === null ? '' : short(value, props.digits).replace('−', '-')
+const say = useSay()
+const shown = (value: number | null): string => asTyped(props.kind, value, props.digits, say.value)
 const text = ref(shown(props.modelValue))
 const error = ref('')
 const kept = ref<number | null>(null)
 let own: number | null = props.modelValue // the value that this field gave out last
 
-// What was typed stays while it is being typed; a change from elsewhere (undo, another tab) is shown.
+// What was typed stays while it is being typed; a change from elsewhere (undo, another tab, other units) is shown.
 watch(
   () => props.modelValue,
   (value) => {
@@ -42,29 +45,44 @@ watch(
     error.value = ''
   },
 )
+watch(say, () => {
+  if (!error.value) text.value = shown(props.modelValue)
+})
 
-const unitShown = computed(() => props.unit || { length: 'mm', speed: 'mm/s', figure: '' }[props.kind])
+const unitShown = computed(() => props.unit || unitOf(props.kind, say.value))
 const other = computed(() =>
-  props.modelValue === null || error.value
-    ? ''
-    : props.kind === 'length'
-      ? formatInches(props.modelValue)
-      : props.kind === 'speed'
-        ? otherSpeeds(props.modelValue)
-        : '',
+  props.modelValue === null || error.value ? '' : inOtherUnits(props.kind, props.modelValue, say.value),
 )
-const doubtful = computed(() =>
-  props.modelValue !== null && props.modelValue !== kept.value && !error.value
-    ? (props.doubt?.(props.modelValue) ?? null)
-    : null,
-)
+const isLength = computed(() => props.kind === 'length' || props.kind === 'fine')
+const doubtful = computed((): Doubt | null => {
+  const value = props.modelValue
+  if (value === null || value === kept.value || error.value) return null
+  const fraction = isLength.value && say.value.lengthUnit === 'mm' ? doubtFraction(text.value, value) : null
+  return fraction ?? props.doubt?.(value) ?? null
+})
 const trouble = computed(() => error.value || props.problem)
 
-function give(value: number): void {
+/** @returns whether it was taken: what cannot be kept is refused here, and what was stays */
+function give(value: number): boolean {
   error.value = ''
-  if (value === own) return
+  if (value === own) return true
+  const before = own
   own = value
-  emit('update:modelValue', value)
+  const refusal = tryTo(() => emit('update:modelValue', value))
+  if (refusal === null) return true
+  own = before
+  error.value = refusal
+  return false
+}
+
+function outside(value: number): string {
+  const { min, max, whole } = props.limits
+  const limit = (figure: number): string => limitText(props.kind, figure, props.unit, say.value)
+  if (whole && !Number.isInteger(value)) {
+    return `${props.label} is a whole number. Type ${Math.round(value)}, for example.`
+  }
+  if (value < min - 1e-9) return `${props.label} is at least ${limit(min)}.`
+  return value > max + 1e-9 ? `${props.label} is at most ${limit(max)}.` : ''
 }
 
 function read(typed: string): void {
@@ -75,45 +93,42 @@ function read(typed: string): void {
     emit('clear')
     return
   }
-  const parsed = PARSERS[props.kind](typed)
+  const parsed = parseAs(props.kind, typed, say.value)
   if (!parsed.ok) {
     error.value = parsed.error
     return
   }
-  const value = props.whole ? parsed.value : Number(parsed.value.toFixed(4))
-  const unitText = unitShown.value && ` ${unitShown.value}`
-  if (props.whole && !Number.isInteger(value))
-    error.value = `${props.label} is a whole number. Type ${Math.round(value)}, for example.`
-  else if (value < props.min) error.value = `${props.label} is at least ${short(props.min)}${unitText}.`
-  else if (value > props.max) error.value = `${props.label} is at most ${short(props.max)}${unitText}.`
+  const value = props.limits.whole ? parsed.value : Number(parsed.value.toFixed(6))
+  const wrong = outside(value)
+  if (wrong) error.value = wrong
   else give(value)
 }
 
 function useSuggestion(value: number): void {
-  give(value)
-  text.value = shown(value)
+  if (give(value)) text.value = shown(value)
 }
 
 function stepBy(event: KeyboardEvent, direction: 1 | -1): void {
   event.preventDefault()
-  const size = props.step * (event.shiftKey ? 10 : 1)
-  const next = Math.min(
-    props.max,
-    Math.max(props.min, Number(((props.modelValue ?? 0) + direction * size).toFixed(6))),
-  )
-  text.value = shown(next)
-  give(next)
+  const { min, max } = props.limits
+  const size = stepOf(props.kind, props.step, say.value) * (event.shiftKey ? 10 : 1)
+  const next = Number(((props.modelValue ?? 0) + direction * size).toFixed(6))
+  const inside = Math.min(max, Math.max(min, next))
+  if (give(inside)) text.value = shown(inside)
 }
 
 function tidy(): void {
   if (!error.value) text.value = shown(props.modelValue)
   emit('blur')
 }
+const ring = computed(() =>
+  trouble.value ? 'border-rowan border-2' : doubtful.value ? 'border-gorse border-2' : '',
+)
 </script>
 
 <template>
   <div>
-    <label :for="id" class="block text-[13px] font-medium">{{ label }}</label>
+    <FieldLabel :for="id" :label="label" :term="term" />
     <div class="flex items-center gap-1.5">
       <input
         :id="id"
@@ -121,7 +136,7 @@ function tidy(): void {
         inputmode="text"
         autocomplete="off"
         class="input min-w-0"
-        :class="trouble ? 'border-rowan border-2' : doubtful ? 'border-gorse border-2' : ''"
+        :class="ring"
         :value="text"
         :aria-invalid="trouble ? 'true' : undefined"
         :aria-describedby="trouble || doubtful ? `${id}-says` : `${id}-other`"

@@ -2,19 +2,22 @@
 import { scaleLinear } from 'd3'
 import { computed } from 'vue'
 import { WORD_LIMITS, type FitPrediction } from '@core/fit'
-import { fixed } from '@core/length'
+import { percent } from '@core/length'
+import { useSay } from './say'
 
 const props = defineProps<{ fit: FitPrediction }>()
-const scale = scaleLinear().domain([-0.12, 0.16]).range([4, 296]).clamp(true)
+const say = useSay()
+const ENDS: [number, number] = [-0.12, 0.16]
+const scale = scaleLinear().domain(ENDS).range([4, 296]).clamp(true)
 const bands = WORD_LIMITS.map(({ word, upTo }, i) => ({
   word,
-  from: scale(i === 0 ? -0.12 : WORD_LIMITS[i - 1].upTo),
-  to: scale(Math.min(upTo, 0.16)),
+  from: scale(i === 0 ? ENDS[0] : WORD_LIMITS[i - 1].upTo),
+  to: scale(Math.min(upTo, ENDS[1])),
 }))
 const said = computed(() =>
   Object.entries(props.fit.odds)
     .filter(([, odds]) => odds >= 0.005)
-    .map(([word, odds]) => `${word} ${Math.round(odds * 100)} %`)
+    .map(([word, odds]) => `${word} ${percent(odds)}`)
     .join(', '),
 )
 </script>
@@ -25,7 +28,7 @@ const said = computed(() =>
       viewBox="0 0 300 46"
       class="w-full"
       role="img"
-      :aria-label="`Predicted fit: ${fit.word}, gap ${fixed(fit.gap, 3)} mm`"
+      :aria-label="`Predicted fit: ${fit.word}, gap ${say.fine(fit.gap)}`"
     >
       <g v-for="band in bands" :key="band.word">
         <rect

@@ -2,11 +2,12 @@
 import { computed } from 'vue'
 import type { Panel, PanelName } from '@core/box'
 import { bounds } from '@core/geometry'
-import { short } from '@core/length'
+import { useSay } from './say'
 import { regionData } from './svg-path'
 
 export type Dimension = 'width' | 'depth' | 'height'
 const props = defineProps<{ panels: Panel[]; lit: Dimension | null }>()
+const say = useSay()
 defineEmits<{ pick: [dimension: Dimension] }>()
 
 /** Which of the box's sizes a panel shows along its own x and y. */
@@ -90,7 +91,7 @@ const view = computed(() => {
           class="num"
           stroke="none"
         >
-          {{ short(panel.size.width, 1) }}
+          {{ say.shortPlain(panel.size.width, 1) }}
         </text>
       </g>
       <g
@@ -112,7 +113,7 @@ const view = computed(() => {
           class="num"
           stroke="none"
         >
-          {{ short(panel.size.height, 1) }}
+          {{ say.shortPlain(panel.size.height, 1) }}
         </text>
       </g>
     </g>

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import type { Machine } from '@core/machine'
+import { limitsOf } from '@core/limits'
+import { machineSchema, ORIGINS, type Machine } from '@core/machine'
+import FieldLabel from './FieldLabel.vue'
 import FigureField from './FigureField.vue'
 import TextEntry from './TextEntry.vue'
 
@@ -9,40 +11,55 @@ const emit = defineEmits<{ change: [part: Partial<Machine>, key: string] }>()
 const nameField = ref<InstanceType<typeof TextEntry>>()
 defineExpose({ select: () => nameField.value?.select() })
 
+const { shape } = machineSchema
 const FIELDS = [
-  { key: 'bedWidth', figure: { label: 'Bed width', min: 20, max: 10000, step: 10 } },
-  { key: 'bedHeight', figure: { label: 'Bed depth', min: 20, max: 10000, step: 10 } },
-  { key: 'watts', figure: { label: 'Laser power', kind: 'figure', unit: 'W', min: 0.5, max: 2000, step: 5 } },
-  { key: 'travelSpeed', figure: { label: 'Travel speed', kind: 'speed', min: 1, max: 5000, step: 10 } },
-  { key: 'maxSpeed', figure: { label: 'Highest speed', kind: 'speed', min: 1, max: 5000, step: 10 } },
-  {
-    key: 'acceleration',
-    figure: { label: 'Acceleration', kind: 'figure', unit: 'mm/s²', min: 10, max: 100000, step: 100 },
-  },
+  { key: 'bedWidth', figure: { label: 'Bed width', step: 10 } },
+  { key: 'bedHeight', figure: { label: 'Bed depth', step: 10 } },
+  { key: 'watts', figure: { label: 'Laser power', kind: 'figure', unit: 'W', step: 5 } },
+  { key: 'travelSpeed', figure: { label: 'Travel speed', kind: 'speed', step: 10 } },
+  { key: 'maxSpeed', figure: { label: 'Highest speed', kind: 'speed', step: 10 } },
+  { key: 'acceleration', figure: { label: 'Acceleration', kind: 'figure', unit: 'mm/s²', step: 100 } },
 ] as const
+const change = (part: Partial<Machine>, key: string): void => emit('change', part, `machine ${key}`)
 </script>
 
 <template>
-  <label class="text-[13px] font-medium">
+  <label class="text-[13px] font-medium" data-field="machine-name">
     Name
     <TextEntry
       ref="nameField"
       class="input"
       required
       :model-value="machine.name"
-      @update:model-value="emit('change', { name: $event }, 'machine name')"
+      @update:model-value="change({ name: $event }, 'name')"
     />
   </label>
   <div class="grid grid-cols-2 gap-x-3 gap-y-2.5">
     <FigureField
-      v-for="field in FIELDS"
-      :key="field.key"
-      v-bind="field.figure"
-      :model-value="machine[field.key]"
-      @update:model-value="emit('change', { [field.key]: $event }, `machine ${field.key}`)"
+      v-for="{ key, figure } in FIELDS"
+      :key="key"
+      v-bind="figure"
+      :data-field="key"
+      :limits="limitsOf(shape[key])"
+      :model-value="machine[key]"
+      @update:model-value="change({ [key]: $event }, key)"
     />
+    <div class="col-span-2" data-field="origin">
+      <FieldLabel for="machine-origin" label="Origin corner, seen from the front" term="origin" />
+      <select
+        id="machine-origin"
+        class="input font-sans!"
+        :value="machine.origin"
+        @change="
+          change({ origin: ($event.target as HTMLSelectElement).value as Machine['origin'] }, 'origin')
+        "
+      >
+        <option v-for="origin in ORIGINS" :key="origin" :value="origin">{{ origin }}</option>
+      </select>
+    </div>
   </div>
   <p class="note">
+    The sheet is put into the origin corner; one larger than the bed is cut in several loads from there.
     Speeds and acceleration only make the time estimate better. They stand in the machine’s manual.
   </p>
 </template>

@@ -1,101 +1,94 @@
 <script setup lang="ts">
-import { ClipboardPaste, FileDown, X } from '@lucide/vue'
+import { X } from '@lucide/vue'
 import { computed, ref } from 'vue'
-import { fileStem } from '@core/files'
-import { fixed, parseLength, short } from '@core/length'
+import { doubtFraction, parseLength, type Doubt } from '@core/length'
 import {
   advisedNumbers,
   doubtThickness,
-  stockTitle,
+  slotWidthWorking,
+  tabLengthWorking,
   thicknessOf,
-  type Doubt,
+  thicknessSchema,
+  thicknessWorking,
+  unevenLine,
   type Reading,
   type Stock,
 } from '@core/stock'
-import { download } from '@web/data/download'
+import { dayOf } from '@web/data/dates'
+import { tryTo } from '@web/refusals'
 import DoubtNote from './DoubtNote.vue'
 import ReadingsPlot from './ReadingsPlot.vue'
-import { readTable, writeTable } from './readings-table'
+import ReadingsTable from './ReadingsTable.vue'
+import { useSay } from './say'
 import WorkedFigure from './WorkedFigure.vue'
 
 const props = defineProps<{ stock: Stock }>()
 const emit = defineEmits<{ change: [readings: Reading[]] }>()
 
+const say = useSay()
 const thickness = computed(() => thicknessOf(props.stock))
 const advised = computed(() => advisedNumbers(thickness.value))
+const uneven = computed(() => unevenLine(thickness.value, say.value))
 const typed = ref('')
 const spot = ref('')
 const error = ref('')
 const doubt = ref<(Doubt & { value: number }) | null>(null)
-const table = ref('')
-const tableErrors = ref<string[]>([])
-const chooser = ref<HTMLInputElement>()
 
 function keep(value: number): void {
-  emit('change', [
-    ...props.stock.readings,
-    { value: Number(value.toFixed(4)), spot: spot.value.trim(), on: new Date().toISOString() },
-  ])
+  const reading = { value: Number(value.toFixed(4)), spot: spot.value.trim(), on: new Date().toISOString() }
+  doubt.value = null
+  const refusal = tryTo(() => emit('change', [...props.stock.readings, reading]))
+  error.value = refusal ?? ''
+  if (refusal) return
   typed.value = ''
   spot.value = ''
-  doubt.value = null
 }
+
+/** A reading that is probably a slip waits until it is decided on. */
+function doubtOf(value: number): Doubt | null {
+  const fraction = say.value.lengthUnit === 'mm' ? doubtFraction(typed.value, value) : null
+  return fraction ?? doubtThickness(value, props.stock.nominal, say.value)
+}
+
 function enter(): void {
   error.value = ''
   doubt.value = null
-  const parsed = parseLength(typed.value)
+  const parsed = parseLength(typed.value, say.value.lengthUnit)
   if (!parsed.ok) {
     error.value = parsed.error
     return
   }
-  if (parsed.value <= 0 || parsed.value > 50) {
-    error.value = `A thickness is more than 0 and at most 50 mm; ${short(parsed.value, 3)} mm is not. Measure the sheet itself.`
+  const { value } = parsed
+  if (!thicknessSchema.safeParse(value).success) {
+    const [least, most] = [say.value.shortPlain(0.05), say.value.short(50)]
+    error.value = `A thickness is ${least} to ${most}; ${say.value.short(value, 3)} is not. Measure the sheet itself.`
     return
   }
-  const odd = doubtThickness(parsed.value, props.stock.nominal)
-  if (odd) doubt.value = { ...odd, value: parsed.value }
-  else keep(parsed.value)
+  const odd = doubtOf(value)
+  if (odd) doubt.value = { ...odd, value }
+  else keep(value)
 }
-function takeTable(text: string): void {
-  const { readings, errors } = readTable(text, new Date().toISOString())
-  tableErrors.value =
-    errors.length > 0
-      ? [
-          `${readings.length} ${readings.length === 1 ? 'reading is' : 'readings are'} added, ${errors.length} ${errors.length === 1 ? 'line is' : 'lines are'} not:`,
-          ...errors.slice(0, 8),
-        ]
-      : []
-  if (readings.length > 0) emit('change', [...props.stock.readings, ...readings].slice(0, 200))
-  if (errors.length === 0) table.value = ''
-}
-async function takeFile(): Promise<void> {
-  const file = chooser.value?.files?.[0]
-  if (file) takeTable(file.size > 100_000 ? 'x'.repeat(100_001) : await file.text())
-  if (chooser.value) chooser.value.value = ''
-}
-const save = (): void => {
-  const stem = fileStem(stockTitle(props.stock))
-  download([{ name: `${stem}-readings.csv`, content: writeTable(props.stock.readings) }], `${stem}.zip`)
-}
+const titleOf = ({ spot: where, on }: Reading): string => [where, dayOf(on)].filter(Boolean).join(', ')
+const without = (index: number): Reading[] => props.stock.readings.filter((_, i) => i !== index)
 </script>
 
 <template>
-  <div class="rounded border border-line bg-paper p-2.5">
+  <div class="rounded border border-line bg-paper p-2.5" data-field="readings">
     <form @submit.prevent="enter">
-      <div class="flex items-end gap-2">
-        <label class="min-w-0 flex-1 text-[13px] font-medium">
+      <div class="flex flex-wrap items-end gap-2">
+        <label class="min-w-32 flex-1 text-[13px] font-medium">
           Thickness readings, film off
           <input
             v-model="typed"
             class="input text-lg!"
             inputmode="decimal"
             autocomplete="off"
-            placeholder="3.02"
+            :placeholder="say.plain(3.02)"
             :aria-invalid="error ? 'true' : undefined"
             aria-describedby="reading-says"
           />
         </label>
-        <label class="w-24 text-[13px] font-medium">
+        <label class="w-24 text-[13px] font-medium" data-field="spot">
           Where
           <input
             v-model="spot"
@@ -109,8 +102,8 @@ const save = (): void => {
       <p v-if="error" id="reading-says" class="mt-1 text-[13px] text-rowan" role="alert">{{ error }}</p>
       <DoubtNote v-else-if="doubt" id="reading-says" :doubt="doubt" @use="keep" @keep="keep(doubt.value)" />
       <p v-else id="reading-says" class="note mt-1">
-        Measure in several places; Enter adds a reading. Inches and sums are read too: 0.118 in, 1/8 in,
-        6.1/2.
+        Measure in several places; Enter adds a reading. Millimetres, inches and sums are read: 3.02 mm, 0.118
+        in, 1/8 in, 6.1/2.
       </p>
     </form>
     <ul class="mt-1.5 flex flex-wrap gap-1" aria-label="Readings">
@@ -118,25 +111,20 @@ const save = (): void => {
         v-for="(reading, i) in stock.readings"
         :key="i"
         class="num flex items-center rounded border border-line bg-sheet pl-1.5 text-sm"
-        :title="[reading.spot, reading.on.slice(0, 10)].filter(Boolean).join(', ')"
+        :title="titleOf(reading)"
       >
-        {{ fixed(reading.value, 2) }}
+        {{ say.plain(reading.value) }}
         <button
           type="button"
           class="btn-icon p-1"
-          :aria-label="`Remove reading ${fixed(reading.value, 2)}`"
-          @click="
-            emit(
-              'change',
-              stock.readings.filter((_, k) => k !== i),
-            )
-          "
+          :aria-label="`Remove reading ${say.plain(reading.value)}`"
+          @click="emit('change', without(i))"
         >
           <X :size="13" />
         </button>
       </li>
       <li v-if="stock.readings.length === 0" class="text-sm text-gorse">
-        This batch is not measured yet: the label’s {{ short(stock.nominal) }} mm is assumed.
+        This batch is not measured yet: the label’s {{ say.short(stock.nominal) }} is assumed.
       </li>
     </ul>
     <ReadingsPlot
@@ -145,59 +133,27 @@ const save = (): void => {
       :nominal="stock.nominal"
       class="mt-2 max-w-xl"
     />
-    <p v-if="thickness.uneven" class="text-[13px] text-gorse">Uneven sheet: {{ thickness.uneven }}.</p>
+    <p v-if="uneven" class="text-[13px] text-gorse">Uneven sheet: {{ uneven }}.</p>
     <div class="mt-1 grid grid-cols-2 gap-x-4 gap-y-1 sm:grid-cols-3">
       <WorkedFigure
         large
         label="Mean thickness"
-        :text="`${fixed(thickness.mean, 3)} mm`"
-        :working="thickness.working"
+        :text="say.fine(thickness.mean)"
+        :working="thicknessWorking(thickness, say)"
       />
-      <WorkedFigure large label="Spread" :text="`${fixed(thickness.spread, 2)} mm`" />
+      <WorkedFigure large label="Spread" :text="say.length(thickness.spread)" />
       <WorkedFigure large label="Readings" :text="String(thickness.readings)" />
       <WorkedFigure
         label="Tab length to use"
-        :text="`${fixed(advised.tabLength.value, 2)} mm`"
-        :working="advised.tabLength"
+        :text="say.length(advised.tabLength)"
+        :working="tabLengthWorking(thickness, say)"
       />
       <WorkedFigure
         label="Slot width to use"
-        :text="`${fixed(advised.slotWidth.value, 2)} mm`"
-        :working="advised.slotWidth"
+        :text="say.length(advised.slotWidth)"
+        :working="slotWidthWorking(thickness, say)"
       />
     </div>
-    <details class="mt-1.5 text-sm">
-      <summary class="cursor-pointer text-[13px]">Paste a column, CSV in and out</summary>
-      <textarea
-        v-model="table"
-        class="input mt-1"
-        rows="3"
-        aria-label="Readings to paste"
-        placeholder="3.02&#10;3.05&#10;3.04"
-      />
-      <div class="mt-1 flex flex-wrap gap-2">
-        <button type="button" class="btn px-2 py-1" :disabled="table.trim() === ''" @click="takeTable(table)">
-          <ClipboardPaste :size="14" aria-hidden="true" />
-          Add these
-        </button>
-        <button type="button" class="btn px-2 py-1" @click="chooser?.click()">Read a CSV file</button>
-        <button type="button" class="btn px-2 py-1" :disabled="stock.readings.length === 0" @click="save">
-          <FileDown :size="14" aria-hidden="true" />
-          Save as CSV
-        </button>
-        <input
-          ref="chooser"
-          type="file"
-          accept=".csv,.txt,text/csv"
-          class="sr-only"
-          tabindex="-1"
-          aria-label="CSV file of readings"
-          @change="takeFile"
-        />
-      </div>
-      <div v-if="tableErrors.length > 0" class="mt-1 text-[13px] text-rowan" role="alert">
-        <p v-for="each in tableErrors" :key="each">{{ each }}</p>
-      </div>
-    </details>
+    <ReadingsTable :stock="stock" @change="emit('change', $event)" />
   </div>
 </template>

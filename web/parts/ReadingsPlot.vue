@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { extent, scaleLinear } from 'd3'
 import { computed } from 'vue'
-import { fixed } from '@core/length'
 import type { Thickness } from '@core/stock'
+import { useSay } from './say'
 
 const props = defineProps<{ thickness: Thickness; readings: number[]; nominal: number }>()
+const say = useSay()
 const WIDTH = 420
 
 const scale = computed(() => {
@@ -22,13 +23,13 @@ const ticks = computed(() => scale.value.ticks(6))
     :viewBox="`0 0 ${WIDTH} 46`"
     class="w-full"
     role="img"
-    :aria-label="`Readings from ${fixed(thickness.thinnest, 2)} to ${fixed(thickness.thickest, 2)} mm on a scale, nominal ${fixed(nominal, 2)} mm`"
+    :aria-label="`Readings from ${say.plain(thickness.thinnest)} to ${say.length(thickness.thickest)} on a scale, nominal ${say.length(nominal)}`"
   >
     <line :x1="10" :x2="WIDTH - 10" y1="30" y2="30" stroke="var(--edge)" />
     <g v-for="tick in ticks" :key="tick">
       <line :x1="scale(tick)" :x2="scale(tick)" y1="27" y2="33" stroke="var(--edge)" />
       <text :x="scale(tick)" y="43" text-anchor="middle" font-size="9" class="num" fill="var(--quiet)">
-        {{ fixed(tick, 2) }}
+        {{ say.plain(tick) }}
       </text>
     </g>
     <rect

@@ -1,86 +1,77 @@
 <script setup lang="ts">
-import { familySchema, type Stock } from '@core/stock'
+import { limitsOf } from '@core/limits'
+import { familySchema, stockSchema, type Stock } from '@core/stock'
 import FigureField from './FigureField.vue'
 import TextEntry from './TextEntry.vue'
 
 defineProps<{ stock: Stock }>()
 const emit = defineEmits<{ change: [part: Partial<Stock>, key: string] }>()
 
+const { shape } = stockSchema
 const FIELDS = [
-  { key: 'nominal', figure: { label: 'Nominal (label)', min: 0.1, max: 50, step: 0.5 } },
-  { key: 'sheetWidth', figure: { label: 'Sheet width', min: 1, max: 5000, step: 10 } },
-  { key: 'sheetHeight', figure: { label: 'Sheet height', min: 1, max: 5000, step: 10 } },
-  {
-    key: 'sheetsAtHand',
-    figure: { label: 'Sheets at hand', kind: 'figure', whole: true, min: 0, max: 999, step: 1 },
-  },
-  {
-    key: 'pricePerSheet',
-    figure: { label: 'Price per sheet', kind: 'figure', min: 0, max: 100000, step: 0.5, digits: 2 },
-  },
+  { key: 'nominal', figure: { label: 'Nominal (label)', step: 0.5, term: 'nominal' } },
+  { key: 'sheetWidth', figure: { label: 'Sheet width', step: 10 } },
+  { key: 'sheetHeight', figure: { label: 'Sheet height', step: 10 } },
+  { key: 'sheetsAtHand', figure: { label: 'Sheets at hand', kind: 'figure' } },
+  { key: 'pricePerSheet', figure: { label: 'Price per sheet', kind: 'figure', step: 0.5, digits: 2 } },
 ] as const
+const change = (part: Partial<Stock>, key: string): void => emit('change', part, `stock ${key}`)
+const GRAINS: { value: Stock['grain']; label: string }[] = [
+  { value: 'none', label: 'none' },
+  { value: 'width', label: 'sheet width' },
+  { value: 'height', label: 'sheet height' },
+]
+const valueOf = (event: Event): string => (event.target as HTMLSelectElement).value
 </script>
 
 <template>
   <div class="grid grid-cols-2 gap-2 sm:grid-cols-3">
-    <label class="text-[13px] font-medium">
+    <label class="text-[13px] font-medium" data-field="stock-name">
       Name of the stock
       <TextEntry
         class="input"
         data-first
         required
         :model-value="stock.name"
-        @update:model-value="emit('change', { name: $event }, 'stock name')"
+        @update:model-value="change({ name: $event }, 'name')"
       />
     </label>
-    <label class="text-[13px] font-medium">
+    <label class="text-[13px] font-medium" data-field="batch">
       Batch
       <TextEntry
         class="input"
         placeholder="which delivery"
         :model-value="stock.batch"
-        @update:model-value="emit('change', { batch: $event }, 'stock batch')"
+        @update:model-value="change({ batch: $event }, 'batch')"
       />
     </label>
-    <label class="text-[13px] font-medium">
+    <label class="text-[13px] font-medium" data-field="material">
       Material
       <select
         class="input font-sans! font-normal"
         :value="stock.family"
-        @change="
-          emit(
-            'change',
-            { family: familySchema.parse(($event.target as HTMLSelectElement).value) },
-            'stock family',
-          )
-        "
+        @change="change({ family: familySchema.parse(valueOf($event)) }, 'family')"
       >
         <option v-for="family in familySchema.options" :key="family" :value="family">{{ family }}</option>
       </select>
     </label>
     <FigureField
-      v-for="field in FIELDS"
-      :key="field.key"
-      v-bind="field.figure"
-      :model-value="stock[field.key]"
-      @update:model-value="emit('change', { [field.key]: $event }, `stock ${field.key}`)"
+      v-for="{ key, figure } in FIELDS"
+      :key="key"
+      v-bind="figure"
+      :data-field="key"
+      :limits="limitsOf(shape[key])"
+      :model-value="stock[key]"
+      @update:model-value="change({ [key]: $event }, key)"
     />
-    <label class="text-[13px] font-medium">
+    <label class="text-[13px] font-medium" data-field="stock-grain">
       Face grain along
       <select
         class="input font-sans! font-normal"
         :value="stock.grain"
-        @change="
-          emit(
-            'change',
-            { grain: ($event.target as HTMLSelectElement).value as Stock['grain'] },
-            'stock grain',
-          )
-        "
+        @change="change({ grain: valueOf($event) as Stock['grain'] }, 'grain')"
       >
-        <option value="none">none</option>
-        <option value="width">sheet width</option>
-        <option value="height">sheet height</option>
+        <option v-for="{ value, label } in GRAINS" :key="value" :value="value">{{ label }}</option>
       </select>
     </label>
   </div>

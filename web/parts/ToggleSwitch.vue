@@ -9,12 +9,12 @@ defineEmits<{ 'update:modelValue': [value: boolean] }>()
   <SwitchGroup as="div" class="flex items-center gap-2">
     <Switch
       :model-value="modelValue"
-      class="relative inline-flex h-5 w-9 shrink-0 items-center rounded-full border border-edge"
+      class="relative inline-flex h-6 w-10 shrink-0 items-center rounded-full border border-edge"
       :class="modelValue ? 'bg-heather' : 'bg-sunk'"
       @update:model-value="$emit('update:modelValue', $event)"
     >
       <span
-        class="inline-block h-3.5 w-3.5 rounded-full border border-edge bg-sheet transition-transform"
+        class="inline-block h-4 w-4 rounded-full border border-edge bg-sheet transition-transform"
         :class="modelValue ? 'translate-x-4.5' : 'translate-x-0.5'"
       />
     </Switch>

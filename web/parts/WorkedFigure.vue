@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Working } from '@core/working'
-import { useWorking } from '@web/shell/working'
+import { useWorking } from './working'
 
 defineProps<{ label: string; text: string; working?: Working; large?: boolean }>()
 const { show } = useWorking()
@@ -12,7 +12,7 @@ const { show } = useWorking()
     <button
       v-if="working"
       type="button"
-      class="num cursor-pointer border-b border-dotted border-edge text-left hover:bg-sunk"
+      class="num min-h-6 cursor-pointer border-b border-dotted border-edge text-left hover:bg-sunk"
       :class="large ? 'text-xl' : 'text-sm'"
       :aria-label="`${label}: ${text}. Show the working`"
       @click="show(working)"

@@ -1,6 +1,6 @@
 import Papa from 'papaparse'
-import { parseLength, short } from '@core/length'
-import type { Reading } from '@core/stock'
+import { parseLength, type Say } from '@core/length'
+import { MOST_READINGS, thicknessSchema, type Reading } from '@core/stock'
 
 /** Rows that could be read, and one sentence for each that could not. */
 export interface ReadTable {
@@ -10,7 +10,6 @@ export interface ReadTable {
 
 /** No table of readings is longer than this, characters. */
 const LONGEST = 100_000
-const MOST_ROWS = 200
 
 /** A comma between two figures is a decimal comma, unless the first line says otherwise: by semicolon, tab, heading or words. */
 function delimiterOf(line: string): string {
@@ -23,7 +22,7 @@ function delimiterOf(line: string): string {
  * Reads thickness readings from CSV or from a pasted column: a value, then perhaps where it was taken. A heading is skipped.
  * Bad rows are named by their line, the good ones are kept.
  */
-export function readTable(text: string, on: string): ReadTable {
+export function readTable(text: string, on: string, say: Say): ReadTable {
   if (text.length > LONGEST)
     return {
       readings: [],
@@ -35,16 +34,20 @@ export function readTable(text: string, on: string): ReadTable {
   for (const [i, row] of data.entries()) {
     const [value = '', spot = ''] = row.map((cell) => cell.trim())
     if (value === '' || (i === 0 && /^[a-z]/i.test(value))) continue
-    const parsed = parseLength(value)
-    if (!parsed.ok) result.errors.push(`Line ${i + 1}: ${parsed.error}`)
-    else if (parsed.value <= 0 || parsed.value > 50)
+    const parsed = parseLength(value, say.lengthUnit)
+    const line = `Line ${i + 1}`
+    if (!parsed.ok) result.errors.push(`${line}: ${parsed.error}`)
+    else if (!thicknessSchema.safeParse(parsed.value).success) {
+      const range = `${say.shortPlain(0.05)} and ${say.short(50)}`
       result.errors.push(
-        `Line ${i + 1}: ${short(parsed.value, 3)} mm is no thickness of a sheet. Give millimetres between 0 and 50.`,
+        `${line}: ${say.short(parsed.value, 3)} is no thickness of a sheet. Give one between ${range}.`,
       )
-    else if (result.readings.length >= MOST_ROWS) {
-      result.errors.push(`Line ${i + 1}: only ${MOST_ROWS} readings are kept for one batch.`)
+    } else if (result.readings.length >= MOST_READINGS) {
+      result.errors.push(`${line}: only ${MOST_READINGS} readings are kept for one batch.`)
       break
-    } else result.readings.push({ value: Number(parsed.value.toFixed(4)), spot: spot.slice(0, 40), on })
+    } else {
+      result.readings.push({ value: Number(parsed.value.toFixed(4)), spot: spot.slice(0, 40), on })
+    }
   }
   return result
 }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { StationStatus } from '@core/job'
+import type { StationStatus } from '@core/say'
 
 defineProps<{ state: StationStatus['state']; here: boolean }>()
 

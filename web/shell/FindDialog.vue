@@ -1,15 +1,22 @@
 <script setup lang="ts">
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/vue'
 import { computed, ref, watch } from 'vue'
-import { useRouter } from 'vue-router'
-import { STATION_NAMES, STATIONS, type Station } from '@core/job'
+import { useRouter, type RouteLocationRaw } from 'vue-router'
+import { GLOSSARY, STATION_NAMES, STATIONS } from '@core/say'
+import { stockTitle } from '@core/stock'
 import BaseDialog from '@web/parts/BaseDialog.vue'
+import { useGlossary } from '@web/parts/glossary'
+import { useBench } from '@web/stores/bench'
 import { useShelf } from '@web/stores/shelf'
+import { FIELDS } from './fields'
+import { findBy, focusField, type Findable } from './finding'
 
 const props = defineProps<{ open: boolean; job: string }>()
 const emit = defineEmits<{ close: [] }>()
 const router = useRouter()
 const shelf = useShelf()
+const bench = useBench()
+const glossary = useGlossary()
 const typed = ref('')
 const field = ref<InstanceType<typeof ComboboxInput>>()
 watch(
@@ -19,50 +26,57 @@ watch(
   },
 )
 
-interface Place {
-  label: string
-  job: string
-  station: Station
+interface Place extends Findable {
+  to?: RouteLocationRaw
+  field?: string
+  term?: string
 }
-const FIELDS: [string, Station][] = [
-  ['Machine, bed, watts', 'measure'],
-  ['Thickness readings', 'measure'],
-  ['Kerf, per side', 'measure'],
-  ['Outer and inner size', 'shape'],
-  ['Tab width and rule', 'shape'],
-  ['Wanted fit, interference', 'shape'],
-  ['Copies', 'shape'],
-  ['Proud length', 'shape'],
-  ['Sheets, margin, gap, grain', 'layout'],
-  ['Tests, speed, power, passes', 'tune'],
-  ['Compensation', 'cut'],
-  ['Colours of operations', 'cut'],
-  ['Export SVG and DXF', 'cut'],
-  ['Glue faces, diagonal', 'build'],
-  ['Print the build sheet', 'build'],
-  ['Verdict, minutes, revision', 'log'],
-]
+const jobAt = (id: string, station: string, view = ''): RouteLocationRaw => ({
+  name: 'job',
+  params: { id, station, view },
+})
 const places = computed((): Place[] => [
-  ...STATIONS.map((station) => ({ label: STATION_NAMES[station], job: props.job, station })),
-  ...FIELDS.map(([label, station]) => ({
+  ...STATIONS.map((station, i) => ({
+    label: STATION_NAMES[station],
+    words: `station ${i + 1}`,
+    to: jobAt(props.job, station),
+  })),
+  ...FIELDS.map(({ id, label, station, view, words }) => ({
     label: `${label} · ${STATION_NAMES[station]}`,
-    job: props.job,
-    station,
+    words,
+    to: jobAt(props.job, station, view),
+    field: id,
+  })),
+  ...bench.stocks.map((stock) => ({
+    label: `Stock: ${stockTitle(stock)}`,
+    words: `${stock.family} material sheet bench`,
+    to: { name: 'bench', query: { record: stock.id } },
+  })),
+  ...bench.machines.map(({ id, name }) => ({
+    label: `Machine: ${name}`,
+    words: 'laser bench',
+    to: { name: 'machines', query: { record: id } },
   })),
   ...shelf.jobs
     .filter(({ id }) => id !== props.job)
-    .map(({ id, name }) => ({ label: `Job: ${name}`, job: id, station: 'measure' as const })),
+    .map(({ id, name }) => ({ label: `Job: ${name}`, words: 'box', to: jobAt(id, 'measure') })),
+  ...Object.entries(GLOSSARY).map(([term, { word, meaning }]) => ({
+    label: `What is ${word.toLowerCase()}?`,
+    words: meaning,
+    term,
+  })),
 ])
-const found = computed(() =>
-  places.value
-    .filter(({ label }) => label.toLowerCase().includes(typed.value.trim().toLowerCase()))
-    .slice(0, 12),
-)
+const found = computed(() => findBy(places.value, typed.value, 12))
 
-function go(place: Place | null): void {
+async function go(place: Place | null): Promise<void> {
   if (!place) return
   emit('close')
-  void router.push({ name: 'job', params: { id: place.job, station: place.station } })
+  if (place.term) {
+    glossary.show(place.term)
+    return
+  }
+  if (place.to) await router.push(place.to)
+  if (place.field) await focusField(place.field)
 }
 </script>
 
@@ -72,8 +86,8 @@ function go(place: Place | null): void {
       <ComboboxInput
         ref="field"
         class="input mt-3"
-        aria-label="Find a station, a field or a job"
-        placeholder="kerf, copies, export…"
+        aria-label="Find a station, a field, a stock, a machine, a job or a word"
+        placeholder="beam width, copies, export, what is proud…"
         @change="typed = $event.target.value"
       />
       <ComboboxOptions static class="mt-2 max-h-80 overflow-auto">

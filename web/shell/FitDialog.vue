@@ -2,17 +2,20 @@
 import { area, line, scaleLinear } from 'd3'
 import { computed } from 'vue'
 import { WORD_LIMITS, type JointOdds } from '@core/fit'
-import { fixed } from '@core/length'
+import { percent } from '@core/length'
 import BaseDialog from '@web/parts/BaseDialog.vue'
+import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
-import { useJob } from '@web/stores/job'
+import { useOpenJob } from '@web/stores/job'
 
 defineProps<{ open: boolean }>()
 defineEmits<{ close: [] }>()
 const derived = useDerived()
-const jobs = useJob()
+const jobs = useOpenJob()
+const say = useSay()
 const [WIDTH, HEIGHT] = [600, 150]
 const ENDS: [number, number] = [-0.14, 0.18]
+const TICKS = [-0.1, -0.06, -0.02, 0.02, 0.08, 0.14]
 const x = scaleLinear()
   .domain(ENDS)
   .range([6, WIDTH - 6])
@@ -32,35 +35,39 @@ function curve({ gap, sd }: JointOdds): { fill: string; edge: string } {
   const y = scaleLinear()
     .domain([0, 1.06])
     .range([HEIGHT - 24, 16])
-  return {
-    fill:
-      area<[number, number]>()
-        .x(([at]) => x(at))
-        .y0(y(0))
-        .y1(([, d]) => y(d))(points) ?? '',
-    edge:
-      line<[number, number]>()
-        .x(([at]) => x(at))
-        .y(([, d]) => y(d))(points) ?? '',
-  }
+  const filled = area<[number, number]>()
+    .x(([at]) => x(at))
+    .y0(y(0))
+    .y1(([, d]) => y(d))
+  const drawn = line<[number, number]>()
+    .x(([at]) => x(at))
+    .y(([, d]) => y(d))
+  return { fill: filled(points) ?? '', edge: drawn(points) ?? '' }
+}
+function titleOf({ label, group, where }: JointOdds): string {
+  const name = label[0].toUpperCase() + label.slice(1)
+  if (group === 'slots')
+    return `${name} (a slot of ${say.value.length(derived.fit.slotWidth)} for this sheet)`
+  return where.length > 0 ? `${name}: ${where.slice(0, 4).join(', ')}${where.length > 4 ? '…' : ''}` : name
 }
 const joints = computed(() =>
-  derived.box.fit.joints.map((joint) => ({
+  derived.fit.joints.map((joint) => ({
     ...joint,
+    title: titleOf(joint),
     curve: curve(joint),
     said: Object.entries(joint.odds)
       .filter(([, odds]) => odds >= 0.005)
-      .map(([word, odds]) => `${word} ${Math.round(odds * 100)} %`)
+      .map(([word, odds]) => `${word} ${percent(odds)}`)
       .join(', '),
   })),
 )
-const fit = computed(() => derived.box.fit)
+const fit = computed(() => derived.fit)
 /** Compensation stays half of the kerf; null when the interference is as good as it can be. */
 const better = computed(() => {
   const { interference } = fit.value.best
-  return Math.abs(interference - jobs.job!.interference) < 0.001 ? null : Number(interference.toFixed(3))
+  return Math.abs(interference - jobs.job.interference) < 0.001 ? null : Number(interference.toFixed(3))
 })
-const use = (interference: number): void =>
+const use = (interference: number): boolean =>
   jobs.edit((draft) => {
     draft.interference = interference
   })
@@ -68,11 +75,8 @@ const use = (interference: number): void =>
 
 <template>
   <BaseDialog :open="open" title="Fit, with odds" @close="$emit('close')">
-    <section v-for="joint in joints" :key="joint.group" class="mt-3" :aria-label="joint.label">
-      <h3>
-        {{ joint.label[0].toUpperCase() + joint.label.slice(1)
-        }}{{ joint.group === 'slots' ? ` (a slot of ${fixed(fit.slotWidth, 2)} mm for this sheet)` : '' }}
-      </h3>
+    <section v-for="joint in joints" :key="joint.title" class="mt-3" :aria-label="joint.label">
+      <h3>{{ joint.title }}</h3>
       <svg
         :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
         class="w-full"
@@ -101,7 +105,7 @@ const use = (interference: number): void =>
           </text>
         </g>
         <text
-          v-for="tick in [-0.1, -0.06, -0.02, 0.02, 0.08, 0.14]"
+          v-for="tick in TICKS"
           :key="tick"
           :x="x(tick)"
           y="15"
@@ -110,35 +114,34 @@ const use = (interference: number): void =>
           class="num"
           fill="var(--quiet)"
         >
-          {{ fixed(tick, 2) }}
+          {{ say.plain(tick) }}
         </text>
         <path :d="joint.curve.fill" fill="var(--heather)" fill-opacity="0.3" />
         <path :d="joint.curve.edge" fill="none" stroke="var(--heather)" stroke-width="2" />
       </svg>
       <p class="num text-sm">
-        {{ joint.said }} · gap {{ fixed(joint.gap, 3) }} ± {{ fixed(joint.doubt, 3) }} mm
+        {{ joint.said }} · gap {{ say.finePlain(joint.gap) }} ± {{ say.fine(joint.doubt) }}
       </p>
       <p v-if="joint.dominant" class="text-sm">
-        Most of the doubt, {{ Math.round(joint.dominant.share * 100) }} %, is the {{ joint.dominant.name }}.
+        Most of the doubt, {{ percent(joint.dominant.share) }}, is the {{ joint.dominant.name }}.
       </p>
     </section>
     <p class="mt-4 text-sm">
       Compensation that makes
       <strong>{{ fit.wanted }}</strong>
-      likeliest:
-      <span class="num">{{ fixed(fit.best.compensation, 3) }} mm per side</span>
-      , {{ Math.round(fit.best.odds * 100) }} %.
-      <template v-if="better === null">That is half of the kerf, as it is now.</template>
+      likeliest ({{ percent(fit.best.odds) }}):
+      <span class="num">{{ say.fine(fit.best.compensation) }} per side.</span>
+      <template v-if="better === null">That is what it comes to now.</template>
       <template v-else>
-        Half of the kerf is
-        <span class="num">{{ fixed(derived.box.kerf.perSide, 3) }} mm</span>
-        , and stays so: an interference of
-        <span class="num">{{ fixed(better, 3) }} mm</span>
+        Half of the kerf stays
+        <span class="num">{{ say.fine(derived.box.kerf.perSide) }};</span>
+        an interference of
+        <span class="num">{{ say.fine(better) }}</span>
         does the same.
       </template>
     </p>
     <button v-if="better !== null" type="button" class="btn mt-2" @click="use(better)">
-      Set the interference to {{ fixed(better, 3) }} mm
+      Set the interference to {{ say.fine(better) }}
     </button>
   </BaseDialog>
 </template>

@@ -1,92 +1,112 @@
 <script setup lang="ts">
-import { computed, ref, watch, type Component } from 'vue'
+import { computed, defineAsyncComponent, ref, watch, type Component } from 'vue'
 import { RouterLink, useRoute, useRouter } from 'vue-router'
-import { STATION_NAMES, STATIONS, type Station } from '@core/job'
-import BuildStation from '@web/stations/build/BuildStation.vue'
-import CutStation from '@web/stations/cut/CutStation.vue'
-import LayoutStation from '@web/stations/layout/LayoutStation.vue'
-import LogStation from '@web/stations/log/LogStation.vue'
-import MeasureStation from '@web/stations/measure/MeasureStation.vue'
-import ShapeStation from '@web/stations/shape/ShapeStation.vue'
-import TuneStation from '@web/stations/tune/TuneStation.vue'
-import { useJob } from '@web/stores/job'
+import { STATION_NAMES, STATIONS, type Station } from '@core/say'
+import UnreadableList from '@web/bench/UnreadableList.vue'
+import type { Unreadable } from '@web/data/unreadable'
+import { useJob, type Opened } from '@web/stores/job'
 import { useShelf } from '@web/stores/shelf'
-import FindDialog from './FindDialog.vue'
-import FitDialog from './FitDialog.vue'
-import HelpDialog from './HelpDialog.vue'
 import JobHeader from './JobHeader.vue'
 import KnockOnStrip from './KnockOnStrip.vue'
+import GuideCard from './GuideCard.vue'
 import { useShortcuts } from './shortcuts'
 import StorageBanner from './StorageBanner.vue'
 import TravellerNav from './TravellerNav.vue'
 
+/** Each station comes when somebody goes there. */
 const VIEWS: Record<Station, Component> = {
-  measure: MeasureStation,
-  shape: ShapeStation,
-  layout: LayoutStation,
-  tune: TuneStation,
-  cut: CutStation,
-  build: BuildStation,
-  log: LogStation,
+  measure: defineAsyncComponent(() => import('@web/stations/measure/MeasureStation.vue')),
+  shape: defineAsyncComponent(() => import('@web/stations/shape/ShapeStation.vue')),
+  layout: defineAsyncComponent(() => import('@web/stations/layout/LayoutStation.vue')),
+  tune: defineAsyncComponent(() => import('@web/stations/tune/TuneStation.vue')),
+  cut: defineAsyncComponent(() => import('@web/stations/cut/CutStation.vue')),
+  build: defineAsyncComponent(() => import('@web/stations/build/BuildStation.vue')),
+  log: defineAsyncComponent(() => import('@web/stations/log/LogStation.vue')),
 }
+const HelpDialog = defineAsyncComponent(() => import('./HelpDialog.vue'))
+const FitDialog = defineAsyncComponent(() => import('./FitDialog.vue'))
+const FindDialog = defineAsyncComponent(() => import('./FindDialog.vue'))
 
 const route = useRoute()
 const router = useRouter()
 const jobs = useJob()
 const shelf = useShelf()
-const missing = ref(false)
-const helping = ref(false)
-const finding = ref(false)
-const seeingFit = ref(false)
+const opened = ref<Opened | 'failed' | null>(null)
+const dialog = ref<'help' | 'find' | 'fit' | null>(null)
 const station = computed(() => route.params.station as Station)
+const broken = computed((): Unreadable[] =>
+  opened.value !== null && typeof opened.value === 'object' ? [opened.value] : [],
+)
 
+async function open(id: string): Promise<void> {
+  if (!shelf.ready) await shelf.open()
+  opened.value = await jobs.open(id).catch(() => 'failed' as const)
+}
 watch(
   () => route.params.id,
-  async (id) => {
-    if (typeof id !== 'string') return
-    if (!shelf.ready) await shelf.open()
-    missing.value = !(await jobs.open(id).catch(() => false))
+  (id) => {
+    if (typeof id === 'string') void open(id)
   },
   { immediate: true },
+)
+/** A record that was mended or deleted meanwhile. */
+watch(
+  () => shelf.unreadable,
+  () => {
+    if (broken.value.length > 0) void open(String(route.params.id))
+  },
 )
 
 useShortcuts({
   undo: jobs.undo,
   redo: jobs.redo,
   help: () => {
-    helping.value = true
+    dialog.value = 'help'
   },
   find: () => {
-    finding.value = true
+    dialog.value = 'find'
   },
   station: (index) => void router.push({ params: { station: STATIONS[index], view: '' } }),
 })
 </script>
 
 <template>
-  <div v-if="missing" class="mx-auto max-w-lg p-10">
+  <div v-if="opened === 'absent'" class="mx-auto max-w-lg p-10">
     <h1>This job is not in this browser</h1>
     <p class="mt-2">
       It may have been deleted, or it lives in another browser. Import its file, or choose another one.
     </p>
     <RouterLink to="/" class="btn mt-4">All jobs</RouterLink>
   </div>
-  <div v-else-if="jobs.job && jobs.job.id === route.params.id" class="flex h-screen flex-col print:h-auto">
-    <JobHeader @help="helping = true" @find="finding = true" />
+  <div v-else-if="opened === 'failed'" class="mx-auto max-w-lg p-10" role="alert">
+    <h1>The storage does not answer</h1>
+    <p class="mt-2">
+      The browser did not let this page read what it stored. Nothing is lost by that: try again.
+    </p>
+    <button type="button" class="btn mt-4" @click="open(String(route.params.id))">Try again</button>
+  </div>
+  <div v-else-if="broken.length > 0" class="mx-auto grid max-w-2xl gap-4 p-6">
+    <h1>This job cannot be read</h1>
+    <UnreadableList :records="broken" />
+    <RouterLink to="/" class="btn justify-self-start">All jobs</RouterLink>
+  </div>
+  <div v-else-if="jobs.job && jobs.job.id === route.params.id" class="flex h-dvh flex-col print:h-auto">
+    <JobHeader @help="dialog = 'help'" @find="dialog = 'find'" />
     <StorageBanner />
     <div class="flex min-h-0 flex-1 max-md:flex-col">
-      <TravellerNav :here="station" @fit="seeingFit = true" />
+      <TravellerNav :here="station" @fit="dialog = 'fit'" />
       <main
         class="min-w-0 flex-1 overflow-auto p-3 print:overflow-visible"
         :aria-label="STATION_NAMES[station]"
       >
+        <GuideCard :here="station" />
         <component :is="VIEWS[station]" />
       </main>
     </div>
-    <KnockOnStrip @fit="seeingFit = true" />
-    <HelpDialog :open="helping" @close="helping = false" />
-    <FitDialog :open="seeingFit" @close="seeingFit = false" />
-    <FindDialog :open="finding" :job="jobs.job.id" @close="finding = false" />
+    <KnockOnStrip @fit="dialog = 'fit'" />
+    <HelpDialog v-if="dialog === 'help'" open @close="dialog = null" />
+    <FitDialog v-if="dialog === 'fit'" open @close="dialog = null" />
+    <FindDialog v-if="dialog === 'find'" open :job="jobs.job.id" @close="dialog = null" />
   </div>
   <p v-else class="p-10 text-quiet" role="status">Opening the job…</p>
 </template>

@@ -1,41 +1,67 @@
 <script setup lang="ts">
-import { BookOpen, FilePlus, FolderOpen, Mountain, Trash2 } from '@lucide/vue'
-import { onMounted, ref } from 'vue'
+import { BookOpen, Compass, FileDown, FilePlus, FolderOpen, Mountain } from '@lucide/vue'
+import { computed, onMounted, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
-import { boxSizes, sameThickness } from '@core/box'
-import type { Job } from '@core/job'
-import { fixed } from '@core/length'
-import { thicknessOf } from '@core/stock'
+import UnreadableList from '@web/bench/UnreadableList.vue'
 import ContourBackdrop from '@web/parts/ContourBackdrop.vue'
-import ThemeButton from './ThemeButton.vue'
+import { dayOf } from '@web/data/dates'
+import { useGuide } from '@web/stores/guide'
 import { useShelf } from '@web/stores/shelf'
+import JobCard from './JobCard.vue'
+import ThemeButton from './ThemeButton.vue'
+import UnitsMenu from './UnitsMenu.vue'
 
 const shelf = useShelf()
+const guide = useGuide()
 const router = useRouter()
 const chooser = ref<HTMLInputElement>()
 onMounted(() => shelf.open())
 
-const go = (id: string | null): void => {
+function go(id: string | null): void {
   if (id) void router.push({ name: 'job', params: { id, station: 'measure' } })
 }
-
+async function guided(): Promise<void> {
+  const id = await shelf.create('My first box')
+  if (id) guide.begin(id)
+  go(id)
+}
 async function importChosen(): Promise<void> {
   const file = chooser.value?.files?.[0]
   if (file) go(await shelf.importFile(file))
   if (chooser.value) chooser.value.value = ''
 }
-
-function sizeOf({ box, measure }: Job): string {
-  const { outer } = boxSizes(box, sameThickness(thicknessOf(measure.stock).mean))
-  return `${fixed(outer.x, 1)} × ${fixed(outer.y, 1)} × ${fixed(outer.z, 1)} mm outside`
+async function exportEverything(): Promise<void> {
+  const [{ writeEverything }, { download }] = await Promise.all([
+    import('@core/files'),
+    import('@web/data/download'),
+  ])
+  const now = new Date()
+  const content = writeEverything(shelf.everything(), now.toISOString())
+  download([{ name: `uplands-everything-${dayOf(now)}.json`, content }], 'uplands.zip')
 }
+
+/** Which jobs are shown, and in which order. */
+const wanted = ref('')
+const order = ref<'changed' | 'name' | 'stock'>('changed')
+const shown = computed(() => {
+  const words = wanted.value.trim().toLowerCase().split(/\s+/)
+  const text = ({ name, measure }: (typeof shelf.jobs)[number]): string =>
+    `${name} ${measure.stock?.name ?? ''} ${measure.machine?.name ?? ''}`.toLowerCase()
+  const keys = {
+    changed: (a: (typeof shelf.jobs)[number], b: typeof a) => b.changed.localeCompare(a.changed),
+    name: (a: (typeof shelf.jobs)[number], b: typeof a) => a.name.localeCompare(b.name),
+    stock: (a: (typeof shelf.jobs)[number], b: typeof a) =>
+      (a.measure.stock?.name ?? '').localeCompare(b.measure.stock?.name ?? ''),
+  }
+  return shelf.jobs.filter((job) => words.every((word) => text(job).includes(word))).sort(keys[order.value])
+})
 </script>
 
 <template>
   <div class="relative min-h-screen">
     <ContourBackdrop />
-    <main class="relative mx-auto max-w-4xl px-6 py-10">
-      <div class="flex items-start justify-between gap-4">
+    <main class="relative mx-auto max-w-4xl px-6 py-8 max-sm:px-3">
+      <div class="flex flex-wrap items-start justify-between gap-4">
         <div>
           <h1 class="flex items-center gap-2 text-3xl">
             <Mountain :size="30" aria-hidden="true" />
@@ -43,23 +69,36 @@ function sizeOf({ box, measure }: Job): string {
           </h1>
           <p class="mt-1 max-w-prose text-quiet">
             A sheet of paper that travels with your box from measuring to building, and does the arithmetic.
+            New here? Take “A first job, guided”: it asks for one thing after another, the sheet’s thickness
+            first.
           </p>
         </div>
-        <ThemeButton />
+        <span class="flex gap-1">
+          <UnitsMenu />
+          <ThemeButton />
+        </span>
       </div>
-      <div class="mt-6 flex flex-wrap gap-2">
+      <div class="mt-5 flex flex-wrap gap-2">
         <button type="button" class="btn btn-main" @click="shelf.create().then(go)">
           <FilePlus :size="16" aria-hidden="true" />
           New job
         </button>
+        <button type="button" class="btn" @click="guided">
+          <Compass :size="16" aria-hidden="true" />
+          A first job, guided
+        </button>
         <button type="button" class="btn" @click="chooser?.click()">
           <FolderOpen :size="16" aria-hidden="true" />
-          Import a job file
+          Import a file
         </button>
         <RouterLink to="/bench" class="btn">
           <BookOpen :size="16" aria-hidden="true" />
           Bench: stock and machines
         </RouterLink>
+        <button type="button" class="btn" @click="exportEverything">
+          <FileDown :size="16" aria-hidden="true" />
+          Everything as one file
+        </button>
         <button type="button" class="btn" @click="shelf.addDemo()">Fetch the field station’s jobs</button>
         <input
           ref="chooser"
@@ -71,33 +110,38 @@ function sizeOf({ box, measure }: Job): string {
           @change="importChosen"
         />
       </div>
-      <h2 class="mt-8">Jobs in this browser</h2>
+      <UnreadableList class="mt-5" :records="shelf.unreadable" />
+      <div class="mt-6 flex flex-wrap items-end justify-between gap-2">
+        <h2>Jobs in this browser</h2>
+        <span v-if="shelf.jobs.length > 1" class="flex flex-wrap gap-2">
+          <input
+            v-model="wanted"
+            type="search"
+            class="input w-44! font-sans!"
+            aria-label="Search the jobs"
+            placeholder="search…"
+          />
+          <select v-model="order" class="input w-36! font-sans!" aria-label="Sort the jobs">
+            <option value="changed">newest first</option>
+            <option value="name">by name</option>
+            <option value="stock">by stock</option>
+          </select>
+        </span>
+      </div>
       <p v-if="shelf.ready && shelf.jobs.length === 0" class="mt-2 text-quiet">
         None yet. Start with “New job”: the first thing it asks is what you measured.
       </p>
+      <p v-else-if="shelf.ready && shown.length === 0" class="mt-2 text-quiet">
+        No job has “{{ wanted.trim() }}” in its name, stock or machine.
+      </p>
       <ul class="mt-2 grid gap-2" aria-label="Jobs">
-        <li v-for="job in shelf.jobs" :key="job.id" class="card flex items-center gap-3">
-          <RouterLink
-            :to="{ name: 'job', params: { id: job.id, station: 'measure' } }"
-            class="min-w-0 flex-1 rounded px-1 hover:underline"
-          >
-            <span class="block text-lg font-semibold">{{ job.name }}</span>
-            <span class="note block">
-              <span class="num">{{ sizeOf(job) }}</span>
-              , {{ job.box.top ? 'closed' : 'open' }}{{ job.copies > 1 ? `, ${job.copies} copies` : '' }} ·
-              {{ job.measure.stock?.name ?? 'no stock chosen' }} · changed
-              {{ new Date(job.changed).toLocaleDateString('en-GB') }}
-            </span>
-          </RouterLink>
-          <button
-            type="button"
-            class="btn-icon"
-            :aria-label="`Delete ${job.name}`"
-            @click="shelf.remove(job)"
-          >
-            <Trash2 :size="18" />
-          </button>
-        </li>
+        <JobCard
+          v-for="job in shown"
+          :key="job.id"
+          :job="job"
+          @duplicate="shelf.duplicate(job).then(go)"
+          @remove="shelf.remove(job)"
+        />
       </ul>
     </main>
   </div>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { movedBy } from '@core/job'
+import { movedBy } from '@core/say'
 import { useDerived } from '@web/stores/derived'
 import { usePlanner } from '@web/stores/planner'
 
@@ -12,36 +12,43 @@ const planner = usePlanner()
 const figures = computed(() =>
   derived.strip.map((figure) => ({
     ...figure,
-    change: movedBy(
+    moved: movedBy(
       figure,
       derived.before.find(({ id }) => id === figure.id),
     ),
   })),
 )
+const isWide = (id: string): boolean => id === 'inside' || id === 'fit'
+const state = computed(() => {
+  if (planner.busy) return 'working…'
+  return planner.failure ? 'no plan' : 'up to date'
+})
 </script>
 
 <template>
   <footer
-    class="no-print flex h-14 shrink-0 items-stretch overflow-x-auto border-t border-line bg-sheet"
+    class="no-print flex shrink-0 items-stretch overflow-x-auto border-t border-line bg-sheet"
     aria-label="What it comes to"
+    tabindex="0"
+    role="region"
   >
-    <dl class="flex flex-1 md:min-w-0">
+    <dl class="flex flex-1">
       <div
         v-for="figure in figures"
         :key="figure.id"
-        class="flex-1 border-r max-md:min-w-28 md:min-w-0 border-line px-3 py-1.5"
-        :class="figure.id === 'inside' || figure.id === 'fit' ? 'basis-40' : 'basis-20'"
+        class="flex-1 border-r border-line px-3 py-1 max-lg:px-2"
+        :class="isWide(figure.id) ? 'basis-auto' : 'basis-16'"
         :data-testid="`strip-${figure.id}`"
       >
         <dt class="text-[12px] whitespace-nowrap text-quiet">
           {{ figure.label }}
-          <span v-if="figure.change" class="num ml-1 font-semibold text-heather">{{ figure.change }}</span>
+          <span v-if="figure.moved" class="num ml-1 font-semibold text-heather">{{ figure.moved }}</span>
         </dt>
-        <dd class="num truncate text-sm">
+        <dd class="num text-sm whitespace-nowrap max-xl:text-[13px]">
           <button
             v-if="figure.id === 'fit'"
             type="button"
-            class="cursor-pointer border-b border-dotted border-edge"
+            class="min-h-6 cursor-pointer border-b border-dotted border-edge"
             :aria-label="`${figure.text}. Fit with odds`"
             @click="$emit('fit')"
           >
@@ -51,8 +58,11 @@ const figures = computed(() =>
         </dd>
       </div>
     </dl>
-    <p class="flex w-24 shrink-0 items-center justify-center text-[12px] text-quiet" role="status">
-      {{ planner.busy ? 'working…' : 'up to date' }}
+    <p
+      class="flex w-20 shrink-0 items-center justify-center text-center text-[12px] text-quiet"
+      role="status"
+    >
+      {{ state }}
     </p>
   </footer>
 </template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Moon, Sun } from '@lucide/vue'
-import { useTheme } from './theme'
+import { useTheme } from '@web/parts/theme'
 
 const { theme, toggle } = useTheme()
 </script>

@@ -1,21 +1,33 @@
 <script setup lang="ts">
 import { ChartSpline } from '@lucide/vue'
+import { nextTick, ref, watch } from 'vue'
 import { RouterLink } from 'vue-router'
-import { STATION_NAMES, STATIONS, type Station } from '@core/job'
+import { STATION_NAMES, STATIONS, type Station } from '@core/say'
 import { useDerived } from '@web/stores/derived'
 import CairnMark from './CairnMark.vue'
 
-defineProps<{ here: Station }>()
+const props = defineProps<{ here: Station }>()
 defineEmits<{ fit: [] }>()
 const derived = useDerived()
+const root = ref<HTMLElement>()
+/** On a narrow screen the trail is longer than the page: it shows where one is. */
+watch(
+  () => props.here,
+  async () => {
+    await nextTick()
+    root.value?.querySelector('[aria-current]')?.scrollIntoView({ inline: 'center', block: 'nearest' })
+  },
+  { immediate: true, flush: 'post' },
+)
 </script>
 
 <template>
   <nav
-    class="no-print flex shrink-0 flex-col overflow-auto border-line bg-paper max-md:border-b md:w-56 md:border-r md:py-2"
+    ref="root"
+    class="no-print flex shrink-0 flex-col border-line bg-paper max-md:border-b md:overflow-auto md:w-52 md:border-r md:py-2 lg:w-56"
     aria-label="Traveller"
   >
-    <ol class="relative max-md:flex">
+    <ol class="relative max-md:flex max-md:overflow-x-auto">
       <li v-for="(station, i) in STATIONS" :key="station" class="relative">
         <span
           v-if="i > 0"
@@ -27,7 +39,7 @@ const derived = useDerived()
           :aria-current="station === here ? 'step' : undefined"
           :title="derived.statuses[station].why"
           :data-state="derived.statuses[station].state"
-          class="relative flex items-center gap-3 border-l-4 py-1 pr-2 pl-3 md:py-2.5"
+          class="relative flex items-center gap-3 border-l-4 py-1 pr-2 pl-3 max-md:gap-1.5 max-md:pl-1.5 md:py-2.5"
           :class="station === here ? 'border-heather bg-heather-wash' : 'border-transparent hover:bg-sunk'"
         >
           <CairnMark :state="derived.statuses[station].state" :here="station === here" />
@@ -52,7 +64,7 @@ const derived = useDerived()
         </button>
       </li>
     </ol>
-    <p class="mt-auto px-4 pt-2 max-md:hidden text-[13px] text-quiet" role="status">
+    <p class="px-4 pt-2 text-[13px] text-quiet max-md:px-2 max-md:py-0.5 md:mt-auto" role="status">
       <strong class="text-ink">{{ STATION_NAMES[here] }}:</strong>
       {{ derived.statuses[here].why }}
     </p>

@@ -2,7 +2,7 @@
 import { ref, watch } from 'vue'
 import type { Working } from '@core/working'
 import BaseDialog from '@web/parts/BaseDialog.vue'
-import { useWorking } from './working'
+import { useWorking } from '@web/parts/working'
 
 const { shown, hide } = useWorking()
 const last = ref<Working | null>(null) // stays on the screen while the dialog closes

@@ -1,40 +1,93 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef, watch } from 'vue'
 import {
+  betterWay,
   deriveBox,
+  deriveFit,
+  layoutRules,
   makeParts,
-  stationStatuses,
-  stripFigures,
+  settingFor,
+  surfaceFor,
+  turnedOf,
   type Derived,
-  type StripFigure,
-} from '@core/job'
+} from '@core/derive'
+import type { Job } from '@core/job'
+import { checksOf, readyToCut, stationStatuses, stripFigures, type StripFigure } from '@core/say'
 import { useBench } from './bench'
 import { useJob } from './job'
 import { usePlanner } from './planner'
+import { useUnits } from './units'
 
 /** Everything that follows from the job on the screen. Only what changed is worked out again. */
 export const useDerived = defineStore('derived', () => {
   const jobs = useJob()
   const bench = useBench()
   const planner = usePlanner()
+  const units = useUnits()
 
+  /** The open job; asked for only while there is one. */
+  const job = computed((): Job => jobs.job!)
   const measure = computed(() => jobs.job?.measure)
   const spec = computed(() => jobs.job?.box)
   const interference = computed(() => jobs.job?.interference)
+  const compensation = computed(() => jobs.job?.cut.compensation)
   const copies = computed(() => jobs.job?.copies)
-  const box = computed(() =>
-    deriveBox({ measure: measure.value!, box: spec.value!, interference: interference.value! }),
+  const tune = computed(() => jobs.job?.tune)
+  const placements = computed(() => jobs.job?.layout.arrangement?.placements)
+
+  const input = computed(() => ({
+    measure: measure.value!,
+    box: spec.value!,
+    interference: interference.value!,
+    copies: copies.value!,
+    cut: { compensation: compensation.value! },
+  }))
+  const box = computed(() => deriveBox(input.value))
+  /** Which parts lie turned; said as one text, so that a part that is only moved changes nothing. */
+  const lying = computed(() => JSON.stringify(box.value.kerf.round ? {} : turnedOf(placements.value ?? [])))
+  const turned = computed(() => JSON.parse(lying.value) as Record<string, boolean>)
+  const fit = computed(() => deriveFit(input.value, box.value, turned.value))
+  /** What the box and its fit would be with other figures measured. */
+  function withMeasure(other: Job['measure']): Pick<Derived, 'box' | 'fit'> {
+    const changed = { ...input.value, measure: other }
+    const otherBox = deriveBox(changed)
+    return { box: otherBox, fit: deriveFit(changed, otherBox, turned.value) }
+  }
+  const better = computed(() => betterWay(input.value, box.value, turned.value))
+  /** Asked for by Lay out and by the checks: they cost as much as the box itself. */
+  const parts = computed(() => makeParts(box.value, copies.value!))
+  const choice = computed(() =>
+    settingFor({ measure: measure.value!, tune: tune.value! }, box.value.thickness.mean),
   )
-  /** Asked for by Lay out only: they cost as much as the box itself. */
-  const parts = computed(() =>
-    box.value.panels ? makeParts(box.value.panels, copies.value!, box.value.kerf.perSide) : [],
+  const settings = computed(() => jobs.job?.layout.settings)
+  const rules = computed(() =>
+    layoutRules({ measure: measure.value!, layout: { settings: settings.value!, arrangement: null } }),
   )
-  const all = computed((): Derived => ({ box: box.value, plan: planner.plan, use: planner.use }))
-  const newer = computed(() => bench.newerThan(jobs.job!))
-  const statuses = computed(() => stationStatuses(jobs.job!, all.value, newer.value))
+  const surface = computed(() => surfaceFor({ measure: measure.value! }))
+
+  const all = computed((): Derived => ({
+    box: box.value,
+    fit: fit.value,
+    plan: planner.plan,
+    use: planner.use,
+  }))
+  const newer = computed(() => bench.newerThan(job.value))
+  const checks = computed(() => checksOf(job.value, all.value, parts.value, units.say))
+  const ready = computed(
+    () => readyToCut(all.value, checks.value) && !planner.busy && !planner.plan?.layoutIsStale,
+  )
+  const statuses = computed(() =>
+    stationStatuses({
+      job: job.value,
+      derived: all.value,
+      checks: checks.value,
+      newer: newer.value,
+      say: units.say,
+    }),
+  )
 
   /** The figures of the strip, and those from before the last edit. */
-  const strip = computed((): StripFigure[] => stripFigures(jobs.job!, all.value))
+  const strip = computed((): StripFigure[] => stripFigures(job.value, all.value, units.say))
   const before = shallowRef<StripFigure[]>([])
   /** Layout, time and cost come later than the edit: while they are being worked out, what they were still counts. */
   const PLANNED = ['sheets', 'time', 'cost']
@@ -63,5 +116,21 @@ export const useDerived = defineStore('derived', () => {
     )
   })
 
-  return { box, parts, all, newer, statuses, strip, before }
+  return {
+    box,
+    fit,
+    better,
+    withMeasure,
+    parts,
+    choice,
+    rules,
+    surface,
+    all,
+    newer,
+    checks,
+    ready,
+    statuses,
+    strip,
+    before,
+  }
 })

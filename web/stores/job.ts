@@ -2,64 +2,66 @@ import { produce } from 'immer'
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import type { Job } from '@core/job'
-import { loadJob, onJobNews, saveJob } from '@web/data/jobs'
-import { useBench, type BenchChange } from './bench'
+import { keepsNothing, onStorage } from '@web/data/db'
+import { isUnreadable, loadJob, onJobNews, saveJob } from '@web/data/jobs'
+import type { Unreadable } from '@web/data/unreadable'
+import { refuse } from '@web/refusals'
+import { changeRefusal, useBench, type BenchChange } from './bench'
 import { useHistory } from './history'
+import { jobRefusal } from './keepable'
 import { useMessages } from './messages'
+import { same } from './same'
 
 /** What the maker decided, without what is worked out from it. */
-const decisions = (job: Job): string =>
-  JSON.stringify({
-    ...job,
-    changed: '',
-    layout: { ...job.layout, arrangement: job.layout.arrangement?.byHand ? job.layout.arrangement : null },
-  })
-const sameDecisions = (a: Job, b: Job): boolean => decisions(a) === decisions(b)
+const decisions = (job: Job): unknown => ({
+  ...job,
+  changed: '',
+  layout: { ...job.layout, arrangement: job.layout.arrangement?.byHand ? job.layout.arrangement : null },
+})
+const sameDecisions = (a: Job, b: Job): boolean => same(decisions(a), decisions(b))
+
+export type Opened = 'open' | 'absent' | Unreadable
 
 /** The job on the screen: its history, and its way into storage. */
 export const useJob = defineStore('job', () => {
-  const {
-    present: job,
-    step,
-    begin,
-    push,
-    amend: amendPresent,
-    undo: stepBack,
-    redo: stepForth,
-    canUndo,
-    canRedo,
-  } = useHistory<Job, BenchChange>()
+  const history = useHistory<Job, BenchChange>()
+  const { present: job, step, begin, push, canUndo, canRedo } = history
   const bench = useBench()
-  const saving = ref<'saved' | 'saving' | 'failed'>('saved')
+  const saving = ref<'saved' | 'saving' | 'failed' | 'in memory'>('saved')
   const gone = ref(false)
   let revision = 0
   let stored: Job | null = null
-  let writing = false
+  let writing = 0
+  /** When this tab's own states were made: what comes back with one of these is not another tab's. */
+  const own = new Set<string>()
 
-  /** Writes the present state, and again if it changed meanwhile. A failure says so and keeps everything on the screen. */
+  /** Writes the present state at once; writes wait for each other in the storage itself. A failure says so and keeps everything on the screen. */
   async function save(): Promise<void> {
-    if (writing) return
-    writing = true
+    const { value } = job
+    if (!value || value === stored) return
+    const base = revision++
+    stored = value
+    own.add(value.changed)
+    writing++
+    saving.value = 'saving'
     try {
-      while (job.value && job.value !== stored) {
-        saving.value = 'saving'
-        const writtenJob = job.value
-        const { revision: next, theirs } = await saveJob(writtenJob, revision)
-        ;[revision, stored] = [next, writtenJob]
-        if (theirs) keepTheirs(theirs)
-      }
-      saving.value = 'saved'
+      const written = await saveJob(value, base)
+      revision = Math.max(revision, written.revision)
+      gone.value = false
+      if (written.theirs) keepTheirs(written.theirs)
+      if (--writing === 0) saving.value = keepsNothing() ? 'in memory' : 'saved'
     } catch {
+      writing--
+      if (stored === value) stored = null
+      revision = Math.max(base, revision - 1)
       saving.value = 'failed'
-    } finally {
-      writing = false
     }
   }
 
   /** Both tabs changed the job: ours goes on, theirs is one step back. */
   function keepTheirs(theirs: Job): void {
     const ours = job.value
-    if (!ours || sameDecisions(ours, theirs)) return
+    if (ours?.id !== theirs.id || own.has(theirs.changed) || sameDecisions(ours, theirs)) return
     push(theirs)
     push(ours)
     useMessages().say(
@@ -68,15 +70,17 @@ export const useJob = defineStore('job', () => {
     )
   }
 
-  async function open(id: string): Promise<boolean> {
-    if (job.value?.id === id && !gone.value) return true
+  async function open(id: string): Promise<Opened> {
+    if (job.value?.id === id && !gone.value) return 'open'
     const found = await loadJob(id)
-    revision = found?.revision ?? 0
-    stored = found?.job ?? null
+    const readable = found && !isUnreadable(found) ? found : null
+    revision = readable?.revision ?? 0
+    stored = readable?.job ?? null
     gone.value = false
-    saving.value = 'saved'
-    begin(found?.job ?? null)
-    return found !== null
+    own.clear()
+    saving.value = keepsNothing() ? 'in memory' : 'saved'
+    begin(stored)
+    return readable ? 'open' : found && isUnreadable(found) ? found : 'absent'
   }
 
   function close(): void {
@@ -85,53 +89,92 @@ export const useJob = defineStore('job', () => {
 
   /**
    * Changes the job as one step that can be undone. Steps with the same key in quick succession are one.
-   * @param onBench what was done to the bench along with it; it is undone along with it
+   * What could not be read back is refused whole, with a sentence, and nothing is changed.
+   * @param onBench what is to be done to the bench along with it; it is undone along with it
+   * @returns whether it was done
    */
-  function edit(change: (draft: Job) => void, key = '', ...onBench: BenchChange[]): void {
-    if (!job.value) return
+  function edit(change: (draft: Job) => void, key = '', ...onBench: BenchChange[]): boolean {
+    if (!job.value) return false
     const changed = produce(job.value, change)
-    if (changed === job.value && onBench.length === 0) return
-    push({ ...changed, changed: new Date().toISOString() }, key, onBench)
+    if (changed === job.value && onBench.length === 0) return true
+    const next = { ...changed, changed: new Date().toISOString() }
+    const refusal =
+      jobRefusal(job.value, next) ?? onBench.map(changeRefusal).find((sentence) => sentence !== null)
+    if (refusal) {
+      refuse(refusal, (sentence) => useMessages().say('stop', sentence))
+      return false
+    }
+    bench.apply(onBench)
+    push(next, key, onBench)
     void save()
+    return true
   }
 
   /** Adds a computed result to the present state; no step of its own. */
   function amend(change: (draft: Job) => void): void {
     if (!job.value) return
     const next = produce(job.value, change)
-    if (JSON.stringify(next) === JSON.stringify(job.value)) return
-    amendPresent(next)
+    if (next === job.value || same(next, job.value) || jobRefusal(job.value, next)) return
+    history.amend(next)
     void save()
   }
 
   function undo(): void {
-    const onBench = stepBack()
+    const onBench = history.undo()
     if (!onBench) return
     bench.undo(onBench)
     void save()
   }
   function redo(): void {
-    const onBench = stepForth()
+    const onBench = history.redo()
     if (!onBench) return
     bench.redo(onBench)
     void save()
+  }
+
+  /** Takes over what another tab wrote. */
+  async function takeNews(id: string): Promise<void> {
+    const found = await loadJob(id)
+    if (!found || isUnreadable(found) || !job.value || job.value.id !== id) return
+    if (found.revision <= revision || writing > 0) return
+    revision = found.revision
+    stored = found.job
+    // A layout that the other tab worked out is no step of its own.
+    if (sameDecisions(job.value, found.job)) history.amend(found.job)
+    else push(found.job, 'other tab')
   }
 
   onJobNews(({ id, revision: theirs }) => {
     if (job.value?.id !== id) return
     if (theirs === null) {
       gone.value = true
+      stored = null
       return
     }
-    if (writing || theirs <= revision || saving.value === 'failed') return
-    void loadJob(id).then((found) => {
-      if (!found || found.revision <= revision || job.value?.id !== id || writing) return
-      revision = found.revision
-      stored = found.job
-      // A layout that the other tab worked out is no step of its own.
-      if (job.value && sameDecisions(job.value, found.job)) amendPresent(found.job)
-      else push(found.job, 'other tab')
-    })
+    if (writing > 0 || theirs <= revision || saving.value === 'failed') return
+    void takeNews(id).catch(() => undefined)
   })
-  return { job, step, saving, gone, canUndo, canRedo, open, close, save, edit, amend, undo, redo }
+
+  onStorage((notice) => {
+    if (notice === 'memory only' && job.value) saving.value = 'in memory'
+    if (notice !== 'lost' || !job.value) return
+    stored = null // whatever was stored may be gone
+    revision = 0
+    void save()
+    bench.writeAll()
+  })
+
+  const isUnsaved = (): boolean =>
+    saving.value === 'failed' || (saving.value === 'in memory' && canUndo.value)
+  return { job, step, saving, gone, canUndo, canRedo, open, close, save, edit, amend, undo, redo, isUnsaved }
 })
+
+/** The job on the screen, for whatever is only shown while there is one. */
+export type OpenJob = Omit<ReturnType<typeof useJob>, 'job'> & { readonly job: Job }
+
+/** @throws when no job is open: stations are drawn for an open one only */
+export function useOpenJob(): OpenJob {
+  const jobs = useJob()
+  if (!jobs.job) throw new Error('useOpenJob: no job is open')
+  return jobs as OpenJob
+}

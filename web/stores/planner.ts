@@ -1,8 +1,11 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef, toRaw, watch } from 'vue'
-import type { CutPlan, Job } from '@core/job'
+import type { CutPlan } from '@core/derive'
+import type { Job } from '@core/job'
 import type { SheetUse } from '@core/nest'
-import type { Answer, Request } from '@web/workers/protocol'
+import { unpackPlan } from '@web/workers/packing'
+import { PlannerClient } from '@web/workers/planner-client'
+import type { Answer } from '@web/workers/protocol'
 import { useJob } from './job'
 import { useMessages } from './messages'
 
@@ -10,64 +13,65 @@ import { useMessages } from './messages'
 const QUIET = 90
 
 /** The parts of a job that a plan is made from; a note or a tick asks for no new one. */
-const inputs = ({
-  measure,
-  box,
-  copies,
-  interference,
-  layout,
-  tune,
-  cut: { compensation, labels, off },
-}: Job): unknown[] => [measure, box, copies, interference, layout, tune, compensation, labels, off]
+const inputs = ({ measure, box, copies, interference, layout, tune, cut }: Job): unknown[] => {
+  const { compensation, labels, off } = cut
+  return [measure, box, copies, interference, layout, tune, compensation, labels, off]
+}
 
-/** Layout and plan of the job on the screen, worked out in a worker whenever something they rest on changes. */
+/** Layout and plan of the job on the screen, worked out in the background whenever something they rest on changes. */
 export const usePlanner = defineStore('planner', () => {
   const jobs = useJob()
   const plan = shallowRef<CutPlan | null>(null)
   const use = shallowRef<SheetUse | null>(null)
   const progress = shallowRef<Extract<Answer, { kind: 'progress' }> | null>(null)
   const busy = shallowRef(false)
-  const worker = new Worker(new URL('../workers/planner.worker.ts', import.meta.url), { type: 'module' })
+  /** Why there is no plan; empty while there is one, or one is being made. */
+  const failure = shallowRef('')
   let sequence = 0
   let waiting: ReturnType<typeof setTimeout> | undefined
   let planned: unknown[] = [] // what the last answer was worked out from
-  const ask = (request: Request): void => worker.postMessage(request)
+
+  const client = new PlannerClient({
+    answer: take,
+    trouble: (sentence) => void useMessages().say('look', sentence),
+  })
 
   /** @param quiet how long to wait for more typing, milliseconds */
   function request(layOut: 'if stale' | 'always', quiet: number): void {
     const { job } = jobs
     if (!job) return
     busy.value = true
+    failure.value = ''
     const own = ++sequence
-    const send = (): void => ask({ kind: 'plan', sequence: own, job: toRaw(jobs.job ?? job), layOut })
+    const send = (): void => client.ask({ kind: 'plan', sequence: own, job: toRaw(jobs.job ?? job), layOut })
     clearTimeout(waiting)
     if (quiet === 0)
       send() // at once, so that the worker works while the page is drawn
     else waiting = setTimeout(send, quiet)
   }
 
-  worker.onmessage = ({ data }: MessageEvent<Answer>): void => {
-    if (data.sequence !== sequence) return
-    if (data.kind === 'progress') {
-      progress.value = data
+  function take(answer: Answer): void {
+    if (answer.sequence !== sequence) return
+    if (answer.kind === 'progress') {
+      progress.value = answer
       return
     }
     busy.value = false
     progress.value = null
-    if (data.kind === 'failed') {
-      useMessages().say(
-        'stop',
-        `The plan could not be worked out: ${data.message}. Undo the last change, or export the job and report it.`,
-      )
+    if (answer.kind === 'failed') {
+      failure.value = answer.message
+      const sentence = `The plan could not be worked out: ${answer.message}. Undo the last change, or export the job and report it.`
+      useMessages().say('stop', sentence)
       return
     }
-    plan.value = data.plan
-    use.value = data.use
-    const { arrangement } = data
-    if (arrangement)
+    plan.value = answer.plan && unpackPlan(answer.plan)
+    use.value = answer.use
+    const { arrangement } = answer
+    if (arrangement) {
       jobs.amend((draft) => {
         draft.layout.arrangement = arrangement
       })
+    }
     if (jobs.job) planned = inputs(jobs.job)
   }
 
@@ -83,9 +87,8 @@ export const usePlanner = defineStore('planner', () => {
     watched,
     (now) => {
       // Back at what was planned last, as by Undo, another plan may be under way all the same.
-      const differs =
-        busy.value || now.length !== planned.length || now.some((value, i) => value !== planned[i])
-      if (differs) request('if stale', plan.value ? QUIET : 0)
+      const isOther = now.length !== planned.length || now.some((value, i) => value !== planned[i])
+      if (busy.value || isOther) request('if stale', plan.value ? QUIET : 0)
     },
     { immediate: true },
   )
@@ -95,7 +98,8 @@ export const usePlanner = defineStore('planner', () => {
     use,
     progress,
     busy,
+    failure,
     layOutAgain: () => request('always', 0),
-    stopLayout: () => ask({ kind: 'stop layout' }),
+    stopLayout: () => client.ask({ kind: 'stop layout' }),
   }
 })

@@ -1,44 +1,63 @@
 import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
-import { JOB_FILE_LIMIT, readJob } from '@core/files'
+import {
+  EVERYTHING_LIMIT,
+  isEverything,
+  JOB_FILE_LIMIT,
+  readEverything,
+  readJob,
+  type Everything,
+} from '@core/files'
 import { emptyJob, type Job } from '@core/job'
-import { demoJobs } from '@web/data/demo'
 import { getFact, setFact } from '@web/data/facts'
 import { deleteJob, listJobs, saveJob } from '@web/data/jobs'
-import { useBench } from './bench'
+import { BENCH_STORES } from '@web/data/db'
+import type { Shelf, Unreadable } from '@web/data/unreadable'
+import { useBench, type Records } from './bench'
 import { useMessages } from './messages'
+import { same } from './same'
 
 const NO_STORAGE =
   'The browser does not store anything here (no room left, or private mode). You can work, but export each job before you close the page.'
 
+const MOST_LETTERS = 80
+const copyName = (name: string): string => `${name.slice(0, MOST_LETTERS - 7)} (copy)`
+
 /** All jobs that are stored in this browser. */
 export const useShelf = defineStore('shelf', () => {
   const jobs = shallowRef<Job[]>([])
+  const unreadable = shallowRef<Unreadable[]>([])
   const ready = shallowRef(false)
   const messages = useMessages()
+  const bench = useBench()
 
   async function refresh(): Promise<void> {
-    jobs.value = (await listJobs()).map(({ job }) => job)
+    const listed = await listJobs()
+    jobs.value = listed.jobs.map(({ job }) => job)
+    unreadable.value = listed.unreadable
   }
+
+  const isTaken = (id: string): boolean =>
+    jobs.value.some((job) => job.id === id) || unreadable.value.some((each) => each.id === id)
 
   /** Stores a job under its own id, or under a new one when that is taken. @returns the id */
   async function add(job: Job): Promise<string> {
-    const taken = jobs.value.some(({ id }) => id === job.id)
-    const own = taken ? { ...job, id: crypto.randomUUID(), name: `${job.name.slice(0, 70)} (copy)` } : job
+    const own = isTaken(job.id) ? { ...job, id: crypto.randomUUID(), name: copyName(job.name) } : job
     await saveJob(own, 0)
-    useBench().learn(own)
+    bench.learn(own)
     await refresh()
     return own.id
   }
 
   async function addDemo(): Promise<void> {
-    for (const job of demoJobs()) if (!jobs.value.some(({ id }) => id === job.id)) await add(job)
+    const { demoJobs } = await import('@web/data/demo')
+    for (const job of demoJobs()) if (!isTaken(job.id)) await add(job)
   }
 
   /** Lists what is stored; a browser that never saw Uplands gets the demo jobs. */
   async function open(): Promise<void> {
     try {
-      await useBench().load()
+      await bench.load()
       await refresh()
       if (jobs.value.length === 0 && (await getFact('demo shown')) === null) {
         await addDemo()
@@ -50,41 +69,113 @@ export const useShelf = defineStore('shelf', () => {
     ready.value = true
   }
 
-  async function create(): Promise<string | null> {
+  async function tried(work: () => Promise<string>): Promise<string | null> {
     try {
-      return await add(emptyJob(crypto.randomUUID(), 'New box', new Date().toISOString()))
+      return await work()
     } catch {
       messages.say('stop', NO_STORAGE)
       return null
     }
   }
 
-  /** Reads a job file that somebody chose. @returns the id, or null after saying what is wrong */
-  async function importFile(file: File): Promise<string | null> {
-    if (file.size > JOB_FILE_LIMIT) {
-      messages.say(
-        'stop',
-        `“${file.name}” is larger than ${JOB_FILE_LIMIT / 1e6} MB, which no job is. Choose a file that Uplands exported.`,
-      )
-      return null
+  const create = (name = 'New box'): Promise<string | null> =>
+    tried(() => add(emptyJob(crypto.randomUUID(), name, new Date().toISOString())))
+
+  /** The same job once more, to be changed without harm to the first; what was cut of the first stays with it. */
+  const duplicate = (job: Job): Promise<string | null> =>
+    tried(() => {
+      const cut = { ...job.cut, written: null }
+      const fresh = { ...job, cut, build: { done: [] }, log: [], changed: new Date().toISOString() }
+      return add(fresh)
+    })
+
+  /** Takes a file of everything in: jobs that are here already and say the same are left, others come in beside them. */
+  async function takeEverything({ jobs: theirs, bench: shelves }: Everything): Promise<string> {
+    let taken = 0
+    for (const shelf of BENCH_STORES) {
+      for (const record of shelves[shelf]) {
+        const isHere = bench[shelf].some(({ id }) => id === record.id)
+        if (!isHere) bench.put(shelf as Shelf, record as Records[Shelf])
+      }
     }
-    const read = readJob(await file.text())
-    if (!read.ok) {
-      messages.say('stop', `“${file.name}” was not imported. ${read.error}`)
-      return null
+    for (const job of theirs) {
+      const here = jobs.value.find(({ id }) => id === job.id)
+      if (here && same(here, job)) continue
+      await add(job)
+      taken++
     }
-    try {
-      return await add(read.job)
-    } catch {
-      messages.say('stop', NO_STORAGE)
-      return null
-    }
+    messages.say(
+      'said',
+      `${taken} of ${theirs.length} jobs came in; the others were here already. The bench is complete.`,
+    )
+    return ''
   }
+
+  /** Reads a file that somebody chose: a job, or everything. @returns the job's id; null after saying what is wrong */
+  async function importFile(file: File): Promise<string | null> {
+    const refused = (why: string): null => {
+      messages.say('stop', `“${file.name}” was not imported. ${why}`)
+      return null
+    }
+    if (file.size > EVERYTHING_LIMIT) return refused(`It is larger than ${EVERYTHING_LIMIT / 1e6} MB.`)
+    const text = await file.text()
+    if (isEverything(text)) {
+      const read = readEverything(text)
+      return read.ok ? tried(() => takeEverything(read.everything)) : refused(read.error)
+    }
+    if (file.size > JOB_FILE_LIMIT) {
+      return refused(
+        `It is larger than ${JOB_FILE_LIMIT / 1e6} MB, which no job is. Choose a file that Uplands exported.`,
+      )
+    }
+    const read = readJob(text)
+    return read.ok ? tried(() => add(read.job)) : refused(read.error)
+  }
+
+  /** Everything in this browser, as it can be read. */
+  const everything = (): Everything => ({
+    jobs: jobs.value,
+    bench: {
+      machines: bench.machines,
+      stocks: bench.stocks,
+      kerfs: bench.kerfs,
+      tests: bench.tests,
+      tastes: bench.tastes,
+      events: bench.events,
+    },
+  })
 
   async function remove(job: Job): Promise<void> {
     await deleteJob(job.id)
     await refresh()
     messages.say('said', `“${job.name}” is deleted.`, { label: 'Bring back', run: () => void add(job) })
   }
-  return { jobs, ready, open, refresh, create, addDemo, importFile, remove }
+
+  /** Deals with a record that cannot be read: puts what it was mended to in its place, or takes it away. */
+  async function settle(record: Unreadable, how: 'repair' | 'delete'): Promise<void> {
+    const mended = how === 'repair' ? (record.repaired?.value ?? null) : null
+    if (record.shelf !== 'jobs') await bench.settle(record, mended)
+    else if (mended) await saveJob({ ...(mended as Job), id: record.id }, 0)
+    else await deleteJob(record.id)
+    await refresh()
+    const done =
+      how === 'repair'
+        ? `“${record.name}” is mended: ${record.repaired?.mended.join('; ')}.`
+        : `“${record.name}” is deleted.`
+    messages.say('said', done)
+  }
+  return {
+    jobs,
+    unreadable,
+    ready,
+    open,
+    refresh,
+    create,
+    duplicate,
+    addDemo,
+    importFile,
+    everything,
+    remove,
+    settle,
+  }
 })

@@ -2,53 +2,67 @@
 import { Printer } from '@lucide/vue'
 import { computed } from 'vue'
 import { buildSteps, diagonal, diagonalWorking, glueGrams } from '@core/build'
+import { fitWorking, NO_TASTE } from '@core/fit'
 import { fixed } from '@core/length'
 import CautionNote from '@web/parts/CautionNote.vue'
+import { useSay } from '@web/parts/say'
 import WorkedFigure from '@web/parts/WorkedFigure.vue'
 import { useDerived } from '@web/stores/derived'
-import { useJob } from '@web/stores/job'
+import { useOpenJob } from '@web/stores/job'
+import PrintHead from './PrintHead.vue'
 import { useStepPictures } from './step-pictures'
 
-const jobs = useJob()
+const jobs = useOpenJob()
 const derived = useDerived()
-const steps = computed(() => (derived.box.shell ? buildSteps(derived.box.shell) : []))
-const pictures = useStepPictures(
+const say = useSay()
+const shell = computed(() => derived.box.shell)
+const proud = computed(() => jobs.job.box.proud)
+const steps = computed(() => (shell.value ? buildSteps(shell.value) : []))
+const { pictures, impossible } = useStepPictures(
   steps,
   computed(() => derived.box.panels),
 )
-const glueTotal = computed(() =>
-  steps.value.reduce((sum, { glue }) => sum + glue.reduce((s, { area }) => s + area, 0), 0),
+const glue = computed(() => {
+  const total = steps.value.flatMap((step) => step.glue).reduce((sum, { area }) => sum + area, 0)
+  const { least, most } = glueGrams(total)
+  return { faces: say.value.area(total), grams: `${fixed(least, 1)} to ${fixed(most, 1)} g` }
+})
+const fit = computed(() =>
+  fitWorking(
+    derived.fit,
+    derived.box.kerf,
+    jobs.job.interference,
+    jobs.job.measure.taste ?? NO_TASTE,
+    say.value,
+  ),
 )
-const grams = computed(() => glueGrams(glueTotal.value))
-const square = (mm2: number): string => `${fixed(mm2 / 100, 1)} cm²`
 const print = (): void => window.print()
+const CAUTIONS = [
+  'Dust mask while sanding, fresh air while gluing. Remove soot from joint faces first: glue does not hold on it.',
+  'Wood glue holds after 5 to 10 minutes in a small box; full strength as its label says. A friction fit loosens as damp and dry seasons change.',
+]
 
-const toggle = (id: string, on: boolean): void =>
-  jobs.edit((draft) => {
-    draft.build.done = on
-      ? [...draft.build.done.filter((each) => each !== id), id]
-      : draft.build.done.filter((each) => each !== id)
+const toggle = (id: string, event: Event): boolean =>
+  jobs.edit(({ build }) => {
+    const others = build.done.filter((each) => each !== id)
+    build.done = (event.target as HTMLInputElement).checked ? [...others, id] : others
   })
 </script>
 
 <template>
-  <div v-if="derived.box.shell" class="grid gap-3">
+  <div v-if="shell" class="grid gap-3">
+    <PrintHead />
     <div class="card flex flex-wrap items-end gap-x-8 gap-y-2">
-      <h2 class="hidden text-xl print:block">{{ jobs.job!.name }}: build sheet</h2>
       <WorkedFigure
         large
-        label="Diagonal, both the same"
-        :text="`${fixed(diagonal(derived.box.shell), 1)} mm`"
-        :working="diagonalWorking(derived.box.shell)"
+        :label="proud > 0 ? 'Diagonal inside, both the same' : 'Diagonal, both the same'"
+        :text="say.length(diagonal(shell, proud), 1)"
+        :working="diagonalWorking(shell, proud, say)"
       />
-      <WorkedFigure large label="Glue faces, one box" :text="square(glueTotal)" />
-      <WorkedFigure
-        large
-        label="Wood glue, about"
-        :text="`${fixed(grams.least, 1)} to ${fixed(grams.most, 1)} g`"
-      />
-      <WorkedFigure large label="Fit" :text="derived.box.fit.word" :working="derived.box.fit.working" />
-      <button type="button" class="btn no-print ml-auto" @click="print">
+      <WorkedFigure large label="Glue faces, one box" :text="glue.faces" />
+      <WorkedFigure large label="Wood glue, about" :text="glue.grams" />
+      <WorkedFigure large label="Fit" :text="derived.fit.word" :working="fit" />
+      <button type="button" class="btn no-print ml-auto" data-field="print" @click="print">
         <Printer :size="16" aria-hidden="true" />
         Print the build sheet
       </button>
@@ -62,13 +76,13 @@ const toggle = (id: string, on: boolean): void =>
       <li v-for="step in steps" :key="step.id" class="card flex break-inside-avoid flex-col gap-1.5">
         <div class="flex items-center justify-between gap-2">
           <h3 class="text-base!">{{ step.title }}</h3>
-          <label class="flex items-center gap-1.5 text-sm">
+          <label class="flex min-h-6 items-center gap-1.5 text-sm">
             <input
               type="checkbox"
-              class="h-5 w-5 accent-heather"
-              :checked="jobs.job!.build.done.includes(step.id)"
+              class="h-6 w-6 accent-heather"
+              :checked="jobs.job.build.done.includes(step.id)"
               :aria-label="`${step.panel} is in`"
-              @change="toggle(step.id, ($event.target as HTMLInputElement).checked)"
+              @change="toggle(step.id, $event)"
             />
             in
           </label>
@@ -79,7 +93,8 @@ const toggle = (id: string, on: boolean): void =>
           class="h-44 w-full object-contain"
           :alt="`Step: ${step.text}`"
         />
-        <p v-else class="note">No picture: this browser has no WebGL.</p>
+        <p v-else-if="impossible" class="note">No picture: this browser has no WebGL.</p>
+        <div v-else class="h-44" role="status" aria-label="The picture is being drawn" />
         <p class="text-sm">{{ step.text }}</p>
         <ul
           v-if="step.glue.length > 0"
@@ -88,18 +103,12 @@ const toggle = (id: string, on: boolean): void =>
         >
           <li v-for="face in step.glue" :key="face.with">
             glue to {{ face.with }}:
-            <span class="num">{{ square(face.area) }}</span>
+            <span class="num">{{ say.area(face.area) }}</span>
           </li>
         </ul>
       </li>
     </ol>
-    <CautionNote
-      title="While building"
-      :cautions="[
-        'Dust mask while sanding, fresh air while gluing. Remove soot from joint faces first: glue does not hold on it.',
-        'Wood glue holds after 5 to 10 minutes in a small box; full strength as its label says. A friction fit loosens as damp and dry seasons change.',
-      ]"
-    />
+    <CautionNote title="While building" :cautions="CAUTIONS" />
   </div>
   <p v-else class="note">The box cannot be made yet: see Shape.</p>
 </template>

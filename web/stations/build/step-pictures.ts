@@ -1,44 +1,54 @@
-import { onBeforeUnmount, shallowRef, watch, type Ref } from 'vue'
+import { onBeforeUnmount, ref, shallowRef, watch, type Ref } from 'vue'
 import type { Panel } from '@core/box'
 import type { BuildStep } from '@core/build'
-import { BoxScene } from '@web/parts/box-scene'
-import { useTheme } from '@web/shell/theme'
+import type { BoxScene } from '@web/parts/box-scene'
+import { useTheme } from '@web/parts/theme'
 
 const [WIDTH, HEIGHT] = [520, 360]
 
+export interface StepPictures {
+  pictures: Ref<Record<string, string>>
+  /** True where the browser draws nothing in space. */
+  impossible: Ref<boolean>
+}
+
 /** A picture of each step: what stands already, and the panel that comes in, pulled out along its way. */
-export function useStepPictures(
-  steps: Ref<BuildStep[]>,
-  panels: Ref<Panel[] | null>,
-): Ref<Record<string, string>> {
+export function useStepPictures(steps: Ref<BuildStep[]>, panels: Ref<Panel[] | null>): StepPictures {
   const pictures = shallowRef<Record<string, string>>({})
+  const impossible = ref(false)
   const { theme } = useTheme()
   let scene: BoxScene | null = null
   let latest = 0
 
+  async function sceneFor(own: number): Promise<BoxScene | null> {
+    if (scene) return scene
+    const { BoxScene: Scene } = await import('@web/parts/box-scene')
+    if (own !== latest) return null
+    try {
+      scene = new Scene()
+    } catch {
+      impossible.value = true
+    }
+    return scene
+  }
+
   /** One picture a frame: where a machine draws slowly, the page goes on being used meanwhile. */
   async function draw(): Promise<void> {
-    if (!panels.value) return
     const own = ++latest
-    try {
-      scene ??= new BoxScene()
-    } catch {
-      return
-    }
-    scene.setSize(WIDTH, HEIGHT, 2)
-    scene.angle = -0.5
-    scene.tilt = 0.6
-    scene.setPanels(panels.value)
-    const pulled = Math.min(...panels.value.map(({ size }) => Math.min(size.width, size.height))) * 0.5
+    if (!panels.value) return
+    const drawn = await sceneFor(own)
+    if (!drawn || own !== latest) return
+    drawn.setSize(WIDTH, HEIGHT, 2)
+    drawn.angle = -0.5
+    drawn.tilt = 0.6
+    drawn.setPanels(panels.value)
+    const shortest = panels.value.map(({ size }) => Math.min(size.width, size.height))
+    const pulled = Math.min(...shortest) * 0.5
     for (const { id, panel, standing } of steps.value) {
-      scene.draw(
-        [
-          ...standing.map((name) => ({ name, colour: 'ply' as const, out: 0 })),
-          { name: panel, colour: 'heather' as const, out: standing.length > 0 ? pulled : 0 },
-        ],
-        pulled,
-      )
-      pictures.value = { ...pictures.value, [id]: scene.picture() }
+      const there = standing.map((name) => ({ name, colour: 'ply' as const, out: 0 }))
+      const coming = { name: panel, colour: 'heather' as const, out: standing.length > 0 ? pulled : 0 }
+      drawn.draw([...there, coming], pulled)
+      pictures.value = { ...pictures.value, [id]: drawn.picture() }
       await new Promise(requestAnimationFrame)
       if (own !== latest) return
     }
@@ -48,5 +58,5 @@ export function useStepPictures(
     latest++
     scene?.dispose()
   })
-  return pictures
+  return { pictures, impossible }
 }

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { CircleCheck, OctagonX, TriangleAlert } from '@lucide/vue'
+import { useDerived } from '@web/stores/derived'
 import { usePlanner } from '@web/stores/planner'
 
+const derived = useDerived()
 const planner = usePlanner()
 const ICONS = { ok: CircleCheck, look: TriangleAlert, stop: OctagonX }
 const COLOURS = { ok: 'text-moss', look: 'text-gorse', stop: 'text-rowan' }
@@ -11,9 +13,12 @@ const WORDS = { ok: 'fine', look: 'look again', stop: 'stop' }
 <template>
   <section class="card" aria-labelledby="checks-title">
     <h2 id="checks-title">Before it is cut</h2>
+    <p v-if="planner.failure" class="mt-1 text-sm text-rowan" role="alert">
+      There is no plan: {{ planner.failure }}.
+    </p>
     <ul class="mt-1 grid gap-1.5" aria-label="Checks">
       <li
-        v-for="check in planner.plan?.checks"
+        v-for="check in derived.checks"
         :key="check.id"
         class="flex gap-2 text-sm"
         :data-check="check.id"

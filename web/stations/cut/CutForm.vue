@@ -2,78 +2,82 @@
 import { FileDown } from '@lucide/vue'
 import { computed, ref } from 'vue'
 import { fileStem, writeFiles, type Format } from '@core/files'
-import { compensationStatement, readyToCut } from '@core/job'
-import { OPERATION_NAMES, OPERATIONS, OUR_COLOURS, type Operation } from '@core/machine'
 import { short } from '@core/length'
+import { OPERATION_NAMES, OPERATIONS, OUR_COLOURS, type Operation } from '@core/machine'
+import { compensationStatement, placeStatement } from '@core/say'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
+import { useSay } from '@web/parts/say'
 import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
 import { download } from '@web/data/download'
 import { useBench } from '@web/stores/bench'
 import { useDerived } from '@web/stores/derived'
-import { useJob } from '@web/stores/job'
+import { useOpenJob } from '@web/stores/job'
 import { useMessages } from '@web/stores/messages'
 import { usePlanner } from '@web/stores/planner'
 
-const jobs = useJob()
+const jobs = useOpenJob()
 const bench = useBench()
 const derived = useDerived()
 const planner = usePlanner()
-const ready = computed(
-  () => readyToCut(planner.plan) && !planner.busy && planner.plan!.layoutIsStale === false,
-)
-const colours = computed(() => jobs.job!.measure.machine?.colours ?? OUR_COLOURS)
+const say = useSay()
+const cut = computed(() => jobs.job.cut)
+const colours = computed(() => jobs.job.measure.machine?.colours ?? OUR_COLOURS)
 const chosen = ref<Record<Format, boolean>>({ svg: true, dxf: false, json: false })
 const LABELS: Record<Format, string> = { svg: 'SVG', dxf: 'DXF', json: 'Panels as JSON' }
 const DASHES: Record<Operation, string | undefined> = { score: '2 3', inside: undefined, outline: undefined }
+const WHERE = [
+  { value: 'paths' as const, label: 'in the paths' },
+  { value: 'software' as const, label: 'left to the laser’s software' },
+]
+const place = computed(() => {
+  const load = planner.plan?.loads[0]
+  return load ? placeStatement(jobs.job.measure.machine, load, say.value) : ''
+})
 
 function recolour(operation: Operation, colour: string): void {
-  const { machine } = jobs.job!.measure
+  const { machine } = jobs.job.measure
   if (!machine) {
     useMessages().say('look', 'Colours belong to a machine: choose one in Measure first.')
     return
   }
   const next = { ...machine, colours: { ...machine.colours, [operation]: colour.toLowerCase() } }
-  jobs.edit(
-    (draft) => {
-      draft.measure.machine = next
-    },
-    `colour ${operation}`,
-    bench.put('machines', next),
-  )
+  const apply = (draft: typeof jobs.job): void => {
+    draft.measure.machine = next
+  }
+  jobs.edit(apply, `colour ${operation}`, bench.putting('machines', next))
 }
-const toggle = (operation: Operation, on: boolean): void =>
+const change = (part: Partial<typeof jobs.job.cut>): boolean =>
   jobs.edit((draft) => {
-    draft.cut.off = on ? draft.cut.off.filter((each) => each !== operation) : [...draft.cut.off, operation]
+    Object.assign(draft.cut, part)
   })
+const toggle = (operation: Operation, on: boolean): boolean => {
+  const others = cut.value.off.filter((each) => each !== operation)
+  return change({ off: on ? others : [...others, operation] })
+}
 
 function write(): void {
   const { job } = jobs
-  if (!job || !planner.plan || !ready.value) return
+  if (!planner.plan || !derived.ready) return
   const formats = (Object.keys(LABELS) as Format[]).filter((format) => chosen.value[format])
   const files = writeFiles(job, derived.box, planner.plan, formats)
   download(files, `${fileStem(job.name)}-cut.zip`)
-  const { signature } = planner.plan
-  jobs.edit((draft) => {
-    draft.cut.written = { signature, date: new Date().toISOString() }
-  })
-  useMessages().say(
-    'said',
-    `${files.length === 1 ? files[0].name : `${files.length} files in one zip`} written.`,
-  )
+  change({ written: { signature: planner.plan.signature, date: new Date().toISOString() } })
+  const what = files.length === 1 ? files[0].name : `${files.length} files in one zip`
+  useMessages().say('said', `${what} written.`)
 }
-const settingOf = (operation: Operation): string => {
+function settingOf(operation: Operation): string {
   const setting = planner.plan?.settings[operation]
-  return setting ? `${short(setting.speed)} mm/s · ${short(setting.power)} % · ${setting.passes}×` : ''
+  return setting ? `${say.value.speed(setting.speed)} · ${short(setting.power)} % · ${setting.passes}×` : ''
 }
 </script>
 
 <template>
   <form
-    class="card grid min-h-0 content-start gap-3 overflow-y-auto"
+    class="card grid content-start gap-3 max-lg:order-last lg:min-h-0 lg:overflow-y-auto"
     aria-label="What is written"
     @submit.prevent="write"
   >
-    <fieldset>
+    <fieldset data-field="operations">
       <legend class="text-[13px] font-medium">Operations, in cutting order</legend>
       <ol class="mt-1 grid gap-2">
         <li v-for="(operation, i) in OPERATIONS" :key="operation" class="rounded border border-line p-2">
@@ -91,16 +95,17 @@ const settingOf = (operation: Operation): string => {
             <input
               type="color"
               class="h-6 w-8 cursor-pointer"
+              data-field="colours"
               :aria-label="`Colour of ${OPERATION_NAMES[operation]}`"
               :value="colours[operation]"
               @input="recolour(operation, ($event.target as HTMLInputElement).value)"
             />
           </div>
-          <div class="mt-1 flex items-center justify-between">
+          <div class="mt-1 flex flex-wrap items-center justify-between gap-1">
             <span class="num text-[12px] text-quiet">{{ settingOf(operation) }}</span>
             <ToggleSwitch
               label="in the file"
-              :model-value="!jobs.job!.cut.off.includes(operation)"
+              :model-value="!cut.off.includes(operation)"
               @update:model-value="toggle(operation, $event)"
             />
           </div>
@@ -108,37 +113,27 @@ const settingOf = (operation: Operation): string => {
       </ol>
     </fieldset>
     <ToggleSwitch
+      data-field="labels"
       label="Label the panels"
-      :model-value="jobs.job!.cut.labels"
-      @update:model-value="
-        (on) =>
-          jobs.edit((draft) => {
-            draft.cut.labels = on
-          })
-      "
+      :model-value="cut.labels"
+      @update:model-value="change({ labels: $event })"
     />
     <ChoiceRow
+      data-field="compensation"
       label="Kerf compensation"
       stacked
-      :model-value="jobs.job!.cut.compensation"
-      :options="[
-        { value: 'paths' as const, label: 'in the paths' },
-        { value: 'software' as const, label: 'left to the laser’s software' },
-      ]"
-      @update:model-value="
-        (where) =>
-          jobs.edit((draft) => {
-            draft.cut.compensation = where
-          })
-      "
+      :model-value="cut.compensation"
+      :options="WHERE"
+      @update:model-value="change({ compensation: $event })"
     />
     <p class="text-[13px]" data-testid="statement">
-      {{ compensationStatement(jobs.job!.cut.compensation, derived.box.kerf.perSide) }}
+      {{ compensationStatement(cut.compensation, derived.box, say) }}
     </p>
-    <fieldset>
-      <legend class="text-[13px] font-medium">Files, millimetres</legend>
+    <p v-if="place" class="note" data-testid="place">{{ place }}</p>
+    <fieldset data-field="formats">
+      <legend class="text-[13px] font-medium">Files, in millimetres</legend>
       <div class="flex flex-wrap gap-3 text-sm">
-        <label v-for="(label, format) in LABELS" :key="format" class="flex items-center gap-1.5">
+        <label v-for="(label, format) in LABELS" :key="format" class="flex min-h-6 items-center gap-1.5">
           <input v-model="chosen[format]" type="checkbox" class="accent-heather" />
           {{ label }}
         </label>
@@ -147,12 +142,12 @@ const settingOf = (operation: Operation): string => {
     <button
       type="submit"
       class="btn btn-main py-2"
-      :disabled="!ready || !Object.values(chosen).includes(true)"
+      :disabled="!derived.ready || !Object.values(chosen).includes(true)"
     >
       <FileDown :size="17" aria-hidden="true" />
       Write the cut files
     </button>
-    <p v-if="!ready" class="text-[13px] text-rowan" role="status">
+    <p v-if="!derived.ready" class="text-[13px] text-rowan" role="status">
       {{ planner.busy ? 'The plan is being worked out.' : 'Nothing is written while a check says stop.' }}
     </p>
   </form>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { CutPlan } from '@core/job'
+import type { CutPlan } from '@core/derive'
 import { fixed, formatDuration } from '@core/length'
 import type { Working } from '@core/working'
 import WorkedFigure from '@web/parts/WorkedFigure.vue'

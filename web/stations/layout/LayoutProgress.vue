@@ -2,15 +2,15 @@
 import { RefreshCw, Square } from '@lucide/vue'
 import { computed } from 'vue'
 import { useDerived } from '@web/stores/derived'
-import { useJob } from '@web/stores/job'
+import { useOpenJob } from '@web/stores/job'
 import { usePlanner } from '@web/stores/planner'
 
-const jobs = useJob()
+const jobs = useOpenJob()
 const derived = useDerived()
 const planner = usePlanner()
 const stale = computed(() => derived.statuses.layout.state === 'stale')
 const pins = computed(
-  () => jobs.job!.layout.arrangement?.placements.filter(({ pinned }) => pinned).length ?? 0,
+  () => jobs.job.layout.arrangement?.placements.filter(({ pinned }) => pinned).length ?? 0,
 )
 
 function letGo(): void {
@@ -25,7 +25,7 @@ function letGo(): void {
 
 <template>
   <div class="card flex flex-wrap items-center gap-x-5 gap-y-1 py-2!">
-    <div v-if="planner.use" class="flex gap-5">
+    <div v-if="planner.use" class="flex flex-wrap gap-x-5">
       <p>
         <span class="block text-[12px] text-quiet">Sheets used</span>
         <span class="num" data-testid="sheets-used">{{ planner.use.sheets }}</span>
@@ -37,6 +37,10 @@ function letGo(): void {
       <p>
         <span class="block text-[12px] text-quiet">Sheet use</span>
         <span class="num">{{ (planner.use.use * 100).toFixed(1) }} %</span>
+      </p>
+      <p v-if="planner.use.loads > planner.use.sheets">
+        <span class="block text-[12px] text-quiet">Loads of the bed</span>
+        <span class="num" data-testid="loads">{{ planner.use.loads }}</span>
       </p>
     </div>
     <p v-if="stale" class="text-sm text-gorse" role="status">

@@ -1,31 +1,53 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Placement } from '@core/nest'
-import { violations } from '@core/nest'
-import { layoutRules, roomFor } from '@core/job'
+import { percent } from '@core/length'
+import { LayoutChecker, unplacedSentence, violationSentence, type Placement } from '@core/nest'
+import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
-import { useJob } from '@web/stores/job'
+import { useOpenJob } from '@web/stores/job'
 import LayoutForm from './LayoutForm.vue'
 import LayoutProgress from './LayoutProgress.vue'
 import PartPanel from './PartPanel.vue'
 import SheetBoard from './SheetBoard.vue'
 
-const jobs = useJob()
+const jobs = useOpenJob()
 const derived = useDerived()
+const say = useSay()
 const chosen = ref<string | null>(null)
 const moving = ref<Placement | null>(null)
 
 /** Placements as they are seen: the one in the hand is where the hand is. */
 const placements = computed(() => {
-  const kept = jobs.job!.layout.arrangement?.placements ?? []
+  const kept = jobs.job.layout.arrangement?.placements ?? []
   const ids = new Set(derived.parts.map(({ id }) => id))
   return kept
     .filter(({ part }) => ids.has(part))
     .map((placement) => (placement.part === moving.value?.part ? moving.value : placement))
 })
-const wrong = computed(() =>
-  violations(derived.parts, placements.value, layoutRules(jobs.job!), roomFor(jobs.job!)),
+/** Only what moves is compared anew, so that a drag stays smooth among hundreds of parts. */
+const checker = computed(() => new LayoutChecker(derived.parts, derived.rules, derived.surface))
+const wrong = computed(() => checker.value.check(placements.value))
+const labels = computed(() => new Map(derived.parts.map(({ id, label }) => [id, label])))
+const sentences = computed(() =>
+  wrong.value.map(({ parts, ...rest }) => {
+    const named = { ...rest, parts: parts.map((id) => labels.value.get(id) ?? id) }
+    return violationSentence(named, derived.rules, say.value)
+  }),
 )
+const unplaced = computed(() =>
+  (jobs.job.layout.arrangement?.unplaced ?? []).map((each) => ({
+    part: labels.value.get(each.part) ?? each.part,
+    reason: unplacedSentence(each, jobs.job.layout.settings.sheets, say.value),
+  })),
+)
+/** The beam is not round, and the laser's software compensates both ways alike: the way round matters. */
+const advice = computed(() => {
+  const { better, fit } = derived
+  if (!better) return ''
+  const turn = better.turn.join(', ')
+  const now = percent(fit.odds[fit.wanted])
+  return `The beam is not round: turned by a quarter, ${turn} would bring ${fit.wanted} from ${now} to ${percent(better.odds)}. Or let the paths be compensated in Cut: each way has its own figure then.`
+})
 
 /** Puts a part somewhere by hand: it stays there when the rest is laid out again. */
 function place(placement: Placement): void {
@@ -42,8 +64,8 @@ function place(placement: Placement): void {
 </script>
 
 <template>
-  <div class="grid h-full min-h-0 grid-cols-[19rem_1fr] gap-3">
-    <div class="card grid min-h-0 content-start gap-3 overflow-y-auto">
+  <div class="grid gap-3 lg:h-full lg:min-h-0 lg:grid-cols-[19rem_1fr]">
+    <div class="card grid content-start gap-3 max-lg:order-last lg:min-h-0 lg:overflow-y-auto">
       <LayoutForm />
       <PartPanel v-if="chosen" :part="chosen" :placements="placements" @place="place" />
       <p v-else class="note">
@@ -51,19 +73,26 @@ function place(placement: Placement): void {
         to pin.
       </p>
     </div>
-    <div class="flex min-h-0 flex-col gap-2">
+    <div class="flex min-w-0 flex-col gap-2 lg:min-h-0">
       <LayoutProgress />
+      <p
+        v-if="advice"
+        class="rounded-md border border-gorse bg-gorse-wash p-2 text-[13px]"
+        data-testid="better-way"
+      >
+        {{ advice }}
+      </p>
       <div
-        v-if="wrong.length > 0"
+        v-if="sentences.length > 0"
         class="rounded-md border border-rowan bg-rowan-wash p-2 text-[13px]"
         role="alert"
       >
         <ul aria-label="What is wrong with the layout">
-          <li v-for="each in wrong.slice(0, 4)" :key="each.message">{{ each.message }}</li>
-          <li v-if="wrong.length > 4">And {{ wrong.length - 4 }} more.</li>
+          <li v-for="each in sentences.slice(0, 4)" :key="each">{{ each }}</li>
+          <li v-if="sentences.length > 4">And {{ sentences.length - 4 }} more.</li>
         </ul>
       </div>
-      <section class="card min-h-0 flex-1 p-2!" aria-label="Sheets">
+      <section class="card h-[60vh] min-h-64 p-2! lg:h-auto lg:min-h-0 lg:flex-1" aria-label="Sheets">
         <SheetBoard
           :placements="placements"
           :wrong="wrong"
@@ -74,13 +103,13 @@ function place(placement: Placement): void {
         />
       </section>
       <ul
-        v-if="jobs.job!.layout.arrangement?.unplaced.length"
+        v-if="unplaced.length > 0"
         class="card max-h-36 overflow-y-auto text-[13px]"
         aria-label="Parts that did not fit"
       >
-        <li v-for="{ part, reason } in jobs.job!.layout.arrangement.unplaced" :key="part">
-          <strong>{{ part }}</strong>
-          : {{ reason }}
+        <li v-for="{ part, reason } in unplaced" :key="part">
+          <strong>{{ part }}:</strong>
+          {{ reason }}
         </li>
       </ul>
     </div>

@@ -1,54 +1,58 @@
 <script setup lang="ts">
 import { Pin, PinOff, RotateCw } from '@lucide/vue'
 import { computed } from 'vue'
-import { layoutRules } from '@core/job'
-import type { Placement } from '@core/nest'
+import { limitsOf } from '@core/limits'
+import { layoutSettingsSchema, placementSchema, type Placement } from '@core/nest'
 import FigureField from '@web/parts/FigureField.vue'
 import { useDerived } from '@web/stores/derived'
-import { useJob } from '@web/stores/job'
+import { useOpenJob } from '@web/stores/job'
 import { turnedOn } from './turning'
 
 const props = defineProps<{ part: string; placements: Placement[] }>()
 const emit = defineEmits<{ place: [placement: Placement] }>()
-const jobs = useJob()
+const jobs = useOpenJob()
 const derived = useDerived()
+const { shape } = placementSchema
+const sheetLimits = computed(() => ({
+  ...limitsOf(layoutSettingsSchema.shape.sheets),
+  max: jobs.job.layout.settings.sheets,
+}))
 const placement = computed(() => props.placements.find(({ part }) => part === props.part))
-const shape = computed(() => derived.parts.find(({ id }) => id === props.part)?.shape)
+const own = computed(() => derived.parts.find(({ id }) => id === props.part))
 const turned = computed(() =>
-  placement.value && shape.value ? turnedOn(shape.value, placement.value, layoutRules(jobs.job!)) : null,
+  placement.value && own.value ? turnedOn(own.value, placement.value, derived.rules) : null,
 )
-const put = (change: Partial<Placement>): void => {
+function put(change: Partial<Placement>): void {
   if (placement.value) emit('place', { ...placement.value, pinned: true, ...change })
 }
 </script>
 
 <template>
-  <section v-if="placement" class="grid gap-2 border-t border-line pt-2" :aria-label="`Part ${part}`">
-    <h2>{{ part }}</h2>
+  <section v-if="placement" class="grid gap-2 border-t border-line pt-2" :aria-label="`Part ${own?.label}`">
+    <h2>{{ own?.label }}</h2>
     <div class="grid grid-cols-2 gap-2">
       <FigureField
+        data-field="part-place"
         label="From left"
         :model-value="placement.x"
-        :min="-500"
-        :max="6000"
+        :limits="limitsOf(shape.x)"
         :digits="2"
         @update:model-value="put({ x: $event })"
       />
       <FigureField
+        data-field="part-place"
         label="From below"
         :model-value="placement.y"
-        :min="-500"
-        :max="6000"
+        :limits="limitsOf(shape.y)"
         :digits="2"
         @update:model-value="put({ y: $event })"
       />
       <FigureField
+        data-field="part-place"
         label="Sheet"
         kind="figure"
-        whole
         :model-value="placement.sheet + 1"
-        :min="1"
-        :max="jobs.job!.layout.settings.sheets"
+        :limits="sheetLimits"
         @update:model-value="put({ sheet: $event - 1 })"
       />
     </div>

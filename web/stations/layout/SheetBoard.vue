@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { bounds } from '@core/geometry'
-import { layoutRules, roomFor } from '@core/job'
 import { placedShape, type Placement, type Violation } from '@core/nest'
-import { short } from '@core/length'
 import { regionData } from '@web/parts/svg-path'
+import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
-import { useJob } from '@web/stores/job'
+import { useOpenJob } from '@web/stores/job'
 import { dropAt, makeBoard, sheetCorner } from './board'
+import SheetGround from './SheetGround.vue'
 import { turnedOn } from './turning'
 
 const props = defineProps<{ placements: Placement[]; wrong: Violation[]; chosen: string | null }>()
@@ -16,39 +16,55 @@ const emit = defineEmits<{
   move: [placement: Placement]
   place: [placement: Placement]
 }>()
-const jobs = useJob()
+const jobs = useOpenJob()
 const derived = useDerived()
+const say = useSay()
 const svg = ref<SVGSVGElement>()
 
-const settings = computed(() => layoutRules(jobs.job!))
-const room = computed(() => roomFor(jobs.job!))
+const surface = computed(() => derived.surface)
 const shown = computed(() => {
   const used = props.placements.reduce((most, { sheet }) => Math.max(most, sheet + 1), 0)
-  return Math.max(1, Math.min(settings.value.sheets, used + 1), used)
+  return Math.max(1, Math.min(derived.rules.sheets, used + 1), used)
 })
-const board = computed(() => makeBoard(shown.value, settings.value))
+const board = computed(() => makeBoard(shown.value, surface.value))
 const sheets = computed(() =>
-  Array.from({ length: shown.value }, (_, i) => ({ i, ...sheetCorner(board.value, i, settings.value) })),
+  Array.from({ length: shown.value }, (_, i) => ({ i, ...sheetCorner(board.value, i, surface.value) })),
 )
+const GRAINS = { none: '', width: ' · grain ↔', height: ' · grain ↕' }
+const grain = computed(() => GRAINS[jobs.job.measure.stock?.grain ?? 'none'])
 const bad = computed(() => new Set(props.wrong.flatMap(({ parts }) => parts)))
 const byId = computed(() => new Map(derived.parts.map((part) => [part.id, part])))
+
+type Part = (typeof derived.parts)[number]
+function drawPart(part: Part, placement: Placement) {
+  const shape = placedShape(part, placement)
+  const box = bounds(shape.outline)
+  return {
+    placement,
+    part,
+    shape: regionData(shape),
+    corner: sheetCorner(board.value, placement.sheet, surface.value),
+    centre: { x: (box.minX + box.maxX) / 2, y: (box.minY + box.maxY) / 2 },
+    size: { width: box.maxX - box.minX, height: box.maxY - box.minY },
+  }
+}
+type Drawn = ReturnType<typeof drawPart>
+
+/** What was drawn of each placement; begun anew when parts or sheets change. */
+const known = computed(() => ({
+  parts: byId.value,
+  board: board.value,
+  drawn: new WeakMap<Placement, Drawn>(),
+}))
 const drawn = computed(() =>
   props.placements.map((placement) => {
-    const part = byId.value.get(placement.part)!
-    const shape = placedShape(part.shape, placement)
-    const corner = sheetCorner(board.value, placement.sheet, settings.value)
-    const box = bounds(shape.outline)
-    return {
-      placement,
-      part,
-      shape: regionData(shape),
-      corner,
-      centre: { x: (box.minX + box.maxX) / 2, y: (box.minY + box.maxY) / 2 },
-      size: { width: box.maxX - box.minX, height: box.maxY - box.minY },
-    }
+    const before = known.value.drawn.get(placement)
+    if (before) return before
+    const item = drawPart(known.value.parts.get(placement.part)!, placement)
+    known.value.drawn.set(placement, item)
+    return item
   }),
 )
-type Drawn = (typeof drawn.value)[number]
 const isUpright = ({ size: { width, height } }: Drawn): boolean => height > 1.1 * width
 const nameOf = ({ part, placement }: Drawn): string => `${part.label}${placement.pinned ? ' ⚲' : ''}`
 /** Letters are about this wide for their size. */
@@ -58,6 +74,8 @@ const roomForName = (item: Drawn): number =>
   (0.88 * (isUpright(item) ? item.size.height : item.size.width)) /
   (LETTER * Math.max(4, nameOf(item).length))
 const textSize = computed(() => Math.max(board.value.width, board.value.height) / 55)
+const nameTransform = (item: Drawn): string =>
+  `translate(${item.centre.x} ${-item.centre.y}) rotate(${isUpright(item) ? -90 : 0})`
 
 let held: { drawn: Drawn; x: number; y: number } | null = null
 const boardPoint = ({ clientX, clientY }: PointerEvent): DOMPoint =>
@@ -72,16 +90,10 @@ function grab(event: PointerEvent, item: Drawn): void {
 function at(event: PointerEvent): Placement | null {
   if (!held) return null
   const { x, y } = boardPoint(event)
-  if (Math.hypot(x - held.x, y - held.y) < 0.5) return null
-  return dropAt(
-    board.value,
-    shown.value,
-    settings.value,
-    held.drawn.placement,
-    x - held.x,
-    y - held.y,
-    held.drawn.size,
-  )
+  const [dx, dy] = [x - held.x, y - held.y]
+  if (Math.hypot(dx, dy) < 0.5) return null
+  const { placement, size } = held.drawn
+  return dropAt(board.value, shown.value, surface.value, placement, dx, dy, size)
 }
 function drag(event: PointerEvent): void {
   const placement = at(event)
@@ -99,26 +111,33 @@ const STEPS: Record<string, [number, number]> = {
   ArrowUp: [0, 1],
   ArrowDown: [0, -1],
 }
-function press(event: KeyboardEvent, { part, placement }: Drawn): void {
-  const step = STEPS[event.key]
-  const far = event.shiftKey ? 10 : 1
-  const key = event.key.toLowerCase()
-  if (step)
-    emit('place', {
-      ...placement,
-      x: placement.x + step[0] * far,
-      y: placement.y + step[1] * far,
-      pinned: true,
-    })
-  else if (key === 'r') {
-    const turned = turnedOn(part.shape, placement, settings.value)
-    if (turned) emit('place', turned)
-  } else if (key === 'p') emit('place', { ...placement, pinned: !placement.pinned })
-  else return
+/** Where a key takes a part; null when it is no key of ours. */
+function keyed({ key, shiftKey }: KeyboardEvent, { part, placement }: Drawn): Placement | null {
+  const step = STEPS[key]
+  const far = shiftKey ? 10 : 1
+  if (step) {
+    const [x, y] = [placement.x + step[0] * far, placement.y + step[1] * far]
+    return { ...placement, x, y, pinned: true }
+  }
+  if (key.toLowerCase() === 'r') return turnedOn(part, placement, derived.rules) ?? placement
+  return key.toLowerCase() === 'p' ? { ...placement, pinned: !placement.pinned } : null
+}
+function press(event: KeyboardEvent, item: Drawn): void {
+  const placement = keyed(event, item)
+  if (!placement) return
+  if (placement !== item.placement) emit('place', placement)
   event.preventDefault()
 }
-const describe = ({ part, placement }: Drawn): string =>
-  `${part.label} on sheet ${placement.sheet + 1}, ${short(placement.x, 1)} from left, ${short(placement.y, 1)} from below${placement.pinned ? ', pinned' : ''}${bad.value.has(part.id) ? ', in the way' : ''}`
+function describe({ part, placement }: Drawn): string {
+  const { x, y, sheet, pinned } = placement
+  const where = `${say.value.shortPlain(x, 1)} from left, ${say.value.shortPlain(y, 1)} from below`
+  const state = `${pinned ? ', pinned' : ''}${bad.value.has(part.id) ? ', in the way' : ''}`
+  return `${part.label} on sheet ${sheet + 1}, ${where}${state}`
+}
+function edgeColour({ part }: Drawn): string {
+  if (bad.value.has(part.id)) return 'var(--rowan)'
+  return props.chosen === part.id ? 'var(--heather)' : 'var(--ply-edge)'
+}
 </script>
 
 <template>
@@ -135,38 +154,19 @@ const describe = ({ part, placement }: Drawn): string =>
         <path d="M0 0V6" stroke="var(--rowan)" stroke-width="2" />
       </pattern>
     </defs>
-    <g v-for="sheet in sheets" :key="sheet.i" :transform="`translate(${sheet.x} ${sheet.y})`">
-      <rect
-        :y="-settings.sheetHeight"
-        :width="settings.sheetWidth"
-        :height="settings.sheetHeight"
-        fill="var(--sunk)"
-        stroke="var(--edge)"
-        stroke-width="1"
-        vector-effect="non-scaling-stroke"
-      />
-      <rect :y="-room.height" :width="room.width" :height="room.height" fill="var(--paper)" />
-      <rect
-        :x="settings.margin"
-        :y="-room.height + settings.margin"
-        :width="Math.max(0, room.width - 2 * settings.margin)"
-        :height="Math.max(0, room.height - 2 * settings.margin)"
-        fill="none"
-        stroke="var(--edge)"
-        stroke-dasharray="4 3"
-        stroke-width="1"
-        vector-effect="non-scaling-stroke"
-      />
-      <text :y="-settings.sheetHeight - textSize * 0.4" :font-size="textSize" fill="var(--quiet)">
-        sheet {{ sheet.i + 1
-        }}{{
-          { none: '', width: ' · grain ↔', height: ' · grain ↕' }[jobs.job!.measure.stock?.grain ?? 'none']
-        }}
-      </text>
-    </g>
+    <SheetGround
+      v-for="sheet in sheets"
+      :key="sheet.i"
+      :transform="`translate(${sheet.x} ${sheet.y})`"
+      :surface="surface"
+      :margin="derived.rules.margin"
+      :title="`sheet ${sheet.i + 1}${grain}`"
+      :text-size="textSize"
+    />
     <g
       v-for="item in drawn"
       :key="item.part.id"
+      v-memo="[item, bad.has(item.part.id), chosen === item.part.id, say]"
       :transform="`translate(${item.corner.x} ${item.corner.y})`"
       class="cursor-grab"
       tabindex="0"
@@ -184,19 +184,13 @@ const describe = ({ part, placement }: Drawn): string =>
       <path
         :d="item.shape"
         :fill="bad.has(item.part.id) ? 'url(#wrong)' : 'var(--ply)'"
-        :stroke="
-          bad.has(item.part.id)
-            ? 'var(--rowan)'
-            : chosen === item.part.id
-              ? 'var(--heather)'
-              : 'var(--ply-edge)'
-        "
+        :stroke="edgeColour(item)"
         :stroke-width="chosen === item.part.id ? 3 : 1"
         vector-effect="non-scaling-stroke"
         fill-rule="evenodd"
       />
       <text
-        :transform="`translate(${item.centre.x} ${-item.centre.y}) rotate(${isUpright(item) ? -90 : 0})`"
+        :transform="nameTransform(item)"
         dy="0.35em"
         text-anchor="middle"
         :font-size="Math.min(textSize, roomForName(item))"

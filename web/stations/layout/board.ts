@@ -1,4 +1,6 @@
-import type { LayoutSettings, Placement } from '@core/nest'
+import type { Placement, Surface } from '@core/nest'
+
+type Sheet = Pick<Surface, 'width' | 'height'>
 
 /** Where each sheet stands on the board, mm; y runs down there. */
 export interface Board {
@@ -10,7 +12,7 @@ export interface Board {
 }
 
 /** Sheets side by side in a grid that is about as wide as the screen allows. */
-export function makeBoard(sheets: number, { sheetWidth, sheetHeight }: LayoutSettings): Board {
+export function makeBoard(sheets: number, { width: sheetWidth, height: sheetHeight }: Sheet): Board {
   const space = Math.max(sheetWidth, sheetHeight) * 0.08
   const columns = Math.max(
     1,
@@ -30,7 +32,7 @@ export function makeBoard(sheets: number, { sheetWidth, sheetHeight }: LayoutSet
 export const sheetCorner = (
   board: Board,
   sheet: number,
-  { sheetHeight }: LayoutSettings,
+  { height: sheetHeight }: Sheet,
 ): { x: number; y: number } => ({
   x: (sheet % board.columns) * board.stepX,
   y: Math.floor(sheet / board.columns) * board.stepY + sheetHeight,
@@ -40,19 +42,19 @@ export const sheetCorner = (
 export function dropAt(
   board: Board,
   sheets: number,
-  settings: LayoutSettings,
+  sheetSize: Sheet,
   from: Placement,
   dx: number,
   dy: number,
   size: { width: number; height: number },
 ): Placement {
-  const corner = sheetCorner(board, from.sheet, settings)
+  const corner = sheetCorner(board, from.sheet, sheetSize)
   const [x, y] = [corner.x + from.x + dx, corner.y - from.y + dy] // lower left corner of the part, y down
   const column = Math.min(board.columns - 1, Math.max(0, Math.floor((x + size.width / 2) / board.stepX)))
   const row = Math.max(0, Math.floor((y - size.height / 2) / board.stepY))
   const over = row * board.columns + column
   const sheet = over < sheets ? over : from.sheet
-  const target = sheetCorner(board, sheet, settings)
+  const target = sheetCorner(board, sheet, sheetSize)
   const round = (value: number): number => Math.round(value * 100) / 100
   return { ...from, sheet, x: round(x - target.x), y: round(target.y - y), pinned: true }
 }

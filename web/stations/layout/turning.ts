@@ -1,5 +1,7 @@
-import { bounds, type Region } from '@core/geometry'
-import { allowedTurns, placedShape, type LayoutSettings, type Placement } from '@core/nest'
+import { bounds } from '@core/geometry'
+import { allowedTurns, placedShape, type LayoutSettings, type NestPart, type Placement } from '@core/nest'
+
+type Shapes = Omit<NestPart, 'id'>
 
 /** The next way a part may lie, or null when there is no other. */
 function nextTurn(turn: Placement['turn'], settings: LayoutSettings): Placement['turn'] | null {
@@ -11,11 +13,11 @@ function nextTurn(turn: Placement['turn'], settings: LayoutSettings): Placement[
 const round = (value: number): number => Math.round(value * 100) / 100
 
 /** A part turned on about its middle, to the next way that grain and the maker allow, and pinned; null when there is no other. */
-export function turnedOn(shape: Region, placement: Placement, settings: LayoutSettings): Placement | null {
+export function turnedOn(part: Shapes, placement: Placement, settings: LayoutSettings): Placement | null {
   const turn = nextTurn(placement.turn, settings)
   if (turn === null) return null
   const [before, after] = [placement, { ...placement, turn }].map((each) =>
-    bounds(placedShape(shape, each).outline),
+    bounds(placedShape(part, each).outline),
   )
   return {
     ...placement,

@@ -1,56 +1,64 @@
 <script setup lang="ts">
 import { Plus } from '@lucide/vue'
-import { computed } from 'vue'
-import { cutFigures } from '@core/job'
-import { formatDuration } from '@core/length'
+import { computed, ref } from 'vue'
+import type { Revision } from '@core/job'
+import { formatDuration, IN_METRIC } from '@core/length'
+import { cutFigures } from '@core/say'
+import { tryTo } from '@web/refusals'
 import { useDerived } from '@web/stores/derived'
-import { useJob } from '@web/stores/job'
+import { useOpenJob } from '@web/stores/job'
 import { usePlanner } from '@web/stores/planner'
 import RevisionCard from './RevisionCard.vue'
 
-const jobs = useJob()
+const jobs = useOpenJob()
 const derived = useDerived()
 const planner = usePlanner()
-const newestFirst = computed(() => [...jobs.job!.log].reverse())
-const before = (number: number) => jobs.job!.log.filter((revision) => revision.number < number).at(-1) ?? null
+const error = ref('')
+const newestFirst = computed(() => [...jobs.job.log].reverse())
+const predicted = computed(() => {
+  const { plan } = planner
+  return `${plan ? formatDuration(plan.total.seconds) : 'no time'}, ${derived.fit.word}.`
+})
+const before = (number: number): Revision | null =>
+  jobs.job.log.filter((revision) => revision.number < number).at(-1) ?? null
 
 /** A revision keeps the figures that the job has now, in words: later changes do not reach it. */
 function add(): void {
-  jobs.edit((draft) => {
-    const number = (draft.log.at(-1)?.number ?? 0) + 1
-    draft.log.push({
-      id: crypto.randomUUID(),
-      number,
-      date: new Date().toISOString(),
-      reason: number === 1 ? 'First cut' : '',
-      minutes: null,
-      verdict: null,
-      note: '',
-      cut: {
-        family: draft.measure.stock?.family ?? 'other',
-        gap: derived.box.fit.gap,
-        kerfSd: derived.box.kerf.sd,
-      },
-      figures: cutFigures(jobs.job!, derived.all),
-    })
-  })
+  const { log, measure } = jobs.job
+  const { kerf } = derived.box
+  const number = (log.at(-1)?.number ?? 0) + 1
+  const revision: Revision = {
+    id: crypto.randomUUID(),
+    number,
+    date: new Date().toISOString(),
+    reason: number === 1 ? 'First cut' : '',
+    minutes: null,
+    verdict: null,
+    note: '',
+    cut: {
+      family: measure.stock?.family ?? 'other',
+      gap: derived.fit.gap,
+      kerfSd: kerf.sd,
+      kerfId: kerf.id,
+    },
+    figures: cutFigures(jobs.job, derived.all, IN_METRIC),
+  }
+  error.value = tryTo(() => jobs.edit((draft) => void draft.log.push(revision))) ?? ''
 }
 </script>
 
 <template>
   <div class="grid max-w-4xl gap-3">
     <div class="card flex flex-wrap items-center justify-between gap-3">
-      <p class="text-sm">
+      <p class="min-w-48 flex-1 text-sm">
         Write down each time it was cut: what was different, how long it took, how it fitted. Predicted now:
-        <span class="num">{{ planner.plan ? formatDuration(planner.plan.total.seconds) : 'no time' }}</span>
-        ,
-        <span class="num">{{ derived.box.fit.word }}</span>
-        .
+        <span class="num">{{ predicted }}</span>
       </p>
-      <button type="button" class="btn btn-main" @click="add">
+      <button type="button" class="btn btn-main" data-field="cut-now" @click="add">
         <Plus :size="16" aria-hidden="true" />
         It was cut now
       </button>
+      <p v-if="error" class="w-full text-[13px] text-rowan" role="alert">{{ error }}</p>
     </div>
     <p v-if="newestFirst.length === 0" class="note">
       Nothing is written yet. After the first cut press “It was cut now”: the figures of this moment are kept

@@ -2,65 +2,59 @@
 import { Trash2 } from '@lucide/vue'
 import { computed } from 'vue'
 import type { TasteRecord } from '@core/fit'
-import { tasteOfVerdict, VERDICTS, type Revision } from '@core/job'
+import { revisionSchema, tasteOfVerdict, VERDICTS, type Revision } from '@core/job'
+import { limitsOf } from '@core/limits'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FigureField from '@web/parts/FigureField.vue'
 import TextEntry from '@web/parts/TextEntry.vue'
+import { readable } from '@web/data/dates'
 import { useBench, type BenchChange } from '@web/stores/bench'
-import { useJob } from '@web/stores/job'
+import { useOpenJob } from '@web/stores/job'
 
 const props = defineProps<{ revision: Revision; before: Revision | null }>()
-const jobs = useJob()
+const jobs = useOpenJob()
 const bench = useBench()
+const minutesLimits = limitsOf(revisionSchema.shape.minutes.unwrap())
 
-const change = (part: Partial<Revision>, key: string, ...onBench: BenchChange[]): void =>
-  jobs.edit(
-    (draft) => {
-      const own = draft.log.find(({ id }) => id === props.revision.id)
-      if (own) Object.assign(own, part)
-    },
-    `${key} ${props.revision.id}`,
-    ...onBench,
-  )
+function change(part: Partial<Revision>, key: string, ...onBench: BenchChange[]): boolean {
+  const apply = (draft: typeof jobs.job): void => {
+    const own = draft.log.find(({ id }) => id === props.revision.id)
+    if (own) Object.assign(own, part)
+  }
+  return jobs.edit(apply, `${key} ${props.revision.id}`, ...onBench)
+}
 
-const tasteOf = (revision: Revision): TasteRecord | null => tasteOfVerdict(revision, jobs.job!.name)
+const tasteOf = (revision: Revision): TasteRecord | null => tasteOfVerdict(revision, jobs.job.name)
 /** A verdict says something about one's own snug: it goes to the bench, apart from kerf. */
 function judge(verdict: NonNullable<Revision['verdict']>): void {
   const taste = tasteOf({ ...props.revision, verdict })
-  change({ verdict }, 'verdict', ...(taste ? [bench.put('tastes', taste)] : []))
+  change({ verdict }, 'verdict', ...(taste ? [bench.putting('tastes', taste)] : []))
 }
 const taste = computed(() => tasteOf(props.revision))
 const isCounted = computed(() => bench.tastes.some(({ id }) => id === taste.value?.id))
 function remove(): void {
-  jobs.edit(
-    (draft) => {
-      draft.log = draft.log.filter(({ id }) => id !== props.revision.id)
-    },
-    '',
-    ...(isCounted.value ? [bench.remove('tastes', taste.value!.id)] : []),
-  )
+  const drop = (draft: typeof jobs.job): void => {
+    draft.log = draft.log.filter(({ id }) => id !== props.revision.id)
+  }
+  jobs.edit(drop, '', ...(isCounted.value ? [bench.removing('tastes', taste.value!.id)] : []))
 }
 
 /** What is different from the cut before; only what both wrote down can be compared. */
 const changed = computed(() =>
-  props.before
-    ? props.revision.figures.flatMap(({ label, value }) => {
-        const old = props.before!.figures.find((figure) => figure.label === label)
-        return old && old.value !== value ? [{ label, value, old: old.value }] : []
-      })
-    : [],
+  props.revision.figures.flatMap(({ label, value }) => {
+    const old = props.before?.figures.find((figure) => figure.label === label)
+    return old && old.value !== value ? [{ label, value, old: old.value }] : []
+  }),
 )
 const options = VERDICTS.map((verdict) => ({ value: verdict as string, label: verdict }))
 </script>
 
 <template>
-  <article class="card grid gap-2.5" :aria-label="`Revision ${revision.number}`">
+  <article class="card grid min-w-0 gap-2.5" :aria-label="`Revision ${revision.number}`">
     <div class="flex items-center justify-between">
       <h2>
         Revision {{ revision.number }}
-        <span class="num text-[13px] font-normal text-quiet">
-          {{ new Date(revision.date).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' }) }}
-        </span>
+        <span class="num text-[13px] font-normal text-quiet">{{ readable(revision.date, true) }}</span>
       </h2>
       <button
         type="button"
@@ -72,7 +66,7 @@ const options = VERDICTS.map((verdict) => ({ value: verdict as string, label: ve
       </button>
     </div>
     <div class="grid gap-3 md:grid-cols-[1fr_8rem]">
-      <label class="block text-[13px] font-medium">
+      <label class="block text-[13px] font-medium" data-field="reason">
         Why this one: what is different, what for
         <TextEntry
           class="input"
@@ -82,24 +76,25 @@ const options = VERDICTS.map((verdict) => ({ value: verdict as string, label: ve
         />
       </label>
       <FigureField
+        data-field="minutes"
         label="Minutes taken"
         kind="figure"
         unit="min"
         optional
         :model-value="revision.minutes"
-        :min="0"
-        :max="100000"
+        :limits="minutesLimits"
         @update:model-value="change({ minutes: $event }, 'minutes')"
         @clear="change({ minutes: null }, 'minutes')"
       />
     </div>
     <ChoiceRow
+      data-field="verdict"
       label="How it fitted"
       :model-value="revision.verdict ?? ''"
       :options="options"
       @update:model-value="judge($event as NonNullable<Revision['verdict']>)"
     />
-    <label class="block text-[13px] font-medium">
+    <label class="block text-[13px] font-medium" data-field="note">
       Note
       <TextEntry
         class="input"
@@ -134,7 +129,7 @@ const options = VERDICTS.map((verdict) => ({ value: verdict as string, label: ve
       </ul>
     </div>
     <details class="text-[13px]">
-      <summary class="cursor-pointer">The figures it was cut with</summary>
+      <summary class="min-h-6 cursor-pointer">The figures it was cut with</summary>
       <dl class="mt-1 grid grid-cols-[auto_1fr] gap-x-4">
         <template v-for="figure in revision.figures" :key="figure.label">
           <dt class="text-quiet">{{ figure.label }}</dt>

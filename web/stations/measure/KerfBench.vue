@@ -1,14 +1,16 @@
 <script setup lang="ts">
 import { ArrowLeft } from '@lucide/vue'
+import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
-import { useJob } from '@web/stores/job'
+import { useOpenJob } from '@web/stores/job'
 import KerfHistory from './KerfHistory.vue'
 import ReadingPad from './ReadingPad.vue'
 import TestPieceDrawing from './TestPieceDrawing.vue'
 import TrialForm from './TrialForm.vue'
 import TrialOutcome from './TrialOutcome.vue'
 
-const jobs = useJob()
+const jobs = useOpenJob()
+const measure = computed(() => jobs.job.measure)
 </script>
 
 <template>
@@ -19,13 +21,14 @@ const jobs = useJob()
         Back to Measure
       </RouterLink>
       <p class="text-sm">
-        <strong>{{ jobs.job!.measure.machine?.name ?? 'No machine' }}</strong>
-        with
-        <strong>{{ jobs.job!.measure.stock?.name ?? 'no stock' }}</strong>
-        : cut a test piece, measure it, and the kerf is known with its doubt.
+        Cut a test piece on
+        <strong>{{ measure.machine?.name ?? 'no machine' }}</strong>
+        from
+        <strong>{{ measure.stock?.name ?? 'no stock' }}</strong>
+        and measure it: the kerf is known with its doubt.
       </p>
     </div>
-    <p v-if="!jobs.job!.measure.machine || !jobs.job!.measure.stock" class="card text-sm">
+    <p v-if="!measure.machine || !measure.stock" class="card text-sm">
       A kerf belongs to a machine and a batch of stock: choose both in Measure first.
     </p>
     <!-- At the bench, on a narrow screen: the reading and what it says come first, the rest below. -->

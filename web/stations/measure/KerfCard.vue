@@ -2,35 +2,66 @@
 import { Ruler } from '@lucide/vue'
 import { computed, ref } from 'vue'
 import { RouterLink } from 'vue-router'
-import { kerfOfOtherSetting, settingFor } from '@core/job'
-import { CARRIED_DOUBT, doubtKerf, eventsSince, newestKerf } from '@core/kerf'
-import { fixed } from '@core/length'
+import {
+  CARRIED_DOUBT,
+  doubtKerf,
+  doubtPerSide,
+  eventsSince,
+  kerfRecordSchema,
+  kerfWorking,
+  newestKerf,
+} from '@core/kerf'
+import type { Doubt } from '@core/length'
+import { limitsOf } from '@core/limits'
+import { kerfOfOtherSetting } from '@core/say'
 import { stockTitle } from '@core/stock'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FigureField from '@web/parts/FigureField.vue'
+import { useSay } from '@web/parts/say'
 import TextEntry from '@web/parts/TextEntry.vue'
 import WorkedFigure from '@web/parts/WorkedFigure.vue'
+import { dayOf } from '@web/data/dates'
 import { useBench } from '@web/stores/bench'
 import { useDerived } from '@web/stores/derived'
-import { useJob } from '@web/stores/job'
+import { useOpenJob } from '@web/stores/job'
 import { useKerfEdits } from './kerf-edits'
 
-const jobs = useJob()
+const jobs = useOpenJob()
 const bench = useBench()
 const derived = useDerived()
+const say = useSay()
 const kerfs = useKerfEdits()
-const kerf = computed(() => jobs.job!.measure.kerf)
-const chosen = computed(() => Boolean(jobs.job!.measure.machine && jobs.job!.measure.stock))
+const kerf = computed(() => jobs.job.measure.kerf)
+const chosen = computed(() => Boolean(jobs.job.measure.machine && jobs.job.measure.stock))
+const working = computed(() => kerfWorking(derived.box.kerf, say.value))
+
 /** An old note may hold the full width or the figure per side: it is asked, and both are shown. */
 const per = ref<'full' | 'side'>('full')
+const PER = [
+  { value: 'full' as const, label: 'full width' },
+  { value: 'side' as const, label: 'per side' },
+]
 const factor = computed(() => (per.value === 'side' ? 2 : 1))
+const limits = computed(() => {
+  const { min, max, whole } = limitsOf(kerfRecordSchema.shape.width)
+  return { min, max: max / factor.value, whole }
+})
+const doubtLimits = limitsOf(kerfRecordSchema.shape.doubt.unwrap())
+/** What this machine takes from other stocks: half or double of it is a slip. */
+const elsewhere = computed(() => {
+  const { machine, stock } = jobs.job.measure
+  return bench.kerfs
+    .filter(({ machineId, stockId }) => machineId === machine?.id && stockId !== stock?.id)
+    .map(({ width }) => width)
+})
+const doubtOf = (value: number): Doubt | null =>
+  (per.value === 'full' ? doubtKerf : doubtPerSide)(value, elsewhere.value, say.value)
+
 const since = computed(() => (kerf.value ? eventsSince(kerf.value, bench.events) : []))
-const otherSetting = computed(() =>
-  kerfOfOtherSetting(jobs.job!, settingFor(jobs.job!, derived.box.thickness.mean)),
-)
+const otherSetting = computed(() => kerfOfOtherSetting(jobs.job, derived.choice))
 /** What this machine took from another stock of the same family. */
 const guess = computed(() => {
-  const { machine, stock } = jobs.job!.measure
+  const { machine, stock } = jobs.job.measure
   const family = bench.stocks.filter((each) => each.family === stock?.family)
   const record = newestKerf(
     bench.kerfs,
@@ -39,23 +70,10 @@ const guess = computed(() => {
   )
   return record && { record, from: stockTitle(family.find(({ id }) => id === record.stockId)!) }
 })
-const carry = ({ record, from }: NonNullable<typeof guess.value>): void =>
-  kerfs.record({
-    width: record.width,
-    doubt: CARRIED_DOUBT,
-    method: 'guess',
-    how: `A guess from ${from}, until it is measured`.slice(0, 200),
-    setting: record.setting,
-  })
-/** What this machine takes from other stocks: half or double of it is a slip. */
-const elsewhere = computed(() =>
-  bench.kerfs
-    .filter(
-      ({ machineId, stockId }) =>
-        machineId === jobs.job!.measure.machine?.id && stockId !== jobs.job!.measure.stock?.id,
-    )
-    .map(({ width }) => width / factor.value),
-)
+function carry({ record, from }: NonNullable<typeof guess.value>): void {
+  const how = `A guess from ${from}, until it is measured`.slice(0, 200)
+  kerfs.record({ width: record.width, doubt: CARRIED_DOUBT, method: 'guess', how, setting: record.setting })
+}
 </script>
 
 <template>
@@ -63,61 +81,61 @@ const elsewhere = computed(() =>
     <h2 id="kerf-title">Kerf</h2>
     <p v-if="!chosen" class="note">
       Kerf belongs to a machine and a stock: choose both first. Until then
-      {{ fixed(derived.box.kerf.width, 2) }} mm is assumed.
+      {{ say.length(derived.box.kerf.width) }} is assumed.
     </p>
     <template v-else>
-      <RouterLink :to="{ params: { view: 'kerf' } }" class="btn btn-main">
+      <RouterLink :to="{ params: { view: 'kerf' } }" class="btn btn-main" data-field="measure-kerf">
         <Ruler :size="16" aria-hidden="true" />
         Measure the kerf
       </RouterLink>
-      <ChoiceRow
-        v-model="per"
-        label="Or type it; the figure is"
-        :options="[
-          { value: 'full' as const, label: 'full width' },
-          { value: 'side' as const, label: 'per side' },
-        ]"
-      />
+      <ChoiceRow v-model="per" label="Or type it; the figure is" :options="PER" />
       <div class="grid grid-cols-2 gap-2">
         <FigureField
           :key="per"
+          data-field="kerf"
+          term="kerf"
+          kind="fine"
           :label="per === 'full' ? 'Kerf, full width' : 'Kerf, per side'"
           :model-value="kerf ? kerf.width / factor : null"
-          :min="0"
-          :max="5 / factor"
+          :limits="limits"
           :step="0.01"
           :digits="4"
-          :doubt="(value) => (per === 'full' ? doubtKerf(value, elsewhere) : null)"
+          :doubt="doubtOf"
           @update:model-value="kerfs.type({ width: $event * factor }, 'kerf')"
         />
         <FigureField
+          data-field="kerf-doubt"
+          kind="fine"
           label="How sure, ±"
           :model-value="kerf?.doubt ?? null"
           optional
-          :min="0"
-          :max="1"
+          :limits="doubtLimits"
           :step="0.005"
           @update:model-value="kerfs.type({ doubt: $event }, 'doubt')"
           @clear="kerf && kerfs.type({ doubt: null }, 'doubt')"
         />
       </div>
-      <div class="flex gap-5">
+      <div class="flex flex-wrap gap-x-5">
         <WorkedFigure
           label="Full width k"
-          :text="`${fixed(derived.box.kerf.width, 3)} mm`"
-          :working="derived.box.kerf.working"
+          :text="say.fine(derived.box.kerf.width)"
+          :working="working"
           large
         />
         <WorkedFigure
           label="Per side, c = k ÷ 2"
-          :text="`${fixed(derived.box.kerf.perSide, 3)} mm`"
-          :working="derived.box.kerf.working"
+          :text="say.fine(derived.box.kerf.perSide)"
+          :working="working"
           large
         />
       </div>
+      <p v-if="!derived.box.kerf.round" class="text-[13px] text-gorse">
+        The beam is not round: {{ say.finePlain(derived.box.kerf.by.x.width) }} across the sheet,
+        {{ say.fine(derived.box.kerf.by.y.width) }} along it.
+      </p>
       <template v-if="kerf">
-        <p class="note">{{ kerf.how || 'Typed' }} · {{ kerf.on.slice(0, 10) }}</p>
-        <label class="text-[13px] font-medium">
+        <p class="note">{{ kerf.how || 'Typed' }} · {{ dayOf(kerf.on) }}</p>
+        <label class="text-[13px] font-medium" data-field="kerf-setting">
           It holds for this setting and focus
           <TextEntry
             class="input"
@@ -130,11 +148,12 @@ const elsewhere = computed(() =>
       </template>
       <template v-else>
         <p class="note">
-          Not measured for this pair: {{ fixed(derived.box.kerf.width, 2) }} mm is assumed, and may be wrong
-          by {{ fixed(derived.box.kerf.doubt, 2) }}.
+          Not measured for this pair: {{ say.length(derived.box.kerf.width) }} is assumed, and may be wrong by
+          {{ say.plain(derived.box.kerf.doubt) }}.
         </p>
         <button v-if="guess" type="button" class="btn" @click="carry(guess)">
-          Guess from {{ guess.from }}: {{ fixed(guess.record.width, 3) }} ± {{ fixed(CARRIED_DOUBT, 2) }} mm
+          Guess from {{ guess.from }}: {{ say.finePlain(guess.record.width) }} ±
+          {{ say.length(CARRIED_DOUBT) }}
         </button>
       </template>
       <p v-if="otherSetting" class="text-[13px] text-gorse">{{ otherSetting }}</p>

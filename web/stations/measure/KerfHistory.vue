@@ -2,13 +2,15 @@
 import { extent, scaleLinear, scaleTime, timeFormat } from 'd3'
 import { computed } from 'vue'
 import { eventsSince, kerfOf, type KerfRecord } from '@core/kerf'
-import { fixed } from '@core/length'
-import KerfRow from '@web/parts/KerfRow.vue'
-import MachineEvents from '@web/parts/MachineEvents.vue'
+import KerfRow from '@web/bench/KerfRow.vue'
+import MachineEvents from '@web/bench/MachineEvents.vue'
+import { useSay } from '@web/parts/say'
+import { dayOf } from '@web/data/dates'
 import { useBench } from '@web/stores/bench'
-import { useJob } from '@web/stores/job'
+import { useOpenJob } from '@web/stores/job'
 
-const jobs = useJob()
+const jobs = useOpenJob()
+const say = useSay()
 const bench = useBench()
 const [WIDTH, HEIGHT] = [300, 150]
 const day = timeFormat('%-d %b')
@@ -17,13 +19,13 @@ const records = computed(() =>
   bench.kerfs
     .filter(
       ({ machineId, stockId }) =>
-        machineId === jobs.job!.measure.machine?.id && stockId === jobs.job!.measure.stock?.id,
+        machineId === jobs.job.measure.machine?.id && stockId === jobs.job.measure.stock?.id,
     )
     .sort((a, b) => a.on.localeCompare(b.on)),
 )
 const events = computed(() =>
   bench.events
-    .filter(({ machineId }) => machineId === jobs.job!.measure.machine?.id)
+    .filter(({ machineId }) => machineId === jobs.job.measure.machine?.id)
     .sort((a, b) => a.on.localeCompare(b.on)),
 )
 function interval(record: KerfRecord): [number, number] {
@@ -64,7 +66,7 @@ function use(id: string): void {
       :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
       class="w-full"
       role="img"
-      :aria-label="`${records.length} kerfs from ${records[0].on.slice(0, 10)} to ${records[records.length - 1].on.slice(0, 10)}`"
+      :aria-label="`${records.length} kerfs from ${dayOf(records[0].on)} to ${dayOf(records[records.length - 1].on)}`"
     >
       <g v-for="tick in chart.y.ticks(4)" :key="tick">
         <line x1="38" :x2="WIDTH - 8" :y1="chart.y(tick)" :y2="chart.y(tick)" stroke="var(--line)" />
@@ -76,7 +78,7 @@ function use(id: string): void {
           class="num"
           fill="var(--quiet)"
         >
-          {{ fixed(tick, 2) }}
+          {{ say.plain(tick) }}
         </text>
       </g>
       <text
@@ -120,7 +122,7 @@ function use(id: string): void {
           :cx="chart.x(new Date(record.on))"
           :cy="chart.y(record.width)"
           r="4"
-          :fill="record.id === jobs.job!.measure.kerf?.id ? 'var(--heather)' : 'var(--sheet)'"
+          :fill="record.id === jobs.job.measure.kerf?.id ? 'var(--heather)' : 'var(--sheet)'"
           stroke="var(--heather)"
           stroke-width="2"
         />
@@ -128,10 +130,10 @@ function use(id: string): void {
     </svg>
     <ul class="grid gap-1 text-[13px]" aria-label="Kerf records">
       <KerfRow v-for="record in [...records].reverse()" :key="record.id" :record="record">
-        <span v-if="record.id === jobs.job!.measure.kerf?.id" class="font-semibold">in use</span>
+        <span v-if="record.id === jobs.job.measure.kerf?.id" class="font-semibold">in use</span>
         <button v-else type="button" class="btn px-2 py-0.5" @click="use(record.id)">Use</button>
       </KerfRow>
     </ul>
-    <MachineEvents v-if="jobs.job!.measure.machine" :machine-id="jobs.job!.measure.machine.id" />
+    <MachineEvents v-if="jobs.job.measure.machine" :machine-id="jobs.job.measure.machine.id" />
   </section>
 </template>

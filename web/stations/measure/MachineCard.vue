@@ -5,12 +5,16 @@ import { short } from '@core/length'
 import { newMachine, type Machine } from '@core/machine'
 import MachineFields from '@web/parts/MachineFields.vue'
 import PickRecord from '@web/parts/PickRecord.vue'
+import { useSay } from '@web/parts/say'
 import { useBench, type BenchChange } from '@web/stores/bench'
-import { useJob } from '@web/stores/job'
+import { useOpenJob } from '@web/stores/job'
 
-const jobs = useJob()
+const jobs = useOpenJob()
 const bench = useBench()
+const say = useSay()
 const fields = ref<InstanceType<typeof MachineFields>>()
+const describe = ({ bedWidth, bedHeight, watts }: Machine): string =>
+  `${say.value.size([bedWidth, bedHeight], 0)} bed, ${short(watts)} W`
 
 /** Another machine has another kerf, and its own tests. */
 function use(machine: Machine, ...onBench: BenchChange[]): void {
@@ -28,25 +32,22 @@ function use(machine: Machine, ...onBench: BenchChange[]): void {
 
 function add(): void {
   const machine = newMachine(crypto.randomUUID(), `Laser ${bench.machines.length + 1}`)
-  use(machine, bench.put('machines', machine))
+  use(machine, bench.putting('machines', machine))
   setTimeout(() => fields.value?.select())
 }
 
 function change(part: Partial<Machine>, key: string): void {
-  const machine = { ...jobs.job!.measure.machine!, ...part }
-  jobs.edit(
-    (draft) => {
-      draft.measure.machine = machine
-    },
-    key,
-    bench.put('machines', machine),
-  )
+  const machine = { ...jobs.job.measure.machine!, ...part }
+  const apply = (draft: typeof jobs.job): void => {
+    draft.measure.machine = machine
+  }
+  jobs.edit(apply, key, bench.putting('machines', machine))
 }
 </script>
 
 <template>
   <section class="card grid gap-2.5" aria-labelledby="machine-title">
-    <div class="flex items-center justify-between">
+    <div class="flex flex-wrap items-center justify-between gap-1">
       <h2 id="machine-title">Machine</h2>
       <button type="button" class="btn px-2 py-1" @click="add">
         <Plus :size="14" aria-hidden="true" />
@@ -54,20 +55,18 @@ function change(part: Partial<Machine>, key: string): void {
       </button>
     </div>
     <PickRecord
+      data-field="machine"
       label="Cut on"
       :records="bench.machines"
-      :model-value="jobs.job!.measure.machine"
+      :model-value="jobs.job.measure.machine"
       empty="choose a machine"
-      :describe="
-        (machine) =>
-          `${short(machine.bedWidth)} × ${short(machine.bedHeight)} mm bed, ${short(machine.watts)} W`
-      "
+      :describe="describe"
       @update:model-value="use"
     />
     <MachineFields
-      v-if="jobs.job!.measure.machine"
+      v-if="jobs.job.measure.machine"
       ref="fields"
-      :machine="jobs.job!.measure.machine"
+      :machine="jobs.job.measure.machine"
       @change="change"
     />
     <p v-else class="note">Kerf belongs to one machine: choose or add the one you cut on.</p>

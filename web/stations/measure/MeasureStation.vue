@@ -1,7 +1,11 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import { useRoute } from 'vue-router'
+import { fitCautions } from '@core/fit'
 import CautionNote from '@web/parts/CautionNote.vue'
+import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
+import { useOpenJob } from '@web/stores/job'
 import FitCard from './FitCard.vue'
 import KerfBench from './KerfBench.vue'
 import KerfCard from './KerfCard.vue'
@@ -9,15 +13,27 @@ import MachineCard from './MachineCard.vue'
 import NewerFigures from './NewerFigures.vue'
 import StockCard from './StockCard.vue'
 
+const jobs = useOpenJob()
 const derived = useDerived()
+const say = useSay()
 const route = useRoute()
+const cautions = computed(() => {
+  const { measure, box } = jobs.job
+  return fitCautions(
+    derived.fit,
+    derived.box.thickness,
+    measure.stock?.family ?? 'other',
+    box.proud,
+    say.value,
+  )
+})
 </script>
 
 <template>
   <KerfBench v-if="route.params.view === 'kerf'" />
   <div v-else class="grid gap-3">
     <NewerFigures />
-    <div class="grid items-start gap-3 xl:grid-cols-[18rem_1fr_19rem] lg:grid-cols-[16rem_1fr_18rem]">
+    <div class="grid items-start gap-3 lg:grid-cols-[16rem_1fr_18rem] xl:grid-cols-[18rem_1fr_19rem]">
       <MachineCard />
       <StockCard />
       <div class="grid gap-3">
@@ -25,6 +41,6 @@ const route = useRoute()
         <FitCard />
       </div>
     </div>
-    <CautionNote :cautions="derived.box.fit.cautions" />
+    <CautionNote :cautions="cautions" />
   </div>
 </template>

@@ -1,34 +1,40 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { deriveBox, type DerivedBox } from '@core/job'
-import { fixed } from '@core/length'
+import { percent } from '@core/length'
+import { useSay } from '@web/parts/say'
 import { useBench } from '@web/stores/bench'
 import { useDerived } from '@web/stores/derived'
-import { useJob } from '@web/stores/job'
+import { useOpenJob } from '@web/stores/job'
+import type { Derived } from '@core/derive'
 
-const jobs = useJob()
+const jobs = useOpenJob()
 const bench = useBench()
 const derived = useDerived()
+const say = useSay()
 
-const figures = ({ thickness, kerf, fit, sizes }: DerivedBox): [string, string][] => [
-  ['thickness', `${fixed(thickness.mean, 3)} mm`],
-  ['kerf', `${fixed(kerf.width, 3)} ± ${fixed(kerf.doubt, 3)} mm`],
-  ['compensation per side', `${fixed(kerf.perSide, 3)} mm`],
-  ['fit', `${fit.word}, ${fit.wanted} ${Math.round(fit.odds[fit.wanted] * 100)} %`],
-  ['inside', `${fixed(sizes.inner.x, 2)} × ${fixed(sizes.inner.y, 2)} × ${fixed(sizes.inner.z, 2)} mm`],
-]
+function figures({ box, fit }: Pick<Derived, 'box' | 'fit'>): [string, string][] {
+  const { thickness, kerf, sizes } = box
+  const { x, y, z } = sizes.inner
+  return [
+    ['thickness', say.value.fine(thickness.mean)],
+    ['kerf', `${say.value.finePlain(kerf.width)} ± ${say.value.fine(kerf.doubt)}`],
+    ['compensation per side', say.value.fine(kerf.perSide)],
+    ['fit', `${fit.word}, ${fit.wanted} ${percent(fit.odds[fit.wanted])}`],
+    ['inside', say.value.size([x, y, z])],
+  ]
+}
 
 /** What taking the bench's figures would change, before it is done. */
 const changes = computed(() => {
   if (derived.newer.length === 0) return []
-  const now = figures(derived.box)
-  const then = figures(deriveBox({ ...jobs.job!, measure: bench.renewed(jobs.job!.measure) }))
+  const now = figures(derived)
+  const then = figures(derived.withMeasure(bench.renewed(jobs.job.measure)))
   return now.flatMap(([name, value], i) => (then[i][1] === value ? [] : [`${name} ${value} → ${then[i][1]}`]))
 })
 
 function take(): void {
   jobs.edit((draft) => {
-    draft.measure = bench.renewed(jobs.job!.measure)
+    draft.measure = bench.renewed(jobs.job.measure)
     draft.tune.tests = bench.tests.filter(({ machineId }) => machineId === draft.measure.machine?.id)
   })
 }
@@ -40,7 +46,7 @@ function take(): void {
     class="flex flex-wrap items-center gap-3 rounded-md border border-gorse bg-gorse-wash p-2.5 text-sm"
     role="status"
   >
-    <p class="min-w-64 flex-1">
+    <p class="min-w-48 flex-1">
       The bench has newer figures for {{ derived.newer.join(' and ') }} than this job was made with. The job
       keeps its own until you say otherwise.
       <span class="num">{{ changes.join('; ') }}</span>

@@ -1,33 +1,28 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue'
-import { fixed, parseLength } from '@core/length'
-import { doubtThickness, type Doubt } from '@core/stock'
-import {
-  combNames,
-  combSteps,
-  doubtReading,
-  expectedReading,
-  readingPrompts,
-  slotWidths,
-} from '@core/testpiece'
+import { parseLength, type Doubt } from '@core/length'
+import { doubtReading, expectedReading, readingPrompts } from '@core/testpiece'
 import DoubtNote from '@web/parts/DoubtNote.vue'
-import FigureField from '@web/parts/FigureField.vue'
-import { useJob } from '@web/stores/job'
+import { useSay } from '@web/parts/say'
+import { tryTo } from '@web/refusals'
+import PickBest from './PickBest.vue'
 import { useTrial } from './trial'
 
-const jobs = useJob()
-const { trial, result, thickness, change, setReading } = useTrial()
+const say = useSay()
+const { trial, result, setReading } = useTrial()
 const prompts = computed(() => readingPrompts(trial.value))
+const readingAt = (index: number): number | null => trial.value.readings[index] ?? null
 /** The reading that is asked for: the first that is missing, or one that was tapped to be taken again. */
 const again = ref<number | null>(null)
-const next = computed(
-  () => again.value ?? prompts.value.findIndex((_, i) => (trial.value.readings[i] ?? null) === null),
-)
+const next = computed(() => {
+  const missing = prompts.value.find(({ index }) => readingAt(index) === null)
+  return prompts.value.find(({ index }) => index === again.value) ?? missing ?? null
+})
 const typed = ref('')
 const error = ref('')
 const field = ref<HTMLInputElement>()
 watch(
-  () => trial.value.method,
+  () => [trial.value.method, trial.value.squares.ways],
   () => {
     again.value = null
     typed.value = ''
@@ -43,42 +38,53 @@ watch(typed, () => {
 })
 
 function take(value: number): void {
-  setReading(next.value, Number(value.toFixed(4)))
+  const index = next.value?.index
+  if (index === undefined) return
+  doubt.value = null
+  const refusal = tryTo(() => setReading(index, Number(value.toFixed(4))))
+  if (refusal) {
+    error.value = refusal
+    return
+  }
   typed.value = ''
   again.value = null
   void nextTick(() => field.value?.focus())
 }
 function enter(): void {
-  const parsed = parseLength(typed.value)
+  const parsed = parseLength(typed.value, say.value.lengthUnit)
   if (!parsed.ok) {
     error.value = parsed.error
     return
   }
-  if (next.value < 0) return
-  doubt.value = doubtReading(trial.value, parsed.value)
+  if (!next.value) return
+  doubt.value = doubtReading(trial.value, parsed.value, say.value)
   doubted.value = parsed.value
   if (!doubt.value) take(parsed.value)
 }
 function redo(index: number): void {
   again.value = index
   typed.value = ''
-  field.value?.focus()
+  void nextTick(() => field.value?.focus())
 }
-const choices = computed(() =>
-  trial.value.method === 'comb'
-    ? combSteps(trial.value).map((step, i) => `${combNames(trial.value)[i]}: ${fixed(step, 3)} mm`)
-    : slotWidths(trial.value, thickness.value.mean).map((width, i) => `${i + 1}: ${fixed(width, 2)} mm`),
-)
-const isOdd = (i: number): boolean => result.value.kerf?.odd.includes(i) ?? false
+const isOdd = (index: number): boolean => result.value.kerf?.odd.includes(index) ?? false
+const look = (index: number): string => {
+  if (isOdd(index)) return 'border-gorse bg-gorse-wash'
+  return index === next.value?.index ? 'border-heather bg-heather-wash' : 'border-line bg-paper'
+}
+function describe({ text, index }: { text: string; index: number }): string {
+  const value = readingAt(index)
+  const said = value === null ? 'not taken' : say.value.shortPlain(value, 4)
+  return `${text}: ${said}${isOdd(index) ? ', does not seem to belong' : ''}. Take again`
+}
 </script>
 
 <template>
-  <section class="card grid gap-2" aria-label="Readings at the bench">
+  <section class="card grid gap-2" aria-label="Readings at the bench" data-field="bench-readings">
     <form v-if="prompts.length > 0" class="grid gap-2" @submit.prevent="enter">
       <label for="bench-reading" class="text-lg font-semibold">
-        {{ next < 0 ? 'All readings are taken' : prompts[next] }}
+        {{ next?.text ?? 'All readings are taken' }}
       </label>
-      <div v-if="next >= 0" class="flex gap-2">
+      <div v-if="next" class="flex gap-2">
         <input
           id="bench-reading"
           ref="field"
@@ -86,7 +92,7 @@ const isOdd = (i: number): boolean => result.value.kerf?.odd.includes(i) ?? fals
           class="input h-16 min-w-0 flex-1 px-3 text-4xl!"
           inputmode="decimal"
           autocomplete="off"
-          :placeholder="fixed(expectedReading(trial), 2)"
+          :placeholder="say.plain(expectedReading(trial))"
           :aria-invalid="error ? 'true' : undefined"
         />
         <button type="submit" class="btn btn-main h-16 px-6 text-xl">Next</button>
@@ -94,26 +100,16 @@ const isOdd = (i: number): boolean => result.value.kerf?.odd.includes(i) ?? fals
       <p v-if="error" class="text-sm text-rowan" role="alert">{{ error }}</p>
       <DoubtNote v-if="doubt" class="text-base!" :doubt="doubt" @use="take" @keep="take(doubted)" />
       <ol class="flex flex-wrap gap-1.5" aria-label="Readings taken">
-        <li v-for="(prompt, i) in prompts" :key="prompt">
+        <li v-for="prompt in prompts" :key="prompt.text">
           <button
             type="button"
-            class="num rounded border px-2 py-1 text-base"
-            :class="
-              isOdd(i)
-                ? 'border-gorse bg-gorse-wash'
-                : i === next
-                  ? 'border-heather bg-heather-wash'
-                  : 'border-line bg-paper'
-            "
-            :aria-label="`${prompt}: ${trial.readings[i] ?? 'not taken'}${isOdd(i) ? ', does not seem to belong' : ''}. Take again`"
-            @click="redo(i)"
+            class="num min-w-8 rounded border px-2 py-1 text-base"
+            :class="look(prompt.index)"
+            :aria-label="describe(prompt)"
+            @click="redo(prompt.index)"
           >
-            {{
-              trial.readings[i] === null || trial.readings[i] === undefined
-                ? '·'
-                : fixed(trial.readings[i]!, 2)
-            }}
-            <span v-if="isOdd(i)" aria-hidden="true">?</span>
+            {{ readingAt(prompt.index) === null ? '·' : say.plain(readingAt(prompt.index)!) }}
+            <span v-if="isOdd(prompt.index)" aria-hidden="true">?</span>
           </button>
         </li>
       </ol>
@@ -122,44 +118,6 @@ const isOdd = (i: number): boolean => result.value.kerf?.odd.includes(i) ?? fals
         measure again.
       </p>
     </form>
-    <template v-else>
-      <p class="text-lg font-semibold">
-        {{
-          trial.method === 'comb'
-            ? 'Press equal numbers together. Which pair is just right in your hands?'
-            : 'Push the sheet into the slots. Which is the narrowest that it enters?'
-        }}
-      </p>
-      <div
-        class="grid grid-cols-[repeat(auto-fill,minmax(7rem,1fr))] gap-1.5"
-        role="group"
-        aria-label="Best one"
-      >
-        <button
-          v-for="(choice, i) in choices"
-          :key="choice"
-          type="button"
-          class="choice num py-3 text-lg"
-          :data-on="trial.best === i"
-          :aria-pressed="trial.best === i"
-          @click="change({ best: trial.best === i ? null : i })"
-        >
-          {{ choice }}
-        </button>
-      </div>
-      <FigureField
-        v-if="trial.method === 'slots'"
-        class="max-w-60"
-        label="Thickness where it was pushed in"
-        optional
-        :model-value="trial.readings[0] ?? null"
-        :min="0.3"
-        :max="50"
-        :step="0.01"
-        :doubt="(value) => doubtThickness(value, jobs.job!.measure.stock?.nominal ?? null)"
-        @update:model-value="setReading(0, $event)"
-        @clear="change({ readings: [] })"
-      />
-    </template>
+    <PickBest v-else />
   </section>
 </template>

@@ -5,54 +5,35 @@ import { newBatch, newStock, stockTitle, type Stock } from '@core/stock'
 import PickRecord from '@web/parts/PickRecord.vue'
 import ReadingsEditor from '@web/parts/ReadingsEditor.vue'
 import StockFields from '@web/parts/StockFields.vue'
-import { useBench, type BenchChange } from '@web/stores/bench'
-import { useJob } from '@web/stores/job'
+import { useBench } from '@web/stores/bench'
+import { useOpenJob } from '@web/stores/job'
+import { useStockEdits } from '@web/stores/stock-edits'
 
 const newId = (): string => crypto.randomUUID()
-const jobs = useJob()
+const jobs = useOpenJob()
 const bench = useBench()
+const edits = useStockEdits()
 const root = ref<HTMLElement>()
-const stock = computed(() => jobs.job!.measure.stock)
+const stock = computed(() => jobs.job.measure.stock)
 const titled = computed(() => bench.stocks.map((record) => ({ ...record, name: stockTitle(record) })))
+const shown = computed(() => stock.value && { ...stock.value, name: stockTitle(stock.value) })
+const describe = ({ family, readings }: Stock): string => `${family}, ${readings.length || 'no'} readings`
 
-function use(id: string, ...onBench: BenchChange[]): void {
+function use({ id }: Stock): void {
   const record = bench.stocks.find((each) => each.id === id)
-  if (!record) return
-  jobs.edit(
-    (draft) => {
-      const { measure, layout } = draft
-      measure.stock = record
-      measure.kerf = bench.kerfFor(measure.machine?.id, record.id)
-      measure.taste = bench.tasteOf(record.family)
-      draft.tune.picked = null
-      layout.settings.sheetWidth = record.sheetWidth
-      layout.settings.sheetHeight = record.sheetHeight
-    },
-    '',
-    ...onBench,
-  )
+  if (record) edits.use(record)
 }
 function add(record: Stock): void {
-  use(record.id, bench.put('stocks', record))
+  edits.add(record)
   void nextTick(() => root.value?.querySelector<HTMLInputElement>('[data-first]')?.select())
-}
-function change(part: Partial<Stock>, key: string): void {
-  const record = { ...stock.value!, ...part }
-  jobs.edit(
-    (draft) => {
-      draft.measure.stock = record
-    },
-    key,
-    bench.put('stocks', record),
-  )
 }
 </script>
 
 <template>
-  <section ref="root" class="card grid gap-2.5" aria-labelledby="stock-title">
+  <section ref="root" class="card grid min-w-0 gap-2.5" aria-labelledby="stock-title">
     <div class="flex flex-wrap items-center justify-between gap-2">
       <h2 id="stock-title">Stock and its thickness</h2>
-      <span class="flex gap-1.5">
+      <span class="flex flex-wrap gap-1.5">
         <button
           v-if="stock"
           type="button"
@@ -73,16 +54,17 @@ function change(part: Partial<Stock>, key: string): void {
       </span>
     </div>
     <PickRecord
+      data-field="stock"
       label="Cut from"
       :records="titled"
-      :model-value="stock && { ...stock, name: stockTitle(stock) }"
+      :model-value="shown"
       empty="choose a stock"
-      :describe="(record) => `${record.family}, ${record.readings.length || 'no'} readings`"
-      @update:model-value="use($event.id)"
+      :describe="describe"
+      @update:model-value="use"
     />
     <template v-if="stock">
-      <ReadingsEditor :stock="stock" @change="change({ readings: $event }, '')" />
-      <StockFields :stock="stock" @change="change" />
+      <ReadingsEditor :stock="stock" @change="edits.change({ readings: $event }, '')" />
+      <StockFields :stock="stock" @change="edits.change" />
     </template>
     <p v-else class="note">
       Choose the batch of sheet you will cut, or add it: its label is only a name, its thickness is measured

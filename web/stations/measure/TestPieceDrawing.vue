@@ -1,15 +1,18 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { OPERATIONS, OUR_COLOURS } from '@core/machine'
-import { makeTestPiece } from '@core/testpiece'
+import { pieceStatement } from '@core/testpiece'
+import { useSay } from '@web/parts/say'
 import { lineData } from '@web/parts/svg-path'
-import { useJob } from '@web/stores/job'
+import { useDerived } from '@web/stores/derived'
+import { useOpenJob } from '@web/stores/job'
 import { useTrial } from './trial'
 
-const jobs = useJob()
-const { trial, thickness } = useTrial()
-const piece = computed(() => makeTestPiece(trial.value, thickness.value.mean))
-const colours = computed(() => jobs.job!.measure.machine?.colours ?? OUR_COLOURS)
+const jobs = useOpenJob()
+const derived = useDerived()
+const say = useSay()
+const { trial, piece } = useTrial()
+const colours = computed(() => jobs.job.measure.machine?.colours ?? OUR_COLOURS)
 const layers = computed(() =>
   OPERATIONS.map((operation) => ({
     operation,
@@ -27,7 +30,7 @@ const layers = computed(() =>
       class="max-h-80 w-full"
       :viewBox="`-2 ${-piece.height - 2} ${piece.width + 4} ${piece.height + 4}`"
       role="img"
-      :aria-label="piece.statement"
+      :aria-label="pieceStatement(trial, derived.box.thickness, say)"
     >
       <rect
         :y="-piece.height"

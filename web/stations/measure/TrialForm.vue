@@ -1,22 +1,37 @@
 <script setup lang="ts">
-import { FileDown } from '@lucide/vue'
+import { FileDown, RotateCcw } from '@lucide/vue'
 import { computed } from 'vue'
 import { fileStem, writeDxf, writeSvg } from '@core/files'
-import { settingFor } from '@core/job'
-import { short } from '@core/length'
-import { makeTestPiece, METHOD_NAMES, TEST_METHODS, type TestMethod, type Trial } from '@core/testpiece'
+import { IN_METRIC } from '@core/length'
+import { limitsOf } from '@core/limits'
+import {
+  fixGauge,
+  METHOD_NAMES,
+  pieceProblem,
+  pieceStatement,
+  reshaped,
+  startAnew,
+  TEST_METHODS,
+  trialSchema,
+  type TestMethod,
+  type Trial,
+} from '@core/testpiece'
 import { settingWords } from '@core/tune'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FigureField from '@web/parts/FigureField.vue'
+import { useSay } from '@web/parts/say'
 import { download } from '@web/data/download'
-import { useJob } from '@web/stores/job'
+import { useDerived } from '@web/stores/derived'
+import { useOpenJob } from '@web/stores/job'
 import { useTrial } from './trial'
 
-const jobs = useJob()
-const { trial, thickness, change, choose } = useTrial()
-const piece = computed(() => makeTestPiece(trial.value, thickness.value.mean))
-const setting = computed(() => settingFor(jobs.job!, thickness.value.mean))
-const offcuts = computed(() => jobs.job!.measure.stock?.offcuts ?? [])
+const jobs = useOpenJob()
+const derived = useDerived()
+const say = useSay()
+const { trial, piece, take, change, choose } = useTrial()
+const offcuts = computed(() => jobs.job.measure.stock?.offcuts ?? [])
+const problem = computed(() => pieceProblem(piece.value, say.value))
+const begun = computed(() => trial.value.best !== null || trial.value.readings.some((each) => each !== null))
 
 const NOTES: Record<TestMethod, string> = {
   squares: 'each read across and along',
@@ -25,22 +40,69 @@ const NOTES: Record<TestMethod, string> = {
   slots: 'no calipers: push the sheet in',
 }
 const methods = TEST_METHODS.map((value) => ({ value, label: METHOD_NAMES[value], note: NOTES[value] }))
+const WAYS = [
+  { value: 'both' as const, label: 'both ways' },
+  { value: 'across' as const, label: 'across only' },
+  { value: 'along' as const, label: 'along only' },
+]
 
-const set = <K extends TestMethod>(method: K, part: Partial<Trial[K]>, key: string): void =>
-  change({ [method]: { ...trial.value[method], ...part } } as Partial<Trial>, key)
+const { shape } = trialSchema
+const { squares, strip, comb, slots, offcut } = shape
+/** The figures of each kind of test piece, with the limits that they are kept by. */
+const FIELDS = {
+  squares: [
+    { key: 'side', label: 'Side', limits: limitsOf(squares.shape.side) },
+    { key: 'count', label: 'How many', kind: 'figure', limits: limitsOf(squares.shape.count) },
+  ],
+  strip: [
+    { key: 'length', label: 'Length', step: 10, limits: limitsOf(strip.shape.length) },
+    { key: 'lines', label: 'Lines, ends counted', kind: 'figure', limits: limitsOf(strip.shape.lines) },
+  ],
+  comb: [
+    { key: 'from', label: 'First, per side', kind: 'fine', step: 0.01, limits: limitsOf(comb.shape.from) },
+    { key: 'step', label: 'Step, per side', kind: 'fine', step: 0.005, limits: limitsOf(comb.shape.step) },
+    { key: 'count', label: 'Pairs', kind: 'figure', limits: limitsOf(comb.shape.count) },
+  ],
+  slots: [
+    {
+      key: 'step',
+      label: 'Step from slot to slot',
+      kind: 'fine',
+      step: 0.01,
+      limits: limitsOf(slots.shape.step),
+    },
+    { key: 'count', label: 'Slots', kind: 'figure', limits: limitsOf(slots.shape.count) },
+    {
+      key: 'shift',
+      label: 'Widest, beyond the thickness',
+      kind: 'fine',
+      step: 0.03,
+      limits: limitsOf(slots.shape.shift),
+    },
+  ],
+} as const
+const fields = computed(() => FIELDS[trial.value.method])
+const figures = computed(() => trial.value[trial.value.method] as unknown as Record<string, number>)
+const set = (key: string, value: number): boolean =>
+  take(reshaped(trial.value, trial.value.method, { [key]: value } as Partial<Trial[TestMethod]>), key)
+const setOffcut = (part: Partial<Trial['offcut']>, key = ''): boolean =>
+  change({ offcut: { ...trial.value.offcut, ...part } }, key)
 
+/** A gauge that is written keeps the thickness it was made round. */
 function write(kind: 'svg' | 'dxf'): void {
-  const { machine, stock } = jobs.job!.measure
-  const statement = `${piece.value.statement} Cut with ${settingWords(setting.value.setting)} on ${machine!.name}.`
+  const { machine, stock } = jobs.job.measure
+  const { method } = trial.value
+  take(fixGauge(trial.value, derived.box.thickness))
+  const made = pieceStatement(trial.value, derived.box.thickness, IN_METRIC)
   const file = {
-    title: `${METHOD_NAMES[trial.value.method]}, ${stock!.name}`,
-    statement,
+    title: `${METHOD_NAMES[method]}, ${stock!.name}`,
+    statement: `${made} Unit millimetres. Cut with ${settingWords(derived.choice.setting)} on ${machine!.name}.`,
     width: piece.value.width,
     height: piece.value.height,
     paths: piece.value.paths,
     colours: machine!.colours,
   }
-  const name = `${fileStem(`${trial.value.method} ${stock!.name}`)}.${kind}`
+  const name = `${fileStem(`${method} ${stock!.name}`)}.${kind}`
   download([{ name, content: kind === 'svg' ? writeSvg(file) : writeDxf(file) }], name)
 }
 </script>
@@ -48,136 +110,78 @@ function write(kind: 'svg' | 'dxf'): void {
 <template>
   <section class="card grid gap-2.5" aria-label="Test piece">
     <ChoiceRow
+      data-field="kerf-method"
       label="How to measure"
       stacked
       :model-value="trial.method"
       :options="methods"
       @update:model-value="choose"
     />
+    <ChoiceRow
+      v-if="trial.method === 'squares'"
+      data-field="square-ways"
+      label="Each square is read"
+      :model-value="trial.squares.ways"
+      :options="WAYS"
+      @update:model-value="(ways) => take(reshaped(trial, 'squares', { ways }))"
+    />
     <div class="grid grid-cols-2 gap-2">
-      <template v-if="trial.method === 'squares'">
-        <FigureField
-          label="Side"
-          :model-value="trial.squares.side"
-          :min="8"
-          :max="200"
-          @update:model-value="set('squares', { side: $event }, 'side')"
-        />
-        <FigureField
-          label="How many"
-          kind="figure"
-          whole
-          :model-value="trial.squares.count"
-          :min="1"
-          :max="30"
-          @update:model-value="set('squares', { count: $event }, 'count')"
-        />
-      </template>
-      <template v-else-if="trial.method === 'strip'">
-        <FigureField
-          label="Length"
-          :model-value="trial.strip.length"
-          :min="30"
-          :max="500"
-          :step="10"
-          @update:model-value="set('strip', { length: $event }, 'length')"
-        />
-        <FigureField
-          label="Lines, ends counted"
-          kind="figure"
-          whole
-          :model-value="trial.strip.lines"
-          :min="3"
-          :max="40"
-          @update:model-value="set('strip', { lines: $event }, 'lines')"
-        />
-      </template>
-      <template v-else-if="trial.method === 'comb'">
-        <FigureField
-          label="First, per side"
-          :model-value="trial.comb.from"
-          :min="0"
-          :max="0.5"
-          :step="0.01"
-          @update:model-value="set('comb', { from: $event }, 'from')"
-        />
-        <FigureField
-          label="Step, per side"
-          :model-value="trial.comb.step"
-          :min="0.005"
-          :max="0.1"
-          :step="0.005"
-          @update:model-value="set('comb', { step: $event }, 'step')"
-        />
-        <FigureField
-          label="Pairs"
-          kind="figure"
-          whole
-          :model-value="trial.comb.count"
-          :min="2"
-          :max="15"
-          @update:model-value="set('comb', { count: $event }, 'count')"
-        />
-      </template>
-      <template v-else>
-        <FigureField
-          label="Step from slot to slot"
-          :model-value="trial.slots.step"
-          :min="0.01"
-          :max="0.2"
-          :step="0.01"
-          @update:model-value="set('slots', { step: $event }, 'step')"
-        />
-        <FigureField
-          label="Slots"
-          kind="figure"
-          whole
-          :model-value="trial.slots.count"
-          :min="3"
-          :max="30"
-          @update:model-value="set('slots', { count: $event }, 'count')"
-        />
-      </template>
       <FigureField
-        label="Offcut width"
-        :model-value="trial.offcut.width"
-        :min="20"
-        :max="5000"
-        :step="10"
-        @update:model-value="change({ offcut: { ...trial.offcut, width: $event } }, 'offcut width')"
+        v-for="{ key, ...field } in fields"
+        :key="`${trial.method} ${key}`"
+        data-field="test-piece"
+        v-bind="field"
+        :model-value="figures[key]"
+        @update:model-value="set(key, $event)"
       />
       <FigureField
+        data-field="test-offcut"
+        label="Offcut width"
+        :model-value="trial.offcut.width"
+        :limits="limitsOf(offcut.shape.width)"
+        :step="10"
+        @update:model-value="setOffcut({ width: $event }, 'offcut width')"
+      />
+      <FigureField
+        data-field="test-offcut"
         label="Offcut height"
         :model-value="trial.offcut.height"
-        :min="20"
-        :max="5000"
+        :limits="limitsOf(offcut.shape.height)"
         :step="10"
-        @update:model-value="change({ offcut: { ...trial.offcut, height: $event } }, 'offcut height')"
+        @update:model-value="setOffcut({ height: $event }, 'offcut height')"
       />
     </div>
     <p v-if="offcuts.length > 0" class="flex flex-wrap items-center gap-1 text-[13px]">
       At hand:
       <button
-        v-for="(offcut, i) in offcuts"
+        v-for="({ width, height }, i) in offcuts"
         :key="i"
         type="button"
         class="btn px-2 py-0.5"
-        @click="change({ offcut: { width: offcut.width, height: offcut.height } })"
+        @click="setOffcut({ width, height })"
       >
-        {{ short(offcut.width) }} × {{ short(offcut.height) }}
+        {{ say.shortPlain(width) }} × {{ say.shortPlain(height) }}
       </button>
     </p>
-    <p v-if="piece.problem" class="text-[13px] text-rowan" role="alert">{{ piece.problem }}</p>
+    <p v-if="problem" class="text-[13px] text-rowan" role="alert">{{ problem }}</p>
     <p class="note">
-      {{ piece.statement }} Setting: {{ settingWords(setting.setting)
-      }}{{ setting.standing === 'tested' ? '' : ' (not tested yet)' }}.
+      {{ pieceStatement(trial, derived.box.thickness, say) }} Setting:
+      {{ settingWords(derived.choice.setting)
+      }}{{ derived.choice.standing === 'tested' ? '' : ' (not tested yet)' }}.
+      <template v-if="trial.method === 'slots' && trial.slots.made">
+        Made round {{ say.length(trial.slots.made.mean) }}; later readings of the stock do not move it.
+      </template>
     </p>
     <div class="flex gap-2">
-      <button type="button" class="btn flex-1" :disabled="piece.problem !== ''" @click="write('svg')">
+      <button type="button" class="btn flex-1" :disabled="problem !== ''" @click="write('svg')">
         <FileDown :size="15" aria-hidden="true" />
         Test piece, SVG
       </button>
-      <button type="button" class="btn" :disabled="piece.problem !== ''" @click="write('dxf')">DXF</button>
+      <button type="button" class="btn" :disabled="problem !== ''" @click="write('dxf')">DXF</button>
     </div>
+    <button v-if="begun" type="button" class="btn" @click="take(startAnew(trial))">
+      <RotateCcw :size="15" aria-hidden="true" />
+      Start a new measurement
+    </button>
   </section>
 </template>

@@ -1,46 +1,47 @@
 import { computed, type ComputedRef } from 'vue'
 import { currentTrial, takeInHand, trialBy } from '@core/job'
 import { NO_TASTE } from '@core/fit'
-import { kerfOf } from '@core/kerf'
-import { thicknessOf } from '@core/stock'
-import { trialResult, type TestMethod, type Trial, type TrialResult } from '@core/testpiece'
-import { useJob } from '@web/stores/job'
+import { makeTestPiece, trialResult, type TestMethod, type TestPiece, type Trial } from '@core/testpiece'
+import { useDerived } from '@web/stores/derived'
+import { useOpenJob } from '@web/stores/job'
+
+export interface TrialInHand {
+  trial: ComputedRef<Trial>
+  result: ComputedRef<ReturnType<typeof trialResult>>
+  piece: ComputedRef<TestPiece>
+  /** Puts another state of it in place. @returns whether it could be kept */
+  take: (next: Trial, key?: string) => boolean
+  change: (part: Partial<Trial>, key?: string) => boolean
+  choose: (method: TestMethod) => void
+  setReading: (index: number, value: number | null) => boolean
+}
 
 /** The kerf measurement that is under way in the job; it is saved and undone like everything else. */
-export function useTrial(): {
-  trial: ComputedRef<Trial>
-  result: ComputedRef<TrialResult>
-  thickness: ComputedRef<ReturnType<typeof thicknessOf>>
-  change: (part: Partial<Trial>, key?: string) => void
-  choose: (method: TestMethod) => void
-  setReading: (index: number, value: number | null) => void
-} {
-  const jobs = useJob()
-  const trial = computed(() => currentTrial(jobs.job!.measure))
-  const thickness = computed(() => thicknessOf(jobs.job!.measure.stock))
+export function useTrial(): TrialInHand {
+  const jobs = useOpenJob()
+  const derived = useDerived()
+  const trial = computed(() => currentTrial(jobs.job.measure))
   const result = computed(() =>
-    trialResult(
-      trial.value,
-      thickness.value,
-      kerfOf(jobs.job!.measure.kerf),
-      jobs.job!.measure.taste ?? NO_TASTE,
-    ),
+    trialResult(trial.value, derived.box.thickness, derived.box.kerf, jobs.job.measure.taste ?? NO_TASTE),
   )
-  const take = (next: Trial, key = ''): void =>
+  const piece = computed(() => makeTestPiece(trial.value, derived.box.thickness))
+
+  const take = (next: Trial, key = ''): boolean =>
     jobs.edit((draft) => {
-      draft.measure.trials = takeInHand(next, jobs.job!.measure)
+      draft.measure.trials = takeInHand(next, jobs.job.measure)
     }, key)
-  const change = (part: Partial<Trial>, key = ''): void => take({ ...trial.value, ...part }, key)
+  const change = (part: Partial<Trial>, key = ''): boolean => take({ ...trial.value, ...part }, key)
+
   /** Goes on with another method; what was read by this one is kept. */
-  const choose = (method: TestMethod): void => {
-    if (method !== trial.value.method) take(trialBy(method, jobs.job!.measure))
+  function choose(method: TestMethod): void {
+    if (method !== trial.value.method) take(trialBy(method, jobs.job.measure))
   }
 
-  function setReading(index: number, value: number | null): void {
+  function setReading(index: number, value: number | null): boolean {
     const readings = [...trial.value.readings]
     while (readings.length <= index) readings.push(null)
     readings[index] = value
-    change({ readings })
+    return change({ readings })
   }
-  return { trial, result, thickness, change, choose, setReading }
+  return { trial, result, piece, take, change, choose, setReading }
 }

@@ -1,44 +1,55 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { sizeWorking } from '@core/job'
 import { shareWorking, type Size } from '@core/box'
-import { fixed } from '@core/length'
+import { fitWorking, NO_TASTE } from '@core/fit'
+import { sizeWorking } from '@core/say'
+import { useSay } from '@web/parts/say'
 import WorkedFigure from '@web/parts/WorkedFigure.vue'
 import { useDerived } from '@web/stores/derived'
-import { useJob } from '@web/stores/job'
+import { useOpenJob } from '@web/stores/job'
 
-const jobs = useJob()
+const jobs = useOpenJob()
 const derived = useDerived()
-const say = ({ x, y, z }: Size): string => `${fixed(x, 2)} × ${fixed(y, 2)} × ${fixed(z, 2)}`
-const working = computed(() => sizeWorking(derived.box, jobs.job!.box))
-const edges = computed(() => {
-  const { shell } = derived.box
-  if (!shell) return []
-  const { rule, width } = jobs.job!.box.tabs
-  return [
-    ['front-floor', 'width'],
-    ['left-floor', 'depth'],
-    ['front-left', 'height'],
-  ].flatMap(([id, name]) => {
-    const edge = shell.edges.find((each) => each.id === id)
-    return edge
-      ? [{ name, working: shareWorking(`the ${name}`, rule, edge.to - edge.from, width, edge.shares) }]
-      : []
-  })
+const say = useSay()
+const sizeText = ({ x, y, z }: Size): string => say.value.size([x, y, z])
+const working = computed(() => sizeWorking(derived.box, jobs.job.box, say.value))
+const isOuter = computed(() => jobs.job.box.sizesAre === 'outer')
+
+/** One edge of each length that a box has. */
+const SHOWN = [
+  ['front-floor', 'width'],
+  ['left-floor', 'depth'],
+  ['front-left', 'height'],
+]
+const edges = computed(() =>
+  SHOWN.flatMap(([id, name]) => {
+    const edge = derived.box.shell?.edges.find((each) => each.id === id)
+    if (!edge) return []
+    const rule = jobs.job.box.tabs[edge.group]
+    return [{ name, working: shareWorking(`the ${name}`, edge, rule, edge.full, say.value) }]
+  }),
+)
+const fit = computed(() => {
+  const { measure, interference } = jobs.job
+  const taste = measure.taste ?? NO_TASTE
+  return {
+    text: `${derived.fit.word}, gap ${say.value.fine(derived.fit.gap)}`,
+    working: fitWorking(derived.fit, derived.box.kerf, interference, taste, say.value),
+  }
 })
 </script>
 
 <template>
   <div class="card flex flex-wrap gap-x-6 gap-y-1 py-2!">
     <WorkedFigure
-      label="Outside, mm"
-      :text="say(derived.box.sizes.outer)"
-      :working="jobs.job!.box.sizesAre === 'inner' ? working : undefined"
+      label="Outside"
+      :text="sizeText(derived.box.sizes.outer)"
+      :working="isOuter ? undefined : working"
     />
     <WorkedFigure
-      label="Inside, mm"
-      :text="say(derived.box.sizes.inner)"
-      :working="jobs.job!.box.sizesAre === 'outer' ? working : undefined"
+      label="Inside"
+      :text="sizeText(derived.box.sizes.inner)"
+      :working="isOuter ? working : undefined"
     />
     <WorkedFigure
       v-for="edge in edges"
@@ -47,10 +58,6 @@ const edges = computed(() => {
       :text="edge.working.result"
       :working="edge.working"
     />
-    <WorkedFigure
-      label="Fit"
-      :text="`${derived.box.fit.word}, gap ${fixed(derived.box.fit.gap, 3)} mm`"
-      :working="derived.box.fit.working"
-    />
+    <WorkedFigure label="Fit" :text="fit.text" :working="fit.working" />
   </div>
 </template>

@@ -3,19 +3,21 @@ import { scaleLinear, scaleLog, symbol } from 'd3'
 import { computed } from 'vue'
 import { cutEnergy, TEST_RESULTS, type Setting } from '@core/tune'
 import { short } from '@core/length'
-import { useJob } from '@web/stores/job'
+import { useSay } from '@web/parts/say'
+import { useOpenJob } from '@web/stores/job'
 import { RESULT_SHAPES } from './result-shapes'
 import ResultMark from './ResultMark.vue'
 
 const props = defineProps<{ chosen: Setting; watts: number; thickness: number }>()
-const jobs = useJob()
+const jobs = useOpenJob()
+const say = useSay()
 const [WIDTH, HEIGHT] = [640, 215]
 
 const points = computed(() =>
   jobs
     .job!.tune.tests.filter(
       ({ machineId, stockId }) =>
-        machineId === jobs.job!.measure.machine?.id && stockId === jobs.job!.measure.stock?.id,
+        machineId === jobs.job.measure.machine?.id && stockId === jobs.job.measure.stock?.id,
     )
     .map((test) => ({ ...test, energy: cutEnergy(test.setting, props.watts, test.thickness) })),
 )
@@ -44,7 +46,7 @@ const ticks = computed(() =>
       :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
       class="max-h-64 w-full"
       role="img"
-      :aria-label="`Speed against energy for ${points.length} tests; chosen ${short(chosen.speed)} mm/s, ${chosenEnergy.toFixed(2)} J/mm²`"
+      :aria-label="`Speed against energy for ${points.length} tests; chosen ${say.speed(chosen.speed)}, ${chosenEnergy.toFixed(2)} J/mm²`"
     >
       <g v-for="tick in ticks" :key="`y${tick}`">
         <line x1="52" :x2="WIDTH - 16" :y1="y(tick)" :y2="y(tick)" stroke="var(--line)" />
@@ -62,11 +64,11 @@ const ticks = computed(() =>
           class="num"
           fill="var(--quiet)"
         >
-          {{ tick }}
+          {{ say.speedPlain(tick) }}
         </text>
       </g>
       <text :x="WIDTH - 16" :y="HEIGHT - 4" text-anchor="end" font-size="11" fill="var(--quiet)">
-        speed, mm/s
+        speed, {{ say.speedUnit }}
       </text>
       <text x="52" y="10" font-size="11" fill="var(--quiet)">J/mm²</text>
       <circle

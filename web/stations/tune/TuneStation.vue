@@ -1,49 +1,58 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { fixed } from '@core/length'
+import { limitsOf } from '@core/limits'
 import { ASSUMED_MACHINE } from '@core/machine'
-import { settingFor } from '@core/job'
-import { otherSpeeds, short } from '@core/length'
 import { FAMILIES } from '@core/stock'
-import { cutEnergy, energyWorking, type Setting } from '@core/tune'
+import { choiceReason, energyWorking, settingSchema, type Setting } from '@core/tune'
 import CautionNote from '@web/parts/CautionNote.vue'
 import FigureField from '@web/parts/FigureField.vue'
+import { useSay } from '@web/parts/say'
 import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
 import WorkedFigure from '@web/parts/WorkedFigure.vue'
 import { useDerived } from '@web/stores/derived'
-import { useJob } from '@web/stores/job'
+import { useOpenJob } from '@web/stores/job'
 import TestChart from './TestChart.vue'
 import TestTable from './TestTable.vue'
 
-const jobs = useJob()
+const jobs = useOpenJob()
 const derived = useDerived()
-const machine = computed(() => jobs.job!.measure.machine ?? ASSUMED_MACHINE)
-const thickness = computed(() => derived.box.thickness.mean)
-const choice = computed(() => settingFor(jobs.job!, thickness.value))
-const energy = computed(() => cutEnergy(choice.value.setting, machine.value.watts, thickness.value))
-const working = computed(() => energyWorking(choice.value.setting, machine.value.watts, thickness.value))
-const family = computed(() => jobs.job!.measure.stock?.family ?? 'other')
+const say = useSay()
+const { shape } = settingSchema
+const watts = computed(() => (jobs.job.measure.machine ?? ASSUMED_MACHINE).watts)
+const choice = computed(() => derived.choice)
+const working = computed(() =>
+  energyWorking(choice.value.setting, watts.value, choice.value.thickness, say.value),
+)
+const family = computed(() => jobs.job.measure.stock?.family ?? 'other')
 const STANDING = {
   tested: 'Tested on this stock',
   'tested on a like stock': 'Tested on a like stock only',
   untested: 'Not tested',
 }
+const NEVER =
+  'Never cut PVC or vinyl: chlorine gas. The machine’s manual and the material’s data sheet come before any figure here.'
 
 /** Own figures start from what is chosen now. */
-const pick = (part: Partial<Setting>, key: string): void =>
+const pick = (part: Partial<Setting>, key: string): boolean =>
   jobs.edit((draft) => {
     draft.tune.picked = { ...choice.value.setting, ...part }
   }, key)
-const score = (part: Partial<Setting>, key: string): void =>
+const score = (part: Partial<Setting>, key: string): boolean =>
   jobs.edit((draft) => {
     Object.assign(draft.tune.score, part)
   }, key)
+const unpick = (): boolean =>
+  jobs.edit((draft) => {
+    draft.tune.picked = null
+  })
 </script>
 
 <template>
-  <div class="grid h-full min-h-0 grid-cols-[22rem_1fr] gap-3">
-    <div class="grid min-h-0 content-start gap-3 overflow-y-auto">
+  <div class="grid gap-3 lg:h-full lg:min-h-0 lg:grid-cols-[22rem_1fr]">
+    <div class="grid content-start gap-3 lg:min-h-0 lg:overflow-y-auto">
       <section class="card grid gap-2.5" aria-labelledby="setting-title">
-        <div class="flex items-baseline justify-between">
+        <div class="flex flex-wrap items-baseline justify-between gap-x-2">
           <h2 id="setting-title">Setting for cutting</h2>
           <span
             class="text-[13px] font-semibold"
@@ -52,37 +61,36 @@ const score = (part: Partial<Setting>, key: string): void =>
             {{ STANDING[choice.standing] }}
           </span>
         </div>
-        <p class="text-sm" data-testid="reason">{{ choice.reason }}</p>
+        <p class="text-sm" data-testid="reason">{{ choiceReason(choice, say) }}</p>
         <div class="grid grid-cols-2 gap-2">
           <FigureField
+            data-field="speed"
             label="Speed"
             kind="speed"
             :model-value="choice.setting.speed"
-            :min="0.1"
-            :max="5000"
-            :step="1"
+            :limits="limitsOf(shape.speed)"
             @update:model-value="pick({ speed: $event }, 'speed')"
           />
           <FigureField
+            data-field="power"
             label="Power"
             kind="figure"
             unit="%"
             :model-value="choice.setting.power"
-            :min="1"
-            :max="100"
-            :step="1"
+            :limits="limitsOf(shape.power)"
             @update:model-value="pick({ power: $event }, 'power')"
           />
           <FigureField
+            data-field="passes"
+            term="pass"
             label="Passes"
             kind="figure"
-            whole
             :model-value="choice.setting.passes"
-            :min="1"
-            :max="20"
+            :limits="limitsOf(shape.passes)"
             @update:model-value="pick({ passes: $event }, 'passes')"
           />
           <ToggleSwitch
+            data-field="air"
             class="mt-4"
             label="Air on"
             :model-value="choice.setting.air"
@@ -92,19 +100,10 @@ const score = (part: Partial<Setting>, key: string): void =>
         <WorkedFigure
           large
           label="Energy per cut face"
-          :text="`${energy.toFixed(2)} J/mm²`"
+          :text="`${fixed(choice.energy, 2)} J/mm²`"
           :working="working"
         />
-        <button
-          v-if="jobs.job!.tune.picked"
-          type="button"
-          class="btn"
-          @click="
-            jobs.edit((draft) => {
-              draft.tune.picked = null
-            })
-          "
-        >
+        <button v-if="jobs.job.tune.picked" type="button" class="btn" @click="unpick">
           Choose from the tests instead
         </button>
       </section>
@@ -112,21 +111,21 @@ const score = (part: Partial<Setting>, key: string): void =>
         <h2 id="score-title">Setting for scoring labels</h2>
         <div class="grid grid-cols-2 gap-2">
           <FigureField
+            data-field="score-speed"
             label="Score speed"
             kind="speed"
-            :model-value="jobs.job!.tune.score.speed"
-            :min="0.1"
-            :max="5000"
+            :model-value="jobs.job.tune.score.speed"
+            :limits="limitsOf(shape.speed)"
             :step="10"
             @update:model-value="score({ speed: $event }, 'score speed')"
           />
           <FigureField
+            data-field="score-power"
             label="Score power"
             kind="figure"
             unit="%"
-            :model-value="jobs.job!.tune.score.power"
-            :min="1"
-            :max="100"
+            :model-value="jobs.job.tune.score.power"
+            :limits="limitsOf(shape.power)"
             @update:model-value="score({ power: $event }, 'score power')"
           />
         </div>
@@ -134,18 +133,15 @@ const score = (part: Partial<Setting>, key: string): void =>
       </section>
       <CautionNote
         :title="`Cutting ${family === 'other' ? 'this material' : family}`"
-        :cautions="[
-          ...FAMILIES[family].cautions,
-          'Never cut PVC or vinyl: chlorine gas. The machine’s manual and the material’s data sheet come before any figure here.',
-        ]"
+        :cautions="[...FAMILIES[family].cautions, NEVER]"
       />
     </div>
-    <div class="flex min-h-0 flex-col gap-3 overflow-y-auto">
+    <div class="flex min-w-0 flex-col gap-3 lg:min-h-0 lg:overflow-y-auto">
       <TestTable />
-      <TestChart :chosen="choice.setting" :watts="machine.watts" :thickness="thickness" />
+      <TestChart :chosen="choice.setting" :watts="watts" :thickness="choice.thickness" />
       <p class="note">
-        {{ short(choice.setting.speed) }} mm/s is {{ otherSpeeds(choice.setting.speed) }}. Stop at the first
-        energy that comes out clean: more only chars.
+        {{ say.speed(choice.setting.speed) }} is {{ say.otherSpeeds(choice.setting.speed) }}. Stop at the
+        first energy that comes out clean: more only chars.
       </p>
     </div>
   </div>

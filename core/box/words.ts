@@ -1,0 +1,106 @@
+import { counted, type Say } from '../length'
+import type { Working } from '../working'
+import type { Edge } from './edges'
+import type { SpecProblem } from './problems'
+import type { EdgeRule, TabOwner } from './rule'
+import type { EdgeGroup } from './spec'
+
+export const GROUP_NAMES: Record<EdgeGroup, string> = { uprights: 'uprights', floor: 'floor', top: 'top' }
+
+/** Whose tabs they are, per group: the panel that leads the edge and the other one. */
+export const OWNER_NAMES: Record<EdgeGroup, Record<TabOwner, string>> = {
+  uprights: { leading: 'front and back', other: 'left and right' },
+  floor: { leading: 'the walls', other: 'the floor' },
+  top: { leading: 'the walls', other: 'the top' },
+}
+
+/** Why a box cannot be made, as one sentence that says what would mend it. */
+export function problemSentence(problem: SpecProblem, say: Say): string {
+  if (problem.kind === 'apart') {
+    return `The ${problem.panel} would fall into ${counted(problem.pieces, 'piece')}: the sheet is too thin for so loose a fit. Choose a tighter fit or a thicker sheet.`
+  }
+  const offered = Number.isFinite(problem.least) ? say.short(problem.least, 1) : ''
+  if (problem.kind === 'narrow') {
+    const narrowest = problem.narrowest > 0 ? say.length(problem.narrowest) : 'nothing'
+    const larger = offered && `, or the ${problem.size} at least ${offered}`
+    return `Some tabs of the ${GROUP_NAMES[problem.group]} would have ${narrowest} left; with this kerf and fit they need ${say.length(problem.needed)}. Make tabs wider or fewer${larger}.`
+  }
+  return problem.sizesAre === 'outer'
+    ? `The ${problem.field} leaves no room inside: the sheet takes ${say.short(problem.walls)} of it. Make it at least ${offered}.`
+    : `The inner ${problem.field} is too small for a joint. Make it at least ${offered}.`
+}
+
+/** `7 shares of 14.51 mm`, or every width where they differ. */
+export function sharesLine(widths: number[], say: Say): string {
+  const middle = widths[Math.floor(widths.length / 2)]
+  const same = widths.every((width) => Math.abs(width - middle) < 1e-6)
+  if (same) return `${widths.length} shares of ${say.length(middle)}`
+  if (widths.length <= 5) return `${widths.map((width) => say.plain(width)).join(', ')} ${say.lengthUnit}`
+  return `${widths.length} shares of ${say.length(middle)}, ends ${say.plain(widths[0])}`
+}
+
+type Formula = Pick<Working, 'formula' | 'substituted'>
+
+function formulaOf(rule: EdgeRule, length: number, widths: number[], say: Say): Formula {
+  const n = widths.length
+  const middle = widths[Math.floor(n / 2)]
+  const equal = `${say.plain(length)} ÷ ${n} = ${say.length(middle, 3)}`
+  const ends = (inside: string): string =>
+    `(${say.plain(length)} − ${inside}) ÷ 2 = ${say.length(widths[0], 3)} at each end`
+  switch (rule.rule) {
+    case 'even':
+      return { formula: 'n odd, nearest to L ÷ w; real width = L ÷ n', substituted: equal }
+    case 'shares':
+      return { formula: 'real width = L ÷ n', substituted: equal }
+    case 'tabs':
+      return { formula: 'real width = L ÷ (2 × tabs + 1)', substituted: equal }
+    case 'fixed':
+      return {
+        formula: 'ends = (L − m × w) ÷ 2, m odd',
+        substituted: ends(`${n - 2} × ${say.shortPlain(middle, 3)}`),
+      }
+    case 'centre':
+      return { formula: 'ends = (L − w) ÷ 2', substituted: ends(say.shortPlain(middle, 3)) }
+    case 'pattern':
+      return {
+        formula: 'ends = (L − sum of the pattern) ÷ 2',
+        substituted: ends(rule.widths.map((width) => say.shortPlain(width, 3)).join(' − ')),
+      }
+  }
+}
+
+/** What stands behind the tab width along one edge. @param name of the edge, as in "the width" */
+export function shareWorking(name: string, edge: Edge, rule: EdgeRule, full: boolean, say: Say): Working {
+  const { widths } = edge.shares
+  const length = widths.reduce((sum, width) => sum + width, 0)
+  const typed = rule.rule === 'shares' || rule.rule === 'tabs'
+  return {
+    title: `Tabs along ${name}`,
+    result: sharesLine(widths, say),
+    ...formulaOf(rule, length, widths, say),
+    terms: [
+      {
+        symbol: 'L',
+        meaning: full ? `${name}, over the full height` : `${name}, between the corners`,
+        value: say.length(length),
+        source: 'derived',
+      },
+      ...('width' in rule
+        ? [
+            {
+              symbol: 'w',
+              meaning: 'wanted width',
+              value: say.short(rule.width, 3),
+              source: 'your choice' as const,
+            },
+          ]
+        : []),
+      {
+        symbol: 'n',
+        meaning: 'shares, tabs and notches together',
+        value: String(widths.length),
+        source: typed ? 'your choice' : 'derived',
+      },
+    ],
+  }
+}

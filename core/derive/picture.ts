@@ -1,0 +1,88 @@
+import type { Panel } from '../box'
+import { ringsOf, transformPoint } from '../geometry'
+
+/** A flat piece of a picture: where it lies, and how light it is (0 dark to 1 light). Lengths as in the box, y down. */
+export interface Facet {
+  /** Rings, the first one the outline. */
+  rings: [number, number][][]
+  shade: number
+}
+
+export interface Picture {
+  facets: Facet[]
+  viewBox: [x: number, y: number, width: number, height: number]
+}
+
+type Vector = [number, number, number]
+
+/** Seen from in front, from the right and from above. */
+const ANGLE = -0.6
+const TILT = 0.5
+const [SIN, COS] = [Math.sin(ANGLE), Math.cos(ANGLE)]
+const RIGHT: Vector = [COS, SIN, 0]
+const TOWARDS: Vector = [SIN * Math.cos(TILT), -COS * Math.cos(TILT), Math.sin(TILT)]
+const UP: Vector = [-SIN * Math.sin(TILT), COS * Math.sin(TILT), Math.cos(TILT)]
+const LIGHT: Vector = [-0.35, -0.5, 0.79]
+
+const dot = (a: Vector, b: Vector): number => a[0] * b[0] + a[1] * b[1] + a[2] * b[2]
+const project = (point: Vector): [number, number] => [dot(point, RIGHT), -dot(point, UP)]
+
+interface Face {
+  rings: Vector[][]
+  normal: Vector
+}
+
+/** Both faces and every side of a panel, in space. */
+function facesOf({ region, thickness, placement }: Panel): Face[] {
+  const place = (x: number, y: number, z: number): Vector => transformPoint(placement, [x, y, z])
+  const turn = ([x, y, z]: Vector): Vector => {
+    const from = place(0, 0, 0)
+    const to = place(x, y, z)
+    return [to[0] - from[0], to[1] - from[1], to[2] - from[2]]
+  }
+  const rings = ringsOf(region)
+  const flat = (z: number): Vector[][] => rings.map((ring) => ring.map(({ x, y }) => place(x, y, z)))
+  const sides = rings.flatMap((ring) =>
+    ring.map(({ x, y }, i): Face => {
+      const next = ring[(i + 1) % ring.length]
+      const length = Math.hypot(next.x - x, next.y - y)
+      const normal: Vector = [(next.y - y) / length, (x - next.x) / length, 0]
+      const corners = [place(x, y, 0), place(next.x, next.y, 0)]
+      const above = [place(next.x, next.y, thickness), place(x, y, thickness)]
+      return { rings: [[...corners, ...above]], normal: turn(normal) }
+    }),
+  )
+  return [
+    { rings: flat(thickness), normal: turn([0, 0, 1]) },
+    { rings: flat(0), normal: turn([0, 0, -1]) },
+    ...sides,
+  ]
+}
+
+const depthOf = ({ rings: [outline] }: Face): number =>
+  outline.reduce((sum, point) => sum + dot(point, TOWARDS), 0) / outline.length
+
+/** Panels from the back to the front: inner faces are seen before the walls that stand before them. */
+const ORDER: Panel['name'][] = ['floor', 'back', 'left', 'right', 'front', 'top']
+
+/**
+ * A box drawn in lines and planes, without a drawing library: for lists, where many are shown small.
+ * Every panel is drawn as a whole, from the back to the front.
+ */
+export function pictureOf(panels: Panel[]): Picture {
+  const sorted = [...panels].sort((a, b) => ORDER.indexOf(a.name) - ORDER.indexOf(b.name))
+  const facets = sorted.flatMap((panel) =>
+    facesOf(panel)
+      .filter(({ normal }) => dot(normal, TOWARDS) > 1e-6)
+      .sort((a, b) => depthOf(a) - depthOf(b))
+      .map(({ rings, normal }): Facet => ({
+        rings: rings.map((ring) => ring.map(project)),
+        shade: 0.5 + 0.5 * dot(normal, LIGHT),
+      })),
+  )
+  const points = facets.flatMap(({ rings }) => rings.flat())
+  const xs = points.map(([x]) => x)
+  const ys = points.map(([, y]) => y)
+  const [left, top] = [Math.min(...xs), Math.min(...ys)]
+  return { facets, viewBox: [left, top, Math.max(...xs) - left, Math.max(...ys) - top] }
+}

@@ -1,0 +1,63 @@
+import type { FitPrediction } from '../fit'
+import { lastOf, sheetUse, type SheetUse } from '../nest'
+import type { Arrangement, Job } from '../job'
+import { arrangeSteps, keepLayout } from './arrange'
+import { deriveBox, type DerivedBox } from './box'
+import { planCut } from './cut-plan'
+import { deriveFit, turnedOf } from './fit'
+import { layoutRules, layoutSignature, makeParts, surfaceFor, type Part } from './parts'
+import type { CutPlan } from './plan-types'
+
+/** A job as far as its layout: what the worker, the page and the command line all begin with. */
+export interface Prepared {
+  box: DerivedBox
+  parts: Part[]
+}
+
+/** Job → box → parts. */
+export function prepare(job: Job): Prepared {
+  const box = deriveBox(job)
+  return { box, parts: makeParts(box, job.copies) }
+}
+
+/** Whether the layout that a job keeps was made for other parts, or is none. */
+export const needsLayout = (job: Job, parts: Part[]): boolean =>
+  job.layout.arrangement?.signature !== layoutSignature(parts, job)
+
+/** The same job with a layout. */
+export const withLayout = (job: Job, arrangement: Arrangement): Job => ({
+  ...job,
+  layout: { ...job.layout, arrangement },
+})
+
+/** Parts → layout, at one go. */
+export const arrange = (parts: Part[], job: Job): Arrangement =>
+  keepLayout(lastOf(arrangeSteps(parts, job)), parts, job)
+
+/** How well the sheets are used; null while nothing is laid out. */
+export function useOf(job: Job, parts: Part[]): SheetUse | null {
+  const { arrangement } = job.layout
+  return arrangement && sheetUse(parts, arrangement.placements, layoutRules(job), surfaceFor(job))
+}
+
+/** Layout → plan; none while the box cannot be made. */
+export const planOf = (job: Job, { box, parts }: Prepared): { plan: CutPlan | null; use: SheetUse | null } =>
+  box.panels === null ? { plan: null, use: null } : { plan: planCut(job, box, parts), use: useOf(job, parts) }
+
+/** All that is known of a job at one moment. */
+export interface Derived {
+  box: DerivedBox
+  fit: FitPrediction
+  plan: CutPlan | null
+  use: SheetUse | null
+}
+
+/** The whole way, for whoever has the time: a layout is made where there is none, or none that fits. */
+export function deriveAll(job: Job): { job: Job; parts: Part[]; derived: Derived } {
+  const prepared = prepare(job)
+  const { box, parts } = prepared
+  const fresh = box.panels === null || !needsLayout(job, parts)
+  const laidOut = fresh ? job : withLayout(job, arrange(parts, job))
+  const fit = deriveFit(laidOut, box, turnedOf(laidOut.layout.arrangement?.placements ?? []))
+  return { job: laidOut, parts, derived: { box, fit, ...planOf(laidOut, prepared) } }
+}

@@ -1,0 +1,43 @@
+import type { Operation } from '../machine'
+import type { Violation } from '../nest'
+import type { CutPath, DoubleLine, SheetTime } from '../plan'
+import type { Choice, Setting } from '../tune'
+
+/** What is cut while a sheet lies in one place on the bed. Paths in mm from the lower left corner of what the bed reaches. */
+export interface LoadPlan {
+  sheet: number
+  /** Which load of its sheet, from 0, and how many the sheet takes. */
+  load: number
+  of: number
+  /** Lower left corner on the sheet, and size: the page of the file. mm */
+  x: number
+  y: number
+  width: number
+  height: number
+  paths: CutPath[]
+  time: SheetTime
+}
+
+/** Times in seconds, length in mm, over all loads. */
+export interface PlanTotal {
+  seconds: number
+  cutting: number
+  corners: number
+  travel: number
+  cutLength: number
+}
+
+/** Layout and settings turned into what the laser does, load by load. */
+export interface CutPlan {
+  choice: Choice
+  settings: Record<Operation, Setting>
+  loads: LoadPlan[]
+  /** Sheets that are used; one sheet may be several loads. */
+  sheets: number
+  total: PlanTotal
+  violations: Violation[]
+  doubled: DoubleLine[]
+  /** Of everything that goes into the files. */
+  signature: string
+  layoutIsStale: boolean
+}

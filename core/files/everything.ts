@@ -1,0 +1,97 @@
+import { z } from 'zod'
+import { tasteRecordSchema } from '../fit'
+import { jobSchema, migrateJob, migrateRecord, type RecordKind } from '../job'
+import { kerfRecordSchema, machineEventSchema } from '../kerf'
+import { sentenceFor } from '../limits'
+import { machineSchema } from '../machine'
+import { stockSchema } from '../stock'
+import { testRecordSchema } from '../tune'
+
+/** The schema of each shelf of the bench. */
+export const RECORD_SCHEMAS = {
+  machines: machineSchema,
+  stocks: stockSchema,
+  kerfs: kerfRecordSchema,
+  tests: testRecordSchema,
+  tastes: tasteRecordSchema,
+  events: machineEventSchema,
+} as const
+
+const FORMAT = 'uplands-everything'
+const VERSION = 3
+
+/** A file of everything larger than this is refused before it is parsed, bytes. */
+export const EVERYTHING_LIMIT = 40_000_000
+
+const many = <T extends z.ZodType>(schema: T) => z.array(schema).max(20_000)
+
+const everythingSchema = z.strictObject({
+  format: z.literal(FORMAT),
+  version: z.literal(VERSION),
+  written: z.string().max(40),
+  jobs: z.array(jobSchema).max(5000),
+  bench: z.strictObject({
+    machines: many(machineSchema),
+    stocks: many(stockSchema),
+    kerfs: many(kerfRecordSchema),
+    tests: many(testRecordSchema),
+    tastes: many(tasteRecordSchema),
+    events: many(machineEventSchema),
+  }),
+})
+/** All jobs and the whole bench of a browser. */
+export type Everything = Pick<z.infer<typeof everythingSchema>, 'jobs' | 'bench'>
+
+export type EverythingRead = { ok: true; everything: Everything } | { ok: false; error: string }
+
+/** Everything as one file. @param written date and time */
+export const writeEverything = (everything: Everything, written: string): string =>
+  JSON.stringify({ format: FORMAT, version: VERSION, written, ...everything }, null, 1) + '\n'
+
+const head = z.looseObject({
+  format: z.literal(FORMAT),
+  version: z.number().int().min(2),
+  jobs: z.array(z.looseObject({ version: z.number().int().min(1) })),
+  bench: z.record(z.string(), z.array(z.unknown())),
+})
+
+/** Whether a text looks like such a file, so that one chooser takes both kinds. */
+export const isEverything = (text: string): boolean => text.slice(0, 200).includes(FORMAT)
+
+function migrated(raw: z.infer<typeof head>): unknown {
+  const bench = Object.fromEntries(
+    Object.entries(raw.bench).map(([shelf, records]) => [
+      shelf,
+      records.map((record) => migrateRecord(shelf as RecordKind, record, raw.version, '')),
+    ]),
+  )
+  const jobs = raw.jobs.map((job) => migrateJob(job, job.version))
+  return { ...raw, version: VERSION, bench, jobs }
+}
+
+/** Reads a file of everything, or refuses it whole with one sentence. */
+export function readEverything(text: string): EverythingRead {
+  const refuse = (error: string): EverythingRead => ({ ok: false, error })
+  if (text.length > EVERYTHING_LIMIT) {
+    return refuse(`The file is larger than ${EVERYTHING_LIMIT / 1e6} MB. Choose the file that Uplands wrote.`)
+  }
+  let raw: unknown
+  try {
+    raw = JSON.parse(text)
+  } catch {
+    return refuse('The file is not readable JSON: it may have been cut short on its way. Write it again.')
+  }
+  const known = head.safeParse(raw)
+  if (!known.success) {
+    return refuse('It is no file of everything. Choose one that was written with “Everything as one file”.')
+  }
+  if (known.data.version > VERSION) {
+    return refuse(`It was written by a newer Uplands (version ${known.data.version}). Update Uplands first.`)
+  }
+  const read = everythingSchema.safeParse(migrated(known.data))
+  if (!read.success) {
+    return refuse(`The file cannot be used: ${sentenceFor(read.error)}. Nothing was taken from it.`)
+  }
+  const { jobs, bench } = read.data
+  return { ok: true, everything: { jobs, bench } }
+}

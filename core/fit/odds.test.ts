@@ -1,0 +1,171 @@
+import { describe, expect, test } from '@jest/globals'
+import { kerfOf, readComb, type Direction, type Kerf } from '../kerf'
+import { NORMAL_95 } from '../statistics'
+import { thicknessOf } from '../stock'
+import { randomNormal, randomUniform } from '../../scripts/testing/random'
+import {
+  compensationIn,
+  jointOdds,
+  NO_TASTE,
+  predictFit,
+  rangeOf,
+  slotOdds,
+  tabOdds,
+  tasteFor,
+  wordFor,
+  type FitWord,
+  type Taste,
+} from './index'
+
+// Stated odds against simulation: 20,000 drawn combinations, within 1.5 points.
+const { round } = Math
+const RUNS = 20_000
+const WORDS: FitWord[] = ['forced', 'press', 'snug', 'easy', 'loose']
+function simulated(draw: (gauss: () => number, uniform: () => number) => number): number[] {
+  const [gauss, uniform] = [randomNormal(77), randomUniform(78)]
+  const counts = WORDS.map(() => 0)
+  for (let i = 0; i < RUNS; i++) counts[WORDS.indexOf(wordFor(draw(gauss, uniform)))]++
+  return counts.map((count) => count / RUNS)
+}
+function agrees(odds: Record<FitWord, number>, counted: number[]): void {
+  for (const [i, word] of WORDS.entries()) expect(Math.abs(odds[word] - counted[i])).toBeLessThan(0.015)
+}
+const kerfFrom = (
+  width: number,
+  sd: number,
+  more: Partial<Parameters<typeof kerfOf>[0] & object> = {},
+): Kerf => kerfOf({ width, doubt: sd * NORMAL_95, how: '', ...more })
+const taste = (offset: number, own: number): Taste => ({ offset, own, kerfs: [], count: 1 })
+
+test.each([
+  [0.16, 0.012, 0.08, 0, 0, 0.006],
+  [0.2, 0.03, 0.06, 0.04, 0.02, 0.02],
+  [0.12, 0.02, 0.06, -0.05, -0.01, 0.01],
+])('tabs: kerf %p, its doubt %p', (k, sk, c, i, offset, st) => {
+  const { odds } = tabOdds(['x', 'x'], kerfFrom(k, sk), { x: c, y: c }, i, taste(offset, st))
+  // One kerf, one taste are drawn; tab and notch are then cut with that kerf, each edge moved by c.
+  const counted = simulated((gauss) => {
+    const drawn = k + sk * gauss()
+    const tab = 10 + i - drawn + 2 * c
+    const notch = 10 - i + drawn - 2 * c
+    return (notch - tab) / 2 + offset + st * gauss()
+  })
+  agrees(odds, counted)
+})
+
+test.each<[[Direction, Direction], 'paths' | 'software']>([
+  [['x', 'x'], 'paths'],
+  [['y', 'y'], 'software'],
+  [['x', 'y'], 'software'],
+  [['x', 'y'], 'paths'],
+])('a beam that is not round: edges cut %p, compensated in the %s', (edges, where) => {
+  const oval = kerfFrom(0.15, 0.008, { kx: 0.18, ky: 0.12 })
+  const compensation = compensationIn(oval, where)
+  const { odds } = tabOdds(edges, oval, compensation, 0, taste(0, 0.004))
+  const counted = simulated((gauss) => {
+    // Each direction was measured by itself; the beam that cuts is as far off as that measurement was.
+    const by = { x: 0.18 + 0.008 * Math.SQRT2 * gauss(), y: 0.12 + 0.008 * Math.SQRT2 * gauss() }
+    const [a, b] = edges.map((way) => by[way] - 2 * compensation[way])
+    return a / 2 + b / 2 + 0.004 * gauss()
+  })
+  agrees(odds, counted)
+})
+
+describe('a comb was read with the kerf that is in use', () => {
+  const STEP = 0.01
+  /** A maker with a taste, a machine with a kerf, a measurement of it that is off, and a comb read in steps. */
+  function comb(gauss: () => number, uniform: () => number, sd: number) {
+    const [trueKerf, trueTaste] = [0.16, 0.03]
+    const measured = trueKerf + sd * gauss()
+    const first = STEP * uniform()
+    const wanted = (trueKerf + trueTaste) / 2
+    const best = first + STEP * round((wanted - first) / STEP)
+    return { trueKerf, trueTaste, measured, best }
+  }
+  const recordOf = (best: number, kerf: Kerf) => {
+    const read = readComb(best, STEP, kerf, { offset: 0, sd: 0 })
+    const { taste: interference, tasteDoubt: doubt, own } = read
+    return {
+      id: 't',
+      family: 'plywood' as const,
+      interference,
+      doubt,
+      own,
+      kerfId: 'k',
+      best,
+      from: 'comb' as const,
+      on: '',
+      note: '',
+    }
+  }
+  test.each([0.005, 0.02])(
+    'its error cancels at the compensation that the comb read: kerf doubt %p',
+    (sd) => {
+      const kerf = kerfFrom(0.16, sd, { id: 'k' })
+      const own = tasteFor([recordOf(0.095, kerf)], 'plywood')
+      const interference = 2 * 0.095 - kerf.width
+      const { odds } = tabOdds(['x', 'x'], kerf, compensationIn(kerf, 'paths'), interference, own)
+      const counted = simulated((gauss, uniform) => {
+        const bench = comb(gauss, uniform, sd)
+        const i = 2 * bench.best - bench.measured // cut with the comb's best per side, whatever the kerf was taken for
+        const cut = bench.trueKerf - bench.measured - i
+        return cut + bench.trueTaste
+      })
+      agrees(odds, counted)
+      expect(odds.snug).toBeGreaterThan(0.98)
+    },
+  )
+  test('with another kerf its error does not cancel', () => {
+    const kerf = kerfFrom(0.16, 0.02, { id: 'k' })
+    const own = tasteFor([recordOf(0.095, kerf)], 'plywood')
+    const other = { ...kerf, id: 'another' }
+    const odds = (used: Kerf) => tabOdds(['x', 'x'], used, compensationIn(used, 'paths'), 0.03, own)
+    expect(odds(other).sd).toBeGreaterThan(4 * odds(kerf).sd)
+  })
+})
+
+test('slots: thickness counts, and is named when it dominates', () => {
+  const joint = slotOdds(3.08, { width: 0.16, sd: 0.01 }, 0.08, { mean: 3.04, sd: 0.04 })
+  agrees(
+    joint.odds,
+    simulated((gauss) => (3.08 + (0.16 + 0.01 * gauss()) - 0.16 - (3.04 + 0.04 * gauss())) / 2),
+  )
+  expect(joint.dominant).toMatchObject({ name: 'thickness' })
+  expect(joint.dominant!.share).toBeCloseTo(16 / 17, 6)
+})
+test('doubts add as variances', () => {
+  const about = { group: 'tabs' as const, label: '', where: [], cut: 0, gap: 0 }
+  const sources = [
+    { name: 'a', sd: 0.03 },
+    { name: 'b', sd: 0.04 },
+  ]
+  expect(jointOdds(about, sources).sd).toBeCloseTo(0.05, 12)
+})
+
+describe('the interference that is offered', () => {
+  const thickness = thicknessOf({ nominal: 3, readings: [] })
+  const predict = (interference: number, own = NO_TASTE) =>
+    predictFit({
+      kerf: kerfFrom(0.2, 0.02),
+      thickness,
+      compensate: 'paths',
+      interference,
+      proud: 0,
+      taste: own,
+      boundaries: [],
+    })
+  test('gives the wanted word better odds than any other', () => {
+    const { best, wanted } = predict(0.045, taste(0.01, 0.01))
+    expect(wanted).toBe('press')
+    expect(predict(best.interference, taste(0.01, 0.01)).odds.press).toBeCloseTo(best.odds, 9)
+    for (let i = -0.1; i < 0.2; i += 0.004) {
+      expect(predict(i, taste(0.01, 0.01)).odds.press).toBeLessThanOrEqual(best.odds + 1e-6)
+    }
+    expect(predict(best.interference, taste(0.01, 0.01)).felt).toBeCloseTo(rangeOf('press').middle, 9)
+  })
+  test('says what it comes to per side in all', () => {
+    const { best } = predict(0.015)
+    expect(best.interference).toBeCloseTo(0, 9)
+    expect(best.compensation).toBeCloseTo(0.1 - 0.015 / 2, 9)
+  })
+})

@@ -1,0 +1,156 @@
+import { JOB_VERSION } from './schema'
+
+type Loose = Record<string, unknown>
+
+const isObject = (value: unknown): value is Loose =>
+  typeof value === 'object' && value !== null && !Array.isArray(value)
+const listOf = (value: unknown): unknown[] => (Array.isArray(value) ? value : [])
+const eachObject = (list: unknown, change: (item: Loose) => unknown): unknown =>
+  Array.isArray(list) ? list.map((item: unknown) => (isObject(item) ? change(item) : item)) : list
+
+/** Shelves of the bench whose records changed from version to version. */
+export type RecordKind = 'machines' | 'stocks' | 'kerfs' | 'tests' | 'tastes' | 'events'
+
+/** A stock of version 1 had plain numbers as readings. @param on the date that they get */
+function stockFrom1(stock: Loose, on: string): Loose {
+  const readings = listOf(stock.readings).map((value) => ({ value, spot: '', on }))
+  return { ...stock, batch: '', readings, offcuts: [], grain: 'none', notes: '' }
+}
+
+/** A kerf of version 1 had no history. @param on the date that it gets */
+const kerfFrom1 = (kerf: Loose, on: string): Loose => ({
+  ...kerf,
+  kx: null,
+  ky: null,
+  method: 'typed',
+  setting: '',
+  on,
+})
+
+/** A machine of version 2 did not say where its origin is: most have it at the front left. [CP] */
+const machineFrom2 = (machine: Loose): Loose => ({ ...machine, origin: 'front left' })
+
+/** A taste of version 2 did not say what of its doubt was the kerf's. */
+const tasteFrom2 = (taste: Loose): Loose => ({ ...taste, own: taste.doubt, kerfId: null, best: null })
+
+/** A record of the bench, brought up to the present version. @param from the version it was written by */
+export function migrateRecord(kind: RecordKind, record: unknown, from: number, on: string): unknown {
+  if (!isObject(record)) return record
+  let now = record
+  if (from < 2 && kind === 'stocks') now = stockFrom1(now, on)
+  if (from < 2 && kind === 'kerfs') now = kerfFrom1(now, on)
+  if (from < 3 && kind === 'machines') now = machineFrom2(now)
+  if (from < 3 && kind === 'tastes') now = tasteFrom2(now)
+  return now
+}
+
+/** Version 1 took grain to run along the sheet's width; a stock says it itself now. */
+function withGrain(stock: unknown, layout: unknown): unknown {
+  const settings = isObject(layout) && isObject(layout.settings) ? layout.settings : {}
+  const grainy = settings.grain === 'along' || settings.grain === 'across'
+  return isObject(stock) && grainy ? { ...stock, grain: 'width' } : stock
+}
+
+function from1(job: Loose): Loose {
+  const measure = isObject(job.measure) ? job.measure : {}
+  const on = typeof job.changed === 'string' ? job.changed : ''
+  const stock = isObject(measure.stock) ? stockFrom1(measure.stock, on) : measure.stock
+  const kerf = isObject(measure.kerf) ? kerfFrom1(measure.kerf, on) : measure.kerf
+  return {
+    ...job,
+    version: 2,
+    measure: { ...measure, stock: withGrain(stock, job.layout), kerf, taste: null, trials: [] },
+    log: eachObject(job.log, (revision) => ({ ...revision, cut: null })),
+  }
+}
+
+/** One rule for all edges became one for each group; a count of shares was one for each group already. */
+function tabsFrom2(tabs: unknown): unknown {
+  if (!isObject(tabs)) return tabs
+  const counts = isObject(tabs.counts) ? tabs.counts : {}
+  const rule = (group: string): Loose =>
+    tabs.rule === 'count' ? { rule: 'shares', count: counts[group] } : { rule: tabs.rule, width: tabs.width }
+  return { uprights: rule('uprights'), floor: rule('floor'), top: rule('top'), over: 'between' }
+}
+
+/** A single copy's parts had no number; they keep their place when a second one is made. */
+const numbered = (part: unknown): unknown =>
+  typeof part === 'string' && !/-\d+$/.test(part) ? `${part}-1` : part
+
+function arrangementFrom2(arrangement: unknown): unknown {
+  if (!isObject(arrangement)) return arrangement
+  const none = { why: 'full', size: [0, 0], room: [0, 0] }
+  return {
+    ...arrangement,
+    placements: eachObject(arrangement.placements, (each) => ({ ...each, part: numbered(each.part) })),
+    unplaced: eachObject(arrangement.unplaced, (each) => ({ part: numbered(each.part), ...none })),
+  }
+}
+
+/** The sheet's size is the stock's alone now: what the layout was made for goes there. */
+function stockOfSheet(stock: unknown, settings: Loose): unknown {
+  const { sheetWidth, sheetHeight } = settings
+  const size = { sheetWidth, sheetHeight }
+  if (isObject(stock)) return { ...stock, ...size }
+  if (sheetWidth === 600 && sheetHeight === 400) return stock // what is assumed without a stock
+  return {
+    id: `sheet-${String(sheetWidth)}-${String(sheetHeight)}`,
+    name: `Sheet ${String(sheetWidth)} × ${String(sheetHeight)}`,
+    batch: '',
+    family: 'other',
+    nominal: 3,
+    readings: [],
+    ...size,
+    sheetsAtHand: 1,
+    offcuts: [],
+    pricePerSheet: 0,
+    grain: 'none',
+    notes: '',
+  }
+}
+
+function trialFrom2(trial: unknown): unknown {
+  if (!isObject(trial)) return trial
+  const squares = isObject(trial.squares) ? { ...trial.squares, ways: 'both' } : trial.squares
+  const slots = isObject(trial.slots) ? { ...trial.slots, shift: 0, made: null } : trial.slots
+  return { ...trial, squares, slots, keptAs: null }
+}
+
+function measureFrom2(measure: Loose, settings: Loose): Loose {
+  const { machine, taste } = measure
+  return {
+    ...measure,
+    machine: isObject(machine) ? machineFrom2(machine) : machine,
+    stock: stockOfSheet(measure.stock, settings),
+    taste: isObject(taste) ? { offset: taste.offset, own: taste.sd, kerfs: [], count: taste.count } : taste,
+    trials: eachObject(measure.trials, (each) => ({ ...each, trial: trialFrom2(each.trial) })),
+  }
+}
+
+function from2(job: Loose): Loose {
+  const layout = isObject(job.layout) ? job.layout : {}
+  const { sheetWidth, sheetHeight, ...settings } = isObject(layout.settings) ? layout.settings : ({} as Loose)
+  const box = isObject(job.box) ? { ...job.box, tabs: tabsFrom2(job.box.tabs) } : job.box
+  const measure = isObject(job.measure) ? measureFrom2(job.measure, { sheetWidth, sheetHeight }) : job.measure
+  return {
+    ...job,
+    version: 3,
+    measure,
+    box,
+    layout: { ...layout, settings, arrangement: arrangementFrom2(layout.arrangement) },
+    log: eachObject(job.log, (revision) => ({
+      ...revision,
+      cut: isObject(revision.cut) ? { ...revision.cut, kerfId: null } : revision.cut,
+    })),
+  }
+}
+
+/** One step per version; what is no job comes out as it went in, and the schema refuses it. */
+const STEPS: Record<number, (job: Loose) => Loose> = { 1: from1, 2: from2 }
+
+/** Brings an older job up to the present version. @param from the version it was written by */
+export function migrateJob(raw: Loose, from: number): Loose {
+  let job = raw
+  for (let version = from; version < JOB_VERSION; version++) job = STEPS[version]?.(job) ?? job
+  return job
+}

@@ -1,0 +1,94 @@
+import type { Doubt, Say } from '../length'
+
+/** Outside this a kerf is nearly always a slip of unit or of factor two. [CP] */
+export const PLAUSIBLE_KERF = { min: 0.02, max: 0.6 }
+/** What hobby machines take from wood and acrylic. [CP] */
+const USUAL = { min: 0.05, max: 0.35 }
+
+/** A kerf this near to half or double of another one of the same machine is asked about, as a share. */
+const NEAR = 0.06
+
+const mean = (values: number[]): number => values.reduce((sum, value) => sum + value, 0) / values.length
+
+const isUsual = (value: number): boolean => value >= USUAL.min && value <= USUAL.max
+const isPlausible = (value: number): boolean => value >= PLAUSIBLE_KERF.min && value <= PLAUSIBLE_KERF.max
+
+const offer = (meant: number, say: Say): Doubt['suggestion'] => ({
+  value: Number(meant.toFixed(4)),
+  label: say.fine(meant),
+})
+
+/** Half or double of what the machine takes elsewhere: a figure per side was taken for the full width, or the other way round. */
+function factorTwo(value: number, known: number[], say: Say): Doubt | null {
+  if (known.length === 0) return null
+  const usual = mean(known)
+  const isNear = (candidate: number): boolean => Math.abs(candidate - usual) <= NEAR * usual
+  const slip = isNear(value * 2)
+    ? 'that would be the figure per side'
+    : isNear(value / 2)
+      ? 'that would be both sides counted twice'
+      : null
+  if (!slip) return null
+  const meant = value < usual ? value * 2 : value / 2
+  return {
+    says: `This machine took about ${say.fine(usual)} elsewhere. Did you mean ${say.fine(meant)} full width (${slip})?`,
+    suggestion: offer(meant, say),
+  }
+}
+
+const slipsBelow = (value: number): [number, string][] => [
+  [value * 25.4, 'the unit was inches'],
+  [value * 2, 'a figure per side, factor two'],
+  [value * 10, 'the decimal point slipped'],
+]
+const slipsAbove = (value: number): [number, string][] => [
+  [value / 2, 'both sides counted twice, factor two'],
+  [value / 10, 'the decimal point slipped'],
+  [value / 100, 'the decimal point was left out'],
+  [value / 25.4, 'taken for inches'],
+  [value / 1000, 'micrometres'],
+]
+
+/**
+ * Doubts a kerf that is outside the plausible range, or half or double of others of this machine, and names the likely slip.
+ * @param value full width, mm
+ * @param known other kerfs of the same machine, full width, mm
+ */
+export function doubtKerf(value: number, known: number[], say: Say): Doubt | null {
+  if (isPlausible(value)) return factorTwo(value, known, say)
+  const little = value < PLAUSIBLE_KERF.min
+  const slips = little ? slipsBelow(value) : slipsAbove(value)
+  const likely = slips.find(([each]) => isUsual(each)) ?? slips.find(([each]) => isPlausible(each))
+  const range = `${say.shortPlain(PLAUSIBLE_KERF.min)} to ${say.short(PLAUSIBLE_KERF.max)}`
+  const odd = `${say.short(value, 4)} is very ${little ? 'little' : 'much'} for a kerf (${range}).`
+  if (!likely) return { says: `${odd} Measure it again.`, suggestion: null }
+  return {
+    says: `${odd} Did you mean ${say.fine(likely[0])} (${likely[1]})?`,
+    suggestion: offer(likely[0], say),
+  }
+}
+
+/**
+ * Doubts a kerf typed per side: what would be a usual full width is probably one, typed into the wrong field.
+ * @param value per side, mm; the suggestion is per side as well
+ * @param known other kerfs of the same machine, full width, mm
+ */
+export function doubtPerSide(value: number, known: number[], say: Say): Doubt | null {
+  const full = 2 * value
+  const doubt = doubtKerf(full, known, say)
+  if (doubt) {
+    const { suggestion } = doubt
+    return {
+      says: `${say.short(value, 4)} per side is ${say.short(full, 4)} full width. ${doubt.says}`,
+      suggestion: suggestion && {
+        value: Number((suggestion.value / 2).toFixed(5)),
+        label: `${say.fine(suggestion.value / 2)} per side`,
+      },
+    }
+  }
+  if (isUsual(full) || !isUsual(value)) return null
+  return {
+    says: `${say.short(value, 4)} per side is ${say.fine(full)} full width, more than machines usually take (${say.shortPlain(USUAL.min)} to ${say.short(USUAL.max)}). Is ${say.short(value, 4)} the full width?`,
+    suggestion: { value: value / 2, label: `${say.fine(value / 2)} per side` },
+  }
+}

@@ -1,0 +1,147 @@
+import { edgeGroups, sharesLine, type EdgeGroup, type EdgeRule } from '../box'
+import type { Derived } from '../derive'
+import { WANTED_FITS } from '../fit'
+import type { Job } from '../job'
+import { fixed, formatDuration, percent, short, type Say } from '../length'
+import { settingWords } from '../tune'
+
+/** One figure of the knock-on strip. `values` are what a change is measured by; none while it is not known. */
+export interface StripFigure {
+  id: string
+  label: string
+  text: string
+  values: number[]
+  /** How much a value changed, in the figure's own unit. */
+  change: (by: number, index: number) => string
+  /** A change smaller than this is none. */
+  least: number
+}
+
+/** By how much a figure moved from what it was before, in its own unit; empty when it did not or cannot be told. */
+export function movedBy({ values, change, least }: StripFigure, before: StripFigure | undefined): string {
+  if (values.length === 0 || before?.values.length !== values.length) return ''
+  return values
+    .map((value, i) => ({ by: value - before.values[i], i }))
+    .filter(({ by }) => Math.abs(by) >= least)
+    .map(({ by, i }) => change(by, i))
+    .join(', ')
+}
+
+const signed = (text: string, by: number): string => `${by > 0 ? '+' : '−'}${text.replace(/^−/, '')}`
+const plain = (by: number): string => signed(short(Math.abs(by)), by)
+
+function insideFigure({ box }: Derived, say: Say): StripFigure {
+  const { x, y, z } = box.sizes.inner
+  const known = box.panels !== null
+  const names = ['wide', 'deep', 'high']
+  return {
+    id: 'inside',
+    label: 'Inside',
+    text: known ? say.size([x, y, z], 1) : 'none',
+    values: known ? [x, y, z] : [],
+    change: (by, i) => `${signed(say.shortPlain(Math.abs(by), 2), by)} ${names[i]}`,
+    least: 0.005,
+  }
+}
+
+/** What an edit knocks on to. Money has no currency: the maker knows theirs. */
+export function stripFigures(job: Job, derived: Derived, say: Say): StripFigure[] {
+  const { box, fit, plan, use } = derived
+  const price = job.measure.stock?.pricePerSheet ?? 0
+  const sheets = use?.sheets ?? 0
+  const parts = (box.panels?.length ?? 0) * job.copies
+  const cost = sheets * price
+  return [
+    insideFigure(derived, say),
+    {
+      id: 'fit',
+      label: 'Fit',
+      text: `${fit.word} ${percent(fit.odds[fit.word])}, ${say.fine(fit.gap)}`,
+      values: [fit.gap],
+      change: (by) => `${signed(say.finePlain(Math.abs(by)), by)} ${say.lengthUnit}`,
+      least: 0.0005,
+    },
+    { id: 'parts', label: 'Parts', text: String(parts), values: [parts], change: plain, least: 1 },
+    {
+      id: 'sheets',
+      label: 'Sheets',
+      text: use ? `${sheets} at ${percent(use.use)}` : 'none yet',
+      values: use ? [sheets] : [],
+      change: plain,
+      least: 1,
+    },
+    {
+      id: 'time',
+      label: 'Cutting time',
+      text: plan ? formatDuration(plan.total.seconds) : 'none yet',
+      values: plan ? [Math.round(plan.total.seconds)] : [],
+      change: (by) => signed(formatDuration(Math.abs(by)), by),
+      least: 1,
+    },
+    {
+      id: 'cost',
+      label: 'Material',
+      text: price <= 0 ? 'no price' : use ? fixed(cost, 2) : 'none yet',
+      values: price > 0 && use ? [cost] : [],
+      change: plain,
+      least: 0.005,
+    },
+  ]
+}
+
+/** A rule in a few words. */
+export function ruleWords(rule: EdgeRule, say: Say): string {
+  switch (rule.rule) {
+    case 'even':
+      return `evenly, about ${say.short(rule.width)}`
+    case 'fixed':
+      return `fixed, ${say.short(rule.width)}`
+    case 'shares':
+      return `${rule.count} shares`
+    case 'tabs':
+      return `${rule.count} tabs of the ${rule.of}`
+    case 'centre':
+      return `one of ${say.short(rule.width)} in the middle`
+    case 'pattern':
+      return `pattern ${rule.widths.map((width) => say.shortPlain(width)).join(', ')}`
+  }
+}
+
+/** The figures that a job is cut with, for the log. They are kept as they are: in millimetres, whatever is chosen on the screen. */
+export function cutFigures(job: Job, derived: Derived, say: Say): { label: string; value: string }[] {
+  const { box, fit, plan, use } = derived
+  const { outer } = box.sizes
+  const wanted = WANTED_FITS.find(({ interference }) => interference === job.interference)
+  const edgeOf = (group: EdgeGroup): string => {
+    const edge = box.shell?.edges.find((each) => each.group === group)
+    return edge ? ` (${sharesLine(edge.shares.widths, say)})` : ''
+  }
+  return [
+    {
+      label: 'Outer size',
+      value: `${say.size([outer.x, outer.y, outer.z])}${job.box.top ? ', closed' : ', open'}`,
+    },
+    { label: 'Copies', value: String(job.copies) },
+    { label: 'Stock', value: job.measure.stock?.name ?? 'none' },
+    { label: 'Machine', value: job.measure.machine?.name ?? 'none' },
+    { label: 'Thickness', value: `${say.fine(box.thickness.mean)}, ${box.thickness.readings} readings` },
+    {
+      label: 'Kerf',
+      value: `${say.fine(box.kerf.width)} full width${box.kerf.measured ? '' : ', assumed'}`,
+    },
+    { label: 'Wanted fit', value: `${wanted?.word ?? 'own'}, interference ${say.fine(job.interference)}` },
+    { label: 'Predicted', value: `${fit.word}, gap ${say.fine(fit.gap)}` },
+    ...edgeGroups(job.box).map((group) => ({
+      label: `Tabs, ${group}`,
+      value: `${ruleWords(job.box.tabs[group], say)}${edgeOf(group)}`.slice(0, 120),
+    })),
+    { label: 'Proud', value: say.short(job.box.proud) },
+    {
+      label: 'Compensation',
+      value: job.cut.compensation === 'paths' ? 'in the paths' : 'left to the laser’s software',
+    },
+    { label: 'Setting', value: plan ? settingWords(plan.choice.setting) : 'none' },
+    { label: 'Sheets', value: use ? String(use.sheets) : 'none' },
+    { label: 'Predicted time', value: plan ? formatDuration(plan.total.seconds) : 'none' },
+  ]
+}

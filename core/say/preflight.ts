@@ -1,0 +1,191 @@
+import type { CutPlan, DerivedBox, Part } from '../derive'
+import type { Job } from '../job'
+import { counted, type Say } from '../length'
+import { OPERATION_NAMES } from '../machine'
+import { isForbidden, violationSentence, type Violation } from '../nest'
+import type { Check } from '../plan'
+import { stockTitle } from '../stock'
+import { choiceReason, namesOtherSetting, settingWords, type Choice } from '../tune'
+import { compensationStatement, placeStatement } from './statements'
+
+/** What the checks look at: a plan, and the job and parts it was made from. */
+export interface Looked {
+  job: Job
+  box: DerivedBox
+  parts: Part[]
+  plan: CutPlan
+}
+
+const listed = (items: string[], most = 3): string =>
+  items.slice(0, most).join(' ') + (items.length > most ? ` And ${items.length - most} more.` : '')
+
+const ok = (id: string, title: string, detail: string): Check => ({ id, state: 'ok', title, detail })
+const look = (id: string, title: string, detail: string): Check => ({ id, state: 'look', title, detail })
+const stop = (id: string, title: string, detail: string): Check => ({ id, state: 'stop', title, detail })
+
+function freshCheck({ plan }: Looked): Check {
+  return plan.layoutIsStale
+    ? stop(
+        'fresh',
+        'Layout belongs to older parts',
+        'Parts or sheets changed after it was made. Lay out again.',
+      )
+    : ok('fresh', 'Layout belongs to these parts', 'Nothing changed since it was made.')
+}
+
+function placeChecks({ job, plan }: Looked, say: Say): Check[] {
+  const { machine } = job.measure
+  const said = (wanted: (violation: Violation) => boolean): string[] =>
+    plan.violations.filter(wanted).map((each) => violationSentence(each, job.layout.settings, say))
+  const hard = said(isForbidden)
+  const close = said(({ kind }) => kind === 'gap')
+  const againstGrain = said(({ kind }) => kind === 'grain')
+  const bed = machine
+    ? `Bed ${say.size([machine.bedWidth, machine.bedHeight], 0)}.`
+    : 'No machine chosen: only the sheet was checked.'
+  return [
+    hard.length > 0
+      ? stop('inside', 'Parts overlap or leave the sheet or bed', listed(hard))
+      : ok('inside', `Inside the sheet${machine ? ' and the bed' : ''}, nothing overlaps`, bed),
+    ...(close.length > 0 ? [look('gap', 'Parts are closer than the gap', listed(close))] : []),
+    ...(againstGrain.length > 0
+      ? [look('grain', 'Parts lie other than they should', listed(againstGrain))]
+      : []),
+  ]
+}
+
+function completeCheck({ job, parts, plan }: Looked): Check {
+  const placed = new Set(job.layout.arrangement?.placements.map(({ part }) => part))
+  const missing = parts.filter(({ id }) => !placed.has(id)).map(({ label }) => `${label}.`)
+  return missing.length > 0
+    ? look(
+        'complete',
+        `${missing.length} of ${parts.length} parts will not be cut`,
+        `Not placed: ${listed(missing, 8)}`,
+      )
+    : ok('complete', `All ${parts.length} parts are placed`, `${counted(plan.sheets, 'sheet')}.`)
+}
+
+function sheetChecks({ job, plan }: Looked, say: Say): Check[] {
+  const { machine, stock } = job.measure
+  const checks: Check[] = []
+  if (stock && plan.sheets > stock.sheetsAtHand) {
+    const needed = `${counted(plan.sheets, 'sheet')} ${plan.sheets === 1 ? 'is' : 'are'} needed`
+    const title = `${needed}, ${stock.sheetsAtHand} at hand`
+    checks.push(look('stock', title, `Of ${stockTitle(stock)}. Fetch more, or make fewer copies.`))
+  }
+  const [first] = plan.loads
+  if (machine && first.of > 1) {
+    const title = `The sheet is larger than the bed: ${counted(plan.loads.length, 'load')}`
+    checks.push(look('bed', title, placeStatement(machine, first, say)))
+  }
+  return checks
+}
+
+function pathChecks({ plan }: Looked, say: Say): Check[] {
+  const cuts = plan.loads.flatMap(({ paths }) => paths).filter(({ operation }) => operation !== 'score')
+  const open = cuts.filter(({ closed, points }) => !closed || points.length < 3)
+  const twice = plan.doubled.map(
+    ({ parts, length, at }) =>
+      `${parts[0]} and ${parts[1]} share ${say.length(length, 1)} at (${say.plain(at.x, 1)}, ${say.plain(at.y, 1)}).`,
+  )
+  return [
+    open.length > 0
+      ? stop(
+          'closed',
+          `${open.length} cuts are not closed`,
+          `In ${listed(open.map(({ part }) => `${part}.`))} The part would not fall out.`,
+        )
+      : ok('closed', 'Every cut is a closed path', `${cuts.length} closed paths; labels are open strokes.`),
+    twice.length > 0
+      ? stop('double', 'The same line would be cut twice', listed(twice))
+      : ok('double', 'No line is cut twice', 'Parts share no edges.'),
+  ]
+}
+
+/** A kerf holds for the setting it was measured at: what to say when the job cuts with another; empty when it does not, or nobody knows. */
+export function kerfOfOtherSetting({ measure: { kerf } }: Pick<Job, 'measure'>, { setting }: Choice): string {
+  if (!kerf || !namesOtherSetting(kerf.setting, setting)) return ''
+  return `The kerf was measured at ${kerf.setting}; this cuts with ${settingWords(setting)}. Measure it again with this setting.`
+}
+
+function kerfChecks({ job, box, plan }: Looked, say: Say): Check[] {
+  const statement = compensationStatement(job.cut.compensation, box, say)
+  const otherKerf = kerfOfOtherSetting(job, plan.choice)
+  const uneven = !box.kerf.round && job.cut.compensation === 'software'
+  return [
+    box.kerf.measured
+      ? ok('compensation', 'Compensation is stated', statement)
+      : look('compensation', 'Compensation rests on an assumed kerf', `${statement} Measure the kerf first.`),
+    ...(otherKerf ? [look('kerf-setting', 'The kerf was measured at another setting', otherKerf)] : []),
+    ...(uneven
+      ? [
+          look(
+            'round',
+            'The beam is not round, and software compensates both ways alike',
+            'Joints cut in the two directions will fit differently. Let the paths be compensated here instead.',
+          ),
+        ]
+      : []),
+  ]
+}
+
+function thicknessCheck({ box: { thickness } }: Looked): Check {
+  if (thickness.readings > 1) {
+    return ok('thickness', 'Thickness is measured', `${counted(thickness.readings, 'reading')}.`)
+  }
+  return thickness.measured
+    ? look(
+        'thickness',
+        'Thickness is measured in one place',
+        'Measure in a few more: the rest of the sheet may differ.',
+      )
+    : look(
+        'thickness',
+        'Thickness is taken from the label',
+        'Measure the sheet: tab ends and inner size depend on it.',
+      )
+}
+
+function settingCheck({ plan: { choice } }: Looked, say: Say): Check {
+  const result = choice.test?.result
+  const reason = choiceReason(choice, say)
+  if (choice.standing === 'tested' && result !== 'not through') {
+    return ok('settings', 'Settings are tested on this stock', reason)
+  }
+  const title =
+    result === 'not through'
+      ? 'This setting did not cut through in its test'
+      : 'Settings are not tested on this stock'
+  return look('settings', title, reason)
+}
+
+function offCheck({ job: { cut } }: Looked): Check {
+  const off = cut.off.map((operation) => OPERATION_NAMES[operation])
+  if (!cut.labels && !cut.off.includes('score')) off.push(OPERATION_NAMES.score)
+  if (off.length === 0) return ok('off', 'Nothing is switched off', 'Every operation goes into the file.')
+  const check = off.includes(OPERATION_NAMES.outline) ? stop : look
+  return check(
+    'off',
+    `Switched off: ${off.join(', ')}`,
+    'These are in the drawing and will not be in the file.',
+  )
+}
+
+/** Everything that is looked at before a file may be written. */
+export function preflight(looked: Looked, say: Say): Check[] {
+  if (looked.plan.loads.length === 0) {
+    return [stop('complete', 'Nothing is laid out', 'No part lies on a sheet. Go to Lay out.')]
+  }
+  return [
+    freshCheck(looked),
+    ...placeChecks(looked, say),
+    completeCheck(looked),
+    ...sheetChecks(looked, say),
+    ...pathChecks(looked, say),
+    ...kerfChecks(looked, say),
+    thicknessCheck(looked),
+    settingCheck(looked, say),
+    offCheck(looked),
+  ]
+}

@@ -1,0 +1,58 @@
+import type { DerivedBox } from '../derive'
+import type { Job } from '../job'
+import type { Say } from '../length'
+import type { Working } from '../working'
+
+/** What stands behind the size that was not typed. */
+export function sizeWorking(
+  { sizes, thickness }: Pick<DerivedBox, 'sizes' | 'thickness'>,
+  spec: Job['box'],
+  say: Say,
+): Working {
+  const isOuter = spec.sizesAre === 'outer'
+  const [given, other] = isOuter ? [sizes.outer, sizes.inner] : [sizes.inner, sizes.outer]
+  const t = say.finePlain(thickness.mean)
+  const walls = { x: 2, y: 2, z: spec.top ? 2 : 1 }
+  const line = (axis: 'x' | 'y' | 'z'): string =>
+    `${say.plain(given[axis])} ${isOuter ? '−' : '+'} ${walls[axis]} × ${t} = ${say.plain(other[axis])}`
+  return {
+    title: isOuter ? 'Inner size' : 'Outer size',
+    result: say.size([other.x, other.y, other.z]),
+    formula: isOuter
+      ? 'inner = outer − the walls met on that axis'
+      : 'outer = inner + the walls met on that axis',
+    substituted: [line('x'), line('y'), line('z')].join('; '),
+    terms: [
+      {
+        symbol: spec.sizesAre,
+        meaning: 'width × depth × height',
+        value: say.size([given.x, given.y, given.z]),
+        source: 'your choice',
+      },
+      {
+        symbol: 'T',
+        meaning: 'mean thickness',
+        value: say.fine(thickness.mean),
+        source: thickness.measured ? 'reading' : 'default',
+      },
+    ],
+    note: spec.top ? 'Height loses the floor and the top.' : 'Height loses the floor only: the box is open.',
+  }
+}
+
+/** Advice about tabs that can be cut but may not please. Width about 1.5 to 3 thicknesses; under one they break. [FM] */
+export function tabAdvice({ shell, thickness }: Pick<DerivedBox, 'shell' | 'thickness'>, say: Say): string[] {
+  if (!shell) return []
+  const widths = shell.edges.flatMap(({ cells }) => cells.map(({ from, to }) => to - from))
+  const least = Math.min(...widths)
+  const advice: string[] = []
+  if (least < thickness.mean) {
+    advice.push(
+      `The narrowest tab is ${say.length(least)}, under one thickness: it may break while sanding or pressing.`,
+    )
+  }
+  if (shell.edges.some(({ shares }) => shares.widths.length % 2 === 0)) {
+    advice.push('An even count makes the two ends of an edge differ: opposite corners will not look alike.')
+  }
+  return advice
+}

@@ -1,0 +1,55 @@
+import type { DerivedBox, LoadPlan } from '../derive'
+import type { Job } from '../job'
+import { counted, type Say } from '../length'
+import type { Machine } from '../machine'
+import { settingWords, type Setting } from '../tune'
+
+/** One sentence for screens and files: where compensation is, and how much. */
+export function compensationStatement(
+  where: Job['cut']['compensation'],
+  { kerf, compensation }: Pick<DerivedBox, 'kerf' | 'compensation'>,
+  say: Say,
+): string {
+  const both = `${say.fine(kerf.perSide)} per side (kerf ${say.fine(kerf.width)} full width)`
+  if (where === 'software') {
+    return `Compensation is left to the laser's software: set ${both}, outward on outlines and inward on holes.`
+  }
+  const figures = kerf.round
+    ? both
+    : `${say.fine(compensation.x)} per side across the sheet and ${say.fine(compensation.y)} along it (kerf ${say.finePlain(kerf.by.x.width)} and ${say.fine(kerf.by.y.width)} full width)`
+  return `Compensation is in the paths: ${figures}. Do not compensate again in the laser's software.`
+}
+
+const OPPOSITE: Record<Machine['origin'], string> = {
+  'front left': 'lower left',
+  'front right': 'lower right',
+  'back left': 'upper left',
+  'back right': 'upper right',
+}
+
+/** Where the sheet goes on the machine. @param load whose page the file has */
+export function placeStatement(
+  machine: Machine | null,
+  { of, x, y, width, height, load }: Omit<LoadPlan, 'paths' | 'time' | 'sheet'>,
+  say: Say,
+): string {
+  const corner = OPPOSITE[machine?.origin ?? 'front left']
+  const where = machine
+    ? `the ${machine.origin} corner of the bed, where its origin is`
+    : 'the origin of the machine'
+  if (of === 1) return `Put the sheet’s ${corner} corner into ${where}.`
+  const from = `${say.plain(x, 1)} from its left and ${say.length(y, 1)} from its lower side`
+  return `One sheet in ${counted(of, 'load')}; load ${load + 1} is ${say.size([width, height], 1)} of it, ${from}. Put that piece’s ${corner} corner into ${where}, the sheet square to the bed.`
+}
+
+/** What a file says of what it was made for: stock, thickness, kerf, settings, revision, and its unit. */
+export function madeForStatement(
+  { measure, log }: Pick<Job, 'measure' | 'log'>,
+  { thickness, kerf }: Pick<DerivedBox, 'thickness' | 'kerf'>,
+  setting: Setting,
+  say: Say,
+): string {
+  const revision = (log.at(-1)?.number ?? 0) + 1
+  const stock = measure.stock?.name ?? 'no stock chosen'
+  return `Unit millimetres. Stock ${stock}, thickness ${say.length(thickness.mean)}${thickness.measured ? '' : ' from the label'}, kerf ${say.fine(kerf.width)}${kerf.measured ? '' : ' assumed'}, setting ${settingWords(setting)}, for revision ${revision}.`
+}

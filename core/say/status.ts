@@ -1,0 +1,172 @@
+import { problemSentence } from '../box'
+import { type Derived, type Part } from '../derive'
+import { fitCautions } from '../fit'
+import type { Job } from '../job'
+import { counted, formatDuration, percent, short, type Say } from '../length'
+import { isForbidden, unplacedSentence, violationSentence } from '../nest'
+import { mayExport, type Check } from '../plan'
+import { thicknessLine, unevenLine } from '../stock'
+import { choiceReason } from '../tune'
+import { kerfOfOtherSetting, preflight } from './preflight'
+
+export const STATIONS = ['measure', 'shape', 'layout', 'tune', 'cut', 'build', 'log'] as const
+export type Station = (typeof STATIONS)[number]
+
+export const STATION_NAMES: Record<Station, string> = {
+  measure: 'Measure',
+  shape: 'Shape',
+  layout: 'Lay out',
+  tune: 'Tune',
+  cut: 'Cut',
+  build: 'Build',
+  log: 'Log',
+}
+
+/** One line of live truth for a station of the traveller. `stale` means that something before it changed since. */
+export interface StationStatus {
+  state: 'ready' | 'todo' | 'look' | 'stop' | 'stale'
+  line: string
+  why: string
+}
+
+/** What the lines are made from: a job, what was derived from it, and what was checked. */
+export interface Told {
+  job: Job
+  derived: Derived
+  checks: Check[]
+  /** What the bench knows better than the job's copies, by name. */
+  newer: string[]
+  say: Say
+}
+
+/** The checks of a job as it was derived; none without a plan. */
+export const checksOf = (job: Job, { box, plan }: Derived, parts: Part[], say: Say): Check[] =>
+  plan ? preflight({ job, box, parts, plan }, say) : []
+
+function measureStatus({ job: { measure }, derived: { box, plan }, newer, say }: Told): StationStatus {
+  const { thickness, kerf } = box
+  const line = thicknessLine(thickness, say)
+  if (newer.length > 0) {
+    return { state: 'stale', line, why: `The bench has newer figures for ${newer.join(' and ')}.` }
+  }
+  if (!measure.machine || !measure.stock) {
+    return { state: 'todo', line: 'no machine or stock yet', why: 'Choose what you cut, and on what.' }
+  }
+  if (!thickness.measured || !kerf.measured) {
+    const both = thickness.measured ? `${line}; kerf assumed` : line
+    return { state: 'look', line: both, why: 'Thickness and kerf decide the fit: measure both.' }
+  }
+  const otherKerf = plan ? kerfOfOtherSetting({ measure }, plan.choice) : ''
+  if (otherKerf) return { state: 'look', line, why: otherKerf }
+  if (thickness.readings === 1) {
+    const why = 'One reading tells nothing of the rest of the sheet: measure in a few more places.'
+    return { state: 'look', line, why }
+  }
+  return thickness.uneven
+    ? { state: 'look', line, why: `The sheet is uneven: ${unevenLine(thickness, say)}.` }
+    : { state: 'ready', line, why: 'Thickness and kerf are measured.' }
+}
+
+/** Below these odds of the wanted fit a cut is a gamble. [FM] */
+const UNSURE = 0.5
+
+function shapeStatus({ job, derived: { box, fit }, say }: Told): StationStatus {
+  if (!box.panels) {
+    return { state: 'stop', line: 'cannot be made', why: problemSentence(box.problems[0], say) }
+  }
+  const { word, wanted, odds, joints } = fit
+  const line = `${word}, ${percent(odds[word])}`
+  const family = job.measure.stock?.family ?? 'other'
+  const [caution] = fitCautions(fit, box.thickness, family, job.box.proud, say)
+  if (caution) return { state: 'look', line, why: caution }
+  if (odds[wanted] < UNSURE) {
+    const most = joints[0].dominant?.name
+    const doubt = most ? ` Most of the doubt is the ${most}.` : ''
+    return {
+      state: 'look',
+      line,
+      why: `Only ${percent(odds[wanted])} ${wanted}, as it was asked for.${doubt}`,
+    }
+  }
+  const copies = job.copies > 1 ? `, ${job.copies} copies` : ''
+  return { state: 'ready', line, why: `${box.panels.length} panels${copies}.` }
+}
+
+function layoutStatus({ job, derived: { box, use, plan }, say }: Told): StationStatus {
+  const { arrangement, settings } = job.layout
+  if (!box.panels) return { state: 'todo', line: 'waits for Shape', why: 'The box cannot be made yet.' }
+  if (!arrangement || !use || !plan) return { state: 'todo', line: 'not laid out', why: 'No layout yet.' }
+  const line = `${counted(use.sheets, 'sheet')}, ${percent(use.use)}`
+  if (plan.layoutIsStale) {
+    return { state: 'stale', line, why: 'Parts or sheets changed since this layout.' }
+  }
+  const hard = plan.violations.find(isForbidden)
+  if (hard) return { state: 'stop', line, why: violationSentence(hard, settings, say) }
+  const { placements, unplaced } = arrangement
+  if (unplaced.length > 0) {
+    const fit = `${placements.length} of ${placements.length + unplaced.length} parts fit`
+    return { state: 'look', line: fit, why: unplacedSentence(unplaced[0], settings.sheets, say) }
+  }
+  const [soft] = plan.violations
+  if (soft) return { state: 'look', line, why: violationSentence(soft, settings, say) }
+  const loads = use.loads > use.sheets ? ` It is cut in ${use.loads} loads of the bed.` : ''
+  return { state: 'ready', line, why: `The bound is ${use.fewest}.${loads}` }
+}
+
+function tuneStatus({ derived: { plan }, say }: Told): StationStatus {
+  if (!plan) return { state: 'todo', line: 'waits for a layout', why: 'Nothing to cut yet.' }
+  const { setting, standing, test } = plan.choice
+  const doubtful = test?.result === 'not through' || test?.result === 'charred'
+  const untested = standing === 'untested' ? ', untested' : ''
+  return {
+    state: standing === 'tested' && !doubtful ? 'ready' : 'look',
+    line: `${say.speed(setting.speed)}, ${short(setting.power)} %${untested}`,
+    why: choiceReason(plan.choice, say),
+  }
+}
+
+function cutStatus({ job: { cut }, derived: { plan }, checks }: Told): StationStatus {
+  if (!plan || plan.loads.length === 0) {
+    return { state: 'todo', line: 'nothing to cut', why: 'No part lies on a sheet.' }
+  }
+  const line = formatDuration(plan.total.seconds)
+  const stop = checks.find(({ state }) => state === 'stop')
+  if (stop) return { state: 'stop', line, why: stop.title }
+  if (cut.written && cut.written.signature !== plan.signature) {
+    return { state: 'stale', line, why: 'The file was written before the last change. Write it again.' }
+  }
+  const look = checks.find(({ state }) => state === 'look')
+  const done = cut.written ? 'The file is written.' : 'All checks passed.'
+  return { state: look ? 'look' : 'ready', line, why: look?.title ?? done }
+}
+
+function buildStatus({ job, derived: { box } }: Told): StationStatus {
+  const steps = box.panels?.length ?? 0
+  const done = Math.min(job.build.done.length, steps)
+  const state = steps > 0 && done === steps ? 'ready' : 'todo'
+  return { state, line: `${done} of ${steps} panels`, why: 'Dry-fit first, then glue.' }
+}
+
+function logStatus({ job: { log } }: Told): StationStatus {
+  const last = log[log.length - 1]
+  if (!last) return { state: 'todo', line: 'nothing cut yet', why: 'Write down what came out.' }
+  const line = `revision ${last.number}`
+  return last.verdict
+    ? { state: 'ready', line: `${line}, ${last.verdict}`, why: last.reason }
+    : { state: 'look', line, why: 'How did it fit?' }
+}
+
+/** The traveller's lines. */
+export const stationStatuses = (told: Told): Record<Station, StationStatus> => ({
+  measure: measureStatus(told),
+  shape: shapeStatus(told),
+  layout: layoutStatus(told),
+  tune: tuneStatus(told),
+  cut: cutStatus(told),
+  build: buildStatus(told),
+  log: logStatus(told),
+})
+
+/** Whether files may be written. */
+export const readyToCut = ({ plan }: Pick<Derived, 'plan'>, checks: Check[]): boolean =>
+  plan !== null && plan.loads.length > 0 && mayExport(checks)

@@ -1,0 +1,25 @@
+import { readFileSync } from 'node:fs'
+import { deriveAll, deriveFit, planOf, prepare, turnedOf, type Derived, type Part } from '../../core/derive'
+import { readJob } from '../../core/files'
+import type { Job } from '../../core/job'
+
+export type DemoName = 'specimen-tray' | 'logger-case' | 'slip-cases'
+
+export const demoText = (name: DemoName): string =>
+  readFileSync(new URL(`../../demo/${name}.json`, import.meta.url), 'utf8')
+
+/** A demo job, read as any file is. */
+export function demo(name: DemoName): Job {
+  const read = readJob(demoText(name))
+  if (!read.ok) throw new Error(read.error)
+  return read.job
+}
+
+/** As the page has it: a layout that was made before stays, also when it is stale. */
+export function derivedAsShown(job: Job): { job: Job; parts: Part[]; derived: Derived } {
+  const { arrangement } = job.layout
+  if (!arrangement) return deriveAll(job)
+  const prepared = prepare(job)
+  const fit = deriveFit(job, prepared.box, turnedOf(arrangement.placements))
+  return { job, parts: prepared.parts, derived: { box: prepared.box, fit, ...planOf(job, prepared) } }
+}

@@ -1,0 +1,30 @@
+import type { BoxSpec } from '../../core/box'
+import { deriveBox, makeParts, type Part } from '../../core/derive'
+import { emptyJob, type Job } from '../../core/job'
+import { newStock } from '../../core/stock'
+
+/** A job for a box of a sheet 3 mm thick, cut by a beam 0.16 mm wide. */
+export function jobOf(box: BoxSpec, more: Partial<Job> = {}): Job {
+  const base = emptyJob('t', 'Test', '')
+  const stock = {
+    ...newStock('s', 'Sheet'),
+    readings: [3, 3, 3].map((value) => ({ value, spot: '', on: '' })),
+  }
+  const kerf = {
+    id: 'k',
+    machineId: 'm',
+    stockId: 's',
+    width: 0.16,
+    doubt: 0.01,
+    kx: null,
+    ky: null,
+    method: 'squares' as const,
+    setting: '',
+    on: '',
+    how: '',
+  }
+  return { ...base, box, measure: { ...base.measure, stock, kerf }, ...more }
+}
+
+/** The parts of so many copies of a box. */
+export const partsOf = (box: BoxSpec, copies: number): Part[] => makeParts(deriveBox(jobOf(box)), copies)

@@ -1,0 +1,49 @@
+<script setup lang="ts">
+import { CopyPlus, Trash2 } from '@lucide/vue'
+import { computed } from 'vue'
+import { RouterLink } from 'vue-router'
+import { deriveBox, pictureOf } from '@core/derive'
+import type { Job } from '@core/job'
+import { counted } from '@core/length'
+import BoxPicture from '@web/parts/BoxPicture.vue'
+import { useSay } from '@web/parts/say'
+import { readable } from '@web/data/dates'
+
+/** A job in the list: its box drawn small, its size, its stock. */
+const props = defineProps<{ job: Job }>()
+defineEmits<{ duplicate: []; remove: [] }>()
+const say = useSay()
+const box = computed(() => deriveBox(props.job))
+const picture = computed(() => box.value.panels && pictureOf(box.value.panels))
+const about = computed(() => {
+  const { job } = props
+  const { x, y, z } = box.value.sizes.outer
+  const size = `${say.value.size([x, y, z], 1)} outside`
+  const copies = job.copies > 1 ? `, ${counted(job.copies, 'copy', 'copies')}` : ''
+  return `${size}, ${job.box.top ? 'closed' : 'open'}${copies}`
+})
+</script>
+
+<template>
+  <li class="card flex items-center gap-3 py-2!">
+    <BoxPicture v-if="picture" :picture="picture" class="h-14 w-20 shrink-0" />
+    <span v-else class="h-14 w-20 shrink-0 text-center text-[12px] text-rowan">cannot be made</span>
+    <RouterLink
+      :to="{ name: 'job', params: { id: job.id, station: 'measure' } }"
+      class="min-w-0 flex-1 rounded px-1 hover:underline"
+    >
+      <span class="block text-lg font-semibold">{{ job.name }}</span>
+      <span class="note block">
+        <span class="num">{{ about }}</span>
+        · {{ job.measure.stock?.name ?? 'no stock chosen' }} · changed
+        {{ readable(job.changed) }}
+      </span>
+    </RouterLink>
+    <button type="button" class="btn-icon" :aria-label="`Duplicate ${job.name}`" @click="$emit('duplicate')">
+      <CopyPlus :size="18" />
+    </button>
+    <button type="button" class="btn-icon" :aria-label="`Delete ${job.name}`" @click="$emit('remove')">
+      <Trash2 :size="18" />
+    </button>
+  </li>
+</template>

@@ -1,0 +1,45 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { counted } from '@core/length'
+import { thicknessLine } from '@core/stock'
+import { settingWords } from '@core/tune'
+import { useSay } from '@web/parts/say'
+import { readable } from '@web/data/dates'
+import { useDerived } from '@web/stores/derived'
+import { useOpenJob } from '@web/stores/job'
+
+/** What a printed page says of the job it belongs to. */
+const jobs = useOpenJob()
+const derived = useDerived()
+const say = useSay()
+const facts = computed((): [string, string][] => {
+  const { job } = jobs
+  const { kerf, thickness, sizes } = derived.box
+  const { outer, inner } = sizes
+  return [
+    ['Outside', say.value.size([outer.x, outer.y, outer.z])],
+    ['Inside', say.value.size([inner.x, inner.y, inner.z])],
+    ['Copies', String(job.copies)],
+    ['Stock', job.measure.stock?.name ?? 'none chosen'],
+    ['Thickness', `${thicknessLine(thickness, say.value)} (${say.value.lengthUnit})`],
+    ['Kerf', `${say.value.fine(kerf.width)}, ${say.value.fine(kerf.perSide)} per side`],
+    ['Machine', job.measure.machine?.name ?? 'none chosen'],
+    ['Setting', settingWords(derived.choice.setting)],
+    ['Fit', `${derived.fit.word}, interference ${say.value.fine(job.interference)}`],
+    ['Cut so far', counted(job.log.length, 'time')],
+    ['Printed', readable(new Date().toISOString(), true)],
+  ]
+})
+</script>
+
+<template>
+  <section class="hidden print:block" aria-label="What was built from what">
+    <h2 class="text-xl!">{{ jobs.job.name }}: build sheet</h2>
+    <dl class="mt-1 grid grid-cols-[auto_1fr_auto_1fr] gap-x-4 gap-y-0.5 text-[10pt]">
+      <template v-for="[name, text] in facts" :key="name">
+        <dt class="text-quiet">{{ name }}</dt>
+        <dd class="num">{{ text }}</dd>
+      </template>
+    </dl>
+  </section>
+</template>

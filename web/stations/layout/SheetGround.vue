@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Surface } from '@core/nest'
+
+/** A sheet as it lies there: the loads that the bed takes it in, and their margins. */
+const props = defineProps<{ surface: Surface; margin: number; title: string; textSize: number }>()
+const loads = computed(() =>
+  props.surface.loads.map(({ x, y, width, height }, i) => ({
+    i,
+    x,
+    y: -y - height,
+    width,
+    height,
+    inside: {
+      x: x + props.margin,
+      y: -y - height + props.margin,
+      width: Math.max(0, width - 2 * props.margin),
+      height: Math.max(0, height - 2 * props.margin),
+    },
+  })),
+)
+</script>
+
+<template>
+  <g>
+    <rect
+      :y="-surface.height"
+      :width="surface.width"
+      :height="surface.height"
+      fill="var(--paper)"
+      stroke="var(--edge)"
+      stroke-width="1"
+      vector-effect="non-scaling-stroke"
+    />
+    <g v-for="load in loads" :key="load.i">
+      <rect
+        v-if="loads.length > 1"
+        :x="load.x"
+        :y="load.y"
+        :width="load.width"
+        :height="load.height"
+        fill="none"
+        stroke="var(--edge)"
+        stroke-width="1"
+        vector-effect="non-scaling-stroke"
+        data-load
+      />
+      <rect
+        v-bind="load.inside"
+        fill="none"
+        stroke="var(--edge)"
+        stroke-dasharray="4 3"
+        stroke-width="1"
+        vector-effect="non-scaling-stroke"
+      />
+      <text
+        v-if="loads.length > 1"
+        :x="load.x + textSize * 0.6"
+        :y="load.y + textSize * 1.4"
+        :font-size="textSize"
+        fill="var(--quiet)"
+      >
+        load {{ load.i + 1 }}
+      </text>
+    </g>
+    <text :y="-surface.height - textSize * 0.4" :font-size="textSize" fill="var(--quiet)">{{ title }}</text>
+  </g>
+</template>

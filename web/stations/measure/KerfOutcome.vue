@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import { Check } from '@lucide/vue'
+import { computed } from 'vue'
+import { predictFit, NO_TASTE, type FitPrediction } from '@core/fit'
+import { adviseNext, kerfNotes, kerfOf, resultWorking, type KerfResult } from '@core/kerf'
+import { counted } from '@core/length'
+import { takeInHand } from '@core/job'
+import CautionNote from '@web/parts/CautionNote.vue'
+import { useSay } from '@web/parts/say'
+import WorkedFigure from '@web/parts/WorkedFigure.vue'
+import { useDerived } from '@web/stores/derived'
+import { useOpenJob } from '@web/stores/job'
+import { useMessages } from '@web/stores/messages'
+import { useKerfEdits } from './kerf-edits'
+import { useTrial } from './trial'
+
+const props = defineProps<{ kerf: KerfResult }>()
+const jobs = useOpenJob()
+const derived = useDerived()
+const say = useSay()
+const kerfs = useKerfEdits()
+const { trial, result } = useTrial()
+
+/** The fit if a kerf were used with a given doubt. */
+function fitWith(width: number, doubt: number | null): FitPrediction {
+  const { interference, measure, box, cut } = jobs.job
+  return predictFit({
+    kerf: kerfOf({ width, doubt, how: '' }),
+    thickness: derived.box.thickness,
+    compensate: cut.compensation,
+    interference,
+    proud: box.proud,
+    taste: measure.taste ?? NO_TASTE,
+    boundaries: [],
+  })
+}
+const advice = computed(() => {
+  if (props.kerf.oneSided) return []
+  const { width, doubt } = props.kerf
+  const now = fitWith(width, doubt)
+  const odds = {
+    word: now.wanted,
+    now: now.odds[now.wanted],
+    with: (then: number) => fitWith(width, then).odds[now.wanted],
+  }
+  return adviseNext(doubt, trial.value.method, result.value.squares, odds, say.value)
+})
+const text = computed(() => {
+  const { width, doubt, oneSided } = props.kerf
+  const figure = say.value.finePlain(width)
+  if (oneSided) return `${oneSided} ${figure} ${say.value.lengthUnit}`
+  return `${figure}${doubt === null ? '' : ` ± ${say.value.finePlain(doubt)}`} ${say.value.lengthUnit}`
+})
+
+/** How a kerf came to be known, in a few words. */
+function how(): string {
+  const { method, squares, strip } = trial.value
+  if (method === 'squares') return `${counted(result.value.squares!.n, 'square')} of ${squares.side} mm`
+  return method === 'strip' ? `Slit strip, ${strip.lines} lines` : 'Slot gauge'
+}
+const rounded = (value: number | null): number | null => (value === null ? null : Number(value.toFixed(5)))
+
+/** One measurement is one record, however often it is kept. */
+function use(): void {
+  const { method, keptAs } = trial.value
+  const { width, doubt, kx, ky } = props.kerf
+  if (method === 'comb') return
+  const id = keptAs ?? crypto.randomUUID()
+  const next = { ...trial.value, keptAs: id }
+  const part = {
+    id,
+    width: Math.max(0, rounded(width)!),
+    doubt: rounded(doubt),
+    kx: rounded(kx),
+    ky: rounded(ky),
+  }
+  const done = kerfs.record({ ...part, method, how: how() }, '', (draft) => {
+    draft.measure.trials = takeInHand(next, jobs.job.measure)
+  })
+  if (done) useMessages().say('said', `Kerf ${say.value.fine(width)} is on the bench and in this job.`)
+}
+</script>
+
+<template>
+  <WorkedFigure large label="Kerf, full width" :text="text" :working="resultWorking(kerf, say)" />
+  <WorkedFigure label="Per side" :text="say.fine(kerf.width / 2)" />
+  <div v-if="kerf.kx !== null && kerf.ky !== null" class="flex gap-5">
+    <WorkedFigure label="Across, kx" :text="say.fine(kerf.kx)" />
+    <WorkedFigure label="Along, ky" :text="say.fine(kerf.ky)" />
+  </div>
+  <CautionNote :cautions="kerfNotes(kerf, say)" />
+  <button
+    type="button"
+    class="btn btn-main"
+    :disabled="kerf.width <= 0 || Boolean(kerf.oneSided)"
+    @click="use"
+  >
+    <Check :size="16" aria-hidden="true" />
+    Use this kerf
+  </button>
+  <div v-if="advice.length > 0" class="border-t border-line pt-2" data-testid="advice">
+    <h3>What next</h3>
+    <p v-for="each in advice" :key="each.kind" class="mt-1 text-sm">{{ each.says }}</p>
+  </div>
+</template>

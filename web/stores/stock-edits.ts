@@ -1,0 +1,39 @@
+import type { Stock } from '@core/stock'
+import { useBench, type BenchChange } from './bench'
+import { useMessages } from './messages'
+import { useOpenJob } from './job'
+
+/** Chooses and changes the job's stock, on the bench along with it: its thickness and its sheets have one home. */
+export function useStockEdits() {
+  const jobs = useOpenJob()
+  const bench = useBench()
+
+  /** Another stock has another kerf, and may have another fit in one's hands. */
+  function use(record: Stock, ...onBench: BenchChange[]): boolean {
+    return jobs.edit(
+      ({ measure, tune }) => {
+        measure.stock = record
+        measure.kerf = bench.kerfFor(measure.machine?.id, record.id)
+        measure.taste = bench.tasteOf(record.family)
+        tune.picked = null
+      },
+      '',
+      ...onBench,
+    )
+  }
+  const add = (record: Stock): boolean => use(record, bench.putting('stocks', record))
+
+  function change(part: Partial<Stock>, key: string): void {
+    const { stock } = jobs.job.measure
+    if (!stock) {
+      useMessages().say('look', 'Sheets belong to a stock: choose or add one in Measure first.')
+      return
+    }
+    const record = { ...stock, ...part }
+    const apply = (draft: typeof jobs.job): void => {
+      draft.measure.stock = record
+    }
+    jobs.edit(apply, key, bench.putting('stocks', record))
+  }
+  return { use, add, change }
+}
