@@ -55,6 +55,22 @@ const arrows = CORE.map((folder, i) =>
   ),
 )
 
+/** The folders of web from the bottom up. `parts` draw what they are given; only what stands above `stores` may ask them. */
+const WEB = [
+  ['data', ['parts', 'workers', 'stores', 'shell', 'stations', 'bench']],
+  ['parts', ['workers', 'stores', 'shell', 'stations', 'bench']],
+  ['workers', ['parts', 'data', 'stores', 'shell', 'stations', 'bench']],
+  ['stores', ['parts', 'shell', 'stations', 'bench']],
+  ['stations', ['shell']],
+]
+const webArrows = WEB.map(([folder, above]) =>
+  forbid(
+    [`web/${folder}/**/*.{ts,vue}`],
+    above.flatMap((name) => [`@web/${name}/*`, `../${name}/*`]),
+    `web/${folder} stands below ${above.join(', ')}: it is given what it shows, and hands on what happened.`,
+  ),
+)
+
 export default tseslint.config(
   { ignores: ['dist/', 'node_modules/', 'test-results/', 'playwright-report/'] },
   js.configs.recommended,
@@ -78,6 +94,7 @@ export default tseslint.config(
   },
   { files: ['**/*.{mjs,js}'], languageOptions: { globals: globals.node } },
   ...arrows,
+  ...webArrows,
   {
     files: ['core/**/*.ts'],
     ignores: ['**/*.test.ts'],

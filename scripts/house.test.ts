@@ -19,6 +19,10 @@ describe('lint keeps the arrows', () => {
     ['core/box/x.ts', "import { share } from '../geometry/clip'\nexport const y = share\n"],
     ['core/box/x.ts', "import { ref } from 'vue'\nexport const y = ref\n"],
     ['core/job/x.ts', "import { readFileSync } from 'node:fs'\nexport const y = readFileSync\n"],
+    ['web/parts/x.ts', "import { useJob } from '@web/stores/job'\nexport const y = useJob\n"],
+    ['web/data/x.ts', "import { useJob } from '@web/stores/job'\nexport const y = useJob\n"],
+    ['web/stores/x.ts', "import { FIELDS } from '@web/shell/fields'\nexport const y = FIELDS\n"],
+    ['web/stations/cut/x.ts', "import { FIELDS } from '@web/shell/fields'\nexport const y = FIELDS\n"],
     ['server/x.ts', "import { y } from '@web/parts/y'\nexport const z = y\n"],
   ])('%s may not: %s', async (file, code) =>
     expect(await complaints(file, code)).toContain('no-restricted-imports'),

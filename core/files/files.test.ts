@@ -9,6 +9,7 @@ import { differing, jtsOf, shrunk } from '../../scripts/testing/jts'
 import { deriveAll, deriveBox } from '../derive'
 import { transformPoint, type Region } from '../geometry'
 import { emptyJob, type Job } from '../job'
+import type { Placement } from '../nest'
 import { exportJob, fileStem, JOB_FILE_LIMIT, readJob, repairJob, writeJob, type OutputFile } from './index'
 
 const fixture = (name: string): string =>
@@ -62,6 +63,14 @@ function linesOfDxf(text: string): { units: unknown; lines: Line[] } {
   })
   return { units: dxf.header.$INSUNITS, lines }
 }
+/** A panel's outline on the sheet, worked out here anew: turned, never mirrored, half a kerf inside the place of its path. */
+function laid(outline: Line['points'], { turn, x, y }: Placement, inside: number): Line['points'] {
+  const [cos, sin] = [Math.cos((turn * Math.PI) / 180), Math.sin((turn * Math.PI) / 180)]
+  const turned = outline.map((at) => ({ x: at.x * cos - at.y * sin, y: at.x * sin + at.y * cos }))
+  const left = Math.min(...turned.map((at) => at.x))
+  const low = Math.min(...turned.map((at) => at.y))
+  return turned.map((at) => ({ x: at.x - left + x + inside, y: at.y - low + y + inside }))
+}
 const sameRing = (a: Line['points'], b: Line['points']): boolean =>
   a.length === b.length &&
   a.every(({ x, y }, i) => Math.abs(x - b[i].x) < 0.001 && Math.abs(y - b[i].y) < 0.001)
@@ -113,12 +122,10 @@ describe.each(['specimen-tray', 'logger-case', 'slip-cases'] as const)(
         const outlines = lines.filter(({ layer }) => layer === 'outline-cuts')
         const placements = job.layout.arrangement!.placements.filter((placement) => placement.sheet === sheet)
         expect(outlines).toHaveLength(placements.length)
-        const corner = cornerOf(pages.find((each) => each.sheet === sheet)!.paths, lines)
-        expect(corner).toBeLessThan(0.001)
         for (const placement of placements) {
-          const part = parts.find(({ id }) => id === placement.part)!
-          const on = ontoSheet(part, placement)
-          const drawn: Region = { outline: on(part.drawn.outline), holes: [] }
+          const { panel } = parts.find(({ id }) => id === placement.part)!
+          const { outline } = box.panels!.find(({ name }) => name === panel)!.drawn
+          const drawn: Region = { outline: laid(outline, placement, box.kerf.width / 2), holes: [] }
           // jsts takes half the kerf off all round, as the beam does; what is left is compared with the drawn shape.
           const leftovers = outlines.map(({ points }) =>
             differing(
@@ -134,21 +141,67 @@ describe.each(['specimen-tray', 'logger-case', 'slip-cases'] as const)(
 )
 
 test('left to the laser’s software, the drawn shapes are written and the file says what to set', async () => {
-  const job = laidOut({
-    ...demo('specimen-tray'),
-    cut: { ...demo('specimen-tray').cut, compensation: 'software' },
-  })
+  const tray = demo('specimen-tray')
+  const job = fresh({ ...tray, cut: { ...tray.cut, compensation: 'software' } })
   const { root, lines } = await linesOfSvg(exported(job)[0].content)
   expect(root.children.find(({ name }) => name === 'desc')!.children[0].value).toContain(
     'left to the laser&#39;s software: set 0.080 mm per side (kerf 0.160 mm full width)',
   )
-  const box = deriveBox(job)
-  const widest = Math.max(
-    ...lines.map(
-      ({ points }) => Math.max(...points.map(({ x }) => x)) - Math.min(...points.map(({ x }) => x)),
-    ),
+  const widths = lines.map(({ points }) => {
+    const across = points.map(({ x }) => x)
+    return Math.max(...across) - Math.min(...across)
+  })
+  expect(Math.max(...widths)).toBeCloseTo(deriveBox(job).sizes.outer.x + 2 * job.box.proud, 3)
+})
+
+describe('a sheet larger than the bed', () => {
+  const tray = demo('specimen-tray')
+  const { machine, stock } = tray.measure
+  const large = (origin: 'front left' | 'back right'): Job =>
+    fresh({
+      ...tray,
+      copies: 6,
+      measure: {
+        ...tray.measure,
+        machine: { ...machine!, bedWidth: 600, bedHeight: 450, origin },
+        stock: { ...stock!, sheetWidth: 1300, sheetHeight: 900 },
+      },
+    })
+  test('is written load by load: no file is larger than the bed, and each says where its sheet goes', async () => {
+    const files = exported(large('front left')).filter(({ name }) => name.endsWith('.svg'))
+    expect(files.map(({ name }) => name)).toContain('specimen-tray-moss-survey-sheet-1-load-1.svg')
+    for (const { content } of files) {
+      const { root, lines } = await linesOfSvg(content)
+      const [, , width, height] = root.attributes.viewBox.split(' ').map(Number)
+      expect(width).toBeLessThanOrEqual(600)
+      expect(height).toBeLessThanOrEqual(450)
+      for (const { x, y } of lines.flatMap(({ points }) => points)) {
+        expect(x >= 0 && x <= width && y >= 0 && y <= height).toBe(true)
+      }
+      expect(content).toContain('front left corner of the bed')
+    }
+  })
+  test.each(['front left', 'back right'] as const)(
+    'SVG and DXF of a machine with its origin at the %s say the same',
+    async (origin) => {
+      const files = exported(large(origin))
+      const [svg, dxf] = ['.svg', '.dxf'].map((end) => files.find(({ name }) => name.endsWith(end))!)
+      const [lines, others] = [(await linesOfSvg(svg.content)).lines, linesOfDxf(dxf.content).lines]
+      expect(lines).toHaveLength(others.length)
+      for (const { points } of lines) {
+        expect(others.some((other) => sameRing(other.points, points))).toBe(true)
+      }
+    },
   )
-  expect(widest).toBeCloseTo(box.sizes.outer.x + 2 * job.box.proud, 3)
+})
+
+test('signs that XML forbids do not spoil the drawing', async () => {
+  const tray = demo('specimen-tray')
+  const files = exported(fresh({ ...tray, name: 'Tray \u0007<b>&\ud800 "one"' }))
+  const { root } = await linesOfSvg(files[0].content)
+  // eslint-disable-next-line no-control-regex -- they are what is looked for
+  expect(files[0].content).not.toMatch(/[\u0000-\u0008\ud800-\udfff]/)
+  expect(root.children.find(({ name }) => name === 'title')!.children[0].value).toContain('Tray')
 })
 
 test('the panels as JSON fill the outer size when they are put where their placement says', () => {
@@ -173,30 +226,61 @@ describe('job files', () => {
     return read.error
   }
   test('what is written is read back the same', () => {
-    for (const name of ['specimen-tray', 'logger-case', 'slip-cases'])
-      expect(readJob(writeJob(demo(name)))).toEqual({ ok: true, job: demo(name) })
+    for (const job of [demo('specimen-tray'), demo('logger-case'), demo('slip-cases')])
+      expect(readJob(writeJob(job))).toEqual({ ok: true, job })
     const empty = emptyJob('x', 'Empty', '')
     expect(readJob(writeJob(empty))).toEqual({ ok: true, job: empty })
   })
   test('broken, foreign, newer and huge ones are refused whole, each with its own sentence', () => {
     expect(refused(text.slice(0, 500))).toContain('not readable JSON')
     expect(refused('{"hello": 1}')).toContain('not an Uplands job')
-    expect(refused(text.replace('"version": 2', '"version": 3'))).toContain('newer Uplands (version 3')
+    expect(refused(text.replace('"version": 3', '"version": 4'))).toContain('newer Uplands (version 4')
     expect(refused(' '.repeat(JOB_FILE_LIMIT + 1))).toContain('larger than 2 MB')
     expect(refused(text.replace('"width": 240', '"width": "wide"'))).toContain('box → width')
     expect(refused(text.replace('"copies": 1', '"copies": 1, "extra": 1'))).toContain('extra')
     expect(refused(text.replace('"#7a5c1e"', '"url(javascript:1)"'))).toContain('colours')
   })
   test('version 1 is brought up to date: its readings and its kerf are all there', () => {
-    const read = readJob(readFileSync(new URL('fixtures/job-version-1.json', import.meta.url), 'utf8'))
+    const read = readJob(fixture('job-version-1'))
     if (!read.ok) throw new Error(read.error)
     const { stock, kerf, taste, trials } = read.job.measure
-    expect(read.job.version).toBe(2)
+    expect(read.job.version).toBe(3)
     expect(stock!.readings.map(({ value }) => value)).toEqual([3.02, 3.06, 3.04, 3.01, 3.08, 3.05, 3.02])
     expect(stock!.grain).toBe('width') // its layout asked for panels along it
     expect(kerf).toMatchObject({ width: 0.16, doubt: 0.018, method: 'typed' })
     expect([taste, trials]).toEqual([null, []])
     expect(deriveBox(read.job).panels).toHaveLength(5)
+  })
+  test('version 2 is brought up to date: the same panels, the sheet’s size with its stock', () => {
+    const raw = JSON.parse(fixture('job-version-2')) as {
+      tabWidth: number
+      layout: { settings: { sheetWidth: number; sheetHeight: number } }
+    }
+    const read = readJob(fixture('job-version-2'))
+    if (!read.ok) throw new Error(read.error)
+    const { stock, machine } = read.job.measure
+    const { sheetWidth, sheetHeight } = raw.layout.settings
+    expect(stock).toMatchObject({ sheetWidth, sheetHeight })
+    expect(machine!.origin).toBe('front left')
+    const now = deriveBox(demo('specimen-tray')).panels!
+    const then = deriveBox(read.job).panels!
+    expect(then.map(({ name }) => name)).toEqual(now.map(({ name }) => name))
+    for (const [i, { region }] of then.entries()) {
+      expect(differing(jtsOf(region), jtsOf(now[i].region)).getArea()).toBeLessThan(0.01)
+    }
+    expect(readJob(writeJob(read.job))).toEqual(read)
+  })
+  test('one out of its limits can be mended by clamping, and says what that changed', () => {
+    const raw = JSON.parse(text) as { copies: number; box: { width: number }; surplus?: string }
+    raw.copies = 4000
+    raw.box.width = 99_999
+    raw.surplus = 'x'
+    expect(refused(JSON.stringify(raw))).toContain('box → width is at most 5000')
+    const { value, mended } = repairJob(raw)!
+    expect(value.copies).toBe(100)
+    expect(mended).toEqual(expect.arrayContaining(['copies: 4000 → 100']))
+    expect(readJob(writeJob(value))).toEqual({ ok: true, job: value })
+    expect(repairJob({ ...raw, name: 7 })).toBeNull() // no limit explains that
   })
   test('no mutilated job is half read', () => {
     fc.assert(

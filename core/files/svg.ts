@@ -5,8 +5,8 @@ import type { SheetFile } from './sheet-file'
 const figure = (value: number): string => String(Number(value.toFixed(4)))
 
 /** Signs that no XML file may hold, however they are written. [PUB: W3C, Extensible Markup Language (XML) 1.0, 2.2 Characters] */
-// eslint-disable-next-line no-control-regex -- they are what is looked for
 const FORBIDDEN =
+  // eslint-disable-next-line no-control-regex -- they are what is looked for
   /[\u0000-\u0008\u000b\u000c\u000e-\u001f\ufffe\uffff]|[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/g
 
 const escaped = (text: string): string =>

@@ -1,6 +1,10 @@
 import { expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { readTable, writeTable } from './readings-table'
+import { IN_METRIC, METRIC, sayIn } from '@core/length'
+import { MOST_READINGS } from '@core/stock'
+import { readTable as read, writeTable } from './readings-table'
+
+const readTable = (text: string, on: string) => read(text, on, IN_METRIC)
 
 const values = (text: string): number[] => readTable(text, '').readings.map(({ value }) => value)
 
@@ -22,7 +26,7 @@ test('bad rows are named by their line, the good ones are kept', () => {
   expect(readings.map(({ value }) => value)).toEqual([3.02, 3.04])
   expect(errors).toEqual([
     'Line 3: “thick” is not a figure. Type one such as 120, 3,05 or 1/8 in.',
-    'Line 4: 302 mm is no thickness of a sheet. Give millimetres between 0 and 50.',
+    'Line 4: 302 mm is no thickness of a sheet. Give one between 0.05 and 50 mm.',
   ])
 })
 test('what is written is read back, whatever stands in the places', () => {
@@ -30,7 +34,7 @@ test('what is written is read back, whatever stands in the places', () => {
     fc.property(
       fc.array(
         fc.record({
-          value: fc.integer({ min: 1, max: 49999 }).map((n) => n / 1000),
+          value: fc.integer({ min: 50, max: 49999 }).map((n) => n / 1000),
           spot: fc.string({ maxLength: 20 }).map((text) => text.trim()),
           on: fc.constant('d'),
         }),
@@ -44,3 +48,12 @@ test('what is written is read back, whatever stands in the places', () => {
 })
 test('a huge table is refused', () =>
   expect(readTable('3\n'.repeat(60_000), '').errors[0]).toContain('too long'))
+test('bare figures are inches for whoever works in inches', () => {
+  const inches = sayIn({ ...METRIC, length: 'in' })
+  expect(read('0.125\n3.2 mm', '', inches).readings.map(({ value }) => value)).toEqual([3.175, 3.2])
+})
+test('no more rows are taken than one batch keeps', () => {
+  const { readings, errors } = readTable('3.02\n'.repeat(MOST_READINGS + 5), '')
+  expect(readings).toHaveLength(MOST_READINGS)
+  expect(errors).toEqual([expect.stringContaining(`only ${MOST_READINGS} readings`)])
+})

@@ -10,7 +10,7 @@ import {
 } from '@core/files'
 import { emptyJob, type Job } from '@core/job'
 import { getFact, setFact } from '@web/data/facts'
-import { deleteJob, listJobs, saveJob } from '@web/data/jobs'
+import { deleteJob, listJobs, loadJob, saveJob } from '@web/data/jobs'
 import { BENCH_STORES } from '@web/data/db'
 import type { Shelf, Unreadable } from '@web/data/unreadable'
 import { useBench, type Records } from './bench'
@@ -37,12 +37,12 @@ export const useShelf = defineStore('shelf', () => {
     unreadable.value = listed.unreadable
   }
 
-  const isTaken = (id: string): boolean =>
-    jobs.value.some((job) => job.id === id) || unreadable.value.some((each) => each.id === id)
+  /** Asked of the storage itself: another tab may have put it there since it was listed. */
+  const isTaken = async (id: string): Promise<boolean> => (await loadJob(id)) !== null
 
   /** Stores a job under its own id, or under a new one when that is taken. @returns the id */
   async function add(job: Job): Promise<string> {
-    const own = isTaken(job.id) ? { ...job, id: crypto.randomUUID(), name: copyName(job.name) } : job
+    const own = (await isTaken(job.id)) ? { ...job, id: crypto.randomUUID(), name: copyName(job.name) } : job
     await saveJob(own, 0)
     bench.learn(own)
     await refresh()
@@ -51,7 +51,7 @@ export const useShelf = defineStore('shelf', () => {
 
   async function addDemo(): Promise<void> {
     const { demoJobs } = await import('@web/data/demo')
-    for (const job of demoJobs()) if (!isTaken(job.id)) await add(job)
+    for (const job of demoJobs()) if (!(await isTaken(job.id))) await add(job)
   }
 
   /** Lists what is stored; a browser that never saw Uplands gets the demo jobs. */
@@ -85,8 +85,8 @@ export const useShelf = defineStore('shelf', () => {
   const duplicate = (job: Job): Promise<string | null> =>
     tried(() => {
       const cut = { ...job.cut, written: null }
-      const fresh = { ...job, cut, build: { done: [] }, log: [], changed: new Date().toISOString() }
-      return add(fresh)
+      const own = { id: crypto.randomUUID(), name: copyName(job.name), changed: new Date().toISOString() }
+      return add({ ...job, ...own, cut, build: { done: [] }, log: [] })
     })
 
   /** Takes a file of everything in: jobs that are here already and say the same are left, others come in beside them. */

@@ -5,7 +5,8 @@ import type { KerfRecord } from '@core/kerf'
 import { OUR_COLOURS, type Machine } from '@core/machine'
 import { newStock } from '@core/stock'
 import { database, forgetEverything } from '@web/data/db'
-import { loadJob, saveJob } from '@web/data/jobs'
+import { isUnreadable, loadJob, saveJob } from '@web/data/jobs'
+import { tryTo } from '@web/refusals'
 import { useBench } from './bench'
 import { useJob } from './job'
 import { useMessages } from './messages'
@@ -14,13 +15,17 @@ beforeEach(async () => {
   await forgetEverything()
   setActivePinia(createPinia())
 })
+const stored = async (id: string): Promise<Job | null> => {
+  const found = await loadJob(id)
+  return found && !isUnreadable(found) ? found.job : null
+}
 const rest = () => new Promise((resolve) => setTimeout(resolve, 30))
 
 describe('the job on the screen', () => {
   async function opened() {
     await saveJob(emptyJob('a', 'Tray', ''), 0)
     const jobs = useJob()
-    expect(await jobs.open('a')).toBe(true)
+    expect(await jobs.open('a')).toBe('open')
     return jobs
   }
   test('is saved as it is edited, one step back per edit', async () => {
@@ -32,10 +37,10 @@ describe('the job on the screen', () => {
       draft.box.width = 200
     })
     await rest()
-    expect((await loadJob('a'))?.job).toMatchObject({ copies: 4, box: { width: 200 } })
+    expect(await stored('a')).toMatchObject({ copies: 4, box: { width: 200 } })
     jobs.undo()
     await rest()
-    expect((await loadJob('a'))?.job).toMatchObject({ copies: 4, box: { width: 120 } })
+    expect(await stored('a')).toMatchObject({ copies: 4, box: { width: 120 } })
     expect(jobs.saving).toBe('saved')
   })
   test('an edit that changes nothing is no step; a computed result is none either', async () => {
@@ -49,7 +54,7 @@ describe('the job on the screen', () => {
     })
     expect(jobs.canUndo).toBe(false)
     await rest()
-    expect((await loadJob('a'))?.job.layout.arrangement?.signature).toBe('s')
+    expect((await stored('a'))?.layout.arrangement?.signature).toBe('s')
   })
   test('when both tabs changed it, ours is kept and theirs is one step back', async () => {
     const jobs = await opened()
@@ -58,7 +63,7 @@ describe('the job on the screen', () => {
       draft.box.depth = 99
     })
     await rest()
-    expect((await loadJob('a'))?.job).toMatchObject({ copies: 1, box: { depth: 99 } })
+    expect(await stored('a')).toMatchObject({ copies: 1, box: { depth: 99 } })
     expect(useMessages().list[0].text).toContain('Another tab changed this job')
     jobs.undo()
     expect(jobs.job?.copies).toBe(9)
@@ -77,7 +82,47 @@ describe('the job on the screen', () => {
     put.mockRestore()
     await jobs.save()
     expect(jobs.saving).toBe('saved')
-    expect((await loadJob('a'))?.job.copies).toBe(12)
+    expect((await stored('a'))?.copies).toBe(12)
+  })
+})
+
+describe('what cannot be kept', () => {
+  test('is refused whole, said in a sentence, and the rest goes on', async () => {
+    await saveJob(emptyJob('a', 'Tray', ''), 0)
+    const [jobs, bench] = [useJob(), useBench()]
+    await jobs.open('a')
+    const onBench = bench.putting('stocks', { ...newStock('s', 'Ply'), sheetWidth: -3 })
+    const taken = jobs.edit(
+      (draft) => {
+        draft.copies = 3
+      },
+      '',
+      onBench,
+    )
+    expect(taken).toBe(false)
+    expect(jobs.job?.copies).toBe(1)
+    expect(bench.stocks).toEqual([])
+    await rest()
+    expect(useMessages().list[0].text).toMatch(/^This cannot be kept: sheetWidth .*\.$/)
+    jobs.edit((draft) => {
+      draft.copies = 4
+    })
+    await rest()
+    expect(await stored('a')).toMatchObject({ copies: 4 })
+  })
+  test('a field that gave it out shows the sentence itself', async () => {
+    await saveJob(emptyJob('a', 'Tray', ''), 0)
+    const jobs = useJob()
+    await jobs.open('a')
+    const why = tryTo(() => {
+      jobs.edit((draft) => {
+        draft.box.width = 1e9
+      })
+    })
+    expect(why).toBe('This cannot be kept: box → width is at most 5000.')
+    await rest()
+    expect(useMessages().list).toEqual([])
+    expect(tryTo(() => undefined)).toBeNull()
   })
 })
 
@@ -92,6 +137,7 @@ describe('the bench', () => {
     travelSpeed: 300,
     acceleration: 1500,
     colours: OUR_COLOURS,
+    origin: 'front left',
   }
   const stock = newStock('s', 'Ply')
   const kerf = (id: string, width: number, on: string): KerfRecord => ({
@@ -133,6 +179,9 @@ describe('the bench', () => {
       family: 'plywood',
       interference: 0.02,
       doubt: 0.01,
+      own: 0.008,
+      kerfId: null,
+      best: null,
       from: 'comb',
       on: '',
       note: '',
@@ -154,7 +203,7 @@ describe('the bench', () => {
         draft.measure.machine = machine
       },
       '',
-      bench.put('machines', machine),
+      bench.putting('machines', machine),
     )
     for (const name of ['Sh', 'Shie'])
       jobs.edit(
@@ -162,14 +211,14 @@ describe('the bench', () => {
           draft.measure.machine!.name = name
         },
         'name',
-        bench.put('machines', { ...machine, name }),
+        bench.putting('machines', { ...machine, name }),
       )
     jobs.edit(
       (draft) => {
         draft.copies = 2
       },
       '',
-      bench.remove('machines', 'm'),
+      bench.removing('machines', 'm'),
     )
     expect(bench.machines).toEqual([])
     const back = (): string[] => {

@@ -5,53 +5,53 @@ import { dropAt, makeBoard, sheetCorner } from './board'
 import { turnedOn } from './turning'
 
 const settings: LayoutSettings = {
-  sheetWidth: 600,
-  sheetHeight: 400,
   sheets: 4,
   margin: 5,
   gap: 3,
   grain: 'free',
   turning: true,
 }
+const sheet = { width: 600, height: 400 }
 const placement: Placement = { part: 'front', sheet: 0, x: 10, y: 20, turn: 0, pinned: false }
 const size = { width: 100, height: 50 }
 
 describe('dropping a part', () => {
-  const board = makeBoard(4, settings)
+  const board = makeBoard(4, sheet)
   test('on its own sheet it moves by as much as the hand, y turned over, and is pinned', () =>
-    expect(dropAt(board, 4, settings, placement, 30, -40, size)).toEqual({
+    expect(dropAt(board, 4, sheet, placement, 30, -40, size)).toEqual({
       ...placement,
       x: 40,
       y: 60,
       pinned: true,
     }))
   test('over another sheet it goes there', () => {
-    const dropped = dropAt(board, 4, settings, placement, board.stepX, 0, size)
+    const dropped = dropAt(board, 4, sheet, placement, board.stepX, 0, size)
     expect(dropped).toMatchObject({ sheet: 1, x: 10, y: 20 })
-    expect(dropAt(board, 4, settings, placement, 0, board.stepY, size)).toMatchObject({
+    expect(dropAt(board, 4, sheet, placement, 0, board.stepY, size)).toMatchObject({
       sheet: board.columns,
       x: 10,
       y: 20,
     })
   })
   test('beside all sheets it stays on its own', () =>
-    expect(dropAt(makeBoard(1, settings), 1, settings, placement, 0, 2000, size).sheet).toBe(0))
+    expect(dropAt(makeBoard(1, sheet), 1, sheet, placement, 0, 2000, size).sheet).toBe(0))
   test('sheets stand side by side without overlap', () => {
-    const corners = [0, 1, 2, 3].map((sheet) => sheetCorner(board, sheet, settings))
+    const corners = [0, 1, 2, 3].map((index) => sheetCorner(board, index, sheet))
     expect(new Set(corners.map(({ x, y }) => `${x} ${y}`)).size).toBe(4)
   })
 })
 describe('turning', () => {
   const shape = { outline: rectangle(0, 0, 100, 50), holes: [] }
+  const part = { shape, turnedShape: shape }
   const next = (turn: Placement['turn'], rules: Partial<LayoutSettings> = {}) =>
-    turnedOn(shape, { ...placement, turn }, { ...settings, ...rules })
+    turnedOn(part, { ...placement, turn }, { ...settings, ...rules })
   test('goes through what grain and the maker allow', () => {
     expect([next(0)?.turn, next(270)?.turn, next(0, { grain: 'along' })?.turn]).toEqual([90, 0, 180])
     expect(next(0, { turning: false })).toBeNull()
   })
   test('is about the middle of the part, which is pinned there', () => {
     expect(next(0)).toEqual({ ...placement, turn: 90, x: 35, y: -5, pinned: true })
-    expect(turnedOn(shape, next(0)!, settings)).toMatchObject({ turn: 180, x: 10, y: 20 })
+    expect(turnedOn(part, next(0)!, settings)).toMatchObject({ turn: 180, x: 10, y: 20 })
     expect(next(0, { grain: 'along' })).toMatchObject({ turn: 180, x: 10, y: 20 })
   })
 })

@@ -1,0 +1,14 @@
+import type { Station } from '@core/say'
+
+/** A field that can be found by the words people use, and where it is. */
+export interface FieldEntry {
+  /** The `data-field` that it carries. */
+  id: string
+  label: string
+  station: Station
+  view?: 'kerf'
+  /** Other words for it, and what it is often confused with. */
+  words: string
+  /** What its word means, in the glossary. */
+  term?: string
+}

@@ -1,0 +1,112 @@
+import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals'
+import { demo } from '../../scripts/testing/demo'
+import { deriveAll } from '@core/derive'
+import type { Job } from '@core/job'
+import { packPlan, unpackPlan } from './packing'
+import { PlannerClient } from './planner-client'
+import type { Answer, Request } from './protocol'
+
+/** A worker that does as the test says: answers, falls silent, or breaks. */
+class FakeWorker {
+  static made: FakeWorker[] = []
+  onmessage: ((event: { data: Answer }) => void) | null = null
+  onerror: ((event: { preventDefault: () => void }) => void) | null = null
+  asked: Request[] = []
+  terminated = false
+  constructor() {
+    FakeWorker.made.push(this)
+  }
+  postMessage(request: Request): void {
+    this.asked.push(request)
+  }
+  terminate(): void {
+    this.terminated = true
+  }
+  break(): void {
+    this.onerror?.({ preventDefault: () => undefined })
+  }
+}
+const job = demo('specimen-tray')
+const ask = (sequence: number, other: Partial<Job> = {}): Request => ({
+  kind: 'plan',
+  sequence,
+  job: { ...job, ...other },
+  layOut: 'if stale',
+})
+function client() {
+  const answers: Answer[] = []
+  const troubles: string[] = []
+  const made = new PlannerClient({
+    answer: (message) => answers.push(message),
+    trouble: (sentence) => troubles.push(sentence),
+  })
+  return { client: made, answers, troubles }
+}
+async function until(done: () => boolean): Promise<void> {
+  while (!done()) await new Promise((resolve) => setTimeout(resolve, 10))
+}
+
+beforeEach(() => {
+  FakeWorker.made = []
+  Object.assign(globalThis, { Worker: FakeWorker })
+})
+afterEach(() => {
+  jest.useRealTimers()
+  Reflect.deleteProperty(globalThis, 'Worker')
+})
+
+describe('the way to the planner', () => {
+  test('a worker that breaks is started again and asked again; it is said', () => {
+    const { client: planner, troubles } = client()
+    planner.ask(ask(1))
+    FakeWorker.made[0].break()
+    expect(FakeWorker.made).toHaveLength(2)
+    expect(FakeWorker.made[1].asked).toMatchObject([{ sequence: 1 }])
+    expect(troubles).toEqual([expect.stringContaining('started again')])
+  })
+  test('one that falls silent counts as ended; one that has answered does not', () => {
+    jest.useFakeTimers()
+    const { client: planner, troubles } = client()
+    planner.ask(ask(1))
+    jest.advanceTimersByTime(60_000)
+    expect(troubles.length).toBeGreaterThan(0)
+    const other = client()
+    other.client.ask(ask(1))
+    FakeWorker.made.at(-1)!.onmessage!({
+      data: { kind: 'planned', sequence: 1, arrangement: null, plan: null, use: null },
+    })
+    jest.advanceTimersByTime(60_000)
+    expect(other.troubles).toEqual([])
+  })
+  test('where none can be had, a small job is planned on the page itself', async () => {
+    const { client: planner, answers, troubles } = client()
+    planner.ask(ask(1))
+    FakeWorker.made[0].break()
+    FakeWorker.made[1].break()
+    expect(troubles.at(-1)).toContain('on the page itself')
+    await until(() => answers.some(({ kind }) => kind === 'planned'))
+    const planned = answers.find((answer) => answer.kind === 'planned')
+    expect(planned).toMatchObject({ sequence: 1, plan: { sheets: 1 } })
+  })
+  test('and a large one says why there is no plan', () => {
+    Object.assign(globalThis, {
+      Worker: function refused(): never {
+        throw new Error('no workers here')
+      },
+    })
+    const { client: planner, answers } = client()
+    planner.ask(ask(3, { copies: 40 }))
+    expect(answers).toEqual([
+      { kind: 'failed', sequence: 3, message: expect.stringContaining('too large for the page') },
+    ])
+  })
+})
+
+test('a plan comes through its packing as it was, paths and all', () => {
+  const { plan } = deriveAll(job).derived
+  const { packed, blocks } = packPlan(plan!)
+  const through = unpackPlan(structuredClone(packed, { transfer: blocks }))
+  expect(through.loads[0].paths).toEqual(plan!.loads[0].paths)
+  expect(blocks[0].byteLength).toBe(0) // it was handed over, not copied
+  expect({ ...through, loads: [] }).toEqual({ ...plan!, loads: [] })
+})
