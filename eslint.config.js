@@ -25,6 +25,7 @@ const CORE = [
   'job',
   'derive',
   'say',
+  'keep',
   'files',
 ]
 

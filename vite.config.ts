@@ -21,6 +21,15 @@ const manifest = {
   ],
 }
 
+/** What is not used of the core and of these packages is left out: schemas nobody asks for, files of a folder that nobody imports. */
+const treeshake = {
+  moduleSideEffects: [
+    { test: /[/\\]core[/\\]/, sideEffects: false },
+    { test: /node_modules[/\\](zod|clipper2-ts|flatbush|d3-[a-z]+|@lucide)[/\\]/, sideEffects: false },
+  ],
+  manualPureFunctions: ['z'],
+}
+
 export default defineConfig({
   root: 'web',
   base: './', // so that the built app also works from a folder of any static server
@@ -50,12 +59,13 @@ export default defineConfig({
       { find: /^@web\//, replacement: fileURLToPath(new URL('./web/', import.meta.url)) },
     ],
   },
-  worker: { format: 'es' },
+  worker: { format: 'es', rolldownOptions: { treeshake } },
   build: {
     outDir: '../dist',
     emptyOutDir: true,
     target: 'es2022',
     chunkSizeWarningLimit: 1200,
+    rolldownOptions: { treeshake },
     assetsInlineLimit: 0, // the policy allows no data in scripts or fonts
   },
 })

@@ -1,7 +1,8 @@
 import { existsSync, mkdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
 import { join, resolve } from 'node:path'
 import { parseArgs } from 'node:util'
-import { exportJob, FORMATS, JOB_FILE_LIMIT, readJob, type Format } from '../core/files'
+import { exportJob, FORMATS, type Format } from '../core/files'
+import { JOB_FILE_LIMIT, readJob } from '../core/keep'
 
 const USAGE = `Usage: npm run --silent uplands -- export JOB.json --out DIR --format ${FORMATS.join(',')}`
 

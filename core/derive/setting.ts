@@ -1,8 +1,8 @@
 import { ASSUMED_MACHINE } from '../machine'
 import type { Job } from '../job'
-import { chooseSetting, cutEnergy, guess, settingSchema, type Choice, type Setting } from '../tune'
+import { chooseSetting, cutEnergy, guess, type Choice, type Setting } from '../tune'
 
-const KEYS = Object.keys(settingSchema.shape) as (keyof Setting)[]
+const KEYS: readonly (keyof Setting)[] = ['speed', 'power', 'passes', 'air']
 const sameSetting = (a: Setting, b: Setting): boolean => KEYS.every((key) => a[key] === b[key])
 
 /** The setting for cutting: what the maker picked, or the nearest tested one. @param thickness mm */

@@ -1,6 +1,7 @@
 import { deriveAll, type CutPlan, type DerivedBox, type LoadPlan } from '../derive'
 import { problemSentence } from '../box'
 import type { Job } from '../job'
+import { fileStem } from '../keep'
 import { IN_METRIC } from '../length'
 import { checksOf, compensationStatement, madeForStatement, placeStatement, readyToCut } from '../say'
 import { writeDxf } from './dxf'
@@ -15,15 +16,6 @@ export interface OutputFile {
   name: string
   content: string
 }
-
-/** A job's name as a file name: letters, digits and hyphens. */
-export const fileStem = (name: string): string =>
-  name
-    .normalize('NFKD')
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-+|-+$/g, '')
-    .slice(0, 60) || 'job'
 
 /** `sheet-2`, or `sheet-2-load-3` where a sheet takes several. */
 const pageName = ({ sheet, load, of }: LoadPlan): string =>

@@ -10,10 +10,11 @@ import { deriveAll, deriveBox } from '../derive'
 import { transformPoint, type Region } from '../geometry'
 import { emptyJob, type Job } from '../job'
 import type { Placement } from '../nest'
-import { exportJob, fileStem, JOB_FILE_LIMIT, readJob, repairJob, writeJob, type OutputFile } from './index'
+import { exportJob, type OutputFile } from './index'
+import { fileStem, JOB_FILE_LIMIT, readJob, repairJob, writeJob } from '../keep'
 
 const fixture = (name: string): string =>
-  readFileSync(new URL(`fixtures/${name}.json`, import.meta.url), 'utf8')
+  readFileSync(new URL(`../keep/fixtures/${name}.json`, import.meta.url), 'utf8')
 function exported(job: Job): OutputFile[] {
   const result = exportJob(job, ['svg', 'dxf', 'json'])
   if (!result.ok) throw new Error(result.error)

@@ -1,48 +1,11 @@
 import { describe, expect, test } from '@jest/globals'
-import { randomNormal, randomUniform } from '../../scripts/testing/random'
+import { covered, gauss, METHODS, typed, uniform } from '../../scripts/testing/bench-hand'
 import { CALIPER_SD } from '../statistics'
-import { kerfFromSlots, kerfFromSquares, kerfFromStrip, readComb } from './index'
+import { kerfFromSlots, kerfFromSquares, readComb } from './index'
 
 // A stated interval is a promise. It is simulated with the hand and the rounding of a real bench: readings are typed in
 // steps of 0.01 mm, by hands from very steady to the usual one.
-const { round, ceil, abs } = Math // looked up once: a look-up of a global is slow where tests run
-const gauss = randomNormal(4242)
-const uniform = randomUniform(99)
-const typed = (truth: number, hand: number): number => round((truth + hand * gauss()) * 100) / 100
-
-interface Interval {
-  width: number
-  doubt: number | null
-}
-function covered(runs: number, once: (kerf: number) => Interval): number {
-  let inside = 0
-  for (let i = 0; i < runs; i++) {
-    const kerf = 0.05 + 0.3 * uniform()
-    const { width, doubt } = once(kerf)
-    if (abs(width - kerf) <= doubt! + 1e-12) inside++
-  }
-  return inside / runs
-}
-
-const METHODS: Record<string, (kerf: number, n: number, hand: number) => Interval> = {
-  squares(kerf, n, hand) {
-    const read = () => Array.from({ length: n }, () => typed(25 - kerf, hand))
-    return kerfFromSquares(25, { xs: read(), ys: read() })
-  },
-  'squares of a beam that is not round'(kerf, n, hand) {
-    const read = (k: number) => Array.from({ length: n }, () => typed(25 - k, hand))
-    return kerfFromSquares(25, { xs: read(kerf + 0.03), ys: read(kerf - 0.03) })
-  },
-  'squares read one way'(kerf, n, hand) {
-    return kerfFromSquares(25, { xs: Array.from({ length: n }, () => typed(25 - kerf, hand)), ys: [] })
-  },
-  strip(kerf, n, hand) {
-    return kerfFromStrip(
-      10,
-      Array.from({ length: n }, () => typed(10 * kerf, hand)),
-    )
-  },
-}
+const { ceil, round } = Math // looked up once: a look-up of a global is slow where tests run
 
 describe.each(Object.keys(METHODS))('%s: of 95 % intervals', (name) => {
   const RUNS = 6000

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { deriveAll, deriveFit, planOf, prepare, turnedOf, type Derived, type Part } from '../../core/derive'
-import { readJob } from '../../core/files'
+import { readJob } from '../../core/keep'
 import type { Job } from '../../core/job'
 
 export type DemoName = 'specimen-tray' | 'logger-case' | 'slip-cases'

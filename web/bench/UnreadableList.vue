@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { FileDown, TriangleAlert, Trash2, Wrench } from '@lucide/vue'
-import { fileStem } from '@core/files'
+import { fileStem } from '@core/keep'
 import { download } from '@web/data/download'
 import type { Unreadable } from '@web/data/unreadable'
 import { useShelf } from '@web/stores/shelf'
@@ -11,7 +11,10 @@ const shelf = useShelf()
 
 function exportAsItIs({ name, shelf: of, raw }: Unreadable): void {
   const stem = fileStem(`${of} ${name}`)
-  download([{ name: `${stem}-as-stored.json`, content: JSON.stringify(raw, null, 2) + '\n' }], `${stem}.zip`)
+  void download(
+    [{ name: `${stem}-as-stored.json`, content: JSON.stringify(raw, null, 2) + '\n' }],
+    `${stem}.zip`,
+  )
 }
 </script>
 

@@ -6,7 +6,7 @@ import { database, forgetEverything, onStorage, type StorageNotice } from './db'
 import { getFact, setFact } from './facts'
 import { deleteJob, isUnreadable, listJobs, loadJob, saveJob } from './jobs'
 import { readShelf, writeRecord } from './bench'
-import { RECORD_SCHEMAS } from '@core/files'
+import { RECORD_SCHEMAS } from '@core/keep'
 import type { Stock } from '@core/stock'
 import { newStock } from '@core/stock'
 
@@ -124,7 +124,7 @@ test('small facts are remembered', async () => {
 
 test('a browser that stored version 1 is brought up to date: jobs, readings and kerfs are all there', async () => {
   const old = JSON.parse(
-    readFileSync(new URL('../../core/files/fixtures/job-version-1.json', import.meta.url), 'utf8'),
+    readFileSync(new URL('../../core/keep/fixtures/job-version-1.json', import.meta.url), 'utf8'),
   ) as { id: string; measure: { stock: { id: string }; kerf: { id: string } } }
   const first = await openDB('uplands', 1, {
     upgrade(store) {

@@ -1,4 +1,4 @@
-import { readJob } from '@core/files'
+import { readJob } from '@core/keep'
 import type { Job } from '@core/job'
 import logger from '../../demo/logger-case.json?raw'
 import slipCases from '../../demo/slip-cases.json?raw'

@@ -1,5 +1,3 @@
-import { strToU8, zipSync } from 'fflate'
-
 /** A file that the browser saves. */
 export interface Download {
   name: string
@@ -25,15 +23,12 @@ function save(name: string, content: BlobPart): void {
 }
 
 /** One file as it is, several in one zip. */
-export function download(files: Download[], zipName: string): void {
+export async function download(files: Download[], zipName: string): Promise<void> {
   if (files.length === 1) {
     save(files[0].name, files[0].content)
     return
   }
-  save(
-    zipName,
-    zipSync(
-      Object.fromEntries(files.map(({ name, content }) => [name, strToU8(content)])),
-    ) as Uint8Array<ArrayBuffer>,
-  )
+  const { strToU8, zipSync } = await import('fflate')
+  const entries = Object.fromEntries(files.map(({ name, content }) => [name, strToU8(content)]))
+  save(zipName, zipSync(entries) as Uint8Array<ArrayBuffer>)
 }

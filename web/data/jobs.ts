@@ -1,4 +1,4 @@
-import { readJobValue } from '@core/files'
+import { readJobValue } from '@core/keep'
 import type { Job } from '@core/job'
 import { withDatabase, type Database, type StoredJob } from './db'
 import { unreadableJob, type Unreadable } from './unreadable'

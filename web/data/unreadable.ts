@@ -1,4 +1,4 @@
-import { RECORD_SCHEMAS, repairJob } from '@core/files'
+import { RECORD_SCHEMAS, repairJob } from '@core/keep'
 import { repair, sentenceFor, type Repaired } from '@core/limits'
 import { BENCH_STORES } from './db'
 

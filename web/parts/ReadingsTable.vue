@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ClipboardPaste, FileDown } from '@lucide/vue'
 import { ref } from 'vue'
-import { fileStem } from '@core/files'
+import { fileStem } from '@core/keep'
 import { counted } from '@core/length'
 import { MOST_READINGS, stockTitle, type Reading, type Stock } from '@core/stock'
 import { download } from '@web/data/download'
@@ -40,7 +40,7 @@ async function takeFile(): Promise<void> {
 }
 function save(): void {
   const stem = fileStem(stockTitle(props.stock))
-  download([{ name: `${stem}-readings.csv`, content: writeTable(props.stock.readings) }], `${stem}.zip`)
+  void download([{ name: `${stem}-readings.csv`, content: writeTable(props.stock.readings) }], `${stem}.zip`)
 }
 </script>
 

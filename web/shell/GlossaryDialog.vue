@@ -10,11 +10,12 @@ const terms = computed(() =>
     .map(([key, term]) => ({ key, ...term }))
     .sort((a, b) => a.word.localeCompare(b.word)),
 )
-watch(shown, async (key) => {
+async function scrollTo(key: string | null): Promise<void> {
   if (!key) return
   await nextTick()
   setTimeout(() => document.getElementById(`term-${key}`)?.scrollIntoView({ block: 'center' }), 30)
-})
+}
+watch(shown, scrollTo, { immediate: true })
 </script>
 
 <template>

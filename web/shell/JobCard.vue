@@ -1,23 +1,24 @@
 <script setup lang="ts">
 import { CopyPlus, Trash2 } from '@lucide/vue'
-import { computed } from 'vue'
+import { computed, defineAsyncComponent } from 'vue'
 import { RouterLink } from 'vue-router'
-import { deriveBox, pictureOf } from '@core/derive'
+import { boxSizes, sameThickness } from '@core/box'
 import type { Job } from '@core/job'
 import { counted } from '@core/length'
-import BoxPicture from '@web/parts/BoxPicture.vue'
+import { thicknessOf } from '@core/stock'
 import { useSay } from '@web/parts/say'
 import { readable } from '@web/data/dates'
+
+/** The picture comes after the list: it needs the arithmetic of panels. */
+const JobPicture = defineAsyncComponent(() => import('@web/parts/JobPicture.vue'))
 
 /** A job in the list: its box drawn small, its size, its stock. */
 const props = defineProps<{ job: Job }>()
 defineEmits<{ duplicate: []; remove: [] }>()
 const say = useSay()
-const box = computed(() => deriveBox(props.job))
-const picture = computed(() => box.value.panels && pictureOf(box.value.panels))
 const about = computed(() => {
   const { job } = props
-  const { x, y, z } = box.value.sizes.outer
+  const { x, y, z } = boxSizes(job.box, sameThickness(thicknessOf(job.measure.stock).mean)).outer
   const size = `${say.value.size([x, y, z], 1)} outside`
   const copies = job.copies > 1 ? `, ${counted(job.copies, 'copy', 'copies')}` : ''
   return `${size}, ${job.box.top ? 'closed' : 'open'}${copies}`
@@ -26,8 +27,9 @@ const about = computed(() => {
 
 <template>
   <li class="card flex items-center gap-3 py-2!">
-    <BoxPicture v-if="picture" :picture="picture" class="h-14 w-20 shrink-0" />
-    <span v-else class="h-14 w-20 shrink-0 text-center text-[12px] text-rowan">cannot be made</span>
+    <div class="h-14 w-20 shrink-0">
+      <JobPicture :job="job" class="block h-full w-full" />
+    </div>
     <RouterLink
       :to="{ name: 'job', params: { id: job.id, station: 'measure' } }"
       class="min-w-0 flex-1 rounded px-1 hover:underline"

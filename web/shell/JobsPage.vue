@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { writeEverything } from '@core/keep'
+import { download } from '@web/data/download'
 import { BookOpen, Compass, FileDown, FilePlus, FolderOpen, Mountain } from '@lucide/vue'
 import { computed, onMounted, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
@@ -31,13 +33,9 @@ async function importChosen(): Promise<void> {
   if (chooser.value) chooser.value.value = ''
 }
 async function exportEverything(): Promise<void> {
-  const [{ writeEverything }, { download }] = await Promise.all([
-    import('@core/files'),
-    import('@web/data/download'),
-  ])
   const now = new Date()
   const content = writeEverything(shelf.everything(), now.toISOString())
-  download([{ name: `uplands-everything-${dayOf(now)}.json`, content }], 'uplands.zip')
+  await download([{ name: `uplands-everything-${dayOf(now)}.json`, content }], 'uplands.zip')
 }
 
 /** Which jobs are shown, and in which order. */

@@ -6,9 +6,13 @@ import { useWorking } from '@web/parts/working'
 
 const { shown, hide } = useWorking()
 const last = ref<Working | null>(null) // stays on the screen while the dialog closes
-watch(shown, (working) => {
-  if (working) last.value = working
-})
+watch(
+  shown,
+  (working) => {
+    if (working) last.value = working
+  },
+  { immediate: true },
+)
 </script>
 
 <template>

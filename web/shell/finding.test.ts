@@ -28,7 +28,6 @@ describe('Find', () => {
 test('every field of the stations can be found, and each entry is a field that is there', () => {
   const sources = screens('stations') + screens('parts')
   const written = new Set([...sources.matchAll(/(?<!:)data-field="([\w-]+)"/g)].map(([, id]) => id))
-  const patterns = [...sources.matchAll(/:data-field="([^"]+)"/g)].map(([, made]) => made)
   const ids = new Set(FIELDS.map(({ id }) => id))
   expect(FIELDS).toHaveLength(ids.size)
   expect([...written].filter((id) => !ids.has(id))).toEqual([])

@@ -7,7 +7,7 @@ import {
   readEverything,
   readJob,
   type Everything,
-} from '@core/files'
+} from '@core/keep'
 import { emptyJob, type Job } from '@core/job'
 import { getFact, setFact } from '@web/data/facts'
 import { deleteJob, listJobs, loadJob, saveJob } from '@web/data/jobs'

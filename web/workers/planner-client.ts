@@ -1,4 +1,3 @@
-import { makePlanner } from './planning'
 import type { Answer, Request } from './protocol'
 
 /** A worker that says nothing for this long while it is asked for something has ended, milliseconds. */
@@ -27,10 +26,9 @@ export class PlannerClient {
   private starts = 0
   private waiting: ReturnType<typeof setTimeout> | undefined
   private asked: PlanRequest | null = null
-  private readonly here: (request: Request) => void
+  private here: Promise<(request: Request) => void> | null = null
 
   constructor(private readonly listener: Listener) {
-    this.here = makePlanner({ answer: (message) => this.hear(message), breath: 10 })
     this.start()
   }
 
@@ -88,7 +86,7 @@ export class PlannerClient {
       this.worker.postMessage(request)
       this.watch()
     } else if (request.job.copies * 6 <= SMALL) {
-      this.here(request)
+      this.onPage(request)
     } else {
       this.asked = null
       const message = 'the job is too large for the page’s own thread. Reload the page'
@@ -96,9 +94,17 @@ export class PlannerClient {
     }
   }
 
+  /** Plans on the page's own thread; what that needs is fetched when it is. */
+  private onPage(request: Request): void {
+    this.here ??= import('./planning').then(({ makePlanner }) =>
+      makePlanner({ answer: (message) => this.hear(message), breath: 10 }),
+    )
+    void this.here.then((plan) => plan(request)).catch(() => undefined)
+  }
+
   ask(request: Request): void {
     if (request.kind === 'plan') this.send(request)
     else if (this.worker) this.worker.postMessage(request)
-    else this.here(request)
+    else this.onPage(request)
   }
 }

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { FileDown } from '@lucide/vue'
 import { computed, ref } from 'vue'
-import { fileStem, writeFiles, type Format } from '@core/files'
+import type { Format } from '@core/files'
+import { fileStem } from '@core/keep'
 import { short } from '@core/length'
 import { OPERATION_NAMES, OPERATIONS, OUR_COLOURS, type Operation } from '@core/machine'
 import { compensationStatement, placeStatement } from '@core/say'
@@ -55,13 +56,16 @@ const toggle = (operation: Operation, on: boolean): boolean => {
   return change({ off: on ? others : [...others, operation] })
 }
 
-function write(): void {
+async function write(): Promise<void> {
   const { job } = jobs
-  if (!planner.plan || !derived.ready) return
+  const { plan } = planner
+  if (!plan || !derived.ready) return
+  const { box } = derived
   const formats = (Object.keys(LABELS) as Format[]).filter((format) => chosen.value[format])
-  const files = writeFiles(job, derived.box, planner.plan, formats)
-  download(files, `${fileStem(job.name)}-cut.zip`)
-  change({ written: { signature: planner.plan.signature, date: new Date().toISOString() } })
+  const { writeFiles } = await import('@core/files') // fetched when something is first written
+  const files = writeFiles(job, box, plan, formats)
+  await download(files, `${fileStem(job.name)}-cut.zip`)
+  change({ written: { signature: plan.signature, date: new Date().toISOString() } })
   const what = files.length === 1 ? files[0].name : `${files.length} files in one zip`
   useMessages().say('said', `${what} written.`)
 }

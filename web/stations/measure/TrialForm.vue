@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { FileDown, RotateCcw } from '@lucide/vue'
 import { computed } from 'vue'
-import { fileStem, writeDxf, writeSvg } from '@core/files'
+import { fileStem } from '@core/keep'
 import { IN_METRIC } from '@core/length'
 import { limitsOf } from '@core/limits'
 import {
@@ -89,7 +89,7 @@ const setOffcut = (part: Partial<Trial['offcut']>, key = ''): boolean =>
   change({ offcut: { ...trial.value.offcut, ...part } }, key)
 
 /** A gauge that is written keeps the thickness it was made round. */
-function write(kind: 'svg' | 'dxf'): void {
+async function write(kind: 'svg' | 'dxf'): Promise<void> {
   const { machine, stock } = jobs.job.measure
   const { method } = trial.value
   take(fixGauge(trial.value, derived.box.thickness))
@@ -103,7 +103,8 @@ function write(kind: 'svg' | 'dxf'): void {
     colours: machine!.colours,
   }
   const name = `${fileStem(`${method} ${stock!.name}`)}.${kind}`
-  download([{ name, content: kind === 'svg' ? writeSvg(file) : writeDxf(file) }], name)
+  const { writeDxf, writeSvg } = await import('@core/files') // fetched when something is first written
+  await download([{ name, content: kind === 'svg' ? writeSvg(file) : writeDxf(file) }], name)
 }
 </script>
 

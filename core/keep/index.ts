@@ -1,0 +1,10 @@
+export { JOB_FILE_LIMIT, readJob, readJobValue, repairJob, writeJob, type JobRead } from './job-file'
+export {
+  EVERYTHING_LIMIT,
+  isEverything,
+  readEverything,
+  RECORD_SCHEMAS,
+  writeEverything,
+  type Everything,
+} from './everything'
+export { fileStem } from './file-stem'

@@ -1,0 +1,143 @@
+import { gzipSync } from 'node:zlib'
+import type { Browser, Page } from '@playwright/test'
+import { BUILT, makeApp } from '../../server/app'
+import { listen } from '../../server/listen'
+import { launch, openJob } from '../browser.mjs'
+import { FRAME, median, ms, row } from './timing'
+
+const STATIONS = ['measure', 'shape', 'layout', 'tune', 'cut', 'build', 'log'] as const
+const kB = (bytes: number): string => `${(bytes / 1000).toFixed(0)} kB`
+
+async function jobsListed(page: Page): Promise<void> {
+  await page.getByRole('list', { name: 'Jobs' }).getByRole('listitem').nth(2).waitFor()
+}
+
+/** Script that a page fetches until it has come to rest, gzipped; what is only drawn later apart. */
+async function scriptOf(
+  browser: Browser,
+  address: string,
+  path: string,
+): Promise<[plain: number, later: number]> {
+  const context = await browser.newContext({ serviceWorkers: 'block' })
+  const page = await context.newPage()
+  const sizes = new Map<string, Promise<number>>()
+  page.on('response', (response) => {
+    const url = response.url()
+    if (url.endsWith('.js'))
+      sizes.set(
+        url,
+        response.body().then((body) => gzipSync(body).length),
+      )
+  })
+  await page.goto(address)
+  await jobsListed(page)
+  if (path !== '') {
+    sizes.clear() // a station is opened by its address, from nothing
+    await page.goto('about:blank')
+    await page.goto(`${address}${path}`)
+    await page.getByText('up to date').waitFor()
+  }
+  await page.waitForTimeout(1200)
+  // What comes after the page stands: the drawing in space, and on the first page the arithmetic of the small pictures.
+  const isLater = path === '' ? /JobPicture|\/box-/ : /scene/
+  let [plain, later] = [0, 0]
+  for (const [url, size] of sizes) {
+    if (isLater.test(url)) later += await size
+    else plain += await size
+  }
+  await context.close()
+  return [plain, later]
+}
+
+async function sizes(browser: Browser, address: string): Promise<void> {
+  console.log(
+    '\nFirst load: script, gzipped (limits 120 kB for the first page, 250 kB for a station before 3D)',
+  )
+  const [first, pictures] = await scriptOf(browser, address, '')
+  row('the first page', `${kB(first)}, and ${kB(pictures)} for the pictures in the list`)
+  for (const station of STATIONS) {
+    const [plain, space] = await scriptOf(browser, address, `#/job/demo-tray/${station}`)
+    row(station, `${kB(plain)}${space ? `, and ${kB(space)} to draw in space` : ''}`)
+  }
+}
+
+async function typing(page: Page, address: string): Promise<void> {
+  await openJob(page, address, 'demo-tray', 'shape')
+  const taken = await page.evaluate(async () => {
+    const field = document.querySelector<HTMLInputElement>('[data-dimension=width] input')!
+    const each: number[] = []
+    for (let i = 0; i < 80; i++) {
+      field.value = String(200 + i)
+      let frameStart = 0
+      requestAnimationFrame(() => {
+        frameStart = performance.now()
+      })
+      const start = performance.now()
+      field.dispatchEvent(new Event('input'))
+      for (let turn = 0; turn < 4; turn++) await Promise.resolve() // Vue brings the page up to date in a microtask
+      const script = performance.now() - start
+      const drawing = await new Promise<number>((resolve) =>
+        requestAnimationFrame(() => resolve(performance.now() - frameStart)),
+      )
+      each.push(script + drawing)
+      await new Promise((resolve) => setTimeout(resolve, 60))
+    }
+    return each.slice(40).sort((a, b) => a - b) // the first forty warm the engine up, as a minute of typing does
+  })
+  row(
+    'typing in Shape: work of the page per keystroke, median',
+    `${ms(taken[20])}, ${(taken[20] / FRAME).toFixed(2)} of a frame; slowest tenth ${ms(taken[36])}`,
+  )
+}
+
+/** The same box as 34 copies: 170 panels and their sheets, opened from the list of jobs. */
+async function opening(page: Page, address: string): Promise<void> {
+  await page.locator('[data-field=copies] input').fill('34')
+  await openJob(page, address, 'demo-tray', 'layout')
+  await page.locator('[data-field=sheets] input').fill('60')
+  await page.getByText('up to date').waitFor({ timeout: 60_000 })
+  const opened: { shown: number; planned: number }[] = []
+  for (let i = 0; i < 5; i++) {
+    await page.goto(address)
+    await jobsListed(page)
+    await page.waitForTimeout(500)
+    opened.push(
+      await page.evaluate(async () => {
+        const start = performance.now()
+        let shown = 0
+        location.hash = '#/job/demo-tray/tune'
+        for (;;) {
+          await new Promise((resolve) => setTimeout(resolve, 4))
+          const nav = document.querySelector('nav[aria-label=Traveller]')
+          if (shown === 0 && nav) shown = performance.now() - start
+          const states = [...document.querySelectorAll('[role=status]')]
+          if (shown > 0 && states.some(({ textContent }) => textContent?.trim() === 'up to date')) {
+            return { shown, planned: performance.now() - start }
+          }
+        }
+      }),
+    )
+  }
+  const [shown, planned] = (['shown', 'planned'] as const).map((key) =>
+    median(opened.map((each) => each[key])),
+  )
+  row('opening a job of 170 laid-out panels: on the screen, planned', `${ms(shown)}, ${ms(planned)}`)
+}
+
+export async function benchBrowser(): Promise<void> {
+  const { server, address } = await listen(makeApp(BUILT), 4420)
+  const browser = await launch()
+  await sizes(browser, address)
+  console.log('\nIn the browser (headless Chromium, drawing in space by software)')
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  await page.goto(address)
+  await jobsListed(page)
+  await page.reload()
+  await jobsListed(page)
+  const paint = await page.evaluate(() => performance.now())
+  row('first useful paint after a reload (the jobs are listed)', ms(paint))
+  await typing(page, address)
+  await opening(page, address)
+  await browser.close()
+  server.close()
+}
