@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test'
 import axe from 'axe-core'
-import { openDemo, settled, STATIONS } from './helpers'
+import { openDemo, STATIONS } from './helpers'
 
 /** What axe-core, an accessibility engine, finds that is serious or critical. */
 async function seriousFindings(page: Page): Promise<string[]> {
@@ -52,14 +52,3 @@ for (const colorScheme of ['light', 'dark'] as const) {
     expect(await seriousFindings(page), 'machines').toEqual([])
   })
 }
-
-test('at twice the size everything can still be reached', async ({ browser, baseURL }) => {
-  const page = await (await browser.newContext({ baseURL, viewport: { width: 640, height: 400 } })).newPage()
-  for (const station of STATIONS) {
-    await openDemo(page, 'demo-tray', station)
-    await settled(page)
-    const control = page.getByRole('main').locator('button, input, [tabindex="0"]').last()
-    await control.scrollIntoViewIfNeeded()
-    await expect(control, station).toBeInViewport()
-  }
-})

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { goTo, line, openDemo, settled } from './helpers'
+import { field, goTo, line, openDemo, settled } from './helpers'
 
 test('the scrubber draws labels before outlines, sheet by sheet', async ({ page }) => {
   await openDemo(page, 'demo-slip', 'cut')
@@ -32,12 +32,26 @@ test('colours belong to the machine: another job on it has them as well', async 
   await expect(page.getByLabel('Colour of score labels')).toHaveValue('#123456')
 })
 
-test('a sheet larger than the bed is used only as far as the bed reaches, and said', async ({ page }) => {
+test('a sheet larger than the bed is one sheet in several loads, and each says where it goes', async ({
+  page,
+}) => {
   await openDemo(page, 'demo-tray', 'layout')
-  await page.getByLabel('Sheet width').fill('900')
+  await field(page, 'Sheet width').fill('1300')
+  await field(page, 'Sheet height').fill('900')
+  await goTo(page, 'Shape')
+  await field(page, 'Copies').fill('6')
   await settled(page)
+  await goTo(page, 'Lay out')
+  await expect(page.getByTestId('sheets-used')).toHaveText(/^1/)
   await goTo(page, 'Cut')
-  await expect(page.locator('[data-check=bed]')).toContainText('Only 600 × 400 mm of it is used')
+  await expect(page.locator('[data-check=bed]')).toContainText('One sheet in 9 loads')
+  await expect(page.locator('[data-check=bed]')).toContainText('front left corner of the bed')
+  await page.getByRole('button', { name: 'Sheet 1, load 2' }).click()
+  await expect(page.getByTestId('doing')).toHaveText('not begun')
+  await goTo(page, 'Measure')
+  await page.locator('[data-field=origin] select').selectOption('back right')
+  await goTo(page, 'Cut')
+  await expect(page.locator('[data-check=bed]')).toContainText('back right corner of the bed')
 })
 
 test('a written file goes stale with the next change that reaches it, and not with one that does not', async ({
@@ -53,7 +67,7 @@ test('a written file goes stale with the next change that reaches it, and not wi
   await page.getByLabel('Name of the job').blur()
   await expect(cut).toHaveAttribute('data-state', 'ready')
   await goTo(page, 'Shape')
-  await page.getByLabel('Height', { exact: true }).fill('46')
+  await field(page, 'Height').fill('46')
   await settled(page)
   await expect(cut).toHaveAttribute('data-state', 'stale')
   await expect(line(page, 'cut')).toHaveText(/min/)

@@ -31,7 +31,7 @@ test('the exported SVG, drawn by Chromium, covers what the panels and the layout
   expect(drawn.pixelsPerMillimetre).toBeCloseTo(96 / 25.4, 4) // CSS Values and Units, absolute lengths: 96 px are an inch [PUB]
   expect(drawn.paths).toHaveLength(5)
   for (const { part, box, length } of drawn.paths) {
-    const outline = panels.find(({ name }) => name === part)!.drawn.outline
+    const outline = panels.find(({ name }) => `${name}-1` === part)!.drawn.outline
     const [xs, ys] = [outline.map(([x]) => x), outline.map(([, y]) => y)]
     const wanted = [Math.max(...xs) - Math.min(...xs) + 0.16, Math.max(...ys) - Math.min(...ys) + 0.16].sort(
       (a, b) => a - b,

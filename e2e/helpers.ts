@@ -29,6 +29,9 @@ export const goTo = (page: Page, name: string): Promise<void> =>
     .getByRole('navigation', { name: 'Traveller' })
     .getByRole('link', { name: new RegExp(`(^|(ready|to do|look again|stopped|stale) )${name}`) })
     .click()
+/** The field of a figure, by its label alone: what its word means stands behind a mark beside it. */
+export const field = (page: Page, label: string): Locator =>
+  page.getByRole('textbox', { name: label, exact: true })
 export const line = (page: Page, station: (typeof STATIONS)[number]): Locator =>
   page.getByTestId(`line-${station}`)
 export const contentOf = async (download: Download): Promise<string> =>

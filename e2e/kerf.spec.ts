@@ -1,5 +1,5 @@
 import { expect, test, type Locator, type Page } from '@playwright/test'
-import { contentOf, goTo, line, openDemo, settled } from './helpers'
+import { contentOf, field, goTo, line, openDemo, settled } from './helpers'
 
 const toKerf = async (page: Page) => {
   await openDemo(page, 'demo-tray')
@@ -113,13 +113,13 @@ test('the picture of the odds opens from the strip and from the traveller', asyn
   await expect(page.getByRole('img', { name: /^tabs in notches: press \d+ %, snug \d+ %/ })).toBeVisible()
   await expect(page.getByText(/Most of the doubt, \d+ %, is the kerf/)).toBeVisible()
   await expect(page.getByText(/Most of the doubt, \d+ %, is the thickness/)).toBeVisible()
-  await expect(page.getByText('That is half of the kerf, as it is now.')).toBeVisible()
+  await expect(page.getByText('That is what it comes to now.')).toBeVisible()
   await page.keyboard.press('Escape')
-  await page.getByLabel('Interference', { exact: true }).fill('0.015')
+  await field(page, 'Interference').fill('0.015')
   await page.getByRole('button', { name: 'Fit with odds' }).click()
   await expect(page.getByText('0.073 mm per side')).toBeVisible()
   await page.getByRole('button', { name: 'Set the interference to 0.000 mm' }).click()
-  await expect(page.getByText('That is half of the kerf, as it is now.')).toBeVisible()
+  await expect(page.getByText('That is what it comes to now.')).toBeVisible()
   await page.keyboard.press('Escape')
   await page.getByRole('button', { name: 'Show the fit with its odds' }).click()
   await expect(page.getByRole('heading', { name: 'Fit, with odds' })).toBeVisible()
@@ -186,9 +186,9 @@ test('a machine on the bench: its kerfs, what was done to it, and a kerf taken a
     .first()
     .click()
   await expect(kerfs).toHaveCount(1)
-  await bench.getByRole('button', { name: 'Bring back' }).click()
+  await bench.getByRole('button', { name: 'Bring back' }).last().click()
   await expect(kerfs).toHaveCount(2)
-  await bench.getByLabel('Bed width').fill('610')
+  await field(bench, 'Bed width').fill('610')
   await expect(page.getByText(/newer figures for the machine than/)).toBeVisible()
 })
 
@@ -260,7 +260,7 @@ test('an old note per side is doubled, and a kerf typed beside a measured one st
 }) => {
   await openDemo(page, 'demo-tray')
   await page.getByRole('radio', { name: 'per side' }).click()
-  await page.getByLabel('Kerf, per side').fill('0.09')
+  await field(page, 'Kerf, per side').fill('0.09')
   await expect(page.getByRole('button', { name: 'Full width k: 0.180 mm. Show the working' })).toBeVisible()
   await expect(
     page.getByRole('button', { name: 'Per side, c = k ÷ 2: 0.090 mm. Show the working' }),

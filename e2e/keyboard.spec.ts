@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { contentOf, line, settled, tabTo, typeInto } from './helpers'
+import { contentOf, field, line, settled, tabTo, typeInto } from './helpers'
 
 test('one box from a measurement to a build sheet, by keyboard alone', async ({ page }) => {
   const press = (key: string) => page.keyboard.press(key)
@@ -31,28 +31,28 @@ test('one box from a measurement to a build sheet, by keyboard alone', async ({ 
 
   // Shape
   await station('2')
-  await typeInto(page, page.getByLabel('Width', { exact: true }), '6 in')
-  await expect(page.getByLabel('Width', { exact: true })).toHaveValue('6 in')
+  await typeInto(page, field(page, 'Width'), '6 in')
+  await expect(field(page, 'Width')).toHaveValue('6 in')
   await press('Tab')
   await press('ArrowUp') // depth 80 → 81
-  await expect(page.getByLabel('Depth', { exact: true })).toHaveValue('81')
+  await expect(field(page, 'Depth')).toHaveValue('81')
   await tabTo(page, page.getByRole('switch', { name: 'Closed with a top' }))
   await press('Space')
-  await tabTo(page, page.getByRole('radio', { name: /Evenly/ }))
-  await press('ArrowDown')
-  await press('ArrowDown')
-  await expect(page.getByRole('radio', { name: /By count/ })).toBeChecked()
-  await typeInto(page, page.getByLabel('Uprights'), '3')
+  const uprights = page.locator('[data-field=tabs-uprights-count] input')
+  await tabTo(page, page.getByLabel('Uprights: how'))
+  await page.keyboard.type('a number of t') // a list of choices is found in by typing
+  await expect(page.getByLabel('Uprights: how')).toHaveValue('tabs')
+  await typeInto(page, uprights, '2')
   await settled(page)
   await press('Control+Z')
-  await expect(page.getByLabel('Uprights')).toHaveValue('5')
+  await expect(uprights).not.toHaveValue('2')
   await press('Control+Shift+Z')
-  await expect(page.getByLabel('Uprights')).toHaveValue('3')
+  await expect(uprights).toHaveValue('2')
 
   // Lay out: move a part with the arrows, turn it, and take it back
   await station('3')
   await settled(page)
-  const part = page.locator('[data-part=floor]')
+  const part = page.locator('[data-part=floor-1]')
   const label = await part.getAttribute('aria-label')
   await tabTo(page, part)
   await press('Shift+ArrowRight')
@@ -98,6 +98,7 @@ test('one box from a measurement to a build sheet, by keyboard alone', async ({ 
   await expect(page.getByRole('heading', { name: 'Help' })).toBeVisible()
   await press('Escape')
   await press('/')
+  await expect(page.getByRole('heading', { name: 'Find' })).toBeVisible()
   await page.keyboard.type('compens')
   await press('Enter')
   await expect(page).toHaveURL(/\/cut$/)

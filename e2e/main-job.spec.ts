@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test'
 import { unzipSync } from 'fflate'
 import { readFileSync } from 'node:fs'
-import { contentOf, goTo, line, settled } from './helpers'
+import { contentOf, field, goTo, line, settled } from './helpers'
 
 test('one box from a measurement to a build sheet, by mouse', async ({ page }) => {
   const troubles: string[] = []
@@ -19,8 +19,8 @@ test('one box from a measurement to a build sheet, by mouse', async ({ page }) =
   // Measure
   await page.getByRole('button', { name: 'Add machine' }).click()
   await page.getByLabel('Name', { exact: true }).fill('Barn laser')
-  await page.getByLabel('Bed width').fill('500')
-  await page.getByLabel('Bed depth').fill('300')
+  await field(page, 'Bed width').fill('500')
+  await field(page, 'Bed depth').fill('300')
   await page.getByRole('button', { name: 'Add stock' }).click()
   await page.getByLabel('Name of the stock').fill('Ash ply, loft')
   for (const reading of ['3.02', '3,06', '3.04 mm']) {
@@ -28,7 +28,7 @@ test('one box from a measurement to a build sheet, by mouse', async ({ page }) =
     await page.getByRole('button', { name: 'Add reading' }).click()
   }
   await expect(line(page, 'measure')).toHaveText('3.04 ± 0.02, 3 readings; kerf assumed')
-  await page.getByLabel('Kerf, full width').fill('0.17')
+  await field(page, 'Kerf, full width').fill('0.17')
   await expect(page.getByRole('button', { name: /Per side, c = k ÷ 2: 0.085 mm/ })).toBeVisible()
   await page.getByRole('button', { name: /Per side/ }).click()
   await expect(page.getByRole('dialog')).toContainText('0.170 ÷ 2 = 0.085 mm per side')
@@ -38,13 +38,13 @@ test('one box from a measurement to a build sheet, by mouse', async ({ page }) =
   // Shape
   await goTo(page, 'Shape')
   await page.getByRole('radio', { name: 'inner' }).click()
-  await page.getByLabel('Width', { exact: true }).fill('100')
-  await page.getByLabel('Depth', { exact: true }).fill('60')
-  await page.getByLabel('Height', { exact: true }).fill('40')
-  await expect(page.getByRole('button', { name: /Outside, mm: 106.08 × 66.08 × 43.04/ })).toBeVisible()
+  await field(page, 'Width').fill('100')
+  await field(page, 'Depth').fill('60')
+  await field(page, 'Height').fill('40')
+  await expect(page.getByRole('button', { name: /Outside: 106.08 × 66.08 × 43.04 mm/ })).toBeVisible()
   await page.getByRole('switch', { name: 'Closed with a top' }).click()
-  await page.getByRole('radio', { name: /Fixed width/ }).click()
-  await page.getByLabel('Wanted tab width').fill('8')
+  await page.getByLabel('Uprights: how').selectOption('fixed')
+  await page.locator('[data-field=tabs-uprights-width] input').fill('8')
   await page.getByRole('radio', { name: /press/ }).click()
   await expect(line(page, 'shape')).toContainText('press')
   await page.getByLabel('Pull apart').fill('0.6')
@@ -56,9 +56,12 @@ test('one box from a measurement to a build sheet, by mouse', async ({ page }) =
   await goTo(page, 'Lay out')
   await expect(page.getByTestId('sheets-used')).toHaveText('1')
   await expect(page.getByTestId('bound')).toHaveText('1')
-  const front = page.locator('[data-part=front]')
+  const front = page.locator('[data-part=front-1]')
   const before = await front.getAttribute('aria-label')
-  const [from, onto] = [(await front.boundingBox())!, (await page.locator('[data-part=back]').boundingBox())!]
+  const [from, onto] = [
+    (await front.boundingBox())!,
+    (await page.locator('[data-part=back-1]').boundingBox())!,
+  ]
   await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2)
   await page.mouse.down()
   await page.mouse.move(onto.x + onto.width / 2 + 8, onto.y + onto.height / 2 + 6, { steps: 5 })
@@ -102,8 +105,8 @@ test('one box from a measurement to a build sheet, by mouse', async ({ page }) =
   const writing = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Write the cut files' }).click()
   const zip = unzipSync(new Uint8Array(readFileSync(await (await writing).path())))
-  expect(Object.keys(zip).sort()).toEqual(['vial-rack-sheet-1.dxf', 'vial-rack-sheet-1.svg'])
-  const svg = new TextDecoder().decode(zip['vial-rack-sheet-1.svg'])
+  expect(Object.keys(zip).sort()).toEqual(['vial-rack-sheet-1-load-1.dxf', 'vial-rack-sheet-1-load-1.svg'])
+  const svg = new TextDecoder().decode(zip['vial-rack-sheet-1-load-1.svg'])
   expect(svg).toContain('stroke="#0044aa"')
   expect(svg).toContain('left to the laser&#39;s software')
 

@@ -1,40 +1,70 @@
 import { expect, test } from '@playwright/test'
-import { goTo, openDemo, settled } from './helpers'
+import { field, goTo, line, openDemo, settled } from './helpers'
 
 test('a dimension on the drawing leads to its field, and a field lights its dimension', async ({ page }) => {
   await openDemo(page, 'demo-tray', 'shape')
   const flat = page.getByRole('group', { name: 'Panels, flat, outside face up' })
   await flat.getByText('160.6').first().click()
-  await expect(page.getByLabel('Depth', { exact: true })).toBeFocused()
+  await expect(field(page, 'Depth')).toBeFocused()
   await expect(flat.locator('[stroke="var(--heather)"]').first()).toBeVisible()
-  await page.getByLabel('Height', { exact: true }).hover()
+  await field(page, 'Height').hover()
   await page.getByRole('button', { name: 'Turn left' }).focus()
-  await page.getByLabel('Height', { exact: true }).hover()
+  await field(page, 'Height').hover()
   await expect(flat.locator('[stroke="var(--heather)"]')).toHaveCount(4) // four walls show the height, the floor does not
 })
 
-test('three rules of sharing out show their real widths, and the working behind them', async ({ page }) => {
+test('rules per group of edges show their real widths, and the working behind them', async ({ page }) => {
   await openDemo(page, 'demo-tray', 'shape')
   const along = (text: string) =>
     page.getByRole('button', { name: new RegExp(`^Tabs along the width: ${text}`) })
+  const floor = page.locator('[data-field=tabs-floor]')
+  const made = floor.getByTestId('shares')
   await expect(along('27 shares of 8.66 mm')).toBeVisible()
-  await page.getByRole('radio', { name: /Fixed width/ }).click()
-  await expect(along('25 shares of 9.00 mm')).toBeVisible()
-  await along('25 shares').click()
-  await expect(page.getByRole('dialog')).toContainText('(233.92 − 23 × 9) ÷ 2 = 13.460 mm at each end')
+  await floor.getByLabel('Floor: how').selectOption('fixed')
+  await page.locator('[data-field=tabs-floor-width] input').fill('9')
+  await expect(made.first()).toContainText('9.00 mm')
+  await along('').click()
+  await expect(page.getByRole('dialog')).toContainText('(233.92 − 23 × 9) ÷ 2 = 13.460 mm')
   await page.keyboard.press('Escape')
-  await page.getByRole('radio', { name: /By count/ }).click()
-  await expect(along('15 shares of 15.59 mm')).toBeVisible()
-  await page.getByLabel('Floor', { exact: true }).fill('16')
-  await expect(page.getByText('An even count makes the two ends of an edge differ')).toBeVisible()
-  await page.getByLabel('Floor', { exact: true }).fill('99')
-  await expect(page.getByText(/under one thickness: it may break/)).toBeVisible()
+  await floor.getByLabel('Floor: how').selectOption('tabs')
+  await page.locator('[data-field=tabs-floor-count] input').fill('3')
+  await floor.getByLabel('Tabs stand on').selectOption({ index: 1 })
+  const panels = await line(page, 'shape').textContent()
+  await floor.getByLabel('Tabs stand on').selectOption({ index: 0 })
+  await expect(line(page, 'shape')).toHaveText(panels!) // the fit is the same, whoever has the tabs
+  await floor.getByLabel('Floor: how').selectOption('pattern')
+  await floor.getByLabel('Tab, notch, tab …').fill('12, 8, 900')
+  await expect(floor.getByRole('alert')).toBeVisible()
+  await floor.getByLabel('Tab, notch, tab …').fill('12, 8, 12')
+  await expect(floor.getByRole('alert')).toHaveCount(0)
+  await expect(made.first()).toContainText('12.00')
+  await expect(page.locator('[data-field=tabs-top]')).toHaveCount(0) // an open box has no edges at a top
+})
+
+test('four inches high, seven shares of 4/7 in, one tab of half an inch in the middle of each floor edge', async ({
+  page,
+}) => {
+  await openDemo(page, 'demo-tray', 'shape')
+  await field(page, 'Height').fill('4 in')
+  await page.getByLabel('Uprights: how').selectOption('shares')
+  await page.locator('[data-field=tabs-uprights-count] input').fill('7')
+  await page.locator('[data-field=uprights-over] select').selectOption('full')
+  await page.getByLabel('Floor: how').selectOption('centre')
+  await page.locator('[data-field=tabs-floor-width] input').fill('1/2 in')
+  const uprights = page.locator('[data-field=tabs-uprights]').getByTestId('shares')
+  await expect(uprights.first()).toContainText('14.51 mm') // 4 in ÷ 7 = 14.514 mm
+  await page.getByRole('button', { name: /^Units:/ }).click()
+  await page.getByRole('radio', { name: 'inches' }).click()
+  await page.keyboard.press('Escape')
+  await expect(uprights.first()).toContainText('0.571')
+  await expect(page.locator('[data-field=tabs-floor]').getByTestId('shares').first()).toContainText('0.5')
+  await settled(page)
 })
 
 test('the strip tells by how much the last edit moved each figure', async ({ page }) => {
   await openDemo(page, 'demo-tray', 'shape')
   await expect(page.getByTestId('strip-time')).not.toContainText('+')
-  await page.getByLabel('Copies').fill('2')
+  await field(page, 'Copies').fill('2')
   await expect(page.getByTestId('strip-parts')).toContainText('+5')
   await settled(page)
   await expect(page.getByTestId('strip-time')).toContainText(/\+\d+ (min|s)/)
@@ -47,14 +77,14 @@ test('the strip tells by how much the last edit moved each figure', async ({ pag
 test('outer to inner and back is the same box; undo goes through every station', async ({ page }) => {
   await openDemo(page, 'demo-tray', 'shape')
   await page.getByRole('radio', { name: 'inner' }).click()
-  await expect(page.getByLabel('Width', { exact: true })).toHaveValue('233.92')
+  await expect(field(page, 'Width')).toHaveValue('233.92')
   await page.getByRole('radio', { name: 'outer' }).click()
-  await expect(page.getByLabel('Width', { exact: true })).toHaveValue('240')
+  await expect(field(page, 'Width')).toHaveValue('240')
   await goTo(page, 'Lay out')
-  await page.getByLabel('Gap between parts').fill('6')
+  await field(page, 'Gap between parts').fill('6')
   await settled(page)
   await goTo(page, 'Shape')
   await page.getByRole('button', { name: 'Undo' }).click()
   await goTo(page, 'Lay out')
-  await expect(page.getByLabel('Gap between parts')).toHaveValue('3')
+  await expect(field(page, 'Gap between parts')).toHaveValue('3')
 })

@@ -18,6 +18,13 @@ export function watchStorage(pinia: Pinia): void {
     if (SAYS[notice]) messages.say('look', SAYS[notice])
   })
 
+  addEventListener('vite:preloadError', () => {
+    messages.say(
+      'stop',
+      'A part of the application could not be fetched. Start the server again, then reload; what you made is stored.',
+    )
+  })
+
   // Whatever is not yet on its way goes now: a page that is hidden may never come back.
   const flush = (): void => void jobs.save()
   addEventListener('pagehide', flush)

@@ -140,7 +140,7 @@ export function cutFigures(job: Job, derived: Derived, say: Say): { label: strin
       label: 'Compensation',
       value: job.cut.compensation === 'paths' ? 'in the paths' : 'left to the laser’s software',
     },
-    { label: 'Setting', value: plan ? settingWords(plan.choice.setting) : 'none' },
+    { label: 'Setting', value: plan ? settingWords(plan.choice.setting, say) : 'none' },
     { label: 'Sheets', value: use ? String(use.sheets) : 'none' },
     { label: 'Predicted time', value: plan ? formatDuration(plan.total.seconds) : 'none' },
   ]

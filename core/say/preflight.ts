@@ -76,7 +76,7 @@ function sheetChecks({ job, plan }: Looked, say: Say): Check[] {
   }
   const [first] = plan.loads
   if (machine && first.of > 1) {
-    const title = `The sheet is larger than the bed: ${counted(plan.loads.length, 'load')}`
+    const title = `The sheet is larger than the bed: cut in ${counted(plan.loads.length, 'load')}`
     checks.push(look('bed', title, placeStatement(machine, first, say)))
   }
   return checks
@@ -104,14 +104,18 @@ function pathChecks({ plan }: Looked, say: Say): Check[] {
 }
 
 /** A kerf holds for the setting it was measured at: what to say when the job cuts with another; empty when it does not, or nobody knows. */
-export function kerfOfOtherSetting({ measure: { kerf } }: Pick<Job, 'measure'>, { setting }: Choice): string {
+export function kerfOfOtherSetting(
+  { measure: { kerf } }: Pick<Job, 'measure'>,
+  { setting }: Choice,
+  say: Say,
+): string {
   if (!kerf || !namesOtherSetting(kerf.setting, setting)) return ''
-  return `The kerf was measured at ${kerf.setting}; this cuts with ${settingWords(setting)}. Measure it again with this setting.`
+  return `The kerf was measured at ${kerf.setting}; this cuts with ${settingWords(setting, say)}. Measure it again with this setting.`
 }
 
 function kerfChecks({ job, box, plan }: Looked, say: Say): Check[] {
   const statement = compensationStatement(job.cut.compensation, box, say)
-  const otherKerf = kerfOfOtherSetting(job, plan.choice)
+  const otherKerf = kerfOfOtherSetting(job, plan.choice, say)
   const uneven = !box.kerf.round && job.cut.compensation === 'software'
   return [
     box.kerf.measured

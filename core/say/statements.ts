@@ -51,5 +51,5 @@ export function madeForStatement(
 ): string {
   const revision = (log.at(-1)?.number ?? 0) + 1
   const stock = measure.stock?.name ?? 'no stock chosen'
-  return `Unit millimetres. Stock ${stock}, thickness ${say.length(thickness.mean)}${thickness.measured ? '' : ' from the label'}, kerf ${say.fine(kerf.width)}${kerf.measured ? '' : ' assumed'}, setting ${settingWords(setting)}, for revision ${revision}.`
+  return `Unit millimetres. Stock ${stock}, thickness ${say.length(thickness.mean)}${thickness.measured ? '' : ' from the label'}, kerf ${say.fine(kerf.width)}${kerf.measured ? '' : ' assumed'}, setting ${settingWords(setting, say)}, for revision ${revision}.`
 }

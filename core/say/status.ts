@@ -56,7 +56,7 @@ function measureStatus({ job: { measure }, derived: { box, plan }, newer, say }:
     const both = thickness.measured ? `${line}; kerf assumed` : line
     return { state: 'look', line: both, why: 'Thickness and kerf decide the fit: measure both.' }
   }
-  const otherKerf = plan ? kerfOfOtherSetting({ measure }, plan.choice) : ''
+  const otherKerf = plan ? kerfOfOtherSetting({ measure }, plan.choice, say) : ''
   if (otherKerf) return { state: 'look', line, why: otherKerf }
   if (thickness.readings === 1) {
     const why = 'One reading tells nothing of the rest of the sheet: measure in a few more places.'

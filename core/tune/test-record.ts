@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { parseSpeed, short } from '../length'
+import { IN_METRIC, parseSpeed, short, type Say } from '../length'
 import { familySchema, thicknessSchema } from '../stock'
 
 export const TEST_RESULTS = ['not through', 'just through', 'clean', 'charred'] as const
@@ -14,9 +14,9 @@ export const settingSchema = z.strictObject({
 })
 export type Setting = z.infer<typeof settingSchema>
 
-/** A setting in words, as it stands on records and in files: `12 mm/s, 65 %, 1 pass`. */
-export const settingWords = ({ speed, power, passes }: Setting): string =>
-  `${short(speed)} mm/s, ${short(power)} %, ${passes} ${passes === 1 ? 'pass' : 'passes'}`
+/** A setting in words, `12 mm/s, 65 %, 1 pass`; records keep it in metric. */
+export const settingWords = ({ speed, power, passes }: Setting, say: Say = IN_METRIC): string =>
+  `${say.speed(speed)}, ${short(power)} %, ${passes} ${passes === 1 ? 'pass' : 'passes'}`
 
 /** Whether words such as `settingWords` makes name another setting; what they leave out is not held against it. */
 export function namesOtherSetting(words: string, { speed, power, passes }: Setting): boolean {

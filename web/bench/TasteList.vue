@@ -32,6 +32,7 @@ const families = computed(() =>
     <div v-for="{ family, taste, records } in families" :key="family" class="mt-1.5">
       <p>
         <strong>{{ family }}:</strong>
+        {{ ' ' }}
         <span class="num">{{ whole(taste) }}</span>
       </p>
       <ul class="text-[12px] text-quiet">

@@ -131,6 +131,7 @@ const use = (interference: number): boolean =>
       <strong>{{ fit.wanted }}</strong>
       likeliest ({{ percent(fit.best.odds) }}):
       <span class="num">{{ say.fine(fit.best.compensation) }} per side.</span>
+      {{ ' ' }}
       <template v-if="better === null">That is what it comes to now.</template>
       <template v-else>
         Half of the kerf stays

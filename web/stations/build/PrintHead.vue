@@ -24,7 +24,7 @@ const facts = computed((): [string, string][] => {
     ['Thickness', `${thicknessLine(thickness, say.value)} (${say.value.lengthUnit})`],
     ['Kerf', `${say.value.fine(kerf.width)}, ${say.value.fine(kerf.perSide)} per side`],
     ['Machine', job.measure.machine?.name ?? 'none chosen'],
-    ['Setting', settingWords(derived.choice.setting)],
+    ['Setting', settingWords(derived.choice.setting, say.value)],
     ['Fit', `${derived.fit.word}, interference ${say.value.fine(job.interference)}`],
     ['Cut so far', counted(job.log.length, 'time')],
     ['Printed', readable(new Date().toISOString(), true)],

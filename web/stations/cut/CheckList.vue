@@ -34,6 +34,7 @@ const WORDS = { ok: 'fine', look: 'look again', stop: 'stop' }
         />
         <p>
           <span class="font-medium">{{ check.title }}</span>
+          {{ ' ' }}
           <span v-if="check.state !== 'ok' || check.id === 'compensation'" class="note block">
             {{ check.detail }}
           </span>

@@ -58,7 +58,7 @@ const doubtOf = (value: number): Doubt | null =>
   (per.value === 'full' ? doubtKerf : doubtPerSide)(value, elsewhere.value, say.value)
 
 const since = computed(() => (kerf.value ? eventsSince(kerf.value, bench.events) : []))
-const otherSetting = computed(() => kerfOfOtherSetting(jobs.job, derived.choice))
+const otherSetting = computed(() => kerfOfOtherSetting(jobs.job, derived.choice, say.value))
 /** What this machine took from another stock of the same family. */
 const guess = computed(() => {
   const { machine, stock } = jobs.job.measure

@@ -167,7 +167,7 @@ async function write(kind: 'svg' | 'dxf'): Promise<void> {
     <p v-if="problem" class="text-[13px] text-rowan" role="alert">{{ problem }}</p>
     <p class="note">
       {{ pieceStatement(trial, derived.box.thickness, say) }} Setting:
-      {{ settingWords(derived.choice.setting)
+      {{ settingWords(derived.choice.setting, say)
       }}{{ derived.choice.standing === 'tested' ? '' : ' (not tested yet)' }}.
       <template v-if="trial.method === 'slots' && trial.slots.made">
         Made round {{ say.length(trial.slots.made.mean) }}; later readings of the stock do not move it.

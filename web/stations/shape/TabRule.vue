@@ -141,7 +141,9 @@ const lines = computed(() => [...new Set(props.made.map((widths) => sharesLine(w
       </label>
       <slot />
     </div>
-    <p v-if="error" class="text-[13px] text-rowan" role="alert">{{ error }}</p>
+    <p v-if="error || (problem && rule.rule === 'pattern')" class="text-[13px] text-rowan" role="alert">
+      {{ error || problem }}
+    </p>
     <p v-for="line in lines" :key="line" class="num text-[12px] text-quiet" data-testid="shares">
       {{ line }}
     </p>

@@ -1,0 +1,43 @@
+import { expect, test } from '@playwright/test'
+import { FIELDS } from '../web/shell/fields'
+import { openDemo } from './helpers'
+
+test('Find puts the focus into every field', async ({ page }) => {
+  test.setTimeout(240_000)
+  await openDemo(page, 'demo-tray')
+  const missed: string[] = []
+  for (const { id, label, station } of FIELDS) {
+    await page.keyboard.press('Control+k')
+    const words = page.getByRole('combobox')
+    await words.fill(label)
+    const option = page.getByRole('option').filter({ hasText: label }).filter({ hasText: /·/ }).first()
+    await option.click()
+    const focused = page.locator(`[data-field="${id}"]:focus, [data-field="${id}"] :focus`)
+    await focused
+      .first()
+      .waitFor({ state: 'attached', timeout: 3000 })
+      .catch(() => missed.push(`${id} in ${station}`))
+    await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur())
+  }
+  expect(missed).toEqual([])
+})
+
+test('a word of the trade leads to its meaning, by Find and from its field', async ({ page }) => {
+  await openDemo(page, 'demo-tray')
+  await page.keyboard.press('/')
+  await page.getByRole('combobox').fill('what is kerf')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('dialog', { name: 'Words of the trade' })).toBeVisible()
+  await page.keyboard.press('Escape')
+  await page.goto('./#/job/demo-tray/shape')
+  await page.getByRole('button', { name: /^What is interference/ }).click()
+  await expect(page.getByRole('dialog').locator('[aria-current=true]')).toContainText('nterference')
+})
+
+test('stocks, machines and jobs are found by name', async ({ page }) => {
+  await openDemo(page, 'demo-tray')
+  await page.keyboard.press('/')
+  await page.getByRole('combobox').fill('logger')
+  await page.getByRole('option').filter({ hasText: 'Logger case' }).first().click()
+  await expect(page.getByLabel('Name of the job')).toHaveValue('Logger case, rain gauge 4')
+})

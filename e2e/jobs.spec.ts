@@ -1,0 +1,89 @@
+import { expect, test } from '@playwright/test'
+import { field, openDemo, settled } from './helpers'
+
+test('the list: pictures, search, sort, a duplicate that changes without harm to the first', async ({
+  page,
+}) => {
+  await page.goto('./')
+  const jobs = page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')
+  await expect(jobs).toHaveCount(3)
+  for (let i = 0; i < 3; i++) expect(await jobs.nth(i).locator('svg path').count()).toBeGreaterThan(3)
+  await page.getByLabel('Search the jobs').fill('slip')
+  await expect(jobs).toHaveCount(1)
+  await page.getByLabel('Search the jobs').fill('')
+  await page.getByLabel('Sort the jobs').selectOption('name')
+  await expect(jobs.first()).toContainText('Logger case')
+  await page.getByRole('button', { name: 'Duplicate Logger case, rain gauge 4' }).click()
+  await expect(page.getByLabel('Name of the job')).toHaveValue('Logger case, rain gauge 4 (copy)')
+  await page.getByRole('navigation', { name: 'Traveller' }).getByRole('link', { name: /Shape/ }).click()
+  await field(page, 'Width').fill('150')
+  await settled(page)
+  await page.goto('./#/job/demo-logger/shape')
+  await expect(field(page, 'Width')).not.toHaveValue('150')
+})
+
+test('everything goes out in one file and comes in again in another browser', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  await openDemo(page, 'demo-tray', 'shape')
+  await field(page, 'Width').fill('199')
+  await settled(page)
+  await page.getByRole('link', { name: 'All jobs' }).click()
+  const exporting = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Everything as one file' }).click()
+  const file = await (await exporting).path()
+  const other = await (await browser.newContext({ baseURL })).newPage()
+  await other.goto('./')
+  const jobs = other.getByRole('list', { name: 'Jobs' }).getByRole('listitem')
+  await expect(jobs).toHaveCount(3)
+  await other.getByLabel('Job file').setInputFiles(file)
+  await expect(other.getByText(/jobs came in/)).toBeVisible()
+  await expect(jobs.filter({ hasText: 'Specimen tray' })).toHaveCount(2) // theirs beside the one that was here
+  await other.getByRole('link', { name: /Specimen tray, moss survey \(copy\)/ }).click()
+  await other.getByRole('navigation', { name: 'Traveller' }).getByRole('link', { name: /Shape/ }).click()
+  await expect(field(other, 'Width')).toHaveValue('199')
+})
+
+test('a first job is guided from one thing to the next', async ({ page }) => {
+  await page.goto('./')
+  await page.getByRole('button', { name: 'A first job, guided' }).click()
+  const guide = page.getByRole('region', { name: 'Your first job' })
+  await expect(guide).toContainText('1 of 9')
+  await page.getByRole('button', { name: 'Add machine' }).click()
+  await expect(guide).toContainText('2 of 9')
+  await page.getByRole('button', { name: 'Add stock' }).click()
+  await expect(guide).toContainText('3 of 9')
+  for (const reading of ['3.02', '3.04', '3.06']) {
+    await page.getByLabel('Thickness readings').fill(reading)
+    await page.getByRole('button', { name: 'Add reading' }).click()
+  }
+  await expect(guide).toContainText('4 of 9')
+  await guide.getByRole('link', { name: 'Go there' }).click()
+  await expect(page.locator('#bench-reading')).toBeVisible()
+  await guide.getByRole('button', { name: 'Leave the guide' }).click()
+  await expect(guide).toHaveCount(0)
+})
+
+test('copies made two: what was placed by hand stays where it is', async ({ page }) => {
+  await openDemo(page, 'demo-tray', 'layout')
+  const part = page.locator('[data-part="left-1"]')
+  await part.focus()
+  await page.keyboard.press('Shift+ArrowUp')
+  await expect(part).toHaveAttribute('aria-label', /pinned/)
+  const place = /on sheet 1, [\d.]+ from left, [\d.]+ from below/
+  const before = place.exec((await part.getAttribute('aria-label'))!)![0]
+  await page.getByRole('navigation', { name: 'Traveller' }).getByRole('link', { name: /Shape/ }).click()
+  await field(page, 'Copies').fill('2')
+  await settled(page)
+  await page
+    .getByRole('navigation', { name: 'Traveller' })
+    .getByRole('link', { name: /Lay out/ })
+    .click()
+  await expect(part).toHaveAttribute('aria-label', new RegExp(before))
+  await page.getByRole('button', { name: 'Lay out again' }).click()
+  await settled(page)
+  await expect(part).toHaveAttribute('aria-label', new RegExp(before))
+  await expect(page.locator('[data-part="left-2"]')).toBeVisible()
+})
