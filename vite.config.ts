@@ -27,8 +27,10 @@ const treeshake = {
     { test: /[/\\]core[/\\]/, sideEffects: false },
     { test: /node_modules[/\\](zod|clipper2-ts|flatbush|d3-[a-z]+|@lucide)[/\\]/, sideEffects: false },
   ],
-  manualPureFunctions: ['z'],
 }
+
+/** The worker asks no schema of the core: what makes them (`z`, a name nothing else in it has) need not come along. */
+const withoutSchemas = { ...treeshake, manualPureFunctions: ['z'] }
 
 export default defineConfig({
   root: 'web',
@@ -59,7 +61,7 @@ export default defineConfig({
       { find: /^@web\//, replacement: fileURLToPath(new URL('./web/', import.meta.url)) },
     ],
   },
-  worker: { format: 'es', rolldownOptions: { treeshake } },
+  worker: { format: 'es', rolldownOptions: { treeshake: withoutSchemas } },
   build: {
     outDir: '../dist',
     emptyOutDir: true,

@@ -6,18 +6,22 @@ test('Find puts the focus into every field', async ({ page }) => {
   test.setTimeout(240_000)
   await openDemo(page, 'demo-tray')
   const missed: string[] = []
-  for (const { id, label, station } of FIELDS) {
-    await page.keyboard.press('Control+k')
-    const words = page.getByRole('combobox')
+  for (const { id, label, station, behind } of FIELDS) {
+    await page.keyboard.press('/')
+    const words = page.getByRole('dialog').getByRole('combobox')
     await words.fill(label)
     const option = page.getByRole('option').filter({ hasText: label }).filter({ hasText: /·/ }).first()
     await option.click()
-    const focused = page.locator(`[data-field="${id}"]:focus, [data-field="${id}"] :focus`)
+    const places = [id, behind ?? id].map(
+      (each) => `[data-field="${each}"]:focus, [data-field="${each}"] :focus`,
+    )
+    const focused = page.locator(places.join(', '))
     await focused
       .first()
       .waitFor({ state: 'attached', timeout: 3000 })
       .catch(() => missed.push(`${id} in ${station}`))
     await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur())
+    await expect(page.getByRole('dialog')).toHaveCount(0)
   }
   expect(missed).toEqual([])
 })
@@ -25,9 +29,9 @@ test('Find puts the focus into every field', async ({ page }) => {
 test('a word of the trade leads to its meaning, by Find and from its field', async ({ page }) => {
   await openDemo(page, 'demo-tray')
   await page.keyboard.press('/')
-  await page.getByRole('combobox').fill('what is kerf')
+  await page.getByRole('dialog').getByRole('combobox').fill('what is kerf')
   await page.keyboard.press('Enter')
-  await expect(page.getByRole('dialog', { name: 'Words of the trade' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Words of the trade' })).toBeVisible()
   await page.keyboard.press('Escape')
   await page.goto('./#/job/demo-tray/shape')
   await page.getByRole('button', { name: /^What is interference/ }).click()
@@ -37,7 +41,7 @@ test('a word of the trade leads to its meaning, by Find and from its field', asy
 test('stocks, machines and jobs are found by name', async ({ page }) => {
   await openDemo(page, 'demo-tray')
   await page.keyboard.press('/')
-  await page.getByRole('combobox').fill('logger')
+  await page.getByRole('dialog').getByRole('combobox').fill('logger')
   await page.getByRole('option').filter({ hasText: 'Logger case' }).first().click()
   await expect(page.getByLabel('Name of the job')).toHaveValue('Logger case, rain gauge 4')
 })

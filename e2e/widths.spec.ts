@@ -70,7 +70,7 @@ test('at twice the size everything is still there, one under the other', async (
     await page.goto(`./#/job/demo-tray/${station}`)
     await expect(page.getByText('up to date')).toBeVisible()
     expect(await sideways(page), station).toBeLessThanOrEqual(0)
-    const control = page.getByRole('main').locator('button, input, select, [tabindex="0"]').last()
+    const control = page.getByRole('main').locator('button:visible, input:visible').last()
     await control.scrollIntoViewIfNeeded()
     await expect(control, station).toBeInViewport()
   }

@@ -156,6 +156,8 @@ const ring = computed(() =>
       @use="useSuggestion"
       @keep="kept = modelValue"
     />
-    <p v-else-if="other" :id="`${id}-other`" class="num mt-0.5 text-[12px] text-quiet">{{ other }}</p>
+    <p v-else-if="other" :id="`${id}-other`" data-other-unit class="num mt-0.5 text-[12px] text-quiet">
+      {{ other }}
+    </p>
   </div>
 </template>

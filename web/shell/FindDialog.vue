@@ -29,6 +29,7 @@ watch(
 interface Place extends Findable {
   to?: RouteLocationRaw
   field?: string
+  behind?: string
   term?: string
 }
 const jobAt = (id: string, station: string, view = ''): RouteLocationRaw => ({
@@ -41,11 +42,12 @@ const places = computed((): Place[] => [
     words: `station ${i + 1}`,
     to: jobAt(props.job, station),
   })),
-  ...FIELDS.map(({ id, label, station, view, words }) => ({
+  ...FIELDS.map(({ id, label, station, view, words, behind }) => ({
     label: `${label} · ${STATION_NAMES[station]}`,
     words,
     to: jobAt(props.job, station, view),
     field: id,
+    behind,
   })),
   ...bench.stocks.map((stock) => ({
     label: `Stock: ${stockTitle(stock)}`,
@@ -76,7 +78,7 @@ async function go(place: Place | null): Promise<void> {
     return
   }
   if (place.to) await router.push(place.to)
-  if (place.field) await focusField(place.field)
+  if (place.field) await focusField(place.field, place.behind)
 }
 </script>
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, ref, watch, type Component } from 'vue'
+import { computed, defineAsyncComponent, ref, shallowRef, watch, type Component } from 'vue'
 import { RouterLink, useRoute, useRouter } from 'vue-router'
 import { STATION_NAMES, STATIONS, type Station } from '@core/say'
 import UnreadableList from '@web/bench/UnreadableList.vue'
@@ -31,7 +31,7 @@ const route = useRoute()
 const router = useRouter()
 const jobs = useJob()
 const shelf = useShelf()
-const opened = ref<Opened | 'failed' | null>(null)
+const opened = shallowRef<Opened | 'failed' | null>(null) // a record that is stored again must not be wrapped
 const dialog = ref<'help' | 'find' | 'fit' | null>(null)
 const station = computed(() => route.params.station as Station)
 const broken = computed((): Unreadable[] =>

@@ -6,6 +6,8 @@ export interface FieldEntry {
   id: string
   label: string
   station: Station
+  /** What must be set first for it to be there; Find leads to that while it is not. */
+  behind?: string
   view?: 'kerf'
   /** Other words for it, and what it is often confused with. */
   words: string

@@ -43,6 +43,7 @@ const OTHER_FIELDS: FieldEntry[] = [
   },
   {
     id: 'tabs-uprights-width',
+    behind: 'tabs-uprights',
     label: 'Tab width of the uprights',
     station: 'shape',
     words: 'finger size',
@@ -50,6 +51,7 @@ const OTHER_FIELDS: FieldEntry[] = [
   },
   {
     id: 'tabs-uprights-count',
+    behind: 'tabs-uprights',
     label: 'Number of tabs of the uprights',
     station: 'shape',
     words: 'fingers count shares',
@@ -70,6 +72,7 @@ const OTHER_FIELDS: FieldEntry[] = [
   },
   {
     id: 'tabs-floor-width',
+    behind: 'tabs-floor',
     label: 'Tab width of the floor',
     station: 'shape',
     words: 'finger size bottom',
@@ -77,14 +80,23 @@ const OTHER_FIELDS: FieldEntry[] = [
   },
   {
     id: 'tabs-floor-count',
+    behind: 'tabs-floor',
     label: 'Number of tabs of the floor',
     station: 'shape',
     words: 'fingers count shares bottom',
     term: 'tab',
   },
-  { id: 'tabs-top', label: 'Tabs of the top', station: 'shape', words: 'fingers lid teeth', term: 'tab' },
+  {
+    id: 'tabs-top',
+    behind: 'top',
+    label: 'Tabs of the top',
+    station: 'shape',
+    words: 'fingers lid teeth',
+    term: 'tab',
+  },
   {
     id: 'tabs-top-width',
+    behind: 'top',
     label: 'Tab width of the top',
     station: 'shape',
     words: 'finger size lid',
@@ -92,6 +104,7 @@ const OTHER_FIELDS: FieldEntry[] = [
   },
   {
     id: 'tabs-top-count',
+    behind: 'top',
     label: 'Number of tabs of the top',
     station: 'shape',
     words: 'fingers count shares lid',
@@ -116,7 +129,14 @@ const OTHER_FIELDS: FieldEntry[] = [
     term: 'grain',
   },
   { id: 'turning', label: 'Parts may be turned', station: 'layout', words: 'rotate rotation nesting' },
-  { id: 'part-place', label: 'Where a part lies', station: 'layout', words: 'position move place x y' },
+  { id: 'part', label: 'Parts on the sheets', station: 'layout', words: 'panel drag turn pin move' },
+  {
+    id: 'part-place',
+    behind: 'part',
+    label: 'Where a part lies',
+    station: 'layout',
+    words: 'position move place x y',
+  },
   { id: 'speed', label: 'Speed', station: 'tune', words: 'cutting speed feed fast slow', term: 'setting' },
   { id: 'power', label: 'Power', station: 'tune', words: 'per cent strength', term: 'setting' },
   { id: 'passes', label: 'Passes', station: 'tune', words: 'repeat times', term: 'pass' },

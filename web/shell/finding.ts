@@ -22,18 +22,25 @@ export function findBy<T extends Findable>(items: T[], typed: string, most: numb
   return fuse.search(wanted, { limit: most }).map(({ item }) => item)
 }
 
-/** Waits for a field to be drawn, and puts the focus into it. */
-export async function focusField(id: string, most = 40): Promise<boolean> {
-  for (let i = 0; i < most; i++) {
-    const holder = document.querySelector<HTMLElement>(`main [data-field="${id}"], [data-field="${id}"]`)
-    const inner = 'input, select, textarea, button, summary, [tabindex="0"], a[href]'
-    const field = holder?.matches(inner) ? holder : holder?.querySelector<HTMLElement>(inner)
+const INNER = 'input, select, textarea, button, summary, [tabindex="0"], a[href]'
+
+function fieldOf(id: string): HTMLElement | null {
+  const holder = document.querySelector<HTMLElement>(`[data-field="${id}"]`)
+  return holder?.matches(INNER) ? holder : (holder?.querySelector<HTMLElement>(INNER) ?? null)
+}
+
+/**
+ * Waits for a field to be drawn, and puts the focus into it.
+ * @param behind what must be set first for it to be there, which is shown instead while it is not
+ */
+export async function focusField(id: string, behind?: string): Promise<void> {
+  for (let i = 0; i < 40; i++) {
+    const field = fieldOf(id) ?? (behind && i >= 8 ? fieldOf(behind) : null)
     if (field) {
       field.scrollIntoView({ block: 'center' })
       field.focus()
-      return true
+      return
     }
     await new Promise((resolve) => setTimeout(resolve, 25))
   }
-  return false
 }

@@ -132,6 +132,7 @@ export const MEASURE_FIELDS: FieldEntry[] = [
   },
   {
     id: 'gauge-thickness',
+    behind: 'kerf-method',
     label: 'Thickness at the gauge',
     station: 'measure',
     view: 'kerf',

@@ -142,6 +142,7 @@ function edgeColour({ part }: Drawn): string {
 
 <template>
   <svg
+    data-field="part"
     ref="svg"
     class="h-full w-full touch-none"
     :viewBox="`${-textSize} ${-textSize * 2} ${board.width + textSize * 2} ${board.height + textSize * 3}`"

@@ -117,7 +117,7 @@ const options = VERDICTS.map((verdict) => ({ value: verdict as string, label: ve
         </button>
       </p>
     </template>
-    <div v-if="changed.length > 0" class="text-[13px]">
+    <div v-if="changed.length > 0" class="text-[13px]" data-record>
       <h3>Changed since revision {{ before!.number }}</h3>
       <ul>
         <li v-for="each in changed" :key="each.label">
@@ -130,7 +130,7 @@ const options = VERDICTS.map((verdict) => ({ value: verdict as string, label: ve
     </div>
     <details class="text-[13px]">
       <summary class="min-h-6 cursor-pointer">The figures it was cut with</summary>
-      <dl class="mt-1 grid grid-cols-[auto_1fr] gap-x-4">
+      <dl data-record class="mt-1 grid grid-cols-[auto_1fr] gap-x-4">
         <template v-for="figure in revision.figures" :key="figure.label">
           <dt class="text-quiet">{{ figure.label }}</dt>
           <dd class="num">{{ figure.value }}</dd>

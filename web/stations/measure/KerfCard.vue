@@ -134,7 +134,7 @@ function carry({ record, from }: NonNullable<typeof guess.value>): void {
         {{ say.fine(derived.box.kerf.by.y.width) }} along it.
       </p>
       <template v-if="kerf">
-        <p class="note">{{ kerf.how || 'Typed' }} · {{ dayOf(kerf.on) }}</p>
+        <p class="note" data-record>{{ kerf.how || 'Typed' }} · {{ dayOf(kerf.on) }}</p>
         <label class="text-[13px] font-medium" data-field="kerf-setting">
           It holds for this setting and focus
           <TextEntry

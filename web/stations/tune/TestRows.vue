@@ -33,7 +33,7 @@ const energyOf = ({ setting, thickness }: TestRecord): string =>
         <tr v-for="test in tests" :key="test.id" class="border-t border-line">
           <td class="py-1"><ResultMark :result="test.result" /></td>
           <td class="num text-right">{{ say.speedPlain(test.setting.speed) }}</td>
-          <td class="num pl-3 text-[12px] text-quiet max-md:hidden">
+          <td class="num pl-3 text-[12px] text-quiet max-md:hidden" data-other-unit>
             {{ say.otherSpeeds(test.setting.speed) }}
           </td>
           <td class="num text-right">{{ short(test.setting.power) }}</td>

@@ -139,7 +139,7 @@ const unpick = (): boolean =>
     <div class="flex min-w-0 flex-col gap-3 lg:min-h-0 lg:overflow-y-auto">
       <TestTable />
       <TestChart :chosen="choice.setting" :watts="watts" :thickness="choice.thickness" />
-      <p class="note">
+      <p class="note" data-other-unit>
         {{ say.speed(choice.setting.speed) }} is {{ say.otherSpeeds(choice.setting.speed) }}. Stop at the
         first energy that comes out clean: more only chars.
       </p>
