@@ -17,6 +17,7 @@ export default defineConfig({
     baseURL: `http://127.0.0.1:${PORT}/`,
     viewport: { width: 1280, height: 800 },
     acceptDownloads: true,
+    serviceWorkers: 'block', // each would fetch the whole application for itself; offline.spec.ts allows its own
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: [

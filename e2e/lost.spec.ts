@@ -77,7 +77,7 @@ test('without a database one can work, is told, and is asked before leaving', as
   void page.close({ runBeforeUnload: true })
   const dialog = await asked
   expect(dialog.type()).toBe('beforeunload')
-  await dialog.dismiss()
+  await dialog.accept()
 })
 
 test('without a place for preferences the page stands all the same', async ({ page }) => {

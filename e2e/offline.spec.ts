@@ -3,6 +3,8 @@ import { BUILT, makeApp } from '../server/app'
 import { listen } from '../server/listen'
 import { field } from './helpers'
 
+test.use({ serviceWorkers: 'allow' })
+
 test('opens, plans and stores with the server stopped', async ({ page }) => {
   const { server, address } = await listen(makeApp(BUILT), 4700)
   await page.goto(address)

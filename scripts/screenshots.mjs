@@ -23,6 +23,7 @@ const VIEWS = [
   ['build', 'demo-logger'],
   ['log', 'demo-tray'],
 ]
+const INCHES = JSON.stringify({ length: 'in', fractions: false, speed: 'in/min' })
 const folder = fileURLToPath(new URL('../docs/screenshots/', import.meta.url))
 mkdirSync(folder, { recursive: true })
 const { server, address } = await listen(makeApp(BUILT), 4400)
@@ -69,5 +70,13 @@ await page.goto(`${address}#/bench/machines`)
 await page.getByRole('button', { name: /Shed laser/ }).click()
 await page.waitForTimeout(300)
 await page.screenshot({ path: `${folder}machines.png` })
+await page.setViewportSize({ width: 390, height: 844 })
+await openJob(page, address, 'demo-tray', 'shape')
+await page.screenshot({ path: `${folder}shape-phone.png` })
+await page.setViewportSize({ width: 1280, height: 800 })
+await page.evaluate((units) => localStorage.setItem('uplands-units', units), INCHES)
+await page.reload()
+await openJob(page, address, 'demo-slip', 'layout')
+await page.screenshot({ path: `${folder}layout-inches.png` })
 await browser.close()
 server.close()

@@ -5,6 +5,7 @@ import {
   fixed,
   formatDuration,
   IN_METRIC,
+  METRIC,
   parseFigure,
   parseLength,
   parseSpeed,
@@ -160,4 +161,8 @@ test('formats keep the resolution of the instrument and use a true minus', () =>
     '11 min 40 s',
     '2 h 05 min',
   ])
+})
+test('a way is metres, or feet for whoever works in inches', () => {
+  expect(IN_METRIC.way(3780)).toBe('3.78 m')
+  expect(sayIn({ ...METRIC, length: 'in' }).way(3048)).toBe('10.0 ft')
 })

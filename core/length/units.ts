@@ -12,7 +12,8 @@ export interface Units {
 export const METRIC: Units = { length: 'mm', fractions: false, speed: 'mm/s' }
 
 /** Millimetres per second in one of each unit of speed. [DEF] */
-const PER_SECOND: Record<SpeedUnit, number> = { 'mm/s': 1, 'mm/min': 1 / 60, 'in/min': 25.4 / 60 }
+/** Millimetres a second that one of each unit comes to. */
+export const PER_SECOND: Record<SpeedUnit, number> = { 'mm/s': 1, 'mm/min': 1 / 60, 'in/min': 25.4 / 60 }
 
 /** Decimals of an inch that say as much as `digits` decimals of a millimetre. */
 const inchDigits = (digits: number): number => Math.min(4, digits + 1)
@@ -54,6 +55,8 @@ export interface Say {
   signed: (mm: number, digits?: number) => string
   area: (mm2: number) => string
   volume: (mm3: number) => string
+  /** The length of a way: metres or feet. */
+  way: (mm: number) => string
   speed: (mmPerSecond: number) => string
   speedPlain: (mmPerSecond: number) => string
   /** The other units of a speed or a length, so that a mix-up shows. */
@@ -97,6 +100,7 @@ export function sayIn(units: Units): Say {
         : mm3 < 1e6
           ? `${fixed(mm3 / 1000, 0)} ml`
           : `${fixed(mm3 / 1e6, 2)} l`,
+    way: (mm) => (inches ? `${fixed(mm / 304.8, 1)} ft` : `${fixed(mm / 1000, 2)} m`),
     speed: (mmPerSecond) => `${speedIn(mmPerSecond, units.speed)} ${units.speed}`,
     speedPlain: (mmPerSecond) => speedIn(mmPerSecond, units.speed),
     otherSpeeds: (mmPerSecond) =>

@@ -27,6 +27,7 @@ const rest = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 2
 async function everythingReadsBack(): Promise<void> {
   await rest()
   const jobs = useJob()
+  for (let i = 0; i < 400 && jobs.saving === 'saving'; i++) await rest() // a busy machine takes longer
   const bench = useBench()
   if (jobs.job && !jobs.gone) {
     expect(jobs.saving).toBe('saved')
@@ -182,7 +183,7 @@ test('whatever is done with whatever figures, what is called saved reads back eq
       expect(shelf.unreadable).toEqual([])
       expect(shelf.jobs.map(({ id }) => id)).toEqual(expect.arrayContaining(kept))
     }),
-    { numRuns: 150, seed: 11 },
+    { numRuns: 100, seed: 11 },
   )
 })
 

@@ -3,9 +3,11 @@ import { computed } from 'vue'
 import type { CutPlan } from '@core/derive'
 import { fixed, formatDuration } from '@core/length'
 import type { Working } from '@core/working'
+import { useSay } from '@web/parts/say'
 import WorkedFigure from '@web/parts/WorkedFigure.vue'
 
 const props = defineProps<{ plan: CutPlan }>()
+const say = useSay()
 const working = computed((): Working => {
   const { seconds, cutting, corners, travel, cutLength } = props.plan.total
   return {
@@ -16,7 +18,7 @@ const working = computed((): Working => {
     terms: [
       {
         symbol: 'cutting',
-        meaning: `${fixed(cutLength / 1000, 2)} m at the speeds of Tune`,
+        meaning: `${say.value.way(cutLength)} at the speeds of Tune`,
         value: `${fixed(cutting, 1)} s`,
         source: 'derived',
       },
@@ -39,6 +41,6 @@ const working = computed((): Working => {
     <WorkedFigure label="Cutting" :text="formatDuration(plan.total.cutting)" />
     <WorkedFigure label="Corners" :text="formatDuration(plan.total.corners)" />
     <WorkedFigure label="Travel" :text="formatDuration(plan.total.travel)" />
-    <WorkedFigure label="Way of the beam, cutting" :text="`${fixed(plan.total.cutLength / 1000, 2)} m`" />
+    <WorkedFigure label="Way of the beam, cutting" :text="say.way(plan.total.cutLength)" />
   </div>
 </template>

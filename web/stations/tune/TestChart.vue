@@ -2,7 +2,7 @@
 import { scaleLinear, scaleLog, symbol } from 'd3'
 import { computed } from 'vue'
 import { cutEnergy, TEST_RESULTS, type Setting } from '@core/tune'
-import { short } from '@core/length'
+import { PER_SECOND, short } from '@core/length'
 import { useSay } from '@web/parts/say'
 import { useOpenJob } from '@web/stores/job'
 import { RESULT_SHAPES } from './result-shapes'
@@ -14,16 +14,18 @@ const say = useSay()
 const [WIDTH, HEIGHT] = [640, 215]
 
 const points = computed(() =>
-  jobs
-    .job!.tune.tests.filter(
+  jobs.job.tune.tests
+    .filter(
       ({ machineId, stockId }) =>
         machineId === jobs.job.measure.machine?.id && stockId === jobs.job.measure.stock?.id,
     )
     .map((test) => ({ ...test, energy: cutEnergy(test.setting, props.watts, test.thickness) })),
 )
 const chosenEnergy = computed(() => cutEnergy(props.chosen, props.watts, props.thickness))
+/** Speeds in the maker's own unit, so that the ticks are round in it. */
+const inUnit = (speed: number): number => speed / PER_SECOND[say.value.speedUnit]
 const x = computed(() => {
-  const speeds = [...points.value.map(({ setting }) => setting.speed), props.chosen.speed]
+  const speeds = [...points.value.map(({ setting }) => setting.speed), props.chosen.speed].map(inUnit)
   return scaleLinear()
     .domain([0, Math.max(...speeds) * 1.2])
     .nice()
@@ -64,7 +66,7 @@ const ticks = computed(() =>
           class="num"
           fill="var(--quiet)"
         >
-          {{ say.speedPlain(tick) }}
+          {{ short(tick) }}
         </text>
       </g>
       <text :x="WIDTH - 16" :y="HEIGHT - 4" text-anchor="end" font-size="11" fill="var(--quiet)">
@@ -72,7 +74,7 @@ const ticks = computed(() =>
       </text>
       <text x="52" y="10" font-size="11" fill="var(--quiet)">J/mm²</text>
       <circle
-        :cx="x(chosen.speed)"
+        :cx="x(inUnit(chosen.speed))"
         :cy="y(chosenEnergy)"
         r="11"
         fill="none"
@@ -82,7 +84,7 @@ const ticks = computed(() =>
       <path
         v-for="test in points"
         :key="test.id"
-        :transform="`translate(${x(test.setting.speed)} ${y(test.energy)})`"
+        :transform="`translate(${x(inUnit(test.setting.speed))} ${y(test.energy)})`"
         :d="symbol(RESULT_SHAPES[test.result].shape, 90)() ?? ''"
         :fill="RESULT_SHAPES[test.result].colour"
         stroke="var(--ink)"
