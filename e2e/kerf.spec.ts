@@ -107,6 +107,32 @@ test('a fit comb gives one’s own snug, apart from kerf; a verdict does too', a
   await expect(page.getByText(/newer figures for your own snug than/)).toHaveCount(0)
 })
 
+test('a comb offers to cut so now as well, kept once however often; a gauge that ends says so and goes on', async ({
+  page,
+}) => {
+  await toKerf(page)
+  await page.getByRole('radio', { name: /Fit comb/ }).click()
+  await page.getByRole('button', { name: '7: 0.070 mm' }).click()
+  const keep = page.getByRole('button', { name: 'Keep as my own snug in plywood' })
+  await keep.click()
+  await keep.click()
+  await page.getByRole('button', { name: 'Cut with 0.070 mm per side now' }).click()
+  await goTo(page, 'Shape')
+  await expect(field(page, 'Interference')).toHaveValue('-0.02') // 2 × 0.070 − 0.160
+  await settled(page)
+  await page.goto('./#/bench')
+  await expect(page.getByRole('button', { name: /^Remove comb/ })).toHaveCount(1)
+
+  await page.goto('./#/job/demo-tray/measure/kerf')
+  await page.getByRole('radio', { name: /Slot gauge/ }).click()
+  const widest = page.getByRole('group', { name: 'Best one' }).getByRole('button').first()
+  await page.getByRole('button', { name: 'it enters none' }).click()
+  await expect(page.getByRole('button', { name: 'Use this kerf' })).toBeDisabled()
+  const before = (await widest.textContent())!
+  await page.getByRole('button', { name: /Make one shifted that way: another gauge/ }).click()
+  await expect(widest).not.toHaveText(before)
+})
+
 test('the picture of the odds opens from the strip and from the traveller', async ({ page }) => {
   await openDemo(page, 'demo-tray', 'shape')
   await page.getByRole('button', { name: 'Fit with odds' }).click()

@@ -71,8 +71,11 @@ test('at twice the size everything is still there, one under the other', async (
     await expect(page.getByText('up to date')).toBeVisible()
     expect(await sideways(page), station).toBeLessThanOrEqual(0)
     const control = page.getByRole('main').locator('button:visible, input:visible').last()
-    await control.scrollIntoViewIfNeeded()
-    await expect(control, station).toBeInViewport()
+    // Drawings come after the rest and push it down: reach for it again until it stays.
+    await expect(async () => {
+      await control.scrollIntoViewIfNeeded()
+      await expect(control, station).toBeInViewport({ timeout: 500 })
+    }).toPass({ timeout: 15_000 })
   }
 })
 

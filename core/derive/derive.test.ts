@@ -68,7 +68,9 @@ describe('parts', () => {
     const { parts } = derive(demo('slip-cases'))
     expect(parts).toHaveLength(20)
     expect(new Set(parts.map(({ id }) => id)).size).toBe(20)
-    for (const { lies, shape } of parts) {
+    const low = { ...demo('specimen-tray'), copies: 12 }
+    low.box = { ...low.box, height: 14 } // lower than a label is high when it has room
+    for (const { lies, shape } of [...parts, ...prepare(low).parts]) {
       const frame = bounds(shape.outline)
       for (const { x, y } of lies[0].marks.flat()) {
         expect(x > frame.minX && x < frame.maxX && y > frame.minY && y < frame.maxY).toBe(true)

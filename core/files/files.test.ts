@@ -76,70 +76,83 @@ const sameRing = (a: Line['points'], b: Line['points']): boolean =>
   a.length === b.length &&
   a.every(({ x, y }, i) => Math.abs(x - b[i].x) < 0.001 && Math.abs(y - b[i].y) < 0.001)
 
-describe.each(['specimen-tray', 'logger-case', 'slip-cases'] as const)(
-  'the files of %s, read back by other libraries',
-  (name) => {
-    const { job, parts, derived } = deriveAll(fresh(demo(name)))
-    const files = exported(job)
-    const { box } = derived
-    const pages = derived.plan!.loads.filter(({ paths }) => paths.length > 0)
-    const page = (sheet: number, ending: string): string =>
-      files.find((file) => file.name.endsWith(`sheet-${sheet + 1}.${ending}`))!.content
-
-    test('SVG: millimetres, layers in cutting order, closed cuts, every line within 0.001 mm', async () => {
-      for (const { sheet, paths, width, height } of pages) {
-        const { root, lines } = await linesOfSvg(page(sheet, 'svg'))
-        expect([root.attributes.width, root.attributes.height]).toEqual([`${width}mm`, `${height}mm`])
-        expect(root.attributes.viewBox).toBe(`0 0 ${width} ${height}`)
-        expect(root.children.find((child) => child.name === 'desc')!.children[0].value).toContain(
-          'Compensation is in the paths',
-        )
-        expect(lines).toHaveLength(paths.length)
-        expect([...new Set(lines.map(({ layer }) => layer))]).toEqual(['score-labels', 'outline-cuts'])
-        for (const [i, line] of lines.entries()) {
-          expect(sameRing(line.points, paths[i].points)).toBe(true)
-          expect(line.closed).toBe(paths[i].operation !== 'score')
-        }
-      }
-    })
-    test('DXF: millimetres, one layer per operation, closed polylines, no text, every line within 0.001 mm', () => {
-      for (const { sheet, paths } of pages) {
-        const text = page(sheet, 'dxf')
-        const { units, lines } = linesOfDxf(text)
-        expect(units).toBe(4) // AutoCAD DXF reference, $INSUNITS: 4 is millimetres (from memory)
-        expect(new Set(lines.map(({ layer }) => layer))).toEqual(new Set(['SCORE-LABELS', 'OUTLINE-CUTS']))
-        expect(lines).toHaveLength(paths.length)
-        for (const [i, line] of lines.entries()) {
-          expect(sameRing(line.points, paths[i].points)).toBe(true)
-          expect(line.closed).toBe(paths[i].operation !== 'score')
-        }
-        expect(text).toContain('999\nCompensation is in the paths')
-        expect(text).not.toMatch(/\n0\n(MTEXT|TEXT)\n/)
-      }
-    })
-    test('a panel cut on the exported path with the kerf comes out at its drawn size, not as its mirror image', async () => {
-      for (const { sheet } of pages) {
-        const { lines } = await linesOfSvg(page(sheet, 'svg'))
-        const outlines = lines.filter(({ layer }) => layer === 'outline-cuts')
-        const placements = job.layout.arrangement!.placements.filter((placement) => placement.sheet === sheet)
-        expect(outlines).toHaveLength(placements.length)
-        for (const placement of placements) {
-          const { panel } = parts.find(({ id }) => id === placement.part)!
-          const { outline } = box.panels!.find(({ name }) => name === panel)!.drawn
-          const drawn: Region = { outline: laid(outline, placement, box.kerf.width / 2), holes: [] }
-          // jsts takes half the kerf off all round, as the beam does; what is left is compared with the drawn shape.
-          const leftovers = outlines.map(({ points }) =>
-            differing(
-              shrunk(jtsOf({ outline: points, holes: [] }), box.kerf.width / 2),
-              jtsOf(drawn),
-            ).getArea(),
-          )
-          expect(Math.min(...leftovers)).toBeLessThan(0.05)
-        }
-      }
-    })
+/** A box whose panels differ from their mirror images. */
+const tray = demo('specimen-tray')
+const lopsided: Job = {
+  ...tray,
+  box: {
+    ...tray.box,
+    tabs: { ...tray.box.tabs, floor: { rule: 'pattern', widths: [12, 8, 30], of: 'leading' } },
   },
-)
+}
+const JOBS: [string, Job][] = [
+  ['the specimen tray', tray],
+  ['the logger case', demo('logger-case')],
+  ['the slip-cases', demo('slip-cases')],
+  ['a lopsided tray', lopsided],
+]
+
+describe.each(JOBS)('the files of %s, read back by other libraries', (_, given) => {
+  const { job, parts, derived } = deriveAll(fresh(given))
+  const files = exported(job)
+  const { box } = derived
+  const pages = derived.plan!.loads.filter(({ paths }) => paths.length > 0)
+  const page = (sheet: number, ending: string): string =>
+    files.find((file) => file.name.endsWith(`sheet-${sheet + 1}.${ending}`))!.content
+
+  test('SVG: millimetres, layers in cutting order, closed cuts, every line within 0.001 mm', async () => {
+    for (const { sheet, paths, width, height } of pages) {
+      const { root, lines } = await linesOfSvg(page(sheet, 'svg'))
+      expect([root.attributes.width, root.attributes.height]).toEqual([`${width}mm`, `${height}mm`])
+      expect(root.attributes.viewBox).toBe(`0 0 ${width} ${height}`)
+      expect(root.children.find((child) => child.name === 'desc')!.children[0].value).toContain(
+        'Compensation is in the paths',
+      )
+      expect(lines).toHaveLength(paths.length)
+      expect([...new Set(lines.map(({ layer }) => layer))]).toEqual(['score-labels', 'outline-cuts'])
+      for (const [i, line] of lines.entries()) {
+        expect(sameRing(line.points, paths[i].points)).toBe(true)
+        expect(line.closed).toBe(paths[i].operation !== 'score')
+      }
+    }
+  })
+  test('DXF: millimetres, one layer per operation, closed polylines, no text, every line within 0.001 mm', () => {
+    for (const { sheet, paths } of pages) {
+      const text = page(sheet, 'dxf')
+      const { units, lines } = linesOfDxf(text)
+      expect(units).toBe(4) // AutoCAD DXF reference, $INSUNITS: 4 is millimetres (from memory)
+      expect(new Set(lines.map(({ layer }) => layer))).toEqual(new Set(['SCORE-LABELS', 'OUTLINE-CUTS']))
+      expect(lines).toHaveLength(paths.length)
+      for (const [i, line] of lines.entries()) {
+        expect(sameRing(line.points, paths[i].points)).toBe(true)
+        expect(line.closed).toBe(paths[i].operation !== 'score')
+      }
+      expect(text).toContain('999\nCompensation is in the paths')
+      expect(text).not.toMatch(/\n0\n(MTEXT|TEXT)\n/)
+    }
+  })
+  test('a panel cut on the exported path with the kerf comes out at its drawn size, not as its mirror image', async () => {
+    for (const { sheet } of pages) {
+      const { lines } = await linesOfSvg(page(sheet, 'svg'))
+      const outlines = lines.filter(({ layer }) => layer === 'outline-cuts')
+      const placements = job.layout.arrangement!.placements.filter((placement) => placement.sheet === sheet)
+      expect(outlines).toHaveLength(placements.length)
+      for (const placement of placements) {
+        const { panel } = parts.find(({ id }) => id === placement.part)!
+        const { outline } = box.panels!.find(({ name }) => name === panel)!.drawn
+        const drawn: Region = { outline: laid(outline, placement, box.kerf.width / 2), holes: [] }
+        // jsts takes half the kerf off all round, as the beam does; what is left is compared with the drawn shape.
+        const leftovers = outlines.map(({ points }) =>
+          differing(
+            shrunk(jtsOf({ outline: points, holes: [] }), box.kerf.width / 2),
+            jtsOf(drawn),
+          ).getArea(),
+        )
+        expect(Math.min(...leftovers)).toBeLessThan(0.05)
+      }
+    }
+  })
+})
 
 test('left to the laser’s software, the drawn shapes are written and the file says what to set', async () => {
   const tray = demo('specimen-tray')

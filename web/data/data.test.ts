@@ -107,6 +107,20 @@ describe('a database that does not come', () => {
     await saveJob({ ...job('a'), copies: 5 }, 1)
     expect((await read('a'))?.copies).toBe(5)
   })
+  test('held up by another tab with an older Uplands is told, and comes when that tab closes', async () => {
+    const older = await openDB('uplands', 1)
+    const coming = saveJob(job('a'), 0)
+    while (!notices.includes('held up')) await new Promise((resolve) => setTimeout(resolve, 5))
+    older.close()
+    await coming
+    expect(await read('a')).toEqual(job('a'))
+  })
+  test('taken over by a newer Uplands is told, and nothing is written into it', async () => {
+    ;(await openDB('uplands', 9)).close()
+    await expect(saveJob(job('a'), 0)).rejects.toThrow()
+    expect(notices).toEqual(['newer'])
+    await deleteDB('uplands')
+  })
   test('deleted while it is open is told, and what is saved then is there', async () => {
     await saveJob(job('a'), 0)
     await deleteDB('uplands')
