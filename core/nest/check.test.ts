@@ -1,7 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { partsOf } from '../../scripts/testing/parts'
-import { sameTabs, type BoxSpec } from '../box'
+import { partsOf, SMALL_BOX } from '../../scripts/testing/parts'
 import { IN_METRIC as say } from '../length'
 import {
   LayoutChecker,
@@ -15,16 +14,7 @@ import {
 
 const settings: LayoutSettings = { sheets: 4, margin: 5, gap: 3, grain: 'free', turning: true }
 const sheet = surfaceOf({ width: 600, height: 400 }, null)
-const box: BoxSpec = {
-  sizesAre: 'outer',
-  width: 120,
-  depth: 90,
-  height: 60,
-  top: true,
-  tabs: sameTabs({ rule: 'even', width: 10 }),
-  proud: 0,
-}
-const parts = partsOf(box, 1)
+const parts = partsOf(SMALL_BOX, 1)
 const at = (part: string, x: number, y: number): Placement => ({
   part,
   sheet: 0,

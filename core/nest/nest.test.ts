@@ -1,11 +1,11 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { apart, jtsOf, shared } from '../../scripts/testing/jts'
-import { partsOf } from '../../scripts/testing/parts'
+import { partsOf, SMALL_BOX } from '../../scripts/testing/parts'
 import { packerSheets } from '../../scripts/testing/rectangles'
 import { rectangle, sizeOf, union, type Region } from '../geometry'
 import { IN_METRIC as say } from '../length'
-import { sameTabs, type BoxSpec } from '../box'
+import { sameTabs } from '../box'
 import {
   allowedTurns,
   loadAt,
@@ -23,15 +23,6 @@ import {
 
 const settings: LayoutSettings = { sheets: 4, margin: 5, gap: 3, grain: 'free', turning: true }
 const sheet = surfaceOf({ width: 600, height: 400 }, null)
-const box: BoxSpec = {
-  sizesAre: 'outer',
-  width: 120,
-  depth: 90,
-  height: 60,
-  top: true,
-  tabs: sameTabs({ rule: 'even', width: 10 }),
-  proud: 0,
-}
 const part = (id: string, shape: Region): NestPart => ({ id, shape, turnedShape: shape })
 const block = (id: string, width: number, height: number): NestPart =>
   part(id, { outline: rectangle(0, 0, width, height), holes: [] })
@@ -151,24 +142,24 @@ describe('the search', () => {
     expect(sheets.at(-1)).toBe(1)
   })
   test('the same input gives the same layout', () => {
-    const parts = partsOf(box, 1)
+    const parts = partsOf(SMALL_BOX, 1)
     expect(nest(parts, settings, sheet)).toEqual(nest(parts, settings, sheet))
   })
   test('reports every try and keeps the best', () => {
-    const parts = partsOf(box, 1)
+    const parts = partsOf(SMALL_BOX, 1)
     const tries = [...nestSteps(parts, settings, sheet)]
     expect(tries.at(-1)!.tried).toBe(tries.at(-1)!.of)
     expect(tries.at(-1)!.layout.placements).toHaveLength(parts.length)
   })
   test('what is pinned stays where it is, and the rest goes round it', () => {
-    const parts = partsOf(box, 1)
+    const parts = partsOf(SMALL_BOX, 1)
     const pinned: Placement = { part: 'front-1', sheet: 1, x: 200, y: 150, turn: 90, pinned: true }
     const { placements } = nest(parts, settings, sheet, [pinned])
     expect(placements).toContainEqual(pinned)
     expect(violations(parts, placements, settings, sheet)).toEqual([])
   })
   test('a part too large for the sheet says what would mend it', () => {
-    const parts = partsOf({ ...box, width: 390 }, 1)
+    const parts = partsOf({ ...SMALL_BOX, width: 390 }, 1)
     const upright = surfaceOf({ width: 380, height: 410 }, null)
     expect(nest(parts, settings, upright).unplaced).toEqual([])
     const [first] = nest(parts, { ...settings, turning: false }, upright).unplaced
@@ -192,7 +183,7 @@ describe('a sheet larger than the bed is one sheet in several loads', () => {
     expect(surfaceOf({ width: 600, height: 450 }, bed).loads).toHaveLength(1)
   })
   test('no part lies across two loads, and it counts as one sheet', () => {
-    const parts = partsOf({ ...box, width: 300, depth: 220 }, 4)
+    const parts = partsOf({ ...SMALL_BOX, width: 300, depth: 220 }, 4)
     const surface = surfaceOf(large, bed)
     const { placements, unplaced } = nest(parts, settings, surface)
     expect(unplaced).toEqual([])

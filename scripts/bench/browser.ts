@@ -26,7 +26,10 @@ async function scriptOf(
     if (url.endsWith('.js'))
       sizes.set(
         url,
-        response.body().then((body) => gzipSync(body).length),
+        response.body().then(
+          (body) => gzipSync(body).length,
+          () => 0, // the page was left before it came
+        ),
       )
   })
   await page.goto(address)

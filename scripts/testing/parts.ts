@@ -1,4 +1,4 @@
-import type { BoxSpec } from '../../core/box'
+import { sameTabs, type BoxSpec } from '../../core/box'
 import { deriveBox, makeParts, type Part } from '../../core/derive'
 import { emptyJob, type Job } from '../../core/job'
 import { newStock } from '../../core/stock'
@@ -28,3 +28,14 @@ export function jobOf(box: BoxSpec, more: Partial<Job> = {}): Job {
 
 /** The parts of so many copies of a box. */
 export const partsOf = (box: BoxSpec, copies: number): Part[] => makeParts(deriveBox(jobOf(box)), copies)
+
+/** A closed box of six small panels, for layouts. */
+export const SMALL_BOX: BoxSpec = {
+  sizesAre: 'outer',
+  width: 120,
+  depth: 90,
+  height: 60,
+  top: true,
+  tabs: sameTabs({ rule: 'even', width: 10 }),
+  proud: 0,
+}
