@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, defineAsyncComponent } from 'vue'
 import { useRoute } from 'vue-router'
 import { fitCautions } from '@core/fit'
 import CautionNote from '@web/parts/CautionNote.vue'
@@ -7,12 +7,13 @@ import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import FitCard from './FitCard.vue'
-import KerfBench from './KerfBench.vue'
 import KerfCard from './KerfCard.vue'
 import MachineCard from './MachineCard.vue'
 import NewerFigures from './NewerFigures.vue'
 import StockCard from './StockCard.vue'
 
+/** Test pieces come when somebody measures a kerf. */
+const KerfBench = defineAsyncComponent(() => import('./KerfBench.vue'))
 const jobs = useOpenJob()
 const derived = useDerived()
 const say = useSay()
