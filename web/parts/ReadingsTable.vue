@@ -5,7 +5,6 @@ import { fileStem } from '@core/keep'
 import { counted } from '@core/length'
 import { MOST_READINGS, stockTitle, type Reading, type Stock } from '@core/stock'
 import { download } from '@web/data/download'
-import { readTable, writeTable } from './readings-table'
 import { useSay } from './say'
 
 /** Readings as a table: pasted, from a CSV file, and into one. */
@@ -13,11 +12,14 @@ const props = defineProps<{ stock: Stock }>()
 const emit = defineEmits<{ change: [readings: Reading[]] }>()
 
 const say = useSay()
+/** What reads and writes tables comes when there is one. */
+const tables = () => import('./readings-table')
 const table = ref('')
 const errors = ref<string[]>([])
 const chooser = ref<HTMLInputElement>()
 
-function take(text: string): void {
+async function take(text: string): Promise<void> {
+  const { readTable } = await tables()
   const read = readTable(text, new Date().toISOString(), say.value)
   const room = MOST_READINGS - props.stock.readings.length
   const readings = read.readings.slice(0, room)
@@ -35,10 +37,11 @@ function take(text: string): void {
 const LARGEST = 100_000
 async function takeFile(): Promise<void> {
   const file = chooser.value?.files?.[0]
-  if (file) take(file.size > LARGEST ? 'x'.repeat(LARGEST + 1) : await file.text())
+  if (file) await take(file.size > LARGEST ? 'x'.repeat(LARGEST + 1) : await file.text())
   if (chooser.value) chooser.value.value = ''
 }
-function save(): void {
+async function save(): Promise<void> {
+  const { writeTable } = await tables()
   const stem = fileStem(stockTitle(props.stock))
   void download([{ name: `${stem}-readings.csv`, content: writeTable(props.stock.readings) }], `${stem}.zip`)
 }

@@ -2,13 +2,12 @@
 import { computed, defineAsyncComponent, ref, shallowRef, watch, type Component } from 'vue'
 import { RouterLink, useRoute, useRouter } from 'vue-router'
 import { STATION_NAMES, STATIONS, type Station } from '@core/say'
-import UnreadableList from '@web/bench/UnreadableList.vue'
 import type { Unreadable } from '@web/data/unreadable'
+import { useGuide } from '@web/stores/guide'
 import { useJob, type Opened } from '@web/stores/job'
 import { useShelf } from '@web/stores/shelf'
 import JobHeader from './JobHeader.vue'
 import KnockOnStrip from './KnockOnStrip.vue'
-import GuideCard from './GuideCard.vue'
 import { useShortcuts } from './shortcuts'
 import StorageBanner from './StorageBanner.vue'
 import TravellerNav from './TravellerNav.vue'
@@ -23,6 +22,8 @@ const VIEWS: Record<Station, Component> = {
   build: defineAsyncComponent(() => import('@web/stations/build/BuildStation.vue')),
   log: defineAsyncComponent(() => import('@web/stations/log/LogStation.vue')),
 }
+const UnreadableList = defineAsyncComponent(() => import('@web/bench/UnreadableList.vue'))
+const GuideCard = defineAsyncComponent(() => import('./GuideCard.vue'))
 const HelpDialog = defineAsyncComponent(() => import('./HelpDialog.vue'))
 const FitDialog = defineAsyncComponent(() => import('./FitDialog.vue'))
 const FindDialog = defineAsyncComponent(() => import('./FindDialog.vue'))
@@ -31,6 +32,7 @@ const route = useRoute()
 const router = useRouter()
 const jobs = useJob()
 const shelf = useShelf()
+const guide = useGuide()
 const opened = shallowRef<Opened | 'failed' | null>(null) // a record that is stored again must not be wrapped
 const dialog = ref<'help' | 'find' | 'fit' | null>(null)
 const station = computed(() => route.params.station as Station)
@@ -99,7 +101,7 @@ useShortcuts({
         class="min-w-0 flex-1 overflow-auto p-3 print:overflow-visible"
         :aria-label="STATION_NAMES[station]"
       >
-        <GuideCard :here="station" />
+        <GuideCard v-if="guide.job === jobs.job.id" :here="station" />
         <component :is="VIEWS[station]" />
       </main>
     </div>
