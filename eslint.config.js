@@ -4,7 +4,9 @@ import tseslint from 'typescript-eslint'
 import vue from 'eslint-plugin-vue'
 import prettier from 'eslint-config-prettier/flat'
 
-/** The folders of core from the bottom up. Each may import from those before it, never from those after it. */
+/**
+ * The folders of core from the bottom up. Each may import from those before it, never from those after it.
+ */
 const CORE = [
   'limits',
   'length',
@@ -56,7 +58,10 @@ const arrows = CORE.map((folder, i) =>
   ),
 )
 
-/** The folders of web from the bottom up. `parts` draw what they are given; only what stands above `stores` may ask them. */
+/**
+ * The folders of web from the bottom up. `parts` draw what they are given; only what stands above `stores`
+ * may ask them.
+ */
 const WEB = [
   ['data', ['parts', 'workers', 'stores', 'shell', 'stations', 'bench']],
   ['parts', ['workers', 'stores', 'shell', 'stations', 'bench']],

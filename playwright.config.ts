@@ -17,7 +17,8 @@ export default defineConfig({
     baseURL: `http://127.0.0.1:${PORT}/`,
     viewport: { width: 1280, height: 800 },
     acceptDownloads: true,
-    serviceWorkers: 'block', // each would fetch the whole application for itself; offline.spec.ts allows its own
+    // each would fetch the whole application for itself; offline.spec.ts allows its own
+    serviceWorkers: 'block',
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: [

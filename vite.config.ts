@@ -21,7 +21,10 @@ const manifest = {
   ],
 }
 
-/** What is not used of the core and of these packages is left out: schemas nobody asks for, files of a folder that nobody imports. */
+/**
+ * What is not used of the core and of these packages is left out: schemas nobody asks for, files of a folder
+ * that nobody imports.
+ */
 const treeshake = {
   moduleSideEffects: [
     { test: /[/\\]core[/\\]/, sideEffects: false },
@@ -29,7 +32,10 @@ const treeshake = {
   ],
 }
 
-/** The worker asks no schema of the core: what makes them (`z`, a name nothing else in it has) need not come along. */
+/**
+ * The worker asks no schema of the core: what makes them (`z`, a name nothing else in it has) need not come
+ * along.
+ */
 const withoutSchemas = { ...treeshake, manualPureFunctions: ['z'] }
 
 export default defineConfig({

@@ -74,7 +74,8 @@ test('panels follow the grain as it runs in the stock; a pinned one against it i
   await expect(wrong).toHaveText('left does not lie to the grain as it should. Turn it.')
   await part.focus()
   await page.keyboard.press('r')
-  await expect(wrong).not.toContainText('grain') // it may lie over another now, until the rest is laid out round it
+  // it may lie over another now, until the rest is laid out round it
+  await expect(wrong).not.toContainText('grain')
   await page.getByRole('button', { name: 'Lay out again' }).click()
   await expect(wrong).toHaveCount(0)
   await expect(part).toHaveAttribute('aria-label', /pinned$/)

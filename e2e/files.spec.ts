@@ -28,7 +28,8 @@ test('the exported SVG, drawn by Chromium, covers what the panels and the layout
       })),
     }
   })
-  expect(drawn.pixelsPerMillimetre).toBeCloseTo(96 / 25.4, 4) // CSS Values and Units, absolute lengths: 96 px are an inch [PUB]
+  // CSS Values and Units, absolute lengths: 96 px are an inch [PUB]
+  expect(drawn.pixelsPerMillimetre).toBeCloseTo(96 / 25.4, 4)
   expect(drawn.paths).toHaveLength(5)
   for (const { part, box, length } of drawn.paths) {
     const outline = panels.find(({ name }) => `${name}-1` === part)!.drawn.outline

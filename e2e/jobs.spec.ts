@@ -40,7 +40,8 @@ test('everything goes out in one file and comes in again in another browser', as
   await expect(jobs).toHaveCount(3)
   await other.getByLabel('Job file').setInputFiles(file)
   await expect(other.getByText(/jobs came in/)).toBeVisible()
-  await expect(jobs.filter({ hasText: 'Specimen tray' })).toHaveCount(2) // theirs beside the one that was here
+  // theirs beside the one that was here
+  await expect(jobs.filter({ hasText: 'Specimen tray' })).toHaveCount(2)
   await other.getByRole('link', { name: /Specimen tray, moss survey \(copy\)/ }).click()
   await other.getByRole('navigation', { name: 'Traveller' }).getByRole('link', { name: /Shape/ }).click()
   await expect(field(other, 'Width')).toHaveValue('199')

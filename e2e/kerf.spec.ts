@@ -17,9 +17,7 @@ const pieceAsSvg = async (page: Page): Promise<string> => {
   return contentOf(await writing)
 }
 
-test('squares, from test piece to result: interval, advice, an odd reading, and a slip that is asked about', async ({
-  page,
-}) => {
+test('squares, from test piece to result, and a slip that is asked about', async ({ page }) => {
   await toKerf(page)
   await page.getByLabel('How many').fill('3')
   const svg = await pieceAsSvg(page)
@@ -94,7 +92,8 @@ test('a fit comb gives one’s own snug, apart from kerf; a verdict does too', a
   await expect(page.getByText('snug, gap −0.020 mm')).toBeVisible()
   await settled(page)
   await goTo(page, 'Log')
-  await page.getByRole('button', { name: 'Count it as mine' }).click() // the first verdict came with the job's file
+  // the first verdict came with the job's file
+  await page.getByRole('button', { name: 'Count it as mine' }).click()
   await expect(page.getByText('Kept on the bench as what your hands say in plywood')).toBeVisible()
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(page.getByText(/your own snug in plywood does not count it/)).toBeVisible()
@@ -107,9 +106,7 @@ test('a fit comb gives one’s own snug, apart from kerf; a verdict does too', a
   await expect(page.getByText(/newer figures for your own snug than/)).toHaveCount(0)
 })
 
-test('a comb offers to cut so now as well, kept once however often; a gauge that ends says so and goes on', async ({
-  page,
-}) => {
+test('a comb offers to cut so now, and is kept once; a gauge that ends is shifted', async ({ page }) => {
   await toKerf(page)
   await page.getByRole('radio', { name: /Fit comb/ }).click()
   await page.getByRole('button', { name: '7: 0.070 mm' }).click()
@@ -189,7 +186,7 @@ test('a newer kerf makes other jobs stale; they keep their figures until told ot
   await expect(page.getByText(/Measured before: lens cleaned/)).toBeVisible()
 })
 
-test('a machine on the bench: its kerfs, what was done to it, and a kerf taken away and brought back', async ({
+test('a machine on the bench: its kerfs, what was done to it, a kerf taken away', async ({
   page,
   context,
 }) => {
@@ -281,9 +278,7 @@ test('a new batch may begin with what the machine took from the last one, as a g
   await expect(line(page, 'measure')).toHaveText('3.10, 1 reading; kerf assumed')
 })
 
-test('an old note per side is doubled, and a kerf typed beside a measured one starts a record of its own', async ({
-  page,
-}) => {
+test('an old note per side is doubled; typed beside a measured one it is a new record', async ({ page }) => {
   await openDemo(page, 'demo-tray')
   await page.getByRole('radio', { name: 'per side' }).click()
   await field(page, 'Kerf, per side').fill('0.09')

@@ -10,7 +10,8 @@ test('a dimension on the drawing leads to its field, and a field lights its dime
   await field(page, 'Height').hover()
   await page.getByRole('button', { name: 'Turn left' }).focus()
   await field(page, 'Height').hover()
-  await expect(flat.locator('[stroke="var(--heather)"]')).toHaveCount(4) // four walls show the height, the floor does not
+  // four walls show the height, the floor does not
+  await expect(flat.locator('[stroke="var(--heather)"]')).toHaveCount(4)
 })
 
 test('rules per group of edges show their real widths, and the working behind them', async ({ page }) => {
@@ -41,9 +42,7 @@ test('rules per group of edges show their real widths, and the working behind th
   await expect(page.locator('[data-field=tabs-top]')).toHaveCount(0) // an open box has no edges at a top
 })
 
-test('four inches high, seven shares of 4/7 in, one tab of half an inch in the middle of each floor edge', async ({
-  page,
-}) => {
+test('four inches high: seven shares of 4/7 in, one tab of 1/2 in per floor edge', async ({ page }) => {
   await openDemo(page, 'demo-tray', 'shape')
   await field(page, 'Height').fill('4 in')
   await page.getByLabel('Uprights: how').selectOption('shares')

@@ -12,7 +12,10 @@ async function think(page: Page, unit: 'inches' | 'millimetres', speed: string):
   await page.getByRole('radio', { name: speed, exact: true }).click()
   await page.keyboard.press('Escape')
 }
-/** Lengths and speeds that are still said in millimetres. What stands under a field is the other unit, on purpose. */
+/**
+ * Lengths and speeds that are still said in millimetres. What stands under a field is the other unit, on
+ * purpose.
+ */
 const metric = (page: Page): Promise<string[]> =>
   page.evaluate(() => {
     const found: string[] = []
@@ -60,7 +63,8 @@ test('in inches a bare figure is inches; the file says millimetres all the same'
   await page.getByRole('switch', { name: /As fractions/ }).click()
   await page.keyboard.press('Escape')
   await expect(width).toHaveValue('9 1/2')
-  await expect(page.locator('[data-dimension=depth] input')).toHaveValue('6.2992') // 160 mm is no fraction of a ruler
+  // 160 mm is no fraction of a ruler
+  await expect(page.locator('[data-dimension=depth] input')).toHaveValue('6.2992')
   await page.goto('./#/job/demo-tray/cut')
   await settled(page)
   const writing = page.waitForEvent('download')

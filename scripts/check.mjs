@@ -1,4 +1,6 @@
-// Everything that must hold: sets itself up, then types, lint, unit, property and browser tests. The last line is "N passed, N failed".
+// Everything that must hold: sets itself up, then types, lint, unit, property and browser tests. The last
+// line is "N passed, N failed".
+import { spawn } from 'node:child_process'
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -29,13 +31,25 @@ function installChromium() {
   }
 }
 
-/** A step that passes or fails as a whole. */
-function step(name, args) {
-  console.log(`\n== ${name}`)
-  const good = run(process.execPath, args) === 0
-  if (good) passed++
-  else failed++
-  return good
+/** Steps that pass or fail as a whole, all at once: one that waits leaves its core to another. */
+async function steps(...list) {
+  const running = list.map(([name, args]) => {
+    const said = []
+    const child = spawn(process.execPath, args, { cwd: root })
+    for (const stream of [child.stdout, child.stderr]) stream.on('data', (piece) => said.push(piece))
+    return new Promise((done) => {
+      child.on('close', (status) => done({ name, good: status === 0, said: Buffer.concat(said) }))
+    })
+  })
+  let all = true
+  for (const each of running) {
+    const { name, good, said } = await each
+    console.log(`\n== ${name}${good ? '' : ': failed'}\n${said}`.trimEnd())
+    if (good) passed++
+    else failed++
+    all &&= good
+  }
+  return all
 }
 
 /** Reads a runner's report; a report that is missing or empty is a failure of its own. */
@@ -48,10 +62,12 @@ function count(file, read, status) {
 
 setUp()
 installChromium()
-step('types of core', [bin('typescript/bin/tsc'), '-p', 'core'])
-step('types of everything, tests too', [bin('vue-tsc/bin/vue-tsc.js'), '-p', 'tsconfig.json'])
-step('lint', [bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0'])
-step('format', [bin('prettier/bin/prettier.cjs'), '--check', '--log-level', 'warn', '.'])
+await steps(
+  ['types of core', [bin('typescript/bin/tsc'), '-p', 'core']],
+  ['types of everything, tests too', [bin('vue-tsc/bin/vue-tsc.js'), '-p', 'tsconfig.json']],
+  ['lint', [bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0']],
+  ['format', [bin('prettier/bin/prettier.cjs'), '--check', '--log-level', 'warn', '.']],
+)
 
 console.log('\n== unit and property tests')
 const unit = join(reports, 'unit.json')
@@ -76,7 +92,7 @@ count(
   unitStatus,
 )
 
-if (step('build', [bin('vite/bin/vite.js'), 'build', '--logLevel', 'warn'])) {
+if (await steps(['build', [bin('vite/bin/vite.js'), 'build', '--logLevel', 'warn']])) {
   console.log('\n== browser tests')
   const browser = join(reports, 'browser.json')
   const browserStatus = run(process.execPath, [bin('@playwright/test/cli.js'), 'test'], {

@@ -4,7 +4,8 @@ import { join } from 'node:path'
 
 const SKIPPED = new Set(['node_modules', 'dist', '.git', 'test-results', 'playwright-report', 'docs'])
 
-function* codeFiles(folder) {
+/** Every file of code below a folder. */
+export function* codeFiles(folder) {
   for (const entry of readdirSync(folder, { withFileTypes: true })) {
     if (entry.isDirectory()) {
       if (!SKIPPED.has(entry.name)) yield* codeFiles(join(folder, entry.name))

@@ -3,6 +3,7 @@ import { ESLint } from 'eslint'
 import { execFileSync } from 'node:child_process'
 import { readFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
+import { codeFiles } from './code-lines.mjs'
 
 const root = fileURLToPath(new URL('..', import.meta.url))
 const read = (name: string): string => readFileSync(new URL(`../${name}`, import.meta.url), 'utf8')
@@ -37,6 +38,15 @@ test('the lock file holds no download addresses, and Node.js of the engines runs
   expect(read('package-lock.json')).not.toMatch(/"resolved"/)
   const [major, minor] = process.versions.node.split('.').map(Number)
   expect(major > 20 || (major === 20 && minor >= 19)).toBe(true)
+})
+test('no line needs scrolling, but for class lists, path data and a few patterns', () => {
+  const long = [...codeFiles(root)].flatMap((file) =>
+    readFileSync(file, 'utf8')
+      .split('\n')
+      .filter((line) => line.length > 110 && !/class="|:d="|:transform="|:aria-label="/.test(line))
+      .map((line) => `${file}: ${line.trim().slice(0, 60)}`),
+  )
+  expect(long.length).toBeLessThan(12)
 })
 test('every picture that the README links is there, and none is there that it does not link', () => {
   const linked = new Set(

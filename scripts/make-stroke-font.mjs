@@ -1,5 +1,6 @@
-// Writes core/lettering/glyphs.json: the capitals, digits and signs that labels need, out of the Hershey simplex roman set.
-// The letters were drawn by A. V. Hershey at the U.S. National Bureau of Standards; their use is free if that is said.
+// Writes core/lettering/glyphs.json: the capitals, digits and signs that labels need, out of the Hershey
+// simplex roman set. The letters were drawn by A. V. Hershey at the U.S. National Bureau of Standards; their
+// use is free if that is said.
 import { writeFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
 

@@ -24,7 +24,8 @@ function readArguments(): { file: string; out: string; formats: Format[] } {
     if (command !== 'export' || !file || !values.out) refuse(USAGE)
     if (unknown !== undefined)
       refuse(
-        `The format “${unknown}” is not known. Use one or more of ${FORMATS.join(', ')}, with commas between.`,
+        `The format “${unknown}” is not known. Use one or more of ${FORMATS.join(', ')}, ` +
+          'with commas between.',
       )
     return { file, out: values.out, formats: formats as Format[] }
   } catch (error) {
@@ -38,7 +39,8 @@ function readText(file: string): string {
     refuse(`There is no file ${file}. Give the path of a job file.`)
   if (statSync(path).size > JOB_FILE_LIMIT)
     refuse(
-      `${file} is larger than ${JOB_FILE_LIMIT / 1e6} MB, which no job is. Choose a file that Uplands exported.`,
+      `${file} is larger than ${JOB_FILE_LIMIT / 1e6} MB, which no job is. Choose a file that ` +
+        'Uplands exported.',
     )
   return readFileSync(path, 'utf8')
 }
@@ -54,7 +56,8 @@ try {
   for (const { name, content } of result.files) writeFileSync(join(out, name), content)
 } catch (error) {
   refuse(
-    `The files cannot be written to ${out}: ${(error as Error).message}. Give a folder that may be written to.`,
+    `The files cannot be written to ${out}: ${(error as Error).message}. Give a folder that ` +
+      'may be written to.',
   )
 }
 for (const { name } of result.files) console.log(join(out, name))

@@ -8,7 +8,10 @@ import helmet from 'helmet'
 /** The built application; the same files work from any static server. */
 export const BUILT = fileURLToPath(new URL('../dist', import.meta.url))
 
-/** Names that this server answers to. Under any other one a foreign page could reach it through a name that it points here. */
+/**
+ * Names that this server answers to. Under any other one a foreign page could reach it through a name that it
+ * points here.
+ */
 const OWN_HOSTS = new Set(['127.0.0.1', 'localhost', '[::1]'])
 
 const ownHostOnly: RequestHandler = ({ headers }, response, next) => {

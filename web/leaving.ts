@@ -21,7 +21,8 @@ export function watchStorage(pinia: Pinia): void {
   addEventListener('vite:preloadError', () => {
     messages.say(
       'stop',
-      'A part of the application could not be fetched. Start the server again, then reload; what you made is stored.',
+      'A part of the application could not be fetched. Start the server again, then reload; what ' +
+        'you made is stored.',
     )
   })
 

@@ -1,4 +1,7 @@
-/** Keeps the application in the browser, so that it opens without a server. The worker is made when it is built. */
+/**
+ * Keeps the application in the browser, so that it opens without a server. The worker is made when it is
+ * built.
+ */
 export function installOffline(): void {
   if (!import.meta.env.PROD || !('serviceWorker' in navigator)) return
   addEventListener('load', () => {

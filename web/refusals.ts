@@ -1,4 +1,7 @@
-/** What a store would not take, in one sentence. The field that gave it out shows it; if none does, a message says it. */
+/**
+ * What a store would not take, in one sentence. The field that gave it out shows it; if none does, a message
+ * says it.
+ */
 export interface Refusal {
   sentence: string
   shown: boolean
@@ -15,7 +18,10 @@ export function refuse(sentence: string, otherwise: (sentence: string) => void):
   })
 }
 
-/** Does something that a store may refuse. @returns why it was refused, to be shown by the caller; null when it was taken */
+/**
+ * Does something that a store may refuse. @returns why it was refused, to be shown by the caller; null when
+ * it was taken
+ */
 export function tryTo(act: () => void): string | null {
   latest = null
   act()

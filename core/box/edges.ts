@@ -30,7 +30,10 @@ export interface Block {
   max: Size
 }
 
-/** A stretch of an edge, which belongs to one of the two panels that meet there. `from` and `to` in mm along the edge. */
+/**
+ * A stretch of an edge, which belongs to one of the two panels that meet there. `from` and `to` in mm along
+ * the edge.
+ */
 export interface Cell {
   owner: PanelName
   from: number
@@ -68,7 +71,10 @@ export interface Shell {
   names: PanelName[]
 }
 
-/** A tenth of a micrometre: boundaries are put on this grid, so that mirrored panels read the very same figures. */
+/**
+ * A tenth of a micrometre: boundaries are put on this grid, so that mirrored panels read the very same
+ * figures.
+ */
 const onGrid = (value: number): number => Math.round(value * 10000) / 10000
 
 /** The slab of space between a panel's two faces, on its own axis. */
@@ -125,8 +131,9 @@ export const edgeBetween = (edges: Edge[], a: PanelName, b: PanelName): Edge =>
   edges.find(({ panels }) => panels.includes(a) && panels.includes(b))!
 
 /**
- * A corner goes to the panel that owns most of the cells beside it, the leading one on a tie: it would be a loose crumb
- * otherwise. Where an upright is shared out over the full height, its own end cell reaches through the corner.
+ * A corner goes to the panel that owns most of the cells beside it, the leading one on a tie: it would be a
+ * loose crumb otherwise. Where an upright is shared out over the full height, its own end cell reaches
+ * through the corner.
  */
 function makeCorner(
   shell: Omit<Shell, 'edges' | 'corners'>,

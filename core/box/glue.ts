@@ -4,7 +4,10 @@ import { edgeBetween, endCell, type Edge, type Shell } from './edges'
 const section = (shell: Shell, { panels: [a, b] }: Edge): number =>
   shell.thicknesses[a] * shell.thicknesses[b]
 
-/** Area that a corner adds to the joint of an edge's two panels, mm²: its faces towards cells of the other one. */
+/**
+ * Area that a corner adds to the joint of an edge's two panels, mm²: its faces towards cells of the other
+ * one.
+ */
 function cornerArea(shell: Shell, edge: Edge): number {
   let area = 0
   for (const { panels, owner } of shell.corners) {
@@ -19,7 +22,10 @@ function cornerArea(shell: Shell, edge: Edge): number {
   return area
 }
 
-/** Area in mm² where the two panels of an edge touch: sides of the tabs, tabs against the bottoms of their notches, corners. */
+/**
+ * Area in mm² where the two panels of an edge touch: sides of the tabs, tabs against the bottoms of their
+ * notches, corners.
+ */
 export function glueArea(shell: Shell, edge: Edge): number {
   const [a, b] = edge.panels
   const sides = (edge.cells.length - 1) * section(shell, edge)

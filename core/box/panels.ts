@@ -2,7 +2,10 @@ import { rectangle, sizeOf, union, type Matrix4, type Region } from '../geometry
 import { edgeBetween, endCell, SIDES, slab, type Block, type Edge, type Shell } from './edges'
 import { AXES, type Axis, type PanelName } from './spec'
 
-/** A flat part of a box. Lengths in mm. Its own x runs to the right and y up when one looks at its outside face. */
+/**
+ * A flat part of a box. Lengths in mm. Its own x runs to the right and y up when one looks at its outside
+ * face.
+ */
 export interface Panel {
   name: PanelName
   thickness: number
@@ -11,7 +14,10 @@ export interface Panel {
   /** The shape that is drawn: `region` with the wanted interference at the glue lines. */
   drawn: Region
   size: { width: number; height: number }
-  /** Takes (x, y, z) of the panel to the assembled box; z runs from the inside face (0) to the outside face (thickness). */
+  /**
+   * Takes (x, y, z) of the panel to the assembled box; z runs from the inside face (0) to the outside face
+   * (thickness).
+   */
   placement: Matrix4
 }
 

@@ -60,7 +60,9 @@ function narrowestOf(spec: BoxSpec, group: EdgeGroup, inner: number, t: Thicknes
   return widths.length < 2 ? -1 : Math.min(...widths)
 }
 
-/** The least inner length at which every share along an edge is wide enough, mm; Infinity when there is none. */
+/**
+ * The least inner length at which every share along an edge is wide enough, mm; Infinity when there is none.
+ */
 function leastInner(spec: BoxSpec, group: EdgeGroup, needed: number, t: Thicknesses): number {
   const first = Math.ceil((2 * needed) / STEP)
   for (let step = first; step < first + MOST_STEPS; step++) {

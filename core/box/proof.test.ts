@@ -17,7 +17,8 @@ import {
   type Thicknesses,
 } from './index'
 
-// The panels are set up as solids and checked with manifold-3d, a solid-geometry library: none of our own geometry is trusted here.
+// The panels are set up as solids and checked with manifold-3d, a solid-geometry library: none of our own
+// geometry is trusted here.
 let solids: ManifoldToplevel
 beforeAll(async () => {
   solids = await initManifold()
@@ -184,7 +185,10 @@ test('the proof fails when a panel is moved by a tenth of a millimetre', () => {
   expect(close(solids.Manifold.union(moved).volume(), sum)).toBe(false)
 })
 
-/** Touching area of two solids: what overlaps when one is pushed a little way each way, by the length of the push. */
+/**
+ * Touching area of two solids: what overlaps when one is pushed a little way each way, by the length of the
+ * push.
+ */
 function touchingArea(a: Manifold, b: Manifold): number {
   const push = 0.05
   const ways = [
@@ -228,7 +232,8 @@ test('drawn panels overlap by just the interference at every glue line, or gape 
         solidOf({ ...panel, region: panel.drawn }),
       )
       const nominal = shellSolid(shell).volume()
-      // Tab sides within an edge, and a corner of one of its two panels beside an end cell of the other; the third panel's faces are not cut.
+      // Tab sides within an edge, and a corner of one of its two panels beside an end cell of the other; the
+      // third panel's faces are not cut.
       const lines = shell.edges.reduce((sum, { panels: [a, b], cells, along }) => {
         const ends = shell.corners
           .filter(({ panels }) => panels.includes(a) && panels.includes(b))

@@ -17,8 +17,8 @@ export const shareByCount = (length: number, count: number): Widths =>
   Array.from({ length: count }, () => length / count)
 
 /**
- * An odd count of equal cells, as near to the wanted width as can be, so that both ends look alike; real width `L/n`. [CP]
- * At least three, or one panel would have nothing to hold on to.
+ * An odd count of equal cells, as near to the wanted width as can be, so that both ends look alike; real
+ * width `L/n`. [CP] At least three, or one panel would have nothing to hold on to.
  */
 export function shareEvenly(length: number, wanted: number): Widths {
   const odd = 2 * Math.round((length / wanted - 1) / 2) + 1
@@ -28,8 +28,8 @@ export function shareEvenly(length: number, wanted: number): Widths {
 }
 
 /**
- * Cells of just the wanted width in the middle and equal remainders at both ends, none shorter than half of that width.
- * On an edge too short for that: one centred cell of half the length.
+ * Cells of just the wanted width in the middle and equal remainders at both ends, none shorter than half of
+ * that width. On an edge too short for that: one centred cell of half the length.
  */
 export function shareFixed(length: number, wanted: number): Widths {
   if (length < 2 * wanted) return [length / 4, length / 2, length / 4]
@@ -41,15 +41,18 @@ export function shareFixed(length: number, wanted: number): Widths {
   )
 }
 
-/** The widths in the middle, and what is left in equal parts at both ends; less than nothing where they are too long. */
+/**
+ * The widths in the middle, and what is left in equal parts at both ends; less than nothing where they are
+ * too long.
+ */
 export function centred(length: number, widths: Widths): Widths {
   const end = (length - widths.reduce((sum, width) => sum + width, 0)) / 2
   return [end, ...widths, end]
 }
 
 /**
- * Shares out an edge of `length` mm by a rule. The panel whose tabs a rule speaks of has notches at both ends; the other
- * rules begin with the leading panel.
+ * Shares out an edge of `length` mm by a rule. The panel whose tabs a rule speaks of has notches at both
+ * ends; the other rules begin with the leading panel.
  */
 export function share(rule: EdgeRule, length: number): Shares {
   return { widths: widthsOf(rule, length), first: 'of' in rule && rule.of === 'leading' ? 1 : 0 }

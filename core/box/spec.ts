@@ -10,7 +10,10 @@ export type EdgeGroup = (typeof EDGE_GROUPS)[number]
 
 const size = z.number().min(1).max(5000)
 
-/** What a maker says about a box. Lengths in mm; `sizesAre` tells which side of the walls they were measured on. */
+/**
+ * What a maker says about a box. Lengths in mm; `sizesAre` tells which side of the walls they were measured
+ * on.
+ */
 export const boxSpecSchema = z.strictObject({
   sizesAre: z.enum(['outer', 'inner']),
   width: size,
@@ -65,7 +68,10 @@ export const taken = (spec: Pick<BoxSpec, 'top'>, t: Thicknesses): Size => ({
   z: t.floor + (spec.top ? t.top : 0),
 })
 
-/** Outer and inner size in mm, whichever of the two was given. `inner = outer − the walls met on that axis`. [DEF] */
+/**
+ * Outer and inner size in mm, whichever of the two was given. `inner = outer − the walls met on that axis`.
+ * [DEF]
+ */
 export function boxSizes(spec: BoxSpec, thicknesses: Thicknesses): { outer: Size; inner: Size } {
   const walls = taken(spec, thicknesses)
   const given: Size = { x: spec.width, y: spec.depth, z: spec.height }

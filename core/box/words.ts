@@ -17,16 +17,23 @@ export const OWNER_NAMES: Record<EdgeGroup, Record<TabOwner, string>> = {
 /** Why a box cannot be made, as one sentence that says what would mend it. */
 export function problemSentence(problem: SpecProblem, say: Say): string {
   if (problem.kind === 'apart') {
-    return `The ${problem.panel} would fall into ${counted(problem.pieces, 'piece')}: the sheet is too thin for so loose a fit. Choose a tighter fit or a thicker sheet.`
+    return (
+      `The ${problem.panel} would fall into ${counted(problem.pieces, 'piece')}: the sheet is ` +
+      'too thin for so loose a fit. Choose a tighter fit or a thicker sheet.'
+    )
   }
   const offered = Number.isFinite(problem.least) ? say.short(problem.least, 1) : ''
   if (problem.kind === 'narrow') {
     const narrowest = problem.narrowest > 0 ? say.length(problem.narrowest) : 'nothing'
     const larger = offered && `, or the ${problem.size} at least ${offered}`
-    return `Some tabs of the ${GROUP_NAMES[problem.group]} would have ${narrowest} left; with this kerf and fit they need ${say.length(problem.needed)}. Make tabs wider or fewer${larger}.`
+    return (
+      `Some tabs of the ${GROUP_NAMES[problem.group]} would have ${narrowest} left; with this ` +
+      `kerf and fit they need ${say.length(problem.needed)}. Make tabs wider or fewer${larger}.`
+    )
   }
   return problem.sizesAre === 'outer'
-    ? `The ${problem.field} leaves no room inside: the sheet takes ${say.short(problem.walls)} of it. Make it at least ${offered}.`
+    ? `The ${problem.field} leaves no room inside: the sheet takes ${say.short(problem.walls)} of ` +
+        `it. Make it at least ${offered}.`
     : `The inner ${problem.field} is too small for a joint. Make it at least ${offered}.`
 }
 

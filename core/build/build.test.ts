@@ -14,7 +14,8 @@ const spec: BoxSpec = {
 }
 const shell = makeShell(spec, sameThickness(3))
 
-// Common practice, no source: opposite walls first onto the floor, the last wall closes; what locks comes last.
+// Common practice, no source: opposite walls first onto the floor, the last wall closes; what locks comes
+// last.
 test('the floor, two opposite walls, then the others; a top at the end', () => {
   expect(buildSteps(shell).map(({ panel }) => panel)).toEqual([
     'floor',

@@ -31,8 +31,8 @@ const TEXTS: Record<PanelName, string> = {
 }
 
 /**
- * The order in which panels go together. Every wall comes in straight from its own outside: that is the one way in which
- * tabs on all its edges can enter at once.
+ * The order in which panels go together. Every wall comes in straight from its own outside: that is the one
+ * way in which tabs on all its edges can enter at once.
  */
 export function buildSteps(shell: Shell): BuildStep[] {
   const order = ORDER.filter((name) => shell.names.includes(name))
@@ -53,8 +53,8 @@ export function buildSteps(shell: Shell): BuildStep[] {
 }
 
 /**
- * Both diagonals of the floor plan, mm: the box is square when they agree. Between outside corners; where tab ends stand
- * proud there is no outside corner to hold a tape to, and the inside ones are measured.
+ * Both diagonals of the floor plan, mm: the box is square when they agree. Between outside corners; where tab
+ * ends stand proud there is no outside corner to hold a tape to, and the inside ones are measured.
  */
 export const diagonal = ({ outer, inner }: Shell, proud: number): number =>
   proud > 0 ? Math.hypot(inner.x, inner.y) : Math.hypot(outer.x, outer.y)
@@ -74,7 +74,8 @@ export function diagonalWorking(shell: Shell, proud: number, say: Say): Working 
     ],
     note:
       proud > 0
-        ? 'Measured inside: tab ends stand out of the corners until they are sanded. The box is square when both agree.'
+        ? 'Measured inside: tab ends stand out of the corners until they are sanded. The box is ' +
+          'square when both agree.'
         : 'The box is square when both diagonals agree; nudge the longer one.',
   }
 }

@@ -17,10 +17,16 @@ import { kerfOf, type Kerf } from '../kerf'
 import type { Job } from '../job'
 import { thicknessOf, type Thickness } from '../stock'
 
-/** A panel's shape as the beam must follow it, lying as it is and turned by a quarter; one object where they are the same. */
+/**
+ * A panel's shape as the beam must follow it, lying as it is and turned by a quarter; one object where they
+ * are the same.
+ */
 export type CutShapes = [unturned: Region, turned: Region]
 
-/** All that follows from Measure and Shape. `shell` and `panels` are null when the box cannot be made; `problems` says why. */
+/**
+ * All that follows from Measure and Shape. `shell` and `panels` are null when the box cannot be made;
+ * `problems` says why.
+ */
 export interface DerivedBox {
   thickness: Thickness
   kerf: Kerf
@@ -38,7 +44,10 @@ const LEAST_SHARE = 0.8
 /** What must be left of a tab, or open in a notch, once kerf and interference are taken off, mm. [FM] */
 const LEAST_LEFT = 0.3
 
-/** A notch narrower than the kerf would close in the compensated path, and a tab that narrow would burn away. mm */
+/**
+ * A notch narrower than the kerf would close in the compensated path, and a tab that narrow would burn away.
+ * mm
+ */
 export const leastShare = (kerf: Kerf, interference: number): number =>
   Math.max(
     LEAST_SHARE,

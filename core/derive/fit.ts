@@ -5,7 +5,9 @@ import type { Job } from '../job'
 import type { Placement } from '../nest'
 import type { DerivedBox } from './box'
 
-/** Whether each part lies turned by a quarter, by its id; parts that lie nowhere are taken to lie as they are. */
+/**
+ * Whether each part lies turned by a quarter, by its id; parts that lie nowhere are taken to lie as they are.
+ */
 export type Turned = Record<string, boolean>
 
 export const turnedOf = (placements: Placement[]): Turned =>
@@ -64,8 +66,8 @@ export interface BetterWay {
 const WORTH = 0.02
 
 /**
- * The way round in which the panels of one box fit best, when the laser's software compensates a beam that is not round.
- * With compensation in the paths each direction has its own, and all ways round are alike.
+ * The way round in which the panels of one box fit best, when the laser's software compensates a beam that is
+ * not round. With compensation in the paths each direction has its own, and all ways round are alike.
  */
 export function betterWay(job: FitJob, box: DerivedBox, turned: Turned): BetterWay | null {
   if (!box.shell || box.kerf.round || job.cut.compensation === 'paths') return null

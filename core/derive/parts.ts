@@ -16,7 +16,10 @@ import type { Job } from '../job'
 import type { DerivedBox } from './box'
 import { signatureOf } from './signature'
 
-/** A part as it is cut lying one way: the compensated shape with its lower left corner at (0, 0), and in the same coordinates the drawn shape and the label. */
+/**
+ * A part as it is cut lying one way: the compensated shape with its lower left corner at (0, 0), and in the
+ * same coordinates the drawn shape and the label.
+ */
 export interface Lying {
   shape: Region
   /** What is written when the laser's software compensates. */
@@ -89,7 +92,10 @@ export function surfaceFor(job: Pick<Job, 'measure'>): Surface {
   return surfaceOf(sheetOf(job), bed)
 }
 
-/** A job's layout settings with the grain as it runs in its stock: where the stock has none (or nobody said) panels may lie any way. */
+/**
+ * A job's layout settings with the grain as it runs in its stock: where the stock has none (or nobody said)
+ * panels may lie any way.
+ */
 export function layoutRules({
   measure: { stock },
   layout: { settings },
@@ -100,7 +106,9 @@ export function layoutRules({
   return { ...settings, grain: runs === 'height' ? turned[settings.grain] : settings.grain }
 }
 
-/** All that the shapes of parts come to, for a signature; copies share their shapes, and these are there once. */
+/**
+ * All that the shapes of parts come to, for a signature; copies share their shapes, and these are there once.
+ */
 export function shapesOf(parts: Part[]): unknown {
   const shapes = [...new Set(parts.flatMap(({ shape, turnedShape }) => [shape, turnedShape]))]
   const index = new Map(shapes.map((shape, i) => [shape, i]))
@@ -121,7 +129,10 @@ export function ontoSheet(part: Part, placement: Placement): (points: Point[]) =
   return (points) => shiftPoints(turnPoints(points, turn), dx + x, dy + y)
 }
 
-/** The lines of a placed part, as they are written into the file. @param from lower left corner of the load, mm */
+/**
+ * The lines of a placed part, as they are written into the file. @param from lower left corner of the load,
+ * mm
+ */
 export function pathsOf(
   part: Part,
   placement: Placement,

@@ -1,7 +1,10 @@
 import type { Panel } from '../box'
 import { ringsOf, transformPoint } from '../geometry'
 
-/** A flat piece of a picture: where it lies, and how light it is (0 dark to 1 light). Lengths as in the box, y down. */
+/**
+ * A flat piece of a picture: where it lies, and how light it is (0 dark to 1 light). Lengths as in the box, y
+ * down.
+ */
 export interface Facet {
   /** Rings, the first one the outline. */
   rings: [number, number][][]

@@ -3,7 +3,10 @@ import type { Violation } from '../nest'
 import type { CutPath, DoubleLine, SheetTime } from '../plan'
 import type { Choice, Setting } from '../tune'
 
-/** What is cut while a sheet lies in one place on the bed. Paths in mm from the lower left corner of what the bed reaches. */
+/**
+ * What is cut while a sheet lies in one place on the bed. Paths in mm from the lower left corner of what the
+ * bed reaches.
+ */
 export interface LoadPlan {
   sheet: number
   /** Which load of its sheet, from 0, and how many the sheet takes. */

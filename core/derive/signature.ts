@@ -1,4 +1,7 @@
-/** A short fingerprint of any JSON value: the same value always gives the same one. FNV-1a twice with different seeds; not for secrets. [PUB: RFC draft-eastlake-fnv] */
+/**
+ * A short fingerprint of any JSON value: the same value always gives the same one. FNV-1a twice with
+ * different seeds; not for secrets. [PUB: RFC draft-eastlake-fnv]
+ */
 export function signatureOf(value: unknown): string {
   const text = JSON.stringify(value)
   let [a, b] = [0x811c9dc5, 0x9747b28c]

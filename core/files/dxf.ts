@@ -8,7 +8,10 @@ const comment = (text: string): string => `999\n${text.replace(/[\r\n]+/g, ' ').
 /** "By layer" readers still want an index colour; white or black, as the reader's background is. */
 const INDEX_COLOUR = 7
 
-/** One sheet as DXF: millimetres, y up, one named layer per operation, light polylines only. What is true of the file stands in comments at its head. */
+/**
+ * One sheet as DXF: millimetres, y up, one named layer per operation, light polylines only. What is true of
+ * the file stands in comments at its head.
+ */
 export function writeDxf({
   title,
   statement,

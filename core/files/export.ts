@@ -62,7 +62,8 @@ export function writeFiles(
 export type Exported = { ok: true; files: OutputFile[]; warnings: string[] } | { ok: false; error: string }
 
 /**
- * Writes what the Cut station would write, from a job alone: a stored layout is used when it still belongs to the parts, otherwise one is made.
+ * Writes what the Cut station would write, from a job alone: a stored layout is used when it still belongs to
+ * the parts, otherwise one is made.
  * @returns the files, or one sentence why nothing may be written
  */
 export function exportJob(job: Job, formats: readonly Format[]): Exported {

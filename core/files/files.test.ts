@@ -64,7 +64,10 @@ function linesOfDxf(text: string): { units: unknown; lines: Line[] } {
   })
   return { units: dxf.header.$INSUNITS, lines }
 }
-/** A panel's outline on the sheet, worked out here anew: turned, never mirrored, half a kerf inside the place of its path. */
+/**
+ * A panel's outline on the sheet, worked out here anew: turned, never mirrored, half a kerf inside the place
+ * of its path.
+ */
 function laid(outline: Line['points'], { turn, x, y }: Placement, inside: number): Line['points'] {
   const [cos, sin] = [Math.cos((turn * Math.PI) / 180), Math.sin((turn * Math.PI) / 180)]
   const turned = outline.map((at) => ({ x: at.x * cos - at.y * sin, y: at.x * sin + at.y * cos }))
@@ -116,7 +119,7 @@ describe.each(JOBS)('the files of %s, read back by other libraries', (_, given) 
       }
     }
   })
-  test('DXF: millimetres, one layer per operation, closed polylines, no text, every line within 0.001 mm', () => {
+  test('DXF: millimetres, a layer per operation, closed polylines, every line within 0.001 mm', () => {
     for (const { sheet, paths } of pages) {
       const text = page(sheet, 'dxf')
       const { units, lines } = linesOfDxf(text)
@@ -131,7 +134,7 @@ describe.each(JOBS)('the files of %s, read back by other libraries', (_, given) 
       expect(text).not.toMatch(/\n0\n(MTEXT|TEXT)\n/)
     }
   })
-  test('a panel cut on the exported path with the kerf comes out at its drawn size, not as its mirror image', async () => {
+  test('cut with the kerf, a panel comes out at its drawn size, not as its mirror image', async () => {
     for (const { sheet } of pages) {
       const { lines } = await linesOfSvg(page(sheet, 'svg'))
       const outlines = lines.filter(({ layer }) => layer === 'outline-cuts')
@@ -141,7 +144,8 @@ describe.each(JOBS)('the files of %s, read back by other libraries', (_, given) 
         const { panel } = parts.find(({ id }) => id === placement.part)!
         const { outline } = box.panels!.find(({ name }) => name === panel)!.drawn
         const drawn: Region = { outline: laid(outline, placement, box.kerf.width / 2), holes: [] }
-        // jsts takes half the kerf off all round, as the beam does; what is left is compared with the drawn shape.
+        // jsts takes half the kerf off all round, as the beam does; what is left is compared with the drawn
+        // shape.
         const leftovers = outlines.map(({ points }) =>
           differing(
             shrunk(jtsOf({ outline: points, holes: [] }), box.kerf.width / 2),
@@ -181,7 +185,7 @@ describe('a sheet larger than the bed', () => {
         stock: { ...stock!, sheetWidth: 1300, sheetHeight: 900 },
       },
     })
-  test('is written load by load: no file is larger than the bed, and each says where its sheet goes', async () => {
+  test('is written load by load: none is larger than the bed, each says where its sheet goes', async () => {
     const files = exported(large('front left')).filter(({ name }) => name.endsWith('.svg'))
     expect(files.map(({ name }) => name)).toContain('specimen-tray-moss-survey-sheet-1-load-1.svg')
     for (const { content } of files) {

@@ -9,9 +9,10 @@ const pairs = (ring: Ring): [number, number][] => ring.map(({ x, y }: Point) => 
 const shape = ({ outline, holes }: Region) => ({ outline: pairs(outline), holes: holes.map(pairs) })
 
 /**
- * The panels of one box as JSON, for checks by others. `outline` and `holes` are the exact shape in mm; `drawn` has the wanted
- * interference at the glue lines; `placement` is a 4×4 matrix, row after row, that takes (x, y, z) of the panel (z from its inside
- * face, 0, to its outside face, `thickness`) to the assembled box.
+ * The panels of one box as JSON, for checks by others. `outline` and `holes` are the exact shape in mm;
+ * `drawn` has the wanted interference at the glue lines; `placement` is a 4×4 matrix, row after row, that
+ * takes (x, y, z) of the panel (z from its inside face, 0, to its outside face, `thickness`) to the assembled
+ * box.
  */
 export function writePanels(job: Job, box: DerivedBox): string {
   const { outer, inner } = box.sizes

@@ -46,7 +46,8 @@ describe('gap per boundary', () => {
   test('compensated twice the parts overlap by the kerf', () =>
     expect(gap(0.16, 0.16, 0)).toBeCloseTo(-0.16, 12))
   test('a tab and a notch cut by a beam of any kerf, round or not, part by that gap', () => {
-    // A tab drawn w + i/2 and a notch drawn w − i/2 at each boundary, on paths moved by c, lose k/2 at each cut edge.
+    // A tab drawn w + i/2 and a notch drawn w − i/2 at each boundary, on paths moved by c, lose k/2 at each
+    // cut edge.
     const small = (min: number, max: number) => fc.double({ min, max, noNaN: true })
     fc.assert(
       fc.property(small(0.02, 0.6), small(0.02, 0.6), small(0, 0.3), small(-0.1, 0.1), (ka, kb, c, i) => {

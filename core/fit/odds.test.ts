@@ -73,7 +73,9 @@ test.each<[[Direction, Direction], 'paths' | 'software']>([
 
 describe('a comb was read with the kerf that is in use', () => {
   const STEP = 0.01
-  /** A maker with a taste, a machine with a kerf, a measurement of it that is off, and a comb read in steps. */
+  /**
+   * A maker with a taste, a machine with a kerf, a measurement of it that is off, and a comb read in steps.
+   */
   function comb(gauss: () => number, uniform: () => number, sd: number) {
     const [trueKerf, trueTaste] = [0.16, 0.03]
     const measured = trueKerf + sd * gauss()
@@ -107,7 +109,8 @@ describe('a comb was read with the kerf that is in use', () => {
       const { odds } = tabOdds(['x', 'x'], kerf, compensationIn(kerf, 'paths'), interference, own)
       const counted = simulated((gauss, uniform) => {
         const bench = comb(gauss, uniform, sd)
-        const i = 2 * bench.best - bench.measured // cut with the comb's best per side, whatever the kerf was taken for
+        // cut with the comb's best per side, whatever the kerf was taken for
+        const i = 2 * bench.best - bench.measured
         const cut = bench.trueKerf - bench.measured - i
         return cut + bench.trueTaste
       })

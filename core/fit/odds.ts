@@ -73,7 +73,8 @@ export interface Boundary {
 export type Compensations = Record<Direction, number>
 
 /**
- * Gap per boundary of a tab in its notch: `g = k − 2c − i`, half of `k − 2c` from either edge, each in its own direction. [DEF]
+ * Gap per boundary of a tab in its notch: `g = k − 2c − i`, half of `k − 2c` from either edge, each in its
+ * own direction. [DEF]
  * @param interference per boundary, mm; positive is tighter
  */
 export const gapFor = (
@@ -84,8 +85,8 @@ export const gapFor = (
 ): number => edges.reduce((sum, way) => sum + (kerf.by[way].width - 2 * compensation[way]) / 2, -interference)
 
 /**
- * How far the kerf's error reaches the felt gap, mm: the taste was reckoned with some kerf, and where that is the one
- * in use its error is in both, the other way round. [DEF]
+ * How far the kerf's error reaches the felt gap, mm: the taste was reckoned with some kerf, and where that is
+ * the one in use its error is in both, the other way round. [DEF]
  */
 function kerfSd(edges: [Direction, Direction], kerf: Kerf, share: number): number {
   if (kerf.round) return kerf.sd * Math.abs(1 - share)

@@ -31,12 +31,20 @@ export interface FitPrediction {
   /** The word that was asked for. */
   wanted: FitWord
   odds: Odds
-  /** Every kind of joint that the box has; a slot for this sheet is always told, since dividers come later. */
+  /**
+   * Every kind of joint that the box has; a slot for this sheet is always told, since dividers come later.
+   */
   joints: JointOdds[]
   compensation: Compensations
-  /** The interference that would make the wanted word likeliest, what it comes to per side in all, and the odds of the word then. */
+  /**
+   * The interference that would make the wanted word likeliest, what it comes to per side in all, and the
+   * odds of the word then.
+   */
   best: { compensation: number; interference: number; odds: number }
-  /** How far the ends of tabs may stand back from (negative) or out of the mating face, mm; from the spread of thickness. */
+  /**
+   * How far the ends of tabs may stand back from (negative) or out of the mating face, mm; from the spread of
+   * thickness.
+   */
   flush: { recessed: number; proud: number }
   /** Slot width in mm that the thickest reading still enters. */
   slotWidth: number
@@ -81,8 +89,8 @@ const worst = (joints: JointOdds[], wanted: FitWord): JointOdds =>
   joints.reduce((least, each) => (each.odds[wanted] < least.odds[wanted] ? each : least))
 
 /**
- * What the joints will come out as. Kerf decides how tabs fit in notches; thickness decides flushness and slots; taste what it feels like.
- * The glue line that fits worst speaks for the box.
+ * What the joints will come out as. Kerf decides how tabs fit in notches; thickness decides flushness and
+ * slots; taste what it feels like. The glue line that fits worst speaks for the box.
  */
 export function predictFit(input: FitInput): FitPrediction {
   const { kerf, thickness, compensate, interference, proud, taste } = input

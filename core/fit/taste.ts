@@ -67,8 +67,8 @@ const kerfPart = ({ doubt, own }: TasteRecord): number =>
   Math.sqrt(Math.max(0, doubt ** 2 - own ** 2)) / NORMAL_95
 
 /**
- * What all records of a family say together: their mean, weighted by how sure each is. Records reckoned with the same kerf
- * share its error, so more of them do not average it away.
+ * What all records of a family say together: their mean, weighted by how sure each is. Records reckoned with
+ * the same kerf share its error, so more of them do not average it away.
  */
 export function tasteFor(records: TasteRecord[], family: Family): Taste {
   const own = records.filter((record) => record.family === family)
@@ -109,8 +109,8 @@ export function rangeOf(word: FitWord): { middle: number; half: number } {
 }
 
 /**
- * What a verdict after cutting says about taste: a joint that felt like `word` at interference `i` would have been snug at `i + middle of word`.
- * The kerf's own doubt goes into it.
+ * What a verdict after cutting says about taste: a joint that felt like `word` at interference `i` would have
+ * been snug at `i + middle of word`. The kerf's own doubt goes into it.
  * @param gap per boundary that was predicted without taste, mm (`k − 2c − i`)
  */
 export function tasteFromVerdict(

@@ -3,7 +3,8 @@ export type FitWord = 'forced' | 'press' | 'snug' | 'easy' | 'loose'
 
 /**
  * Upper end in mm of the gap per boundary that each word covers; the next word begins there.
- * Order: common practice, no source. Figures: from memory, no source at hand, until one's own verdicts move them.
+ * Order: common practice, no source. Figures: from memory, no source at hand, until one's own verdicts move
+ * them.
  */
 export const WORD_LIMITS: { word: FitWord; upTo: number }[] = [
   { word: 'forced', upTo: -0.06 },
@@ -13,11 +14,17 @@ export const WORD_LIMITS: { word: FitWord; upTo: number }[] = [
   { word: 'loose', upTo: Infinity },
 ]
 
-/** The word for a gap per boundary in mm (negative: the parts overlap). A limit itself belongs to the looser word's side of tight: snug holds 0.02. */
+/**
+ * The word for a gap per boundary in mm (negative: the parts overlap). A limit itself belongs to the looser
+ * word's side of tight: snug holds 0.02.
+ */
 export const wordFor = (gap: number): FitWord =>
   WORD_LIMITS.find(({ upTo }) => gap < upTo - 1e-9 || (upTo > 0 && gap <= upTo + 1e-9))!.word
 
-/** Fits that can be asked for, with the interference per boundary in mm that aims at the middle of the word's range. */
+/**
+ * Fits that can be asked for, with the interference per boundary in mm that aims at the middle of the word's
+ * range.
+ */
 export const WANTED_FITS = [
   { word: 'press', interference: 0.04, says: 'driven in with a mallet, needs no glue' },
   { word: 'snug', interference: 0, says: 'pushed in by hand, holds when lifted, takes glue' },

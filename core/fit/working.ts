@@ -28,7 +28,8 @@ export function fitCautions(
   }
   if (proud > thickness.mean) {
     cautions.push(
-      `Tab ends stand out by ${say.short(proud)}, more than the sheet is thick (${say.length(thickness.mean)}): is that meant? 0.3 to 1 mm is sanded off.`,
+      `Tab ends stand out by ${say.short(proud)}, more than the sheet is thick ` +
+        `(${say.length(thickness.mean)}): is that meant? 0.3 to 1 mm is sanded off.`,
     )
   }
   return cautions
@@ -53,7 +54,8 @@ export function fitWorking(
   const removed = fit.gap + interference // k − 2c of the two edges together
   const felt = own ? `; felt as ${say.fine(fit.felt)}` : ''
   const substituted = kerf.round
-    ? `${say.finePlain(kerf.width)} − 2 × ${say.finePlain(fit.compensation.x)} − ${sign(interference)} = ${say.fine(fit.gap)}${felt}`
+    ? `${say.finePlain(kerf.width)} − 2 × ${say.finePlain(fit.compensation.x)} − ` +
+      `${sign(interference)} = ${say.fine(fit.gap)}${felt}`
     : `${sign(removed)} − ${sign(interference)} = ${say.fine(fit.gap)}${felt}`
   return {
     title: 'Gap at each glue line',
@@ -89,6 +91,8 @@ export function fitWorking(
       },
       { symbol: 'words', meaning: wordRanges(say), value: say.lengthUnit, source: 'from memory' },
     ],
-    note: 'Thickness has no say in how tabs fit notches; it decides whether tab ends come out flush, and how wide a slot must be.',
+    note:
+      'Thickness has no say in how tabs fit notches; it decides whether tab ends come out ' +
+      'flush, and how wide a slot must be.',
   }
 }

@@ -39,8 +39,8 @@ export const sharedArea = (a: Region, b: Region): number =>
   Math.abs(Clipper.areaPathsD(Clipper.intersectD(toPaths([a]), toPaths([b]), FillRule.NonZero, DECIMALS)))
 
 /**
- * A region grown by `distance` mm (shrunk when negative): outlines move outward and holes inward by the same amount,
- * and square corners stay square.
+ * A region grown by `distance` mm (shrunk when negative): outlines move outward and holes inward by the same
+ * amount, and square corners stay square.
  * @returns none when nothing is left, several when it falls apart
  */
 export function offset(region: Region, distance: number): Region[] {
@@ -63,8 +63,8 @@ const stretched = (region: Region, factor: number): Region => ({
 })
 
 /**
- * A region grown by another distance each way, mm: edges that face along x move by `x`, those that face along y by `y`.
- * Made for a beam that is not round. Both are more than 0, or the same.
+ * A region grown by another distance each way, mm: edges that face along x move by `x`, those that face along
+ * y by `y`. Made for a beam that is not round. Both are more than 0, or the same.
  */
 export function offsetBy(region: Region, { x, y }: Point): Region[] {
   if (x === y) return offset(region, x)

@@ -4,7 +4,10 @@ export interface Point {
   y: number
 }
 
-/** A closed ring of points; the last point is not the first again. Outlines run counter-clockwise, holes clockwise. */
+/**
+ * A closed ring of points; the last point is not the first again. Outlines run counter-clockwise, holes
+ * clockwise.
+ */
 export type Ring = Point[]
 
 /** A flat piece: one outline and the holes inside it. */

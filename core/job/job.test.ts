@@ -3,7 +3,7 @@ import { demo } from '../../scripts/testing/demo'
 import { newTrial, type Trial } from '../testpiece'
 import { currentTrial, takeInHand, tasteOfVerdict, trialBy, type Revision } from './index'
 
-test('a verdict says what would have been snug; without one, or without the figures of the cut, it says nothing', () => {
+test('a verdict says what would have been snug; without the figures of the cut it says nothing', () => {
   const revision: Revision = {
     id: 'r',
     number: 2,
@@ -15,7 +15,8 @@ test('a verdict says what would have been snug; without one, or without the figu
     figures: [],
     cut: { family: 'plywood', gap: 0, kerfSd: 0.01, kerfId: 'k' },
   }
-  // Press is −0.06 to −0.02 [CP/FM]: at gap 0 it would have been snug with 0.04 less interference, give or take half that range and the kerf's doubt.
+  // Press is −0.06 to −0.02 [CP/FM]: at gap 0 it would have been snug with 0.04 less interference, give or
+  // take half that range and the kerf's doubt.
   expect(tasteOfVerdict(revision, 'Tray')).toMatchObject({
     id: 'verdict-r',
     interference: -0.04,

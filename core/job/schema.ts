@@ -49,7 +49,10 @@ const arrangementSchema = z.strictObject({
 })
 export type Arrangement = z.infer<typeof arrangementSchema>
 
-/** Everything that a maker decided or measured for one job, and nothing that can be worked out from it but the layout they may have changed by hand. */
+/**
+ * Everything that a maker decided or measured for one job, and nothing that can be worked out from it but the
+ * layout they may have changed by hand.
+ */
 export const jobSchema = z.strictObject({
   format: z.literal(JOB_FORMAT),
   version: z.literal(JOB_VERSION),
@@ -62,7 +65,9 @@ export const jobSchema = z.strictObject({
     kerf: kerfRecordSchema.nullable(),
     /** The maker's own snug for this family, as it was when it was taken over. */
     taste: tasteSchema.nullable(),
-    /** Kerfs being measured, the one in hand first; what was read off one stock says nothing about another. */
+    /**
+     * Kerfs being measured, the one in hand first; what was read off one stock says nothing about another.
+     */
     trials: z
       .array(z.strictObject({ machineId: identifier, stockId: identifier, trial: trialSchema }))
       .max(MOST_TRIALS),

@@ -18,7 +18,10 @@ export function trialBy(method: TestMethod, measure: Measure): Trial {
   return kept?.trial ?? { ...newTrial(method), offcut: currentTrial(measure).offcut }
 }
 
-/** All measurements with this one in hand; it takes the place of the same method's for the same machine and stock. */
+/**
+ * All measurements with this one in hand; it takes the place of the same method's for the same machine and
+ * stock.
+ */
 export function takeInHand(trial: Trial, measure: Measure): Measure['trials'] {
   const { machine, stock, trials } = measure
   if (!machine || !stock) return trials

@@ -5,7 +5,8 @@ import type { Revision } from './schema'
 const kept = (half: number): number => Number(Math.max(0.001, Math.min(0.5, half)).toFixed(4))
 
 /**
- * What the verdict on a revision says of the maker's own snug, under an id that stays the same when the verdict is changed.
+ * What the verdict on a revision says of the maker's own snug, under an id that stays the same when the
+ * verdict is changed.
  * @param name of the job
  * @returns null while there is no verdict, or for a revision from before the figures of the cut were kept
  */

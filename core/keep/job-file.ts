@@ -22,7 +22,8 @@ export function readJobValue(raw: unknown): JobRead {
   const { version } = known.data
   if (version > JOB_VERSION) {
     return refuse(
-      `It was written by a newer Uplands (version ${version} of the format; this one reads up to ${JOB_VERSION}). Update Uplands, or export it from there for an older one.`,
+      `It was written by a newer Uplands (version ${version} of the format; this one reads up to ` +
+        `${JOB_VERSION}). Update Uplands, or export it from there for an older one.`,
     )
   }
   const job = jobSchema.safeParse(migrateJob(known.data, version))
@@ -39,14 +40,16 @@ export function readJobValue(raw: unknown): JobRead {
 export function readJob(text: string): JobRead {
   if (text.length > JOB_FILE_LIMIT) {
     return refuse(
-      `The file is larger than ${JOB_FILE_LIMIT / 1e6} MB, which no job is. Choose the file that Uplands exported.`,
+      `The file is larger than ${JOB_FILE_LIMIT / 1e6} MB, which no job is. Choose the file that ` +
+        'Uplands exported.',
     )
   }
   try {
     return readJobValue(JSON.parse(text))
   } catch {
     return refuse(
-      'The file is not readable JSON: it may have been cut short on its way. Export the job again and choose that file.',
+      'The file is not readable JSON: it may have been cut short on its way. Export the job again ' +
+        'and choose that file.',
     )
   }
 }

@@ -57,7 +57,10 @@ function squaresAdvice(
     {
       kind: 'more squares',
       doubtAfter: next.doubtAfter,
-      says: `${more} would bring the doubt from ${say.finePlain(doubt)} to about ${say.fine(next.doubtAfter)}: ${odds.word} ${percent(odds.with(next.doubtAfter))} instead of ${percent(odds.now)}.`,
+      says:
+        `${more} would bring the doubt from ${say.finePlain(doubt)} to about ` +
+        (`${say.fine(next.doubtAfter)}: ${odds.word} ${percent(odds.with(next.doubtAfter))} instead ` +
+          `of ${percent(odds.now)}.`),
     },
   ]
 }
@@ -66,12 +69,16 @@ function stripAdvice(doubt: number | null, method: KerfMethod, odds: WantedOdds,
   const strip = stripDoubt()
   if (doubt !== null && strip >= 0.6 * doubt) return []
   if (method === 'strip' && doubt === null) return []
-  const then = `about ± ${say.fine(strip)}: ${odds.word} ${percent(odds.with(strip))} instead of ${percent(odds.now)}`
+  const then =
+    `about ± ${say.fine(strip)}: ${odds.word} ${percent(odds.with(strip))} instead of ` +
+    `${percent(odds.now)}`
   const kind = method === 'strip' ? 'again' : 'strip'
   const says =
     kind === 'again'
-      ? `The readings of the gap differ more than calipers do: push the pieces together anew and read it again. Three that agree would leave ${then}.`
-      : `A slit strip would be better: the calipers’ ${say.short(0.02, 3)} is divided by ${STRIP.lines} cuts, which leaves ${then}.`
+      ? 'The readings of the gap differ more than calipers do: push the pieces together anew and ' +
+        `read it again. Three that agree would leave ${then}.`
+      : `A slit strip would be better: the calipers’ ${say.short(0.02, 3)} is divided by ` +
+        `${STRIP.lines} cuts, which leaves ${then}.`
   return [{ kind, doubtAfter: strip, says }]
 }
 
@@ -89,7 +96,9 @@ export function adviseNext(
   say: Say,
 ): Advice[] {
   if (doubt !== null && odds.now >= ENOUGH) {
-    const says = `Good enough: the fit is ${percent(odds.now)} ${odds.word} already. Another reading would change nothing at the bench.`
+    const says =
+      `Good enough: the fit is ${percent(odds.now)} ${odds.word} already. Another ` +
+      'reading would change nothing at the bench.'
     return [{ kind: 'enough', doubtAfter: doubt, says }]
   }
   const first: Advice = {

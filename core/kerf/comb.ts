@@ -18,7 +18,8 @@ export interface CombResult {
 }
 
 /**
- * A fit comb's best step: `i = 2·(best − k/2)` is the taste once the kerf is known by itself; `k = 2·best − i` the other way round. [CP]
+ * A fit comb's best step: `i = 2·(best − k/2)` is the taste once the kerf is known by itself; `k = 2·best −
+ * i` the other way round. [CP]
  * @param best compensation per side of the pair that felt best, mm
  * @param step between two pairs, mm per side
  * @param kerf full width and its standard deviation, mm

@@ -3,8 +3,8 @@ import { covered, gauss, METHODS, typed, uniform } from '../../scripts/testing/b
 import { CALIPER_SD } from '../statistics'
 import { kerfFromSlots, kerfFromSquares, readComb } from './index'
 
-// A stated interval is a promise. It is simulated with the hand and the rounding of a real bench: readings are typed in
-// steps of 0.01 mm, by hands from very steady to the usual one.
+// A stated interval is a promise. It is simulated with the hand and the rounding of a real bench: readings
+// are typed in steps of 0.01 mm, by hands from very steady to the usual one.
 const { ceil, round } = Math // looked up once: a look-up of a global is slow where tests run
 
 describe.each(Object.keys(METHODS))('%s: of 95 % intervals', (name) => {

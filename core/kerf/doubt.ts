@@ -18,7 +18,10 @@ const offer = (meant: number, say: Say): Doubt['suggestion'] => ({
   label: say.fine(meant),
 })
 
-/** Half or double of what the machine takes elsewhere: a figure per side was taken for the full width, or the other way round. */
+/**
+ * Half or double of what the machine takes elsewhere: a figure per side was taken for the full width, or the
+ * other way round.
+ */
 function factorTwo(value: number, known: number[], say: Say): Doubt | null {
   if (known.length === 0) return null
   const usual = mean(known)
@@ -31,7 +34,9 @@ function factorTwo(value: number, known: number[], say: Say): Doubt | null {
   if (!slip) return null
   const meant = value < usual ? value * 2 : value / 2
   return {
-    says: `This machine took about ${say.fine(usual)} elsewhere. Did you mean ${say.fine(meant)} full width (${slip})?`,
+    says:
+      `This machine took about ${say.fine(usual)} elsewhere. Did you mean ${say.fine(meant)} ` +
+      `full width (${slip})?`,
     suggestion: offer(meant, say),
   }
 }
@@ -50,7 +55,8 @@ const slipsAbove = (value: number): [number, string][] => [
 ]
 
 /**
- * Doubts a kerf that is outside the plausible range, or half or double of others of this machine, and names the likely slip.
+ * Doubts a kerf that is outside the plausible range, or half or double of others of this machine, and names
+ * the likely slip.
  * @param value full width, mm
  * @param known other kerfs of the same machine, full width, mm
  */
@@ -88,7 +94,10 @@ export function doubtPerSide(value: number, known: number[], say: Say): Doubt | 
   }
   if (isUsual(full) || !isUsual(value)) return null
   return {
-    says: `${say.short(value, 4)} per side is ${say.fine(full)} full width, more than machines usually take (${say.shortPlain(USUAL.min)} to ${say.short(USUAL.max)}). Is ${say.short(value, 4)} the full width?`,
+    says:
+      `${say.short(value, 4)} per side is ${say.fine(full)} full width, more than machines ` +
+      (`usually take (${say.shortPlain(USUAL.min)} to ${say.short(USUAL.max)}). Is ` +
+        `${say.short(value, 4)} the full width?`),
     suggestion: { value: value / 2, label: `${say.fine(value / 2)} per side` },
   }
 }

@@ -14,6 +14,7 @@ import {
   kerfFromSquares,
   kerfFromStrip,
   kerfNotes,
+  kerfUnusable,
   kerfOf,
   kerfWorking,
   moreSquares,
@@ -25,7 +26,8 @@ import {
 } from './index'
 
 describe('kerf from squares', () => {
-  // Common practice, no source: side 1 in, mean 0.9936 in gives a kerf of 0.0064 in = 0.16256 mm, 0.08128 mm per side.
+  // Common practice, no source: side 1 in, mean 0.9936 in gives a kerf of 0.0064 in = 0.16256 mm, 0.08128 mm
+  // per side.
   test('the worked example in inches', () => {
     const { width } = kerfFromSquares(25.4, { xs: [0.9936 * 25.4], ys: [0.9936 * 25.4] })
     expect(width).toBeCloseTo(0.16256, 9)
@@ -123,7 +125,8 @@ describe('the kerf of a job', () => {
     expect(compensations(oval)).toEqual({ x: 0.09, y: 0.06 })
     expect(oval.by.x.sd).toBeCloseTo(oval.sd * Math.SQRT2, 12)
     expect(kerfOf({ width: 0.15, doubt: 0.006, how: '', kx: 0.154, ky: 0.146 }).round).toBe(true)
-    expect(kerfOf({ width: 0.15, doubt: 0.006, how: '', kx: 0.31, ky: -0.01 }).round).toBe(true) // no beam adds material
+    // no beam adds material
+    expect(kerfOf({ width: 0.15, doubt: 0.006, how: '', kx: 0.31, ky: -0.01 }).round).toBe(true)
   })
 })
 
@@ -237,4 +240,13 @@ test('the newest record of machine and stock is used, and events make older ones
   const lens = { id: 'e', machineId: 'm', on: '2026-02-01', what: 'new lens' }
   expect(eventsSince(records[0], [lens])).toEqual([lens])
   expect(eventsSince(records[1], [lens])).toEqual([])
+})
+
+describe('a result that no record could keep says why, and what would mend it', () => {
+  test.each([
+    ['two squares that differ by 0.3 mm', { width: 0.15, doubt: 1.9 }, 'too far apart'],
+    ['pieces larger than drawn', { width: -0.02, doubt: 0.01 }, 'look whether compensation is off'],
+    ['a square read 15', { width: 10, doubt: null }, 'No beam takes away 10.000 mm'],
+  ])('%s', (_, result, sentence) => expect(kerfUnusable(result, say)).toContain(sentence))
+  test('an ordinary one says nothing', () => expect(kerfUnusable({ width: 0.16, doubt: null }, say)).toBe(''))
 })

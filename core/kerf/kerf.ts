@@ -1,7 +1,10 @@
 import { NORMAL_95 } from '../statistics'
 import type { KerfRecord } from './record'
 
-/** A direction on the sheet: x across it, y along it. A cut edge belongs to the direction in which it was moved. */
+/**
+ * A direction on the sheet: x across it, y along it. A cut edge belongs to the direction in which it was
+ * moved.
+ */
 export type Direction = 'x' | 'y'
 
 export interface Kerf {
@@ -13,7 +16,10 @@ export interface Kerf {
   doubt: number
   /** The same as a standard deviation, mm. */
   sd: number
-  /** What is taken in each direction, and its doubt as a standard deviation, mm; both the same for a round beam. */
+  /**
+   * What is taken in each direction, and its doubt as a standard deviation, mm; both the same for a round
+   * beam.
+   */
   by: Record<Direction, { width: number; sd: number }>
   /** False when the two directions differ by more than chance. */
   round: boolean
@@ -26,7 +32,10 @@ export interface Kerf {
   doubtKnown: boolean
 }
 
-/** Assumed when nothing was measured: the middle of what hobby machines take from wood and acrylic, 0.05 to 0.35. [CP] */
+/**
+ * Assumed when nothing was measured: the middle of what hobby machines take from wood and acrylic, 0.05 to
+ * 0.35. [CP]
+ */
 export const ASSUMED_KERF = 0.15
 /** How far off an assumed kerf may be: the rest of that range. [CP] */
 const ASSUMED_DOUBT = 0.1
@@ -40,7 +49,8 @@ export const UNEVEN_BEAM = 0.03
 export const compensationFor = (kerfWidth: number): number => kerfWidth / 2
 
 /**
- * Whether two directions differ by more than chance: their difference is twice as doubtful as their mean. [DEF]
+ * Whether two directions differ by more than chance: their difference is twice as doubtful as their mean.
+ * [DEF]
  * @param doubt half of the mean's 95 % interval, mm; null when it is not known
  */
 export const isRound = (kx: number, ky: number, doubt: number | null): boolean =>

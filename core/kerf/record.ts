@@ -7,7 +7,10 @@ export type KerfMethod = (typeof KERF_METHODS)[number]
 const date = z.string().max(40)
 const identifier = z.string().min(1).max(60)
 
-/** A kerf as it was measured on one machine with one batch of stock at one setting. Widths are full widths of what the beam removes, mm. */
+/**
+ * A kerf as it was measured on one machine with one batch of stock at one setting. Widths are full widths of
+ * what the beam removes, mm.
+ */
 export const kerfRecordSchema = z.strictObject({
   id: identifier,
   machineId: identifier,
@@ -35,7 +38,10 @@ export const machineEventSchema = z.strictObject({
 })
 export type MachineEvent = z.infer<typeof machineEventSchema>
 
-/** The newest kerf of a machine with any of these stocks: for the one that is cut it is the kerf to use, for another of its family a guess. */
+/**
+ * The newest kerf of a machine with any of these stocks: for the one that is cut it is the kerf to use, for
+ * another of its family a guess.
+ */
 export const newestKerf = (
   records: KerfRecord[],
   machineId: string | undefined,
@@ -48,7 +54,10 @@ export const newestKerf = (
       null,
     )
 
-/** How far a kerf may be off with another batch of the same family on the same machine: half of the 95 % interval, mm. [FM] */
+/**
+ * How far a kerf may be off with another batch of the same family on the same machine: half of the 95 %
+ * interval, mm. [FM]
+ */
 export const CARRIED_DOUBT = 0.05
 
 /** What was done to the machine after a kerf was measured: it is from "before". */

@@ -6,8 +6,9 @@ export type SlotAnswer = 'between' | 'even the narrowest' | 'none'
 
 /**
  * Kerf from a slot gauge: the sheet enters the first slot that is as wide as it is thick, `k = T − w`. [DEF]
- * The true width lies between the last slot that refused it and the first that took it, so the middle of the step is used.
- * Where even the narrowest took it the kerf is only known to be at least that, where none did to be at most that.
+ * The true width lies between the last slot that refused it and the first that took it, so the middle of the
+ * step is used. Where even the narrowest took it the kerf is only known to be at least that, where none did
+ * to be at most that.
  * @param entered drawn width of the narrowest slot that the sheet entered, mm; of the widest when none did
  * @param step between two slots, mm
  * @param thickness of the sheet where it was pushed in, mm, and how far it may be off, standard deviation

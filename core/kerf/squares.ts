@@ -9,8 +9,8 @@ export interface SquareReadings {
 
 /**
  * Kerf from squares of a known drawn side: `kx = a − mean(x)`, `ky = a − mean(y)`, `k` their mean. [DEF]
- * Squares read one way only give that direction's kerf. The interval is Student's t over the squares' own means, so that
- * a beam that is not round does not widen it, and no narrower than hand and calipers allow.
+ * Squares read one way only give that direction's kerf. The interval is Student's t over the squares' own
+ * means, so that a beam that is not round does not widen it, and no narrower than hand and calipers allow.
  * @param side drawn side, mm
  * @param readings as many each way, or none in one of them
  * @throws when there are no readings, or not as many each way

@@ -1,6 +1,7 @@
 import { counted, type Say } from '../length'
 import type { Working } from '../working'
 import type { CombResult } from './comb'
+import { kerfRecordSchema } from './record'
 import { compensationFor, isRound, UNEVEN_BEAM, type Kerf } from './kerf'
 import type { KerfResult } from './result'
 
@@ -11,7 +12,8 @@ export function kerfWorking(kerf: Kerf, say: Say): Working {
     ? `${how || 'Measured'}. It holds for this machine, this stock and these settings only.`
     : kerf.id
       ? `${how || 'A guess'}. Another batch may give more or less to the beam.`
-      : 'Not measured on this machine with this stock: an assumed kerf is the commonest reason why joints are too tight or too loose.'
+      : 'Not measured on this machine with this stock: an assumed kerf is the commonest reason why ' +
+        'joints are too tight or too loose.'
   return {
     title: 'Kerf and compensation',
     result: `k = ${say.fine(width)}, c = ${say.fine(perSide)} per side`,
@@ -43,6 +45,24 @@ export function kerfWorking(kerf: Kerf, say: Say): Working {
   }
 }
 
+const { doubt: doubtLimit, width: widthLimit } = kerfRecordSchema.shape
+
+/** Why a result is none that a record could keep, and what would mend it; empty when it is one. */
+export function kerfUnusable({ width, doubt }: Pick<KerfResult, 'width' | 'doubt'>, say: Say): string {
+  if (!doubtLimit.safeParse(doubt).success) {
+    return (
+      `The readings lie too far apart to tell a kerf (± ${say.fine(doubt ?? 0)}). ` +
+      'Read the odd ones again, or cut another piece.'
+    )
+  }
+  if (width <= 0) {
+    return 'The beam would take away nothing: read the piece again, and look whether compensation is off.'
+  }
+  return widthLimit.safeParse(width).success
+    ? ''
+    : `No beam takes away ${say.fine(width)}: look whether the readings are of this piece.`
+}
+
 /** Remarks on what a test piece said. */
 export function kerfNotes(result: KerfResult, say: Say): string[] {
   const { kx, ky, doubt, width, method, oneSided } = result
@@ -53,7 +73,8 @@ export function kerfNotes(result: KerfResult, say: Say): string[] {
   }
   if (kx !== null && ky !== null && (!isRound(kx, ky, doubt) || Math.abs(kx - ky) > UNEVEN_BEAM)) {
     notes.push(
-      `The beam is not round: ${say.fine(kx)} across, ${say.fine(ky)} along. Compensation in the paths does each direction by itself.`,
+      `The beam is not round: ${say.fine(kx)} across, ${say.fine(ky)} along. Compensation in the ` +
+        'paths does each direction by itself.',
     )
   }
   if (method === 'squares' && (kx === null || ky === null)) {
@@ -61,7 +82,8 @@ export function kerfNotes(result: KerfResult, say: Say): string[] {
   }
   if (method === 'slots' && width <= 0) {
     notes.push(
-      'This slot is wider than the sheet is thick even without kerf: was the thickness measured on this piece?',
+      'This slot is wider than the sheet is thick even without kerf: was the thickness ' +
+        'measured on this piece?',
     )
   }
   return notes
@@ -207,5 +229,8 @@ export function combEndNote({ oneSided, best }: CombResult, say: Say): string {
   if (!oneSided) return ''
   const which = oneSided === 'at least' ? 'The last pair' : 'The first pair'
   const way = oneSided === 'at least' ? 'tighter' : 'looser'
-  return `${which} still felt best: ${oneSided} ${say.fine(best)} per side, and a ${way} one was not there to be felt.`
+  return (
+    `${which} still felt best: ${oneSided} ${say.fine(best)} per side, and a ${way} one was ` +
+    'not there to be felt.'
+  )
 }

@@ -149,8 +149,8 @@ class SumReader {
 }
 
 /**
- * Works out typed arithmetic: `+ − * / ( )`, decimal point or comma, mixed numbers such as `3 1/8`, `1-1/2"` and `1 ½`,
- * and units behind any of them. Nothing is run: the text is read sign by sign.
+ * Works out typed arithmetic: `+ − * / ( )`, decimal point or comma, mixed numbers such as `3 1/8`, `1-1/2"`
+ * and `1 ½`, and units behind any of them. Nothing is run: the text is read sign by sign.
  * @param units what one of each unit counts; none are read by default
  * @param bare what a number without a unit counts beside others that have one
  * @returns what it comes to, or null when the text is no sum or divides by zero

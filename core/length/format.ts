@@ -1,7 +1,13 @@
-/** Rounds halves away from zero as one does on paper, also where binary figures fall just short of the half: 0.155 ÷ 2 is 0.078. */
+/**
+ * Rounds halves away from zero as one does on paper, also where binary figures fall just short of the half:
+ * 0.155 ÷ 2 is 0.078.
+ */
 const rounded = (value: number, digits: number): string => (value * (1 + 1e-9)).toFixed(digits)
 
-/** A figure with at most `digits` decimals, trailing zeros kept: what is read off an instrument has a resolution. */
+/**
+ * A figure with at most `digits` decimals, trailing zeros kept: what is read off an instrument has a
+ * resolution.
+ */
 export const fixed = (value: number, digits: number): string =>
   rounded(Object.is(Math.round(value * 10 ** digits), -0) ? 0 : value, digits).replace('-', '−')
 

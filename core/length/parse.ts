@@ -2,7 +2,10 @@ import { calculate } from './arithmetic'
 import type { Doubt } from './doubt'
 import { short } from './format'
 
-/** Outcome of reading what somebody typed: a value, or one sentence saying what is wrong and what would mend it. */
+/**
+ * Outcome of reading what somebody typed: a value, or one sentence saying what is wrong and what would mend
+ * it.
+ */
 export type Parsed = { ok: true; value: number } | { ok: false; error: string }
 
 const fail = (error: string): Parsed => ({ ok: false, error })
@@ -47,8 +50,8 @@ export type LengthUnit = 'mm' | 'in'
 export type SpeedUnit = 'mm/s' | 'mm/min' | 'in/min'
 
 /**
- * Reads a length: `mm`, `cm`, `m`, `in`, `"`, `ft`, `'` may stand behind the whole or behind each term; decimal comma,
- * fractions, mixed numbers and sums are read.
+ * Reads a length: `mm`, `cm`, `m`, `in`, `"`, `ft`, `'` may stand behind the whole or behind each term;
+ * decimal comma, fractions, mixed numbers and sums are read.
  * @param bare what a figure without a unit is in
  * @returns millimetres
  * @example parseLength('3 1/8"') // 79.375
@@ -70,7 +73,9 @@ export const parseSpeed = (text: string, bare: SpeedUnit = 'mm/s'): Parsed =>
 export const parseFigure = (text: string): Parsed =>
   parseAll(text.replace(/%$/, ''), { '': 1 }, '', '12 or 0,5')
 
-/** A bare fraction such as `1/8` or `1 1/2`: rulers in inches are divided so, those in millimetres are not. */
+/**
+ * A bare fraction such as `1/8` or `1 1/2`: rulers in inches are divided so, those in millimetres are not.
+ */
 const RULER_FRACTION = /^(\d+[ -])? *\d+ *\/ *(2|4|8|16|32|64)$|[½¼¾⅛⅜⅝⅞]$/
 
 /** Asks whether a fraction without a unit was meant in inches. @param value what it was read as, mm */

@@ -14,7 +14,8 @@ export interface Lettering {
 }
 
 /**
- * Letters as single strokes, because a laser reads lines and not text. Hershey simplex, capitals and digits; other signs become a space.
+ * Letters as single strokes, because a laser reads lines and not text. Hershey simplex, capitals and digits;
+ * other signs become a space.
  * @param height cap height, mm
  * @returns strokes with the baseline at y = 0, starting at x = 0
  */
@@ -31,7 +32,10 @@ export function letter(text: string, height: number): Lettering {
   return { strokes, width: pen * scale }
 }
 
-/** The label centred on a point, made as high as fits into `width`, between 2.5 and `tallest` mm; none where it would be smaller. */
+/**
+ * The label centred on a point, made as high as fits into `width`, between 2.5 and `tallest` mm; none where
+ * it would be smaller.
+ */
 export function letterInto(text: string, centre: Point, width: number, tallest: number): Point[][] {
   const atOne = letter(text, 1).width
   const height = Math.min(tallest, width / Math.max(atOne, 0.001))

@@ -1,6 +1,9 @@
 import { z } from 'zod'
 
-/** What is done to a sheet, in the order in which it has to be done: a panel whose outline goes first drops, and its holes land wrong. [CP] */
+/**
+ * What is done to a sheet, in the order in which it has to be done: a panel whose outline goes first drops,
+ * and its holes land wrong. [CP]
+ */
 export const OPERATIONS = ['score', 'inside', 'outline'] as const
 export type Operation = (typeof OPERATIONS)[number]
 
@@ -11,7 +14,10 @@ export const OPERATION_NAMES: Record<Operation, string> = {
   outline: 'outline cuts',
 }
 
-/** Corners of the bed, as one stands before it. The sheet is put into the one where the machine has its origin. */
+/**
+ * Corners of the bed, as one stands before it. The sheet is put into the one where the machine has its
+ * origin.
+ */
 export const ORIGINS = ['front left', 'front right', 'back left', 'back right'] as const
 export type Origin = (typeof ORIGINS)[number]
 
@@ -52,5 +58,8 @@ export const newMachine = (id: string, name: string): Machine => ({
   colours: OUR_COLOURS,
 })
 
-/** Stands in until a machine is chosen, so that times can be shown at all; it has no bed, and nothing may be cut on it. [FM] */
+/**
+ * Stands in until a machine is chosen, so that times can be shown at all; it has no bed, and nothing may be
+ * cut on it. [FM]
+ */
 export const ASSUMED_MACHINE = { watts: 40, ...ORDINARY_MOTION }

@@ -43,7 +43,8 @@ interface Placed {
 const ORDER: Violation['kind'][] = ['edge', 'grain', 'overlap', 'gap']
 
 /**
- * Looks over a layout again and again, as while a part is dragged: only parts that moved since the last look are compared.
+ * Looks over a layout again and again, as while a part is dragged: only parts that moved since the last look
+ * are compared.
  */
 export class LayoutChecker {
   private readonly byId: Map<string, NestPart>
@@ -104,7 +105,10 @@ export class LayoutChecker {
     return { kind, parts: [a.placement.part, b.placement.part], sheet, out: 0, over: '' }
   }
 
-  /** Every overlap, everything outside the margins or the bed, everything closer than the gap or lying as it may not. */
+  /**
+   * Every overlap, everything outside the margins or the bed, everything closer than the gap or lying as it
+   * may not.
+   */
   check(placements: Placement[]): Violation[] {
     const now = placements.filter(({ part }) => this.byId.has(part))
     const kept = new Map<string, Placed>()

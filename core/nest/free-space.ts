@@ -21,7 +21,9 @@ const SLACK = 1e-6
 const contains = (outer: Bounds, inner: Bounds): boolean =>
   outer.minX <= inner.minX && outer.minY <= inner.minY && outer.maxX >= inner.maxX && outer.maxY >= inner.maxY
 
-/** What is still free on a sheet, as the largest rectangles that hold nothing; they may overlap each other. */
+/**
+ * What is still free on a sheet, as the largest rectangles that hold nothing; they may overlap each other.
+ */
 export class FreeSpace {
   private rectangles: Bounds[]
 

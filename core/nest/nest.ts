@@ -26,7 +26,10 @@ const ORDERS: ((c: Candidate) => number)[] = [
 /** Tries with shuffled orders, after the fixed ones. */
 const SHUFFLED = 120
 
-/** Lower is better: unplaced parts, sheets, loads of the last sheet, then how much of the last load is taken up. */
+/**
+ * Lower is better: unplaced parts, sheets, loads of the last sheet, then how much of the last load is taken
+ * up.
+ */
 function cost({ placements, unplaced }: Layout, sizes: Map<string, Size>, surface: Surface): number[] {
   const sheets = placements.reduce((most, { sheet }) => Math.max(most, sheet + 1), 0)
   const onLast = placements
@@ -76,8 +79,9 @@ function* strategies(candidates: Candidate[]): Generator<Strategy> {
 }
 
 /**
- * Lays parts out on sheets by true outline: several orders and preferences, then shuffles of them, the best layout kept.
- * Yields after each try, so that a worker can report and stop; the same input always gives the same result.
+ * Lays parts out on sheets by true outline: several orders and preferences, then shuffles of them, the best
+ * layout kept. Yields after each try, so that a worker can report and stop; the same input always gives the
+ * same result.
  * @param parts compensated shapes, mm
  * @param surface a sheet and the loads it is cut in, mm
  * @param pinned placements that stay where they are, even where grain or margin would have them otherwise

@@ -1,4 +1,7 @@
-/** Seeded random numbers in [0, 1), so that the same job always gives the same layout. mulberry32, public domain; from memory. */
+/**
+ * Seeded random numbers in [0, 1), so that the same job always gives the same layout. mulberry32, public
+ * domain; from memory.
+ */
 export function randomFrom(seed: number): () => number {
   let state = seed >>> 0
   return () => {

@@ -1,6 +1,9 @@
 import type { Bounds, Ring } from '../geometry'
 
-/** Ring edges that look one way, as [low, high, place at low, place at high] across and along the way of sliding, sorted by `low`. */
+/**
+ * Ring edges that look one way, as [low, high, place at low, place at high] across and along the way of
+ * sliding, sorted by `low`.
+ */
 export type Facing = [number, number, number, number][]
 
 /** How far apart two coordinates are still the same, mm. */
@@ -8,8 +11,8 @@ const SAME = 1e-6
 
 /**
  * The edges of a shape that can touch something in a slide along an axis.
- * @param side 'front' for those that go ahead in the negative direction, 'back' for those that something may slide onto.
- * Outlines run counter-clockwise: below the inside, an edge runs to +x, and left of it to −y.
+ * @param side 'front' for those that go ahead in the negative direction, 'back' for those that something may
+ * slide onto. Outlines run counter-clockwise: below the inside, an edge runs to +x, and left of it to −y.
  */
 export function facing(rings: Ring[], along: 'x' | 'y', side: 'front' | 'back'): Facing {
   const across = along === 'y' ? 'x' : 'y'

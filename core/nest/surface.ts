@@ -28,8 +28,8 @@ function stretches(side: number, bed: number, fromHigh: boolean): { from: number
 }
 
 /**
- * The loads that a sheet is cut in. The sheet's corner is put into the corner of the bed where the machine has its origin;
- * what the bed does not reach is moved up to it in the next load.
+ * The loads that a sheet is cut in. The sheet's corner is put into the corner of the bed where the machine
+ * has its origin; what the bed does not reach is moved up to it in the next load.
  * @param bed null when no machine is chosen: the sheet is taken whole
  */
 export function surfaceOf(

@@ -29,7 +29,10 @@ export type Placement = z.infer<typeof placementSchema>
 
 const length = z.number().min(0).max(100000)
 
-/** A part that lies nowhere, and why: no room left, too large, or too large only as it may lie. Its size and the largest room, mm. */
+/**
+ * A part that lies nowhere, and why: no room left, too large, or too large only as it may lie. Its size and
+ * the largest room, mm.
+ */
 export const unplacedSchema = z.strictObject({
   part: z.string().min(1).max(60),
   why: z.enum(['full', 'too large', 'turned it would fit']),
@@ -39,8 +42,9 @@ export const unplacedSchema = z.strictObject({
 export type Unplaced = z.infer<typeof unplacedSchema>
 
 /**
- * A part to be placed, its lower left corner at (0, 0): the compensated shape as it is cut when it lies as it is, and when
- * it lies turned by a quarter. The two differ where the beam is not round; they are one object where it is.
+ * A part to be placed, its lower left corner at (0, 0): the compensated shape as it is cut when it lies as it
+ * is, and when it lies turned by a quarter. The two differ where the beam is not round; they are one object
+ * where it is.
  */
 export interface NestPart {
   id: string

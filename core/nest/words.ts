@@ -27,7 +27,10 @@ export function violationSentence(
 /** Why a part lies nowhere, and what would mend it. */
 export function unplacedSentence({ why, size, room }: Unplaced, sheets: number, say: Say): string {
   if (why === 'full') {
-    return `No room left on ${sheets === 1 ? 'the one sheet' : counted(sheets, 'sheet')}: add a sheet, or make gap or margin smaller.`
+    return (
+      `No room left on ${sheets === 1 ? 'the one sheet' : counted(sheets, 'sheet')}: add a ` +
+      'sheet, or make gap or margin smaller.'
+    )
   }
   const sizes = `It is ${say.size(size, 1)}, and inside the margins there are ${say.size(room, 1)}.`
   return why === 'turned it would fit'

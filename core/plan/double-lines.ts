@@ -40,7 +40,10 @@ function seenFrom({ from, to, length }: Segment, { x, y }: Point): { along: numb
   return { along: dx * ux + dy * uy, across: dx * uy - dy * ux }
 }
 
-/** The stretch that `other` runs on `line`, however little either leans: it is near at both ends of what they share. */
+/**
+ * The stretch that `other` runs on `line`, however little either leans: it is near at both ends of what they
+ * share.
+ */
 function shared(line: Segment, other: Segment): { from: number; to: number } | null {
   const [a, b] = [seenFrom(line, other.from), seenFrom(line, other.to)]
   const [low, high] = a.along <= b.along ? [a, b] : [b, a]
@@ -58,7 +61,10 @@ function shared(line: Segment, other: Segment): { from: number; to: number } | n
   return whole ? { from, to } : crossing ? null : near
 }
 
-/** Every stretch that would be cut twice: it burns and widens. Passes over the same path are not meant, nor scored labels. */
+/**
+ * Every stretch that would be cut twice: it burns and widens. Passes over the same path are not meant, nor
+ * scored labels.
+ */
 export function doubleLines(paths: CutPath[]): DoubleLine[] {
   const segments = segmentsOf(paths)
   if (segments.length === 0) return []

@@ -63,8 +63,8 @@ function byPart(paths: CutPath[]): Map<string, CutPath[]> {
 const endOf = ({ points, closed }: CutPath): Point => (closed ? points[0] : points[points.length - 1])
 
 /**
- * Paths in cutting order: labels scored first, then inside cuts, outlines last; within each always the nearest part next,
- * and all of a part's paths together.
+ * Paths in cutting order: labels scored first, then inside cuts, outlines last; within each always the
+ * nearest part next, and all of a part's paths together.
  * @param start where the beam waits, mm on the sheet
  */
 export function orderPaths(paths: CutPath[], start: Point = { x: 0, y: 0 }): CutPath[] {

@@ -12,7 +12,9 @@ export interface CutPath {
 /** The points in the order in which they are visited, back to the first on a closed path. */
 export const visited = ({ points, closed }: CutPath): Point[] => (closed ? [...points, points[0]] : points)
 
-/** Paths as one block of figures, which goes from a worker to the page without being copied point by point. */
+/**
+ * Paths as one block of figures, which goes from a worker to the page without being copied point by point.
+ */
 export interface PackedPaths {
   lines: { operation: Operation; part: string; closed: boolean; count: number }[]
   coordinates: Float64Array<ArrayBuffer>

@@ -79,7 +79,8 @@ test('an open stroke may be run backwards', () => {
 })
 
 describe('time', () => {
-  // By definition: from rest to v and back to rest takes v/a longer than running through; a short way is all speeding up and slowing down.
+  // By definition: from rest to v and back to rest takes v/a longer than running through; a short way is all
+  // speeding up and slowing down.
   test('a long stretch', () => expect(stretchTime(100, 10, 1000)).toBeCloseTo(100 / 10 + 10 / 1000, 12))
   test('a stretch too short for full speed', () =>
     expect(stretchTime(0.01, 10, 1000)).toBeCloseTo(2 * Math.sqrt(0.01 / 1000), 12))

@@ -15,7 +15,10 @@ export interface Move {
 }
 
 export interface SheetTime {
-  /** Seconds. `cutting` is length over speed, `corners` what stopping and starting adds, `travel` the ways between. */
+  /**
+   * Seconds. `cutting` is length over speed, `corners` what stopping and starting adds, `travel` the ways
+   * between.
+   */
   total: number
   cutting: number
   corners: number
@@ -24,13 +27,18 @@ export interface SheetTime {
   cutLength: number
 }
 
-/** Seconds for a straight stretch that begins and ends at rest: half of the way speeding up when it is too short for full speed. [DEF] */
+/**
+ * Seconds for a straight stretch that begins and ends at rest: half of the way speeding up when it is too
+ * short for full speed. [DEF]
+ */
 export function stretchTime(length: number, speed: number, acceleration: number): number {
   const needed = (speed * speed) / acceleration
   return length >= needed ? length / speed + speed / acceleration : 2 * Math.sqrt(length / acceleration)
 }
 
-/** At a bend sharper than this the machine is taken to stop, radians; along gentler ones it runs through. [FM] */
+/**
+ * At a bend sharper than this the machine is taken to stop, radians; along gentler ones it runs through. [FM]
+ */
 const STOPS_AT = Math.PI / 12
 
 /** Cuts a way into stretches that end where it bends sharply. */

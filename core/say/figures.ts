@@ -5,7 +5,9 @@ import type { Job } from '../job'
 import { fixed, formatDuration, percent, short, type Say } from '../length'
 import { settingWords } from '../tune'
 
-/** One figure of the knock-on strip. `values` are what a change is measured by; none while it is not known. */
+/**
+ * One figure of the knock-on strip. `values` are what a change is measured by; none while it is not known.
+ */
 export interface StripFigure {
   id: string
   label: string
@@ -17,7 +19,10 @@ export interface StripFigure {
   least: number
 }
 
-/** By how much a figure moved from what it was before, in its own unit; empty when it did not or cannot be told. */
+/**
+ * By how much a figure moved from what it was before, in its own unit; empty when it did not or cannot be
+ * told.
+ */
 export function movedBy({ values, change, least }: StripFigure, before: StripFigure | undefined): string {
   if (values.length === 0 || before?.values.length !== values.length) return ''
   return values
@@ -107,7 +112,10 @@ export function ruleWords(rule: EdgeRule, say: Say): string {
   }
 }
 
-/** The figures that a job is cut with, for the log. They are kept as they are: in millimetres, whatever is chosen on the screen. */
+/**
+ * The figures that a job is cut with, for the log. They are kept as they are: in millimetres, whatever is
+ * chosen on the screen.
+ */
 export function cutFigures(job: Job, derived: Derived, say: Say): { label: string; value: string }[] {
   const { box, fit, plan, use } = derived
   const { outer } = box.sizes

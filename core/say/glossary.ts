@@ -9,17 +9,21 @@ export const GLOSSARY: Record<string, Term> = {
   kerf: {
     word: 'Kerf, k',
     meaning:
-      'Full width of what the beam removes. Not half of it: that is the compensation. It belongs to a machine, a stock and a setting.',
+      'Full width of what the beam removes. Not half of it: that is the compensation. It belongs ' +
+      'to a machine, a stock and a setting.',
   },
   compensation: {
     word: 'Compensation, c',
     meaning:
-      'How far a drawn path is moved, per side: outward on outlines, inward on holes. Half of the kerf gives parts of the drawn size. It may be in the paths or left to the laser’s software, never both.',
+      'How far a drawn path is moved, per side: outward on outlines, inward on holes. Half of the ' +
+      ('kerf gives parts of the drawn size. It may be in the paths or left to the laser’s ' +
+        'software, never both.'),
   },
   interference: {
     word: 'Interference, i',
     meaning:
-      'How much a glue line overlaps on purpose (positive, tighter) or gapes (negative, looser). It is taste; kerf is physics.',
+      'How much a glue line overlaps on purpose (positive, tighter) or gapes (negative, looser). ' +
+      'It is taste; kerf is physics.',
   },
   gap: {
     word: 'Gap, g',
@@ -28,7 +32,8 @@ export const GLOSSARY: Record<string, Term> = {
   fit: {
     word: 'Fit',
     meaning:
-      'How a joint feels: forced, press, snug (pushed in by hand, takes glue), easy, loose. The odds say how sure the prediction is.',
+      'How a joint feels: forced, press, snug (pushed in by hand, takes glue), easy, loose. The ' +
+      'odds say how sure the prediction is.',
   },
   tab: { word: 'Tab', meaning: 'What sticks out along a panel’s edge.' },
   notch: { word: 'Notch', meaning: 'What a tab enters, along the mate’s edge.' },
@@ -43,7 +48,8 @@ export const GLOSSARY: Record<string, Term> = {
   stock: {
     word: 'Stock',
     meaning:
-      'One batch of sheet material with its measured thickness. Its label, the nominal thickness, is only a name.',
+      'One batch of sheet material with its measured thickness. Its label, the nominal ' +
+      'thickness, is only a name.',
   },
   nominal: { word: 'Nominal', meaning: 'The thickness on the label. Sheets are often a tenth of it off.' },
   offcut: { word: 'Offcut', meaning: 'What is left of a used sheet and worth keeping.' },

@@ -87,7 +87,8 @@ function pathChecks({ plan }: Looked, say: Say): Check[] {
   const open = cuts.filter(({ closed, points }) => !closed || points.length < 3)
   const twice = plan.doubled.map(
     ({ parts, length, at }) =>
-      `${parts[0]} and ${parts[1]} share ${say.length(length, 1)} at (${say.plain(at.x, 1)}, ${say.plain(at.y, 1)}).`,
+      `${parts[0]} and ${parts[1]} share ${say.length(length, 1)} at (${say.plain(at.x, 1)}, ` +
+      `${say.plain(at.y, 1)}).`,
   )
   return [
     open.length > 0
@@ -103,14 +104,20 @@ function pathChecks({ plan }: Looked, say: Say): Check[] {
   ]
 }
 
-/** A kerf holds for the setting it was measured at: what to say when the job cuts with another; empty when it does not, or nobody knows. */
+/**
+ * A kerf holds for the setting it was measured at: what to say when the job cuts with another; empty when it
+ * does not, or nobody knows.
+ */
 export function kerfOfOtherSetting(
   { measure: { kerf } }: Pick<Job, 'measure'>,
   { setting }: Choice,
   say: Say,
 ): string {
   if (!kerf || !namesOtherSetting(kerf.setting, setting)) return ''
-  return `The kerf was measured at ${kerf.setting}; this cuts with ${settingWords(setting, say)}. Measure it again with this setting.`
+  return (
+    `The kerf was measured at ${kerf.setting}; this cuts with ${settingWords(setting, say)}. ` +
+    'Measure it again with this setting.'
+  )
 }
 
 function kerfChecks({ job, box, plan }: Looked, say: Say): Check[] {
@@ -127,7 +134,8 @@ function kerfChecks({ job, box, plan }: Looked, say: Say): Check[] {
           look(
             'round',
             'The beam is not round, and software compensates both ways alike',
-            'Joints cut in the two directions will fit differently. Let the paths be compensated here instead.',
+            'Joints cut in the two directions will fit differently. Let the paths be ' +
+              'compensated here instead.',
           ),
         ]
       : []),

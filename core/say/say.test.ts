@@ -149,7 +149,8 @@ describe('preflight', () => {
     expect(check(faster, 'kerf-setting')).toMatchObject({
       state: 'look',
       detail:
-        'The kerf was measured at 12 mm/s, 65 %, 1 pass, focus on the face; this cuts with 20 mm/s, 65 %, 2 passes. Measure it again with this setting.',
+        'The kerf was measured at 12 mm/s, 65 %, 1 pass, focus on the face; this cuts with 20 ' +
+        'mm/s, 65 %, 2 passes. Measure it again with this setting.',
     })
     expect(states(faster).measure).toBe('look')
     expect(check(tray.job, 'kerf-setting')).toBeUndefined()
@@ -186,7 +187,8 @@ describe('what files and screens state', () => {
   const { job, derived } = tray
   test('compensation, each way by itself where the beam is not round', () => {
     expect(compensationStatement('paths', derived.box, say)).toBe(
-      "Compensation is in the paths: 0.080 mm per side (kerf 0.160 mm full width). Do not compensate again in the laser's software.",
+      'Compensation is in the paths: 0.080 mm per side (kerf 0.160 mm full width). Do not ' +
+        "compensate again in the laser's software.",
     )
     const kerf = { ...job.measure.kerf!, kx: 0.19, ky: 0.13, doubt: 0.01 }
     const { box } = derive({ ...job, measure: { ...job.measure, kerf } }).derived
@@ -207,7 +209,8 @@ describe('what files and screens state', () => {
   })
   test('stock, thickness, kerf, setting, revision and unit', () =>
     expect(madeForStatement(job, derived.box, derived.plan!.choice.setting, say)).toBe(
-      'Unit millimetres. Stock Birch ply 3, thickness 3.04 mm, kerf 0.160 mm, setting 12 mm/s, 65 %, 1 pass, for revision 2.',
+      'Unit millimetres. Stock Birch ply 3, thickness 3.04 mm, kerf 0.160 mm, setting 12 mm/s, 65 ' +
+        '%, 1 pass, for revision 2.',
     ))
   test('the glossary has a meaning for every word', () => {
     for (const { word, meaning } of Object.values(GLOSSARY))

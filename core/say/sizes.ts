@@ -40,7 +40,10 @@ export function sizeWorking(
   }
 }
 
-/** Advice about tabs that can be cut but may not please. Width about 1.5 to 3 thicknesses; under one they break. [FM] */
+/**
+ * Advice about tabs that can be cut but may not please. Width about 1.5 to 3 thicknesses; under one they
+ * break. [FM]
+ */
 export function tabAdvice({ shell, thickness }: Pick<DerivedBox, 'shell' | 'thickness'>, say: Say): string[] {
   if (!shell) return []
   const widths = shell.edges.flatMap(({ cells }) => cells.map(({ from, to }) => to - from))
@@ -48,7 +51,8 @@ export function tabAdvice({ shell, thickness }: Pick<DerivedBox, 'shell' | 'thic
   const advice: string[] = []
   if (least < thickness.mean) {
     advice.push(
-      `The narrowest tab is ${say.length(least)}, under one thickness: it may break while sanding or pressing.`,
+      `The narrowest tab is ${say.length(least)}, under one thickness: it may break while ` +
+        'sanding or pressing.',
     )
   }
   if (shell.edges.some(({ shares }) => shares.widths.length % 2 === 0)) {

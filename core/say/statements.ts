@@ -12,11 +12,15 @@ export function compensationStatement(
 ): string {
   const both = `${say.fine(kerf.perSide)} per side (kerf ${say.fine(kerf.width)} full width)`
   if (where === 'software') {
-    return `Compensation is left to the laser's software: set ${both}, outward on outlines and inward on holes.`
+    return (
+      `Compensation is left to the laser's software: set ${both}, outward on outlines and ` +
+      'inward on holes.'
+    )
   }
   const figures = kerf.round
     ? both
-    : `${say.fine(compensation.x)} per side across the sheet and ${say.fine(compensation.y)} along it (kerf ${say.finePlain(kerf.by.x.width)} and ${say.fine(kerf.by.y.width)} full width)`
+    : `${say.fine(compensation.x)} per side across the sheet and ${say.fine(compensation.y)} along ` +
+      `it (kerf ${say.finePlain(kerf.by.x.width)} and ${say.fine(kerf.by.y.width)} full width)`
   return `Compensation is in the paths: ${figures}. Do not compensate again in the laser's software.`
 }
 
@@ -39,7 +43,10 @@ export function placeStatement(
     : 'the origin of the machine'
   if (of === 1) return `Put the sheet’s ${corner} corner into ${where}.`
   const from = `${say.plain(x, 1)} from its left and ${say.length(y, 1)} from its lower side`
-  return `One sheet in ${counted(of, 'load')}; load ${load + 1} is ${say.size([width, height], 1)} of it, ${from}. Put that piece’s ${corner} corner into ${where}, the sheet square to the bed.`
+  return (
+    `One sheet in ${counted(of, 'load')}; load ${load + 1} is ${say.size([width, height], 1)} ` +
+    `of it, ${from}. Put that piece’s ${corner} corner into ${where}, the sheet square to the bed.`
+  )
 }
 
 /** What a file says of what it was made for: stock, thickness, kerf, settings, revision, and its unit. */
@@ -51,5 +58,10 @@ export function madeForStatement(
 ): string {
   const revision = (log.at(-1)?.number ?? 0) + 1
   const stock = measure.stock?.name ?? 'no stock chosen'
-  return `Unit millimetres. Stock ${stock}, thickness ${say.length(thickness.mean)}${thickness.measured ? '' : ' from the label'}, kerf ${say.fine(kerf.width)}${kerf.measured ? '' : ' assumed'}, setting ${settingWords(setting, say)}, for revision ${revision}.`
+  return (
+    `Unit millimetres. Stock ${stock}, thickness ` +
+    (`${say.length(thickness.mean)}${thickness.measured ? '' : ' from the label'}, kerf ` +
+      (`${say.fine(kerf.width)}${kerf.measured ? '' : ' assumed'}, setting ` +
+        `${settingWords(setting, say)}, for revision ${revision}.`))
+  )
 }

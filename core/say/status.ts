@@ -22,7 +22,10 @@ export const STATION_NAMES: Record<Station, string> = {
   log: 'Log',
 }
 
-/** One line of live truth for a station of the traveller. `stale` means that something before it changed since. */
+/**
+ * One line of live truth for a station of the traveller. `stale` means that something before it changed
+ * since.
+ */
 export interface StationStatus {
   state: 'ready' | 'todo' | 'look' | 'stop' | 'stale'
   line: string

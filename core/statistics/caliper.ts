@@ -12,18 +12,22 @@ export const CALIPER_STEP = 0.01
 export const READING_SD = Math.hypot(CALIPER_SD, CALIPER_STEP / sqrt(12))
 
 /**
- * A hand may be steadier than the usual one, and its readings say so by their own spread: the floor reckons with this much
- * of it, so that floor and spread together hold the truth in 95 of 100, and not in 99. Found by simulation (coverage.test.ts).
+ * A hand may be steadier than the usual one, and its readings say so by their own spread: the floor reckons
+ * with this much of it, so that floor and spread together hold the truth in 95 of 100, and not in 99. Found
+ * by simulation (coverage.test.ts).
  */
 const STEADY = 0.83
 
 /**
- * The least that half of a 95 % interval can be, mm: readings that agree by chance are not surer than hand and calipers.
+ * The least that half of a 95 % interval can be, mm: readings that agree by chance are not surer than hand
+ * and calipers.
  * @param readings that go into the mean
  */
 export const caliperFloor = (readings: number): number =>
   max(CALIPER_STEP / 2, (NORMAL_95 * CALIPER_SD * STEADY) / sqrt(readings))
 
-/** Half of a 95 % interval with that floor; the calipers' own error where a single reading has no spread. mm */
+/**
+ * Half of a 95 % interval with that floor; the calipers' own error where a single reading has no spread. mm
+ */
 export const halfWithFloor = (half: number | null, readings: number): number =>
   half === null ? NORMAL_95 * READING_SD : max(half, caliperFloor(readings))

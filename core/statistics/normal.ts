@@ -3,7 +3,10 @@ const { abs, exp, PI, sqrt } = Math // looked up once: these are called millions
 /** Half-width of the central 95 % of a normal distribution, in standard deviations. [DEF] */
 export const NORMAL_95 = 1.959964
 
-/** Standard normal distribution function. Abramowitz & Stegun, Handbook of Mathematical Functions, 26.2.17 (|error| < 7.5e-8). [PUB] */
+/**
+ * Standard normal distribution function. Abramowitz & Stegun, Handbook of Mathematical Functions, 26.2.17
+ * (|error| < 7.5e-8). [PUB]
+ */
 export function normalBelow(z: number): number {
   const t = 1 / (1 + 0.2316419 * abs(z))
   const tail =

@@ -9,7 +9,8 @@ const { studentt, normal } = jstat as {
 }
 
 describe('Student’s t', () => {
-  // Published: NIST/SEMATECH e-Handbook of Statistical Methods, 1.3.6.7.2, upper 2.5 % column (values from memory).
+  // Published: NIST/SEMATECH e-Handbook of Statistical Methods, 1.3.6.7.2, upper 2.5 % column (values from
+  // memory).
   test.each([
     [1, 12.706],
     [2, 4.303],
@@ -38,8 +39,8 @@ test('the normal distribution agrees with jstat', () => {
   for (let z = -4; z <= 4; z += 0.25) expect(normalBelow(z)).toBeCloseTo(normal.cdf(z, 0, 1), 6)
 })
 
-// Published: NIST/SEMATECH e-Handbook, 1.3.5.2, confidence limits for the mean of ZARR13: N = 195, mean 9.261460,
-// standard deviation 0.022789, t = 1.972, interval 9.258242 to 9.264679 (values from memory).
+// Published: NIST/SEMATECH e-Handbook, 1.3.5.2, confidence limits for the mean of ZARR13: N = 195, mean
+// 9.261460, standard deviation 0.022789, t = 1.972, interval 9.258242 to 9.264679 (values from memory).
 test('the interval of a published example', () => {
   const half = (studentQuantile(0.975, 194) * 0.022789) / Math.sqrt(195)
   expect(studentQuantile(0.975, 194)).toBeCloseTo(1.972, 3)
@@ -67,7 +68,8 @@ describe('a step of a gauge beside a reading', () => {
   })
 })
 
-// Published: NIST/SEMATECH e-Handbook, 1.3.5.17.1: of 199.31 199.53 200.19 200.82 201.92 201.95 202.18 245.57 the last is an outlier (from memory).
+// Published: NIST/SEMATECH e-Handbook, 1.3.5.17.1: of 199.31 199.53 200.19 200.82 201.92 201.95 202.18 245.57
+// the last is an outlier (from memory).
 test('Grubbs’ test points out the published outlier, and nothing among like readings', () => {
   expect(outliers([199.31, 199.53, 200.19, 200.82, 201.92, 201.95, 202.18, 245.57])).toEqual([7])
   expect(outliers([3.02, 3.05, 3.04, 3.03])).toEqual([])

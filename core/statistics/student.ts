@@ -1,6 +1,9 @@
 import { solveRising } from './normal'
 
-/** Logarithm of the gamma function, Lanczos' approximation (g = 7, nine coefficients). From memory; checked against a library in the tests. */
+/**
+ * Logarithm of the gamma function, Lanczos' approximation (g = 7, nine coefficients). From memory; checked
+ * against a library in the tests.
+ */
 function logGamma(x: number): number {
   const coefficients = [
     676.5203681218851, -1259.1392167224028, 771.32342877765313, -176.61502916214059, 12.507343278686905,
@@ -15,7 +18,10 @@ function logGamma(x: number): number {
   return 0.5 * Math.log(2 * Math.PI) + (shifted + 0.5) * Math.log(t) - t + Math.log(sum)
 }
 
-/** Regularised incomplete beta function by its continued fraction, evaluated from the front (Lentz). [PUB: Abramowitz & Stegun 26.5.8] */
+/**
+ * Regularised incomplete beta function by its continued fraction, evaluated from the front (Lentz). [PUB:
+ * Abramowitz & Stegun 26.5.8]
+ */
 function incompleteBeta(x: number, a: number, b: number): number {
   if (x <= 0) return 0
   if (x >= 1) return 1
@@ -48,7 +54,10 @@ export function studentBelow(t: number, freedom: number): number {
   return t > 0 ? 1 - tail : tail
 }
 
-/** The value that Student's t stays below with probability `p`. @param p 0.5 to 1 @param freedom degrees of freedom, above 0 */
+/**
+ * The value that Student's t stays below with probability `p`. @param p 0.5 to 1 @param freedom degrees of
+ * freedom, above 0
+ */
 export function studentQuantile(p: number, freedom: number): number {
   const key = `${p} ${freedom}`
   const known = quantiles.get(key)

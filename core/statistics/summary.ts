@@ -24,8 +24,9 @@ export const halfWidthFor = (sd: number, n: number): number =>
   n < 2 ? Infinity : (studentQuantile(0.975, n - 1) * sd) / sqrt(n)
 
 /**
- * Places of readings that do not seem to belong to the others: Grubbs' test, two-sided at 5 %, one after another.
- * They are pointed out, never dropped. [PUB: NIST/SEMATECH e-Handbook of Statistical Methods, 1.3.5.17.1]
+ * Places of readings that do not seem to belong to the others: Grubbs' test, two-sided at 5 %, one after
+ * another. They are pointed out, never dropped. [PUB: NIST/SEMATECH e-Handbook of Statistical Methods,
+ * 1.3.5.17.1]
  */
 export function outliers(readings: number[]): number[] {
   const found: number[] = []

@@ -12,7 +12,8 @@ const slips = (value: number): [number, string][] => [
 ]
 
 /**
- * Doubts a thickness reading that cannot well be one: wrong unit, a slipped decimal point, or far from the label.
+ * Doubts a thickness reading that cannot well be one: wrong unit, a slipped decimal point, or far from the
+ * label.
  * @param value mm
  * @param nominal mm, what the label says, or null
  */
@@ -36,6 +37,7 @@ export function doubtThickness(value: number, nominal: number | null, say: Say):
   const says =
     nominal !== null && !outside
       ? `${said} is far from the label’s ${say.short(nominal)}. Is it this sheet, with its film off?`
-      : `${said} is an unlikely thickness: sheets for this work are ${say.shortPlain(PLAUSIBLE.min)} to ${say.short(PLAUSIBLE.max)}. Measure it again.`
+      : `${said} is an unlikely thickness: sheets for this work are ` +
+        `${say.shortPlain(PLAUSIBLE.min)} to ${say.short(PLAUSIBLE.max)}. Measure it again.`
   return { says, suggestion: null }
 }

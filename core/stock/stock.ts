@@ -3,19 +3,23 @@ import { z } from 'zod'
 export const familySchema = z.enum(['plywood', 'fibreboard', 'solid wood', 'acrylic', 'card', 'other'])
 export type Family = z.infer<typeof familySchema>
 
-/** What a family of sheet material brings with it: whether it crushes in a joint, and what to beware of. [CP] */
+/**
+ * What a family of sheet material brings with it: whether it crushes in a joint, and what to beware of. [CP]
+ */
 export const FAMILIES: Record<Family, { crushes: 'a little' | 'never' | 'easily'; cautions: string[] }> = {
   plywood: {
     crushes: 'a little',
     cautions: [
-      'Glue lines and knots may not cut through: look before the sheet is moved. Unknown glues give unknown fumes.',
+      'Glue lines and knots may not cut through: look before the sheet is moved. Unknown glues ' +
+        'give unknown fumes.',
     ],
   },
   fibreboard: {
     crushes: 'a little',
     cautions: [
       'Fumes and fine dust: extraction on while cutting, dust mask while sanding.',
-      'Thick board holds heat and can go on smouldering inside the edge: let it cool and look again before you leave it.',
+      'Thick board holds heat and can go on smouldering inside the edge: let it cool and look ' +
+        'again before you leave it.',
     ],
   },
   'solid wood': {
@@ -25,7 +29,8 @@ export const FAMILIES: Record<Family, { crushes: 'a little' | 'never' | 'easily'
   acrylic: {
     crushes: 'never',
     cautions: [
-      'The vapour burns: air on, never leave it. Be sure that it is acrylic: PVC gives off chlorine gas, polycarbonate burns.',
+      'The vapour burns: air on, never leave it. Be sure that it is acrylic: PVC gives off ' +
+        'chlorine gas, polycarbonate burns.',
     ],
   },
   card: {
@@ -35,7 +40,8 @@ export const FAMILIES: Record<Family, { crushes: 'a little' | 'never' | 'easily'
   other: {
     crushes: 'never',
     cautions: [
-      'Not known here: read the material’s data sheet first. Never cut PVC, vinyl or an unknown plastic (chlorine gas); avoid ABS, polycarbonate and carbon fibre.',
+      'Not known here: read the material’s data sheet first. Never cut PVC, vinyl or an unknown ' +
+        'plastic (chlorine gas); avoid ABS, polycarbonate and carbon fibre.',
     ],
   },
 }
@@ -63,7 +69,9 @@ export const offcutSchema = z.strictObject({
   count: z.number().int().min(1).max(999),
 })
 
-/** One batch of sheet material. Lengths in mm; `nominal` is only its name, `readings` are what was measured. */
+/**
+ * One batch of sheet material. Lengths in mm; `nominal` is only its name, `readings` are what was measured.
+ */
 export const stockSchema = z.strictObject({
   id: z.string().min(1).max(60),
   name: z.string().min(1).max(80),

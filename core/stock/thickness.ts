@@ -21,22 +21,33 @@ export interface Thickness {
   uneven: { thinnest: Stock['readings'][number]; thickest: Stock['readings'][number] } | null
 }
 
-/** What is assumed when there is neither a reading nor a name: the commonest sheet in hobby workshops. [CP] */
+/**
+ * What is assumed when there is neither a reading nor a name: the commonest sheet in hobby workshops. [CP]
+ */
 const ASSUMED = 3
 
 /** A sheet whose readings spread more than this is uneven, mm. [CP] */
 const UNEVEN = 0.2
 
-/** How far a sheet may be from its label, as a standard deviation, mm: sheets sold as 3 mm are 2.7 to 3.3 mm. [FM] */
+/**
+ * How far a sheet may be from its label, as a standard deviation, mm: sheets sold as 3 mm are 2.7 to 3.3 mm.
+ * [FM]
+ */
 const LABEL_SD = 0.15
 
-/** One reading tells nothing of the rest of the sheet, which is taken to vary this much, as a standard deviation, mm. [FM] */
+/**
+ * One reading tells nothing of the rest of the sheet, which is taken to vary this much, as a standard
+ * deviation, mm. [FM]
+ */
 const ONE_SPOT_SD = 0.05
 
 /** Half a step of the calipers: readings that all agree are still only known to that, mm. [DEF] */
 const HALF_STEP = 0.005
 
-/** Readings that all agree are still read in steps of 0.01 mm: 0.01 ÷ √12. [DEF: standard deviation of an even spread] */
+/**
+ * Readings that all agree are still read in steps of 0.01 mm: 0.01 ÷ √12. [DEF: standard deviation of an even
+ * spread]
+ */
 const RESOLVED_SD = CALIPER_SD / Math.sqrt(12)
 
 function unevenness(readings: Stock['readings'], spread: number): Thickness['uneven'] {
@@ -76,7 +87,10 @@ export function thicknessOf(stock: Pick<Stock, 'nominal' | 'readings'> | null): 
   }
 }
 
-/** The two figures to use in place of "the" thickness, mm: tabs as long as the mean, slots for the thickest place. */
+/**
+ * The two figures to use in place of "the" thickness, mm: tabs as long as the mean, slots for the thickest
+ * place.
+ */
 export const advisedNumbers = ({ mean, thickest }: Thickness): { tabLength: number; slotWidth: number } => ({
   tabLength: mean,
   slotWidth: thickest,

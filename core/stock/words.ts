@@ -47,7 +47,8 @@ export function thicknessWorking(thickness: Thickness, say: Say): Working {
     ],
     note: measured
       ? 'The mean sets tab length; for slots the thickest reading counts.'
-      : `A label is only a name: sheets sold as ${say.short(3)} are often ${say.plain(2.7, 1)} to ${say.length(3.3, 1)}. Measure in a few places, film off.`,
+      : `A label is only a name: sheets sold as ${say.short(3)} are often ${say.plain(2.7, 1)} to ` +
+        `${say.length(3.3, 1)}. Measure in a few places, film off.`,
   }
 }
 
@@ -60,12 +61,15 @@ export function tabLengthWorking(thickness: Thickness, say: Say): Working {
     title: 'Tab length',
     result: `${say.length(mean)}, or ${say.length(long)} to be on the long side`,
     formula: 'mean thickness of the mate; a little longer when in doubt',
-    substituted: `${say.fine(mean)}; ${say.finePlain(mean)} + ${say.finePlain(halfSpread)} = ${say.fine(long)}`,
+    substituted:
+      `${say.fine(mean)}; ${say.finePlain(mean)} + ${say.finePlain(halfSpread)} = ` + `${say.fine(long)}`,
     terms: [
       { symbol: 'mean', meaning: 'mean thickness', value: say.fine(mean), source },
       { symbol: '+', meaning: 'half of the spread', value: say.fine(halfSpread), source },
     ],
-    note: 'Common practice: a tab that is too short leaves a recess that cannot be mended, one that is too long is sanded off.',
+    note:
+      'Common practice: a tab that is too short leaves a recess that cannot be mended, one ' +
+      'that is too long is sanded off.',
   }
 }
 
@@ -85,6 +89,8 @@ export function slotWidthWorking(thickness: Thickness, say: Say): Working {
         source: thickness.measured ? 'reading' : 'default',
       },
     ],
-    note: 'A slot that is narrower than the thickest place stops the panel there. Its spread matters more than kerf.',
+    note:
+      'A slot that is narrower than the thickest place stops the panel there. Its spread ' +
+      'matters more than kerf.',
   }
 }

@@ -18,7 +18,8 @@ const slipsOf = (value: number): [number, string][] => [
 ]
 
 /**
- * Doubts a reading at the bench that would mean a kerf no beam has: inches, a slipped decimal point, or another thing measured.
+ * Doubts a reading at the bench that would mean a kerf no beam has: inches, a slipped decimal point, or
+ * another thing measured.
  * @param value mm
  */
 export function doubtReading(trial: Trial, value: number, say: Say): Doubt | null {
@@ -29,7 +30,9 @@ export function doubtReading(trial: Trial, value: number, say: Say): Doubt | nul
   const plausible = (reading: number): boolean =>
     meansKerf(reading) >= PLAUSIBLE_KERF.min - slack && meansKerf(reading) <= PLAUSIBLE_KERF.max + slack
   if (plausible(value)) return null
-  const odd = `${say.short(value, 3)} cannot well be: about ${say.length(expectedReading(trial), isSquare ? 1 : 2)} is expected.`
+  const odd =
+    `${say.short(value, 3)} cannot well be: about ` +
+    `${say.length(expectedReading(trial), isSquare ? 1 : 2)} is expected.`
   const meant = slipsOf(value).find(([reading]) => plausible(reading))
   if (!meant) {
     const what = isSquare ? 'square' : 'gap'

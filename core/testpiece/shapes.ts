@@ -11,7 +11,10 @@ import {
 import { letterInto } from '../lettering'
 import { combNames, combSteps, slotWidths, type Trial } from './spec'
 
-/** A part of a test piece, its lower left corner at (0, 0): outline and holes, lines cut across, numbers scored. mm */
+/**
+ * A part of a test piece, its lower left corner at (0, 0): outline and holes, lines cut across, numbers
+ * scored. mm
+ */
 export interface TestPart {
   id: string
   shape: Region
@@ -37,7 +40,10 @@ function squares({ squares: { side, count } }: Trial): TestPart[] {
   }))
 }
 
-/** A frame with a window; what lies in the window is cut across. Both ends of the window count among the lines. */
+/**
+ * A frame with a window; what lies in the window is cut across. Both ends of the window count among the
+ * lines.
+ */
 function strip({ strip: { length, lines } }: Trial): TestPart[] {
   const height = 15
   const crossCuts = Array.from({ length: lines - 2 }, (_, i) => {

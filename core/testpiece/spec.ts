@@ -33,7 +33,9 @@ export const trialSchema = z.strictObject({
     step: z.number().min(0.01).max(0.2),
     count: z.number().int().min(3).max(MOST_SLOTS),
     shift: z.number().min(-5).max(5),
-    /** The thickness that the gauge was made round and read with; later readings of the stock do not move it. */
+    /**
+     * The thickness that the gauge was made round and read with; later readings of the stock do not move it.
+     */
     made: z.strictObject({ mean: thicknessSchema, sd: z.number().min(0).max(10) }).nullable(),
   }),
   /** The offcut it is cut from. */
@@ -120,7 +122,10 @@ const round = (value: number): number => Math.round(value * 10000) / 10000
 export const combSteps = ({ comb: { from, step, count } }: Trial): number[] =>
   Array.from({ length: count }, (_, i) => round(from + i * step))
 
-/** What each comb pair is called, on the piece and on the screen: its compensation in hundredths of a millimetre, `7` for 0.07. */
+/**
+ * What each comb pair is called, on the piece and on the screen: its compensation in hundredths of a
+ * millimetre, `7` for 0.07.
+ */
 export const combNames = (trial: Trial): string[] =>
   combSteps(trial).map((step) => String(Number((step * 100).toFixed(1))))
 

@@ -75,7 +75,8 @@ describe('a test piece cut with a known kerf and measured by another library giv
     const window = paths.find(({ operation, closed }) => operation === 'inside' && closed)!
     const across = paths.filter(({ closed, operation }) => operation === 'inside' && !closed)
     expect(across).toHaveLength(trial.strip.lines - 2)
-    // Pieces between neighbouring lines, the window's own ends among them, each half a kerf shorter at either side.
+    // Pieces between neighbouring lines, the window's own ends among them, each half a kerf shorter at either
+    // side.
     const axis = across[0].points[0].x === across[1].points[0].x ? 'y' : 'x'
     const xs = [
       ...across.map(({ points }) => points[0][axis]),
@@ -127,7 +128,10 @@ describe('a test piece cut with a known kerf and measured by another library giv
   })
 })
 
-/** The spans of a comb half across its tabs, after the cut, whichever way it lies: the line through the tabs is the one that is interrupted. */
+/**
+ * The spans of a comb half across its tabs, after the cut, whichever way it lies: the line through the tabs
+ * is the one that is interrupted.
+ */
 function acrossTabs(path: CutPath): [number, number][] {
   const shape = cut(path)
   const frame = shape.getEnvelopeInternal()
@@ -255,7 +259,8 @@ describe('a gauge or comb that ends before the answer does', () => {
     expect([up.comb.from, up.best]).toEqual([0.1, null])
     const narrower = shiftedPiece({ ...gauge, best: 0 }, 'up', 3)!
     expect(slotWidths(narrower, 3).at(-1)).toBeCloseTo(slotWidths(gauge, 3)[1], 9)
-    expect(shiftedPiece({ ...gauge, slots: { ...gauge.slots, shift: -2.4 } }, 'up', 3)).toBeNull() // nothing left to cut
+    // nothing left to cut
+    expect(shiftedPiece({ ...gauge, slots: { ...gauge.slots, shift: -2.4 } }, 'up', 3)).toBeNull()
   })
 })
 
@@ -300,6 +305,7 @@ describe('what a test piece was made and read with stays with it', () => {
     )
     const xs = labels.flatMap(({ points }) => points.map(({ x }) => x))
     const ys = labels.flatMap(({ points }) => points.map(({ y }) => y))
-    expect(Math.max(...ys) - Math.min(...ys)).toBeGreaterThan(Math.max(...xs) - Math.min(...xs)) // the figure 1 stands upright
+    // the figure 1 stands upright
+    expect(Math.max(...ys) - Math.min(...ys)).toBeGreaterThan(Math.max(...xs) - Math.min(...xs))
   })
 })

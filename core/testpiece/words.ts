@@ -23,7 +23,8 @@ export function pieceStatement(trial: Trial, thickness: { mean: number; sd: numb
     strip: () =>
       `Strip of ${say.length(strip.length, 1)} cut by ${strip.lines} lines, both ends counted. ${NONE}`,
     comb: () =>
-      `Comb pairs with compensation in the paths: ${range(steps, say.finePlain, say.fine)} per side. None must be set in the laser’s software.`,
+      `Comb pairs with compensation in the paths: ${range(steps, say.finePlain, say.fine)} per ` +
+      'side. None must be set in the laser’s software.',
     slots: () => `Slots of ${range(widths, say.plain, say.length)}. ${NONE}`,
   }
   return texts[trial.method]()
@@ -32,5 +33,8 @@ export function pieceStatement(trial: Trial, thickness: { mean: number; sd: numb
 /** Why a test piece cannot be cut from its offcut; empty when it can. */
 export function pieceProblem({ missing, parts, width, height }: TestPiece, say: Say): string {
   if (missing === 0) return ''
-  return `${missing} of ${counted(parts, 'part')} ${missing === 1 ? 'does' : 'do'} not fit on this offcut of ${say.size([width, height], 0)}. Choose a larger one, or fewer or smaller parts.`
+  return (
+    `${missing} of ${counted(parts, 'part')} ${missing === 1 ? 'does' : 'do'} not fit on this ` +
+    `offcut of ${say.size([width, height], 0)}. Choose a larger one, or fewer or smaller parts.`
+  )
 }

@@ -26,12 +26,16 @@ const PREFERENCE: Record<TestResult, number> = {
   'not through': Infinity,
 }
 
-/** How far thickness may differ for a test on another stock of the same family to say something, as a share. [FM] */
+/**
+ * How far thickness may differ for a test on another stock of the same family to say something, as a share.
+ * [FM]
+ */
 const LIKE = 0.2
 
 /**
- * Energy that a first test cut starts from, J/mm². Fibreboard: 150 W at 75 %, 20 mm/s through 6 mm is 0.94, common practice, no source.
- * The others: from memory, no source at hand; all are to be replaced by one's own tests.
+ * Energy that a first test cut starts from, J/mm². Fibreboard: 150 W at 75 %, 20 mm/s through 6 mm is 0.94,
+ * common practice, no source. The others: from memory, no source at hand; all are to be replaced by one's own
+ * tests.
  */
 const STARTING_ENERGY: Record<Family, number> = {
   plywood: 0.9,
@@ -61,13 +65,19 @@ export function startingPoint(
 /** Thicknesses this near to each other count as the same, mm. [FM] */
 const SAME_THICKNESS = 0.05
 
-/** How far from the sheet's thickness a test was, in whole steps: each test by itself, so that any two can be compared. */
+/**
+ * How far from the sheet's thickness a test was, in whole steps: each test by itself, so that any two can be
+ * compared.
+ */
 const stepsOff = (test: TestRecord, thickness: number): number =>
   Math.floor(Math.abs(test.thickness - thickness) / SAME_THICKNESS + 1e-6)
 
 const quickness = ({ setting: { speed, passes } }: TestRecord): number => speed / passes
 
-/** Compares by result, then by how near in thickness, then by how quick; never by the order in which they were written down. */
+/**
+ * Compares by result, then by how near in thickness, then by how quick; never by the order in which they were
+ * written down.
+ */
 const order =
   (thickness: number) =>
   (a: TestRecord, b: TestRecord): number =>
@@ -88,7 +98,8 @@ function best(tests: TestRecord[], thickness: number): { test: TestRecord; alike
 }
 
 /**
- * The nearest tested setting: on this stock first, then on a like one; a careful starting point when there is none.
+ * The nearest tested setting: on this stock first, then on a like one; a careful starting point when there is
+ * none.
  * @param thickness of the sheet now, mm
  */
 export function chooseSetting(

@@ -1,8 +1,8 @@
 import type { Setting } from './test-record'
 
 /**
- * Energy per cut face, `E = passes × watts × power ÷ (speed × T)`: the first thing that two settings have in common.
- * From memory: the energy balance used for cutting.
+ * Energy per cut face, `E = passes × watts × power ÷ (speed × T)`: the first thing that two settings have in
+ * common. From memory: the energy balance used for cutting.
  * @param watts of the tube or diode
  * @param thickness mm
  * @returns J/mm²

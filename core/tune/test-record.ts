@@ -18,7 +18,10 @@ export type Setting = z.infer<typeof settingSchema>
 export const settingWords = ({ speed, power, passes }: Setting, say: Say = IN_METRIC): string =>
   `${say.speed(speed)}, ${short(power)} %, ${passes} ${passes === 1 ? 'pass' : 'passes'}`
 
-/** Whether words such as `settingWords` makes name another setting; what they leave out is not held against it. */
+/**
+ * Whether words such as `settingWords` makes name another setting; what they leave out is not held against
+ * it.
+ */
 export function namesOtherSetting(words: string, { speed, power, passes }: Setting): boolean {
   const differs = (said: number, now: number): boolean => Math.abs(said - now) > 0.005 * now
   const spoken = /\d+(?:[.,]\d+)?\s*(?:mm\/s|mm\/min|in\/min)/.exec(words)

@@ -141,7 +141,7 @@ describe('choosing', () => {
   })
   test('a test that did not go through is never chosen', () =>
     expect(chooseSetting([record('n', 20, 'not through')], machine, stock, 3).test).toBeNull())
-  test('nothing tested: a careful start that spends less than what is known to cut, and asks for a test', () => {
+  test('nothing tested: a careful start, below what is known to cut, and a test is asked for', () => {
     const board = { id: 's', family: 'fibreboard' as const }
     const choice = chooseSetting([], { ...machine, watts: 150 }, board, 6)
     expect(choice.standing).toBe('untested')

@@ -16,7 +16,10 @@ const HEED: Partial<Record<TestRecord['result'], string>> = {
 function typedReason({ test }: Choice): string {
   if (!test) return 'You typed this setting. It has no test on this stock yet: make a test cut first.'
   const good = test.result === 'clean' || test.result === 'just through'
-  return `You picked this one. Its test on this stock came out ${test.result}${good ? '.' : ': another one would be better.'}`
+  return (
+    'You picked this one. Its test on this stock came out ' +
+    `${test.result}${good ? '.' : ': another one would be better.'}`
+  )
 }
 
 /** Why this setting, in one or two sentences. */
@@ -27,11 +30,18 @@ export function choiceReason(choice: Choice, say: Say): string {
     return 'Choose a machine and a stock in Measure: until then this is only a guess from the energy rule.'
   }
   if (!test) {
-    return `Nothing is tested for this stock on this machine. ${say.speed(setting.speed)} (${say.otherSpeeds(setting.speed)}) at ${setting.power} % is a careful start from the energy rule, ${fixed(energy, 2)} J/mm²: make a test cut, and write down what came out.`
+    return (
+      `Nothing is tested for this stock on this machine. ${say.speed(setting.speed)} ` +
+      (`(${say.otherSpeeds(setting.speed)}) at ${setting.power} % is a careful start from the ` +
+        `energy rule, ${fixed(energy, 2)} J/mm²: make a test cut, and write down what came out.`)
+    )
   }
   const at = say.length(test.thickness)
   if (standing !== 'tested') {
-    return `${described(setting, say)}: ${test.result} on another ${family} of ${at}. Nothing is tested on this one: make a test cut first.`
+    return (
+      `${described(setting, say)}: ${test.result} on another ${family} of ${at}. Nothing is ` +
+      'tested on this one: make a test cut first.'
+    )
   }
   const rank =
     alike > 1
@@ -48,13 +58,17 @@ export function energyWorking(setting: Setting, watts: number, thickness: number
     title: 'Energy per cut face',
     result: `${fixed(energy, 2)} J/mm²`,
     formula: 'E = passes × watts × power ÷ (speed × T)',
-    substituted: `${setting.passes} × ${short(watts)} × ${share} ÷ (${short(setting.speed)} mm/s × ${fixed(thickness, 2)} mm) = ${fixed(energy, 2)} J/mm²`,
+    substituted:
+      `${setting.passes} × ${short(watts)} × ${share} ÷ (${short(setting.speed)} mm/s × ` +
+      `${fixed(thickness, 2)} mm) = ${fixed(energy, 2)} J/mm²`,
     terms: [
       { symbol: 'watts', meaning: 'of the tube or diode', value: `${short(watts)} W`, source: 'your choice' },
       { symbol: 'power', meaning: 'of it', value: `${short(setting.power)} %`, source: 'test' },
       { symbol: 'speed', meaning: 'along the path', value: say.speed(setting.speed), source: 'test' },
       { symbol: 'T', meaning: 'thickness', value: say.length(thickness), source: 'reading' },
     ],
-    note: 'Two settings with the same energy cut about as deep. More than what goes through cleanly only chars.',
+    note:
+      'Two settings with the same energy cut about as deep. More than what goes through ' +
+      'cleanly only chars.',
   }
 }

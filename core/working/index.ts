@@ -17,7 +17,10 @@ export interface Term {
   source: Source
 }
 
-/** What stands behind a derived figure: the formula, the same formula with the real figures in it, and their sources. */
+/**
+ * What stands behind a derived figure: the formula, the same formula with the real figures in it, and their
+ * sources.
+ */
 export interface Working {
   title: string
   result: string

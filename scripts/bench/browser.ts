@@ -41,7 +41,8 @@ async function scriptOf(
     await page.getByText('up to date').waitFor()
   }
   await page.waitForTimeout(1200)
-  // What comes after the page stands: the drawing in space, and on the first page the arithmetic of the small pictures.
+  // What comes after the page stands: the drawing in space, and on the first page the arithmetic of the small
+  // pictures.
   const isLater = path === '' ? /JobPicture|\/box-/ : /scene/
   let [plain, later] = [0, 0]
   for (const [url, size] of sizes) {
@@ -77,7 +78,8 @@ async function typing(page: Page, address: string): Promise<void> {
       })
       const start = performance.now()
       field.dispatchEvent(new Event('input'))
-      for (let turn = 0; turn < 4; turn++) await Promise.resolve() // Vue brings the page up to date in a microtask
+      // Vue brings the page up to date in a microtask
+      for (let turn = 0; turn < 4; turn++) await Promise.resolve()
       const script = performance.now() - start
       const drawing = await new Promise<number>((resolve) =>
         requestAnimationFrame(() => resolve(performance.now() - frameStart)),
@@ -85,7 +87,8 @@ async function typing(page: Page, address: string): Promise<void> {
       each.push(script + drawing)
       await new Promise((resolve) => setTimeout(resolve, 60))
     }
-    return each.slice(40).sort((a, b) => a - b) // the first forty warm the engine up, as a minute of typing does
+    // the first forty warm the engine up, as a minute of typing does
+    return each.slice(40).sort((a, b) => a - b)
   })
   row(
     'typing in Shape: work of the page per keystroke, median',

@@ -48,7 +48,10 @@ function uniting(): void {
   )
 }
 
-/** What one step of a dragged part costs with 600 parts on the sheets, and what the planner's answer costs the page. */
+/**
+ * What one step of a dragged part costs with 600 parts on the sheets, and what the planner's answer costs the
+ * page.
+ */
 function sixHundred(): void {
   const { job: opened, parts } = laidOut(100)
   const { arrangement, settings } = opened.layout

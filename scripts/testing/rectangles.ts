@@ -1,7 +1,10 @@
 // The package calls itself a module but its main file is not one: its module build is named here.
 import { MaxRectsPacker, Rectangle } from '../../node_modules/maxrects-packer/dist/maxrects-packer.mjs'
 
-/** How many sheets a general-purpose rectangle packer from the registry needs for bounding boxes; Infinity when one is too large. */
+/**
+ * How many sheets a general-purpose rectangle packer from the registry needs for bounding boxes; Infinity
+ * when one is too large.
+ */
 export function packerSheets(
   boxes: { width: number; height: number }[],
   width: number,

@@ -43,7 +43,9 @@ const listed = computed(() =>
     return {
       record,
       title: record.name,
-      line: `${say.value.size([record.bedWidth, record.bedHeight], 0)}, ${count === 0 ? 'no kerf measured' : counted(count, 'kerf')}`,
+      line:
+        `${say.value.size([record.bedWidth, record.bedHeight], 0)}, ` +
+        `${count === 0 ? 'no kerf measured' : counted(count, 'kerf')}`,
       look: count === 0,
     }
   }),

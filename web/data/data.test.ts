@@ -136,7 +136,7 @@ test('small facts are remembered', async () => {
   expect(await getFact('seen')).toBe('yes')
 })
 
-test('a browser that stored version 1 is brought up to date: jobs, readings and kerfs are all there', async () => {
+test('a browser that stored version 1 is brought up to date, jobs, readings and kerfs', async () => {
   const old = JSON.parse(
     readFileSync(new URL('../../core/keep/fixtures/job-version-1.json', import.meta.url), 'utf8'),
   ) as { id: string; measure: { stock: { id: string }; kerf: { id: string } } }

@@ -33,8 +33,9 @@ const VERSION = 3
 const AGAIN = 150
 
 /**
- * What happens to storage beside reading and writing: another tab holds up an upgrade; the connection was lost, perhaps
- * with all that was stored; nothing can be stored, and everything is kept in memory; a newer Uplands has the storage.
+ * What happens to storage beside reading and writing: another tab holds up an upgrade; the connection was
+ * lost, perhaps with all that was stored; nothing can be stored, and everything is kept in memory; a newer
+ * Uplands has the storage.
  */
 export type StorageNotice = 'held up' | 'lost' | 'memory only' | 'newer'
 const listeners = new Set<(notice: StorageNotice) => void>()

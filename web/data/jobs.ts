@@ -64,7 +64,8 @@ async function put(db: Database, job: Job, revision: number): Promise<StoredJob 
 }
 
 /**
- * Writes a job. When another tab wrote it since `base`, ours is kept and theirs is handed back, so that nothing is lost.
+ * Writes a job. When another tab wrote it since `base`, ours is kept and theirs is handed back, so that
+ * nothing is lost.
  * @param base the revision that ours was made from, 0 for a new job
  */
 export async function saveJob(job: Job, base: number): Promise<{ revision: number; theirs: Job | null }> {

@@ -35,7 +35,8 @@ const error = ref('')
 const kept = ref<number | null>(null)
 let own: number | null = props.modelValue // the value that this field gave out last
 
-// What was typed stays while it is being typed; a change from elsewhere (undo, another tab, other units) is shown.
+// What was typed stays while it is being typed; a change from elsewhere (undo, another tab, other units) is
+// shown.
 watch(
   () => props.modelValue,
   (value) => {

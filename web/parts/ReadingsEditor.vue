@@ -61,7 +61,9 @@ function enter(): void {
   const { value } = parsed
   if (!thicknessSchema.safeParse(value).success) {
     const [least, most] = [say.value.shortPlain(0.05), say.value.short(50)]
-    error.value = `A thickness is ${least} to ${most}; ${say.value.short(value, 3)} is not. Measure the sheet itself.`
+    error.value =
+      `A thickness is ${least} to ${most}; ${say.value.short(value, 3)} is not. ` +
+      'Measure the sheet itself.'
     return
   }
   const odd = doubtOf(value)

@@ -2,8 +2,8 @@
 import { ref, watch } from 'vue'
 
 /**
- * A line of words (or, with rows, several) that is given out as it is typed. What is being typed is its own: the page
- * drawn anew behind it does not put the old words back.
+ * A line of words (or, with rows, several) that is given out as it is typed. What is being typed is its own:
+ * the page drawn anew behind it does not put the old words back.
  */
 const {
   modelValue,

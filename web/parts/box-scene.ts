@@ -36,7 +36,10 @@ const makeLook = () => ({
   edge: new LineBasicMaterial(),
 })
 
-/** A box in space, drawn with three.js. Panels are the derived ones, extruded and put where their placement says. */
+/**
+ * A box in space, drawn with three.js. Panels are the derived ones, extruded and put where their placement
+ * says.
+ */
 export class BoxScene {
   private readonly scene = new Scene()
   private readonly camera = new OrthographicCamera(-1, 1, 1, -1, -5000, 5000)
@@ -120,7 +123,10 @@ export class BoxScene {
     this.looks.heather.edge.color = pageColour('heather')
   }
 
-  /** Looks at the whole box as near as it fits, whatever is hidden, so that steps of a build are all drawn to one scale. */
+  /**
+   * Looks at the whole box as near as it fits, whatever is hidden, so that steps of a build are all drawn to
+   * one scale.
+   */
   private frame(spread: number): void {
     const { x, y } = this.renderer.getSize(new Vector2())
     this.camera.position

@@ -11,7 +11,10 @@ export function parseAs(kind: FigureKind, text: string, say: Say): Parsed {
   return kind === 'speed' ? parseSpeed(text, say.speedUnit) : parseFigure(text)
 }
 
-/** The figure as it stands in the field, to be typed over. @param digits decimals in millimetres, or of a plain figure */
+/**
+ * The figure as it stands in the field, to be typed over. @param digits decimals in millimetres, or of a
+ * plain figure
+ */
 export function asTyped(kind: FigureKind, value: number | null, digits: number, say: Say): string {
   if (value === null) return ''
   const inches = isLength(kind) && say.lengthUnit === 'in'

@@ -11,7 +11,10 @@ export interface ReadTable {
 /** No table of readings is longer than this, characters. */
 const LONGEST = 100_000
 
-/** A comma between two figures is a decimal comma, unless the first line says otherwise: by semicolon, tab, heading or words. */
+/**
+ * A comma between two figures is a decimal comma, unless the first line says otherwise: by semicolon, tab,
+ * heading or words.
+ */
 function delimiterOf(line: string): string {
   if (line.includes(';')) return ';'
   if (line.includes('\t')) return '\t'
@@ -19,8 +22,8 @@ function delimiterOf(line: string): string {
 }
 
 /**
- * Reads thickness readings from CSV or from a pasted column: a value, then perhaps where it was taken. A heading is skipped.
- * Bad rows are named by their line, the good ones are kept.
+ * Reads thickness readings from CSV or from a pasted column: a value, then perhaps where it was taken. A
+ * heading is skipped. Bad rows are named by their line, the good ones are kept.
  */
 export function readTable(text: string, on: string, say: Say): ReadTable {
   if (text.length > LONGEST)

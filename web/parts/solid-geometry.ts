@@ -3,7 +3,10 @@ import { ringsOf, type Region, type Ring } from '@core/geometry'
 
 const vectors = (ring: Ring): Vector2[] => ring.map(({ x, y }) => new Vector2(x, y))
 
-/** A region extruded from z = 0 to `depth`, mm. Flat faces only, so that it costs a fraction of the general extrusion while somebody types. */
+/**
+ * A region extruded from z = 0 to `depth`, mm. Flat faces only, so that it costs a fraction of the general
+ * extrusion while somebody types.
+ */
 export function solidGeometry(region: Region, depth: number): BufferGeometry {
   const positions: number[] = []
   const normals: number[] = []
@@ -22,7 +25,8 @@ export function solidGeometry(region: Region, depth: number): BufferGeometry {
     for (const [i, p] of ring.entries()) {
       const q = ring[(i + 1) % ring.length]
       const length = Math.hypot(q.x - p.x, q.y - p.y)
-      const [nx, ny] = [(q.y - p.y) / length, (p.x - q.x) / length] // to the right of the way: outside, for outlines and holes alike
+      // to the right of the way: outside, for outlines and holes alike
+      const [nx, ny] = [(q.y - p.y) / length, (p.x - q.x) / length]
       positions.push(p.x, p.y, 0, q.x, q.y, 0, q.x, q.y, depth, p.x, p.y, 0, q.x, q.y, depth, p.x, p.y, depth)
       for (let corner = 0; corner < 6; corner++) normals.push(nx, ny, 0)
     }

@@ -7,13 +7,20 @@ import { exportJobFile } from './export-job'
 const jobs = useOpenJob()
 const says = computed(() => {
   if (jobs.gone) {
-    return 'This job was deleted in another tab. It is still on this screen: change anything to keep it, or export it.'
+    return (
+      'This job was deleted in another tab. It is still on this screen: change anything to ' +
+      'keep it, or export it.'
+    )
   }
   if (jobs.saving === 'failed') {
-    return 'The last change is not saved: the browser has no room left for this page, or forbids storing. Nothing on this screen is lost. Export the job file, make room, then try again.'
+    return (
+      'The last change is not saved: the browser has no room left for this page, or forbids ' +
+      'storing. Nothing on this screen is lost. Export the job file, make room, then try again.'
+    )
   }
   return jobs.saving === 'in memory'
-    ? 'This browser stores nothing for this page. You can work, but what you do goes when the page closes: export the job before.'
+    ? 'This browser stores nothing for this page. You can work, but what you do goes when the page ' +
+        'closes: export the job before.'
     : ''
 })
 </script>

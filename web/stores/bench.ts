@@ -75,7 +75,8 @@ export const useBench = defineStore('bench', () => {
     written = writeRecord(shelf, id, record).catch(() => {
       useMessages().say(
         'stop',
-        'The bench could not be stored: the browser has no room left or forbids it. What is on the screen is kept; export your job to be safe.',
+        'The bench could not be stored: the browser has no room left or forbids it. What is on the ' +
+          'screen is kept; export your job to be safe.',
       )
     })
   }
@@ -169,7 +170,10 @@ export const useBench = defineStore('bench', () => {
   const kerfFor = (machineId: string | undefined, stockId: string | undefined): KerfRecord | null =>
     newestKerf(kerfs.value, machineId, [stockId])
 
-  /** What a job would cut with now: the bench's newest kerf, unless the job's own copy is newer, as when its record was taken off the bench. */
+  /**
+   * What a job would cut with now: the bench's newest kerf, unless the job's own copy is newer, as when its
+   * record was taken off the bench.
+   */
   function latestKerf(
     machine: Machine | null,
     stock: Stock | null,
@@ -179,7 +183,10 @@ export const useBench = defineStore('bench', () => {
     return own && (newest === null || newest.on < own.on) ? own : newest
   }
 
-  /** The maker's own snug for a family; null while nothing is known of it. @param more records counted as well, in place of theirs */
+  /**
+   * The maker's own snug for a family; null while nothing is known of it. @param more records counted as
+   * well, in place of theirs
+   */
   function tasteOf(family: Family | undefined, ...more: TasteRecord[]): Taste | null {
     const own = tastes.value.filter(({ id }) => !more.some((each) => each.id === id))
     const taste = family ? tasteFor([...own, ...more], family) : null

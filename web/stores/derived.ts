@@ -89,7 +89,10 @@ export const useDerived = defineStore('derived', () => {
   /** The figures of the strip, and those from before the last edit. */
   const strip = computed((): StripFigure[] => stripFigures(job.value, all.value, units.say))
   const before = shallowRef<StripFigure[]>([])
-  /** Layout, time and cost come later than the edit: while they are being worked out, what they were still counts. */
+  /**
+   * Layout, time and cost come later than the edit: while they are being worked out, what they were still
+   * counts.
+   */
   const PLANNED = ['sheets', 'time', 'cost']
   let settled: StripFigure[] = []
   watch(

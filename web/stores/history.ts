@@ -10,7 +10,10 @@ interface Step<T, S> {
   beside: S[]
 }
 
-/** A value with the way back and forth through what it was; each step can carry what was done elsewhere along with it. */
+/**
+ * A value with the way back and forth through what it was; each step can carry what was done elsewhere along
+ * with it.
+ */
 export function useHistory<T, S = never>() {
   const present = shallowRef<T | null>(null)
   const past = shallowRef<Step<T, S>[]>([])
@@ -27,7 +30,10 @@ export function useHistory<T, S = never>() {
     lastKey = ''
   }
 
-  /** A new value as a step that can be undone; with the key of the last step, soon after it, it joins that one. */
+  /**
+   * A new value as a step that can be undone; with the key of the last step, soon after it, it joins that
+   * one.
+   */
   function push(value: T, key = '', beside: S[] = []): void {
     const joins = key !== '' && key === lastKey && Date.now() - lastTime < SAME_EDIT
     const last = past.value[past.value.length - 1]

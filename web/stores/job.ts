@@ -35,7 +35,10 @@ export const useJob = defineStore('job', () => {
   /** When this tab's own states were made: what comes back with one of these is not another tab's. */
   const own = new Set<string>()
 
-  /** Writes the present state at once; writes wait for each other in the storage itself. A failure says so and keeps everything on the screen. */
+  /**
+   * Writes the present state at once; writes wait for each other in the storage itself. A failure says so and
+   * keeps everything on the screen.
+   */
   async function save(): Promise<void> {
     const { value } = job
     if (!value || value === stored) return

@@ -18,7 +18,10 @@ const inputs = ({ measure, box, copies, interference, layout, tune, cut }: Job):
   return [measure, box, copies, interference, layout, tune, compensation, labels, off]
 }
 
-/** Layout and plan of the job on the screen, worked out in the background whenever something they rest on changes. */
+/**
+ * Layout and plan of the job on the screen, worked out in the background whenever something they rest on
+ * changes.
+ */
 export const usePlanner = defineStore('planner', () => {
   const jobs = useJob()
   const plan = shallowRef<CutPlan | null>(null)
@@ -60,7 +63,9 @@ export const usePlanner = defineStore('planner', () => {
     progress.value = null
     if (answer.kind === 'failed') {
       failure.value = answer.message
-      const sentence = `The plan could not be worked out: ${answer.message}. Undo the last change, or export the job and report it.`
+      const sentence =
+        `The plan could not be worked out: ${answer.message}. Undo the last change, ` +
+        'or export the job and report it.'
       useMessages().say('stop', sentence)
       return
     }

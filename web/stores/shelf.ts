@@ -18,7 +18,8 @@ import { useMessages } from './messages'
 import { same } from './same'
 
 const NO_STORAGE =
-  'The browser does not store anything here (no room left, or private mode). You can work, but export each job before you close the page.'
+  'The browser does not store anything here (no room left, or private mode). You can work, but ' +
+  'export each job before you close the page.'
 
 const MOST_LETTERS = 80
 const copyName = (name: string): string => `${name.slice(0, MOST_LETTERS - 7)} (copy)`
@@ -81,7 +82,9 @@ export const useShelf = defineStore('shelf', () => {
   const create = (name = 'New box'): Promise<string | null> =>
     tried(() => add(emptyJob(crypto.randomUUID(), name, new Date().toISOString())))
 
-  /** The same job once more, to be changed without harm to the first; what was cut of the first stays with it. */
+  /**
+   * The same job once more, to be changed without harm to the first; what was cut of the first stays with it.
+   */
   const duplicate = (job: Job): Promise<string | null> =>
     tried(() => {
       const cut = { ...job.cut, written: null }
@@ -89,7 +92,10 @@ export const useShelf = defineStore('shelf', () => {
       return add({ ...job, ...own, cut, build: { done: [] }, log: [] })
     })
 
-  /** Takes a file of everything in: jobs that are here already and say the same are left, others come in beside them. */
+  /**
+   * Takes a file of everything in: jobs that are here already and say the same are left, others come in
+   * beside them.
+   */
   async function takeEverything({ jobs: theirs, bench: shelves }: Everything): Promise<string> {
     let taken = 0
     for (const shelf of BENCH_STORES) {
@@ -111,7 +117,10 @@ export const useShelf = defineStore('shelf', () => {
     return ''
   }
 
-  /** Reads a file that somebody chose: a job, or everything. @returns the job's id; null after saying what is wrong */
+  /**
+   * Reads a file that somebody chose: a job, or everything. @returns the job's id; null after saying what is
+   * wrong
+   */
   async function importFile(file: File): Promise<string | null> {
     const refused = (why: string): null => {
       messages.say('stop', `“${file.name}” was not imported. ${why}`)

@@ -3,7 +3,10 @@ import { useBench, type BenchChange } from './bench'
 import { useMessages } from './messages'
 import { useOpenJob } from './job'
 
-/** Chooses and changes the job's stock, on the bench along with it: its thickness and its sheets have one home. */
+/**
+ * Chooses and changes the job's stock, on the bench along with it: its thickness and its sheets have one
+ * home.
+ */
 export function useStockEdits() {
   const jobs = useOpenJob()
   const bench = useBench()

@@ -23,7 +23,10 @@ beforeEach(async () => {
 })
 const rest = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 25))
 
-/** What is on the screen and called saved must be what is read back; a record that cannot be read is a failure. */
+/**
+ * What is on the screen and called saved must be what is read back; a record that cannot be read is a
+ * failure.
+ */
 async function everythingReadsBack(): Promise<void> {
   await rest()
   const jobs = useJob()
@@ -158,7 +161,11 @@ const act: fc.Arbitrary<Act> = fc.oneof(
     ({ jobs, bench }) => bench.learn(jobs.job!),
     ({ bench }) => bench.remove('stocks', 's'),
     ({ bench }) => useStockEdits().use(bench.stocks[0] ?? stock),
-    ({ jobs, bench }) => jobs.edit((draft) => { draft.measure = bench.renewed(jobs.job!.measure) }), // prettier-ignore
+
+    ({ jobs, bench }) =>
+      jobs.edit((draft) => {
+        draft.measure = bench.renewed(jobs.job!.measure)
+      }),
     ({ bench }) => bench.writeAll(),
     ({ jobs, shelf }) => shelf.duplicate(jobs.job!),
     ({ shelf }) => shelf.create('x'.repeat(70)),
@@ -217,12 +224,42 @@ describe('ways that once led to a job that could not be read again', () => {
     ['their kerf', kerf({ width: 0.15, doubt: 1.9 }), 'refused'],
     ['a bench reading of 2500', withTrial({ readings: [2500] }), 'refused'],
     ['−24.84', withTrial({ readings: [-24.84] }), 'refused'],
-    ['a reading of 0.00001', (draft) => { draft.measure.stock!.readings = readings(1, 0.00001) }, 'refused'], // prettier-ignore
+    [
+      'a reading of 0.00001',
+      (draft) => {
+        draft.measure.stock!.readings = readings(1, 0.00001)
+      },
+      'refused',
+    ],
     ['a kerf of 10 mm from a square read 15', kerf({ width: 10 }), 'refused'],
-    ['outer 5004, as inner 4998 becomes', (draft) => { draft.box.width = 5004 }, 'refused'], // prettier-ignore
-    ['the 201st reading', (draft) => { draft.measure.stock!.readings = readings(201) }, 'refused'], // prettier-ignore
-    ['the 501st test', (draft) => { draft.tune.tests = Array.from({ length: 501 }, () => draft.tune.tests[0]) }, 'refused'], // prettier-ignore
-    ['the 501st revision', (draft) => { draft.log = revisions(501) }, 'refused'], // prettier-ignore
+    [
+      'outer 5004, as inner 4998 becomes',
+      (draft) => {
+        draft.box.width = 5004
+      },
+      'refused',
+    ],
+    [
+      'the 201st reading',
+      (draft) => {
+        draft.measure.stock!.readings = readings(201)
+      },
+      'refused',
+    ],
+    [
+      'the 501st test',
+      (draft) => {
+        draft.tune.tests = Array.from({ length: 501 }, () => draft.tune.tests[0])
+      },
+      'refused',
+    ],
+    [
+      'the 501st revision',
+      (draft) => {
+        draft.log = revisions(501)
+      },
+      'refused',
+    ],
     ['a comb of 40 pairs', withTrial({ comb: { from: -0.2, step: 0.1, count: 40 } }), 'refused'],
   ])('%s', async (_, change, outcome) => {
     const jobs = await opened()

@@ -18,8 +18,8 @@ export interface Listener {
 type PlanRequest = Extract<Request, { kind: 'plan' }>
 
 /**
- * The way to the planner: a worker, which is started again when it ends; the page's own thread, for small jobs, when
- * none can be had.
+ * The way to the planner: a worker, which is started again when it ends; the page's own thread, for small
+ * jobs, when none can be had.
  */
 export class PlannerClient {
   private worker: Worker | null = null
@@ -74,7 +74,8 @@ export class PlannerClient {
       this.listener.trouble('The planning in the background had ended; it was started again.')
     } else {
       this.listener.trouble(
-        'The planning in the background cannot be started. Small jobs are planned on the page itself; reload it for larger ones.',
+        'The planning in the background cannot be started. Small jobs are planned on the page ' +
+          'itself; reload it for larger ones.',
       )
     }
     if (this.asked) this.send(this.asked)

@@ -38,8 +38,10 @@ const fit = computed(() =>
 )
 const print = (): void => window.print()
 const CAUTIONS = [
-  'Dust mask while sanding, fresh air while gluing. Remove soot from joint faces first: glue does not hold on it.',
-  'Wood glue holds after 5 to 10 minutes in a small box; full strength as its label says. A friction fit loosens as damp and dry seasons change.',
+  'Dust mask while sanding, fresh air while gluing. Remove soot from joint faces first: glue ' +
+    'does not hold on it.',
+  'Wood glue holds after 5 to 10 minutes in a small box; full strength as its label says. A ' +
+    'friction fit loosens as damp and dry seasons change.',
 ]
 
 const toggle = (id: string, event: Event): boolean =>

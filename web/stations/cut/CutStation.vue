@@ -18,8 +18,10 @@ const shown = computed(() => loads.value[Math.min(chosen.value, loads.value.leng
 const nameOf = ({ sheet, load, of }: LoadPlan): string =>
   `Sheet ${sheet + 1}${of > 1 ? `, load ${load + 1}` : ''}`
 const cautions = computed(() => [
-  'Stay beside it while it runs; extraction on, a suitable extinguisher within reach, interlocks as they were made, eyewear for the wavelength where the machine is open.',
-  'Look whether every part is cut through before the sheet is moved. A second pass after moving is a second kerf.',
+  'Stay beside it while it runs; extraction on, a suitable extinguisher within reach, interlocks ' +
+    'as they were made, eyewear for the wavelength where the machine is open.',
+  'Look whether every part is cut through before the sheet is moved. A second pass after moving ' +
+    'is a second kerf.',
   ...FAMILIES[jobs.job.measure.stock?.family ?? 'other'].cautions,
   'Let it cool and check for smouldering. Machine’s manual and local rules come first.',
 ])

@@ -30,7 +30,9 @@ const working = computed((): Working => {
       },
       { symbol: 'travel', meaning: 'from path to path', value: `${fixed(travel, 1)} s`, source: 'derived' },
     ],
-    note: 'Speeds and acceleration are the machine’s from Measure. Write the minutes it really took into the Log.',
+    note:
+      'Speeds and acceleration are the machine’s from Measure. Write the minutes it really ' +
+      'took into the Log.',
   }
 })
 </script>

@@ -46,7 +46,11 @@ const advice = computed(() => {
   if (!better) return ''
   const turn = better.turn.join(', ')
   const now = percent(fit.odds[fit.wanted])
-  return `The beam is not round: turned by a quarter, ${turn} would bring ${fit.wanted} from ${now} to ${percent(better.odds)}. Or let the paths be compensated in Cut: each way has its own figure then.`
+  return (
+    `The beam is not round: turned by a quarter, ${turn} would bring ${fit.wanted} from ` +
+    (`${now} to ${percent(better.odds)}. Or let the paths be compensated in Cut: each way has its ` +
+      'own figure then.')
+  )
 })
 
 /** Puts a part somewhere by hand: it stays there when the rest is laid out again. */

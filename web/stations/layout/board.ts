@@ -38,7 +38,10 @@ export const sheetCorner = (
   y: Math.floor(sheet / board.columns) * board.stepY + sheetHeight,
 })
 
-/** A part moved over the board by (dx, dy): it goes to the sheet that its centre is over. @param size of the turned part, mm */
+/**
+ * A part moved over the board by (dx, dy): it goes to the sheet that its centre is over. @param size of the
+ * turned part, mm
+ */
 export function dropAt(
   board: Board,
   sheets: number,

@@ -12,7 +12,10 @@ function nextTurn(turn: Placement['turn'], settings: LayoutSettings): Placement[
 
 const round = (value: number): number => Math.round(value * 100) / 100
 
-/** A part turned on about its middle, to the next way that grain and the maker allow, and pinned; null when there is no other. */
+/**
+ * A part turned on about its middle, to the next way that grain and the maker allow, and pinned; null when
+ * there is no other.
+ */
 export function turnedOn(part: Shapes, placement: Placement, settings: LayoutSettings): Placement | null {
   const turn = nextTurn(placement.turn, settings)
   if (turn === null) return null

@@ -45,7 +45,8 @@ const chart = computed(() => {
     .domain([low - 0.02, high + 0.02])
     .range([HEIGHT - 22, 10])
   const [from, to] = x.domain()
-  const days = x.ticks(Math.min(4, Math.floor((to.getTime() - from.getTime()) / 864e5))) // never several a day: only days are written
+  // Never several a day: only days are written.
+  const days = x.ticks(Math.min(4, Math.floor((to.getTime() - from.getTime()) / 864e5)))
   return { x, y, days }
 })
 function use(id: string): void {

@@ -2,7 +2,7 @@
 import { Check } from '@lucide/vue'
 import { computed } from 'vue'
 import { predictFit, NO_TASTE, type FitPrediction } from '@core/fit'
-import { adviseNext, kerfNotes, kerfOf, resultWorking, type KerfResult } from '@core/kerf'
+import { adviseNext, kerfNotes, kerfOf, kerfUnusable, resultWorking, type KerfResult } from '@core/kerf'
 import { counted } from '@core/length'
 import { takeInHand } from '@core/job'
 import CautionNote from '@web/parts/CautionNote.vue'
@@ -35,7 +35,7 @@ function fitWith(width: number, doubt: number | null): FitPrediction {
   })
 }
 const advice = computed(() => {
-  if (props.kerf.oneSided) return []
+  if (props.kerf.oneSided || props.kerf.width <= 0) return []
   const { width, doubt } = props.kerf
   const now = fitWith(width, doubt)
   const odds = {
@@ -45,6 +45,7 @@ const advice = computed(() => {
   }
   return adviseNext(doubt, trial.value.method, result.value.squares, odds, say.value)
 })
+const unusable = computed(() => (props.kerf.oneSided ? '' : kerfUnusable(props.kerf, say.value)))
 const text = computed(() => {
   const { width, doubt, oneSided } = props.kerf
   const figure = say.value.finePlain(width)
@@ -69,7 +70,7 @@ function use(): void {
   const next = { ...trial.value, keptAs: id }
   const part = {
     id,
-    width: Math.max(0, rounded(width)!),
+    width: rounded(width)!,
     doubt: rounded(doubt),
     kx: rounded(kx),
     ky: rounded(ky),
@@ -89,12 +90,8 @@ function use(): void {
     <WorkedFigure label="Along, ky" :text="say.fine(kerf.ky)" />
   </div>
   <CautionNote :cautions="kerfNotes(kerf, say)" />
-  <button
-    type="button"
-    class="btn btn-main"
-    :disabled="kerf.width <= 0 || Boolean(kerf.oneSided)"
-    @click="use"
-  >
+  <p v-if="unusable" class="text-[13px] text-rowan" role="alert">{{ unusable }}</p>
+  <button type="button" class="btn btn-main" :disabled="Boolean(unusable || kerf.oneSided)" @click="use">
     <Check :size="16" aria-hidden="true" />
     Use this kerf
   </button>

@@ -9,7 +9,10 @@ import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { useTrial } from './trial'
 
-/** The answer of a test piece that is felt, not measured: the best pair of a comb, or the narrowest slot entered. */
+/**
+ * The answer of a test piece that is felt, not measured: the best pair of a comb, or the narrowest slot
+ * entered.
+ */
 const jobs = useOpenJob()
 const derived = useDerived()
 const say = useSay()

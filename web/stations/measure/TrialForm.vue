@@ -96,7 +96,8 @@ async function write(kind: 'svg' | 'dxf'): Promise<void> {
   const made = pieceStatement(trial.value, derived.box.thickness, IN_METRIC)
   const file = {
     title: `${METHOD_NAMES[method]}, ${stock!.name}`,
-    statement: `${made} Unit millimetres. Cut with ${settingWords(derived.choice.setting)} on ${machine!.name}.`,
+    statement:
+      `${made} Unit millimetres. Cut with ${settingWords(derived.choice.setting)} on ` + `${machine!.name}.`,
     width: piece.value.width,
     height: piece.value.height,
     paths: piece.value.paths,

@@ -31,7 +31,8 @@ const STANDING = {
   untested: 'Not tested',
 }
 const NEVER =
-  'Never cut PVC or vinyl: chlorine gas. The machine’s manual and the material’s data sheet come before any figure here.'
+  'Never cut PVC or vinyl: chlorine gas. The machine’s manual and the material’s data sheet come ' +
+  'before any figure here.'
 
 /** Own figures start from what is chosen now. */
 const pick = (part: Partial<Setting>, key: string): boolean =>
