@@ -30,10 +30,6 @@ function toRegions(paths: PathsD): Region[] {
 export const union = (rings: Ring[]): Region[] =>
   toRegions(Clipper.unionD(rings, [], FillRule.NonZero, DECIMALS))
 
-/** What is left of `regions` when `taken` is cut away. */
-export const subtract = (regions: Region[], taken: Region[]): Region[] =>
-  toRegions(Clipper.differenceD(toPaths(regions), toPaths(taken), FillRule.NonZero, DECIMALS))
-
 /** Area in mm² that two regions share. */
 export const sharedArea = (a: Region, b: Region): number =>
   Math.abs(Clipper.areaPathsD(Clipper.intersectD(toPaths([a]), toPaths([b]), FillRule.NonZero, DECIMALS)))

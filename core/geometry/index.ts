@@ -1,6 +1,6 @@
 export { ringsOf, type Bounds, type Point, type Region, type Ring, type Turn } from './types'
-export { area, bounds, lengthOf, perimeter, signedArea, sizeOf } from './measure'
-export { offset, offsetBy, sharedArea, subtract, union } from './clip'
+export { area, bounds, lengthOf, signedArea, sizeOf } from './measure'
+export { offset, offsetBy, sharedArea, union } from './clip'
 export {
   rectangle,
   shiftPoints,

@@ -1,4 +1,4 @@
-import { ringsOf, type Bounds, type Point, type Region, type Ring } from './types'
+import type { Bounds, Point, Region, Ring } from './types'
 
 /** Signed area of a ring in mm²; positive when it runs counter-clockwise. */
 export function signedArea(ring: Ring): number {
@@ -40,7 +40,3 @@ export function sizeOf(region: Region): { width: number; height: number } {
   const box = bounds(region.outline)
   return { width: box.maxX - box.minX, height: box.maxY - box.minY }
 }
-
-/** Sum of the lengths of all of a region's rings, in mm. */
-export const perimeter = (region: Region): number =>
-  ringsOf(region).reduce((sum, ring) => sum + lengthOf(ring, true), 0)

@@ -1,3 +1,5 @@
+import type { Origin } from '../machine'
+
 /** As much of a sheet as lies on the bed at one time, mm from the sheet's lower left corner. */
 export interface Load {
   x: number
@@ -12,8 +14,6 @@ export interface Surface {
   height: number
   loads: Load[]
 }
-
-type Origin = 'front left' | 'front right' | 'back left' | 'back right'
 
 /** A bed that is a sliver longer than the sheet's last strip takes it along, mm. */
 const SLACK = 1e-6
