@@ -18,6 +18,8 @@ const CORE = [
   'fit',
   'machine',
   'lettering',
+  'assembly',
+  'joints',
   'box',
   'nest',
   'tune',

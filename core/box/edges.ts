@@ -1,180 +1,196 @@
-import { share, type Shares } from './share'
+import type { Axis, Claim, Corner, Joint } from '../assembly'
+import { thirdAxis } from '../assembly'
 import {
-  AXES,
-  boxSizes,
-  panelNames,
-  type Axis,
-  type BoxSpec,
-  type EdgeGroup,
-  type PanelName,
-  type Size,
-  type Thicknesses,
-} from './spec'
+  buttClaims,
+  claimsOf,
+  fingerShares,
+  grooveClaims,
+  lapClaims,
+  tenonClaims,
+  tenonShares,
+  type EdgeRule,
+  type Pattern,
+} from '../joints'
+import { SIDES, WALLS, type Shell } from './shell'
+import { isFlush, type BoxSpec, type EdgeGroup, type EdgeId, type PanelName } from './spec'
 
-/** Which side of which axis each panel closes. */
-export const SIDES: Record<PanelName, { axis: Axis; end: 'low' | 'high' }> = {
-  left: { axis: 'x', end: 'low' },
-  right: { axis: 'x', end: 'high' },
-  front: { axis: 'y', end: 'low' },
-  back: { axis: 'y', end: 'high' },
-  floor: { axis: 'z', end: 'low' },
-  top: { axis: 'z', end: 'high' },
-}
-
-/** Who leads an edge and owns its ends: front and back before left and right, walls before floor and top. */
-const RANK: Record<PanelName, number> = { front: 2, back: 2, left: 1, right: 1, floor: 0, top: 0 }
-
-/** A box in space, axis by axis, in mm. */
-export interface Block {
-  min: Size
-  max: Size
-}
-
-/**
- * A stretch of an edge, which belongs to one of the two panels that meet there. `from` and `to` in mm along
- * the edge.
- */
-export interface Cell {
-  owner: PanelName
-  from: number
-  to: number
-}
-
-/** Where two panels meet. It says which cell is whose, and both panels are cut from that one statement. */
-export interface Edge {
-  id: string
-  /** The panel that owns the first cell, and the other one. */
-  panels: [PanelName, PanelName]
+/** A joint of the shell, with the group of edges that it belongs to. */
+export interface Edge extends Joint {
   group: EdgeGroup
-  along: Axis
+}
+
+/**
+ * Who leads an edge and owns its ends: the leading walls before the other ones, walls before floor and top.
+ */
+function rankOf({ corners }: BoxSpec, name: PanelName): number {
+  if (!WALLS.includes(name)) return 0
+  const pair = SIDES[name].axis === 'y' ? 'front and back' : 'left and right'
+  return corners.leads === pair ? 2 : 1
+}
+
+/** The name of an edge, whichever of its panels leads. */
+export function edgeId(a: PanelName, b: PanelName): EdgeId {
+  const order: PanelName[] = ['front', 'back', 'left', 'right', 'floor', 'top']
+  return [a, b].sort((p, q) => order.indexOf(p) - order.indexOf(q)).join('-') as EdgeId
+}
+
+/** Opposite edges, when mirrored, run the other way round: those of the back and of the right. */
+const isFar = (panels: PanelName[], along: Axis): boolean => panels.includes(along === 'x' ? 'back' : 'right')
+
+interface Line {
   from: number
   to: number
-  /** Whether it is shared out over the corners as well. */
-  full: boolean
-  shares: Shares
-  cells: Cell[]
+  /** Where the sharing begins and ends. */
+  start: number
+  end: number
 }
 
-/** Where three panels meet. The block belongs to one of them. */
-export interface Corner {
-  panels: [PanelName, PanelName, PanelName]
-  owner: PanelName
-  block: Block
+type Made = Pick<Joint, 'kind' | 'claims' | 'depth' | 'between' | 'slots' | 'shares'>
+
+const THROUGH: Pick<Joint, 'depth' | 'between' | 'slots'> = {
+  depth: null,
+  between: 'glue',
+  slots: [false, false],
 }
 
-export interface Shell {
-  outer: Size
-  inner: Size
-  edges: Edge[]
-  corners: Corner[]
-  thicknesses: Thicknesses
-  names: PanelName[]
+function fingers(rule: EdgeRule, { from, to, start, end }: Line, pattern: Pattern): Made {
+  const shares = fingerShares(rule, end - start, pattern)
+  const claims = claimsOf(shares, start, from, to)
+  return { ...THROUGH, kind: 'fingers', claims, shares: shares.widths }
 }
 
-/**
- * A tenth of a micrometre: boundaries are put on this grid, so that mirrored panels read the very same
- * figures.
- */
-const onGrid = (value: number): number => Math.round(value * 10000) / 10000
+const butt = ({ from, to }: Line, laps: 0 | 1): Made => ({
+  ...THROUGH,
+  kind: 'butt',
+  claims: buttClaims(from, to, laps),
+  shares: [to - from],
+})
 
-/** The slab of space between a panel's two faces, on its own axis. */
-export function slab(shell: Pick<Shell, 'outer' | 'thicknesses'>, name: PanelName): [number, number] {
-  const { axis, end } = SIDES[name]
-  const thickness = shell.thicknesses[name]
-  return end === 'low' ? [0, thickness] : [onGrid(shell.outer[axis] - thickness), shell.outer[axis]]
+function tenons(rule: EdgeRule, { from, to }: Line, pattern: Pattern): Made {
+  const shares = tenonShares(rule, to - from, pattern)
+  const claims: Claim[] = tenonClaims(shares, from, to)
+  return { ...THROUGH, kind: 'tenon', claims, shares, slots: [true, false] }
 }
 
-const sideAt = (names: PanelName[], axis: Axis, end: 'low' | 'high'): PanelName | undefined =>
-  names.find((name) => SIDES[name].axis === axis && SIDES[name].end === end)
+function lapped({ from, to }: Line): Made {
+  const claims = lapClaims({ from, to }, { from, to })
+  return {
+    kind: 'lap',
+    claims,
+    depth: null,
+    between: 'slide',
+    slots: [true, true],
+    shares: claims.map((claim) => claim.to - claim.from),
+  }
+}
 
-const thirdAxis = (a: Axis, b: Axis): Axis => AXES.find((axis) => axis !== a && axis !== b)!
+const groove = ({ from, to }: Line, depth: number): Made => ({
+  kind: 'groove',
+  claims: grooveClaims(from, to),
+  depth,
+  between: 'glue',
+  slots: [true, false],
+  shares: [to - from],
+})
 
-/** Puts shares along an edge, from its lower end; what reaches into the corners is cut off there. */
-function cellsOf(
-  { widths, first }: Shares,
+/** The line that two panels of the shell meet along. */
+function lineOf(shell: Shell, along: Axis, full: boolean): Line {
+  const { spec, outer, room } = shell
+  if (along !== 'z') {
+    const [from, to] = [room.min[along], room.max[along]]
+    return { from, to, start: from, end: to }
+  }
+  const from = isFlush(spec, 'floor') || spec.floor.kind === 'outside' ? room.min.z : 0
+  const to = spec.top && (isFlush(spec, 'top') || spec.lid.kind === 'outside') ? room.max.z : outer.z
+  return full ? { from, to, start: 0, end: outer.z } : { from, to, start: from, end: to }
+}
+
+/** How the shell's joint between these panels is made; null where they only lie on each other. */
+function makeJoint(
+  spec: BoxSpec,
+  group: EdgeGroup,
   panels: [PanelName, PanelName],
-  start: number,
-  from: number,
-  to: number,
-): Cell[] {
-  let reached = start
-  const ends = widths.map((width) => (reached += width))
-  const cells: Cell[] = []
-  for (const [i, end] of ends.entries()) {
-    const low = Math.max(from, i === 0 ? start : onGrid(ends[i - 1]))
-    const high = Math.min(to, i === ends.length - 1 ? to : onGrid(end))
-    if (high > low) cells.push({ owner: panels[(i + first) % 2], from: low, to: high })
+  line: Line,
+  along: Axis,
+): Made | null {
+  const pattern = { mirrored: spec.tabs.mirrored && isFar(panels, along), keyed: spec.tabs.keyed }
+  const rule = spec.tabs[group]
+  const kind = group === 'uprights' ? spec.corners.kind : group === 'floor' ? spec.floor.kind : spec.lid.kind
+  const own = spec.edges[edgeId(...panels)]
+  if (own && (kind === 'fingers' || kind === 'butt'))
+    return own.kind === 'fingers' ? fingers(own.rule, line, pattern) : butt(line, 0)
+  switch (kind) {
+    case 'fingers':
+      return fingers(rule, line, pattern)
+    case 'butt':
+      return butt(line, 0)
+    case 'outside':
+      return isFlush(spec, group === 'floor' ? 'floor' : 'top') ? butt(line, 1) : null
+    case 'lap':
+      return lapped(line)
+    case 'tenon':
+      return tenons(rule, line, pattern)
+    case 'groove':
+      return groove(line, spec.floor.depth)
+    default:
+      return null
   }
-  return cells
 }
 
-function makeEdge(spec: BoxSpec, shell: Omit<Shell, 'edges' | 'corners'>, a: PanelName, b: PanelName): Edge {
-  const panels: [PanelName, PanelName] = RANK[a] >= RANK[b] ? [a, b] : [b, a]
+function makeEdge(shell: Shell, a: PanelName, b: PanelName): Edge | null {
+  const { spec } = shell
+  const panels: [PanelName, PanelName] = rankOf(spec, a) >= rankOf(spec, b) ? [a, b] : [b, a]
   const along = thirdAxis(SIDES[a].axis, SIDES[b].axis)
-  const low = sideAt(shell.names, along, 'low')
-  const high = sideAt(shell.names, along, 'high')
-  const from = low ? slab(shell, low)[1] : 0
-  const to = high ? slab(shell, high)[0] : shell.outer[along]
   const group = along === 'z' ? 'uprights' : panels[1] === 'top' ? 'top' : 'floor'
-  const full = group === 'uprights' && spec.tabs.over === 'full'
-  const [start, end] = full ? [0, shell.outer[along]] : [from, to]
-  const shares = share(spec.tabs[group], end - start)
-  const cells = cellsOf(shares, panels, start, from, to)
-  return { id: `${panels[0]}-${panels[1]}`, panels, group, along, from, to, full, shares, cells }
+  const full = group === 'uprights' && spec.tabs.over === 'full' && spec.corners.kind === 'fingers'
+  const made = makeJoint(spec, group, panels, lineOf(shell, along, full), along)
+  if (!made) return null
+  return {
+    ...made,
+    id: edgeId(a, b),
+    parts: panels,
+    along,
+    group,
+    full,
+    play: { walls: spec.play.slots, ends: spec.play.laps },
+    proud: made.kind !== 'lap' && made.kind !== 'groove',
+  }
 }
 
-/** The cell of an edge that touches the corner where the edge runs into `third`. */
-export const endCell = (edge: Edge, third: PanelName): Cell =>
-  edge.cells[SIDES[third].end === 'low' ? 0 : edge.cells.length - 1]
+/** Every joint between walls, floor and top. */
+export function makeEdges(shell: Shell): Edge[] {
+  return shell.names.flatMap((a, i) =>
+    shell.names
+      .slice(i + 1)
+      .flatMap((b) => (SIDES[a].axis === SIDES[b].axis ? [] : (makeEdge(shell, a, b) ?? []))),
+  )
+}
 
-export const edgeBetween = (edges: Edge[], a: PanelName, b: PanelName): Edge =>
-  edges.find(({ panels }) => panels.includes(a) && panels.includes(b))!
-
-/**
- * A corner goes to the panel that owns most of the cells beside it, the leading one on a tie: it would be a
- * loose crumb otherwise. Where an upright is shared out over the full height, its own end cell reaches
- * through the corner.
- */
-function makeCorner(
-  shell: Omit<Shell, 'edges' | 'corners'>,
-  edges: Edge[],
-  panels: Corner['panels'],
-): Corner {
-  const [a, b, c] = panels
-  const beside = [
-    endCell(edgeBetween(edges, a, b), c),
-    endCell(edgeBetween(edges, b, c), a),
-    endCell(edgeBetween(edges, c, a), b),
-  ]
-  const votes = (name: PanelName): number => beside.filter(({ owner }) => owner === name).length
-  const upright = edgeBetween(edges, a, b)
-  const owner = upright.full
-    ? endCell(upright, c).owner
-    : [...panels].sort((p, q) => votes(q) - votes(p) || RANK[q] - RANK[p])[0]
-  const block: Block = { min: { x: 0, y: 0, z: 0 }, max: { x: 0, y: 0, z: 0 } }
-  for (const name of panels) [block.min[SIDES[name].axis], block.max[SIDES[name].axis]] = slab(shell, name)
-  return { panels, owner, block }
+const endClaim = (edges: Edge[], a: PanelName, b: PanelName, third: PanelName): PanelName | null => {
+  const { claims, parts } = edges.find(({ parts }) => parts.includes(a) && parts.includes(b))!
+  const { owner } = claims[SIDES[third].end === 'low' ? 0 : claims.length - 1]
+  return owner === null ? null : (parts[owner] as PanelName)
 }
 
 /**
- * Shares out the whole shell of a box: every cell along every edge, and every corner, to exactly one panel.
- * Sizes and boundaries are on a grid of 0.0001 mm. The spec must have no problems (`specProblems`).
+ * A corner goes to the panel that owns most of the claims beside it, the leading one on a tie: it would be a
+ * loose crumb otherwise. Where an upright is shared out over the full height, its own end reaches through
+ * the corner.
  */
-export function makeShell(spec: BoxSpec, thicknesses: Thicknesses): Shell {
-  const sizes = boxSizes(spec, thicknesses)
-  const outer: Size = { x: onGrid(sizes.outer.x), y: onGrid(sizes.outer.y), z: onGrid(sizes.outer.z) }
-  const base = { outer, inner: sizes.inner, thicknesses, names: panelNames(spec) }
-  const edges: Edge[] = []
-  const corners: Corner[] = []
-  for (const [i, a] of base.names.entries()) {
-    for (const b of base.names.slice(i + 1))
-      if (SIDES[a].axis !== SIDES[b].axis) edges.push(makeEdge(spec, base, a, b))
-  }
-  for (const x of ['left', 'right'] as const) {
-    for (const y of ['front', 'back'] as const) {
-      for (const z of ['floor', 'top'] as const)
-        if (base.names.includes(z)) corners.push(makeCorner(base, edges, [x, y, z]))
-    }
-  }
-  return { ...base, edges, corners }
+function makeCorner(shell: Shell, edges: Edge[], parts: [PanelName, PanelName, PanelName]): Corner {
+  const [a, b, c] = parts
+  const beside = [endClaim(edges, a, b, c), endClaim(edges, b, c, a), endClaim(edges, c, a, b)]
+  const votes = (name: PanelName): number => beside.filter((owner) => owner === name).length
+  const isFull = edges.find((edge) => edge.parts.includes(a) && edge.parts.includes(b))!.full
+  const rank = (name: PanelName): number => rankOf(shell.spec, name)
+  const owner = isFull ? beside[0]! : [...parts].sort((p, q) => votes(q) - votes(p) || rank(q) - rank(p))[0]
+  return { parts, owner }
+}
+
+/** Every corner where three panels of the shell meet. */
+export function makeCorners(shell: Shell, edges: Edge[]): Corner[] {
+  const flat = (['floor', 'top'] as const).filter((name) => isFlush(shell.spec, name))
+  return (['left', 'right'] as const).flatMap((x) =>
+    (['front', 'back'] as const).flatMap((y) => flat.map((z) => makeCorner(shell, edges, [x, y, z]))),
+  )
 }

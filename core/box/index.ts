@@ -1,31 +1,36 @@
 export {
   boxSizes,
   boxSpecSchema,
+  CORNER_KINDS,
   EDGE_GROUPS,
+  EDGE_IDS,
   edgeGroups,
+  FLOOR_KINDS,
   PANEL_NAMES,
   panelNames,
+  PLAIN_BOX,
   sameTabs,
   sameThickness,
+  STOCK_USES,
+  TOP_KINDS,
+  WALL_PAIRS,
   type BoxSpec,
+  type CornerKind,
   type EdgeGroup,
+  type EdgeId,
+  type EdgeOwn,
+  type FloorKind,
   type PanelName,
-  type Size,
+  type StockUse,
   type Thicknesses,
+  type TopKind,
 } from './spec'
-export {
-  edgeRuleSchema,
-  RULE_NAMES,
-  ruleLike,
-  shareCountSchema,
-  TAB_OWNERS,
-  tabCountSchema,
-  tabWidthSchema,
-} from './rule'
-export type { EdgeRule, RuleName, TabOwner } from './rule'
-export { centred, share, shareByCount, shareEvenly, shareFixed, type Shares } from './share'
-export { specProblems, type SpecProblem } from './problems'
-export { makeShell, type Cell, type Corner, type Edge, type Shell } from './edges'
-export { localAxis, makePanels, type BrokenPanel, type Panel } from './panels'
-export { glueArea } from './glue'
+export { cellsSchema, INTO_KINDS, shareCells, type Cells, type Dividers, type IntoKind } from './cells'
+export { jointProblems, specProblems, type SpecProblem } from './problems'
+export { makeBox, type Box } from './assemble'
+export type { Edge } from './edges'
+export { boltsOf } from './features'
+export type { Materials } from './shell'
 export { GROUP_NAMES, OWNER_NAMES, problemSentence, sharesLine, shareWorking } from './words'
+export { cellsText, readCells, type CellsRead } from './cells-text'
+export { withCorners, withFloor, withInto, withLid, without } from './choose'

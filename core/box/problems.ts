@@ -1,12 +1,18 @@
-import { share } from './share'
-import type { EdgeRule } from './rule'
+import { AXES, type Axis, type Size } from '../assembly'
+import { boltDepths, boltRoom, BOLTS, share, type Bolts, type EdgeRule } from '../joints'
+import type { Box } from './assemble'
+import { shareCells } from './cells'
+import type { Edge } from './edges'
+import { BOLTED, boltsOf } from './features'
 import {
-  AXES,
   boxSizes,
   edgeGroups,
   FIELD_OF,
+  isFlush,
+  loweredBy,
+  raisedBy,
+  setInOf,
   taken,
-  type Axis,
   type BoxSpec,
   type EdgeGroup,
   type PanelName,
@@ -30,13 +36,31 @@ export type SpecProblem =
       least: number
     }
   /** Sheet so thin, or fit so loose, that a panel falls apart. */
-  | { kind: 'apart'; field: 'interference'; panel: PanelName; pieces: number }
+  | { kind: 'apart'; field: 'interference'; panel: string; pieces: number }
+  /** Cells that do not fit into the room between the walls. */
+  | { kind: 'cells'; field: 'columns' | 'rows'; over: number; room: number }
+  /** Dividers higher than the room inside. */
+  | { kind: 'divider height'; field: 'columns-height' | 'rows-height'; most: number }
+  /** Slots of dividers open at the rim, where a top closes it. */
+  | { kind: 'slot under top'; field: 'into' }
+  /** A groove that would go right through. */
+  | { kind: 'groove'; field: 'floor-depth' | 'divider-depth'; depth: number; thickness: number }
+  /** Walls that do not stand in far enough for a lap or for closed slots. */
+  | { kind: 'set in'; field: 'set-in'; least: number }
+  /** A floor or a top not far enough from the edge for closed slots, or for ledges below it. */
+  | { kind: 'raised'; field: 'raised' | 'lowered'; least: number }
+  /** A bolt whose nut would lie in the joint itself, or stand out of the panel. */
+  | { kind: 'bolt'; field: `bolts-${EdgeGroup}`; least: number }
+  /** The bolt's hole would open at the panel's edge: the other panel would have to stand further in. */
+  | { kind: 'bolt edge'; field: `bolts-${EdgeGroup}`; least: number }
+  /** No stretch of an edge is wide enough for a bolt's hole. */
+  | { kind: 'bolt room'; field: `bolts-${EdgeGroup}`; needed: number }
 
 /** Lengths that are offered are rounded up to this, mm. */
 const STEP = 0.1
 const MOST_STEPS = 60_000
 
-/** Cells of an edge as far as they lie between the corners. */
+/** Claims along an edge as far as they lie between the corners. */
 export function cellWidths(rule: EdgeRule, span: number, cutLow: number, cutHigh: number): number[] {
   let reached = -cutLow
   const inner = span - cutLow - cutHigh
@@ -47,17 +71,29 @@ export function cellWidths(rule: EdgeRule, span: number, cutLow: number, cutHigh
   })
 }
 
-/** How far the sharing of an edge reaches beyond the corners, mm. */
-function beyond(spec: BoxSpec, group: EdgeGroup, t: Thicknesses): { low: number; high: number } {
-  if (group !== 'uprights' || spec.tabs.over === 'between') return { low: 0, high: 0 }
-  return { low: t.floor, high: spec.top ? t.top : 0 }
+interface Span {
+  length: number
+  cutLow: number
+  cutHigh: number
 }
 
-/** The narrowest share along edges of a group whose inner length is `inner`, mm. */
+/** What is shared out along edges of a group whose inner length is `inner`, mm. */
+function spanOf(spec: BoxSpec, group: EdgeGroup, inner: number, t: Thicknesses): Span {
+  if (group !== 'uprights') return { length: inner, cutLow: 0, cutHigh: 0 }
+  const whole = inner + taken(spec, t).z
+  const low = isFlush(spec, 'floor') ? t.floor : 0
+  const high = isFlush(spec, 'top') ? t.top : 0
+  if (spec.tabs.over === 'full' && spec.corners.kind === 'fingers')
+    return { length: whole, cutLow: low, cutHigh: high }
+  return { length: whole - low - high, cutLow: 0, cutHigh: 0 }
+}
+
+/** The narrowest share along edges of a group, mm. A keyed edge gives some of its first share away. */
 function narrowestOf(spec: BoxSpec, group: EdgeGroup, inner: number, t: Thicknesses): number {
-  const { low, high } = beyond(spec, group, t)
-  const widths = cellWidths(spec.tabs[group], inner + low + high, low, high)
-  return widths.length < 2 ? -1 : Math.min(...widths)
+  const { length, cutLow, cutHigh } = spanOf(spec, group, inner, t)
+  const widths = cellWidths(spec.tabs[group], length, cutLow, cutHigh)
+  const narrowest = widths.length < 2 ? -1 : Math.min(...widths)
+  return spec.tabs.keyed ? narrowest * 0.6 : narrowest
 }
 
 /**
@@ -73,21 +109,27 @@ function leastInner(spec: BoxSpec, group: EdgeGroup, needed: number, t: Thicknes
 
 const GROUPS_ALONG: Record<Axis, EdgeGroup[]> = { x: ['floor', 'top'], y: ['floor', 'top'], z: ['uprights'] }
 
+/** Whether edges of a group are shared out by a rule. */
+function isShared(spec: BoxSpec, group: EdgeGroup): boolean {
+  const kind = group === 'uprights' ? spec.corners.kind : group === 'floor' ? spec.floor.kind : spec.lid.kind
+  return edgeGroups(spec).includes(group) && (kind === 'fingers' || kind === 'tenon')
+}
+
 /** Rules that make as many shares as they say, however short the edge: fewer of them would do as well. */
 const isCounted = ({ rule }: EdgeRule): boolean => rule !== 'even' && rule !== 'fixed'
 
 function problemAlong(spec: BoxSpec, axis: Axis, t: Thicknesses, needed: number): SpecProblem | null {
   const inner = boxSizes(spec, t).inner[axis]
   const walls = taken(spec, t)[axis]
-  const groups = GROUPS_ALONG[axis].filter((group) => edgeGroups(spec).includes(group))
+  const groups = GROUPS_ALONG[axis].filter((group) => isShared(spec, group))
   const narrow = groups.filter((group) => inner <= 0 || narrowestOf(spec, group, inner, t) < needed - 1e-9)
-  if (narrow.length === 0) return null
+  if (narrow.length === 0 && inner > 0) return null
   const [group] = narrow
-  const enough = Math.max(...groups.map((each) => leastInner(spec, each, needed, t)))
+  const enough = Math.max(STEP, ...groups.map((each) => leastInner(spec, each, needed, t)))
   const upward = spec.sizesAre === 'outer' ? enough + walls : enough
   const least = Math.ceil(upward / STEP - 1e-6) * STEP
   const field = FIELD_OF[axis]
-  if (inner > 3 * needed && (isCounted(spec.tabs[group]) || enough === Infinity)) {
+  if (group && inner > 3 * needed && (isCounted(spec.tabs[group]) || enough === Infinity)) {
     const narrowest = narrowestOf(spec, group, inner, t)
     return { kind: 'narrow', field: 'tabs', group, narrowest, needed, size: field, least }
   }
@@ -95,8 +137,120 @@ function problemAlong(spec: BoxSpec, axis: Axis, t: Thicknesses, needed: number)
 }
 
 /**
+ * Walls, floor and top that are not far enough in for closed slots: at least half a thickness of web. [FM]
+ */
+function setInProblems(spec: BoxSpec, t: Thicknesses): SpecProblem[] {
+  const problems: SpecProblem[] = []
+  const { corners, floor, lid, top } = spec
+  const web = Math.min(t.front, t.left) / 2
+  const problem = (least: number, has: number, made: SpecProblem): void => {
+    if (has < least - 1e-9) problems.push(made)
+  }
+  if (corners.kind === 'lap' || corners.kind === 'tenon')
+    problem(web, corners.setIn, { kind: 'set in', field: 'set-in', least: web })
+  if (floor.kind === 'tenon' || floor.kind === 'groove') {
+    const least = floor.kind === 'groove' ? 0 : web
+    problem(least, raisedBy(spec), { kind: 'raised', field: 'raised', least })
+  }
+  if (floor.kind === 'ledge') problem(1, raisedBy(spec), { kind: 'raised', field: 'raised', least: 1 })
+  if (top && lid.kind === 'tenon') problem(web, lid.lowered, { kind: 'raised', field: 'lowered', least: web })
+  const thin = Math.min(t.front, t.back, t.left, t.right)
+  if (floor.kind === 'groove' && floor.depth > thin - LEAST_SKIN)
+    problems.push({ kind: 'groove', field: 'floor-depth', depth: floor.depth, thickness: thin })
+  return problems
+}
+
+/** What must be left under a groove, mm. [FM] */
+const LEAST_SKIN = 0.3
+
+function dividerProblems(spec: BoxSpec, t: Thicknesses, inner: Size): SpecProblem[] {
+  const problems: SpecProblem[] = []
+  const { dividers } = spec
+  for (const direction of ['columns', 'rows'] as const) {
+    const { cells, height, lift } = dividers[direction]
+    if (cells.length < 2) continue
+    const room = inner[direction === 'columns' ? 'x' : 'y']
+    const shared = shareCells(cells, room, t.dividers)
+    if (!shared.ok) problems.push({ kind: 'cells', field: direction, over: shared.over, room })
+    const most = inner.z - lift
+    if (most < 1 || (height ?? 0) > most + 1e-9)
+      problems.push({ kind: 'divider height', field: `${direction}-height`, most })
+    const walls = direction === 'columns' ? [t.front, t.back] : [t.left, t.right]
+    if (dividers.into === 'groove' && dividers.depth > Math.min(...walls) - LEAST_SKIN) {
+      const thickness = Math.min(...walls)
+      problems.push({ kind: 'groove', field: 'divider-depth', depth: dividers.depth, thickness })
+    }
+    if (dividers.into === 'slot' && spec.top) problems.push({ kind: 'slot under top', field: 'into' })
+  }
+  return problems
+}
+
+/** A bolt must reach through the panel that laps, and its nut lie whole within the other one. */
+function boltProblem(bolts: Bolts, group: EdgeGroup, lapped: number): SpecProblem | null {
+  const { nut } = boltDepths(bolts, lapped)
+  const web = 2
+  const least = Math.ceil(bolts.length + web - nut[0])
+  return nut[0] < web ? { kind: 'bolt', field: `bolts-${group}`, least } : null
+}
+
+const wallOf = (t: Thicknesses): number => Math.max(t.front, t.back, t.left, t.right)
+
+function boltProblems(spec: BoxSpec, t: Thicknesses): SpecProblem[] {
+  return edgeGroups(spec).flatMap((group) => {
+    const bolts = spec.bolts[group]
+    const kind =
+      group === 'uprights' ? spec.corners.kind : group === 'floor' ? spec.floor.kind : spec.lid.kind
+    if (!bolts || !BOLTED.includes(kind)) return []
+    return boltProblem(bolts, group, wallOf(t)) ?? []
+  })
+}
+
+/**
  * Why a box cannot be made, none when it can. A size that is offered is not refused again.
  * @param needed least width of a share that can be cut, mm
  */
-export const specProblems = (spec: BoxSpec, thicknesses: Thicknesses, needed: number): SpecProblem[] =>
-  AXES.flatMap((axis) => problemAlong(spec, axis, thicknesses, needed) ?? [])
+export function specProblems(spec: BoxSpec, thicknesses: Thicknesses, needed: number): SpecProblem[] {
+  const sizes = AXES.flatMap((axis) => problemAlong(spec, axis, thicknesses, needed) ?? [])
+  if (sizes.length > 0) return sizes
+  const { inner } = boxSizes(spec, thicknesses)
+  return [
+    ...setInProblems(spec, thicknesses),
+    ...dividerProblems(spec, thicknesses, inner),
+    ...boltProblems(spec, thicknesses),
+  ]
+}
+
+/** What must be left beside a bolt's hole, mm. [FM] */
+const LEAST_WEB = 0.8
+
+/** How far the second panel of an edge stands in from the end of the leading one, mm. */
+function setBack(spec: BoxSpec, { group, parts: [, mate] }: Edge): number {
+  if (group === 'floor') return raisedBy(spec)
+  if (group === 'top') return loweredBy(spec)
+  return setInOf(spec.corners, mate === 'left' || mate === 'right' ? 'x' : 'y')
+}
+
+/** What is wrong with the joints that a box came out with. @param needed least width of a share, mm */
+export function jointProblems(
+  { edges, spec, materials }: Pick<Box, 'edges' | 'spec' | 'materials'>,
+  needed: number,
+): SpecProblem[] {
+  return edges.flatMap((edge): SpecProblem[] => {
+    const widths = edge.claims.map(({ from, to }) => to - from)
+    const isCut = edge.kind === 'fingers' || edge.kind === 'tenon'
+    const narrowest = Math.min(...widths)
+    const size = FIELD_OF[edge.along]
+    if (isCut && (narrowest < needed - 1e-9 || widths.length < 2))
+      return [{ kind: 'narrow', field: 'tabs', group: edge.group, narrowest, needed, size, least: Infinity }]
+    const bolts = boltsOf(spec, edge)
+    if (!bolts) return []
+    const room = boltRoom(bolts.size)
+    const [, mate] = edge.parts.map((id) => materials.mean[id as PanelName])
+    const toEdge = setBack(spec, edge) + mate / 2
+    const wanted = BOLTS[bolts.size].hole / 2 + LEAST_WEB
+    if (toEdge < wanted)
+      return [{ kind: 'bolt edge', field: `bolts-${edge.group}`, least: wanted - mate / 2 }]
+    const isRoom = edge.claims.some(({ owner, from, to }) => owner === 0 && to - from >= room)
+    return isRoom ? [] : [{ kind: 'bolt room', field: `bolts-${edge.group}`, needed: room }]
+  })
+}

@@ -1,5 +1,7 @@
 import { z } from 'zod'
-import { edgeRuleSchema, type EdgeRule } from './rule'
+import { AXES, type Axis, type Size } from '../assembly'
+import { boltsSchema, edgeRuleSchema, type EdgeRule } from '../joints'
+import { NO_DIVIDERS, dividersSchema } from './cells'
 
 export const PANEL_NAMES = ['floor', 'front', 'back', 'left', 'right', 'top'] as const
 export type PanelName = (typeof PANEL_NAMES)[number]
@@ -8,7 +10,53 @@ export type PanelName = (typeof PANEL_NAMES)[number]
 export const EDGE_GROUPS = ['uprights', 'floor', 'top'] as const
 export type EdgeGroup = (typeof EDGE_GROUPS)[number]
 
+/** How walls meet at the corners. */
+export const CORNER_KINDS = ['fingers', 'butt', 'lap', 'tenon'] as const
+export type CornerKind = (typeof CORNER_KINDS)[number]
+
+/** How the floor is held. `outside`: it lies below the walls; `butt`: between them. */
+export const FLOOR_KINDS = ['fingers', 'butt', 'outside', 'tenon', 'groove', 'ledge', 'none'] as const
+export type FloorKind = (typeof FLOOR_KINDS)[number]
+
+/** How the top is held. `outside`: it lies on the walls; `butt`: between them. */
+export const TOP_KINDS = ['fingers', 'butt', 'outside', 'tenon'] as const
+export type TopKind = (typeof TOP_KINDS)[number]
+
+export const WALL_PAIRS = ['front and back', 'left and right'] as const
+export type WallPair = (typeof WALL_PAIRS)[number]
+
+/** What may come from a stock of its own: a group of parts, or one panel. */
+export const STOCK_USES = ['walls', 'floor', 'top', 'dividers', 'front', 'back', 'left', 'right'] as const
+export type StockUse = (typeof STOCK_USES)[number]
+
 const size = z.number().min(1).max(5000)
+const small = z.number().min(0).max(500)
+const play = z.number().min(0).max(10)
+
+/** Edges that may have a joint of their own, by the two panels that meet there. */
+export const EDGE_IDS = [
+  'front-left',
+  'front-right',
+  'back-left',
+  'back-right',
+  'front-floor',
+  'back-floor',
+  'left-floor',
+  'right-floor',
+  'front-top',
+  'back-top',
+  'left-top',
+  'right-top',
+] as const
+export type EdgeId = (typeof EDGE_IDS)[number]
+
+/** The joint of one edge, where it differs from its group's. `butt`: the leading panel runs past. */
+export const edgeOwnSchema = z.strictObject({
+  kind: z.enum(['fingers', 'butt']),
+  rule: edgeRuleSchema,
+  bolts: boltsSchema.nullable(),
+})
+export type EdgeOwn = z.infer<typeof edgeOwnSchema>
 
 /**
  * What a maker says about a box. Lengths in mm; `sizesAre` tells which side of the walls they were measured
@@ -26,9 +74,45 @@ export const boxSpecSchema = z.strictObject({
     top: edgeRuleSchema,
     /** Whether uprights are shared out between floor and rim, or over the full height. */
     over: z.enum(['between', 'full']),
+    /** Opposite edges run the other way round. */
+    mirrored: z.boolean(),
+    /** Made unequal, so that a panel put in the wrong way round does not enter. */
+    keyed: z.boolean(),
   }),
   /** How far tab ends stand out of the mating face, to be sanded off. */
   proud: z.number().min(0).max(20),
+  corners: z.strictObject({
+    kind: z.enum(CORNER_KINDS),
+    /** Which walls lead: they run past the others, or keep the lower half of a lap. */
+    leads: z.enum(WALL_PAIRS),
+    /** How far the other walls are set in from the ends of the leading ones; in a lap, both. */
+    setIn: small,
+  }),
+  floor: z.strictObject({
+    kind: z.enum(FLOOR_KINDS),
+    /** How far its underside stands above the walls' lower edge. */
+    raised: small,
+    /** Depth of the groove it stands in. */
+    depth: z.number().min(0.1).max(50),
+    /** Width of the ledges it lies on. */
+    ledge: z.number().min(1).max(200),
+    /** Height of the arches between feet; 0 is none. */
+    arch: small,
+  }),
+  lid: z.strictObject({ kind: z.enum(TOP_KINDS), lowered: small }),
+  bolts: z.strictObject({
+    uprights: boltsSchema.nullable(),
+    floor: boltsSchema.nullable(),
+    top: boltsSchema.nullable(),
+  }),
+  edges: z.partialRecord(z.enum(EDGE_IDS), edgeOwnSchema),
+  dividers: dividersSchema,
+  /** Added to the thickest reading for slots, to the length of laps, and left round loose parts. */
+  play: z.strictObject({ slots: play, laps: play, loose: play }),
+  /** Stock by use, as its id; what is not named comes from the job's own. */
+  stocks: z.partialRecord(z.enum(STOCK_USES), z.string().min(1).max(60)),
+  /** Divides panels that are larger than the bed. */
+  seams: z.boolean(),
 })
 export type BoxSpec = z.infer<typeof boxSpecSchema>
 
@@ -38,35 +122,77 @@ export const sameTabs = (rule: EdgeRule): BoxSpec['tabs'] => ({
   floor: rule,
   top: rule,
   over: 'between',
+  mirrored: false,
+  keyed: false,
 })
 
-/** Thickness of each panel in mm. */
-export type Thicknesses = Record<PanelName, number>
+/** All that a box of fingers on every edge does not ask for. */
+export const PLAIN_BOX: Omit<BoxSpec, 'sizesAre' | 'width' | 'depth' | 'height' | 'top' | 'tabs' | 'proud'> =
+  {
+    corners: { kind: 'fingers', leads: 'front and back', setIn: 0 },
+    floor: { kind: 'fingers', raised: 0, depth: 1, ledge: 8, arch: 0 },
+    lid: { kind: 'fingers', lowered: 0 },
+    bolts: { uprights: null, floor: null, top: null },
+    edges: {},
+    dividers: NO_DIVIDERS,
+    play: { slots: 0, laps: 0.2, loose: 0.5 },
+    stocks: {},
+    seams: false,
+  }
+
+/** Thickness of each panel, and of the dividers, in mm. */
+export type Thicknesses = Record<PanelName | 'dividers', number>
 
 export const sameThickness = (thickness: number): Thicknesses =>
-  Object.fromEntries(PANEL_NAMES.map((name) => [name, thickness])) as Thicknesses
-
-export type Axis = 'x' | 'y' | 'z'
-export const AXES: readonly Axis[] = ['x', 'y', 'z']
-export type Size = Record<Axis, number>
+  Object.fromEntries([...PANEL_NAMES, 'dividers'].map((name) => [name, thickness])) as Thicknesses
 
 /** Which size of the spec runs along which axis. */
 export const FIELD_OF: Record<Axis, 'width' | 'depth' | 'height'> = { x: 'width', y: 'depth', z: 'height' }
 
+type Outline = Pick<BoxSpec, 'top' | 'floor' | 'corners' | 'lid'>
+
 /** Panels of a box, in the order in which they are named. */
-export const panelNames = (spec: Pick<BoxSpec, 'top'>): PanelName[] =>
-  PANEL_NAMES.filter((name) => name !== 'top' || spec.top)
+export const panelNames = ({ top, floor }: Pick<BoxSpec, 'top' | 'floor'>): PanelName[] =>
+  PANEL_NAMES.filter((name) => (name !== 'top' || top) && (name !== 'floor' || floor.kind !== 'none'))
 
 /** Groups of edges that a box has. */
-export const edgeGroups = (spec: Pick<BoxSpec, 'top'>): EdgeGroup[] =>
-  EDGE_GROUPS.filter((group) => group !== 'top' || spec.top)
+export const edgeGroups = ({ top, floor }: Pick<BoxSpec, 'top' | 'floor'>): EdgeGroup[] =>
+  EDGE_GROUPS.filter((group) => (group !== 'top' || top) && (group !== 'floor' || floor.kind !== 'none'))
+
+const isSetIn = ({ kind, setIn }: BoxSpec['corners']): boolean =>
+  kind === 'lap' || kind === 'tenon' || (kind === 'butt' && setIn > 0)
+
+/** How far the walls that close an axis stand in from the outer size, mm. */
+export function setInOf({ kind, leads, setIn }: BoxSpec['corners'], axis: 'x' | 'y'): number {
+  if (kind === 'fingers') return 0
+  const isLapped = leads === (axis === 'x' ? 'front and back' : 'left and right')
+  return kind === 'lap' || isLapped ? setIn : 0
+}
+
+const FLUSH = ['fingers', 'butt', 'outside']
+
+/** How far the floor's underside stands above the walls' lower edge, mm. */
+export const raisedBy = ({ floor }: Pick<BoxSpec, 'floor'>): number =>
+  floor.kind === 'fingers' || floor.kind === 'outside' || floor.kind === 'none' ? 0 : floor.raised
+export const loweredBy = ({ top, lid }: Pick<BoxSpec, 'top' | 'lid'>): number =>
+  top && lid.kind !== 'fingers' && lid.kind !== 'outside' ? lid.lowered : 0
+
+/** Whether a floor or top reaches into the corners of the shell, where three slabs meet. */
+export function isFlush(spec: Outline, name: 'floor' | 'top'): boolean {
+  const [kind, back] = name === 'floor' ? [spec.floor.kind, raisedBy(spec)] : [spec.lid.kind, loweredBy(spec)]
+  const isThere = name === 'floor' ? spec.floor.kind !== 'none' : spec.top
+  return isThere && FLUSH.includes(kind) && back === 0 && !isSetIn(spec.corners)
+}
 
 /** What the walls take from each axis, mm. */
-export const taken = (spec: Pick<BoxSpec, 'top'>, t: Thicknesses): Size => ({
-  x: t.left + t.right,
-  y: t.front + t.back,
-  z: t.floor + (spec.top ? t.top : 0),
-})
+export function taken(spec: Outline, t: Thicknesses): Size {
+  const floor = spec.floor.kind === 'none' ? 0 : t.floor + raisedBy(spec)
+  return {
+    x: t.left + t.right + 2 * setInOf(spec.corners, 'x'),
+    y: t.front + t.back + 2 * setInOf(spec.corners, 'y'),
+    z: floor + (spec.top ? t.top + loweredBy(spec) : 0),
+  }
+}
 
 /**
  * Outer and inner size in mm, whichever of the two was given. `inner = outer − the walls met on that axis`.
@@ -76,10 +202,6 @@ export function boxSizes(spec: BoxSpec, thicknesses: Thicknesses): { outer: Size
   const walls = taken(spec, thicknesses)
   const given: Size = { x: spec.width, y: spec.depth, z: spec.height }
   const sign = spec.sizesAre === 'outer' ? -1 : 1
-  const other = {
-    x: given.x + sign * walls.x,
-    y: given.y + sign * walls.y,
-    z: given.z + sign * walls.z,
-  }
+  const other = Object.fromEntries(AXES.map((axis) => [axis, given[axis] + sign * walls[axis]])) as Size
   return spec.sizesAre === 'outer' ? { outer: given, inner: other } : { outer: other, inner: given }
 }

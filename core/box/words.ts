@@ -2,7 +2,7 @@ import { counted, type Say } from '../length'
 import type { Working } from '../working'
 import type { Edge } from './edges'
 import type { SpecProblem } from './problems'
-import type { EdgeRule, TabOwner } from './rule'
+import type { EdgeRule, TabOwner } from '../joints'
 import type { EdgeGroup } from './spec'
 
 export const GROUP_NAMES: Record<EdgeGroup, string> = { uprights: 'uprights', floor: 'floor', top: 'top' }
@@ -16,25 +16,78 @@ export const OWNER_NAMES: Record<EdgeGroup, Record<TabOwner, string>> = {
 
 /** Why a box cannot be made, as one sentence that says what would mend it. */
 export function problemSentence(problem: SpecProblem, say: Say): string {
-  if (problem.kind === 'apart') {
-    return (
-      `The ${problem.panel} would fall into ${counted(problem.pieces, 'piece')}: the sheet is ` +
-      'too thin for so loose a fit. Choose a tighter fit or a thicker sheet.'
-    )
+  switch (problem.kind) {
+    case 'apart':
+      return (
+        `The ${problem.panel} would fall into ${counted(problem.pieces, 'piece')}: the sheet is too ` +
+        'thin for so loose a fit, or what is cut out of it meets. Choose a tighter fit, a thicker sheet or wider tabs.'
+      )
+    case 'narrow':
+      return narrowSentence(problem, say)
+    case 'no room': {
+      const offered = say.short(problem.least, 1)
+      return problem.sizesAre === 'outer'
+        ? `The ${problem.field} leaves no room inside: the sheet takes ${say.short(problem.walls)} of ` +
+            `it. Make it at least ${offered}.`
+        : `The inner ${problem.field} is too small for a joint. Make it at least ${offered}.`
+    }
+    case 'cells':
+      return (
+        `The ${problem.field} are ${say.short(problem.over, 2)} too wide together: there are ` +
+        `${say.short(problem.room, 2)} between the walls, dividers included. Make some narrower, or ` +
+        'one of them “rest”.'
+      )
+    case 'divider height':
+      return problem.most < 1
+        ? 'There is no room for dividers above that distance from the floor. Make it smaller.'
+        : 'The dividers are higher than the room inside. Make them at most ' +
+            `${say.short(problem.most, 1)} high.`
+    case 'slot under top':
+      return 'Slots open at the rim cannot be reached under a top. Let the dividers in by tenons or grooves.'
+    case 'groove':
+      return (
+        `A groove ${say.short(problem.depth)} deep would go through ${say.short(problem.thickness)}. ` +
+        'Make it about half as deep as the wall is thick.'
+      )
+    case 'set in':
+      return (
+        'The walls must stand in from the ends, or their slots are open. Make it at least ' +
+        `${say.short(problem.least, 1)}.`
+      )
+    case 'raised':
+      return (
+        `The ${problem.field === 'raised' ? 'floor' : 'top'} lies too near the edge for its slots or ` +
+        `ledges. Make it at least ${say.short(problem.least, 1)}.`
+      )
+    case 'bolt':
+      return (
+        'The bolt is too short: its nut would lie in the joint. Take one at least ' +
+        `${say.short(problem.least)} long.`
+      )
+    case 'bolt edge':
+      return (
+        `The bolt's hole would open at the panel's edge. Let the other panel stand in at least ` +
+        `${say.short(problem.least, 1)}, or take a thinner bolt.`
+      )
+    case 'bolt room':
+      return (
+        `No tab is wide enough for the bolt's hole: it needs ${say.short(problem.needed, 1)}. Make ` +
+        'tabs wider, or take a thinner bolt.'
+      )
   }
-  const offered = Number.isFinite(problem.least) ? say.short(problem.least, 1) : ''
-  if (problem.kind === 'narrow') {
-    const narrowest = problem.narrowest > 0 ? say.length(problem.narrowest) : 'nothing'
-    const larger = offered && `, or the ${problem.size} at least ${offered}`
-    return (
-      `Some tabs of the ${GROUP_NAMES[problem.group]} would have ${narrowest} left; with this ` +
-      `kerf and fit they need ${say.length(problem.needed)}. Make tabs wider or fewer${larger}.`
-    )
-  }
-  return problem.sizesAre === 'outer'
-    ? `The ${problem.field} leaves no room inside: the sheet takes ${say.short(problem.walls)} of ` +
-        `it. Make it at least ${offered}.`
-    : `The inner ${problem.field} is too small for a joint. Make it at least ${offered}.`
+}
+
+type Narrow = Extract<SpecProblem, { kind: 'narrow' }>
+
+function narrowSentence(problem: Narrow, say: Say): string {
+  const narrowest = problem.narrowest > 0 ? say.length(problem.narrowest) : 'nothing'
+  const larger = Number.isFinite(problem.least)
+    ? `, or the ${problem.size} at least ${say.short(problem.least, 1)}`
+    : ''
+  return (
+    `Some tabs of the ${GROUP_NAMES[problem.group]} would have ${narrowest} left; with this ` +
+    `kerf and fit they need ${say.length(problem.needed)}. Make tabs wider or fewer${larger}.`
+  )
 }
 
 /** `7 shares of 14.51 mm`, or every width where they differ. */
@@ -78,7 +131,7 @@ function formulaOf(rule: EdgeRule, length: number, widths: number[], say: Say): 
 
 /** What stands behind the tab width along one edge. @param name of the edge, as in "the width" */
 export function shareWorking(name: string, edge: Edge, rule: EdgeRule, full: boolean, say: Say): Working {
-  const { widths } = edge.shares
+  const widths = edge.shares
   const length = widths.reduce((sum, width) => sum + width, 0)
   const typed = rule.rule === 'shares' || rule.rule === 'tabs'
   return {

@@ -1,27 +1,43 @@
-import { glueArea, type PanelName, type Shell } from '../box'
+import { buildOrder, touchingArea, type Arrival, type Panel, type Way } from '../assembly'
+import type { Box } from '../box'
 import type { Say } from '../length'
 import type { Working } from '../working'
 
 /** A joint that is closed in a step: with which panel, and how much of it takes glue, mm². */
 export interface GlueFace {
-  with: PanelName
+  with: string
   area: number
 }
 
 export interface BuildStep {
   id: string
   /** The panel that comes in, and what stands already. */
-  panel: PanelName
-  standing: PanelName[]
+  panel: string
+  standing: string[]
   title: string
   text: string
+  /** Which way it lies from its place before it comes in; none for the first. */
+  from?: [number, number, number]
   glue: GlueFace[]
 }
 
 /** The floor, two opposite walls onto it, the third, the last one closes; a top at the end. [CP] */
-const ORDER: PanelName[] = ['floor', 'front', 'back', 'left', 'right', 'top']
+const ORDER = ['floor', 'front', 'back', 'left', 'right', 'top']
 
-const TEXTS: Record<PanelName, string> = {
+/**
+ * The order that is wanted: walls round the floor, what stands inside before the last wall, the top last.
+ */
+function wantedOrder(panels: Panel[]): string[] {
+  const ids = panels.map(({ id }) => id)
+  const others = ids.filter((id) => !ORDER.includes(id))
+  const known = ORDER.filter((id) => ids.includes(id))
+  const ledges = others.filter((id) => id.startsWith('ledge'))
+  const inside = others.filter((id) => !id.startsWith('ledge'))
+  const isTop = (id: string): boolean => id === 'top'
+  return [...known.filter((id) => !isTop(id)), ...ledges, ...inside, ...known.filter(isTop)]
+}
+
+const TEXTS: Record<string, string> = {
   floor: 'Lay the floor with its outside face down.',
   front: 'Push the front onto the floor, straight from outside, label outward.',
   back: 'Push the back on from the other side. Front and back now stand opposite each other.',
@@ -30,39 +46,88 @@ const TEXTS: Record<PanelName, string> = {
   top: 'Press the top on from above, evenly all round.',
 }
 
+const FROM: Record<string, string> = {
+  x1: 'from the left',
+  'x-1': 'from the right',
+  y1: 'from the front',
+  'y-1': 'from the back',
+  z1: 'from below',
+  'z-1': 'from above',
+}
+const OUTWARD: Record<string, string> = {
+  front: 'y1',
+  back: 'y-1',
+  left: 'x1',
+  right: 'x-1',
+  floor: 'z1',
+  top: 'z-1',
+}
+
+/** Against the way that a panel moves to get in. */
+const awayOf = ({ axis, sign }: Way): [number, number, number] => [
+  axis === 'x' ? -sign : 0,
+  axis === 'y' ? -sign : 0,
+  axis === 'z' ? -sign : 0,
+]
+
+function textOf({ id, way, standing }: Arrival, label: string): string {
+  if (!way) return TEXTS[id] ?? `Begin with ${label}, its outside face down.`
+  const key = `${way.axis}${way.sign}`
+  const isUsual = OUTWARD[id] === key && standing.every((other) => ORDER.includes(other))
+  const before = ORDER.slice(0, ORDER.indexOf(id)).filter((name) => name !== 'top')
+  if (isUsual && before.every((name) => standing.includes(name))) return TEXTS[id]
+  if (id.startsWith('ledge')) return `Glue the ${label} level with the others; the floor lies on them.`
+  return `Bring the ${label} in ${FROM[key]}, straight, until it is home.`
+}
+
 /**
- * The order in which panels go together. Every wall comes in straight from its own outside: that is the one
- * way in which tabs on all its edges can enter at once.
+ * The order in which panels go together, each straight in one way, found by taking the box apart. None where
+ * panels lock each other.
  */
-export function buildSteps(shell: Shell): BuildStep[] {
-  const order = ORDER.filter((name) => shell.names.includes(name))
-  return order.map((panel, i) => {
-    const standing = order.slice(0, i)
-    const glue = shell.edges
-      .filter(({ panels }) => panels.includes(panel) && standing.some((name) => panels.includes(name)))
-      .map((edge) => ({ with: edge.panels.find((name) => name !== panel)!, area: glueArea(shell, edge) }))
+export function buildSteps(box: Box, panels: Panel[]): BuildStep[] | { locked: string[] } {
+  const found = buildOrder(box.assembly, panels, wantedOrder(panels))
+  if ('locked' in found) return found
+  const labels = new Map(panels.map(({ id, label }) => [id, label]))
+  const { joints, contacts } = box.assembly
+  return found.arrivals.map((arrival, i) => {
+    const { id, standing } = arrival
+    const isClosed = ({ parts }: { parts: [string, string] }): boolean =>
+      parts.includes(id) && parts.some((other) => standing.includes(other))
+    const mate = (parts: [string, string]): string => labels.get(parts.find((other) => other !== id)!)!
+    const glued = joints.filter((joint) => joint.between === 'glue' && isClosed(joint))
+    const glue = [
+      ...glued.map((joint) => ({
+        with: mate(joint.parts),
+        area: touchingArea(joint, box.assembly, panels),
+      })),
+      ...contacts.filter(isClosed).map(({ parts, area }) => ({ with: mate(parts), area })),
+    ]
+    const label = labels.get(id)!
     return {
-      id: panel,
-      panel,
+      id,
+      panel: id,
       standing,
       glue,
-      title: `${i + 1}. ${panel[0].toUpperCase()}${panel.slice(1)}`,
-      text: TEXTS[panel],
+      title: `${i + 1}. ${label[0].toUpperCase()}${label.slice(1)}`,
+      text: textOf(arrival, label),
+      ...(arrival.way ? { from: awayOf(arrival.way) } : {}),
     }
   })
 }
 
+type Sized = Pick<Box, 'outer' | 'inner'>
+
 /**
- * Both diagonals of the floor plan, mm: the box is square when they agree. Between outside corners; where tab
- * ends stand proud there is no outside corner to hold a tape to, and the inside ones are measured.
+ * Both diagonals of the floor plan, mm: the box is square when they agree. Between outside corners; where
+ * tab ends stand proud there is no outside corner to hold a tape to, and the inside ones are measured.
  */
-export const diagonal = ({ outer, inner }: Shell, proud: number): number =>
+export const diagonal = ({ outer, inner }: Sized, proud: number): number =>
   proud > 0 ? Math.hypot(inner.x, inner.y) : Math.hypot(outer.x, outer.y)
 
-export function diagonalWorking(shell: Shell, proud: number, say: Say): Working {
-  const { x, y } = proud > 0 ? shell.inner : shell.outer
+export function diagonalWorking(box: Sized, proud: number, say: Say): Working {
+  const { x, y } = proud > 0 ? box.inner : box.outer
   const side = proud > 0 ? 'inside' : 'outside'
-  const length = diagonal(shell, proud)
+  const length = diagonal(box, proud)
   return {
     title: 'Diagonal to check for square',
     result: say.length(length, 1),

@@ -1,21 +1,12 @@
-import {
-  boxSizes,
-  makePanels,
-  makeShell,
-  sameThickness,
-  specProblems,
-  type BrokenPanel,
-  type Panel,
-  type PanelName,
-  type Shell,
-  type Size,
-  type SpecProblem,
-} from '../box'
-import { compensationIn, type Compensations } from '../fit'
+import { prove, resolve, type BrokenPanel, type Panel, type Proof, type Size } from '../assembly'
+import { boxSizes, jointProblems, makeBox, specProblems, type Box, type SpecProblem } from '../box'
+import type { Compensations } from '../fit'
 import { offsetBy, type Region } from '../geometry'
-import { kerfOf, type Kerf } from '../kerf'
+import type { Kerf } from '../kerf'
 import type { Job } from '../job'
-import { thicknessOf, type Thickness } from '../stock'
+import type { Thickness } from '../stock'
+import { materialFor, materialsOf, thicknessesOf, type Material } from './materials'
+import { bedRoom, seamed } from './seams'
 
 /**
  * A panel's shape as the beam must follow it, lying as it is and turned by a quarter; one object where they
@@ -24,18 +15,25 @@ import { thicknessOf, type Thickness } from '../stock'
 export type CutShapes = [unturned: Region, turned: Region]
 
 /**
- * All that follows from Measure and Shape. `shell` and `panels` are null when the box cannot be made;
- * `problems` says why.
+ * All that follows from Measure and Shape. `made` and `panels` are null when the box cannot be made;
+ * `problems` says why. Thickness, kerf and compensation are those of the job's own stock.
  */
 export interface DerivedBox {
+  materials: Material[]
   thickness: Thickness
   kerf: Kerf
   compensation: Compensations
   sizes: { outer: Size; inner: Size }
   problems: SpecProblem[]
-  shell: Shell | null
+  made: Box | null
   panels: Panel[] | null
-  cuts: Map<PanelName, CutShapes>
+  /** What is cut: panels, those that are larger than the bed in pieces. */
+  pieces: Panel[]
+  /** Why the panels hold together as drawn, or what is wrong with them. */
+  proof: Proof | null
+  cuts: Map<string, CutShapes>
+  /** The stock of each panel. */
+  material: Map<string, Material>
 }
 
 /** Shares smaller than this cannot be cut apart from their neighbours, mm: a few kerfs. [FM] */
@@ -56,14 +54,14 @@ export const leastShare = (kerf: Kerf, interference: number): number =>
 
 /** Moves a panel's outline to where the beam must run, for both ways in which it may lie. */
 function cutShapes(
-  { name, drawn }: Panel,
+  { id, drawn }: Panel,
   { x, y }: Compensations,
-): { name: PanelName; shapes: CutShapes | null; pieces: number } {
+): { name: string; shapes: CutShapes | null; pieces: number } {
   const unturned = offsetBy(drawn, { x, y })
   const turned = x === y ? unturned : offsetBy(drawn, { x: y, y: x })
   const whole = unturned.length === 1 && turned.length === 1
   const pieces = Math.max(unturned.length, turned.length)
-  return { name, shapes: whole ? [unturned[0], turned[0]] : null, pieces }
+  return { name: id, shapes: whole ? [unturned[0], turned[0]] : null, pieces }
 }
 
 const apart = ({ name, pieces }: BrokenPanel): SpecProblem => ({
@@ -73,35 +71,56 @@ const apart = ({ name, pieces }: BrokenPanel): SpecProblem => ({
   pieces,
 })
 
+/** Kept free along the bed where a panel is divided to fit it, mm. [FM] */
+const BED_MARGIN = 5
+
 type BoxInput = Pick<Job, 'measure' | 'box' | 'interference'> & { cut: Pick<Job['cut'], 'compensation'> }
 
 /** Works out thickness, kerf, sizes and panels of a job. Lengths in mm. */
 export function deriveBox({ measure, box, interference, cut }: BoxInput): DerivedBox {
-  const thickness = thicknessOf(measure.stock)
-  const kerf = kerfOf(measure.kerf)
-  const compensation = compensationIn(kerf, cut.compensation)
-  const thicknesses = sameThickness(thickness.mean)
-  const base = { thickness, kerf, compensation, sizes: boxSizes(box, thicknesses) }
+  const materials = materialsOf(measure, cut.compensation)
+  const [{ thickness, kerf, compensation }] = materials
+  const thicknesses = thicknessesOf(box.stocks, materials)
+  const base = { materials, thickness, kerf, compensation, sizes: boxSizes(box, thicknesses.mean) }
   const refused = (problems: SpecProblem[]): DerivedBox => ({
     ...base,
     problems,
-    shell: null,
+    made: null,
     panels: null,
+    pieces: [],
+    proof: null,
     cuts: new Map(),
+    material: new Map(),
   })
-  const problems = specProblems(box, thicknesses, leastShare(kerf, interference))
+  const needed = Math.max(...materials.map((each) => leastShare(each.kerf, interference)))
+  const problems = specProblems(box, thicknesses.mean, needed)
   if (problems.length > 0) return refused(problems)
-  const shell = makeShell(box, thicknesses)
-  const { panels, broken } = makePanels(shell, box.proud, interference)
+  const made = makeBox(box, thicknesses)
+  const wrong = jointProblems(made, needed)
+  if (wrong.length > 0) return refused(wrong)
+  const { panels, broken } = resolve(made.assembly, { proud: box.proud, interference })
   if (broken.length > 0) return refused(broken.map(apart))
-  const cuts = panels.map((panel) => cutShapes(panel, compensation))
+  const bed = box.seams && measure.machine ? bedRoom(measure.machine, BED_MARGIN) : null
+  const groups = panels.map((panel) => ({
+    from: materialFor(panel.id, box.stocks, materials),
+    pieces: bed ? seamed(panel, bed, interference) : [panel],
+    panel,
+  }))
+  const pieces = groups.flatMap((group) => group.pieces)
+  const material = new Map(
+    groups.flatMap((group) => [group.panel, ...group.pieces].map(({ id }) => [id, group.from] as const)),
+  )
+  const cuts = pieces.map((piece) => cutShapes(piece, material.get(piece.id)!.compensation))
   const split = cuts.filter(({ shapes }) => shapes === null)
   if (split.length > 0) return refused(split.map(apart))
   return {
     ...base,
     problems: [],
-    shell,
+    made,
     panels,
+    pieces,
+    proof: prove(made.assembly, panels),
     cuts: new Map(cuts.map(({ name, shapes }) => [name, shapes!])),
+    material,
   }
 }

@@ -1,11 +1,20 @@
 import { bounds } from '../geometry'
 import { ASSUMED_MACHINE, type Origin } from '../machine'
-import { loadAt, placedShape, violations, type Placement, type Surface } from '../nest'
+import { loadAt, placedShape, violations, type Placement, type Surface, type Violation } from '../nest'
 import { doubleLines, orderPaths, timeSheet, type SheetTime } from '../plan'
 import type { Job } from '../job'
 import type { DerivedBox } from './box'
-import { layoutRules, layoutSignature, pathsOf, shapesOf, surfaceFor, type Part } from './parts'
-import type { CutPlan, LoadPlan, PlanTotal } from './plan-types'
+import { seenBy } from './materials'
+import {
+  layoutRules,
+  layoutSignature,
+  partsByMaterial,
+  pathsOf,
+  shapesOf,
+  surfaceFor,
+  type Part,
+} from './parts'
+import type { CutPlan, LoadPlan, PlanTotal, StockCut } from './plan-types'
 import { settingFor } from './setting'
 import { signatureOf } from './signature'
 
@@ -47,14 +56,19 @@ function sortIntoLoads(parts: Part[], placements: Placement[], surface: Surface)
   })
 }
 
-/**
- * Plans the cut of a laid-out job.
- * @param box of the same job; its panels must exist
- */
-export function planCut(job: Job, box: DerivedBox, parts: Part[]): CutPlan {
+/** What one stock's parts come to. */
+interface StockPlan extends StockCut {
+  loads: LoadPlan[]
+  violations: Violation[]
+  sheets: number
+  /** Everything of it that goes into the files. */
+  written: unknown[]
+}
+
+function planStock(job: Job, material: string, thickness: number, parts: Part[]): StockPlan {
   const { measure, tune, cut, layout } = job
-  const choice = settingFor(job, box.thickness.mean)
-  const settings = { score: tune.score, inside: choice.setting, outline: choice.setting }
+  const choice = settingFor(job, thickness)
+  const settings = { pocket: tune.pocket, score: tune.score, inside: choice.setting, outline: choice.setting }
   const machine = measure.machine ?? ASSUMED_MACHINE
   const surface = surfaceFor(job)
   const placed = sortIntoLoads(parts, layout.arrangement?.placements ?? [], surface)
@@ -67,29 +81,53 @@ export function planCut(job: Job, box: DerivedBox, parts: Part[]): CutPlan {
       const lines = own.flatMap(({ part, placement }) => pathsOf(part, placement, cut, window))
       const paths = orderPaths(lines, start)
       const time = timeSheet(paths, settings, machine, start)
-      return [{ sheet, load, of: surface.loads.length, ...window, paths, time }]
+      return [{ material, sheet, load, of: surface.loads.length, ...window, paths, time }]
     }),
   ).flat()
   const known = placed.map(({ placement }) => placement)
   const lying = known.map(({ part, sheet, x, y, turn }) => [part, sheet, x, y, turn])
-  const { compensation, labels, off } = cut
-  const written = [compensation, labels, off, box.compensation]
   return {
+    material,
     choice,
     settings,
     loads,
     sheets,
-    total: totalOf(loads),
     violations: violations(parts, known, layoutRules(job), surface),
+    written: [shapesOf(parts), lying, surface],
+  }
+}
+
+/**
+ * Plans the cut of a laid-out job.
+ * @param box of the same job; its panels must exist
+ */
+export function planCut(job: Job, box: DerivedBox, parts: Part[]): CutPlan {
+  const stocks = partsByMaterial(parts, job).map(({ material, parts: own }, i) => {
+    const { thickness } = i === 0 ? box : box.materials.find(({ id }) => id === material)!
+    // What was picked by hand was picked for the job's own stock.
+    const tune = i === 0 ? job.tune : { ...job.tune, picked: null }
+    return planStock({ ...seenBy(job, material), tune }, material, thickness.mean, own)
+  })
+  const [{ choice, settings }] = stocks
+  const loads = stocks.flatMap((stock) => stock.loads)
+  const { compensation, labels, letters, face, off } = job.cut
+  const { machine } = job.measure
+  const written = [compensation, labels, letters, face, off, box.materials.map((each) => each.compensation)]
+  return {
+    choice,
+    settings,
+    stocks: stocks.map(({ material, choice, settings }) => ({ material, choice, settings })),
+    loads,
+    sheets: stocks.reduce((sum, { sheets }) => sum + sheets, 0),
+    total: totalOf(loads),
+    violations: stocks.flatMap((stock) => stock.violations),
     doubled: loads.flatMap(({ paths }) => doubleLines(paths)),
     signature: signatureOf([
-      shapesOf(parts),
-      lying,
+      stocks.map((stock) => stock.written),
       written,
-      surface,
-      measure.machine?.origin ?? null,
-      measure.machine?.colours ?? null,
+      machine?.origin ?? null,
+      machine?.colours ?? null,
     ]),
-    layoutIsStale: layout.arrangement?.signature !== layoutSignature(parts, job),
+    layoutIsStale: job.layout.arrangement?.signature !== layoutSignature(parts, job),
   }
 }

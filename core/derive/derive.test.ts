@@ -99,7 +99,7 @@ describe('parts', () => {
 describe('a beam that is not round', () => {
   test('moves edges by another distance each way, and a part turned on the sheet is cut otherwise', () => {
     const { panels, cuts } = deriveBox(oval)
-    const front = panels!.find(({ name }) => name === 'front')!
+    const front = panels!.find(({ id }) => id === 'front')!
     const drawn = bounds(front.drawn.outline)
     const [unturned, turned] = cuts.get('front')!.map(({ outline }) => bounds(outline))
     const grew = (box: typeof drawn) => [
@@ -252,5 +252,5 @@ describe('the picture of a box', () => {
     for (const { shade } of picture.facets) expect(shade >= 0 && shade <= 1).toBe(true)
   })
   test('parts are made from the same panels', () =>
-    expect(makeParts(tray.derived.box, 1)).toHaveLength(panels!.length))
+    expect(makeParts(tray.derived.box, 1, tray.job.cut)).toHaveLength(panels!.length))
 })

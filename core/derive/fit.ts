@@ -1,12 +1,16 @@
-import { localAxis, type Edge, type PanelName, type Shell } from '../box'
-import { NO_TASTE, predictFit, type Boundary, type FitPrediction } from '../fit'
+import { ownAxis, type Joint, type Panel } from '../assembly'
+import { BOLTS } from '../joints'
+import { boltsOf, type Box } from '../box'
+import { NO_TASTE, predictFit, type Boundary, type Cutting, type FitPrediction, type SlotJoint } from '../fit'
 import type { Direction } from '../kerf'
 import type { Job } from '../job'
 import type { Placement } from '../nest'
 import type { DerivedBox } from './box'
+import type { Material } from './materials'
 
 /**
- * Whether each part lies turned by a quarter, by its id; parts that lie nowhere are taken to lie as they are.
+ * Whether each part lies turned by a quarter, by its id; parts that lie nowhere are taken to lie as they
+ * are.
  */
 export type Turned = Record<string, boolean>
 
@@ -15,21 +19,97 @@ export const turnedOf = (placements: Placement[]): Turned =>
 
 const other: Record<Direction, Direction> = { x: 'y', y: 'x' }
 
-/** In which direction of the sheet a panel's tab sides along an edge were cut. */
-function cutDirection(name: PanelName, { along }: Edge, turned: boolean): Direction {
-  const own = localAxis(name, along)
-  return turned ? other[own] : own
-}
+/** Joints whose claims meet in glue lines: tabs in notches, and the ends of tenons in their slots. */
+const isTabbed = ({ between, claims }: Joint): boolean => between === 'glue' && claims.length > 1
+
+const cuttingOf = ({ name, kerf, compensation }: Material): Cutting => ({ name, kerf, compensation })
+
+type Fitted = Pick<DerivedBox, 'kerf' | 'thickness' | 'made' | 'panels' | 'material' | 'materials'>
 
 /** The glue lines of every copy of a box, each with the directions in which its two edges were cut. */
-export function boundariesOf({ edges }: Shell, copies: number, turned: Turned): Boundary[] {
+export function boundariesOf(
+  { made, panels, material, materials }: Fitted,
+  copies: number,
+  turned: Turned,
+): Boundary[] {
+  const byId = new Map((panels ?? []).map((panel) => [panel.id, panel]))
   const found = new Map<string, Boundary>()
-  for (let copy = 1; copy <= copies; copy++) {
-    for (const edge of edges) {
-      const [a, b] = edge.panels.map((name) => cutDirection(name, edge, turned[`${name}-${copy}`] ?? false))
-      const where = `${edge.panels[0]} and ${edge.panels[1]}`
-      found.set(`${where} ${a}${b}`, { edges: [a, b], where })
+  for (const joint of made?.assembly.joints.filter(isTabbed) ?? []) {
+    const where = joint.parts.map((id) => byId.get(id)!.label).join(' and ')
+    const stocks = joint.parts.map((id) => material.get(id)!)
+    const isMixed = stocks.some((each) => each !== materials[0])
+    for (let copy = 1; copy <= copies; copy++) {
+      const [a, b] = joint.parts.map((id): Direction => {
+        const own = ownAxis(byId.get(id)!.frame, joint.along) as Direction
+        return turned[`${id}-${copy}`] ? other[own] : own
+      })
+      const cut = isMixed ? { cut: stocks.map(cuttingOf) as [Cutting, Cutting] } : {}
+      found.set(`${where} ${a}${b}`, { edges: [a, b], where, ...cut })
     }
+  }
+  return [...found.values()]
+}
+
+const KIND_WORDS: Record<Joint['kind'], string> = {
+  fingers: 'panels in slots',
+  butt: 'panels in slots',
+  lap: 'laps',
+  tenon: 'tenons in slots',
+  groove: 'panels in grooves',
+}
+
+/** Every kind of slot that a box has, by what enters what. */
+function slotsOf({ made, panels, material, materials }: Fitted): SlotJoint[] {
+  if (!made || !panels) return []
+  const byId = new Map(panels.map((panel): [string, Panel] => [panel.id, panel]))
+  const found = new Map<string, SlotJoint>()
+  for (const joint of made.assembly.joints) {
+    for (const own of [0, 1] as const) {
+      if (!joint.slots[own]) continue
+      const [holder, guest] = [joint.parts[own], joint.parts[1 - own]].map((id) => material.get(id)!)
+      const mixed = materials.length > 1 ? `, ${guest.name} in ${holder.name}` : ''
+      const label = `${KIND_WORDS[joint.kind]}${mixed}`
+      const where = joint.parts.map((id) => byId.get(id)!.label).join(' and ')
+      const known = found.get(label)
+      if (known && !known.where.includes(where)) known.where.push(where)
+      if (known) continue
+      found.set(label, {
+        group: 'slots',
+        label,
+        where: [where],
+        drawn: guest.thickness.thickest + joint.play.walls,
+        kerf: holder.kerf,
+        compensation: holder.kerf.perSide,
+        thickness: guest.thickness,
+      })
+    }
+  }
+  return [...found.values()]
+}
+
+/** Bolts in their holes: a bolt is as thick as its name says, within what its thread leaves. [FM] */
+const BOLT_SD = 0.05
+
+function boltHolesOf({ made, material }: Fitted): SlotJoint[] {
+  if (!made) return []
+  const found = new Map<string, SlotJoint>()
+  for (const edge of made.edges) {
+    const bolts = boltsOf(made.spec, edge)
+    if (!bolts) continue
+    const { kerf } = material.get(edge.parts[0])!
+    const { hole, diameter } = BOLTS[bolts.size]
+    const label = `${bolts.size} bolts in their holes`
+    const where = [...(found.get(label)?.where ?? []), edge.parts.join(' and ')]
+    const thickness = { mean: diameter, sd: BOLT_SD }
+    found.set(label, {
+      group: 'bolts',
+      label,
+      where,
+      drawn: hole,
+      kerf,
+      compensation: kerf.perSide,
+      thickness,
+    })
   }
   return [...found.values()]
 }
@@ -39,12 +119,16 @@ type FitJob = Pick<Job, 'measure' | 'interference' | 'copies'> & {
   cut: Pick<Job['cut'], 'compensation'>
 }
 
+const hasTabs = (made: Box | null): boolean => !made || made.assembly.joints.some(isTabbed)
+
 /** The fit of a job's joints as its parts lie on the sheets. */
 export function deriveFit(
   { measure, interference, copies, box: { proud }, cut }: FitJob,
-  { kerf, thickness, shell }: Pick<DerivedBox, 'kerf' | 'thickness' | 'shell'>,
+  box: Fitted,
   turned: Turned,
 ): FitPrediction {
+  const { kerf, thickness, made, materials } = box
+  const isPlain = kerf.round && materials.length === 1
   return predictFit({
     kerf,
     thickness,
@@ -52,26 +136,31 @@ export function deriveFit(
     interference,
     proud,
     taste: measure.taste ?? NO_TASTE,
-    boundaries: shell && !kerf.round ? boundariesOf(shell, copies, turned) : [],
+    boundaries: made && !isPlain ? boundariesOf(box, copies, turned) : [],
+    tabbed: hasTabs(made),
+    slots: [...slotsOf(box), ...boltHolesOf(box)],
   })
 }
 
 /** Which panels lie better turned by a quarter, with the odds of the wanted fit then; null when none do. */
 export interface BetterWay {
-  turn: PanelName[]
+  turn: string[]
   odds: number
 }
 
 /** Only a gain that can be felt is worth turning panels for, as a share. */
 const WORTH = 0.02
+/** Boxes of more panels than this are not searched: each one doubles the ways there are. */
+const MOST_PANELS = 8
 
 /**
- * The way round in which the panels of one box fit best, when the laser's software compensates a beam that is
- * not round. With compensation in the paths each direction has its own, and all ways round are alike.
+ * The way round in which the panels of one box fit best, when the laser's software compensates a beam that
+ * is not round. With compensation in the paths each direction has its own, and all ways round are alike.
  */
 export function betterWay(job: FitJob, box: DerivedBox, turned: Turned): BetterWay | null {
-  if (!box.shell || box.kerf.round || job.cut.compensation === 'paths') return null
-  const { names } = box.shell
+  if (!box.panels || box.kerf.round || job.cut.compensation === 'paths') return null
+  const names = box.panels.map(({ id }) => id)
+  if (names.length > MOST_PANELS) return null
   const now = deriveFit(job, box, turned)
   let best: BetterWay | null = null
   for (let ways = 0; ways < 2 ** names.length; ways++) {

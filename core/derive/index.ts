@@ -6,6 +6,7 @@ export {
   layoutSignature,
   makeParts,
   ontoSheet,
+  partsByMaterial,
   pathsOf,
   sheetOf,
   surfaceFor,
@@ -13,7 +14,8 @@ export {
 } from './parts'
 export { arrangeSteps, keepLayout } from './arrange'
 export { planCut, waitingAt } from './cut-plan'
-export type { CutPlan, LoadPlan, PlanTotal } from './plan-types'
+export { materialFor, materialsOf, seenBy, thicknessesOf, type Material } from './materials'
+export type { CutPlan, LoadPlan, PlanTotal, StockCut } from './plan-types'
 export {
   arrange,
   deriveAll,
@@ -23,7 +25,10 @@ export {
   useOf,
   withLayout,
   type Derived,
+  type JobUse,
   type Prepared,
+  type StockUse,
 } from './pipeline'
 export { pictureOf, type Facet, type Picture } from './picture'
 export { signatureOf } from './signature'
+export { warningsOf, type Warning } from './warnings'

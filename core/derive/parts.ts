@@ -1,5 +1,13 @@
-import type { PanelName } from '../box'
-import { bounds, shiftPoints, shiftRegion, turnPoints, type Point, type Region } from '../geometry'
+import type { Panel } from '../assembly'
+import {
+  bounds,
+  mirrorRegion,
+  shiftPoints,
+  shiftRegion,
+  turnPoints,
+  type Point,
+  type Region,
+} from '../geometry'
 import { letterInto } from '../lettering'
 import {
   allowedTurns,
@@ -14,6 +22,9 @@ import {
 import type { CutPath } from '../plan'
 import type { Job } from '../job'
 import type { DerivedBox } from './box'
+import { seenBy, type Material } from './materials'
+import { lettersOf, type Letter } from './letters'
+import { fillLines } from './fill'
 import { signatureOf } from './signature'
 
 /**
@@ -25,11 +36,15 @@ export interface Lying {
   /** What is written when the laser's software compensates. */
   drawn: Region
   marks: Point[][]
+  /** Lines that fill its pockets, each in one go. */
+  pockets: Point[][]
 }
 
 /** A panel of one of the copies, ready to be laid out. */
 export interface Part extends NestPart {
-  panel: PanelName
+  panel: string
+  /** The stock it is cut from, by id. */
+  material: string
   copy: number
   label: string
   /** Unturned, and turned by a quarter. */
@@ -40,38 +55,79 @@ export interface Part extends NestPart {
 const LABEL_HEIGHT = 7
 const LABEL_SHARE = 0.6
 
-type Outlines = Pick<Lying, 'shape' | 'drawn'>
+/** Letters at the joints are this high, mm. */
+const LETTER_HEIGHT = 4
 
-function outlinesOf(shape: Region, drawn: Region): Outlines {
+type Outlines = Pick<Lying, 'shape' | 'drawn' | 'pockets'> & { letters: Letter[] }
+
+function outlinesOf(shape: Region, drawn: Region, letters: Letter[], pockets: Point[][]): Outlines {
   const { minX, minY } = bounds(shape.outline)
-  return { shape: shiftRegion(shape, -minX, -minY), drawn: shiftRegion(drawn, -minX, -minY) }
+  return {
+    shape: shiftRegion(shape, -minX, -minY),
+    drawn: shiftRegion(drawn, -minX, -minY),
+    pockets: pockets.map((line) => shiftPoints(line, -minX, -minY)),
+    letters: letters.map(({ text, at }) => ({ text, at: shiftPoints([at], -minX, -minY)[0] })),
+  }
 }
 
-/** The label in the middle of a part, small enough to stay inside it. */
-function labelIn({ shape }: Outlines, label: string): Point[][] {
+/** The label in the middle of a part, small enough to stay inside it, and a letter at every joint. */
+function marksOf({ shape, letters }: Outlines, label: string): Point[][] {
   const { maxX, maxY } = bounds(shape.outline)
   const centre = { x: maxX / 2, y: maxY / 2 }
-  return letterInto(label, centre, maxX * LABEL_SHARE, Math.min(LABEL_HEIGHT, maxY / 4))
+  const own = letterInto(label, centre, maxX * LABEL_SHARE, Math.min(LABEL_HEIGHT, maxY / 4))
+  return [
+    ...own,
+    ...letters.flatMap(({ text, at }) => letterInto(text, at, 2 * LETTER_HEIGHT, LETTER_HEIGHT)),
+  ]
+}
+
+const mirrored = ({ text, at }: Letter): Letter => ({ text, at: { x: -at.x, y: at.y } })
+
+type Panelled = Pick<DerivedBox, 'panels' | 'pieces' | 'cuts' | 'material' | 'made'>
+
+/** What is laid out of a panel, lying as it is and turned by a quarter, with the wanted face up. */
+function lyingOf(
+  panel: Panel,
+  { cuts, material }: Panelled,
+  letters: Letter[],
+  face: Job['cut']['face'],
+): Outlines[] {
+  const [unturned, turned] = cuts.get(panel.id)!
+  const up = face === 'inside' ? mirrorRegion : (region: Region): Region => region
+  const own = face === 'inside' ? letters.map(mirrored) : letters
+  const { compensation } = material.get(panel.id)!
+  const fills = panel.features.flatMap(({ depth, shape }) =>
+    depth === null ? [] : [fillLines(shape, compensation.x)],
+  )
+  const pockets = face === 'inside' ? fills.map((line) => line.map(({ x, y }) => ({ x: -x, y }))) : fills
+  const first = outlinesOf(up(unturned), up(panel.drawn), own, pockets)
+  return [first, turned === unturned ? first : outlinesOf(up(turned), up(panel.drawn), own, pockets)]
 }
 
 /** The parts of all copies. They keep their identity when copies are added or taken away. */
-export function makeParts({ panels, cuts }: Pick<DerivedBox, 'panels' | 'cuts'>, copies: number): Part[] {
-  return (panels ?? []).flatMap(({ name, drawn }) => {
-    const [unturned, turned] = cuts.get(name)!
-    const first = outlinesOf(unturned, drawn)
-    const quarter = turned === unturned ? first : outlinesOf(turned, drawn)
+export function makeParts(
+  box: Panelled,
+  copies: number,
+  { letters, face }: Pick<Job['cut'], 'letters' | 'face'>,
+): Part[] {
+  const lettered =
+    letters && box.made ? lettersOf(box.made.assembly, box.panels ?? []) : new Map<string, Letter[]>()
+  return box.pieces.flatMap((panel) => {
+    const [first, quarter] = lyingOf(panel, box, lettered.get(panel.id) ?? [], face)
+    const { id } = box.material.get(panel.id) as Material
     return Array.from({ length: copies }, (_, i): Part => {
-      const label = copies === 1 ? name : `${name} ${i + 1}`
+      const label = copies === 1 ? panel.label : `${panel.label} ${i + 1}`
       return {
-        id: `${name}-${i + 1}`,
-        panel: name,
+        id: `${panel.id}-${i + 1}`,
+        panel: panel.id,
+        material: id,
         copy: i,
         label,
         shape: first.shape,
         turnedShape: quarter.shape,
         lies: [
-          { ...first, marks: labelIn(first, label) },
-          { ...quarter, marks: labelIn(quarter, label) },
+          { ...first, marks: marksOf(first, label) },
+          { ...quarter, marks: marksOf(quarter, label) },
         ],
       }
     })
@@ -107,7 +163,8 @@ export function layoutRules({
 }
 
 /**
- * All that the shapes of parts come to, for a signature; copies share their shapes, and these are there once.
+ * All that the shapes of parts come to, for a signature; copies share their shapes, and these are there
+ * once.
  */
 export function shapesOf(parts: Part[]): unknown {
   const shapes = [...new Set(parts.flatMap(({ shape, turnedShape }) => [shape, turnedShape]))]
@@ -115,11 +172,26 @@ export function shapesOf(parts: Part[]): unknown {
   return [shapes, parts.map(({ id, shape, turnedShape }) => [id, index.get(shape), index.get(turnedShape)])]
 }
 
-/** Tells whether a layout was made for these parts and these settings. */
+/** Parts by the stock they are cut from, the job's own first. */
+export function partsByMaterial(
+  parts: Part[],
+  job: Pick<Job, 'measure'>,
+): { material: string; parts: Part[] }[] {
+  const ids = [job.measure.stock?.id ?? '', ...job.measure.more.map(({ stock }) => stock.id)]
+  return ids
+    .map((material) => ({ material, parts: parts.filter((part) => part.material === material) }))
+    .filter((group, i) => i === 0 || group.parts.length > 0)
+}
+
+/** Tells whether a layout was made for these parts and these settings, on the sheets of every stock. */
 export function layoutSignature(parts: Part[], job: Pick<Job, 'measure' | 'layout'>): string {
-  const rules = layoutRules(job)
-  const { margin, gap, sheets } = rules
-  return signatureOf([shapesOf(parts), margin, gap, sheets, surfaceFor(job), allowedTurns(rules)])
+  const sheets = partsByMaterial(parts, job).map(({ material, parts: own }) => {
+    const seen = seenBy(job, material)
+    const rules = layoutRules(seen)
+    const { margin, gap, sheets } = rules
+    return [shapesOf(own), margin, gap, sheets, surfaceFor(seen), allowedTurns(rules)]
+  })
+  return signatureOf(sheets.length === 1 ? sheets[0] : sheets)
 }
 
 /** How lines of a part are taken to where the part lies on its sheet. */
@@ -139,7 +211,7 @@ export function pathsOf(
   cut: Job['cut'],
   from: { x: number; y: number },
 ): CutPath[] {
-  const { shape, drawn, marks } = part.lies[placement.turn % 180 === 0 ? 0 : 1]
+  const { shape, drawn, marks, pockets } = part.lies[placement.turn % 180 === 0 ? 0 : 1]
   const { outline, holes } = cut.compensation === 'paths' ? shape : drawn
   const onto = ontoSheet(part, placement)
   const place = (points: Point[]): Point[] => shiftPoints(onto(points), -from.x, -from.y)
@@ -150,6 +222,7 @@ export function pathsOf(
     closed,
   })
   const all: CutPath[] = [
+    ...pockets.map((points) => path('pocket', points, false)),
     ...(cut.labels ? marks.map((points) => path('score', points, false)) : []),
     ...holes.map((points) => path('inside', points, true)),
     path('outline', outline, true),

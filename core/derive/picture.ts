@@ -1,9 +1,9 @@
-import type { Panel } from '../box'
+import type { Panel } from '../assembly'
 import { ringsOf, transformPoint } from '../geometry'
 
 /**
- * A flat piece of a picture: where it lies, and how light it is (0 dark to 1 light). Lengths as in the box, y
- * down.
+ * A flat piece of a picture: where it lies, and how light it is (0 dark to 1 light). Lengths as in the box,
+ * y down.
  */
 export interface Facet {
   /** Rings, the first one the outline. */
@@ -36,8 +36,8 @@ interface Face {
 }
 
 /** Both faces and every side of a panel, in space. */
-function facesOf({ region, thickness, placement }: Panel): Face[] {
-  const place = (x: number, y: number, z: number): Vector => transformPoint(placement, [x, y, z])
+function facesOf({ region, thickness, frame }: Panel): Face[] {
+  const place = (x: number, y: number, z: number): Vector => transformPoint(frame, [x, y, z])
   const turn = ([x, y, z]: Vector): Vector => {
     const from = place(0, 0, 0)
     const to = place(x, y, z)
@@ -66,16 +66,27 @@ const depthOf = ({ rings: [outline] }: Face): number =>
   outline.reduce((sum, point) => sum + dot(point, TOWARDS), 0) / outline.length
 
 /** Panels from the back to the front: inner faces are seen before the walls that stand before them. */
-const ORDER: Panel['name'][] = ['floor', 'back', 'left', 'right', 'front', 'top']
+const BEFORE = ['floor', 'back', 'left']
+const BEHIND = ['right', 'front', 'top']
+
+/** What stands inside comes between the walls: the farther from the eye, the sooner. */
+function rankOf(panel: Panel, faces: Face[]): number {
+  if (BEFORE.includes(panel.id)) return -1e6 + BEFORE.indexOf(panel.id)
+  if (BEHIND.includes(panel.id)) return 1e6 + BEHIND.indexOf(panel.id)
+  return faces.reduce((sum, face) => sum + depthOf(face), 0) / faces.length
+}
 
 /**
  * A box drawn in lines and planes, without a drawing library: for lists, where many are shown small.
  * Every panel is drawn as a whole, from the back to the front.
  */
 export function pictureOf(panels: Panel[]): Picture {
-  const sorted = [...panels].sort((a, b) => ORDER.indexOf(a.name) - ORDER.indexOf(b.name))
-  const facets = sorted.flatMap((panel) =>
-    facesOf(panel)
+  const sorted = panels
+    .map((panel) => ({ panel, faces: facesOf(panel) }))
+    .map((each) => ({ ...each, rank: rankOf(each.panel, each.faces) }))
+    .sort((a, b) => a.rank - b.rank)
+  const facets = sorted.flatMap(({ faces }) =>
+    faces
       .filter(({ normal }) => dot(normal, TOWARDS) > 1e-6)
       .sort((a, b) => depthOf(a) - depthOf(b))
       .map(({ rings, normal }): Facet => ({

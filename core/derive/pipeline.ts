@@ -1,11 +1,12 @@
 import type { FitPrediction } from '../fit'
 import { lastOf, sheetUse, type SheetUse } from '../nest'
+import { seenBy } from './materials'
 import type { Arrangement, Job } from '../job'
 import { arrangeSteps, keepLayout } from './arrange'
 import { deriveBox, type DerivedBox } from './box'
 import { planCut } from './cut-plan'
 import { deriveFit, turnedOf } from './fit'
-import { layoutRules, layoutSignature, makeParts, surfaceFor, type Part } from './parts'
+import { layoutRules, layoutSignature, makeParts, partsByMaterial, surfaceFor, type Part } from './parts'
 import type { CutPlan } from './plan-types'
 
 /** A job as far as its layout: what the worker, the page and the command line all begin with. */
@@ -17,7 +18,7 @@ export interface Prepared {
 /** Job → box → parts. */
 export function prepare(job: Job): Prepared {
   const box = deriveBox(job)
-  return { box, parts: makeParts(box, job.copies) }
+  return { box, parts: makeParts(box, job.copies, job.cut) }
 }
 
 /** Whether the layout that a job keeps was made for other parts, or is none. */
@@ -34,14 +35,36 @@ export const withLayout = (job: Job, arrangement: Arrangement): Job => ({
 export const arrange = (parts: Part[], job: Job): Arrangement =>
   keepLayout(lastOf(arrangeSteps(parts, job)), parts, job)
 
+/** Sheets of one stock, and how well they are used. */
+export interface StockUse extends SheetUse {
+  material: string
+}
+
+/** How well the sheets of all stocks are used together, and each by itself. */
+export interface JobUse extends SheetUse {
+  stocks: StockUse[]
+}
+
 /** How well the sheets are used; null while nothing is laid out. */
-export function useOf(job: Job, parts: Part[]): SheetUse | null {
+export function useOf(job: Job, parts: Part[]): JobUse | null {
   const { arrangement } = job.layout
-  return arrangement && sheetUse(parts, arrangement.placements, layoutRules(job), surfaceFor(job))
+  if (!arrangement) return null
+  const stocks = partsByMaterial(parts, job).map(({ material, parts: own }): StockUse => {
+    const seen = seenBy(job, material)
+    const ids = new Set(own.map(({ id }) => id))
+    const placed = arrangement.placements.filter(({ part }) => ids.has(part))
+    return { material, ...sheetUse(own, placed, layoutRules(seen), surfaceFor(seen)) }
+  })
+  if (stocks.length === 1) return { ...stocks[0], stocks }
+  const sum = (figure: (use: SheetUse) => number): number =>
+    stocks.reduce((total, use) => total + figure(use), 0)
+  const sheets = sum((use) => use.sheets)
+  const use = sum((each) => each.use * each.sheets) / Math.max(1, sheets)
+  return { sheets, loads: sum((each) => each.loads), use, fewest: sum((each) => each.fewest), stocks }
 }
 
 /** Layout → plan; none while the box cannot be made. */
-export const planOf = (job: Job, { box, parts }: Prepared): { plan: CutPlan | null; use: SheetUse | null } =>
+export const planOf = (job: Job, { box, parts }: Prepared): { plan: CutPlan | null; use: JobUse | null } =>
   box.panels === null ? { plan: null, use: null } : { plan: planCut(job, box, parts), use: useOf(job, parts) }
 
 /** All that is known of a job at one moment. */
@@ -49,7 +72,7 @@ export interface Derived {
   box: DerivedBox
   fit: FitPrediction
   plan: CutPlan | null
-  use: SheetUse | null
+  use: JobUse | null
 }
 
 /** The whole way, for whoever has the time: a layout is made where there is none, or none that fits. */

@@ -8,6 +8,8 @@ import type { Choice, Setting } from '../tune'
  * bed reaches.
  */
 export interface LoadPlan {
+  /** The stock of its sheet, by id; sheets are counted within it. */
+  material: string
   sheet: number
   /** Which load of its sheet, from 0, and how many the sheet takes. */
   load: number
@@ -30,10 +32,20 @@ export interface PlanTotal {
   cutLength: number
 }
 
-/** Layout and settings turned into what the laser does, load by load. */
-export interface CutPlan {
+/** What one stock is cut with. */
+export interface StockCut {
+  material: string
   choice: Choice
   settings: Record<Operation, Setting>
+}
+
+/** Layout and settings turned into what the laser does, load by load. */
+export interface CutPlan {
+  /** Of the job's own stock. */
+  choice: Choice
+  settings: Record<Operation, Setting>
+  /** Of every stock, the job's own first. */
+  stocks: StockCut[]
   loads: LoadPlan[]
   /** Sheets that are used; one sheet may be several loads. */
   sheets: number

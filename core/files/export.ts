@@ -1,4 +1,4 @@
-import { deriveAll, type CutPlan, type DerivedBox, type LoadPlan } from '../derive'
+import { deriveAll, seenBy, type CutPlan, type DerivedBox, type LoadPlan } from '../derive'
 import { problemSentence } from '../box'
 import type { Job } from '../job'
 import { fileStem } from '../keep'
@@ -17,20 +17,30 @@ export interface OutputFile {
   content: string
 }
 
-/** `sheet-2`, or `sheet-2-load-3` where a sheet takes several. */
-const pageName = ({ sheet, load, of }: LoadPlan): string =>
-  `sheet-${sheet + 1}${of > 1 ? `-load-${load + 1}` : ''}`
+/**
+ * `sheet-2`, or `sheet-2-load-3` where a sheet takes several; with its stock where a job has more than one.
+ */
+function pageName({ sheet, load, of, material }: LoadPlan, box: DerivedBox): string {
+  const { name } = box.materials.find(({ id }) => id === material) ?? box.materials[0]
+  const stock = box.materials.length > 1 ? `${fileStem(name)}-` : ''
+  return `${stock}sheet-${sheet + 1}${of > 1 ? `-load-${load + 1}` : ''}`
+}
 
 function fileOf(job: Job, box: DerivedBox, plan: CutPlan, load: LoadPlan): SheetFile {
   const say = IN_METRIC // a file always says its unit, and it is this one
   const { machine } = job.measure
+  const material = box.materials.find(({ id }) => id === load.material) ?? box.materials[0]
+  const { choice } = plan.stocks.find((each) => each.material === load.material) ?? plan
   return {
-    title: `${job.name}, ${pageName(load).replaceAll('-', ' ')}`,
+    title: `${job.name}, ${pageName(load, box).replaceAll('-', ' ')}`,
     statement: [
-      compensationStatement(job.cut.compensation, box, say),
+      compensationStatement(job.cut.compensation, material, say),
       placeStatement(machine, load, say),
-      madeForStatement(job, box, plan.choice.setting, say),
-    ].join(' '),
+      madeForStatement(seenBy(job, load.material), material, choice.setting, say),
+      job.cut.face === 'inside' ? 'The inside face lies up.' : '',
+    ]
+      .filter((sentence) => sentence !== '')
+      .join(' '),
     width: load.width,
     height: load.height,
     paths: load.paths,
@@ -49,7 +59,7 @@ export function writeFiles(
   const pages = plan.loads.filter(({ paths }) => paths.length > 0)
   const files = pages.flatMap((load) => {
     const file = fileOf(job, box, plan, load)
-    const name = `${stem}-${pageName(load)}`
+    const name = `${stem}-${pageName(load, box)}`
     return [
       ...(formats.includes('svg') ? [{ name: `${name}.svg`, content: writeSvg(file) }] : []),
       ...(formats.includes('dxf') ? [{ name: `${name}.dxf`, content: writeDxf(file) }] : []),
@@ -62,8 +72,8 @@ export function writeFiles(
 export type Exported = { ok: true; files: OutputFile[]; warnings: string[] } | { ok: false; error: string }
 
 /**
- * Writes what the Cut station would write, from a job alone: a stored layout is used when it still belongs to
- * the parts, otherwise one is made.
+ * Writes what the Cut station would write, from a job alone: a stored layout is used when it still belongs
+ * to the parts, otherwise one is made.
  * @returns the files, or one sentence why nothing may be written
  */
 export function exportJob(job: Job, formats: readonly Format[]): Exported {

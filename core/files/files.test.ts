@@ -142,7 +142,7 @@ describe.each(JOBS)('the files of %s, read back by other libraries', (_, given) 
       expect(outlines).toHaveLength(placements.length)
       for (const placement of placements) {
         const { panel } = parts.find(({ id }) => id === placement.part)!
-        const { outline } = box.panels!.find(({ name }) => name === panel)!.drawn
+        const { outline } = box.panels!.find(({ id }) => id === panel)!.drawn
         const drawn: Region = { outline: laid(outline, placement, box.kerf.width / 2), holes: [] }
         // jsts takes half the kerf off all round, as the beam does; what is left is compared with the drawn
         // shape.
@@ -252,7 +252,7 @@ describe('job files', () => {
   test('broken, foreign, newer and huge ones are refused whole, each with its own sentence', () => {
     expect(refused(text.slice(0, 500))).toContain('not readable JSON')
     expect(refused('{"hello": 1}')).toContain('not an Uplands job')
-    expect(refused(text.replace('"version": 3', '"version": 4'))).toContain('newer Uplands (version 4')
+    expect(refused(text.replace('"version": 4', '"version": 5'))).toContain('newer Uplands (version 5')
     expect(refused(' '.repeat(JOB_FILE_LIMIT + 1))).toContain('larger than 2 MB')
     expect(refused(text.replace('"width": 240', '"width": "wide"'))).toContain('box → width')
     expect(refused(text.replace('"copies": 1', '"copies": 1, "extra": 1'))).toContain('extra')
@@ -262,7 +262,7 @@ describe('job files', () => {
     const read = readJob(fixture('job-version-1'))
     if (!read.ok) throw new Error(read.error)
     const { stock, kerf, taste, trials } = read.job.measure
-    expect(read.job.version).toBe(3)
+    expect(read.job.version).toBe(4)
     expect(stock!.readings.map(({ value }) => value)).toEqual([3.02, 3.06, 3.04, 3.01, 3.08, 3.05, 3.02])
     expect(stock!.grain).toBe('width') // its layout asked for panels along it
     expect(kerf).toMatchObject({ width: 0.16, doubt: 0.018, method: 'typed' })
@@ -282,10 +282,20 @@ describe('job files', () => {
     expect(machine!.origin).toBe('front left')
     const now = deriveBox(demo('specimen-tray')).panels!
     const then = deriveBox(read.job).panels!
-    expect(then.map(({ name }) => name)).toEqual(now.map(({ name }) => name))
+    expect(then.map(({ id }) => id)).toEqual(now.map(({ id }) => id))
     for (const [i, { region }] of then.entries()) {
       expect(differing(jtsOf(region), jtsOf(now[i].region)).getArea()).toBeLessThan(0.01)
     }
+    expect(readJob(writeJob(read.job))).toEqual(read)
+  })
+  test('version 3, of one stock and fingers on every edge, is the same box as it was', () => {
+    const raw = JSON.parse(fixture('job-version-3')) as Job
+    const read = readJob(fixture('job-version-3'))
+    if (!read.ok) throw new Error(read.error)
+    expect(read.job.box).toMatchObject(raw.box)
+    expect(read.job.box.corners.kind).toBe('fingers')
+    expect(read.job.measure.machine!.colours).toMatchObject(raw.measure.machine!.colours)
+    expect(deriveBox(read.job).proof).toEqual({ panels: 5, faults: [] })
     expect(readJob(writeJob(read.job))).toEqual(read)
   })
   test('one out of its limits can be mended by clamping, and says what that changed', () => {

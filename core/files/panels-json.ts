@@ -1,3 +1,4 @@
+import type { Feature, Joint, Panel } from '../assembly'
 import type { Point, Region, Ring } from '../geometry'
 import type { DerivedBox } from '../derive'
 import type { Job } from '../job'
@@ -8,19 +9,43 @@ const pairs = (ring: Ring): [number, number][] => ring.map(({ x, y }: Point) => 
 
 const shape = ({ outline, holes }: Region) => ({ outline: pairs(outline), holes: holes.map(pairs) })
 
+const featureOf = ({ what, depth, shape: ring, joint }: Feature) => ({
+  what,
+  depth: depth ?? 'through',
+  outline: pairs(ring),
+  joint,
+})
+
+function groupOf({ id }: Panel): string {
+  if (['front', 'back', 'left', 'right'].includes(id)) return 'walls'
+  if (id === 'floor' || id === 'top') return id
+  return id.startsWith('ledge') ? 'ledges' : 'dividers'
+}
+
+const jointOf = ({ id, kind, parts, along, depth, claims, play }: Joint) => ({
+  id,
+  kind,
+  panels: parts,
+  along,
+  depth: depth ?? 'through',
+  play,
+  claims: claims.map(({ owner, from, to }) => ({ owner: owner === null ? null : parts[owner], from, to })),
+})
+
 /**
  * The panels of one box as JSON, for checks by others. `outline` and `holes` are the exact shape in mm;
- * `drawn` has the wanted interference at the glue lines; `placement` is a 4×4 matrix, row after row, that
- * takes (x, y, z) of the panel (z from its inside face, 0, to its outside face, `thickness`) to the assembled
- * box.
+ * `drawn` has the wanted interference at the glue lines and the play of slots; `placement` is a 4×4 matrix,
+ * row after row, that takes (x, y, z) of the panel (z from its inside face, 0, to its outside face,
+ * `thickness`) to the assembled box. Depths are from the inside face.
  */
 export function writePanels(job: Job, box: DerivedBox): string {
   const { outer, inner } = box.sizes
+  const joints = box.made?.assembly.joints ?? []
   return (
     JSON.stringify(
       {
         format: 'uplands-panels',
-        version: 1,
+        version: 2,
         units: 'mm',
         job: job.name,
         copies: job.copies,
@@ -30,12 +55,18 @@ export function writePanels(job: Job, box: DerivedBox): string {
         proud: job.box.proud,
         interference: job.interference,
         compensation: compensationStatement(job.cut.compensation, box, IN_METRIC),
-        panels: (box.panels ?? []).map(({ name, thickness, region, drawn, placement }) => ({
-          name,
-          thickness,
-          ...shape(region),
-          drawn: shape(drawn),
-          placement: [0, 4, 8, 12].map((row) => placement.slice(row, row + 4)),
+        joints: joints.map(jointOf),
+        panels: (box.panels ?? []).map((panel) => ({
+          name: panel.id,
+          label: panel.label,
+          group: groupOf(panel),
+          stock: box.material.get(panel.id)?.name ?? null,
+          thickness: panel.thickness,
+          ...shape(panel.region),
+          drawn: shape(panel.drawn),
+          joints: joints.filter(({ parts }) => parts.includes(panel.id)).map(({ id }) => id),
+          features: panel.features.map(featureOf),
+          placement: [0, 4, 8, 12].map((row) => panel.frame.slice(row, row + 4)),
         })),
       },
       null,

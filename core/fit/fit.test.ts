@@ -31,6 +31,8 @@ const predict = (more: Partial<FitInput> = {}) =>
     proud: 0,
     taste: NO_TASTE,
     boundaries: [],
+    tabbed: true,
+    slots: [],
     ...more,
   })
 const cautions = (family: Family, more: Partial<FitInput> = {}) =>
@@ -60,7 +62,8 @@ describe('gap per boundary', () => {
   })
 })
 
-// From memory, no source at hand: forced < −0.06, press to −0.02, snug to +0.02, easy to +0.08, loose beyond.
+// From memory, no source at hand: forced < −0.06, press to −0.02, snug to +0.02, easy to +0.08, loose
+// beyond.
 test.each([
   [-0.1, 'forced'],
   [-0.04, 'press'],

@@ -128,7 +128,15 @@ describe('a comb was read with the kerf that is in use', () => {
 })
 
 test('slots: thickness counts, and is named when it dominates', () => {
-  const joint = slotOdds(3.08, { width: 0.16, sd: 0.01 }, 0.08, { mean: 3.04, sd: 0.04 })
+  const joint = slotOdds({
+    group: 'slots',
+    label: '',
+    where: [],
+    drawn: 3.08,
+    kerf: { width: 0.16, sd: 0.01 },
+    compensation: 0.08,
+    thickness: { mean: 3.04, sd: 0.04 },
+  })
   agrees(
     joint.odds,
     simulated((gauss) => (3.08 + (0.16 + 0.01 * gauss()) - 0.16 - (3.04 + 0.04 * gauss())) / 2),
@@ -156,6 +164,8 @@ describe('the interference that is offered', () => {
       proud: 0,
       taste: own,
       boundaries: [],
+      tabbed: true,
+      slots: [],
     })
   test('gives the wanted word better odds than any other', () => {
     const { best, wanted } = predict(0.045, taste(0.01, 0.01))

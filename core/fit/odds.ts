@@ -26,7 +26,7 @@ export function oddsFor(gap: number, sd: number): Odds {
 
 /** A kind of joint in a box: how its play comes about, and the odds of each word. Lengths in mm. */
 export interface JointOdds {
-  group: 'tabs' | 'slots'
+  group: 'tabs' | 'slots' | 'bolts'
   label: string
   /** The edges of the box that have this joint; empty where they are not told apart. */
   where: string[]
@@ -63,10 +63,20 @@ export function jointOdds(about: About, sources: Source[]): JointOdds {
   }
 }
 
+/** What an edge was cut with: another stock has another kerf. */
+export interface Cutting {
+  /** The stock's name, where there is more than one. */
+  name: string
+  kerf: Kerf
+  compensation: Compensations
+}
+
 /** A glue line: in which direction each of its two edges was cut, and where on the box it is. */
 export interface Boundary {
   edges: [Direction, Direction]
   where: string
+  /** What each edge was cut from; both from the job's own stock where it is not said. */
+  cut?: [Cutting, Cutting]
 }
 
 /** Compensation per side in each direction, mm. */
@@ -85,8 +95,8 @@ export const gapFor = (
 ): number => edges.reduce((sum, way) => sum + (kerf.by[way].width - 2 * compensation[way]) / 2, -interference)
 
 /**
- * How far the kerf's error reaches the felt gap, mm: the taste was reckoned with some kerf, and where that is
- * the one in use its error is in both, the other way round. [DEF]
+ * How far the kerf's error reaches the felt gap, mm: the taste was reckoned with some kerf, and where that
+ * is the one in use its error is in both, the other way round. [DEF]
  */
 function kerfSd(edges: [Direction, Direction], kerf: Kerf, share: number): number {
   if (kerf.round) return kerf.sd * Math.abs(1 - share)
@@ -123,18 +133,52 @@ export function tabOdds(
 }
 
 /**
- * A panel in a slot: play `= (drawn slot + k − 2c) − T`, half of it at each side. [DEF]
- * @param compensation per side, mm
- * @param thickness mean and standard deviation from place to place, mm
+ * Tabs of one stock in notches of another, each with its own kerf: half of the gap comes from either edge,
+ * and the two errors are independent. [DEF] The taste is the first one's.
  */
-export function slotOdds(
-  drawn: number,
-  kerf: { width: number; sd: number },
-  compensation: number,
-  thickness: { mean: number; sd: number },
+export function pairOdds(
+  { edges, cut: made }: Boundary & { cut: [Cutting, Cutting] },
+  interference: number,
+  taste: Taste,
+  where: string[],
 ): JointOdds {
+  const half = (i: 0 | 1): number => {
+    const { kerf, compensation } = made[i]
+    return (kerf.by[edges[i]].width - 2 * compensation[edges[i]]) / 2
+  }
+  const gap = half(0) + half(1) - interference
+  const shared = taste.kerfs.find(({ id }) => made.some(({ kerf }) => kerf.id === id))
+  const apart = { ...taste, kerfs: taste.kerfs.filter((each) => each !== shared) }
+  const sds = made.map(({ kerf }, i) => {
+    const share = shared && shared.id === kerf.id ? shared.share : 0
+    return kerf.by[edges[i]].sd * Math.abs(1 / 2 - share)
+  })
+  const label = `tabs of ${made[0].name} and ${made[1].name}`
+  return jointOdds({ group: 'tabs', label, where, cut: gap, gap: gap + taste.offset }, [
+    { name: 'kerf', sd: Math.hypot(...sds) },
+    { name: 'taste', sd: tasteSd(apart) },
+  ])
+}
+
+/** Something that enters a slot or a hole: how wide that is drawn, and how thick the thing is, mm. */
+export interface SlotJoint {
+  group: 'slots' | 'bolts'
+  label: string
+  where: string[]
+  drawn: number
+  kerf: { width: number; sd: number }
+  /** Per side. */
+  compensation: number
+  thickness: { mean: number; sd: number }
+}
+
+/**
+ * A panel in a slot, or a bolt in its hole: play `= (drawn slot + k − 2c) − T`, half of it at each side.
+ * [DEF] Thickness is its mean and standard deviation from place to place.
+ */
+export function slotOdds({ drawn, kerf, compensation, thickness, ...about }: SlotJoint): JointOdds {
   const gap = (drawn + kerf.width - 2 * compensation - thickness.mean) / 2
-  return jointOdds({ group: 'slots', label: 'panels in slots', where: [], cut: gap, gap }, [
+  return jointOdds({ ...about, cut: gap, gap }, [
     { name: 'kerf', sd: kerf.sd / 2 },
     { name: 'thickness', sd: thickness.sd / 2 },
   ])

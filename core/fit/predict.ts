@@ -1,6 +1,15 @@
 import { compensations, type Kerf } from '../kerf'
 import type { Thickness } from '../stock'
-import { slotOdds, tabOdds, type Boundary, type Compensations, type JointOdds, type Odds } from './odds'
+import {
+  pairOdds,
+  slotOdds,
+  tabOdds,
+  type Boundary,
+  type Compensations,
+  type JointOdds,
+  type Odds,
+  type SlotJoint,
+} from './odds'
 import { rangeOf, type Taste } from './taste'
 import { WANTED_FITS, wordFor, type FitWord } from './words'
 
@@ -16,6 +25,10 @@ export interface FitInput {
   taste: Taste
   /** The glue lines of the box as they lie on the sheet; none where that is not known yet. */
   boundaries: Boundary[]
+  /** False for a box that has no tabs in notches: its slots speak for it then. */
+  tabbed: boolean
+  /** Every kind of slot and bolt hole of the box. */
+  slots: SlotJoint[]
 }
 
 export interface FitPrediction {
@@ -31,9 +44,7 @@ export interface FitPrediction {
   /** The word that was asked for. */
   wanted: FitWord
   odds: Odds
-  /**
-   * Every kind of joint that the box has; a slot for this sheet is always told, since dividers come later.
-   */
+  /** Every kind of joint that the box has; where it has no slot, what one for this sheet would be. */
   joints: JointOdds[]
   compensation: Compensations
   /**
@@ -42,8 +53,8 @@ export interface FitPrediction {
    */
   best: { compensation: number; interference: number; odds: number }
   /**
-   * How far the ends of tabs may stand back from (negative) or out of the mating face, mm; from the spread of
-   * thickness.
+   * How far the ends of tabs may stand back from (negative) or out of the mating face, mm; from the spread
+   * of thickness.
    */
   flush: { recessed: number; proud: number }
   /** Slot width in mm that the thickest reading still enters. */
@@ -63,27 +74,43 @@ export function compensationIn(kerf: Kerf, where: FitInput['compensate']): Compe
   return where === 'paths' ? compensations(kerf) : { x: kerf.perSide, y: kerf.perSide }
 }
 
-/** One entry per way in which the two edges of a glue line were cut. */
-function kinds(boundaries: Boundary[]): { edges: Boundary['edges']; where: string[] }[] {
-  const found = new Map<string, { edges: Boundary['edges']; where: Set<string> }>()
-  for (const { edges, where } of boundaries) {
-    const key = [...edges].sort().join('')
-    const kind = found.get(key) ?? { edges, where: new Set<string>() }
-    kind.where.add(where)
+interface Kind extends Omit<Boundary, 'where'> {
+  where: string[]
+}
+
+/** One entry per way in which the two edges of a glue line were cut, and from what. */
+function kinds(boundaries: Boundary[]): Kind[] {
+  const found = new Map<string, Kind>()
+  for (const { edges, where, cut } of boundaries) {
+    const key = [...edges.map((edge, i) => `${edge} ${cut?.[i].name ?? ''}`)].sort().join('|')
+    const kind = found.get(key) ?? { edges, cut, where: [] }
+    if (!kind.where.includes(where)) kind.where.push(where)
     found.set(key, kind)
   }
-  return [...found.values()].map(({ edges, where }) => ({ edges, where: [...where] }))
+  return [...found.values()]
 }
 
 /** The tab joints of a box, at an interference. */
 function tabJoints(input: FitInput, compensation: Compensations, interference: number): JointOdds[] {
   const { kerf, taste, boundaries } = input
-  if (kerf.round || boundaries.length === 0)
-    return [tabOdds(['x', 'x'], kerf, compensation, interference, taste)]
-  return kinds(boundaries).map(({ edges, where }) =>
-    tabOdds(edges, kerf, compensation, interference, taste, where),
+  if (boundaries.length === 0) return [tabOdds(['x', 'x'], kerf, compensation, interference, taste)]
+  return kinds(boundaries).map(({ edges, cut, where }) =>
+    cut
+      ? pairOdds({ edges, cut, where: '' }, interference, taste, where)
+      : tabOdds(edges, kerf, compensation, interference, taste, where),
   )
 }
+
+/** What a slot for a job's own sheet would be. */
+const plainSlot = ({ thickness, kerf }: FitInput): SlotJoint => ({
+  group: 'slots',
+  label: 'panels in slots',
+  where: [],
+  drawn: thickness.thickest,
+  kerf,
+  compensation: kerf.perSide,
+  thickness,
+})
 
 const worst = (joints: JointOdds[], wanted: FitWord): JointOdds =>
   joints.reduce((least, each) => (each.odds[wanted] < least.odds[wanted] ? each : least))
@@ -97,7 +124,9 @@ export function predictFit(input: FitInput): FitPrediction {
   const compensation = compensationIn(kerf, compensate)
   const tabs = tabJoints(input, compensation, interference)
   const wanted = wantedWord(interference, taste)
-  const shown = worst(tabs, wanted)
+  const inSlots = (input.slots.length > 0 ? input.slots : [plainSlot(input)]).map(slotOdds)
+  const speaking = input.tabbed ? tabs : inSlots.filter(({ group }) => group === 'slots')
+  const shown = worst(speaking.length > 0 ? speaking : tabs, wanted)
   const gaps = tabs.map(({ gap }) => gap)
   const better = interference + (Math.min(...gaps) + Math.max(...gaps)) / 2 - rangeOf(wanted).middle
   return {
@@ -108,7 +137,7 @@ export function predictFit(input: FitInput): FitPrediction {
     word: wordFor(shown.gap),
     wanted,
     odds: shown.odds,
-    joints: [...tabs, slotOdds(thickness.thickest, kerf, kerf.perSide, thickness)],
+    joints: [...(input.tabbed ? tabs : []), ...inSlots],
     compensation,
     best: {
       interference: better,

@@ -30,6 +30,14 @@ function toRegions(paths: PathsD): Region[] {
 export const union = (rings: Ring[]): Region[] =>
   toRegions(Clipper.unionD(rings, [], FillRule.NonZero, DECIMALS))
 
+/** What is left of a region where the rings are taken out of it. */
+export const difference = (region: Region, rings: Ring[]): Region[] =>
+  toRegions(Clipper.differenceD(toPaths([region]), rings, FillRule.NonZero, DECIMALS))
+
+/** What a region has in common with a ring. */
+export const intersection = (region: Region, ring: Ring): Region[] =>
+  toRegions(Clipper.intersectD(toPaths([region]), [ring], FillRule.NonZero, DECIMALS))
+
 /** Area in mm² that two regions share. */
 export const sharedArea = (a: Region, b: Region): number =>
   Math.abs(Clipper.areaPathsD(Clipper.intersectD(toPaths([a]), toPaths([b]), FillRule.NonZero, DECIMALS)))
@@ -59,8 +67,8 @@ const stretched = (region: Region, factor: number): Region => ({
 })
 
 /**
- * A region grown by another distance each way, mm: edges that face along x move by `x`, those that face along
- * y by `y`. Made for a beam that is not round. Both are more than 0, or the same.
+ * A region grown by another distance each way, mm: edges that face along x move by `x`, those that face
+ * along y by `y`. Made for a beam that is not round. Both are more than 0, or the same.
  */
 export function offsetBy(region: Region, { x, y }: Point): Region[] {
   if (x === y) return offset(region, x)

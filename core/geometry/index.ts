@@ -1,7 +1,9 @@
 export { ringsOf, type Bounds, type Point, type Region, type Ring, type Turn } from './types'
 export { area, bounds, lengthOf, signedArea, sizeOf } from './measure'
-export { offset, offsetBy, sharedArea, union } from './clip'
+export { difference, intersection, offset, offsetBy, sharedArea, union } from './clip'
+export { paint, type Stroke } from './paint'
 export {
+  mirrorRegion,
   rectangle,
   shiftPoints,
   shiftRegion,

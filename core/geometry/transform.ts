@@ -23,6 +23,10 @@ export const turnRegion = (region: Region, turn: Turn): Region =>
 export const shiftRegion = (region: Region, dx: number, dy: number): Region =>
   mapRegion(region, (ring) => shiftPoints(ring, dx, dy))
 
+/** A region seen from behind: x runs the other way. */
+export const mirrorRegion = (region: Region): Region =>
+  mapRegion(region, (ring) => ring.map(({ x, y }) => ({ x: -x, y })).reverse())
+
 /** A rectangle as a counter-clockwise ring. */
 export const rectangle = (minX: number, minY: number, maxX: number, maxY: number): Ring => [
   { x: minX, y: minY },

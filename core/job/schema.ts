@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { boxSpecSchema, sameTabs } from '../box'
+import { boxSpecSchema, PLAIN_BOX, sameTabs } from '../box'
 import { interferenceSchema, tasteSchema } from '../fit'
 import { kerfRecordSchema } from '../kerf'
 import { machineSchema, OPERATIONS } from '../machine'
@@ -22,7 +22,9 @@ export const revisionSchema = z.strictObject({
   minutes: z.number().min(0).max(100000).nullable(),
   verdict: z.enum(VERDICTS).nullable(),
   note: z.string().max(4000),
-  /** What the verdict is held against: the gap that was predicted without taste, and the kerf's doubt, mm. */
+  /**
+   * What the verdict is held against: the gap that was predicted without taste, and the kerf's doubt, mm.
+   */
   cut: z
     .strictObject({
       family: familySchema,
@@ -36,7 +38,10 @@ export const revisionSchema = z.strictObject({
 export type Revision = z.infer<typeof revisionSchema>
 
 export const JOB_FORMAT = 'uplands-job'
-export const JOB_VERSION = 3
+export const JOB_VERSION = 4
+
+/** Stocks that a job may be cut from beside its own. */
+export const MOST_STOCKS = 8
 
 /** Kerf measurements of other pairs of machine and stock are kept this far back. */
 export const MOST_TRIALS = 40
@@ -50,8 +55,8 @@ const arrangementSchema = z.strictObject({
 export type Arrangement = z.infer<typeof arrangementSchema>
 
 /**
- * Everything that a maker decided or measured for one job, and nothing that can be worked out from it but the
- * layout they may have changed by hand.
+ * Everything that a maker decided or measured for one job, and nothing that can be worked out from it but
+ * the layout they may have changed by hand.
  */
 export const jobSchema = z.strictObject({
   format: z.literal(JOB_FORMAT),
@@ -65,6 +70,16 @@ export const jobSchema = z.strictObject({
     kerf: kerfRecordSchema.nullable(),
     /** The maker's own snug for this family, as it was when it was taken over. */
     taste: tasteSchema.nullable(),
+    /** Other stocks that panels are cut from, with the kerf and the snug that the bench knew for each. */
+    more: z
+      .array(
+        z.strictObject({
+          stock: stockSchema,
+          kerf: kerfRecordSchema.nullable(),
+          taste: tasteSchema.nullable(),
+        }),
+      )
+      .max(MOST_STOCKS),
     /**
      * Kerfs being measured, the one in hand first; what was read off one stock says nothing about another.
      */
@@ -81,17 +96,26 @@ export const jobSchema = z.strictObject({
     tests: z.array(testRecordSchema).max(500),
     picked: settingSchema.nullable(),
     score: settingSchema,
+    /** For grooves: how deep it comes out is measured on a test pocket. */
+    pocket: settingSchema,
   }),
   cut: z.strictObject({
     compensation: z.enum(['paths', 'software']),
     labels: z.boolean(),
-    off: z.array(z.enum(OPERATIONS)).max(3),
+    /** Letters at every joint, the same on both panels. */
+    letters: z.boolean(),
+    /** Which face lies up: what is scored is on it. */
+    face: z.enum(['outside', 'inside']),
+    off: z.array(z.enum(OPERATIONS)).max(4),
     written: z.strictObject({ signature: z.string().max(40), date }).nullable(),
   }),
-  build: z.strictObject({ done: z.array(z.string().max(60)).max(50) }),
+  build: z.strictObject({ done: z.array(z.string().max(60)).max(200) }),
   log: z.array(revisionSchema).max(500),
 })
 export type Job = z.infer<typeof jobSchema>
+
+/** Where a test pocket begins: quick, and less than half of the power. [FM] */
+const POCKET_SETTING = { speed: 300, power: 40, passes: 1, air: false }
 
 /** A job nobody has said anything about: a small open box of ordinary sheet. */
 export const emptyJob = (id: string, name: string, changed: string): Job => ({
@@ -100,8 +124,9 @@ export const emptyJob = (id: string, name: string, changed: string): Job => ({
   id,
   name,
   changed,
-  measure: { machine: null, stock: null, kerf: null, taste: null, trials: [] },
+  measure: { machine: null, stock: null, kerf: null, taste: null, more: [], trials: [] },
   box: {
+    ...PLAIN_BOX,
     sizesAre: 'outer',
     width: 120,
     depth: 80,
@@ -116,8 +141,13 @@ export const emptyJob = (id: string, name: string, changed: string): Job => ({
     settings: { sheets: 2, margin: 5, gap: 3, grain: 'free', turning: true },
     arrangement: null,
   },
-  tune: { tests: [], picked: null, score: { speed: 150, power: 12, passes: 1, air: false } },
-  cut: { compensation: 'paths', labels: true, off: [], written: null },
+  tune: {
+    tests: [],
+    picked: null,
+    score: { speed: 150, power: 12, passes: 1, air: false },
+    pocket: POCKET_SETTING,
+  },
+  cut: { compensation: 'paths', labels: true, letters: false, face: 'outside', off: [], written: null },
   build: { done: [] },
   log: [],
 })

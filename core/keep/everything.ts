@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { tasteRecordSchema } from '../fit'
-import { jobSchema, migrateJob, migrateRecord, type RecordKind } from '../job'
+import { JOB_VERSION, jobSchema, migrateJob, migrateRecord, type RecordKind } from '../job'
 import { kerfRecordSchema, machineEventSchema } from '../kerf'
 import { sentenceFor } from '../limits'
 import { machineSchema } from '../machine'
@@ -18,7 +18,7 @@ export const RECORD_SCHEMAS = {
 } as const
 
 const FORMAT = 'uplands-everything'
-const VERSION = 3
+const VERSION = JOB_VERSION
 
 /** A file of everything larger than this is refused before it is parsed, bytes. */
 export const EVERYTHING_LIMIT = 40_000_000

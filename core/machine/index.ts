@@ -4,11 +4,12 @@ import { z } from 'zod'
  * What is done to a sheet, in the order in which it has to be done: a panel whose outline goes first drops,
  * and its holes land wrong. [CP]
  */
-export const OPERATIONS = ['score', 'inside', 'outline'] as const
+export const OPERATIONS = ['pocket', 'score', 'inside', 'outline'] as const
 export type Operation = (typeof OPERATIONS)[number]
 
 /** Names of the operations, as they stand on screens and as layers in files. */
 export const OPERATION_NAMES: Record<Operation, string> = {
+  pocket: 'engrave pockets',
   score: 'score labels',
   inside: 'inside cuts',
   outline: 'outline cuts',
@@ -36,12 +37,21 @@ export const machineSchema = z.strictObject({
   travelSpeed: z.number().min(1).max(5000),
   acceleration: z.number().min(10).max(100000),
   /** The colour that the laser's own software expects for each operation. */
-  colours: z.strictObject({ score: colour, inside: colour, outline: colour }),
+  colours: z.strictObject({ pocket: colour, score: colour, inside: colour, outline: colour }),
 })
 export type Machine = z.infer<typeof machineSchema>
 
 /** Colours of operations until the owner says what their laser's software expects. */
-export const OUR_COLOURS: Machine['colours'] = { score: '#7a5c1e', inside: '#3e6f8e', outline: '#8a3f6b' }
+export const OUR_COLOURS: Machine['colours'] = {
+  pocket: '#4f6b2f',
+  score: '#7a5c1e',
+  inside: '#3e6f8e',
+  outline: '#8a3f6b',
+}
+
+/** Operations that cut right through: their paths are closed, and no line of them may be run twice. */
+export const cutsThrough = (operation: Operation): boolean =>
+  operation === 'inside' || operation === 'outline'
 
 /** Speeds and acceleration of an ordinary hobby machine, until its manual is consulted. [FM] */
 export const ORDINARY_MOTION = { maxSpeed: 400, travelSpeed: 300, acceleration: 1500 }

@@ -5,7 +5,7 @@ import { partsOf, SMALL_BOX } from '../../scripts/testing/parts'
 import { packerSheets } from '../../scripts/testing/rectangles'
 import { rectangle, sizeOf, union, type Region } from '../geometry'
 import { IN_METRIC as say } from '../length'
-import { sameTabs } from '../box'
+import { PLAIN_BOX, sameTabs } from '../box'
 import {
   allowedTurns,
   loadAt,
@@ -28,20 +28,22 @@ const block = (id: string, width: number, height: number): NestPart =>
   part(id, { outline: rectangle(0, 0, width, height), holes: [] })
 
 const jobs = fc.record({
-  spec: fc.record({
-    sizesAre: fc.constant('outer' as const),
-    width: fc.integer({ min: 30, max: 350 }),
-    depth: fc.integer({ min: 30, max: 250 }),
-    height: fc.integer({ min: 30, max: 150 }),
-    top: fc.boolean(),
-    tabs: fc
-      .record({
-        rule: fc.constantFrom('even' as const, 'fixed' as const),
-        width: fc.integer({ min: 6, max: 30 }),
-      })
-      .map(sameTabs),
-    proud: fc.constantFrom(0, 0.5),
-  }),
+  spec: fc
+    .record({
+      sizesAre: fc.constant('outer' as const),
+      width: fc.integer({ min: 30, max: 350 }),
+      depth: fc.integer({ min: 30, max: 250 }),
+      height: fc.integer({ min: 30, max: 150 }),
+      top: fc.boolean(),
+      tabs: fc
+        .record({
+          rule: fc.constantFrom('even' as const, 'fixed' as const),
+          width: fc.integer({ min: 6, max: 30 }),
+        })
+        .map(sameTabs),
+      proud: fc.constantFrom(0, 0.5),
+    })
+    .map((spec) => ({ ...PLAIN_BOX, ...spec })),
   copies: fc.integer({ min: 1, max: 3 }),
   sheetSize: fc.record({
     width: fc.integer({ min: 300, max: 900 }),

@@ -1,5 +1,6 @@
 import Flatbush from 'flatbush'
 import type { Point } from '../geometry'
+import { cutsThrough } from '../machine'
 import { visited, type CutPath } from './path'
 
 /** Where two cut lines run on top of each other, with the length that is cut twice, mm. */
@@ -22,7 +23,7 @@ interface Segment {
 
 function segmentsOf(paths: CutPath[]): Segment[] {
   return paths
-    .filter(({ operation }) => operation !== 'score')
+    .filter(({ operation }) => cutsThrough(operation))
     .flatMap((path) => {
       const points = visited(path)
       return points.slice(1).map((to, i): Segment => {

@@ -21,7 +21,12 @@ const square = (operation: CutPath['operation'], part: string, x: number, y: num
   closed: true,
 })
 const setting = { speed: 10, power: 50, passes: 1, air: true }
-const settings = { score: { ...setting, speed: 100 }, inside: setting, outline: { ...setting, passes: 2 } }
+const settings = {
+  pocket: setting,
+  score: { ...setting, speed: 100 },
+  inside: setting,
+  outline: { ...setting, passes: 2 },
+}
 const machine = { travelSpeed: 200, acceleration: 1000 }
 
 // Common practice, no source: engrave, score, inside cuts, outlines.

@@ -37,7 +37,8 @@ export function stretchTime(length: number, speed: number, acceleration: number)
 }
 
 /**
- * At a bend sharper than this the machine is taken to stop, radians; along gentler ones it runs through. [FM]
+ * At a bend sharper than this the machine is taken to stop, radians; along gentler ones it runs through.
+ * [FM]
  */
 const STOPS_AT = Math.PI / 12
 
@@ -78,7 +79,7 @@ function follow(
     cutting: 0,
     corners: 0,
     travel: 0,
-    byOperation: { score: 0, inside: 0, outline: 0 },
+    byOperation: { pocket: 0, score: 0, inside: 0, outline: 0 },
     cutLength: 0,
   }
   let at = start

@@ -1,4 +1,5 @@
-import { edgeGroups, sharesLine, type EdgeGroup, type EdgeRule } from '../box'
+import { edgeGroups, sharesLine, type EdgeGroup } from '../box'
+import type { EdgeRule } from '../joints'
 import type { Derived } from '../derive'
 import { WANTED_FITS } from '../fit'
 import type { Job } from '../job'
@@ -52,10 +53,12 @@ function insideFigure({ box }: Derived, say: Say): StripFigure {
 /** What an edit knocks on to. Money has no currency: the maker knows theirs. */
 export function stripFigures(job: Job, derived: Derived, say: Say): StripFigure[] {
   const { box, fit, plan, use } = derived
-  const price = job.measure.stock?.pricePerSheet ?? 0
   const sheets = use?.sheets ?? 0
-  const parts = (box.panels?.length ?? 0) * job.copies
-  const cost = sheets * price
+  const parts = box.pieces.length * job.copies
+  const price = Math.max(0, ...box.materials.map(({ stock }) => stock?.pricePerSheet ?? 0))
+  const priceOf = (id: string): number =>
+    box.materials.find((each) => each.id === id)?.stock?.pricePerSheet ?? 0
+  const cost = (use?.stocks ?? []).reduce((sum, each) => sum + each.sheets * priceOf(each.material), 0)
   return [
     insideFigure(derived, say),
     {
@@ -121,8 +124,8 @@ export function cutFigures(job: Job, derived: Derived, say: Say): { label: strin
   const { outer } = box.sizes
   const wanted = WANTED_FITS.find(({ interference }) => interference === job.interference)
   const edgeOf = (group: EdgeGroup): string => {
-    const edge = box.shell?.edges.find((each) => each.group === group)
-    return edge ? ` (${sharesLine(edge.shares.widths, say)})` : ''
+    const edge = box.made?.edges.find((each) => each.group === group)
+    return edge ? ` (${sharesLine(edge.shares, say)})` : ''
   }
   return [
     {
@@ -130,7 +133,13 @@ export function cutFigures(job: Job, derived: Derived, say: Say): { label: strin
       value: `${say.size([outer.x, outer.y, outer.z])}${job.box.top ? ', closed' : ', open'}`,
     },
     { label: 'Copies', value: String(job.copies) },
-    { label: 'Stock', value: job.measure.stock?.name ?? 'none' },
+    {
+      label: 'Stock',
+      value: box.materials
+        .map(({ name }) => name)
+        .join(', ')
+        .slice(0, 120),
+    },
     { label: 'Machine', value: job.measure.machine?.name ?? 'none' },
     { label: 'Thickness', value: `${say.fine(box.thickness.mean)}, ${box.thickness.readings} readings` },
     {

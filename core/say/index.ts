@@ -5,3 +5,4 @@ export { compensationStatement, madeForStatement, placeStatement } from './state
 export { cutFigures, movedBy, ruleWords, stripFigures, type StripFigure } from './figures'
 export { sizeWorking, tabAdvice } from './sizes'
 export { GLOSSARY, type Term } from './glossary'
+export { proofLine, warningSentence } from './warnings'

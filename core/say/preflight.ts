@@ -1,7 +1,7 @@
-import type { CutPlan, DerivedBox, Part } from '../derive'
+import { seenBy, type CutPlan, type DerivedBox, type Part } from '../derive'
 import type { Job } from '../job'
 import { counted, type Say } from '../length'
-import { OPERATION_NAMES } from '../machine'
+import { cutsThrough, OPERATION_NAMES } from '../machine'
 import { isForbidden, violationSentence, type Violation } from '../nest'
 import type { Check } from '../plan'
 import { stockTitle } from '../stock'
@@ -83,7 +83,7 @@ function sheetChecks({ job, plan }: Looked, say: Say): Check[] {
 }
 
 function pathChecks({ plan }: Looked, say: Say): Check[] {
-  const cuts = plan.loads.flatMap(({ paths }) => paths).filter(({ operation }) => operation !== 'score')
+  const cuts = plan.loads.flatMap(({ paths }) => paths).filter(({ operation }) => cutsThrough(operation))
   const open = cuts.filter(({ closed, points }) => !closed || points.length < 3)
   const twice = plan.doubled.map(
     ({ parts, length, at }) =>
@@ -184,6 +184,73 @@ function offCheck({ job: { cut } }: Looked): Check {
   )
 }
 
+/** What is checked of every stock by itself, seen as if it were the job's own. */
+function stockChecks(looked: Looked, say: Say): Check[] {
+  return [
+    ...sheetChecks(looked, say),
+    ...kerfChecks(looked, say),
+    thicknessCheck(looked),
+    settingCheck(looked, say),
+  ]
+}
+
+/** The same of every other stock of the job; only what has to be looked at, and of which stock. */
+function otherStockChecks({ job, box, parts, plan }: Looked, say: Say): Check[] {
+  return box.materials.slice(1).flatMap((material) => {
+    const own = parts.filter((part) => part.material === material.id)
+    const cut = plan.stocks.find((each) => each.material === material.id)
+    if (own.length === 0 || !cut) return []
+    const loads = plan.loads.filter((load) => load.material === material.id)
+    const sheets = loads.reduce((most, { sheet }) => Math.max(most, sheet + 1), 0)
+    const seen: Looked = {
+      job: seenBy(job, material.id),
+      box: { ...box, ...material },
+      parts: own,
+      plan: { ...plan, ...cut, loads, sheets },
+    }
+    return stockChecks(seen, say)
+      .filter(({ state }) => state !== 'ok')
+      .map((check) => ({
+        ...check,
+        id: `${check.id} ${material.id}`,
+        title: `${material.name}: ${check.title}`,
+      }))
+  })
+}
+
+/** Whether the panels hold together as drawn. */
+function proofCheck({ box }: Looked): Check[] {
+  const [fault] = box.proof?.faults ?? []
+  if (!fault) return []
+  const detail =
+    fault.kind === 'overlap'
+      ? `${fault.panels.join(' and ')} would be in the same place.`
+      : `Something of the ${fault.panels[0]} is missing at a joint.`
+  return [stop('proof', 'The panels do not hold together as drawn', `${detail} Look at Shape.`)]
+}
+
+/** Pockets lie on the inside face, and their depth is only known from a test. [CP] */
+function pocketChecks({ job, plan }: Looked): Check[] {
+  const hasPockets = plan.loads.some(({ paths }) => paths.some(({ operation }) => operation === 'pocket'))
+  if (!hasPockets || job.cut.off.includes('pocket')) return []
+  return [
+    ...(job.cut.face === 'outside'
+      ? [
+          stop(
+            'face',
+            'Grooves are on the inside face, and the outside lies up',
+            'Choose “inside face up” in Cut: they would be engraved on the wrong face.',
+          ),
+        ]
+      : []),
+    look(
+      'pocket',
+      'Groove depth comes from a test pocket',
+      'Engrave one on the same stock with this setting and measure how deep it is.',
+    ),
+  ]
+}
+
 /** Everything that is looked at before a file may be written. */
 export function preflight(looked: Looked, say: Say): Check[] {
   if (looked.plan.loads.length === 0) {
@@ -193,11 +260,11 @@ export function preflight(looked: Looked, say: Say): Check[] {
     freshCheck(looked),
     ...placeChecks(looked, say),
     completeCheck(looked),
-    ...sheetChecks(looked, say),
+    ...proofCheck(looked),
     ...pathChecks(looked, say),
-    ...kerfChecks(looked, say),
-    thicknessCheck(looked),
-    settingCheck(looked, say),
+    ...pocketChecks(looked),
+    ...stockChecks(looked, say),
+    ...otherStockChecks(looked, say),
     offCheck(looked),
   ]
 }

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import { demo, derivedAsShown as derive } from '../../scripts/testing/demo'
-import { deriveAll, prepare, type Derived } from '../derive'
+import { deriveAll, prepare, warningsOf, type Derived } from '../derive'
 import { emptyJob, type Job } from '../job'
 import { IN_METRIC as say, sayIn } from '../length'
 import {
@@ -17,6 +17,7 @@ import {
   stationStatuses,
   stripFigures,
   tabAdvice,
+  warningSentence,
   type StripFigure,
 } from './index'
 
@@ -270,8 +271,12 @@ describe('what the figures say', () => {
   test('advice for narrow tabs and even counts', () => {
     const uprights = { rule: 'shares' as const, count: 20 }
     const odd = { ...job, box: { ...job.box, tabs: { ...job.box.tabs, uprights } } }
-    expect(tabAdvice(derive(odd).derived.box, say)).toHaveLength(2)
-    expect(tabAdvice(derived.box, say)).toEqual([])
+    const { box } = derive(odd).derived
+    expect(tabAdvice(box)).toHaveLength(1)
+    expect(tabAdvice(derived.box)).toEqual([])
+    const [narrow] = warningsOf(box, null, 5, [])
+    expect(warningSentence(narrow, box, say)).toContain('under one thickness')
+    expect(warningsOf(derived.box, null, 5, [])).toEqual([])
   })
   test('a log entry holds the figures of its moment, the tabs with their real widths', () => {
     const figures = cutFigures(job, derived, say)

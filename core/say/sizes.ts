@@ -12,9 +12,13 @@ export function sizeWorking(
   const isOuter = spec.sizesAre === 'outer'
   const [given, other] = isOuter ? [sizes.outer, sizes.inner] : [sizes.inner, sizes.outer]
   const t = say.finePlain(thickness.mean)
-  const walls = { x: 2, y: 2, z: spec.top ? 2 : 1 }
-  const line = (axis: 'x' | 'y' | 'z'): string =>
-    `${say.plain(given[axis])} ${isOuter ? '−' : '+'} ${walls[axis]} × ${t} = ${say.plain(other[axis])}`
+  const walls = { x: 2, y: 2, z: (spec.top ? 1 : 0) + (spec.floor.kind === 'none' ? 0 : 1) }
+  const line = (axis: 'x' | 'y' | 'z'): string => {
+    const taken = sizes.outer[axis] - sizes.inner[axis]
+    const plain = Math.abs(taken - walls[axis] * thickness.mean) < 1e-6
+    const what = plain ? `${walls[axis]} × ${t}` : say.plain(taken)
+    return `${say.plain(given[axis])} ${isOuter ? '−' : '+'} ${what} = ${say.plain(other[axis])}`
+  }
   return {
     title: isOuter ? 'Inner size' : 'Outer size',
     result: say.size([other.x, other.y, other.z]),
@@ -40,23 +44,10 @@ export function sizeWorking(
   }
 }
 
-/**
- * Advice about tabs that can be cut but may not please. Width about 1.5 to 3 thicknesses; under one they
- * break. [FM]
- */
-export function tabAdvice({ shell, thickness }: Pick<DerivedBox, 'shell' | 'thickness'>, say: Say): string[] {
-  if (!shell) return []
-  const widths = shell.edges.flatMap(({ cells }) => cells.map(({ from, to }) => to - from))
-  const least = Math.min(...widths)
-  const advice: string[] = []
-  if (least < thickness.mean) {
-    advice.push(
-      `The narrowest tab is ${say.length(least)}, under one thickness: it may break while ` +
-        'sanding or pressing.',
-    )
-  }
-  if (shell.edges.some(({ shares }) => shares.widths.length % 2 === 0)) {
-    advice.push('An even count makes the two ends of an edge differ: opposite corners will not look alike.')
-  }
-  return advice
+/** Advice about tabs that can be cut but may not please. */
+export function tabAdvice({ made }: Pick<DerivedBox, 'made'>): string[] {
+  const isEven = made?.edges.some(({ kind, shares }) => kind === 'fingers' && shares.length % 2 === 0)
+  return isEven
+    ? ['An even count makes the two ends of an edge differ: opposite corners will not look alike.']
+    : []
 }

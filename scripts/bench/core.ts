@@ -1,4 +1,4 @@
-import { sameTabs, type BoxSpec } from '../../core/box'
+import { PLAIN_BOX, sameTabs, type BoxSpec } from '../../core/box'
 import { arrange, deriveBox, makeParts, planCut, surfaceFor, withLayout, type Part } from '../../core/derive'
 import { rectangle, union } from '../../core/geometry'
 import { emptyJob, type Job } from '../../core/job'
@@ -9,6 +9,7 @@ import { jtsOf, united } from '../testing/jts'
 import { FRAME, ms, row, timed } from './timing'
 
 export const SPEC: BoxSpec = {
+  ...PLAIN_BOX,
   sizesAre: 'outer',
   width: 240,
   depth: 160,
@@ -26,12 +27,12 @@ function laidOut(copies: number): { job: Job; parts: Part[] } {
     copies,
     layout: { ...job.layout, settings: { ...job.layout.settings, sheets: 90 } },
   }
-  const parts = makeParts(deriveBox(large), copies)
+  const parts = makeParts(deriveBox(large), copies, large.cut)
   return { job: withLayout(large, arrange(parts, large)), parts }
 }
 
 function keystroke(): void {
-  const took = timed(() => void makeParts(deriveBox(job), 1))
+  const took = timed(() => void makeParts(deriveBox(job), 1, job.cut))
   row('one keystroke in Shape: box, panels, parts', `${ms(took)}, ${(took / FRAME).toFixed(2)} of a frame`)
 }
 
@@ -49,8 +50,8 @@ function uniting(): void {
 }
 
 /**
- * What one step of a dragged part costs with 600 parts on the sheets, and what the planner's answer costs the
- * page.
+ * What one step of a dragged part costs with 600 parts on the sheets, and what the planner's answer costs
+ * the page.
  */
 function sixHundred(): void {
   const { job: opened, parts } = laidOut(100)

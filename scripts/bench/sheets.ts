@@ -25,7 +25,8 @@ export function benchSheets(): void {
   const sum = { ours: 0, theirs: 0, timeOurs: 0, timeTheirs: 0 }
   for (const [width, depth, height, copies] of SIZES) {
     const box = { ...SPEC, width, depth, height }
-    const parts = makeParts(deriveBox({ ...emptyJob('bench', 'Bench', ''), box }), copies)
+    const job = { ...emptyJob('bench', 'Bench', ''), box }
+    const parts = makeParts(deriveBox(job), copies, job.cut)
     let start = performance.now()
     const layout = nest(parts, SETTINGS, SURFACE)
     const took = performance.now() - start

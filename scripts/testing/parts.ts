@@ -1,4 +1,4 @@
-import { sameTabs, type BoxSpec } from '../../core/box'
+import { makeBox, PLAIN_BOX, sameTabs, sameThickness, type Box, type BoxSpec } from '../../core/box'
 import { deriveBox, makeParts, type Part } from '../../core/derive'
 import { emptyJob, type Job } from '../../core/job'
 import { newStock } from '../../core/stock'
@@ -27,10 +27,14 @@ export function jobOf(box: BoxSpec, more: Partial<Job> = {}): Job {
 }
 
 /** The parts of so many copies of a box. */
-export const partsOf = (box: BoxSpec, copies: number): Part[] => makeParts(deriveBox(jobOf(box)), copies)
+export const partsOf = (box: BoxSpec, copies: number): Part[] => {
+  const job = jobOf(box)
+  return makeParts(deriveBox(job), copies, job.cut)
+}
 
 /** A closed box of six small panels, for layouts. */
 export const SMALL_BOX: BoxSpec = {
+  ...PLAIN_BOX,
   sizesAre: 'outer',
   width: 120,
   depth: 90,
@@ -38,4 +42,13 @@ export const SMALL_BOX: BoxSpec = {
   top: true,
   tabs: sameTabs({ rule: 'even', width: 10 }),
   proud: 0,
+}
+
+/** What a plain box does not ask for. */
+export const PLAIN = PLAIN_BOX
+
+/** A box of one thickness, mm. */
+export function boxOf(spec: BoxSpec, thickness = 3): Box {
+  const mean = sameThickness(thickness)
+  return makeBox(spec, { mean, thickest: mean })
 }

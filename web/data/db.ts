@@ -1,5 +1,5 @@
 import { deleteDB, openDB, type DBSchema, type IDBPDatabase } from 'idb'
-import { migrateRecord, type Job, type RecordKind } from '@core/job'
+import { JOB_VERSION, migrateRecord, type Job, type RecordKind } from '@core/job'
 import type { TasteRecord } from '@core/fit'
 import type { KerfRecord, MachineEvent } from '@core/kerf'
 import type { Machine } from '@core/machine'
@@ -27,7 +27,7 @@ export type Database = IDBPDatabase<Schema>
 export const BENCH_STORES = ['machines', 'stocks', 'kerfs', 'tests', 'tastes', 'events'] as const
 
 const NAME = 'uplands'
-const VERSION = 3
+const VERSION = JOB_VERSION
 
 /** How long after an open that failed it is tried once more, milliseconds. */
 const AGAIN = 150

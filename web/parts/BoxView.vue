@@ -1,18 +1,36 @@
 <script setup lang="ts">
-import { ChevronDown, ChevronLeft, ChevronRight, ChevronUp } from '@lucide/vue'
+import { ChevronDown, ChevronLeft, ChevronRight, ChevronUp, RotateCcw, ZoomIn, ZoomOut } from '@lucide/vue'
 import { onBeforeUnmount, onMounted, ref, watch } from 'vue'
-import type { Panel } from '@core/box'
+import type { Panel } from '@core/assembly'
 import { useTheme } from './theme'
-import { BoxScene } from './box-scene'
+import { BoxScene, type Look } from './box-scene'
 
-const props = defineProps<{ panels: Panel[]; label: string }>()
+const props = defineProps<{
+  panels: Panel[]
+  label: string
+  chosen?: string | null
+  wrong?: string[]
+  second?: string[]
+}>()
+const emit = defineEmits<{ choose: [panel: string] }>()
 const canvas = ref<HTMLCanvasElement>()
 const explode = ref(0)
+const section = ref(0)
 const noWebGL = ref(false)
 const { theme } = useTheme()
 let scene: BoxScene | null = null
 let observer: ResizeObserver | null = null
 let asked = 0
+
+function lookOf(id: string): Look {
+  if (props.wrong?.includes(id)) return 'rowan'
+  if (props.chosen === id) return 'heather'
+  return props.second?.includes(id) ? 'second' : 'ply'
+}
+const SHELL = ['front', 'back', 'left', 'right', 'floor', 'top']
+/** What stands inside is lifted out upward. */
+const wayOf = (id: string): [number, number, number] | undefined =>
+  SHELL.includes(id) ? undefined : [0, 0, 1]
 
 /** Draws once per frame, however often it is asked. */
 function draw(): void {
@@ -20,29 +38,45 @@ function draw(): void {
   asked = requestAnimationFrame(() => {
     const out =
       explode.value * Math.max(...props.panels.map(({ size }) => Math.min(size.width, size.height))) * 0.9
+    scene?.section(section.value)
     scene?.draw(
-      props.panels.map(({ name }) => ({ name, colour: 'ply', out })),
+      props.panels.map(({ id }) => ({ name: id, colour: lookOf(id), out, way: wayOf(id) })),
       out,
     )
   })
 }
 
 function turn(angle: number, tilt: number): void {
-  if (!scene) return
-  scene.angle += angle
-  scene.tilt = Math.max(-1.5, Math.min(1.5, scene.tilt + tilt))
+  scene?.turn(angle, tilt)
+  draw()
+}
+function zoom(by: number): void {
+  scene?.zoom(by)
+  draw()
+}
+function reset(): void {
+  explode.value = 0
+  section.value = 0
+  scene?.reset()
   draw()
 }
 
-let held: { x: number; y: number } | null = null
-function drag({ clientX: x, clientY: y }: PointerEvent): void {
-  if (held) turn((held.x - x) / 120, (y - held.y) / 120)
-  if (held) held = { x, y }
+/** A press that does not move chooses a panel; one that does turns the view. */
+let pressed: { x: number; y: number } | null = null
+function press({ clientX: x, clientY: y }: PointerEvent): void {
+  pressed = { x, y }
+}
+function release({ clientX, clientY, currentTarget }: PointerEvent): void {
+  if (!pressed || Math.hypot(clientX - pressed.x, clientY - pressed.y) > 4) return
+  const box = (currentTarget as Element).getBoundingClientRect()
+  const [x, y] = [(clientX - box.left) / box.width, (clientY - box.top) / box.height]
+  const id = scene?.pick(2 * x - 1, 1 - 2 * y)
+  if (id) emit('choose', id)
 }
 
 onMounted(() => {
   try {
-    scene = new BoxScene(canvas.value)
+    scene = new BoxScene(canvas.value, draw)
   } catch {
     noWebGL.value = true
     return
@@ -66,7 +100,7 @@ watch(
     draw()
   },
 )
-watch([explode, theme], draw)
+watch([explode, section, theme, () => props.chosen, () => props.wrong, () => props.second], draw)
 </script>
 
 <template>
@@ -81,19 +115,17 @@ watch([explode, theme], draw)
         tabindex="0"
         role="img"
         :aria-label="label"
-        @pointerdown="
-          ((held = { x: $event.clientX, y: $event.clientY }),
-          ($event.target as Element).setPointerCapture($event.pointerId))
-        "
-        @pointermove="drag"
-        @pointerup="held = null"
+        @pointerdown="press"
+        @pointerup="release"
         @keydown.left.prevent="turn(-0.15, 0)"
         @keydown.right.prevent="turn(0.15, 0)"
         @keydown.up.prevent="turn(0, 0.1)"
         @keydown.down.prevent="turn(0, -0.1)"
+        @keydown.+.prevent="zoom(1.2)"
+        @keydown.-.prevent="zoom(1 / 1.2)"
       />
     </div>
-    <div class="no-print flex items-center gap-1">
+    <div class="no-print flex flex-wrap items-center gap-x-1">
       <button type="button" class="btn-icon" aria-label="Turn left" @click="turn(-0.3, 0)">
         <ChevronLeft :size="18" />
       </button>
@@ -106,17 +138,39 @@ watch([explode, theme], draw)
       <button type="button" class="btn-icon" aria-label="Tilt down" @click="turn(0, -0.2)">
         <ChevronDown :size="18" />
       </button>
-      <label class="ml-3 flex flex-1 items-center gap-2 text-sm whitespace-nowrap">
-        Pull apart
-        <input
-          v-model.number="explode"
-          type="range"
-          min="0"
-          max="1"
-          step="0.02"
-          class="w-full accent-heather"
-        />
-      </label>
+      <button type="button" class="btn-icon" aria-label="Nearer" @click="zoom(1.25)">
+        <ZoomIn :size="18" />
+      </button>
+      <button type="button" class="btn-icon" aria-label="Farther" @click="zoom(0.8)">
+        <ZoomOut :size="18" />
+      </button>
+      <button type="button" class="btn-icon" aria-label="As it was first" @click="reset">
+        <RotateCcw :size="16" />
+      </button>
+      <div class="flex min-w-40 flex-1 flex-wrap gap-x-3">
+        <label class="flex min-w-28 flex-1 items-center gap-2 text-[13px] whitespace-nowrap">
+          Pull apart
+          <input
+            v-model.number="explode"
+            type="range"
+            min="0"
+            max="1"
+            step="0.02"
+            class="w-full accent-heather"
+          />
+        </label>
+        <label class="flex min-w-28 flex-1 items-center gap-2 text-[13px] whitespace-nowrap">
+          Section
+          <input
+            v-model.number="section"
+            type="range"
+            min="0"
+            max="0.98"
+            step="0.02"
+            class="w-full accent-heather"
+          />
+        </label>
+      </div>
     </div>
   </div>
 </template>

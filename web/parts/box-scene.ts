@@ -10,21 +10,28 @@ import {
   Mesh,
   MeshLambertMaterial,
   OrthographicCamera,
+  Plane,
+  Raycaster,
   Scene,
+  Spherical,
   Vector2,
   Vector3,
   WebGLRenderer,
 } from 'three'
-import type { Panel, PanelName } from '@core/box'
-import { edgeGeometry, solidGeometry } from './solid-geometry'
+import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js'
+import type { Panel } from '@core/assembly'
+import { edgeGeometry, pocketGeometry, solidGeometry } from './solid-geometry'
 
-type Look = 'ply' | 'heather'
+/** Of the job's own stock, of another one, in hand, and what is wrong. */
+export type Look = 'ply' | 'second' | 'heather' | 'rowan'
+const LOOKS: Look[] = ['ply', 'second', 'heather', 'rowan']
 
-/** How each panel is shown, and how far it is moved out along its own outside, mm. */
+/** How each panel is shown, and how far it is moved which way, mm; outward where no way is given. */
 export interface Showing {
-  name: PanelName
+  name: string
   colour: Look
   out: number
+  way?: [number, number, number]
 }
 
 /** Colours come from the page, so that light and dark hold in the scene as well. */
@@ -36,34 +43,49 @@ const makeLook = () => ({
   edge: new LineBasicMaterial(),
 })
 
+/** What a panel's drawing is made from: panels that read the same are not made again. */
+const keyOf = ({ region, thickness, frame, features }: Panel): string =>
+  [thickness, frame, JSON.stringify(region), features.map(({ depth, joint }) => [depth, joint])].join('|')
+
+interface Body {
+  group: Group
+  key: string
+}
+
 /**
- * A box in space, drawn with three.js. Panels are the derived ones, extruded and put where their placement
- * says.
+ * A box in space, drawn with three.js. Panels are the derived ones, extruded and put where their frame says.
+ * Turned, moved and brought near by the library's own controls.
  */
 export class BoxScene {
   private readonly scene = new Scene()
   private readonly camera = new OrthographicCamera(-1, 1, 1, -1, -5000, 5000)
   private readonly renderer: WebGLRenderer
-  private readonly bodies = new Map<PanelName, Group>()
+  private readonly controls: OrbitControls | null = null
+  private bodies = new Map<string, Body>()
   private readonly content = new Group()
   /** Made once: a new material would have its shader compiled again at every keystroke. */
-  private readonly looks: Record<Look, { face: MeshLambertMaterial; edge: LineBasicMaterial }> = {
-    ply: makeLook(),
-    heather: makeLook(),
-  }
+  private readonly looks = Object.fromEntries(LOOKS.map((look) => [look, makeLook()])) as Record<
+    Look,
+    ReturnType<typeof makeLook>
+  >
   private theme: string | null = null
   private half = new Vector3(50, 50, 50)
-  /** Turned about the upright axis, and tilted, radians. */
-  angle = -0.6
-  tilt = 0.5
 
-  /** @throws when the browser has no WebGL */
-  constructor(canvas?: HTMLCanvasElement) {
+  /**
+   * @param canvas the one on the page; none for pictures
+   * @param changed called when the controls turned or moved the view
+   * @throws when the browser has no WebGL
+   */
+  constructor(canvas?: HTMLCanvasElement, changed?: () => void) {
     this.renderer = new WebGLRenderer({ canvas, antialias: true, alpha: true, preserveDrawingBuffer: true })
     const sun = new DirectionalLight(0xffffff, 2)
     sun.position.set(-0.5, -0.9, 1.4)
     this.scene.add(new AmbientLight(0xffffff, 1.5), sun, this.content)
     this.camera.up.set(0, 0, 1)
+    this.look(-0.6, 0.5)
+    if (!canvas || !changed) return
+    this.controls = new OrbitControls(this.camera, canvas)
+    this.controls.addEventListener('change', changed)
   }
 
   setSize(width: number, height: number, ratio = Math.min(devicePixelRatio, 2)): void {
@@ -71,25 +93,64 @@ export class BoxScene {
     this.renderer.setSize(width, height, false)
   }
 
-  /** Takes new panels. The view stays as it is turned. */
+  /** Looks from an angle about the upright axis, tilted down, radians. */
+  look(angle: number, tilt: number): void {
+    this.camera.position
+      .set(Math.sin(angle) * Math.cos(tilt), -Math.cos(angle) * Math.cos(tilt), Math.sin(tilt))
+      .multiplyScalar(1000)
+      .add(this.controls?.target ?? new Vector3())
+    this.camera.lookAt(this.controls?.target ?? new Vector3())
+  }
+
+  /** Turns on from where one looks, radians. */
+  turn(angle: number, tilt: number): void {
+    const target = this.controls?.target ?? new Vector3()
+    const { x, y, z } = this.camera.position.clone().sub(target)
+    const spherical = new Spherical().setFromVector3(new Vector3(x, z, -y))
+    const now = Math.PI / 2 - spherical.phi
+    this.look(Math.atan2(x, -y) + angle, Math.max(-1.5, Math.min(1.5, now + tilt)))
+  }
+
+  /** As it was first, whatever was moved. */
+  reset(): void {
+    this.controls?.target.set(0, 0, 0)
+    this.camera.zoom = 1
+    this.look(-0.6, 0.5)
+  }
+
+  zoom(by: number): void {
+    this.camera.zoom = Math.max(0.3, Math.min(12, this.camera.zoom * by))
+  }
+
+  /** Takes new panels; those that read as before are kept. The view stays as it is turned. */
   setPanels(panels: Panel[]): void {
-    this.clear()
-    for (const panel of panels) this.bodies.set(panel.name, this.makeBody(panel))
+    const before = this.bodies
+    this.bodies = new Map()
+    for (const panel of panels) {
+      const key = keyOf(panel)
+      const known = before.get(panel.id)
+      if (known?.key === key) before.delete(panel.id)
+      this.bodies.set(panel.id, known?.key === key ? known : { group: this.makeBody(panel), key })
+    }
+    for (const { group } of before.values()) this.remove(group)
+    for (const { group } of this.bodies.values()) group.position.set(0, 0, 0)
+    this.content.position.set(0, 0, 0)
     const box = new Box3().setFromObject(this.content)
     this.half = box.getSize(new Vector3()).multiplyScalar(0.5)
     this.content.position.copy(box.getCenter(new Vector3()).negate())
   }
 
-  private makeBody({ name, region, thickness, placement }: Panel): Group {
+  private makeBody({ id, region, thickness, frame, features }: Panel): Group {
     const body = new Group()
     const inner = new Group()
     inner.add(
       new Mesh(solidGeometry(region, thickness), this.looks.ply.face),
       new LineSegments(edgeGeometry(region, thickness), this.looks.ply.edge),
+      new LineSegments(pocketGeometry(features, thickness), this.looks.ply.edge),
     )
-    inner.applyMatrix4(new Matrix4().fromArray(placement).transpose())
-    body.userData.outward = new Vector3(placement[2], placement[6], placement[10])
-    body.name = name
+    inner.applyMatrix4(new Matrix4().fromArray(frame).transpose())
+    body.userData.outward = new Vector3(frame[2], frame[6], frame[10])
+    body.name = id
     body.add(inner)
     this.content.add(body)
     return body
@@ -98,12 +159,13 @@ export class BoxScene {
   /** Draws the named panels; the others are hidden. @param spread how far things reach when moved out, mm */
   draw(showing: Showing[], spread = Math.max(0, ...showing.map(({ out }) => out))): void {
     this.takePageColours()
-    for (const body of this.bodies.values()) body.visible = false
-    for (const { name, colour, out } of showing) {
-      const body = this.bodies.get(name)
+    for (const { group } of this.bodies.values()) group.visible = false
+    for (const { name, colour, out, way } of showing) {
+      const body = this.bodies.get(name)?.group
       if (!body) continue
       body.visible = true
-      body.position.copy(body.userData.outward as Vector3).multiplyScalar(out)
+      const direction = way ? new Vector3(...way) : (body.userData.outward as Vector3)
+      body.position.copy(direction).multiplyScalar(out)
       body.traverse((part) => {
         if (part instanceof Mesh) part.material = this.looks[colour].face
         if (part instanceof LineSegments) part.material = this.looks[colour].edge
@@ -113,36 +175,54 @@ export class BoxScene {
     this.renderer.render(this.scene, this.camera)
   }
 
+  /** Cuts away what lies before a plane across the box, 0 (nothing) to 1 (all of it). */
+  section(share: number): void {
+    const { y } = this.half
+    const plane = new Plane(new Vector3(0, 1, 0), y * (1 - 2 * share))
+    this.renderer.clippingPlanes = share > 0 ? [plane] : []
+  }
+
+  /** The panel under a place of the canvas, from (−1, −1) at its lower left to (1, 1). */
+  pick(x: number, y: number): string | null {
+    const ray = new Raycaster()
+    ray.setFromCamera(new Vector2(x, y), this.camera)
+    const hits = ray
+      .intersectObject(this.content, true)
+      .filter(({ object, point }) => object instanceof Mesh && this.isSeen(object.parent!.parent!, point))
+    return hits[0]?.object.parent?.parent?.name ?? null
+  }
+
+  private isSeen(body: { visible: boolean }, point: Vector3): boolean {
+    return body.visible && this.renderer.clippingPlanes.every((plane) => plane.distanceToPoint(point) >= 0)
+  }
+
   private takePageColours(): void {
     const { theme = '' } = document.documentElement.dataset
     if (theme === this.theme) return
     this.theme = theme
     this.looks.ply.face.color = pageColour('ply')
     this.looks.ply.edge.color = pageColour('ply-edge')
+    this.looks.second.face.color = pageColour('ply-second')
+    this.looks.second.edge.color = pageColour('ply-edge')
     this.looks.heather.face.color = pageColour('heather-wash')
     this.looks.heather.edge.color = pageColour('heather')
+    this.looks.rowan.face.color = pageColour('rowan-wash')
+    this.looks.rowan.edge.color = pageColour('rowan')
   }
 
   /**
-   * Looks at the whole box as near as it fits, whatever is hidden, so that steps of a build are all drawn to
-   * one scale.
+   * Shows the whole box as near as it fits, whatever is hidden, so that steps of a build are all drawn to
+   * one scale. The controls' own nearness is on top of that.
    */
   private frame(spread: number): void {
     const { x, y } = this.renderer.getSize(new Vector2())
-    this.camera.position
-      .set(
-        Math.sin(this.angle) * Math.cos(this.tilt),
-        -Math.cos(this.angle) * Math.cos(this.tilt),
-        Math.sin(this.tilt),
-      )
-      .multiplyScalar(1000)
-    this.camera.lookAt(0, 0, 0)
     this.camera.updateMatrixWorld()
+    const turned = new Matrix4().extractRotation(this.camera.matrixWorldInverse)
     const seen = new Vector2(1, 1)
     for (const corner of [0, 1, 2, 3, 4, 5, 6, 7]) {
       const at = new Vector3(corner & 1 ? 1 : -1, corner & 2 ? 1 : -1, corner & 4 ? 1 : -1)
         .multiply(this.half)
-        .applyMatrix4(this.camera.matrixWorldInverse)
+        .applyMatrix4(turned)
       seen.set(Math.max(seen.x, Math.abs(at.x)), Math.max(seen.y, Math.abs(at.y)))
     }
     const scale = Math.max((seen.x + spread) / Math.max(1, x), (seen.y + spread) / Math.max(1, y)) * 1.05
@@ -155,18 +235,17 @@ export class BoxScene {
     return this.renderer.domElement.toDataURL('image/png')
   }
 
-  private clear(): void {
-    this.content.traverse((part) => {
-      if (!(part instanceof Mesh || part instanceof LineSegments)) return
-      part.geometry.dispose()
+  private remove(group: Group): void {
+    group.traverse((part) => {
+      if (part instanceof Mesh || part instanceof LineSegments) part.geometry.dispose()
     })
-    this.content.clear()
-    this.content.position.set(0, 0, 0)
-    this.bodies.clear()
+    this.content.remove(group)
   }
 
   dispose(): void {
-    this.clear()
+    this.controls?.dispose()
+    for (const { group } of this.bodies.values()) this.remove(group)
+    this.bodies.clear()
     for (const { face, edge } of Object.values(this.looks)) {
       face.dispose()
       edge.dispose()

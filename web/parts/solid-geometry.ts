@@ -1,4 +1,5 @@
 import { BufferGeometry, Float32BufferAttribute, ShapeUtils, Vector2 } from 'three'
+import type { Feature } from '@core/assembly'
 import { ringsOf, type Region, type Ring } from '@core/geometry'
 
 const vectors = (ring: Ring): Vector2[] => ring.map(({ x, y }) => new Vector2(x, y))
@@ -43,6 +44,19 @@ export function edgeGeometry(region: Region, depth: number): BufferGeometry {
     for (const [i, { x, y }] of ring.entries()) {
       const next = ring[(i + 1) % ring.length]
       lines.push(x, y, 0, next.x, next.y, 0, x, y, depth, next.x, next.y, depth, x, y, 0, x, y, depth)
+    }
+  }
+  return new BufferGeometry().setAttribute('position', new Float32BufferAttribute(lines, 3))
+}
+
+/** Borders of the pockets in a panel's inside face, drawn a little outside of it so that they are seen. */
+export function pocketGeometry(features: Feature[], depth: number): BufferGeometry {
+  const lines: number[] = []
+  const away = -depth / 1000
+  for (const { shape } of features.filter((feature) => feature.depth !== null)) {
+    for (const [i, { x, y }] of shape.entries()) {
+      const next = shape[(i + 1) % shape.length]
+      lines.push(x, y, away, next.x, next.y, away)
     }
   }
   return new BufferGeometry().setAttribute('position', new Float32BufferAttribute(lines, 3))

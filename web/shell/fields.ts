@@ -1,5 +1,6 @@
 import type { FieldEntry } from './field-entry'
 import { MEASURE_FIELDS } from './measure-fields'
+import { SHAPE_FIELDS } from './shape-fields'
 
 const OTHER_FIELDS: FieldEntry[] = [
   {
@@ -210,4 +211,4 @@ const OTHER_FIELDS: FieldEntry[] = [
 ]
 
 /** Every field of every station. A test holds this list against the screens. */
-export const FIELDS: FieldEntry[] = [...MEASURE_FIELDS, ...OTHER_FIELDS]
+export const FIELDS: FieldEntry[] = [...MEASURE_FIELDS, ...SHAPE_FIELDS, ...OTHER_FIELDS]

@@ -37,6 +37,8 @@ export async function focusField(id: string, behind?: string): Promise<void> {
   for (let i = 0; i < 40; i++) {
     const field = fieldOf(id) ?? (behind && i >= 8 ? fieldOf(behind) : null)
     if (field) {
+      const folded = field.closest('details')
+      if (folded && !field.matches('summary')) folded.open = true
       field.scrollIntoView({ block: 'center' })
       field.focus()
       return

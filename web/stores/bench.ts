@@ -194,7 +194,7 @@ export const useBench = defineStore('bench', () => {
   }
 
   /** Names of what the bench knows differently from a job's copies. */
-  function newerThan({ measure: { machine, stock, kerf, taste }, tune }: Job): string[] {
+  function newerThan({ measure: { machine, stock, kerf, taste, more }, tune }: Job): string[] {
     const differs = (shelf: Shelf, copy: AnyRecord | null): boolean => {
       const record = copy && find(shelf, copy.id)
       return Boolean(record) && !same(record, copy)
@@ -207,6 +207,11 @@ export const useBench = defineStore('bench', () => {
       ...(differs('stocks', stock) ? ['the stock'] : []),
       ...(isOther(latestKerf(machine, stock, kerf), kerf) ? ['the kerf'] : []),
       ...(isOther(tasteOf(stock?.family), taste) ? ['your own snug'] : []),
+      ...more.flatMap((each) =>
+        differs('stocks', each.stock) || isOther(latestKerf(machine, each.stock, each.kerf), each.kerf)
+          ? [each.stock.name]
+          : [],
+      ),
       ...(own.some((test) => !tune.tests.some(({ id }) => id === test.id)) ? ['tests'] : []),
     ]
   }
@@ -215,12 +220,18 @@ export const useBench = defineStore('bench', () => {
   const renewed = (measure: Job['measure']): Job['measure'] => {
     const machine = machines.value.find(({ id }) => id === measure.machine?.id) ?? measure.machine
     const stock = stocks.value.find(({ id }) => id === measure.stock?.id) ?? measure.stock
+    const more = measure.more.map((each) => {
+      const other = stocks.value.find(({ id }) => id === each.stock.id) ?? each.stock
+      const kerf = latestKerf(machine, other, each.kerf)
+      return { stock: other, kerf, taste: tasteOf(other.family) ?? each.taste }
+    })
     return {
       ...measure,
       machine,
       stock,
       kerf: latestKerf(machine, stock, measure.kerf),
       taste: tasteOf(stock?.family) ?? measure.taste,
+      more,
     }
   }
   return {

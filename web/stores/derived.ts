@@ -9,9 +9,11 @@ import {
   settingFor,
   surfaceFor,
   turnedOf,
+  warningsOf,
   type Derived,
 } from '@core/derive'
 import type { Job } from '@core/job'
+import { buildSteps } from '@core/build'
 import { checksOf, readyToCut, stationStatuses, stripFigures, type StripFigure } from '@core/say'
 import { useBench } from './bench'
 import { useJob } from './job'
@@ -53,9 +55,27 @@ export const useDerived = defineStore('derived', () => {
     const otherBox = deriveBox(changed)
     return { box: otherBox, fit: deriveFit(changed, otherBox, turned.value) }
   }
+  const build = computed(() => {
+    const { made, panels } = box.value
+    return made && panels ? buildSteps(made, panels) : []
+  })
+  const warnings = computed(() =>
+    warningsOf(
+      box.value,
+      measure.value!.machine,
+      settings.value!.margin,
+      'locked' in build.value ? build.value.locked : [],
+    ),
+  )
   const better = computed(() => betterWay(input.value, box.value, turned.value))
   /** Asked for by Lay out and by the checks: they cost as much as the box itself. */
-  const parts = computed(() => makeParts(box.value, copies.value!))
+  const marking = computed(() => {
+    const { letters, face } = jobs.job!.cut
+    return JSON.stringify({ letters, face })
+  })
+  const parts = computed(() =>
+    makeParts(box.value, copies.value!, JSON.parse(marking.value) as Pick<Job['cut'], 'letters' | 'face'>),
+  )
   const choice = computed(() =>
     settingFor({ measure: measure.value!, tune: tune.value! }, box.value.thickness.mean),
   )
@@ -122,6 +142,8 @@ export const useDerived = defineStore('derived', () => {
   return {
     box,
     fit,
+    build,
+    warnings,
     better,
     withMeasure,
     parts,

@@ -1,8 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef, toRaw, watch } from 'vue'
-import type { CutPlan } from '@core/derive'
+import type { CutPlan, JobUse } from '@core/derive'
 import type { Job } from '@core/job'
-import type { SheetUse } from '@core/nest'
 import { unpackPlan } from '@web/workers/packing'
 import { PlannerClient } from '@web/workers/planner-client'
 import type { Answer } from '@web/workers/protocol'
@@ -14,8 +13,8 @@ const QUIET = 90
 
 /** The parts of a job that a plan is made from; a note or a tick asks for no new one. */
 const inputs = ({ measure, box, copies, interference, layout, tune, cut }: Job): unknown[] => {
-  const { compensation, labels, off } = cut
-  return [measure, box, copies, interference, layout, tune, compensation, labels, off]
+  const { compensation, labels, letters, face, off } = cut
+  return [measure, box, copies, interference, layout, tune, compensation, labels, letters, face, off]
 }
 
 /**
@@ -25,7 +24,7 @@ const inputs = ({ measure, box, copies, interference, layout, tune, cut }: Job):
 export const usePlanner = defineStore('planner', () => {
   const jobs = useJob()
   const plan = shallowRef<CutPlan | null>(null)
-  const use = shallowRef<SheetUse | null>(null)
+  const use = shallowRef<JobUse | null>(null)
   const progress = shallowRef<Extract<Answer, { kind: 'progress' }> | null>(null)
   const busy = shallowRef(false)
   /** Why there is no plan; empty while there is one, or one is being made. */

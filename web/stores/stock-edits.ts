@@ -16,6 +16,7 @@ export function useStockEdits() {
     return jobs.edit(
       ({ measure, tune }) => {
         measure.stock = record
+        measure.more = measure.more.filter(({ stock }) => stock.id !== record.id)
         measure.kerf = bench.kerfFor(measure.machine?.id, record.id)
         measure.taste = bench.tasteOf(record.family)
         tune.picked = null

@@ -1,6 +1,5 @@
-import type { CutPlan, LoadPlan } from '@core/derive'
+import type { CutPlan, JobUse, LoadPlan } from '@core/derive'
 import type { Arrangement, Job } from '@core/job'
-import type { SheetUse } from '@core/nest'
 import type { PackedPaths } from '@core/plan'
 
 /** What the page asks of the planning worker. A newer request replaces an older one. */
@@ -19,6 +18,6 @@ export type Answer =
       sequence: number
       arrangement: Arrangement | null
       plan: PackedPlan | null
-      use: SheetUse | null
+      use: JobUse | null
     }
   | { kind: 'failed'; sequence: number; message: string }

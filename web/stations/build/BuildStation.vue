@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Printer } from '@lucide/vue'
 import { computed } from 'vue'
-import { buildSteps, diagonal, diagonalWorking, glueGrams } from '@core/build'
+import { diagonal, diagonalWorking, glueGrams } from '@core/build'
 import { fitWorking, NO_TASTE } from '@core/fit'
 import { fixed } from '@core/length'
 import CautionNote from '@web/parts/CautionNote.vue'
@@ -15,9 +15,11 @@ import { useStepPictures } from './step-pictures'
 const jobs = useOpenJob()
 const derived = useDerived()
 const say = useSay()
-const shell = computed(() => derived.box.shell)
+const made = computed(() => derived.box.made)
 const proud = computed(() => jobs.job.box.proud)
-const steps = computed(() => (shell.value ? buildSteps(shell.value) : []))
+const order = computed(() => derived.build)
+const steps = computed(() => ('locked' in order.value ? [] : order.value))
+const locked = computed(() => ('locked' in order.value ? order.value.locked : []))
 const { pictures, impossible } = useStepPictures(
   steps,
   computed(() => derived.box.panels),
@@ -52,14 +54,14 @@ const toggle = (id: string, event: Event): boolean =>
 </script>
 
 <template>
-  <div v-if="shell" class="grid gap-3">
+  <div v-if="made" class="grid gap-3">
     <PrintHead />
     <div class="card flex flex-wrap items-end gap-x-8 gap-y-2">
       <WorkedFigure
         large
         :label="proud > 0 ? 'Diagonal inside, both the same' : 'Diagonal, both the same'"
-        :text="say.length(diagonal(shell, proud), 1)"
-        :working="diagonalWorking(shell, proud, say)"
+        :text="say.length(diagonal(made, proud), 1)"
+        :working="diagonalWorking(made, proud, say)"
       />
       <WorkedFigure large label="Glue faces, one box" :text="glue.faces" />
       <WorkedFigure large label="Wood glue, about" :text="glue.grams" />
@@ -69,6 +71,10 @@ const toggle = (id: string, event: Event): boolean =>
         Print the build sheet
       </button>
     </div>
+    <p v-if="locked.length > 0" class="text-sm text-rowan" role="alert">
+      These panels lock each other, none of them can come in last: {{ locked.join(', ') }}. Change how they
+      are joined in Shape.
+    </p>
     <p class="text-sm">
       Dry-fit everything first, labels outward. Every wall comes in straight from its own outside: work tight
       tabs in by wiggling, not by blows. Then take it apart, glue thinly where faces meet, and check both

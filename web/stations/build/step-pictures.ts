@@ -1,5 +1,5 @@
 import { onBeforeUnmount, ref, shallowRef, watch, type Ref } from 'vue'
-import type { Panel } from '@core/box'
+import type { Panel } from '@core/assembly'
 import type { BuildStep } from '@core/build'
 import type { BoxScene } from '@web/parts/box-scene'
 import { useTheme } from '@web/parts/theme'
@@ -39,14 +39,18 @@ export function useStepPictures(steps: Ref<BuildStep[]>, panels: Ref<Panel[] | n
     const drawn = await sceneFor(own)
     if (!drawn || own !== latest) return
     drawn.setSize(WIDTH, HEIGHT, 2)
-    drawn.angle = -0.5
-    drawn.tilt = 0.6
     drawn.setPanels(panels.value)
+    drawn.look(-0.5, 0.6)
     const shortest = panels.value.map(({ size }) => Math.min(size.width, size.height))
     const pulled = Math.min(...shortest) * 0.5
-    for (const { id, panel, standing } of steps.value) {
+    for (const { id, panel, standing, from } of steps.value) {
       const there = standing.map((name) => ({ name, colour: 'ply' as const, out: 0 }))
-      const coming = { name: panel, colour: 'heather' as const, out: standing.length > 0 ? pulled : 0 }
+      const coming = {
+        name: panel,
+        colour: 'heather' as const,
+        out: standing.length > 0 ? pulled : 0,
+        way: from,
+      }
       drawn.draw([...there, coming], pulled)
       pictures.value = { ...pictures.value, [id]: drawn.picture() }
       await new Promise(requestAnimationFrame)

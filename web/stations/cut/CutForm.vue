@@ -25,7 +25,12 @@ const cut = computed(() => jobs.job.cut)
 const colours = computed(() => jobs.job.measure.machine?.colours ?? OUR_COLOURS)
 const chosen = ref<Record<Format, boolean>>({ svg: true, dxf: false, json: false })
 const LABELS: Record<Format, string> = { svg: 'SVG', dxf: 'DXF', json: 'Panels as JSON' }
-const DASHES: Record<Operation, string | undefined> = { score: '2 3', inside: undefined, outline: undefined }
+const DASHES: Record<Operation, string | undefined> = {
+  pocket: '1 2',
+  score: '2 3',
+  inside: undefined,
+  outline: undefined,
+}
 const WHERE = [
   { value: 'paths' as const, label: 'in the paths' },
   { value: 'software' as const, label: 'left to the laser’s software' },

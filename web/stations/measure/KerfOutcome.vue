@@ -32,6 +32,8 @@ function fitWith(width: number, doubt: number | null): FitPrediction {
     proud: box.proud,
     taste: measure.taste ?? NO_TASTE,
     boundaries: [],
+    tabbed: true,
+    slots: [],
   })
 }
 const advice = computed(() => {

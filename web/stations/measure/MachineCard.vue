@@ -22,6 +22,7 @@ function use(machine: Machine, ...onBench: BenchChange[]): void {
     (draft) => {
       draft.measure.machine = machine
       draft.measure.kerf = bench.kerfFor(machine.id, draft.measure.stock?.id)
+      for (const each of draft.measure.more) each.kerf = bench.kerfFor(machine.id, each.stock.id)
       draft.tune.tests = bench.tests.filter(({ machineId }) => machineId === machine.id)
       draft.tune.picked = null
     },

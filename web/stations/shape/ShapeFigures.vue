@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { shareWorking, type Size } from '@core/box'
+import type { Size } from '@core/assembly'
+import { shareWorking } from '@core/box'
 import { fitWorking, NO_TASTE } from '@core/fit'
-import { sizeWorking } from '@core/say'
+import { proofLine, sizeWorking } from '@core/say'
 import { useSay } from '@web/parts/say'
 import WorkedFigure from '@web/parts/WorkedFigure.vue'
 import { useDerived } from '@web/stores/derived'
@@ -23,7 +24,7 @@ const SHOWN = [
 ]
 const edges = computed(() =>
   SHOWN.flatMap(([id, name]) => {
-    const edge = derived.box.shell?.edges.find((each) => each.id === id)
+    const edge = derived.box.made?.edges.find((each) => each.id === id)
     if (!edge) return []
     const rule = jobs.job.box.tabs[edge.group]
     return [{ name, working: shareWorking(`the ${name}`, edge, rule, edge.full, say.value) }]
@@ -58,6 +59,14 @@ const fit = computed(() => {
       :text="edge.working.result"
       :working="edge.working"
     />
+    <p
+      v-if="derived.box.proof"
+      class="self-center text-[13px]"
+      :class="derived.box.proof.faults.length > 0 ? 'text-rowan' : 'text-quiet'"
+      data-testid="proof"
+    >
+      {{ proofLine(derived.box) }}
+    </p>
     <WorkedFigure label="Fit" :text="fit.text" :working="fit.working" />
   </div>
 </template>

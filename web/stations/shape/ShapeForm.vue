@@ -1,45 +1,35 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import {
-  boxSpecSchema,
-  edgeGroups,
-  problemSentence,
-  type BoxSpec,
-  type EdgeGroup,
-  type EdgeRule,
-} from '@core/box'
+import { boxSpecSchema, problemSentence, type BoxSpec } from '@core/box'
 import { interferenceSchema, WANTED_FITS } from '@core/fit'
 import { jobSchema } from '@core/job'
 import { limitsOf } from '@core/limits'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FigureField from '@web/parts/FigureField.vue'
-import type { Dimension } from '@web/parts/FlatPanels.vue'
+import type { Dimension } from '@web/parts/panel-dimensions'
 import { useSay } from '@web/parts/say'
 import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
-import TabRule from './TabRule.vue'
+import FormSection from '@web/parts/FormSection.vue'
+import { useBoxEdits } from './box-edits'
+import CornerForm from './CornerForm.vue'
+import DividerForm from './DividerForm.vue'
+import FloorForm from './FloorForm.vue'
+import LidForm from './LidForm.vue'
+import StockForm from './StockForm.vue'
 
 const emit = defineEmits<{ lit: [dimension: Dimension | null] }>()
 const jobs = useOpenJob()
 const derived = useDerived()
 const say = useSay()
 const root = ref<HTMLElement>()
-const box = computed(() => jobs.job.box)
+const { box, change, changeIn } = useBoxEdits()
 const { shape } = boxSpecSchema
 /** The field under the pointer lights its dimension, else the one being typed in. */
 const hovered = ref<Dimension | null>(null)
 const focused = ref<Dimension | null>(null)
 watch([hovered, focused], () => emit('lit', hovered.value ?? focused.value))
-
-const change = (part: Partial<BoxSpec>, key: string): boolean =>
-  jobs.edit((draft) => {
-    Object.assign(draft.box, part)
-  }, key)
-const changeTabs = (part: Partial<BoxSpec['tabs']>, key: string): boolean =>
-  jobs.edit((draft) => {
-    Object.assign(draft.box.tabs, part)
-  }, key)
 
 /** Outer to inner and back keeps the box as it is: only the side of the walls that is typed changes. */
 function measureOn(sizesAre: BoxSpec['sizesAre']): void {
@@ -58,35 +48,20 @@ const SIZES: { key: Dimension; label: string }[] = [
   { key: 'depth', label: 'Depth' },
   { key: 'height', label: 'Height' },
 ]
+/** What stands at a field of its own, by its name; the rest is said above. */
+const AT_FIELD = ['set-in', 'raised', 'lowered', 'columns', 'rows', 'into', 'divider-depth']
 const problems = computed(() =>
   derived.box.problems.map((problem) => ({
+    field: problem.field,
     sentence: problemSentence(problem, say.value),
-    group: problem.kind === 'narrow' ? problem.group : null,
   })),
 )
-
-const NAMES: Record<EdgeGroup, string> = {
-  uprights: 'Tabs of the uprights',
-  floor: 'Tabs of the floor',
-  top: 'Tabs of the top',
-}
-const groups = computed(() =>
-  edgeGroups(box.value).map((group) => ({
-    group,
-    name: NAMES[group],
-    rule: box.value.tabs[group],
-    made: (derived.box.shell?.edges ?? [])
-      .filter((edge) => edge.group === group)
-      .map(({ shares }) => shares.widths),
-    problem: problems.value.find((each) => each.group === group)?.sentence ?? '',
-  })),
+const general = computed(() =>
+  problems.value.filter(({ field }) => !AT_FIELD.includes(field) && !/^(columns|rows)-/.test(field)),
 )
-const setRule = (group: EdgeGroup, rule: EdgeRule, key: string): void =>
-  void changeTabs({ [group]: rule }, key)
-const setOver = (event: Event): void => {
-  const over = (event.target as HTMLSelectElement).value as BoxSpec['tabs']['over']
-  changeTabs({ over }, '')
-}
+const atField = computed(() =>
+  Object.fromEntries(problems.value.map(({ field, sentence }) => [field, sentence])),
+)
 
 /** The words are meant from one's own snug on. */
 const own = computed(() => jobs.job.measure.taste?.offset ?? 0)
@@ -115,6 +90,12 @@ const setCopies = (copies: number): boolean =>
   jobs.edit((draft) => {
     draft.copies = copies
   }, 'copies')
+
+const play = boxSpecSchema.shape.play.shape
+const setLetters = (letters: boolean): boolean =>
+  jobs.edit((draft) => {
+    draft.cut.letters = letters
+  })
 
 /** A dimension was clicked on the drawing: its field is where it is changed. */
 function focusOn(dimension: Dimension): void {
@@ -158,7 +139,7 @@ defineExpose({ focusOn })
         />
       </div>
     </div>
-    <p v-for="{ sentence } in problems" :key="sentence" class="text-[13px] text-rowan" role="alert">
+    <p v-for="{ sentence } in general" :key="sentence" class="text-[13px] text-rowan" role="alert">
       {{ sentence }}
     </p>
     <div class="flex items-end justify-between gap-3">
@@ -210,20 +191,54 @@ defineExpose({ focusOn })
       Proud tab ends ({{ say.shortPlain(0.3) }} to {{ say.short(1) }}) are sanded flush; 0 keeps the dark
       ends.
     </p>
-    <TabRule
-      v-for="{ group, ...rest } in groups"
-      :key="group"
-      :group="group"
-      v-bind="rest"
-      @change="(rule, key) => setRule(group, rule, key)"
-    >
-      <label v-if="group === 'uprights'" class="text-[13px] font-medium" data-field="uprights-over">
-        Shared out over
-        <select class="input font-sans!" :value="box.tabs.over" @change="setOver">
-          <option value="between">floor to rim</option>
-          <option value="full">the full height</option>
-        </select>
-      </label>
-    </TabRule>
+    <CornerForm :problem="atField['set-in'] ?? ''" />
+    <FloorForm :problem="atField.raised ?? ''" />
+    <LidForm v-if="box.top" :problem="atField.lowered ?? ''" />
+    <DividerForm :problems="atField" />
+    <StockForm />
+    <FormSection title="Play, letters, large panels">
+      <div class="grid grid-cols-3 gap-2">
+        <FigureField
+          data-field="slot-play"
+          label="Slots"
+          kind="fine"
+          :model-value="box.play.slots"
+          :limits="limitsOf(play.slots)"
+          :step="0.05"
+          @update:model-value="changeIn('play', { slots: $event }, 'play slots')"
+        />
+        <FigureField
+          data-field="lap-play"
+          label="Laps, length"
+          kind="fine"
+          :model-value="box.play.laps"
+          :limits="limitsOf(play.laps)"
+          :step="0.1"
+          @update:model-value="changeIn('play', { laps: $event }, 'play laps')"
+        />
+        <FigureField
+          data-field="loose-play"
+          label="Loose parts"
+          kind="fine"
+          :model-value="box.play.loose"
+          :limits="limitsOf(play.loose)"
+          :step="0.1"
+          @update:model-value="changeIn('play', { loose: $event }, 'play loose')"
+        />
+      </div>
+      <p class="note">Added to the thickest reading for slots and grooves, both sides together.</p>
+      <ToggleSwitch
+        data-field="letters"
+        label="The same letter on both panels of every joint"
+        :model-value="jobs.job.cut.letters"
+        @update:model-value="setLetters"
+      />
+      <ToggleSwitch
+        data-field="seams"
+        label="Divide panels larger than the bed"
+        :model-value="box.seams"
+        @update:model-value="change({ seams: $event }, '')"
+      />
+    </FormSection>
   </form>
 </template>

@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, shallowRef, watchEffect } from 'vue'
-import type { Panel } from '@core/box'
+import type { Panel } from '@core/assembly'
 import { fitCautions } from '@core/fit'
-import { tabAdvice } from '@core/say'
+import { tabAdvice, warningSentence } from '@core/say'
 import CautionNote from '@web/parts/CautionNote.vue'
-import FlatPanels, { type Dimension } from '@web/parts/FlatPanels.vue'
+import FlatPanels from '@web/parts/FlatPanels.vue'
+import type { Dimension } from '@web/parts/panel-dimensions'
 import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
+import PanelSheet from './PanelSheet.vue'
 import ShapeFigures from './ShapeFigures.vue'
 import ShapeForm from './ShapeForm.vue'
 
@@ -29,8 +31,23 @@ const advice = computed(() => {
   const { measure, box } = jobs.job
   const family = measure.stock?.family ?? 'other'
   const cautions = fitCautions(derived.fit, derived.box.thickness, family, box.proud, say.value)
-  return [...tabAdvice(derived.box, say.value), ...cautions]
+  const warnings = derived.warnings.map((warning) => warningSentence(warning, derived.box, say.value))
+  return [...warnings, ...tabAdvice(derived.box), ...cautions]
 })
+/** Panels to look at: what a warning speaks of. A narrow tab is no fault. */
+const wrong = computed(() =>
+  derived.warnings.filter(({ kind }) => kind !== 'narrow tab').flatMap((warning) => warning.panels),
+)
+const second = computed(() => {
+  const [own] = derived.box.materials
+  return [...derived.box.material].filter(([, material]) => material !== own).map(([id]) => id)
+})
+const chosenId = ref<string | null>(null)
+const chosen = computed(() => panels.value.find(({ id }) => id === chosenId.value) ?? null)
+const SPACE = 'The box in space. Arrow keys turn it, plus and minus bring it nearer; a click chooses a panel.'
+const choose = (id: string): void => {
+  chosenId.value = id
+}
 </script>
 
 <template>
@@ -44,10 +61,34 @@ const advice = computed(() => {
         :class="impossible ? 'opacity-40' : ''"
       >
         <section class="card h-72 p-2! lg:h-auto lg:min-h-0" aria-label="The box in space">
-          <BoxView v-if="panels.length > 0" :panels="panels" label="The box in space. Arrow keys turn it." />
+          <BoxView
+            v-if="panels.length > 0"
+            :panels="panels"
+            :chosen="chosenId"
+            :wrong="wrong"
+            :second="second"
+            :label="SPACE"
+            @choose="choose"
+          />
         </section>
-        <section class="card h-72 p-2! lg:h-auto lg:min-h-0" aria-label="The panels, flat">
-          <FlatPanels v-if="panels.length > 0" :panels="panels" :lit="lit" @pick="form?.focusOn($event)" />
+        <section class="card h-96 p-2! lg:h-auto lg:min-h-0" aria-label="The panels, flat">
+          <PanelSheet
+            v-if="chosen && derived.box.made"
+            :panel="chosen"
+            :made="derived.box.made"
+            :material="derived.box.material.get(chosen.id)"
+            :wrong="wrong.includes(chosen.id)"
+            @close="chosenId = null"
+          />
+          <FlatPanels
+            v-else-if="panels.length > 0"
+            :panels="panels"
+            :lit="lit"
+            :wrong="wrong"
+            :second="second"
+            @pick="form?.focusOn($event)"
+            @choose="choose"
+          />
         </section>
       </div>
     </div>

@@ -1,19 +1,17 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
+import { OWNER_NAMES, sharesLine, type EdgeGroup } from '@core/box'
 import {
-  OWNER_NAMES,
   RULE_NAMES,
   ruleLike,
   shareCountSchema,
-  sharesLine,
   TAB_OWNERS,
   tabCountSchema,
   tabWidthSchema,
-  type EdgeGroup,
   type EdgeRule,
   type RuleName,
   type TabOwner,
-} from '@core/box'
+} from '@core/joints'
 import { parseLength } from '@core/length'
 import { limitsOf } from '@core/limits'
 import FigureField from '@web/parts/FigureField.vue'

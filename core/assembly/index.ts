@@ -1,0 +1,23 @@
+export {
+  AXES,
+  JOINT_NAMES,
+  type Assembly,
+  type Axis,
+  type Block,
+  type Claim,
+  type Contact,
+  type Corner,
+  type Feature,
+  type Group,
+  type Joint,
+  type JointName,
+  type Part,
+  type Size,
+} from './types'
+export { blockOf, frameOf, onPart, ownAxis, pointOnPart, slabOf, wayOf, type Lie, type Way } from './place'
+export { cornerAt, partsById, prismOf, type PartsById } from './prism'
+export { resolve, thirdAxis, type BrokenPanel, type Panel, type Wanted } from './resolve'
+export { coverage, coveredBetween, sharedLength, type Stretch } from './coverage'
+export { prove, type Fault, type Proof } from './prove'
+export { touchingArea } from './touching'
+export { buildOrder, Motions, type Arrival } from './motion'

@@ -1,0 +1,88 @@
+import type { Bounds, Matrix4, Point } from '../geometry'
+import { AXES, type Axis, type Block, type Part, type Size } from './types'
+
+/** An axis of the box, and which way along it. */
+export interface Way {
+  axis: Axis
+  sign: 1 | -1
+}
+
+/** How a part lies: which way its own x, y and z run in the box. */
+export type Lie = Record<Axis, Way>
+
+/** The frame of a part. @param origin where its own (0, 0, 0) lies in the box, mm */
+export function frameOf(lie: Lie, origin: Size): Matrix4 {
+  const rows = AXES.map((row) => [
+    ...AXES.map((own) => (lie[own].axis === row ? lie[own].sign : 0)),
+    origin[row],
+  ])
+  return [...rows.flat(), 0, 0, 0, 1]
+}
+
+const at = (frame: Matrix4, row: Axis, column: Axis): number =>
+  frame[AXES.indexOf(row) * 4 + AXES.indexOf(column)]
+
+/** Which way a part's own axis runs in the box. @throws when its frame is not parallel to the axes */
+export function wayOf(frame: Matrix4, own: Axis): Way {
+  const axis = AXES.find((row) => Math.abs(at(frame, row, own)) === 1)
+  if (!axis) throw new Error('wayOf: the frame is not parallel to the axes')
+  return { axis, sign: at(frame, axis, own) as 1 | -1 }
+}
+
+const originOf = (frame: Matrix4, axis: Axis): number => frame[AXES.indexOf(axis) * 4 + 3]
+
+/** Where an interval of a part's own axis lies in the box. */
+function outward(
+  frame: Matrix4,
+  own: Axis,
+  low: number,
+  high: number,
+): { axis: Axis; ends: [number, number] } {
+  const { axis, sign } = wayOf(frame, own)
+  const origin = originOf(frame, axis)
+  return { axis, ends: sign === 1 ? [origin + low, origin + high] : [origin - high, origin - low] }
+}
+
+/** The slab of space between a part's two faces: its axis, and from where to where. */
+export const slabOf = ({ frame, thickness }: Part): { axis: Axis; ends: [number, number] } =>
+  outward(frame, 'z', 0, thickness)
+
+/** The box that a part's blank fills. */
+export function blockOf(part: Part, { minX, minY, maxX, maxY }: Bounds = part.blank): Block {
+  const block: Block = { min: { x: 0, y: 0, z: 0 }, max: { x: 0, y: 0, z: 0 } }
+  for (const { axis, ends } of [
+    outward(part.frame, 'x', minX, maxX),
+    outward(part.frame, 'y', minY, maxY),
+    slabOf(part),
+  ])
+    [block.min[axis], block.max[axis]] = ends
+  return block
+}
+
+/** Where something in the box lies on a part's own axis. */
+function inward(frame: Matrix4, own: Axis, block: Block): [number, number] {
+  const { axis, sign } = wayOf(frame, own)
+  const origin = originOf(frame, axis)
+  const [low, high] = [block.min[axis], block.max[axis]]
+  return sign === 1 ? [low - origin, high - origin] : [origin - high, origin - low]
+}
+
+/** The rectangle that a block of the box covers on a part's own plane. */
+export function onPart(frame: Matrix4, block: Block): Bounds {
+  const [minX, maxX] = inward(frame, 'x', block)
+  const [minY, maxY] = inward(frame, 'y', block)
+  return { minX, minY, maxX, maxY }
+}
+
+/** Where a point of the box lies on a part's own plane. */
+export function pointOnPart(frame: Matrix4, point: Size): Point {
+  const { minX, minY } = onPart(frame, { min: point, max: point })
+  return { x: minX, y: minY }
+}
+
+/** Which of a part's own axes runs along an axis of the box. */
+export const ownAxis = (frame: Matrix4, axis: Axis): Axis =>
+  AXES.find((own) => wayOf(frame, own).axis === axis)!
+
+/** Which end of its own axis a part's outside face looks to. */
+export const outwardEnd = ({ frame }: Part): 'low' | 'high' => (wayOf(frame, 'z').sign === 1 ? 'high' : 'low')

@@ -1,0 +1,111 @@
+import type { Bounds, Matrix4, Ring } from '../geometry'
+
+export type Axis = 'x' | 'y' | 'z'
+export const AXES: readonly Axis[] = ['x', 'y', 'z']
+export type Size = Record<Axis, number>
+
+/** A box in space, axis by axis, mm. */
+export interface Block {
+  min: Size
+  max: Size
+}
+
+/**
+ * What takes something out of a panel, or a part of its depth. Its shape lies in the panel's own plane, mm.
+ */
+export interface Feature {
+  what: 'arch' | 'scoop' | 'bolt hole' | 'nut slot' | 'groove'
+  /** How deep, from the inside face; null goes through. */
+  depth: number | null
+  shape: Ring
+  /** The joint it belongs to; null for the maker's own. */
+  joint: string | null
+}
+
+/**
+ * A flat part. Its frame is rigid and parallel to the axes of the box; its own z runs from the inside face
+ * (0) to the outside face (`thickness`). Lengths in mm.
+ */
+export interface Part {
+  id: string
+  label: string
+  thickness: number
+  /** The thickest reading of its stock: slots for it must let that through. */
+  thickest: number
+  frame: Matrix4
+  /** The rectangle it begins as, before joints share out what it shares with others. */
+  blank: Bounds
+  features: Feature[]
+  /**
+   * Parts of one joint family that are alike are told apart by their label; this one is its mirror image.
+   */
+  mirrorOf?: string
+}
+
+/**
+ * A stretch of the line where two parts meet: whose it is, 0 or 1; null is air. mm along the joint's axis.
+ */
+export interface Claim {
+  owner: 0 | 1 | null
+  from: number
+  to: number
+}
+
+/** What is between two claims of different owners: a glue line, or faces that slide on each other. */
+export type Meeting = 'glue' | 'slide'
+
+/**
+ * Where the slabs of two parts overlap in space. The prism is cut along the line of meeting into claims, and
+ * both parts are cut from that one statement: they cannot disagree.
+ */
+export interface Joint {
+  id: string
+  kind: JointName
+  /** The part that leads, and the other one. */
+  parts: [string, string]
+  along: Axis
+  claims: Claim[]
+  /** How deep the other part enters the leading one, from its inside face; null is right through. */
+  depth: number | null
+  between: Meeting
+  /** Whether the other part goes into a slot with walls on both sides: of the leading one, of the other. */
+  slots: [boolean, boolean]
+  /** Added to the thickest reading for the width of a slot, and to the length of a lap, mm. */
+  play: { walls: number; ends: number }
+  /** Whether ends stand out of the mating face by the proud length. */
+  proud: boolean
+  /** The widths that the edge was shared out in, and whether over the corners as well. */
+  shares: number[]
+  full: boolean
+}
+
+export const JOINT_NAMES = ['fingers', 'butt', 'lap', 'tenon', 'groove'] as const
+export type JointName = (typeof JOINT_NAMES)[number]
+
+/** Where three slabs meet. The block belongs to one of them. */
+export interface Corner {
+  parts: [string, string, string]
+  owner: string
+}
+
+/** Parts that move together, and how. */
+export interface Group {
+  id: string
+  parts: string[]
+  motion: 'fixed' | 'lift' | 'slide'
+}
+
+/** Faces that lie on each other without sharing space, mm². */
+export interface Contact {
+  parts: [string, string]
+  area: number
+}
+
+/** Everything a box is made of, and how it holds together. */
+export interface Assembly {
+  parts: Part[]
+  joints: Joint[]
+  corners: Corner[]
+  contacts: Contact[]
+  groups: Group[]
+}

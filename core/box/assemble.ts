@@ -1,0 +1,68 @@
+import { partsById, type Assembly, type Contact, type Joint, type Part } from '../assembly'
+import { dividerJoints, makeDividers, type Divider } from './dividers'
+import { makeCorners, makeEdges, type Edge } from './edges'
+import { archesOf, boltsIn, boltsOf, grooveIn, scoopsOf } from './features'
+import { ledgesOf } from './ledges'
+import { makeShell, shellParts, type Materials, type Shell } from './shell'
+import type { BoxSpec } from './spec'
+
+/** A box as an assembly, with what its own pages ask of it. */
+export interface Box extends Shell {
+  edges: Edge[]
+  dividers: Divider[]
+  assembly: Assembly
+}
+
+/** Adds what joints and the maker take out of the parts. */
+function withFeatures(
+  box: Shell,
+  parts: Part[],
+  edges: Edge[],
+  joints: Joint[],
+  dividers: Divider[],
+): Part[] {
+  const byId = partsById(parts)
+  const found = new Map<string, Part['features']>(parts.map((part) => [part.id, archesOf(box, part)]))
+  for (const divider of dividers) {
+    const crossing = dividers.filter(({ direction }) => direction !== divider.direction)
+    found.get(divider.part.id)!.push(...scoopsOf(box, divider, crossing))
+  }
+  for (const joint of joints) {
+    const isDividers = joint.along === 'z' && dividers.some(({ part }) => part.id === joint.parts[1])
+    // Open at the rim, so that the divider can be slid in from above; a top closes it.
+    const rim = box.spec.top ? box.room.max.z : box.outer.z
+    const groove = grooveIn(joint, byId, isDividers ? rim : null)
+    if (groove) found.get(joint.parts[0])!.push(groove)
+  }
+  for (const edge of edges) {
+    const bolts = boltsOf(box.spec, edge)
+    for (const { part, feature } of bolts ? boltsIn(edge, bolts, byId) : []) found.get(part)!.push(feature)
+  }
+  return parts.map((part) => ({ ...part, features: found.get(part.id)! }))
+}
+
+/**
+ * A box from what its maker says: parts, joints, corners. Sizes and boundaries are on a grid of 0.0001 mm.
+ * The spec must have no problems (`specProblems`).
+ */
+export function makeBox(spec: BoxSpec, materials: Materials): Box {
+  const shell = makeShell(spec, materials)
+  const edges = makeEdges(shell)
+  const dividers = makeDividers(shell)
+  const ledges = ledgesOf(shell)
+  const joints: Joint[] = [...edges, ...dividerJoints(shell, dividers)]
+  const parts = [...shellParts(shell), ...dividers.map(({ part }) => part), ...ledges.map(({ part }) => part)]
+  const contacts: Contact[] = ledges.map(({ contact }) => contact)
+  return {
+    ...shell,
+    edges,
+    dividers,
+    assembly: {
+      parts: withFeatures(shell, parts, edges, joints, dividers),
+      joints,
+      corners: makeCorners(shell, edges),
+      contacts,
+      groups: [{ id: 'body', parts: parts.map(({ id }) => id), motion: 'fixed' }],
+    },
+  }
+}

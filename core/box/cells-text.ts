@@ -1,0 +1,58 @@
+import { parseLength, type Say } from '../length'
+import type { Cells } from './cells'
+
+export type CellsRead = { ok: true; cells: Cells } | { ok: false; error: string }
+
+const MOST_CELLS = 60
+const REST = /^(rest|\*|=)$/i
+const TIMES = /^(\d{1,2})\s*[x×*]\s*(.+)$/i
+
+const refused = (error: string): CellsRead => ({ ok: false, error })
+
+/**
+ * Widths of cells as they are said: `3` is three equal ones; `50, 50, 2×30, rest` says each, and what is
+ * left.
+ * @param unit of bare figures
+ */
+export function readCells(text: string, unit: Say['lengthUnit']): CellsRead {
+  const trimmed = text.trim()
+  if (trimmed === '' || trimmed === '1') return { ok: true, cells: [] }
+  if (/^\d{1,2}$/.test(trimmed)) {
+    const count = Number(trimmed)
+    return count >= 2 && count <= MOST_CELLS
+      ? { ok: true, cells: Array.from({ length: count }, () => null) }
+      : refused(`Type a count from 1 to ${MOST_CELLS}, or widths with commas between.`)
+  }
+  const cells: Cells = []
+  for (const piece of trimmed.split(/[,;]\s*/).filter((each) => each.trim() !== '')) {
+    const [, times = '1', what] = TIMES.exec(piece.trim()) ?? [undefined, '1', piece.trim()]
+    const count = Number(times)
+    if (REST.test(what)) {
+      cells.push(...Array.from({ length: count }, () => null))
+      continue
+    }
+    const parsed = parseLength(what, unit)
+    if (!parsed.ok) return refused(parsed.error)
+    if (parsed.value < 1) return refused(`“${piece.trim()}” is too narrow: a cell is at least 1 mm wide.`)
+    cells.push(...Array.from({ length: count }, () => Number(parsed.value.toFixed(6))))
+  }
+  if (cells.length > MOST_CELLS)
+    return refused(`These are ${cells.length} cells; ${MOST_CELLS} are the most.`)
+  return { ok: true, cells: cells.length < 2 ? [] : cells }
+}
+
+/** Cells as they would be typed; equal neighbours are said once. */
+export function cellsText(cells: Cells, say: Say): string {
+  if (cells.length === 0) return '1'
+  if (cells.every((width) => width === null)) return String(cells.length)
+  const pieces: string[] = []
+  for (let i = 0; i < cells.length;) {
+    let count = 1
+    while (i + count < cells.length && cells[i + count] === cells[i]) count++
+    const width = cells[i]
+    const what = width === null ? 'rest' : say.shortPlain(width, 3)
+    pieces.push(count > 1 ? `${count}×${what}` : what)
+    i += count
+  }
+  return pieces.join(', ')
+}

@@ -1,0 +1,44 @@
+import type { BoxSpec, CornerKind, FloorKind, TopKind } from './spec'
+import type { IntoKind } from './cells'
+
+/** A web of wood beside a slot is left at least this wide, in thicknesses. [FM] */
+const WEB = 2
+
+const round = (value: number): number => Math.round(value * 2) / 2
+
+/** Corners of another kind, set in so far that they can be made. @param thickness of the walls, mm */
+export function withCorners(spec: BoxSpec, kind: CornerKind, thickness: number): BoxSpec {
+  const setIn = kind === 'lap' ? 4 * thickness : kind === 'tenon' ? WEB * thickness : 0
+  const isSet = kind === 'lap' || kind === 'tenon'
+  const corners = { ...spec.corners, kind, setIn: isSet ? Math.max(spec.corners.setIn, round(setIn)) : 0 }
+  const floor = spec.floor.kind
+  // Fingers along the floor would be slots open at the edge where walls stand in: that is what tenons are
+  // for.
+  const next = { ...spec, corners }
+  return isSet && (floor === 'fingers' || floor === 'outside') ? withFloor(next, 'tenon', thickness) : next
+}
+
+/** A floor held another way, raised so far that it can be made. @param thickness of the walls, mm */
+export function withFloor(spec: BoxSpec, kind: FloorKind, thickness: number): BoxSpec {
+  const needed =
+    kind === 'tenon' ? WEB * thickness : kind === 'groove' ? thickness : kind === 'ledge' ? 10 : 0
+  const raised = Math.max(needed > 0 ? spec.floor.raised : 0, round(needed))
+  const depth = Math.min(spec.floor.depth, Math.max(0.1, Number((thickness / 2).toFixed(2))))
+  return { ...spec, floor: { ...spec.floor, kind, raised, depth } }
+}
+
+/** A top held another way. @param thickness of the walls, mm */
+export function withLid(spec: BoxSpec, kind: TopKind, thickness: number): BoxSpec {
+  const lowered = kind === 'tenon' ? Math.max(spec.lid.lowered, round(WEB * thickness)) : 0
+  return { ...spec, lid: { kind, lowered } }
+}
+
+/** Dividers let in another way. @param thickness of the walls, mm */
+export function withInto(spec: BoxSpec, into: IntoKind, thickness: number): BoxSpec {
+  const depth = Math.min(spec.dividers.depth, Math.max(0.1, Number((thickness / 2).toFixed(2))))
+  return { ...spec, dividers: { ...spec.dividers, into, depth } }
+}
+
+/** A record without one of its entries. */
+export const without = <K extends string, V>(record: Partial<Record<K, V>>, key: K): Partial<Record<K, V>> =>
+  Object.fromEntries(Object.entries(record).filter(([each]) => each !== key)) as Partial<Record<K, V>>

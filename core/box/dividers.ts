@@ -1,0 +1,145 @@
+import type { Axis, Block, Claim, Joint, Lie, Part } from '../assembly'
+import { grooveClaims, lapClaims, onGrid, tenonClaims, tenonShares, type EdgeRule } from '../joints'
+import { dividerPlaces, shareCells, type DividerRow } from './cells'
+import { partOf, type Shell } from './shell'
+import type { PanelName } from './spec'
+
+/**
+ * Dividers between columns stand across the width (they run along y), those between rows across the depth.
+ */
+export type Direction = 'columns' | 'rows'
+const ACROSS: Record<Direction, Axis> = { columns: 'x', rows: 'y' }
+const ALONG: Record<Direction, 'x' | 'y'> = { columns: 'y', rows: 'x' }
+const WALLS_OF: Record<Direction, [PanelName, PanelName]> = {
+  columns: ['front', 'back'],
+  rows: ['left', 'right'],
+}
+const LIES: Record<Direction, Lie> = {
+  columns: { x: { axis: 'y', sign: 1 }, y: { axis: 'z', sign: 1 }, z: { axis: 'x', sign: 1 } },
+  rows: { x: { axis: 'x', sign: 1 }, y: { axis: 'z', sign: 1 }, z: { axis: 'y', sign: -1 } },
+}
+const NAMES: Record<Direction, string> = { columns: 'column', rows: 'row' }
+
+/** Tenons of a divider in a wall: one in the middle, a third of its height. [CP] */
+const ONE_TENON: EdgeRule = { rule: 'shares', count: 3 }
+
+/** A divider, where it stands and how high it reaches. */
+export interface Divider {
+  part: Part
+  direction: Direction
+  place: [number, number]
+  reach: { from: number; to: number }
+}
+
+/** How high the dividers of one direction reach, mm above the walls' lower edge. */
+export function reachOf(
+  { room }: Pick<Shell, 'room'>,
+  { lift, height }: DividerRow,
+): { from: number; to: number } {
+  const from = room.min.z + lift
+  return { from, to: height === null ? room.max.z : from + height }
+}
+
+/** The cells of one direction, in mm; the whole room where there are no dividers. */
+export function cellsOf(shell: Shell, direction: Direction): ReturnType<typeof shareCells> {
+  const { room, materials, spec } = shell
+  const axis = ACROSS[direction]
+  const { cells } = spec.dividers[direction]
+  return shareCells(
+    cells.length > 0 ? cells : [null],
+    room.max[axis] - room.min[axis],
+    materials.mean.dividers,
+  )
+}
+
+function makeRow(shell: Shell, direction: Direction): Divider[] {
+  const { spec, room, materials, outer } = shell
+  const cells = cellsOf(shell, direction)
+  if (!cells.ok) return []
+  const [across, along] = [ACROSS[direction], ALONG[direction]]
+  const loose = spec.dividers.into === 'loose' ? spec.play.loose / 2 : 0
+  const reach = reachOf(shell, spec.dividers[direction])
+  return dividerPlaces(cells.widths, materials.mean.dividers).map(([low, high], i) => {
+    const place: [number, number] = [onGrid(room.min[across] + low), onGrid(room.min[across] + high)]
+    const block: Block = { min: { x: 0, y: 0, z: 0 }, max: { x: 0, y: 0, z: 0 } }
+    ;[block.min[across], block.max[across]] = place
+    ;[block.min[along], block.max[along]] = [room.min[along] + loose, room.max[along] - loose]
+    ;[block.min.z, block.max.z] = [reach.from, reach.to]
+    const name = `${NAMES[direction]} ${i + 1}`
+    const about = {
+      id: name.replace(' ', '-'),
+      label: name,
+      thickness: materials.mean.dividers,
+      thickest: materials.thickest.dividers,
+    }
+    return { part: partOf(about, LIES[direction], block, outer), direction, place, reach }
+  })
+}
+
+/** Every divider of a box. */
+export const makeDividers = (shell: Shell): Divider[] => [
+  ...makeRow(shell, 'columns'),
+  ...makeRow(shell, 'rows'),
+]
+
+type Made = Pick<Joint, 'kind' | 'claims' | 'depth' | 'between' | 'slots'>
+
+/** How a divider goes into a wall that reaches up to `rim`; null where it stands free. */
+function intoWall({ spec }: Shell, { reach: { from, to } }: Divider, rim: number): Made | null {
+  const { into, depth } = spec.dividers
+  switch (into) {
+    case 'slot': {
+      const middle = (from + to) / 2
+      const claims: Claim[] = [
+        { owner: 0, from, to: middle },
+        { owner: 1, from: middle, to },
+        ...(rim > to + 1e-9 ? [{ owner: null, from: to, to: rim }] : []),
+      ]
+      return { kind: 'lap', claims, depth: null, between: 'slide', slots: [true, false] }
+    }
+    case 'groove':
+      return { kind: 'groove', claims: grooveClaims(from, to), depth, between: 'slide', slots: [true, false] }
+    case 'tenon': {
+      const shares = tenonShares(ONE_TENON, to - from, { mirrored: false, keyed: false })
+      const claims = tenonClaims(shares, from, to)
+      return { kind: 'tenon', claims, depth: null, between: 'glue', slots: [true, false] }
+    }
+    case 'loose':
+      return null
+  }
+}
+
+const asJoint = (shell: Shell, made: Made, parts: [string, string]): Joint => ({
+  ...made,
+  id: parts.join('-'),
+  parts,
+  along: 'z',
+  play: { walls: shell.spec.play.slots, ends: shell.spec.play.laps },
+  proud: made.kind === 'tenon',
+  shares: made.claims.map(({ from, to }) => to - from),
+  full: false,
+})
+
+/** The joints of dividers with walls, and with each other. */
+export function dividerJoints(shell: Shell, dividers: Divider[]): Joint[] {
+  const walls = dividers.flatMap((divider) =>
+    WALLS_OF[divider.direction].flatMap((wall) => {
+      const made = intoWall(shell, divider, shell.outer.z)
+      return made ? [asJoint(shell, made, [wall, divider.part.id])] : []
+    }),
+  )
+  const columns = dividers.filter(({ direction }) => direction === 'columns')
+  const rows = dividers.filter(({ direction }) => direction === 'rows')
+  const crossings = columns.flatMap((column) =>
+    rows.flatMap((row): Joint[] => {
+      // The taller one comes from above: its slot opens downward, and nothing of it is left over the other.
+      const [first, second] = column.reach.to > row.reach.to ? [row, column] : [column, row]
+      if (Math.min(first.reach.to, second.reach.to) <= Math.max(first.reach.from, second.reach.from))
+        return []
+      const claims = lapClaims(first.reach, second.reach)
+      const made: Made = { kind: 'lap', claims, depth: null, between: 'slide', slots: [true, true] }
+      return [asJoint(shell, made, [first.part.id, second.part.id])]
+    }),
+  )
+  return [...walls, ...crossings]
+}

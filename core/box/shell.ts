@@ -1,0 +1,145 @@
+import { AXES, frameOf, type Axis, type Block, type Lie, type Part, type Size } from '../assembly'
+import { onGrid } from '../joints'
+import {
+  boxSizes,
+  isFlush,
+  loweredBy,
+  panelNames,
+  raisedBy,
+  setInOf,
+  type BoxSpec,
+  type PanelName,
+  type Thicknesses,
+} from './spec'
+
+/** Which side of which axis each panel closes. */
+export const SIDES: Record<PanelName, { axis: Axis; end: 'low' | 'high' }> = {
+  left: { axis: 'x', end: 'low' },
+  right: { axis: 'x', end: 'high' },
+  front: { axis: 'y', end: 'low' },
+  back: { axis: 'y', end: 'high' },
+  floor: { axis: 'z', end: 'low' },
+  top: { axis: 'z', end: 'high' },
+}
+
+export const WALLS: PanelName[] = ['front', 'back', 'left', 'right']
+
+/** How each panel lies, seen from outside. */
+export const LIES: Record<PanelName, Lie> = {
+  front: { x: { axis: 'x', sign: 1 }, y: { axis: 'z', sign: 1 }, z: { axis: 'y', sign: -1 } },
+  back: { x: { axis: 'x', sign: -1 }, y: { axis: 'z', sign: 1 }, z: { axis: 'y', sign: 1 } },
+  left: { x: { axis: 'y', sign: -1 }, y: { axis: 'z', sign: 1 }, z: { axis: 'x', sign: -1 } },
+  right: { x: { axis: 'y', sign: 1 }, y: { axis: 'z', sign: 1 }, z: { axis: 'x', sign: 1 } },
+  floor: { x: { axis: 'x', sign: 1 }, y: { axis: 'y', sign: -1 }, z: { axis: 'z', sign: -1 } },
+  top: { x: { axis: 'x', sign: 1 }, y: { axis: 'y', sign: 1 }, z: { axis: 'z', sign: 1 } },
+}
+
+/** Thickness of every panel, and of the thickest reading of what it is made of, mm. */
+export interface Materials {
+  mean: Thicknesses
+  thickest: Thicknesses
+}
+
+/** A box's sizes, and where its panels stand. Lengths in mm. */
+export interface Shell {
+  spec: BoxSpec
+  outer: Size
+  inner: Size
+  names: PanelName[]
+  materials: Materials
+  /** The space inside the walls, between floor and top. */
+  room: Block
+}
+
+/** The slab of space between a panel's two faces, on its own axis. */
+export function slab({ spec, outer, materials }: Omit<Shell, 'room'>, name: PanelName): [number, number] {
+  const { axis, end } = SIDES[name]
+  const thickness = materials.mean[name]
+  const back = axis === 'z' ? (end === 'low' ? raisedBy(spec) : loweredBy(spec)) : setInOf(spec.corners, axis)
+  if (end === 'low') return [back, back === 0 ? thickness : onGrid(back + thickness)]
+  const to = back === 0 ? outer[axis] : onGrid(outer[axis] - back)
+  return [onGrid(to - thickness), to]
+}
+
+export function makeShell(spec: BoxSpec, materials: Materials): Shell {
+  const sizes = boxSizes(spec, materials.mean)
+  const outer: Size = { x: onGrid(sizes.outer.x), y: onGrid(sizes.outer.y), z: onGrid(sizes.outer.z) }
+  const base = { spec, outer, inner: sizes.inner, names: panelNames(spec), materials }
+  const room: Block = { min: { x: 0, y: 0, z: 0 }, max: { ...outer } }
+  for (const name of base.names) {
+    const { axis, end } = SIDES[name]
+    const [from, to] = slab(base, name)
+    if (end === 'low') room.min[axis] = to
+    else room.max[axis] = from
+  }
+  return { ...base, room }
+}
+
+/** The space a panel's blank fills, before its joints. */
+function blankBlock(shell: Shell, name: PanelName): Block {
+  const { spec, outer, room } = shell
+  const { axis } = SIDES[name]
+  const block: Block = { min: { x: 0, y: 0, z: 0 }, max: { ...outer } }
+  ;[block.min[axis], block.max[axis]] = slab(shell, name)
+  if (name === 'floor' || name === 'top') {
+    const kind = name === 'floor' ? spec.floor.kind : spec.lid.kind
+    if (isFlush(spec, name) || kind === 'outside') return block
+    const loose = name === 'floor' && kind === 'ledge' ? spec.play.loose / 2 : 0
+    for (const across of ['x', 'y'] as const) {
+      block.min[across] = room.min[across] + loose
+      block.max[across] = room.max[across] - loose
+    }
+    return block
+  }
+  if (spec.floor.kind === 'outside' && !isFlush(spec, 'floor')) block.min.z = room.min.z
+  if (spec.top && spec.lid.kind === 'outside' && !isFlush(spec, 'top')) block.max.z = room.max.z
+  const across = axis === 'x' ? 'y' : 'x'
+  const { kind, leads, setIn } = spec.corners
+  const isLapped = leads !== (axis === 'x' ? 'left and right' : 'front and back')
+  if (isLapped && (kind === 'tenon' || (kind === 'butt' && setIn > 0)))
+    [block.min[across], block.max[across]] = [room.min[across], room.max[across]]
+  return block
+}
+
+/**
+ * A part of the assembly from the space it fills. Its own coordinates begin at the outer faces of the box.
+ */
+export function partOf(
+  about: Pick<Part, 'id' | 'label' | 'thickness' | 'thickest'>,
+  lie: Lie,
+  block: Block,
+  outer: Size,
+): Part {
+  const origin = Object.fromEntries(
+    AXES.map((axis) => {
+      const own = AXES.find((each) => lie[each].axis === axis)!
+      const { sign } = lie[own]
+      if (own === 'z') return [axis, sign === 1 ? block.min[axis] : block.max[axis]]
+      return [axis, sign === 1 ? 0 : outer[axis]]
+    }),
+  ) as Size
+  const onOwn = (own: 'x' | 'y'): [number, number] => {
+    const { axis, sign } = lie[own]
+    const [low, high] = [block.min[axis], block.max[axis]]
+    return sign === 1 ? [low, high] : [outer[axis] - high, outer[axis] - low]
+  }
+  const [minX, maxX] = onOwn('x')
+  const [minY, maxY] = onOwn('y')
+  return { ...about, frame: frameOf(lie, origin), blank: { minX, minY, maxX, maxY }, features: [] }
+}
+
+/** The walls, floor and top of a box, not jointed yet. */
+export const shellParts = (shell: Shell): Part[] =>
+  shell.names.map((name) =>
+    partOf(
+      {
+        id: name,
+        label: name,
+        thickness: shell.materials.mean[name],
+        thickest: shell.materials.thickest[name],
+      },
+      LIES[name],
+      blankBlock(shell, name),
+      shell.outer,
+    ),
+  )

@@ -1,0 +1,79 @@
+import { sameThickness, type BoxSpec, type Materials, type StockUse } from '../box'
+import { compensationIn, NO_TASTE, type Compensations, type Taste } from '../fit'
+import { kerfOf, type Kerf } from '../kerf'
+import type { Job } from '../job'
+import { thicknessOf, type Stock, type Thickness } from '../stock'
+
+/** A stock that a job is cut from, and what is known of it. The job's own comes first. */
+export interface Material {
+  /** The stock's id; empty while none is chosen. */
+  id: string
+  name: string
+  stock: Stock | null
+  thickness: Thickness
+  kerf: Kerf
+  compensation: Compensations
+  taste: Taste
+}
+
+type Measured = Pick<Job['measure'], 'stock' | 'kerf' | 'taste'>
+
+function materialOf({ stock, kerf, taste }: Measured, where: Job['cut']['compensation']): Material {
+  const known = kerfOf(kerf)
+  return {
+    id: stock?.id ?? '',
+    name: stock?.name ?? 'no stock chosen',
+    stock,
+    thickness: thicknessOf(stock),
+    kerf: known,
+    compensation: compensationIn(known, where),
+    taste: taste ?? NO_TASTE,
+  }
+}
+
+/** Every stock of a job, its own first. */
+export const materialsOf = (measure: Job['measure'], where: Job['cut']['compensation']): Material[] => [
+  materialOf(measure, where),
+  ...measure.more.map((each) => materialOf(each, where)),
+]
+
+/** What a panel may be cut from, the most particular first. */
+function usesOf(id: string): StockUse[] {
+  switch (id) {
+    case 'front':
+    case 'back':
+    case 'left':
+    case 'right':
+      return [id, 'walls']
+    case 'floor':
+    case 'top':
+      return [id]
+    default:
+      return id.startsWith('ledge') ? ['floor'] : ['dividers']
+  }
+}
+
+/** The stock that a panel is cut from. */
+export function materialFor(id: string, stocks: BoxSpec['stocks'], materials: Material[]): Material {
+  for (const use of usesOf(id)) {
+    const found = materials.find((each) => each.id !== '' && each.id === stocks[use])
+    if (found) return found
+  }
+  return materials[0]
+}
+
+/** Thickness of every panel of a box, mm. */
+export function thicknessesOf(stocks: BoxSpec['stocks'], materials: Material[]): Materials {
+  const names = Object.keys(sameThickness(0)) as (keyof Materials['mean'])[]
+  const each = (figure: (thickness: Thickness) => number): Materials['mean'] =>
+    Object.fromEntries(
+      names.map((name) => [name, figure(materialFor(name, stocks, materials).thickness)]),
+    ) as Materials['mean']
+  return { mean: each(({ mean }) => mean), thickest: each(({ thickest }) => thickest) }
+}
+
+/** A job as it looks to one of its stocks: what is asked of "the stock" is asked of that one. */
+export function seenBy<J extends Pick<Job, 'measure'>>(job: J, id: string): J {
+  const other = job.measure.more.find(({ stock }) => stock.id === id)
+  return other ? { ...job, measure: { ...job.measure, ...other } } : job
+}

@@ -1,0 +1,76 @@
+import type { Panel } from '../assembly'
+import { bounds, intersection, sizeOf, type Region } from '../geometry'
+import { seamAcross, seamCount, seamSide, type Seam } from '../joints'
+import type { Machine } from '../machine'
+
+/** A line may be moved this far to stay clear of tabs and cut-outs, mm. [FM] */
+const MOVED = 20
+const STEPS = 41
+
+/** The place near `wanted` that is farthest from any corner of the panel, so that no sliver is left. */
+function clearPlace({ region }: Panel, axis: 'x' | 'y', wanted: number): number {
+  const corners = [region.outline, ...region.holes].flatMap((ring) => ring.map((point) => point[axis]))
+  const clear = (at: number): number => Math.min(...corners.map((corner) => Math.abs(corner - at)))
+  let best = wanted
+  for (let i = 0; i < STEPS; i++) {
+    const at = wanted + (((i % 2 === 0 ? 1 : -1) * Math.ceil(i / 2)) / (STEPS / 2)) * MOVED
+    if (clear(at) > clear(best) + 0.5) best = at
+  }
+  return best
+}
+
+function cutOut(region: Region, seam: Seam, half: 0 | 1, overlap: number): Region | null {
+  const pieces = intersection(region, seamSide(seam, half, overlap))
+  return pieces.length === 1 ? pieces[0] : null
+}
+
+/** Both halves of a panel; null where one of them would fall apart. */
+function halves(panel: Panel, axis: 'x' | 'y', at: number, interference: number): [Panel, Panel] | null {
+  const box = bounds(panel.region.outline)
+  const [from, to] = axis === 'x' ? [box.minY, box.maxY] : [box.minX, box.maxX]
+  const seam = seamAcross(axis, at, from, to, panel.thickness)
+  const made = ([0, 1] as const).map((half): Panel | null => {
+    const region = cutOut(panel.region, seam, half, 0)
+    const drawn = cutOut(panel.drawn, seam, half, interference / 2)
+    return region && drawn && { ...panel, region, drawn, size: sizeOf(region) }
+  })
+  return made[0] && made[1] ? [made[0], made[1]] : null
+}
+
+/** Whether a size fits a bed, either way round. */
+export const fitsBed = ({ width, height }: Panel['size'], bed: [number, number]): boolean =>
+  Math.max(width, height) <= Math.max(...bed) && Math.min(width, height) <= Math.min(...bed)
+
+/** The bed's room for parts, mm. */
+export const bedRoom = ({ bedWidth, bedHeight }: Machine, margin: number): [number, number] => [
+  bedWidth - 2 * margin,
+  bedHeight - 2 * margin,
+]
+
+/**
+ * A panel in pieces that each fit the bed, divided by fingers that lie in its plane; itself where it fits,
+ * or cannot be divided.
+ */
+export function seamed(panel: Panel, bed: [number, number], interference: number): Panel[] {
+  if (fitsBed(panel.size, bed)) return [panel]
+  const { width, height } = panel.size
+  const axis = width >= height ? 'x' : 'y'
+  const [length, across] = axis === 'x' ? [width, height] : [height, width]
+  const room = across <= Math.min(...bed) ? Math.max(...bed) : Math.min(...bed)
+  const count = seamCount(length, room, panel.thickness)
+  if (across > Math.max(...bed) || count > 6) return [panel]
+  const box = bounds(panel.region.outline)
+  const start = axis === 'x' ? box.minX : box.minY
+  const pieces: Panel[] = []
+  let rest = panel
+  for (let i = 1; i < count; i++) {
+    const divided = halves(rest, axis, clearPlace(rest, axis, start + (length * i) / count), interference)
+    if (!divided) return [panel]
+    pieces.push(divided[0])
+    rest = divided[1]
+  }
+  return [...pieces, rest].map((piece, i) => {
+    const name = String.fromCharCode(97 + i)
+    return { ...piece, id: `${panel.id}-${name}`, label: `${panel.label} ${name}` }
+  })
+}

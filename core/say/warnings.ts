@@ -1,0 +1,48 @@
+import type { DerivedBox } from '../derive'
+import type { Warning } from '../derive'
+import { counted, type Say } from '../length'
+
+const and = (names: string[]): string =>
+  names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]}`
+
+/** The first few names, and how many more there are. */
+function listed(names: string[], most = 3): string {
+  const rest = names.length - most
+  return rest > 0 ? `${names.slice(0, most).join(', ')} and ${rest} more` : and(names)
+}
+
+/** A warning as one sentence that says what would mend it. */
+export function warningSentence(warning: Warning, { panels }: Pick<DerivedBox, 'panels'>, say: Say): string {
+  const names = listed(warning.panels.map((id) => panels?.find((panel) => panel.id === id)?.label ?? id))
+  switch (warning.kind) {
+    case 'overlap':
+      return `${names} would be in the same place. Move one of them, or make it smaller.`
+    case 'missing':
+      return `Something of the ${names} is missing at a joint: two cut-outs meet there. Move one of them.`
+    case 'locked':
+      return `${names} lock each other: none of them can come in last. Change how one of them is joined.`
+    case 'thin web':
+      return `A web thinner than the sheet (${say.length(warning.width)}) is left in ${names}: it may break.`
+    case 'narrow tab':
+      return (
+        `The narrowest tab is ${say.length(warning.width)}, under one thickness: it may break while ` +
+        'sanding or pressing.'
+      )
+    case 'larger than the bed':
+      return (
+        `${names} ${warning.panels.length === 1 ? 'is' : 'are'} larger than the bed ` +
+        `(${say.size(warning.bed, 0)} free). Let large panels be divided by a seam, or make the box smaller.`
+      )
+  }
+}
+
+/** What the proof says of a box, in one line. */
+export function proofLine({ proof, panels }: Pick<DerivedBox, 'proof' | 'panels'>): string {
+  if (!proof) return ''
+  const parts = counted(proof.panels, 'part')
+  if (proof.faults.length === 0) return `${parts}, nothing overlaps, nothing missing`
+  const label = (id: string): string => panels?.find((panel) => panel.id === id)?.label ?? id
+  const [{ kind, panels: found }] = proof.faults
+  const what = kind === 'overlap' ? 'overlap' : 'lacks something at a joint'
+  return `${parts}: ${and(found.map(label))} ${what}`
+}

@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import { computed, ref, useId, watch } from 'vue'
+import { cellsText, readCells, type Cells } from '@core/box'
+import { useSay } from '@web/parts/say'
+import { tryTo } from '@web/refusals'
+
+/** Widths of cells, typed as they are said. */
+const props = defineProps<{ label: string; cells: Cells; problem: string }>()
+const emit = defineEmits<{ change: [cells: Cells] }>()
+const say = useSay()
+const id = useId()
+const shown = computed(() => cellsText(props.cells, say.value))
+const text = ref(shown.value)
+const error = ref('')
+let own = JSON.stringify(props.cells)
+watch([() => props.cells, say], () => {
+  if (JSON.stringify(props.cells) === own && !error.value && document.activeElement?.id === id) return
+  own = JSON.stringify(props.cells)
+  text.value = shown.value
+  error.value = ''
+})
+function read(typed: string): void {
+  text.value = typed
+  const parsed = readCells(typed, say.value.lengthUnit)
+  if (!parsed.ok) {
+    error.value = parsed.error
+    return
+  }
+  own = JSON.stringify(parsed.cells)
+  error.value = tryTo(() => emit('change', parsed.cells)) ?? ''
+}
+</script>
+
+<template>
+  <div>
+    <label :for="id" class="text-[13px] font-medium">{{ label }}</label>
+    <input
+      :id="id"
+      class="input"
+      :class="error || problem ? 'border-2 border-rowan' : ''"
+      :value="text"
+      :aria-invalid="error || problem ? 'true' : undefined"
+      autocomplete="off"
+      @input="read(($event.target as HTMLInputElement).value)"
+    />
+    <p v-if="error || problem" class="text-[13px] text-rowan" role="alert">{{ error || problem }}</p>
+  </div>
+</template>

@@ -1,0 +1,98 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { boxSpecSchema, CORNER_KINDS, WALL_PAIRS, withCorners, type CornerKind } from '@core/box'
+import { limitsOf } from '@core/limits'
+import ChoiceRow from '@web/parts/ChoiceRow.vue'
+import FigureField from '@web/parts/FigureField.vue'
+import FormSection from '@web/parts/FormSection.vue'
+import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
+import BoltFields from './BoltFields.vue'
+import { useBoxEdits } from './box-edits'
+import PictureChoice from './PictureChoice.vue'
+import TabRules from './TabRules.vue'
+
+/** How the walls meet. */
+defineProps<{ problem: string }>()
+const { box, thickness, change, changeIn } = useBoxEdits()
+const NAMES: Record<CornerKind, string> = {
+  fingers: 'fingers',
+  butt: 'butt',
+  lap: 'half-lap',
+  tenon: 'tenons in slots',
+}
+const options = computed(() =>
+  CORNER_KINDS.map((value) => ({
+    value,
+    label: NAMES[value],
+    box: withCorners(box.value, value, thickness.value),
+  })),
+)
+const LEADS = WALL_PAIRS.map((value) => ({ value, label: value }))
+const { setIn } = boxSpecSchema.shape.corners.shape
+const choose = (kind: CornerKind): boolean => change(withCorners(box.value, kind, thickness.value))
+const canBolt = computed(() => box.value.corners.kind !== 'lap')
+</script>
+
+<template>
+  <FormSection title="Corners" :said="NAMES[box.corners.kind]" open>
+    <PictureChoice
+      data-field="corner-joint"
+      label="How the walls meet"
+      :model-value="box.corners.kind"
+      :options="options"
+      @update:model-value="choose"
+    />
+    <ChoiceRow
+      data-field="wall-order"
+      :label="box.corners.kind === 'lap' ? 'Slots open upward in' : 'Walls that run past the others'"
+      :model-value="box.corners.leads"
+      :options="LEADS"
+      @update:model-value="changeIn('corners', { leads: $event })"
+    />
+    <FigureField
+      v-if="box.corners.kind !== 'fingers'"
+      data-field="set-in"
+      :label="box.corners.kind === 'lap' ? 'Set in from the ends' : 'The others set in by'"
+      :model-value="box.corners.setIn"
+      :limits="limitsOf(setIn)"
+      :problem="problem"
+      @update:model-value="changeIn('corners', { setIn: $event }, 'set-in')"
+    />
+    <TabRules v-if="box.corners.kind === 'fingers' || box.corners.kind === 'tenon'" group="uprights">
+      <label v-if="box.corners.kind === 'fingers'" class="text-[13px] font-medium" data-field="uprights-over">
+        Shared out over
+        <select
+          class="input font-sans!"
+          :value="box.tabs.over"
+          @change="
+            changeIn('tabs', { over: ($event.target as HTMLSelectElement).value as 'between' | 'full' })
+          "
+        >
+          <option value="between">floor to rim</option>
+          <option value="full">the full height</option>
+        </select>
+      </label>
+    </TabRules>
+    <BoltFields
+      v-if="canBolt"
+      group="uprights"
+      name="corners"
+      :bolts="box.bolts.uprights"
+      @change="(bolts, key) => changeIn('bolts', { uprights: bolts }, key)"
+    />
+    <div class="flex flex-wrap gap-x-4 gap-y-1">
+      <ToggleSwitch
+        data-field="keyed"
+        label="Unequal, so that no panel goes in upside down"
+        :model-value="box.tabs.keyed"
+        @update:model-value="changeIn('tabs', { keyed: $event })"
+      />
+      <ToggleSwitch
+        data-field="mirrored"
+        label="Opposite edges mirrored"
+        :model-value="box.tabs.mirrored"
+        @update:model-value="changeIn('tabs', { mirrored: $event })"
+      />
+    </div>
+  </FormSection>
+</template>

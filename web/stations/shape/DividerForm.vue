@@ -1,0 +1,108 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { boxSpecSchema, INTO_KINDS, withInto, type Cells, type Dividers, type IntoKind } from '@core/box'
+import { limitsOf } from '@core/limits'
+import FigureField from '@web/parts/FigureField.vue'
+import FormSection from '@web/parts/FormSection.vue'
+import { useBoxEdits } from './box-edits'
+import CellsField from './CellsField.vue'
+import PictureChoice from './PictureChoice.vue'
+
+/** Dividers: columns and rows of cells, and how they stand in the walls. */
+defineProps<{ problems: Record<string, string> }>()
+const { box, thickness, change, changeIn } = useBoxEdits()
+const dividers = computed(() => box.value.dividers)
+const { shape } = boxSpecSchema.shape.dividers
+const NAMES: Record<IntoKind, string> = {
+  slot: 'slots at the rim',
+  groove: 'grooves',
+  tenon: 'tenons',
+  loose: 'loose',
+}
+const ROWS = [
+  { key: 'columns' as const, name: 'Columns' },
+  { key: 'rows' as const, name: 'Rows' },
+]
+const has = (key: 'columns' | 'rows'): boolean => dividers.value[key].cells.length > 1
+const isThere = computed(() => has('columns') || has('rows'))
+const said = computed(() => {
+  const count = (key: 'columns' | 'rows'): number => Math.max(1, dividers.value[key].cells.length)
+  return isThere.value ? `${count('columns')} × ${count('rows')} cells` : 'none'
+})
+const options = computed(() =>
+  INTO_KINDS.map((value) => ({
+    value,
+    label: NAMES[value],
+    box: withInto(box.value, value, thickness.value),
+  })),
+)
+const choose = (into: IntoKind): boolean => change(withInto(box.value, into, thickness.value))
+const setRow = (key: 'columns' | 'rows', part: Partial<Dividers['columns']>, step: string): boolean =>
+  changeIn('dividers', { [key]: { ...dividers.value[key], ...part } }, step)
+const setCells = (key: 'columns' | 'rows', cells: Cells): boolean => setRow(key, { cells }, `${key} cells`)
+</script>
+
+<template>
+  <FormSection title="Dividers" :said="said" :open="isThere">
+    <template v-for="{ key, name } in ROWS" :key="key">
+      <CellsField
+        :data-field="key"
+        :label="`${name}: a count, or widths`"
+        :cells="dividers[key].cells"
+        :problem="problems[key] ?? ''"
+        @change="setCells(key, $event)"
+      />
+      <div v-if="has(key)" class="grid grid-cols-2 gap-2">
+        <FigureField
+          :data-field="`${key}-height`"
+          :label="`Height, ${key}`"
+          :model-value="dividers[key].height"
+          :limits="limitsOf(shape.columns.shape.height.unwrap())"
+          optional
+          :problem="problems[`${key}-height`] ?? ''"
+          @update:model-value="setRow(key, { height: $event }, `${key} height`)"
+          @clear="setRow(key, { height: null }, '')"
+        />
+        <FigureField
+          :label="`Above the floor, ${key}`"
+          :model-value="dividers[key].lift"
+          :limits="limitsOf(shape.columns.shape.lift)"
+          @update:model-value="setRow(key, { lift: $event }, `${key} lift`)"
+        />
+      </div>
+    </template>
+    <template v-if="isThere">
+      <PictureChoice
+        data-field="into"
+        label="How they stand in the walls"
+        :model-value="dividers.into"
+        :options="options"
+        @update:model-value="choose"
+      />
+      <p v-if="problems.into" class="text-[13px] text-rowan" role="alert">{{ problems.into }}</p>
+      <div class="grid grid-cols-2 gap-2">
+        <FigureField
+          data-field="scoop"
+          label="Scoop for fingers"
+          :model-value="dividers.scoop"
+          :limits="limitsOf(shape.scoop)"
+          @update:model-value="changeIn('dividers', { scoop: $event }, 'scoop')"
+        />
+        <FigureField
+          v-if="dividers.into === 'groove'"
+          data-field="divider-depth"
+          label="Groove depth"
+          :model-value="dividers.depth"
+          :limits="limitsOf(shape.depth)"
+          :step="0.1"
+          :problem="problems['divider-depth'] ?? ''"
+          @update:model-value="changeIn('dividers', { depth: $event }, 'divider-depth')"
+        />
+      </div>
+      <p class="note">
+        An empty height reaches the rim. Where dividers cross they are lapped, half way each.
+      </p>
+    </template>
+    <p v-else class="note">“3” makes three equal cells; “50, 50, 2×30, rest” says each of them.</p>
+  </FormSection>
+</template>

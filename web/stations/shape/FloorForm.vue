@@ -1,0 +1,91 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { boxSpecSchema, FLOOR_KINDS, withFloor, type FloorKind } from '@core/box'
+import { limitsOf } from '@core/limits'
+import FigureField from '@web/parts/FigureField.vue'
+import FormSection from '@web/parts/FormSection.vue'
+import BoltFields from './BoltFields.vue'
+import { useBoxEdits } from './box-edits'
+import PictureChoice from './PictureChoice.vue'
+import TabRules from './TabRules.vue'
+
+/** How the floor is held. */
+defineProps<{ problem: string }>()
+const { box, thickness, change, changeIn } = useBoxEdits()
+const NAMES: Record<FloorKind, string> = {
+  fingers: 'fingers',
+  butt: 'between walls',
+  outside: 'below walls',
+  tenon: 'raised in slots',
+  groove: 'in grooves',
+  ledge: 'on ledges',
+  none: 'none',
+}
+const options = computed(() =>
+  FLOOR_KINDS.map((value) => ({
+    value,
+    label: NAMES[value],
+    box: withFloor(box.value, value, thickness.value),
+  })),
+)
+const { shape } = boxSpecSchema.shape.floor
+const RAISED: FloorKind[] = ['butt', 'tenon', 'groove', 'ledge']
+const isRaised = computed(() => RAISED.includes(box.value.floor.kind))
+const choose = (kind: FloorKind): boolean => change(withFloor(box.value, kind, thickness.value))
+const isTabbed = computed(() => ['fingers', 'tenon'].includes(box.value.floor.kind))
+const canBolt = computed(() => ['fingers', 'butt', 'tenon'].includes(box.value.floor.kind))
+</script>
+
+<template>
+  <FormSection title="Floor" :said="NAMES[box.floor.kind]" open>
+    <PictureChoice
+      data-field="floor-joint"
+      label="How the floor is held"
+      :model-value="box.floor.kind"
+      :options="options"
+      @update:model-value="choose"
+    />
+    <div v-if="isRaised" class="grid grid-cols-2 gap-2">
+      <FigureField
+        data-field="raised"
+        label="Floor raised by"
+        :model-value="box.floor.raised"
+        :limits="limitsOf(shape.raised)"
+        :problem="problem"
+        @update:model-value="changeIn('floor', { raised: $event }, 'raised')"
+      />
+      <FigureField
+        data-field="arch"
+        label="Arch between feet"
+        :model-value="box.floor.arch"
+        :limits="limitsOf(shape.arch)"
+        @update:model-value="changeIn('floor', { arch: $event }, 'arch')"
+      />
+      <FigureField
+        v-if="box.floor.kind === 'groove'"
+        data-field="floor-depth"
+        label="Groove depth"
+        :model-value="box.floor.depth"
+        :limits="limitsOf(shape.depth)"
+        :step="0.1"
+        @update:model-value="changeIn('floor', { depth: $event }, 'floor-depth')"
+      />
+      <FigureField
+        v-if="box.floor.kind === 'ledge'"
+        data-field="ledge"
+        label="Ledge width"
+        :model-value="box.floor.ledge"
+        :limits="limitsOf(shape.ledge)"
+        @update:model-value="changeIn('floor', { ledge: $event }, 'ledge')"
+      />
+    </div>
+    <TabRules v-if="isTabbed" group="floor" />
+    <BoltFields
+      v-if="canBolt"
+      group="floor"
+      name="floor"
+      :bolts="box.bolts.floor"
+      @change="(bolts, key) => changeIn('bolts', { floor: bolts }, key)"
+    />
+  </FormSection>
+</template>

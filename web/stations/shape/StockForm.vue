@@ -1,0 +1,97 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { panelNames, type StockUse } from '@core/box'
+import { stockTitle } from '@core/stock'
+import FormSection from '@web/parts/FormSection.vue'
+import { useSay } from '@web/parts/say'
+import { useBench } from '@web/stores/bench'
+import { useDerived } from '@web/stores/derived'
+import { useMaterialEdits } from '@web/stores/material-edits'
+import { useOpenJob } from '@web/stores/job'
+
+/** What each part of the box is cut from. */
+const jobs = useOpenJob()
+const bench = useBench()
+const derived = useDerived()
+const say = useSay()
+const edits = useMaterialEdits()
+const box = computed(() => jobs.job.box)
+const own = computed(() => jobs.job.measure.stock)
+
+const LABELS: Record<StockUse, string> = {
+  walls: 'Walls',
+  front: 'Front',
+  back: 'Back',
+  left: 'Left',
+  right: 'Right',
+  floor: 'Floor',
+  top: 'Top',
+  dividers: 'Dividers',
+}
+const uses = computed(() => {
+  const names = panelNames(box.value)
+  const hasDividers = box.value.dividers.columns.cells.length + box.value.dividers.rows.cells.length > 0
+  const all: StockUse[] = ['walls', 'front', 'back', 'left', 'right', 'floor', 'top', 'dividers']
+  return all.filter((use) => {
+    if (use === 'dividers') return hasDividers
+    return use === 'floor' || use === 'top' ? names.includes(use) : true
+  })
+})
+const PANELS: StockUse[] = ['front', 'back', 'left', 'right']
+/** What a use is without a stock of its own. */
+const otherwise = (use: StockUse): string =>
+  PANELS.includes(use)
+    ? 'as the walls'
+    : own.value
+      ? `the job's: ${stockTitle(own.value)}`
+      : 'no stock chosen'
+const said = computed(() => {
+  const { materials } = derived.box
+  return materials.length > 1 ? `${materials.length} stocks` : (own.value?.name ?? 'none chosen')
+})
+function choose(use: StockUse, event: Event): void {
+  const { value } = event.target as HTMLSelectElement
+  const record =
+    bench.stocks.find(({ id }) => id === value) ??
+    jobs.job.measure.more.find(({ stock }) => stock.id === value)?.stock ??
+    null
+  edits.assign(use, record)
+}
+const choices = computed(() => {
+  const known = new Map(bench.stocks.map((stock) => [stock.id, stock]))
+  for (const { stock } of jobs.job.measure.more) known.set(stock.id, stock)
+  return [...known.values()].map((stock) => ({ id: stock.id, title: stockTitle(stock) }))
+})
+</script>
+
+<template>
+  <FormSection title="Stocks" :said="said" :open="derived.box.materials.length > 1">
+    <label v-for="use in uses" :key="use" class="grid grid-cols-[4.5rem_1fr] items-center gap-2 text-[13px]">
+      {{ LABELS[use] }}
+      <select
+        class="input font-sans!"
+        :data-field="`stock-${use}`"
+        :value="box.stocks[use] ?? ''"
+        @change="choose(use, $event)"
+      >
+        <option value="">{{ otherwise(use) }}</option>
+        <option v-for="{ id, title } in choices" :key="id" :value="id">{{ title }}</option>
+      </select>
+    </label>
+    <ul
+      v-if="derived.box.materials.length > 1"
+      class="grid gap-0.5 text-[13px]"
+      aria-label="Stocks of this job"
+    >
+      <li v-for="(material, i) in derived.box.materials" :key="material.id" class="flex items-center gap-2">
+        <span class="min-w-0 flex-1 truncate">{{ material.name }}</span>
+        <span class="num">{{ say.fine(material.thickness.mean) }}</span>
+        <button v-if="i > 0" type="button" class="btn px-2 py-0.5" @click="edits.takeInHand(material.id)">
+          Measure it
+        </button>
+        <span v-else class="note">in hand</span>
+      </li>
+    </ul>
+    <p v-else class="note">Walls, floor, top or dividers may each come from a stock of their own.</p>
+  </FormSection>
+</template>

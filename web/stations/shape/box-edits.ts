@@ -1,0 +1,36 @@
+import { computed, type ComputedRef } from 'vue'
+import type { BoxSpec } from '@core/box'
+import { useDerived } from '@web/stores/derived'
+import { useOpenJob } from '@web/stores/job'
+
+/** The box of the job in hand, and how it is changed. */
+export interface BoxEdits {
+  box: ComputedRef<BoxSpec>
+  /** Mean thickness of the walls, mm. */
+  thickness: ComputedRef<number>
+  /** Puts figures in. Steps with the same key in quick succession are one. */
+  change: (part: Partial<BoxSpec>, key?: string) => boolean
+  /** Puts figures into one group of them. */
+  changeIn: <K extends 'corners' | 'floor' | 'lid' | 'dividers' | 'play' | 'tabs' | 'bolts'>(
+    group: K,
+    part: Partial<BoxSpec[K]>,
+    key?: string,
+  ) => boolean
+}
+
+export function useBoxEdits(): BoxEdits {
+  const jobs = useOpenJob()
+  const derived = useDerived()
+  return {
+    box: computed(() => jobs.job.box),
+    thickness: computed(() => derived.box.thickness.mean),
+    change: (part, key = '') =>
+      jobs.edit((draft) => {
+        Object.assign(draft.box, part)
+      }, key),
+    changeIn: (group, part, key = '') =>
+      jobs.edit((draft) => {
+        Object.assign(draft.box[group], part)
+      }, key),
+  }
+}

@@ -1,0 +1,64 @@
+import { without, type StockUse } from '@core/box'
+import type { Job } from '@core/job'
+import type { Stock } from '@core/stock'
+import { useBench } from './bench'
+import { useOpenJob } from './job'
+
+type Material = Job['measure']['more'][number]
+
+/** Stocks that are no longer cut from are no longer kept. */
+function forgetUnused(draft: Job): void {
+  const used = new Set(Object.values(draft.box.stocks))
+  draft.measure.more = draft.measure.more.filter(({ stock }) => used.has(stock.id))
+}
+
+/** Every use that has no stock of its own, so that another stock can be taken in hand without moving it. */
+const DEFAULTS: StockUse[] = ['walls', 'floor', 'top', 'dividers']
+
+/** How panels are given other stocks, and which stock is in hand. */
+export function useMaterialEdits(): {
+  assign: (use: StockUse, stock: Stock | null) => boolean
+  takeInHand: (id: string) => boolean
+} {
+  const jobs = useOpenJob()
+  const bench = useBench()
+
+  /** A stock with what the bench knows of it on this machine. */
+  function materialOf(stock: Stock): Material {
+    const { machine } = jobs.job.measure
+    return { stock, kerf: bench.kerfFor(machine?.id, stock.id), taste: bench.tasteOf(stock.family) }
+  }
+
+  function assign(use: StockUse, stock: Stock | null): boolean {
+    return jobs.edit((draft) => {
+      const { measure, box } = draft
+      if (stock === null || stock.id === measure.stock?.id) {
+        // The job's own, said outright where a group would have it otherwise.
+        const isOver = use !== 'walls' && box.stocks.walls && ['front', 'back', 'left', 'right'].includes(use)
+        if (isOver && measure.stock) box.stocks[use] = measure.stock.id
+        else box.stocks = without(box.stocks, use)
+      } else {
+        box.stocks[use] = stock.id
+        if (!measure.more.some((each) => each.stock.id === stock.id)) measure.more.push(materialOf(stock))
+      }
+      forgetUnused(draft)
+    })
+  }
+
+  /** Makes another of the job's stocks the one that Measure and Tune speak of; every panel keeps its own. */
+  function takeInHand(id: string): boolean {
+    return jobs.edit((draft) => {
+      const { measure, box } = draft
+      const next = measure.more.find(({ stock }) => stock.id === id)
+      if (!next || !measure.stock) return
+      const now: Material = { stock: measure.stock, kerf: measure.kerf, taste: measure.taste }
+      for (const use of DEFAULTS) box.stocks[use] ??= now.stock.id
+      measure.more = [now, ...measure.more.filter((each) => each !== next)]
+      Object.assign(measure, { stock: next.stock, kerf: next.kerf, taste: next.taste })
+      for (const use of Object.keys(box.stocks) as StockUse[])
+        if (box.stocks[use] === id && DEFAULTS.includes(use)) box.stocks = without(box.stocks, use)
+      forgetUnused(draft)
+    })
+  }
+  return { assign, takeInHand }
+}
