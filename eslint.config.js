@@ -28,6 +28,7 @@ const CORE = [
   'build',
   'job',
   'derive',
+  'kinds',
   'say',
   'keep',
   'files',

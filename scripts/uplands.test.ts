@@ -21,6 +21,8 @@ function uplands(...args: string[]): { status: number | null; said: string; out:
   return { status, said: stderr.trim(), out: stdout.trim() }
 }
 
+const FLOORS = ['fingers', 'butt', 'outside', 'tenon', 'groove', 'ledge', 'none']
+
 describe('the command line', () => {
   test('writes SVG, DXF and JSON of a job and names them', () => {
     const { status, out } = uplands(
@@ -56,6 +58,38 @@ describe('the command line', () => {
     expect(said).toContain(sentence)
     expect(said.split('\n')).toHaveLength(1)
     expect(existsSync(out)).toBe(false)
+  })
+  test('prints its kinds as JSON, makes a job from numbers, and exports that', () => {
+    const kinds = JSON.parse(uplands('kinds').out) as { kind: string; numbers: object[] }[]
+    const rack = kinds.find(({ kind }) => kind === 'card-rack')!
+    expect(rack.numbers).toContainEqual({
+      name: 'set-in',
+      unit: 'mm',
+      least: 2,
+      most: 200,
+      default: 8,
+      meaning: expect.any(String),
+    })
+    const choices = kinds.find(({ kind }) => kind === 'box')!.numbers
+    expect(choices).toContainEqual(
+      expect.objectContaining({ name: 'floor', unit: 'choice', choices: FLOORS }),
+    )
+    const job = join(folder, 'rack.json')
+    expect(uplands('make', 'card-rack', 'width=80', '--out', job)).toMatchObject({ status: 0, out: job })
+    const out = join(folder, 'rack')
+    expect(uplands('export', job, '--out', out, '--format', 'json').status).toBe(0)
+    const [file] = readdirSync(out)
+    const written = JSON.parse(readFileSync(join(out, file), 'utf8')) as {
+      joints: { kind: string }[]
+      panels: { group: string; stock: string; joints: string[]; features: object[] }[]
+    }
+    expect(written.joints.map(({ kind }) => kind)).toEqual(Array(4).fill('lap'))
+    for (const panel of written.panels) {
+      expect(panel).toMatchObject({ group: 'walls', stock: 'Sheet 1.5', features: [] })
+      expect(panel.joints).toHaveLength(2)
+    }
+    expect(uplands('make', 'card-rack', 'width=1', '--out', job)).toMatchObject({ status: 2 })
+    expect(uplands('make', 'card-rack', 'wide', '--out', job).said).toContain('no name=value')
   })
   test('an unknown format, a missing file and a missing folder are refused', () => {
     expect(uplands('export', 'demo/specimen-tray.json', '--out', folder, '--format', 'bmp')).toMatchObject({

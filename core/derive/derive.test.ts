@@ -23,7 +23,7 @@ import {
   turnedOf,
 } from './index'
 
-const tray = derive(deriveAll(demo('specimen-tray')).job)
+const tray = derive(deriveAll(demo('plain-tray')).job)
 const withMeasure = (part: Partial<Job['measure']>): Job => ({
   ...tray.job,
   measure: { ...tray.job.measure, ...part },
@@ -68,7 +68,7 @@ describe('parts', () => {
     const { parts } = derive(demo('slip-cases'))
     expect(parts).toHaveLength(20)
     expect(new Set(parts.map(({ id }) => id)).size).toBe(20)
-    const low = { ...demo('specimen-tray'), copies: 12 }
+    const low = { ...demo('plain-tray'), copies: 12 }
     low.box = { ...low.box, height: 14 } // lower than a label is high when it has room
     for (const { lies, shape } of [...parts, ...prepare(low).parts]) {
       const frame = bounds(shape.outline)

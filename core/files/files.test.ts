@@ -80,7 +80,7 @@ const sameRing = (a: Line['points'], b: Line['points']): boolean =>
   a.every(({ x, y }, i) => Math.abs(x - b[i].x) < 0.001 && Math.abs(y - b[i].y) < 0.001)
 
 /** A box whose panels differ from their mirror images. */
-const tray = demo('specimen-tray')
+const tray = demo('plain-tray')
 const lopsided: Job = {
   ...tray,
   box: {
@@ -159,7 +159,7 @@ describe.each(JOBS)('the files of %s, read back by other libraries', (_, given) 
 })
 
 test('left to the laser’s software, the drawn shapes are written and the file says what to set', async () => {
-  const tray = demo('specimen-tray')
+  const tray = demo('plain-tray')
   const job = fresh({ ...tray, cut: { ...tray.cut, compensation: 'software' } })
   const { root, lines } = await linesOfSvg(exported(job)[0].content)
   expect(root.children.find(({ name }) => name === 'desc')!.children[0].value).toContain(
@@ -173,7 +173,7 @@ test('left to the laser’s software, the drawn shapes are written and the file 
 })
 
 describe('a sheet larger than the bed', () => {
-  const tray = demo('specimen-tray')
+  const tray = demo('plain-tray')
   const { machine, stock } = tray.measure
   const large = (origin: 'front left' | 'back right'): Job =>
     fresh({
@@ -214,7 +214,7 @@ describe('a sheet larger than the bed', () => {
 })
 
 test('signs that XML forbids do not spoil the drawing', async () => {
-  const tray = demo('specimen-tray')
+  const tray = demo('plain-tray')
   const files = exported(fresh({ ...tray, name: 'Tray \u0007<b>&\ud800 "one"' }))
   const { root } = await linesOfSvg(files[0].content)
   // eslint-disable-next-line no-control-regex -- they are what is looked for
@@ -237,14 +237,14 @@ test('the panels as JSON fill the outer size when they are put where their place
 })
 
 describe('job files', () => {
-  const text = demoText('specimen-tray')
+  const text = demoText('plain-tray')
   const refused = (content: string): string => {
     const read = readJob(content)
     if (read.ok) throw new Error('it was read')
     return read.error
   }
   test('what is written is read back the same', () => {
-    for (const job of [demo('specimen-tray'), demo('logger-case'), demo('slip-cases')])
+    for (const job of [demo('plain-tray'), demo('logger-case'), demo('slip-cases')])
       expect(readJob(writeJob(job))).toEqual({ ok: true, job })
     const empty = emptyJob('x', 'Empty', '')
     expect(readJob(writeJob(empty))).toEqual({ ok: true, job: empty })
@@ -280,7 +280,7 @@ describe('job files', () => {
     const { sheetWidth, sheetHeight } = raw.layout.settings
     expect(stock).toMatchObject({ sheetWidth, sheetHeight })
     expect(machine!.origin).toBe('front left')
-    const now = deriveBox(demo('specimen-tray')).panels!
+    const now = deriveBox(demo('plain-tray')).panels!
     const then = deriveBox(read.job).panels!
     expect(then.map(({ id }) => id)).toEqual(now.map(({ id }) => id))
     for (const [i, { region }] of then.entries()) {
@@ -323,7 +323,7 @@ describe('job files', () => {
 })
 
 test('a job that cannot be made is not exported', () => {
-  const small = { ...demo('specimen-tray'), box: { ...demo('specimen-tray').box, depth: 4 } }
+  const small = { ...demo('plain-tray'), box: { ...demo('plain-tray').box, depth: 4 } }
   expect(exportJob(small, ['svg'])).toMatchObject({
     ok: false,
     error: expect.stringContaining('no room inside'),

@@ -30,7 +30,7 @@ test('a verdict says what would have been snug; without the figures of the cut i
 })
 
 describe('kerfs being measured', () => {
-  const { measure } = demo('specimen-tray')
+  const { measure } = demo('plain-tray')
   const strip: Trial = { ...newTrial('strip'), readings: [1.6], offcut: { width: 300, height: 90 } }
   test('each method keeps what was read, and the offcut goes along to the next', () => {
     const withStrip = { ...measure, trials: takeInHand(strip, measure) }

@@ -4,7 +4,7 @@ import { demo } from '../../scripts/testing/demo'
 import type { Job } from '../job'
 import { isEverything, readEverything, writeEverything, type Everything } from './index'
 
-const jobs: Job[] = [demo('specimen-tray'), demo('logger-case'), demo('slip-cases')]
+const jobs: Job[] = [demo('plain-tray'), demo('logger-case'), demo('slip-cases')]
 const bench: Everything['bench'] = {
   machines: jobs.map(({ measure }) => measure.machine!),
   stocks: jobs.map(({ measure }) => measure.stock!),

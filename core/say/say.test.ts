@@ -21,7 +21,7 @@ import {
   type StripFigure,
 } from './index'
 
-const tray = derive(deriveAll(demo('specimen-tray')).job)
+const tray = derive(deriveAll(demo('plain-tray')).job)
 const checksFor = (job: Job, derived: Derived) => checksOf(job, derived, prepare(job).parts, say)
 const check = (job: Job, id: string) => checksFor(job, derive(job).derived).find((each) => each.id === id)
 const statuses = (job: Job, newer: string[] = []) => {

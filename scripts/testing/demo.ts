@@ -3,10 +3,14 @@ import { deriveAll, deriveFit, planOf, prepare, turnedOf, type Derived, type Par
 import { readJob } from '../../core/keep'
 import type { Job } from '../../core/job'
 
-export type DemoName = 'specimen-tray' | 'logger-case' | 'slip-cases'
+/** The jobs of the demo, and the specimen tray as it was before it had dividers. */
+export type DemoName =
+  'plain-tray' | 'specimen-tray' | 'logger-case' | 'slip-cases' | 'card-rack' | 'instrument-case'
+
+const folderOf = (name: DemoName): string => (name === 'plain-tray' ? '.' : '../../demo')
 
 export const demoText = (name: DemoName): string =>
-  readFileSync(new URL(`../../demo/${name}.json`, import.meta.url), 'utf8')
+  readFileSync(new URL(`${folderOf(name)}/${name}.json`, import.meta.url), 'utf8')
 
 /** A demo job, read as any file is. */
 export function demo(name: DemoName): Job {

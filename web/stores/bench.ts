@@ -159,11 +159,13 @@ export const useBench = defineStore('bench', () => {
   }
 
   /** Takes over from a job what the bench does not have yet; what it has stays as it is. */
-  function learn({ measure: { machine, stock, kerf }, tune }: Job): void {
+  function learn({ measure: { machine, stock, kerf, more }, tune }: Job): void {
     const isNew = (shelf: Shelf, id: string): boolean => find(shelf, id) === null
     if (machine && isNew('machines', machine.id)) put('machines', machine)
-    if (stock && isNew('stocks', stock.id)) put('stocks', stock)
-    if (kerf && isNew('kerfs', kerf.id)) put('kerfs', kerf)
+    for (const each of [stock && { stock, kerf }, ...more]) {
+      if (each && isNew('stocks', each.stock.id)) put('stocks', each.stock)
+      if (each?.kerf && isNew('kerfs', each.kerf.id)) put('kerfs', each.kerf)
+    }
     for (const test of tune.tests) if (isNew('tests', test.id)) put('tests', test)
   }
 

@@ -47,8 +47,8 @@ async function everythingReadsBack(): Promise<void> {
 }
 
 const stock: Stock = { ...newStock('s', 'Ply'), family: 'plywood' }
-const machine: Machine = { ...demo('specimen-tray').measure.machine!, id: 'm', colours: OUR_COLOURS }
-const full = (): Job => ({ ...demo('specimen-tray'), id: 'a' })
+const machine: Machine = { ...demo('plain-tray').measure.machine!, id: 'm', colours: OUR_COLOURS }
+const full = (): Job => ({ ...demo('plain-tray'), id: 'a' })
 
 const wildNumber = fc.oneof(
   fc.constantFrom(NaN, Infinity, -Infinity, -0, 0, 1e-9, 0.00001, -24.84, 0.3, 2500, 4998, 5000.1, 1e12),

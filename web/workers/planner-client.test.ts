@@ -26,7 +26,7 @@ class FakeWorker {
     this.onerror?.({ preventDefault: () => undefined })
   }
 }
-const job = demo('specimen-tray')
+const job = demo('plain-tray')
 const ask = (sequence: number, other: Partial<Job> = {}): Request => ({
   kind: 'plan',
   sequence,

@@ -1,0 +1,60 @@
+import type { BoxSpec } from '../box'
+
+/** A number that a kind is made from. */
+export interface KindNumber {
+  name: string
+  unit: 'mm' | 'count'
+  least: number
+  most: number
+  default: number
+  meaning: string
+}
+
+/** A choice that a kind is made from. */
+export interface KindChoice {
+  name: string
+  unit: 'choice'
+  choices: readonly string[]
+  default: string
+  meaning: string
+}
+
+export type KindInput = KindNumber | KindChoice
+export type KindValues = Record<string, number | string>
+
+/** A function from a few numbers to a box. Lengths in mm. */
+export interface Kind {
+  kind: string
+  title: string
+  numbers: KindInput[]
+  make: (values: KindValues) => BoxSpec
+}
+
+/** A length with its limits and its default. */
+export const length = (
+  name: string,
+  meaning: string,
+  [least, most]: [number, number],
+  byDefault: number,
+): KindNumber => ({ name, unit: 'mm', least, most, default: byDefault, meaning })
+
+export const count = (
+  name: string,
+  meaning: string,
+  [least, most]: [number, number],
+  byDefault: number,
+): KindNumber => ({ name, unit: 'count', least, most, default: byDefault, meaning })
+
+export const choice = (name: string, meaning: string, choices: readonly string[]): KindChoice => ({
+  name,
+  unit: 'choice',
+  choices,
+  default: choices[0],
+  meaning,
+})
+
+/** What every kind is cut from, and how its edges are shared out. */
+export const THICKNESS = length('thickness', 'thickness of the sheet', [0.5, 30], 3)
+export const TAB = length('tab', 'wanted width of tabs', [1, 200], 9)
+
+export const numberOf = (values: KindValues, name: string): number => Number(values[name])

@@ -1,0 +1,71 @@
+import { emptyJob, type Job } from '../job'
+import { newStock } from '../stock'
+import { deriveBox } from '../derive'
+import { problemSentence } from '../box'
+import { IN_METRIC, parseLength } from '../length'
+import { boltedCase } from './bolted-case'
+import { plainBox } from './box'
+import { cardRack } from './card-rack'
+import { dividedTray } from './divided-tray'
+import { footedTray } from './footed-tray'
+import type { Kind, KindInput, KindValues } from './kind'
+
+/** Every kind that can be made from a few numbers. */
+export const KINDS: Kind[] = [plainBox, dividedTray, cardRack, footedTray, boltedCase]
+
+export type Made = { ok: true; job: Job } | { ok: false; error: string }
+const refused = (error: string): Made => ({ ok: false, error })
+
+/** A value as it was typed; a sentence where it cannot be used. */
+function valueOf(input: KindInput, typed: string): number | { error: string } | string {
+  if (input.unit === 'choice')
+    return input.choices.includes(typed)
+      ? typed
+      : { error: `“${typed}” is no ${input.name}. Use one of ${input.choices.join(', ')}.` }
+  const parsed = parseLength(typed, 'mm')
+  if (!parsed.ok) return { error: `${input.name}: ${parsed.error}` }
+  const { value } = parsed
+  if (input.unit === 'count' && !Number.isInteger(value))
+    return { error: `${input.name} is a whole number, such as ${input.default}.` }
+  if (value < input.least || value > input.most)
+    return { error: `${input.name} is from ${input.least} to ${input.most}; ${typed} was given.` }
+  return value
+}
+
+/** Values as they were typed, the others as they are by default. */
+function valuesOf(kind: Kind, typed: Record<string, string>): KindValues | { error: string } {
+  const unknown = Object.keys(typed).find((name) => !kind.numbers.some((input) => input.name === name))
+  if (unknown !== undefined) {
+    const known = kind.numbers.map(({ name }) => name).join(', ')
+    return { error: `${kind.kind} has no “${unknown}”. Its numbers are ${known}.` }
+  }
+  const values: KindValues = {}
+  for (const input of kind.numbers) {
+    const given = typed[input.name]
+    const value = given === undefined ? input.default : valueOf(input, given)
+    if (typeof value === 'object') return value
+    values[input.name] = value
+  }
+  return values
+}
+
+/**
+ * A job for a kind of box. The sheet has the thickness that was said, from its label: it is measured later.
+ * @param typed values by name, as they were typed; what is missing is as it is by default
+ */
+export function makeJob(name: string, typed: Record<string, string>, id: string, on: string): Made {
+  const kind = KINDS.find((each) => each.kind === name)
+  if (!kind) {
+    return refused(
+      `The kind “${name}” is not known. Use one of ${KINDS.map((each) => each.kind).join(', ')}.`,
+    )
+  }
+  const values = valuesOf(kind, typed)
+  if ('error' in values) return refused(String(values.error))
+  const thickness = Number(values.thickness)
+  const empty = emptyJob(id, kind.title, on)
+  const stock = { ...newStock(`${id}-stock`, `Sheet ${thickness}`), nominal: thickness }
+  const job: Job = { ...empty, box: kind.make(values), measure: { ...empty.measure, stock } }
+  const { problems } = deriveBox(job)
+  return problems.length > 0 ? refused(problemSentence(problems[0], IN_METRIC)) : { ok: true, job }
+}

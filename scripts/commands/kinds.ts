@@ -1,0 +1,51 @@
+import { randomUUID } from 'node:crypto'
+import { writeFileSync } from 'node:fs'
+import { parseArgs } from 'node:util'
+import { writeJob } from '../../core/keep'
+import { KINDS, makeJob, type KindInput } from '../../core/kinds'
+import { refuse } from './refuse'
+
+export const MAKE_USAGE = 'make KIND name=value … --out JOB.json'
+
+const told = (input: KindInput): object => {
+  const { name, unit, meaning } = input
+  const byDefault = { default: input.default, meaning }
+  return input.unit === 'choice'
+    ? { name, unit, choices: input.choices, ...byDefault }
+    : { name, unit, least: input.least, most: input.most, ...byDefault }
+}
+
+/** Prints every kind with its numbers. */
+export function runKinds(): void {
+  const kinds = KINDS.map(({ kind, title, numbers }) => ({ kind, title, numbers: numbers.map(told) }))
+  console.log(JSON.stringify(kinds, null, 2))
+}
+
+/** Names and values, as they were typed. */
+function pairsOf(pieces: string[], usage: string): Record<string, string> {
+  const pairs = pieces.map((piece) => piece.split(/=(.*)/s).slice(0, 2))
+  const wrong = pieces.find((_, i) => pairs[i].length < 2 || pairs[i][0] === '')
+  if (wrong !== undefined) refuse(`“${wrong}” is no name=value. ${usage}`)
+  return Object.fromEntries(pairs) as Record<string, string>
+}
+
+/** Writes a job for a kind of box. */
+export function runMake(args: string[], usage: string): void {
+  let parsed
+  try {
+    parsed = parseArgs({ args, allowPositionals: true, options: { out: { type: 'string' } } })
+  } catch (error) {
+    return refuse(`${(error as Error).message.split('\n')[0]} ${usage}`)
+  }
+  const [kind, ...pieces] = parsed.positionals
+  const { out } = parsed.values
+  if (!kind || !out) return refuse(usage)
+  const made = makeJob(kind, pairsOf(pieces, usage), `made-${randomUUID()}`, new Date().toISOString())
+  if (!made.ok) return refuse(made.error)
+  try {
+    writeFileSync(out, writeJob(made.job))
+  } catch (error) {
+    refuse(`${out} cannot be written: ${(error as Error).message}. Give a file that may be written.`)
+  }
+  console.log(out)
+}
