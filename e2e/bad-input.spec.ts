@@ -33,7 +33,7 @@ test('Shape keeps the last box that can be made while a size is wrong', async ({
   const depth = field(page, 'Depth')
   await depth.fill('5')
   await expect(page.getByText('The depth leaves no room inside').first()).toBeVisible()
-  await expect(page.locator('[data-panel]')).toHaveCount(5)
+  await expect(page.locator('[data-panel]')).toHaveCount(10)
   await expect(line(page, 'shape')).toHaveText('cannot be made')
   await depth.fill('deep')
   await expect(page.getByText('“deep” is not a figure.')).toBeVisible()

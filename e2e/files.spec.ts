@@ -30,7 +30,7 @@ test('the exported SVG, drawn by Chromium, covers what the panels and the layout
   })
   // CSS Values and Units, absolute lengths: 96 px are an inch [PUB]
   expect(drawn.pixelsPerMillimetre).toBeCloseTo(96 / 25.4, 4)
-  expect(drawn.paths).toHaveLength(5)
+  expect(drawn.paths).toHaveLength(10)
   for (const { part, box, length } of drawn.paths) {
     const outline = panels.find(({ name }) => `${name}-1` === part)!.drawn.outline
     const [xs, ys] = [outline.map(([x]) => x), outline.map(([, y]) => y)]
@@ -73,7 +73,7 @@ test('works from any static file server, in any folder', async ({ page }) => {
   await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve))
   const { port } = server.address() as { port: number }
   await page.goto(`http://127.0.0.1:${port}/some/folder/`)
-  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(3)
+  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(5)
   await page.getByRole('link', { name: /Slip-cases/ }).click()
   await expect(page.getByText('up to date')).toBeVisible()
   server.close()

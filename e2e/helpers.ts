@@ -13,7 +13,7 @@ export async function openDemo(
   station: (typeof STATIONS)[number] = 'measure',
 ): Promise<void> {
   await page.goto('./')
-  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(3)
+  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(5)
   await page.goto(`./#/job/${id}/${station}`)
   await settled(page)
 }

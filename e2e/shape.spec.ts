@@ -10,8 +10,8 @@ test('a dimension on the drawing leads to its field, and a field lights its dime
   await field(page, 'Height').hover()
   await page.getByRole('button', { name: 'Turn left' }).focus()
   await field(page, 'Height').hover()
-  // four walls show the height, the floor does not
-  await expect(flat.locator('[stroke="var(--heather)"]')).toHaveCount(4)
+  // four walls and five dividers show a height, the floor does not
+  await expect(flat.locator('[stroke="var(--heather)"]')).toHaveCount(9)
 })
 
 test('rules per group of edges show their real widths, and the working behind them', async ({ page }) => {
@@ -64,7 +64,7 @@ test('the strip tells by how much the last edit moved each figure', async ({ pag
   await openDemo(page, 'demo-tray', 'shape')
   await expect(page.getByTestId('strip-time')).not.toContainText('+')
   await field(page, 'Copies').fill('2')
-  await expect(page.getByTestId('strip-parts')).toContainText('+5')
+  await expect(page.getByTestId('strip-parts')).toContainText('+10')
   await settled(page)
   await expect(page.getByTestId('strip-time')).toContainText(/\+\d+ (min|s)/)
   await page.getByRole('switch', { name: 'Closed with a top' }).click()

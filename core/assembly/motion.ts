@@ -26,8 +26,8 @@ const behind = ([low, high]: [number, number], sign: 1 | -1): [number, number] =
 /** Whether anything of the second line lies further on than anything of the first. */
 function isAhead(moving: Stretch[], standing: Stretch[], sign: 1 | -1): boolean {
   if (moving.length === 0 || standing.length === 0) return false
-  if (sign === 1) return standing[standing.length - 1].to > moving[0].from + TINY
-  return standing[0].from < moving[moving.length - 1].to - TINY
+  const end = (stretches: Stretch[]): number => Math.max(...stretches.map(({ to }) => to))
+  return sign === 1 ? end(standing) > moving[0].from + TINY : standing[0].from < end(moving) - TINY
 }
 
 /** Whether a panel that moves straight one way hits another one, of a plane at a right angle to its own. */
@@ -90,8 +90,8 @@ export class Motions {
       if (joint.depth === null) continue
       const [holder, guest] = joint.parts
       this.pockets.set(`${holder} ${guest}`, joint)
-      const region = openedFor(this.solids.get(holder)!.panel, joint)
-      if (region) this.pocketed.set(`${holder} ${guest}`, new Solid(this.solids.get(holder)!.panel, region))
+      const { panel } = this.solids.get(holder)!
+      this.pocketed.set(`${holder} ${guest}`, new Solid(panel, openedFor(panel, joint)))
     }
   }
 

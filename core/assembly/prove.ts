@@ -109,15 +109,12 @@ function overlap(a: Solid, b: Solid, joint: Joint | undefined): boolean {
   const along = (['x', 'y', 'z'] as const).find((axis) => axis !== a.normal && axis !== b.normal)!
   if (joint?.depth == null) return sharedLength(a.cover(along, b.slab), b.cover(along, a.slab)) > TINY
   const [lead, mate] = joint.parts[0] === a.panel.id ? [a, b] : [b, a]
-  const pocketed = openedFor(lead.panel, joint)
+  const pocketed = new Solid(lead.panel, openedFor(lead.panel, joint))
   const isUp = wayOf(lead.panel.frame, 'z').sign === 1
   const [low, high] = lead.slab
   const beyond: [number, number] = isUp ? [low + joint.depth, high] : [low, high - joint.depth]
   if (sharedLength(lead.cover(along, mate.slab), mate.cover(along, beyond)) > TINY) return true
-  if (!pocketed) return false // the pocket takes the whole panel apart, and then nothing is beside it
-  return (
-    sharedLength(new Solid(lead.panel, pocketed).cover(along, mate.slab), mate.cover(along, lead.slab)) > TINY
-  )
+  return sharedLength(pocketed.cover(along, mate.slab), mate.cover(along, lead.slab)) > TINY
 }
 
 function overlaps(assembly: Assembly, solids: Solid[]): Fault[] {

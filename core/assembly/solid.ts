@@ -14,7 +14,7 @@ export class Solid {
 
   constructor(
     readonly panel: Panel,
-    private readonly region: Region = panel.region,
+    private readonly regions: Region[] = [panel.region],
   ) {
     const { axis, ends } = slabOf(panel)
     this.normal = axis
@@ -43,7 +43,7 @@ export class Solid {
     ;[block.min[this.normal], block.max[this.normal]] = this.slab
     for (const own of ['x', 'y'] as const) {
       const { axis } = this.ways[own]
-      const values = this.region.outline.map((point) => point[own])
+      const values = this.regions.flatMap(({ outline }) => outline.map((point) => point[own]))
       const [low, high] = values.reduce(
         ([a, b], v) => [Math.min(a, v), Math.max(b, v)],
         [Infinity, -Infinity],
@@ -63,7 +63,7 @@ export class Solid {
     const { axis, sign } = this.ways[other]
     const origin = this.originOf(axis)
     const band = sign === 1 ? [low - origin, high - origin] : [origin - high, origin - low]
-    const stretches = coverage(this.region, own, band[0], band[1])
+    const stretches = this.regions.flatMap((region) => coverage(region, own, band[0], band[1]))
     const placed = this.place(along, stretches)
     this.seen.set(key, placed)
     return placed
@@ -74,7 +74,7 @@ export class Solid {
       const [low, high] = this.outward(along, from, to)
       return { from: low, to: high, covered }
     })
-    return this.ways[this.ownOf(along)].sign === 1 ? placed : placed.reverse()
+    return placed.sort((a, b) => a.from - b.from)
   }
 }
 

@@ -14,7 +14,9 @@ export function withCorners(spec: BoxSpec, kind: CornerKind, thickness: number):
   const floor = spec.floor.kind
   // Fingers along the floor would be slots open at the edge where walls stand in: that is what tenons are
   // for.
-  const next = { ...spec, corners }
+  // A bolt's hole would open at the edge where walls are flush; a lap has nothing to bolt.
+  const bolts = kind === 'tenon' ? spec.bolts : { ...spec.bolts, uprights: null }
+  const next = { ...spec, corners, bolts }
   return isSet && (floor === 'fingers' || floor === 'outside') ? withFloor(next, 'tenon', thickness) : next
 }
 
@@ -31,6 +33,12 @@ export function withFloor(spec: BoxSpec, kind: FloorKind, thickness: number): Bo
 export function withLid(spec: BoxSpec, kind: TopKind, thickness: number): BoxSpec {
   const lowered = kind === 'tenon' ? Math.max(spec.lid.lowered, round(WEB * thickness)) : 0
   return { ...spec, lid: { kind, lowered } }
+}
+
+/** A box opened or closed: slots that are open at the rim could not be reached under a top. */
+export function withTop(spec: BoxSpec, top: boolean, thickness: number): BoxSpec {
+  const next = { ...spec, top }
+  return top && spec.dividers.into === 'slot' ? withInto(next, 'tenon', thickness) : next
 }
 
 /** Dividers let in another way. @param thickness of the walls, mm */

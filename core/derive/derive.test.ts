@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import { demo, derivedAsShown as derive } from '../../scripts/testing/demo'
+import { ownerOf } from '../../scripts/testing/parts'
 import { problemSentence } from '../box'
 import { area, bounds } from '../geometry'
 import type { Job } from '../job'
@@ -252,5 +253,5 @@ describe('the picture of a box', () => {
     for (const { shade } of picture.facets) expect(shade >= 0 && shade <= 1).toBe(true)
   })
   test('parts are made from the same panels', () =>
-    expect(makeParts(tray.derived.box, 1, tray.job.cut)).toHaveLength(panels!.length))
+    expect(makeParts(tray.derived.box, ownerOf(1), tray.job.cut)).toHaveLength(panels!.length))
 })

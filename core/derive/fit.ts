@@ -3,7 +3,7 @@ import { BOLTS } from '../joints'
 import { boltsOf, type Box } from '../box'
 import { NO_TASTE, predictFit, type Boundary, type Cutting, type FitPrediction, type SlotJoint } from '../fit'
 import type { Direction } from '../kerf'
-import type { Job } from '../job'
+import { partPrefix, type Job } from '../job'
 import type { Placement } from '../nest'
 import type { DerivedBox } from './box'
 import type { Material } from './materials'
@@ -31,6 +31,7 @@ export function boundariesOf(
   { made, panels, material, materials }: Fitted,
   copies: number,
   turned: Turned,
+  prefix = '',
 ): Boundary[] {
   const byId = new Map((panels ?? []).map((panel) => [panel.id, panel]))
   const found = new Map<string, Boundary>()
@@ -41,7 +42,7 @@ export function boundariesOf(
     for (let copy = 1; copy <= copies; copy++) {
       const [a, b] = joint.parts.map((id): Direction => {
         const own = ownAxis(byId.get(id)!.frame, joint.along) as Direction
-        return turned[`${id}-${copy}`] ? other[own] : own
+        return turned[`${prefix}${id}-${copy}`] ? other[own] : own
       })
       const cut = isMixed ? { cut: stocks.map(cuttingOf) as [Cutting, Cutting] } : {}
       found.set(`${where} ${a}${b}`, { edges: [a, b], where, ...cut })
@@ -80,7 +81,7 @@ function slotsOf({ made, panels, material, materials }: Fitted): SlotJoint[] {
         drawn: guest.thickness.thickest + joint.play.walls,
         kerf: holder.kerf,
         compensation: holder.kerf.perSide,
-        thickness: guest.thickness,
+        thickness: { mean: guest.thickness.mean, sd: guest.thickness.anywhere },
       })
     }
   }
@@ -114,7 +115,7 @@ function boltHolesOf({ made, material }: Fitted): SlotJoint[] {
   return [...found.values()]
 }
 
-type FitJob = Pick<Job, 'measure' | 'interference' | 'copies'> & {
+type FitJob = Pick<Job, 'measure' | 'interference' | 'copies' | 'thing'> & {
   box: Pick<Job['box'], 'proud'>
   cut: Pick<Job['cut'], 'compensation'>
 }
@@ -123,7 +124,7 @@ const hasTabs = (made: Box | null): boolean => !made || made.assembly.joints.som
 
 /** The fit of a job's joints as its parts lie on the sheets. */
 export function deriveFit(
-  { measure, interference, copies, box: { proud }, cut }: FitJob,
+  { measure, interference, copies, thing, box: { proud }, cut }: FitJob,
   box: Fitted,
   turned: Turned,
 ): FitPrediction {
@@ -136,7 +137,7 @@ export function deriveFit(
     interference,
     proud,
     taste: measure.taste ?? NO_TASTE,
-    boundaries: made && !isPlain ? boundariesOf(box, copies, turned) : [],
+    boundaries: made && !isPlain ? boundariesOf(box, copies, turned, partPrefix(thing.id)) : [],
     tabbed: hasTabs(made),
     slots: [...slotsOf(box), ...boltHolesOf(box)],
   })
@@ -161,17 +162,20 @@ export function betterWay(job: FitJob, box: DerivedBox, turned: Turned): BetterW
   if (!box.panels || box.kerf.round || job.cut.compensation === 'paths') return null
   const names = box.panels.map(({ id }) => id)
   if (names.length > MOST_PANELS) return null
+  const prefix = partPrefix(job.thing.id)
   const now = deriveFit(job, box, turned)
   let best: BetterWay | null = null
   for (let ways = 0; ways < 2 ** names.length; ways++) {
     const lying: Turned = {}
     for (const [i, name] of names.entries()) {
       const isTurned = (ways & (1 << i)) !== 0
-      for (let copy = 1; copy <= job.copies; copy++) lying[`${name}-${copy}`] = isTurned
+      for (let copy = 1; copy <= job.copies; copy++) lying[`${prefix}${name}-${copy}`] = isTurned
     }
     const odds = deriveFit(job, box, lying).odds[now.wanted]
     if (odds <= (best?.odds ?? now.odds[now.wanted] + WORTH)) continue
-    const turn = names.filter((name) => lying[`${name}-1`] !== (turned[`${name}-1`] ?? false))
+    const turn = names.filter(
+      (name) => lying[`${prefix}${name}-1`] !== (turned[`${prefix}${name}-1`] ?? false),
+    )
     best = { turn, odds }
   }
   return best

@@ -19,12 +19,15 @@ export type { CutPlan, LoadPlan, PlanTotal, StockCut } from './plan-types'
 export {
   arrange,
   deriveAll,
+  deriveThings,
+  partsOfThings,
   needsLayout,
   planOf,
   prepare,
   useOf,
   withLayout,
   type Derived,
+  type DerivedThing,
   type JobUse,
   type Prepared,
   type StockUse,
@@ -32,3 +35,4 @@ export {
 export { pictureOf, type Facet, type Picture } from './picture'
 export { signatureOf } from './signature'
 export { warningsOf, type Warning } from './warnings'
+export { lessonsOf, mockUpOf, withLessons, type Lesson } from './mock-up'

@@ -20,7 +20,7 @@ import {
   type Surface,
 } from '../nest'
 import type { CutPath } from '../plan'
-import type { Job } from '../job'
+import { partPrefix, type Job } from '../job'
 import type { DerivedBox } from './box'
 import { seenBy, type Material } from './materials'
 import { lettersOf, type Letter } from './letters'
@@ -43,6 +43,8 @@ export interface Lying {
 /** A panel of one of the copies, ready to be laid out. */
 export interface Part extends NestPart {
   panel: string
+  /** The thing it is a part of, by id. */
+  thing: string
   /** The stock it is cut from, by id. */
   material: string
   copy: number
@@ -104,10 +106,18 @@ function lyingOf(
   return [first, turned === unturned ? first : outlinesOf(up(turned), up(panel.drawn), own, pockets)]
 }
 
+/** Whose parts they are: the thing, and how its parts are told from those of others. */
+export interface Owner {
+  thing: string
+  /** Its name, where a job makes several things. */
+  name: string
+  copies: number
+}
+
 /** The parts of all copies. They keep their identity when copies are added or taken away. */
 export function makeParts(
   box: Panelled,
-  copies: number,
+  { thing, name, copies }: Owner,
   { letters, face }: Pick<Job['cut'], 'letters' | 'face'>,
 ): Part[] {
   const lettered =
@@ -116,10 +126,12 @@ export function makeParts(
     const [first, quarter] = lyingOf(panel, box, lettered.get(panel.id) ?? [], face)
     const { id } = box.material.get(panel.id) as Material
     return Array.from({ length: copies }, (_, i): Part => {
-      const label = copies === 1 ? panel.label : `${panel.label} ${i + 1}`
+      const own = name === '' ? panel.label : `${name} ${panel.label}`
+      const label = copies === 1 ? own : `${own} ${i + 1}`
       return {
-        id: `${panel.id}-${i + 1}`,
+        id: `${partPrefix(thing)}${panel.id}-${i + 1}`,
         panel: panel.id,
+        thing,
         material: id,
         copy: i,
         label,

@@ -1,7 +1,7 @@
 import type { FitPrediction } from '../fit'
 import { lastOf, sheetUse, type SheetUse } from '../nest'
 import { seenBy } from './materials'
-import type { Arrangement, Job } from '../job'
+import { thingsOf, type Arrangement, type Job, type Thing } from '../job'
 import { arrangeSteps, keepLayout } from './arrange'
 import { deriveBox, type DerivedBox } from './box'
 import { planCut } from './cut-plan'
@@ -9,16 +9,44 @@ import { deriveFit, turnedOf } from './fit'
 import { layoutRules, layoutSignature, makeParts, partsByMaterial, surfaceFor, type Part } from './parts'
 import type { CutPlan } from './plan-types'
 
+/** One of the things that a job makes, as far as its panels. */
+export interface DerivedThing {
+  thing: Thing
+  box: DerivedBox
+}
+
 /** A job as far as its layout: what the worker, the page and the command line all begin with. */
 export interface Prepared {
+  /** Of the thing in hand. */
   box: DerivedBox
+  things: DerivedThing[]
+  /** Of all things. */
   parts: Part[]
 }
 
-/** Job → box → parts. */
+type ThingsJob = Pick<Job, 'measure' | 'box' | 'interference' | 'thing' | 'copies' | 'also'> & {
+  cut: Pick<Job['cut'], 'compensation'>
+}
+
+/** Every thing of a job. @param box of the one in hand, which is not worked out twice */
+export const deriveThings = (job: ThingsJob, box: DerivedBox): DerivedThing[] =>
+  thingsOf(job).map((thing) => ({
+    thing,
+    box: thing.id === job.thing.id ? box : deriveBox({ ...job, box: thing.box }),
+  }))
+
+/** The parts of every thing. */
+export const partsOfThings = (things: DerivedThing[], cut: Pick<Job['cut'], 'letters' | 'face'>): Part[] =>
+  things.flatMap(({ thing, box }) => {
+    const name = things.length > 1 ? thing.name : ''
+    return makeParts(box, { thing: thing.id, name, copies: thing.copies }, cut)
+  })
+
+/** Job → boxes → parts. */
 export function prepare(job: Job): Prepared {
   const box = deriveBox(job)
-  return { box, parts: makeParts(box, job.copies, job.cut) }
+  const things = deriveThings(job, box)
+  return { box, things, parts: partsOfThings(things, job.cut) }
 }
 
 /** Whether the layout that a job keeps was made for other parts, or is none. */
@@ -63,13 +91,20 @@ export function useOf(job: Job, parts: Part[]): JobUse | null {
   return { sheets, loads: sum((each) => each.loads), use, fewest: sum((each) => each.fewest), stocks }
 }
 
-/** Layout → plan; none while the box cannot be made. */
-export const planOf = (job: Job, { box, parts }: Prepared): { plan: CutPlan | null; use: JobUse | null } =>
-  box.panels === null ? { plan: null, use: null } : { plan: planCut(job, box, parts), use: useOf(job, parts) }
+/** Layout → plan; none while one of the things cannot be made. */
+export const planOf = (
+  job: Job,
+  { box, things, parts }: Prepared,
+): { plan: CutPlan | null; use: JobUse | null } =>
+  things.some((each) => each.box.panels === null)
+    ? { plan: null, use: null }
+    : { plan: planCut(job, box, parts), use: useOf(job, parts) }
 
 /** All that is known of a job at one moment. */
 export interface Derived {
+  /** Of the thing in hand. */
   box: DerivedBox
+  things: DerivedThing[]
   fit: FitPrediction
   plan: CutPlan | null
   use: JobUse | null
@@ -78,9 +113,9 @@ export interface Derived {
 /** The whole way, for whoever has the time: a layout is made where there is none, or none that fits. */
 export function deriveAll(job: Job): { job: Job; parts: Part[]; derived: Derived } {
   const prepared = prepare(job)
-  const { box, parts } = prepared
-  const fresh = box.panels === null || !needsLayout(job, parts)
+  const { box, things, parts } = prepared
+  const fresh = things.some((each) => each.box.panels === null) || !needsLayout(job, parts)
   const laidOut = fresh ? job : withLayout(job, arrange(parts, job))
   const fit = deriveFit(laidOut, box, turnedOf(laidOut.layout.arrangement?.placements ?? []))
-  return { job: laidOut, parts, derived: { box, fit, ...planOf(laidOut, prepared) } }
+  return { job: laidOut, parts, derived: { box, things, fit, ...planOf(laidOut, prepared) } }
 }

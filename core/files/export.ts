@@ -1,4 +1,4 @@
-import { deriveAll, seenBy, type CutPlan, type DerivedBox, type LoadPlan } from '../derive'
+import { deriveAll, seenBy, type CutPlan, type Derived, type DerivedBox, type LoadPlan } from '../derive'
 import { problemSentence } from '../box'
 import type { Job } from '../job'
 import { fileStem } from '../keep'
@@ -51,7 +51,7 @@ function fileOf(job: Job, box: DerivedBox, plan: CutPlan, load: LoadPlan): Sheet
 /** The files of a planned cut, one per load and format, and one for the panels. */
 export function writeFiles(
   job: Job,
-  box: DerivedBox,
+  { box, things }: Pick<Derived, 'box' | 'things'>,
   plan: CutPlan,
   formats: readonly Format[],
 ): OutputFile[] {
@@ -66,7 +66,11 @@ export function writeFiles(
     ]
   })
   if (!formats.includes('json')) return files
-  return [...files, { name: `${stem}-panels.json`, content: writePanels(job, box) }]
+  const panels = things.map(({ thing, box: own }) => {
+    const name = things.length > 1 ? `${stem}-${fileStem(thing.name)}` : stem
+    return { name: `${name}-panels.json`, content: writePanels({ ...job, ...thing, name: job.name }, own) }
+  })
+  return [...files, ...panels]
 }
 
 export type Exported = { ok: true; files: OutputFile[]; warnings: string[] } | { ok: false; error: string }
@@ -78,11 +82,14 @@ export type Exported = { ok: true; files: OutputFile[]; warnings: string[] } | {
  */
 export function exportJob(job: Job, formats: readonly Format[]): Exported {
   const { job: laidOut, parts, derived } = deriveAll(job)
-  const { box, plan } = derived
-  if (!plan) return { ok: false, error: problemSentence(box.problems[0], IN_METRIC) }
+  const { things, plan } = derived
+  if (!plan) {
+    const [problem] = things.flatMap(({ box }) => box.problems)
+    return { ok: false, error: problemSentence(problem, IN_METRIC) }
+  }
   const checks = checksOf(laidOut, derived, parts, IN_METRIC)
   const said = (wanted: string): string[] =>
     checks.filter(({ state }) => state === wanted).map(({ title, detail }) => `${title}: ${detail}`)
   if (!readyToCut(derived, checks)) return { ok: false, error: said('stop')[0] }
-  return { ok: true, files: writeFiles(laidOut, box, plan, formats), warnings: said('look') }
+  return { ok: true, files: writeFiles(laidOut, derived, plan, formats), warnings: said('look') }
 }

@@ -7,6 +7,7 @@ import {
   compensationIn,
   jointOdds,
   NO_TASTE,
+  pairOdds,
   predictFit,
   rangeOf,
   slotOdds,
@@ -181,4 +182,79 @@ describe('the interference that is offered', () => {
     expect(best.interference).toBeCloseTo(0, 9)
     expect(best.compensation).toBeCloseTo(0.1 - 0.015 / 2, 9)
   })
+})
+
+describe('slots at a bench as it is: thickness read in steps, a beam that was measured', () => {
+  /** One bench: a sheet that varies, seven readings of it, a slot for the thickest, and a panel from anywhere. */
+  test.each([
+    ['half-lap', 0.2],
+    ['tenon or divider', 0],
+    ['divider with play', 0.1],
+  ])('%s, play %p', (_, play) => {
+    const [gauss, uniform] = [randomNormal(5), randomUniform(6)]
+    const stated = WORDS.map(() => 0)
+    const counted = WORDS.map(() => 0)
+    for (let i = 0; i < RUNS; i++) {
+      const [sheet, spread, beam] = [2.8 + 0.4 * uniform(), 0.02 + 0.03 * uniform(), 0.16]
+      const readings = Array.from({ length: 7 }, () => ({
+        value: round((sheet + spread * gauss()) * 100) / 100,
+        spot: '',
+        on: '',
+      }))
+      const thickness = thicknessOf({ nominal: 3, readings })
+      const kerf = kerfFrom(beam + 0.006 * gauss(), 0.006)
+      const drawn = thickness.thickest + play
+      const { odds } = slotOdds({
+        group: 'slots',
+        label: '',
+        where: [],
+        drawn,
+        kerf,
+        compensation: kerf.perSide,
+        thickness: { mean: thickness.mean, sd: thickness.anywhere },
+      })
+      for (const [w, word] of WORDS.entries()) stated[w] += odds[word] / RUNS
+      const gap = (drawn + beam - 2 * kerf.perSide - (sheet + spread * gauss())) / 2
+      counted[WORDS.indexOf(wordFor(gap))] += 1 / RUNS
+    }
+    for (const [w] of WORDS.entries()) expect(Math.abs(stated[w] - counted[w])).toBeLessThan(0.015)
+  })
+  test('a bolt in its hole has the hole’s clearance as its play', () => {
+    const joint = slotOdds({
+      group: 'bolts',
+      label: '',
+      where: [],
+      drawn: 3.4,
+      kerf: { width: 0.16, sd: 0.01 },
+      compensation: 0.08,
+      thickness: { mean: 3, sd: 0.05 },
+    })
+    expect(joint.gap).toBeCloseTo(0.2, 9)
+    agrees(
+      joint.odds,
+      simulated((gauss) => (3.4 + 0.16 + 0.01 * gauss() - 0.16 - (3 + 0.05 * gauss())) / 2),
+    )
+  })
+})
+
+test('tabs of one stock in notches of another: half of the gap from either, errors apart', () => {
+  const [a, b] = [kerfFrom(0.16, 0.01, { id: 'a' }), kerfFrom(0.21, 0.02, { id: 'b' })]
+  const cutting = (name: string, kerf: Kerf) => ({
+    name,
+    kerf,
+    compensation: compensationIn(kerf, 'software'),
+  })
+  const { odds } = pairOdds(
+    { edges: ['x', 'y'], where: '', cut: [cutting('ply', a), cutting('board', b)] },
+    0.02,
+    taste(0.005, 0.006),
+    [],
+  )
+  agrees(
+    odds,
+    simulated((gauss) => {
+      const [ka, kb] = [0.16 + 0.01 * gauss(), 0.21 + 0.02 * gauss()]
+      return (ka - 0.16) / 2 + (kb - 0.21) / 2 - 0.02 + 0.005 + 0.006 * gauss()
+    }),
+  )
 })

@@ -109,7 +109,7 @@ const plainSlot = ({ thickness, kerf }: FitInput): SlotJoint => ({
   drawn: thickness.thickest,
   kerf,
   compensation: kerf.perSide,
-  thickness,
+  thickness: { mean: thickness.mean, sd: thickness.anywhere },
 })
 
 const worst = (joints: JointOdds[], wanted: FitWord): JointOdds =>

@@ -10,5 +10,6 @@ export {
   type Revision,
 } from './schema'
 export { migrateJob, migrateRecord, type RecordKind } from './migrate'
+export { FIRST_THING, MOST_THINGS, nextThingId, partPrefix, thingsOf, withThing, type Thing } from './things'
 export { currentTrial, takeInHand, trialBy } from './trials'
 export { tasteOfVerdict } from './verdicts'

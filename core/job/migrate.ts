@@ -183,7 +183,8 @@ function from3(job: Loose): Loose {
   const cut = isObject(job.cut) ? { ...job.cut, letters: false, face: 'outside' } : job.cut
   const pocket = { speed: 300, power: 40, passes: 1, air: false }
   const tune = isObject(job.tune) ? { ...job.tune, pocket } : job.tune
-  return { ...job, version: 4, box, measure, cut, tune }
+  const alone = { thing: { id: 'a', name: 'box' }, also: [], mockOf: null }
+  return { ...job, ...alone, version: 4, box, measure, cut, tune }
 }
 
 /** One step per version; what is no job comes out as it went in, and the schema refuses it. */

@@ -6,6 +6,7 @@ import { machineSchema, OPERATIONS } from '../machine'
 import { layoutSettingsSchema, placementSchema, unplacedSchema } from '../nest'
 import { familySchema, stockSchema } from '../stock'
 import { trialSchema } from '../testpiece'
+import { copiesSchema, FIRST_THING, MOST_THINGS, thingHeadSchema, thingSchema } from './things'
 import { settingSchema, testRecordSchema } from '../tune'
 
 const identifier = z.string().min(1).max(60)
@@ -87,8 +88,13 @@ export const jobSchema = z.strictObject({
       .array(z.strictObject({ machineId: identifier, stockId: identifier, trial: trialSchema }))
       .max(MOST_TRIALS),
   }),
+  /** The thing in hand, its copies and its box; what else the job makes is beside it. */
+  thing: thingHeadSchema,
   box: boxSpecSchema,
-  copies: z.number().int().min(1).max(100),
+  copies: copiesSchema,
+  also: z.array(thingSchema).max(MOST_THINGS),
+  /** The job that this one is a mock-up of, in other stock. */
+  mockOf: z.strictObject({ id: identifier, name: z.string().min(1).max(80) }).nullable(),
   /** Wanted fit as interference per glue line, mm; positive is tighter. */
   interference: interferenceSchema,
   layout: z.strictObject({ settings: layoutSettingsSchema, arrangement: arrangementSchema.nullable() }),
@@ -135,7 +141,10 @@ export const emptyJob = (id: string, name: string, changed: string): Job => ({
     tabs: sameTabs({ rule: 'even', width: 9 }),
     proud: 0,
   },
+  thing: FIRST_THING,
   copies: 1,
+  also: [],
+  mockOf: null,
   interference: 0,
   layout: {
     settings: { sheets: 2, margin: 5, gap: 3, grain: 'free', turning: true },

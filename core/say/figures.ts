@@ -51,10 +51,10 @@ function insideFigure({ box }: Derived, say: Say): StripFigure {
 }
 
 /** What an edit knocks on to. Money has no currency: the maker knows theirs. */
-export function stripFigures(job: Job, derived: Derived, say: Say): StripFigure[] {
-  const { box, fit, plan, use } = derived
+export function stripFigures(derived: Derived, say: Say): StripFigure[] {
+  const { box, things, fit, plan, use } = derived
   const sheets = use?.sheets ?? 0
-  const parts = box.pieces.length * job.copies
+  const parts = things.reduce((sum, each) => sum + each.box.pieces.length * each.thing.copies, 0)
   const price = Math.max(0, ...box.materials.map(({ stock }) => stock?.pricePerSheet ?? 0))
   const priceOf = (id: string): number =>
     box.materials.find((each) => each.id === id)?.stock?.pricePerSheet ?? 0

@@ -1,4 +1,4 @@
-import { seenBy, type CutPlan, type DerivedBox, type Part } from '../derive'
+import { seenBy, type CutPlan, type DerivedBox, type DerivedThing, type Part } from '../derive'
 import type { Job } from '../job'
 import { counted, type Say } from '../length'
 import { cutsThrough, OPERATION_NAMES } from '../machine'
@@ -12,6 +12,7 @@ import { compensationStatement, placeStatement } from './statements'
 export interface Looked {
   job: Job
   box: DerivedBox
+  things: DerivedThing[]
   parts: Part[]
   plan: CutPlan
 }
@@ -195,7 +196,7 @@ function stockChecks(looked: Looked, say: Say): Check[] {
 }
 
 /** The same of every other stock of the job; only what has to be looked at, and of which stock. */
-function otherStockChecks({ job, box, parts, plan }: Looked, say: Say): Check[] {
+function otherStockChecks({ job, box, things, parts, plan }: Looked, say: Say): Check[] {
   return box.materials.slice(1).flatMap((material) => {
     const own = parts.filter((part) => part.material === material.id)
     const cut = plan.stocks.find((each) => each.material === material.id)
@@ -205,6 +206,7 @@ function otherStockChecks({ job, box, parts, plan }: Looked, say: Say): Check[] 
     const seen: Looked = {
       job: seenBy(job, material.id),
       box: { ...box, ...material },
+      things,
       parts: own,
       plan: { ...plan, ...cut, loads, sheets },
     }
@@ -219,8 +221,8 @@ function otherStockChecks({ job, box, parts, plan }: Looked, say: Say): Check[] 
 }
 
 /** Whether the panels hold together as drawn. */
-function proofCheck({ box }: Looked): Check[] {
-  const [fault] = box.proof?.faults ?? []
+function proofCheck({ things }: Looked): Check[] {
+  const [fault] = things.flatMap(({ box }) => box.proof?.faults ?? [])
   if (!fault) return []
   const detail =
     fault.kind === 'overlap'

@@ -223,19 +223,19 @@ describe('what the figures say', () => {
   const { job, derived } = tray
   test('the strip', () =>
     expect(
-      stripFigures(job, derived, say)
+      stripFigures(derived, say)
         .map(({ id, text }) => `${id} ${text}`)
         .slice(0, 4),
     ).toEqual(['inside 233.9 × 153.9 × 42.0 mm', 'fit snug 94 %, 0.000 mm', 'parts 5', 'sheets 1 at 30 %']))
   test('what waits for a layout is none yet, and no change is made of it', () => {
-    const waiting = stripFigures(job, { ...derived, plan: null, use: null }, say)
+    const waiting = stripFigures({ ...derived, plan: null, use: null }, say)
     const none = waiting.filter(({ text }) => text === 'none yet').map(({ id, values }) => [id, values])
     expect(none).toEqual([
       ['sheets', []],
       ['time', []],
       ['cost', []],
     ])
-    for (const figure of stripFigures(job, derived, say)) {
+    for (const figure of stripFigures(derived, say)) {
       expect(
         movedBy(
           figure,
@@ -246,8 +246,8 @@ describe('what the figures say', () => {
   })
   test('what an edit moved is told in the figure’s own unit, and sizes in the unit of sizes', () => {
     const wider = deriveAll({ ...job, box: { ...job.box, width: 242, height: 44 }, copies: 2 })
-    const before = stripFigures(job, derived, say)
-    const moved = stripFigures(wider.job, wider.derived, say).map((figure) => [
+    const before = stripFigures(derived, say)
+    const moved = stripFigures(wider.derived, say).map((figure) => [
       figure.id,
       movedBy(
         figure,

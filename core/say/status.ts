@@ -8,6 +8,7 @@ import { mayExport, type Check } from '../plan'
 import { thicknessLine, unevenLine } from '../stock'
 import { choiceReason } from '../tune'
 import { kerfOfOtherSetting, preflight } from './preflight'
+import { proofLine } from './warnings'
 
 export const STATIONS = ['measure', 'shape', 'layout', 'tune', 'cut', 'build', 'log'] as const
 export type Station = (typeof STATIONS)[number]
@@ -43,8 +44,12 @@ export interface Told {
 }
 
 /** The checks of a job as it was derived; none without a plan. */
-export const checksOf = (job: Job, { box, plan }: Derived, parts: Part[], say: Say): Check[] =>
-  plan ? preflight({ job, box, parts, plan }, say) : []
+export const checksOf = (
+  job: Job,
+  { box, things, plan }: Omit<Derived, 'fit' | 'use'>,
+  parts: Part[],
+  say: Say,
+): Check[] => (plan ? preflight({ job, box, things, parts, plan }, say) : [])
 
 function measureStatus({ job: { measure }, derived: { box, plan }, newer, say }: Told): StationStatus {
   const { thickness, kerf } = box
@@ -73,9 +78,17 @@ function measureStatus({ job: { measure }, derived: { box, plan }, newer, say }:
 /** Below these odds of the wanted fit a cut is a gamble. [FM] */
 const UNSURE = 0.5
 
-function shapeStatus({ job, derived: { box, fit }, say }: Told): StationStatus {
+function shapeStatus({ job, derived: { box, things, fit }, say }: Told): StationStatus {
+  const other = things.find(({ thing, box }) => thing.id !== job.thing.id && box.panels === null)
+  if (other) {
+    const why = `${other.thing.name}: ${problemSentence(other.box.problems[0], say)}`
+    return { state: 'stop', line: `${other.thing.name} cannot be made`, why }
+  }
   if (!box.panels) {
     return { state: 'stop', line: 'cannot be made', why: problemSentence(box.problems[0], say) }
+  }
+  if (box.proof && box.proof.faults.length > 0) {
+    return { state: 'stop', line: 'does not hold together', why: `${proofLine(box)}.` }
   }
   const { word, wanted, odds, joints } = fit
   const line = `${word}, ${percent(odds[word])}`
@@ -143,8 +156,8 @@ function cutStatus({ job: { cut }, derived: { plan }, checks }: Told): StationSt
   return { state: look ? 'look' : 'ready', line, why: look?.title ?? done }
 }
 
-function buildStatus({ job, derived: { box } }: Told): StationStatus {
-  const steps = box.panels?.length ?? 0
+function buildStatus({ job, derived: { things } }: Told): StationStatus {
+  const steps = things.reduce((sum, { box }) => sum + (box.panels?.length ?? 0), 0)
   const done = Math.min(job.build.done.length, steps)
   const state = steps > 0 && done === steps ? 'ready' : 'todo'
   return { state, line: `${done} of ${steps} panels`, why: 'Dry-fit first, then glue.' }

@@ -12,6 +12,11 @@ export interface Thickness {
   halfSpread: number
   /** Standard deviation from place to place: what a part cut anywhere may meet. */
   sd: number
+  /**
+   * What a panel cut anywhere may be off the mean, as a standard deviation: a few readings say little of how
+   * much a sheet varies, so what sheets usually do counts as well, and the mean itself is in doubt.
+   */
+  anywhere: number
   /** Half of the 95 % interval of the mean; null with fewer than two readings. */
   meanDoubt: number | null
   values: number[]
@@ -56,6 +61,21 @@ function unevenness(readings: Stock['readings'], spread: number): Thickness['une
   return { thinnest: sorted[0], thickest: sorted[sorted.length - 1] }
 }
 
+/** Sheets usually vary this much from place to place, as a standard deviation, mm, and as many readings as that
+ * is worth. [FM] */
+const USUAL = { sd: 0.036, readings: 5 }
+
+/**
+ * The spread of a panel cut anywhere: the readings' own, pooled with what is usual, and the mean's doubt on
+ * top. [DEF: pooled variance, and that of a new value beside a mean of n]
+ */
+function spreadAnywhere(measured: boolean, count: number, sd: number): number {
+  if (!measured) return LABEL_SD
+  if (count === 1) return Math.hypot(ONE_SPOT_SD, USUAL.sd)
+  const pooled = ((count - 1) * sd ** 2 + USUAL.readings * USUAL.sd ** 2) / (count - 1 + USUAL.readings)
+  return Math.sqrt(pooled * (1 + 1 / count))
+}
+
 function spreadOfPlaces(measured: boolean, count: number, sd: number): number {
   if (!measured) return LABEL_SD
   return count === 1 ? ONE_SPOT_SD : Math.max(sd, RESOLVED_SD)
@@ -79,6 +99,7 @@ export function thicknessOf(stock: Pick<Stock, 'nominal' | 'readings'> | null): 
     spread,
     halfSpread: Math.max(spread / 2, HALF_STEP),
     sd: spreadOfPlaces(measured, values.length, sd),
+    anywhere: spreadAnywhere(measured, values.length, sd),
     meanDoubt: half === null ? null : halfWithFloor(half, values.length),
     values,
     readings: readings.length,

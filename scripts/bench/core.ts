@@ -6,6 +6,7 @@ import { LayoutChecker, type Placement } from '../../core/nest'
 import { unpackPaths } from '../../core/plan'
 import { packPlan } from '../../web/workers/packing'
 import { jtsOf, united } from '../testing/jts'
+import { ownerOf } from '../testing/parts'
 import { FRAME, ms, row, timed } from './timing'
 
 export const SPEC: BoxSpec = {
@@ -27,12 +28,12 @@ function laidOut(copies: number): { job: Job; parts: Part[] } {
     copies,
     layout: { ...job.layout, settings: { ...job.layout.settings, sheets: 90 } },
   }
-  const parts = makeParts(deriveBox(large), copies, large.cut)
+  const parts = makeParts(deriveBox(large), ownerOf(copies), large.cut)
   return { job: withLayout(large, arrange(parts, large)), parts }
 }
 
 function keystroke(): void {
-  const took = timed(() => void makeParts(deriveBox(job), 1, job.cut))
+  const took = timed(() => void makeParts(deriveBox(job), ownerOf(1), job.cut))
   row('one keystroke in Shape: box, panels, parts', `${ms(took)}, ${(took / FRAME).toFixed(2)} of a frame`)
 }
 

@@ -1,3 +1,4 @@
+import { ownerOf } from '../testing/parts'
 import { deriveBox, makeParts } from '../../core/derive'
 import { sizeOf } from '../../core/geometry'
 import { emptyJob } from '../../core/job'
@@ -26,7 +27,7 @@ export function benchSheets(): void {
   for (const [width, depth, height, copies] of SIZES) {
     const box = { ...SPEC, width, depth, height }
     const job = { ...emptyJob('bench', 'Bench', ''), box }
-    const parts = makeParts(deriveBox(job), copies, job.cut)
+    const parts = makeParts(deriveBox(job), ownerOf(copies), job.cut)
     let start = performance.now()
     const layout = nest(parts, SETTINGS, SURFACE)
     const took = performance.now() - start

@@ -25,5 +25,9 @@ export function derivedAsShown(job: Job): { job: Job; parts: Part[]; derived: De
   if (!arrangement) return deriveAll(job)
   const prepared = prepare(job)
   const fit = deriveFit(job, prepared.box, turnedOf(arrangement.placements))
-  return { job, parts: prepared.parts, derived: { box: prepared.box, fit, ...planOf(job, prepared) } }
+  return {
+    job,
+    parts: prepared.parts,
+    derived: { box: prepared.box, things: prepared.things, fit, ...planOf(job, prepared) },
+  }
 }

@@ -26,10 +26,17 @@ export function jobOf(box: BoxSpec, more: Partial<Job> = {}): Job {
   return { ...base, box, measure: { ...base.measure, stock, kerf }, ...more }
 }
 
+/** So many copies of the only thing there is. */
+export const ownerOf = (copies: number): { thing: string; name: string; copies: number } => ({
+  thing: 'a',
+  name: '',
+  copies,
+})
+
 /** The parts of so many copies of a box. */
 export const partsOf = (box: BoxSpec, copies: number): Part[] => {
   const job = jobOf(box)
-  return makeParts(deriveBox(job), copies, job.cut)
+  return makeParts(deriveBox(job), ownerOf(copies), job.cut)
 }
 
 /** A closed box of six small panels, for layouts. */

@@ -4,6 +4,19 @@ import { SHAPE_FIELDS } from './shape-fields'
 
 const OTHER_FIELDS: FieldEntry[] = [
   {
+    id: 'face',
+    label: 'Face that lies up',
+    station: 'cut',
+    words: 'inside outside upside mirror flip engrave',
+  },
+  {
+    id: 'board-stock',
+    label: 'Stock whose sheets are shown',
+    station: 'layout',
+    words: 'material second other sheets',
+    behind: 'sheets',
+  },
+  {
     id: 'sizes-are',
     label: 'Outer or inner size',
     station: 'shape',
@@ -142,6 +155,20 @@ const OTHER_FIELDS: FieldEntry[] = [
   { id: 'power', label: 'Power', station: 'tune', words: 'per cent strength', term: 'setting' },
   { id: 'passes', label: 'Passes', station: 'tune', words: 'repeat times', term: 'pass' },
   { id: 'air', label: 'Air on', station: 'tune', words: 'assist blower compressor', term: 'setting' },
+  {
+    id: 'pocket-speed',
+    behind: 'score-speed',
+    label: 'Pocket speed',
+    station: 'tune',
+    words: 'groove engrave depth',
+  },
+  {
+    id: 'pocket-power',
+    behind: 'score-power',
+    label: 'Pocket power',
+    station: 'tune',
+    words: 'groove engrave depth',
+  },
   {
     id: 'score-speed',
     label: 'Score speed',

@@ -1,11 +1,14 @@
 import { defineStore } from 'pinia'
-import { computed, shallowRef, watch } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import {
   betterWay,
   deriveBox,
   deriveFit,
   layoutRules,
-  makeParts,
+  deriveThings,
+  partsOfThings,
+  partsByMaterial,
+  seenBy,
   settingFor,
   surfaceFor,
   turnedOf,
@@ -34,6 +37,8 @@ export const useDerived = defineStore('derived', () => {
   const interference = computed(() => jobs.job?.interference)
   const compensation = computed(() => jobs.job?.cut.compensation)
   const copies = computed(() => jobs.job?.copies)
+  const thing = computed(() => jobs.job?.thing)
+  const also = computed(() => jobs.job?.also)
   const tune = computed(() => jobs.job?.tune)
   const placements = computed(() => jobs.job?.layout.arrangement?.placements)
 
@@ -42,9 +47,19 @@ export const useDerived = defineStore('derived', () => {
     box: spec.value!,
     interference: interference.value!,
     copies: copies.value!,
+    thing: thing.value!,
+    also: also.value!,
     cut: { compensation: compensation.value! },
   }))
-  const box = computed(() => deriveBox(input.value))
+  /** Of the thing in hand; its copies and what else the job makes say nothing of it. */
+  const boxInput = computed(() => ({
+    measure: measure.value!,
+    box: spec.value!,
+    interference: interference.value!,
+    cut: { compensation: compensation.value! },
+  }))
+  const box = computed(() => deriveBox(boxInput.value))
+  const things = computed(() => deriveThings(input.value, box.value))
   /** Which parts lie turned; said as one text, so that a part that is only moved changes nothing. */
   const lying = computed(() => JSON.stringify(box.value.kerf.round ? {} : turnedOf(placements.value ?? [])))
   const turned = computed(() => JSON.parse(lying.value) as Record<string, boolean>)
@@ -67,6 +82,11 @@ export const useDerived = defineStore('derived', () => {
       'locked' in build.value ? build.value.locked : [],
     ),
   )
+  const hasPockets = computed(() =>
+    things.value.some(({ box: { panels } }) =>
+      panels?.some(({ features }) => features.some(({ depth }) => depth !== null)),
+    ),
+  )
   const better = computed(() => betterWay(input.value, box.value, turned.value))
   /** Asked for by Lay out and by the checks: they cost as much as the box itself. */
   const marking = computed(() => {
@@ -74,19 +94,27 @@ export const useDerived = defineStore('derived', () => {
     return JSON.stringify({ letters, face })
   })
   const parts = computed(() =>
-    makeParts(box.value, copies.value!, JSON.parse(marking.value) as Pick<Job['cut'], 'letters' | 'face'>),
+    partsOfThings(things.value, JSON.parse(marking.value) as Pick<Job['cut'], 'letters' | 'face'>),
   )
   const choice = computed(() =>
     settingFor({ measure: measure.value!, tune: tune.value! }, box.value.thickness.mean),
   )
   const settings = computed(() => jobs.job?.layout.settings)
-  const rules = computed(() =>
-    layoutRules({ measure: measure.value!, layout: { settings: settings.value!, arrangement: null } }),
+  /** The stock whose sheets are on the board, by id. */
+  const onBoard = ref('')
+  const boards = computed(() => partsByMaterial(parts.value, { measure: measure.value! }))
+  const board = computed(
+    () => boards.value.find(({ material }) => material === onBoard.value) ?? boards.value[0],
   )
-  const surface = computed(() => surfaceFor({ measure: measure.value! }))
+  const seen = computed(() => seenBy({ measure: measure.value! }, board.value.material).measure)
+  const rules = computed(() =>
+    layoutRules({ measure: seen.value, layout: { settings: settings.value!, arrangement: null } }),
+  )
+  const surface = computed(() => surfaceFor({ measure: seen.value }))
 
   const all = computed((): Derived => ({
     box: box.value,
+    things: things.value,
     fit: fit.value,
     plan: planner.plan,
     use: planner.use,
@@ -107,7 +135,7 @@ export const useDerived = defineStore('derived', () => {
   )
 
   /** The figures of the strip, and those from before the last edit. */
-  const strip = computed((): StripFigure[] => stripFigures(job.value, all.value, units.say))
+  const strip = computed((): StripFigure[] => stripFigures(all.value, units.say))
   const before = shallowRef<StripFigure[]>([])
   /**
    * Layout, time and cost come later than the edit: while they are being worked out, what they were still
@@ -141,13 +169,19 @@ export const useDerived = defineStore('derived', () => {
 
   return {
     box,
+    things,
     fit,
     build,
     warnings,
+    hasPockets,
     better,
     withMeasure,
     parts,
     choice,
+    onBoard,
+    boards,
+    board,
+    seen,
     rules,
     surface,
     all,

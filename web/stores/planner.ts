@@ -12,9 +12,11 @@ import { useMessages } from './messages'
 const QUIET = 90
 
 /** The parts of a job that a plan is made from; a note or a tick asks for no new one. */
-const inputs = ({ measure, box, copies, interference, layout, tune, cut }: Job): unknown[] => {
+const inputs = (job: Job): unknown[] => {
+  const { measure, box, thing, copies, also, interference, layout, tune, cut } = job
   const { compensation, labels, letters, face, off } = cut
-  return [measure, box, copies, interference, layout, tune, compensation, labels, letters, face, off]
+  const marking = [compensation, labels, letters, face, off]
+  return [measure, box, thing, copies, also, interference, layout, tune, ...marking]
 }
 
 /**

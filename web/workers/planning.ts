@@ -41,7 +41,7 @@ export function makePlanner({ answer, breath }: Host): (request: Request) => voi
     await breathe() // lets a newer request that already waits be heard first
     if (sequence !== latest) return
     const prepared = prepare(job)
-    if (!prepared.box.panels)
+    if (prepared.things.some(({ box }) => box.panels === null))
       return answer({ kind: 'planned', sequence, arrangement: null, plan: null, use: null })
     const isStale = needsLayout(job, prepared.parts)
     const wanted = when === 'always' || (isStale && !job.layout.arrangement?.byHand)

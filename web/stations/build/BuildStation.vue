@@ -3,12 +3,14 @@ import { Printer } from '@lucide/vue'
 import { computed } from 'vue'
 import { diagonal, diagonalWorking, glueGrams } from '@core/build'
 import { fitWorking, NO_TASTE } from '@core/fit'
+import { partPrefix } from '@core/job'
 import { fixed } from '@core/length'
 import CautionNote from '@web/parts/CautionNote.vue'
 import { useSay } from '@web/parts/say'
 import WorkedFigure from '@web/parts/WorkedFigure.vue'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
+import ThingTabs from '../ThingTabs.vue'
 import PrintHead from './PrintHead.vue'
 import { useStepPictures } from './step-pictures'
 
@@ -46,16 +48,18 @@ const CAUTIONS = [
     'friction fit loosens as damp and dry seasons change.',
 ]
 
+const doneId = (id: string): string => `${partPrefix(jobs.job.thing.id)}${id}`
 const toggle = (id: string, event: Event): boolean =>
   jobs.edit(({ build }) => {
-    const others = build.done.filter((each) => each !== id)
-    build.done = (event.target as HTMLInputElement).checked ? [...others, id] : others
+    const others = build.done.filter((each) => each !== doneId(id))
+    build.done = (event.target as HTMLInputElement).checked ? [...others, doneId(id)] : others
   })
 </script>
 
 <template>
   <div v-if="made" class="grid gap-3">
     <PrintHead />
+    <ThingTabs class="no-print" />
     <div class="card flex flex-wrap items-end gap-x-8 gap-y-2">
       <WorkedFigure
         large
@@ -88,7 +92,7 @@ const toggle = (id: string, event: Event): boolean =>
             <input
               type="checkbox"
               class="h-6 w-6 accent-heather"
-              :checked="jobs.job.build.done.includes(step.id)"
+              :checked="jobs.job.build.done.includes(doneId(step.id))"
               :aria-label="`${step.panel} is in`"
               @change="toggle(step.id, $event)"
             />

@@ -61,14 +61,22 @@ const toggle = (operation: Operation, on: boolean): boolean => {
   return change({ off: on ? others : [...others, operation] })
 }
 
+/** Pockets are only spoken of where there are any. */
+const operations = computed(() =>
+  OPERATIONS.filter((operation) => operation !== 'pocket' || derived.hasPockets),
+)
+const FACES = [
+  { value: 'outside' as const, label: 'outside up' },
+  { value: 'inside' as const, label: 'inside up' },
+]
+
 async function write(): Promise<void> {
   const { job } = jobs
   const { plan } = planner
   if (!plan || !derived.ready) return
-  const { box } = derived
   const formats = (Object.keys(LABELS) as Format[]).filter((format) => chosen.value[format])
   const { writeFiles } = await import('@core/files') // fetched when something is first written
-  const files = writeFiles(job, box, plan, formats)
+  const files = writeFiles(job, derived.all, plan, formats)
   await download(files, `${fileStem(job.name)}-cut.zip`)
   change({ written: { signature: plan.signature, date: new Date().toISOString() } })
   const what = files.length === 1 ? files[0].name : `${files.length} files in one zip`
@@ -89,7 +97,7 @@ function settingOf(operation: Operation): string {
     <fieldset data-field="operations">
       <legend class="text-[13px] font-medium">Operations, in cutting order</legend>
       <ol class="mt-1 grid gap-2">
-        <li v-for="(operation, i) in OPERATIONS" :key="operation" class="rounded border border-line p-2">
+        <li v-for="(operation, i) in operations" :key="operation" class="rounded border border-line p-2">
           <div class="flex items-center gap-2">
             <span class="num text-quiet">{{ i + 1 }}</span>
             <svg viewBox="0 0 30 10" class="h-3 w-8" aria-hidden="true">
@@ -126,6 +134,13 @@ function settingOf(operation: Operation): string {
       label="Label the panels"
       :model-value="cut.labels"
       @update:model-value="change({ labels: $event })"
+    />
+    <ChoiceRow
+      data-field="face"
+      label="Face that lies up, with labels and pockets"
+      :model-value="cut.face"
+      :options="FACES"
+      @update:model-value="change({ face: $event })"
     />
     <ChoiceRow
       data-field="compensation"

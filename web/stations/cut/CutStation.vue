@@ -3,26 +3,39 @@ import { computed, ref } from 'vue'
 import type { LoadPlan } from '@core/derive'
 import { FAMILIES } from '@core/stock'
 import CautionNote from '@web/parts/CautionNote.vue'
-import { useOpenJob } from '@web/stores/job'
+import { useDerived } from '@web/stores/derived'
 import { usePlanner } from '@web/stores/planner'
 import CheckList from './CheckList.vue'
 import CutForm from './CutForm.vue'
 import CutPlayer from './CutPlayer.vue'
 import TimeTable from './TimeTable.vue'
 
-const jobs = useOpenJob()
 const planner = usePlanner()
+const derived = useDerived()
 const chosen = ref(0)
 const loads = computed(() => planner.plan?.loads ?? [])
 const shown = computed(() => loads.value[Math.min(chosen.value, loads.value.length - 1)] ?? null)
-const nameOf = ({ sheet, load, of }: LoadPlan): string =>
-  `Sheet ${sheet + 1}${of > 1 ? `, load ${load + 1}` : ''}`
+const stockName = (id: string): string =>
+  derived.box.materials.length > 1
+    ? `${derived.box.materials.find((material) => material.id === id)?.name ?? ''}, `
+    : ''
+function nameOf({ sheet, load, of, material }: LoadPlan): string {
+  const stock = stockName(material)
+  return `${stock}${stock ? 'sheet' : 'Sheet'} ${sheet + 1}${of > 1 ? `, load ${load + 1}` : ''}`
+}
+const settings = computed(() => {
+  const { plan } = planner
+  return plan!.stocks.find(({ material }) => material === shown.value?.material)?.settings ?? plan!.settings
+})
+const families = computed(() => [
+  ...new Set(derived.box.materials.map(({ stock }) => stock?.family ?? 'other')),
+])
 const cautions = computed(() => [
   'Stay beside it while it runs; extraction on, a suitable extinguisher within reach, interlocks ' +
     'as they were made, eyewear for the wavelength where the machine is open.',
   'Look whether every part is cut through before the sheet is moved. A second pass after moving ' +
     'is a second kerf.',
-  ...FAMILIES[jobs.job.measure.stock?.family ?? 'other'].cautions,
+  ...new Set(families.value.flatMap((family) => FAMILIES[family].cautions)),
   'Let it cool and check for smouldering. Machine’s manual and local rules come first.',
 ])
 </script>
@@ -48,7 +61,7 @@ const cautions = computed(() => [
         v-if="shown"
         :key="nameOf(shown)"
         :load="shown"
-        :settings="planner.plan!.settings"
+        :settings="settings"
         class="lg:min-h-0 lg:flex-1"
       />
       <p v-else class="note">Nothing lies on a sheet yet: lay out first.</p>

@@ -17,7 +17,8 @@ const derived = useDerived()
 const stocks = useStockEdits()
 const say = useSay()
 const { shape } = layoutSettingsSchema
-const stock = computed(() => jobs.job.measure.stock)
+const stock = computed(() => derived.seen.stock)
+const isInHand = computed(() => stock.value?.id === jobs.job.measure.stock?.id)
 const settings = computed(() => jobs.job.layout.settings)
 const change = (part: Partial<LayoutSettings>, key: string): boolean =>
   jobs.edit((draft) => {
@@ -41,7 +42,11 @@ const loads = computed(() => {
 
 <template>
   <form class="grid gap-2.5" aria-label="Sheets and rules" @submit.prevent>
-    <div v-if="stock" class="grid grid-cols-2 gap-2">
+    <p v-if="stock && !isInHand" class="note">
+      Sheets of {{ say.size([stock.sheetWidth, stock.sheetHeight], 0) }}. Take this stock in hand in Shape to
+      change them.
+    </p>
+    <div v-else-if="stock" class="grid grid-cols-2 gap-2">
       <FigureField
         data-field="sheet-width"
         label="Sheet width"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { percent } from '@core/length'
+import { counted, percent } from '@core/length'
 import { LayoutChecker, unplacedSentence, violationSentence, type Placement } from '@core/nest'
 import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
@@ -19,13 +19,13 @@ const moving = ref<Placement | null>(null)
 /** Placements as they are seen: the one in the hand is where the hand is. */
 const placements = computed(() => {
   const kept = jobs.job.layout.arrangement?.placements ?? []
-  const ids = new Set(derived.parts.map(({ id }) => id))
+  const ids = new Set(derived.board.parts.map(({ id }) => id))
   return kept
     .filter(({ part }) => ids.has(part))
     .map((placement) => (placement.part === moving.value?.part ? moving.value : placement))
 })
 /** Only what moves is compared anew, so that a drag stays smooth among hundreds of parts. */
-const checker = computed(() => new LayoutChecker(derived.parts, derived.rules, derived.surface))
+const checker = computed(() => new LayoutChecker(derived.board.parts, derived.rules, derived.surface))
 const wrong = computed(() => checker.value.check(placements.value))
 const labels = computed(() => new Map(derived.parts.map(({ id, label }) => [id, label])))
 const sentences = computed(() =>
@@ -52,6 +52,13 @@ const advice = computed(() => {
       'own figure then.')
   )
 })
+
+const nameOf = (id: string): string =>
+  derived.box.materials.find((material) => material.id === id)?.name ?? 'no stock chosen'
+function show(id: string): void {
+  chosen.value = null
+  derived.onBoard = id
+}
 
 /** Puts a part somewhere by hand: it stays there when the rest is laid out again. */
 function place(placement: Placement): void {
@@ -95,6 +102,26 @@ function place(placement: Placement): void {
           <li v-for="each in sentences.slice(0, 4)" :key="each">{{ each }}</li>
           <li v-if="sentences.length > 4">And {{ sentences.length - 4 }} more.</li>
         </ul>
+      </div>
+      <div
+        v-if="derived.boards.length > 1"
+        class="flex flex-wrap gap-1"
+        role="group"
+        aria-label="Stock"
+        data-field="board-stock"
+      >
+        <button
+          v-for="{ material, parts } in derived.boards"
+          :key="material"
+          type="button"
+          class="choice"
+          :data-on="derived.board.material === material"
+          :aria-pressed="derived.board.material === material"
+          @click="show(material)"
+        >
+          {{ nameOf(material) }}
+          <span class="num font-normal text-quiet">{{ counted(parts.length, 'part') }}</span>
+        </button>
       </div>
       <section class="card h-[60vh] min-h-64 p-2! lg:h-auto lg:min-h-0 lg:flex-1" aria-label="Sheets">
         <SheetBoard

@@ -5,7 +5,6 @@ import { placedShape, type Placement, type Violation } from '@core/nest'
 import { regionData } from '@web/parts/svg-path'
 import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
-import { useOpenJob } from '@web/stores/job'
 import { dropAt, makeBoard, sheetCorner } from './board'
 import SheetGround from './SheetGround.vue'
 import { turnedOn } from './turning'
@@ -16,7 +15,6 @@ const emit = defineEmits<{
   move: [placement: Placement]
   place: [placement: Placement]
 }>()
-const jobs = useOpenJob()
 const derived = useDerived()
 const say = useSay()
 const svg = ref<SVGSVGElement>()
@@ -31,9 +29,9 @@ const sheets = computed(() =>
   Array.from({ length: shown.value }, (_, i) => ({ i, ...sheetCorner(board.value, i, surface.value) })),
 )
 const GRAINS = { none: '', width: ' · grain ↔', height: ' · grain ↕' }
-const grain = computed(() => GRAINS[jobs.job.measure.stock?.grain ?? 'none'])
+const grain = computed(() => GRAINS[derived.seen.stock?.grain ?? 'none'])
 const bad = computed(() => new Set(props.wrong.flatMap(({ parts }) => parts)))
-const byId = computed(() => new Map(derived.parts.map((part) => [part.id, part])))
+const byId = computed(() => new Map(derived.board.parts.map((part) => [part.id, part])))
 
 type Part = (typeof derived.parts)[number]
 function drawPart(part: Part, placement: Placement) {

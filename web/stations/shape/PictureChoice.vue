@@ -52,7 +52,9 @@ onBeforeUnmount(() => clearTimeout(waiting))
       >
         <div class="choice flex flex-col items-center px-0.5! py-1!" :data-on="checked">
           <BoxPicture v-if="pictures[option.value]" :picture="pictures[option.value]!" class="h-10 w-full" />
-          <span v-else class="h-10" />
+          <span v-else class="grid h-10 place-content-center text-[11px] text-quiet">
+            {{ option.value in pictures ? 'not so' : '' }}
+          </span>
           <RadioGroupLabel as="span" class="text-[12px] leading-tight">{{ option.label }}</RadioGroupLabel>
         </div>
       </RadioGroupOption>

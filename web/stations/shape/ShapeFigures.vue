@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { Size } from '@core/assembly'
 import { shareWorking } from '@core/box'
 import { fitWorking, NO_TASTE } from '@core/fit'
-import { proofLine, sizeWorking } from '@core/say'
+import { sizeWorking } from '@core/say'
 import { useSay } from '@web/parts/say'
 import WorkedFigure from '@web/parts/WorkedFigure.vue'
 import { useDerived } from '@web/stores/derived'
@@ -52,6 +52,7 @@ const fit = computed(() => {
       :text="sizeText(derived.box.sizes.inner)"
       :working="isOuter ? working : undefined"
     />
+    <WorkedFigure label="Fit" :text="fit.text" :working="fit.working" />
     <WorkedFigure
       v-for="edge in edges"
       :key="edge.name"
@@ -59,14 +60,5 @@ const fit = computed(() => {
       :text="edge.working.result"
       :working="edge.working"
     />
-    <p
-      v-if="derived.box.proof"
-      class="self-center text-[13px]"
-      :class="derived.box.proof.faults.length > 0 ? 'text-rowan' : 'text-quiet'"
-      data-testid="proof"
-    >
-      {{ proofLine(derived.box) }}
-    </p>
-    <WorkedFigure label="Fit" :text="fit.text" :working="fit.working" />
   </div>
 </template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { boxSpecSchema, problemSentence, type BoxSpec } from '@core/box'
+import { boxSpecSchema, problemSentence, withTop, type BoxSpec } from '@core/box'
 import { interferenceSchema, WANTED_FITS } from '@core/fit'
 import { jobSchema } from '@core/job'
 import { limitsOf } from '@core/limits'
@@ -12,11 +12,14 @@ import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import FormSection from '@web/parts/FormSection.vue'
+import ThingTabs from '../ThingTabs.vue'
 import { useBoxEdits } from './box-edits'
 import CornerForm from './CornerForm.vue'
 import DividerForm from './DividerForm.vue'
 import FloorForm from './FloorForm.vue'
+import KindForm from './KindForm.vue'
 import LidForm from './LidForm.vue'
+import MockUpForm from './MockUpForm.vue'
 import StockForm from './StockForm.vue'
 
 const emit = defineEmits<{ lit: [dimension: Dimension | null] }>()
@@ -24,7 +27,7 @@ const jobs = useOpenJob()
 const derived = useDerived()
 const say = useSay()
 const root = ref<HTMLElement>()
-const { box, change, changeIn } = useBoxEdits()
+const { box, thickness, change, changeIn } = useBoxEdits()
 const { shape } = boxSpecSchema
 /** The field under the pointer lights its dimension, else the one being typed in. */
 const hovered = ref<Dimension | null>(null)
@@ -113,6 +116,7 @@ defineExpose({ focusOn })
     aria-label="Shape of the box"
     @submit.prevent
   >
+    <ThingTabs editing />
     <ChoiceRow
       data-field="sizes-are"
       label="Sizes are"
@@ -147,7 +151,7 @@ defineExpose({ focusOn })
         data-field="top"
         label="Closed with a top"
         :model-value="box.top"
-        @update:model-value="change({ top: $event }, '')"
+        @update:model-value="change(withTop(box, $event, thickness))"
       />
       <FigureField
         class="w-28"
@@ -196,6 +200,8 @@ defineExpose({ focusOn })
     <LidForm v-if="box.top" :problem="atField.lowered ?? ''" />
     <DividerForm :problems="atField" />
     <StockForm />
+    <KindForm />
+    <MockUpForm />
     <FormSection title="Play, letters, large panels">
       <div class="grid grid-cols-3 gap-2">
         <FigureField

@@ -2,7 +2,7 @@
 import { computed, defineAsyncComponent, ref, shallowRef, watchEffect } from 'vue'
 import type { Panel } from '@core/assembly'
 import { fitCautions } from '@core/fit'
-import { tabAdvice, warningSentence } from '@core/say'
+import { proofLine, tabAdvice, warningSentence } from '@core/say'
 import CautionNote from '@web/parts/CautionNote.vue'
 import FlatPanels from '@web/parts/FlatPanels.vue'
 import type { Dimension } from '@web/parts/panel-dimensions'
@@ -26,6 +26,7 @@ const panels = shallowRef<Panel[]>([])
 watchEffect(() => {
   if (derived.box.panels) panels.value = derived.box.panels
 })
+const isSound = computed(() => derived.box.proof?.faults.length === 0)
 const impossible = computed(() => derived.box.panels === null)
 const advice = computed(() => {
   const { measure, box } = jobs.job
@@ -60,7 +61,15 @@ const choose = (id: string): void => {
         class="grid gap-2 transition-opacity sm:grid-cols-2 lg:min-h-0 lg:flex-1"
         :class="impossible ? 'opacity-40' : ''"
       >
-        <section class="card h-72 p-2! lg:h-auto lg:min-h-0" aria-label="The box in space">
+        <section class="card relative h-72 p-2! lg:h-auto lg:min-h-0" aria-label="The box in space">
+          <p
+            v-if="derived.box.proof"
+            class="pointer-events-none absolute inset-x-3 top-2 z-10 text-[13px]"
+            :class="isSound ? 'text-quiet' : 'font-semibold text-rowan'"
+            data-testid="proof"
+          >
+            {{ proofLine(derived.box) }}
+          </p>
           <BoxView
             v-if="panels.length > 0"
             :panels="panels"

@@ -12,6 +12,7 @@ import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
 import WorkedFigure from '@web/parts/WorkedFigure.vue'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
+import MarkSetting from './MarkSetting.vue'
 import TestChart from './TestChart.vue'
 import TestTable from './TestTable.vue'
 
@@ -38,10 +39,6 @@ const NEVER =
 const pick = (part: Partial<Setting>, key: string): boolean =>
   jobs.edit((draft) => {
     draft.tune.picked = { ...choice.value.setting, ...part }
-  }, key)
-const score = (part: Partial<Setting>, key: string): boolean =>
-  jobs.edit((draft) => {
-    Object.assign(draft.tune.score, part)
   }, key)
 const unpick = (): boolean =>
   jobs.edit((draft) => {
@@ -108,30 +105,17 @@ const unpick = (): boolean =>
           Choose from the tests instead
         </button>
       </section>
-      <section class="card grid gap-2" aria-labelledby="score-title">
-        <h2 id="score-title">Setting for scoring labels</h2>
-        <div class="grid grid-cols-2 gap-2">
-          <FigureField
-            data-field="score-speed"
-            label="Score speed"
-            kind="speed"
-            :model-value="jobs.job.tune.score.speed"
-            :limits="limitsOf(shape.speed)"
-            :step="10"
-            @update:model-value="score({ speed: $event }, 'score speed')"
-          />
-          <FigureField
-            data-field="score-power"
-            label="Score power"
-            kind="figure"
-            unit="%"
-            :model-value="jobs.job.tune.score.power"
-            :limits="limitsOf(shape.power)"
-            @update:model-value="score({ power: $event }, 'score power')"
-          />
-        </div>
-        <p class="note">Only as deep as can be read: try it on waste first.</p>
-      </section>
+      <MarkSetting
+        mark="score"
+        title="Setting for scoring labels"
+        note="Only as deep as can be read: try it on waste first."
+      />
+      <MarkSetting
+        v-if="derived.hasPockets"
+        mark="pocket"
+        title="Setting for grooves"
+        note="Engrave a test pocket on the same stock and measure its depth before the panels are cut."
+      />
       <CautionNote
         :title="`Cutting ${family === 'other' ? 'this material' : family}`"
         :cautions="[...FAMILIES[family].cautions, NEVER]"

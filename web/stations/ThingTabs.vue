@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import { Plus, Trash2 } from '@lucide/vue'
+import { computed } from 'vue'
+import { MOST_THINGS, nextThingId, thingsOf, withThing } from '@core/job'
+import TextEntry from '@web/parts/TextEntry.vue'
+import { useOpenJob } from '@web/stores/job'
+
+/** The things that a job makes: which one is in hand, and its name. */
+const props = defineProps<{ editing?: boolean }>()
+const jobs = useOpenJob()
+const things = computed(() => thingsOf(jobs.job))
+const isSeveral = computed(() => things.value.length > 1)
+
+const take = (id: string): boolean =>
+  jobs.edit((draft) => {
+    Object.assign(draft, withThing(jobs.job, id))
+  })
+/** One more, like the one in hand. */
+function add(): void {
+  const id = nextThingId(jobs.job)
+  jobs.edit((draft) => {
+    const { thing, copies, box } = jobs.job
+    draft.also = [...draft.also, { ...thing, copies, box }]
+    draft.thing = { id, name: `${thing.name} ${id}`.slice(0, 40) }
+    draft.copies = 1
+  })
+}
+function remove(): void {
+  const [next] = things.value.filter(({ id }) => id !== jobs.job.thing.id)
+  jobs.edit((draft) => {
+    const taken = withThing(jobs.job, next.id)
+    Object.assign(draft, taken, { also: taken.also.filter(({ id }) => id !== jobs.job.thing.id) })
+  })
+}
+const rename = (name: string): boolean =>
+  jobs.edit((draft) => {
+    draft.thing = { ...draft.thing, name }
+  }, 'thing name')
+const label = (name: string, copies: number): string => (copies > 1 ? `${copies} × ${name}` : name)
+</script>
+
+<template>
+  <div v-if="props.editing || isSeveral" class="flex flex-wrap items-end gap-1" data-field="things">
+    <div v-if="isSeveral" class="flex flex-wrap gap-1" role="group" aria-label="Things of this job">
+      <button
+        v-for="thing in things"
+        :key="thing.id"
+        type="button"
+        class="choice"
+        :data-on="thing.id === jobs.job.thing.id"
+        :aria-pressed="thing.id === jobs.job.thing.id"
+        @click="take(thing.id)"
+      >
+        {{ label(thing.name, thing.copies) }}
+      </button>
+    </div>
+    <template v-if="props.editing">
+      <label v-if="isSeveral" class="min-w-24 flex-1 text-[13px] font-medium">
+        Name
+        <TextEntry
+          class="input"
+          data-field="thing-name"
+          :model-value="jobs.job.thing.name"
+          :maxlength="40"
+          required
+          @update:model-value="rename"
+        />
+      </label>
+      <button v-if="things.length <= MOST_THINGS" type="button" class="btn px-2 py-1" @click="add">
+        <Plus :size="14" aria-hidden="true" />
+        {{ isSeveral ? 'One more' : 'Add another thing' }}
+      </button>
+      <button
+        v-if="isSeveral"
+        type="button"
+        class="btn-icon"
+        :aria-label="`Remove ${jobs.job.thing.name}`"
+        @click="remove"
+      >
+        <Trash2 :size="16" />
+      </button>
+    </template>
+  </div>
+</template>
