@@ -35,4 +35,5 @@ export {
 export { pictureOf, type Facet, type Picture } from './picture'
 export { signatureOf } from './signature'
 export { warningsOf, type Warning } from './warnings'
+export { namesFor, settleFigures, slugOf, type Settled } from './follow'
 export { lessonsOf, mockUpOf, withLessons, type Lesson } from './mock-up'

@@ -62,11 +62,16 @@ const SIZES = [
 export function lessonsOf(mock: Job, job: Job): Lesson[] {
   const [tried, was] = [deriveBox(mock), deriveBox(job)].map(({ sizes }) => sizes.inner)
   const sizes = SIZES.map(([name, axis]) => ({ what: `inner ${name}`, from: was[axis], to: tried[axis] }))
-  const row = (key: 'columns' | 'rows'): Lesson => ({
-    what: `height of the ${key}`,
-    from: job.box.dividers[key].height ?? was.z,
-    to: mock.box.dividers[key].height ?? tried.z,
-  })
+  /** Dividers that reach the rim follow it by themselves. */
+  const row = (key: 'columns' | 'rows'): Lesson => {
+    const [from, to] = [job, mock].map(({ box }) => box.dividers[key].height)
+    const isSame = from === to || mock.box.dividers[key].cells.length < 2
+    return {
+      what: `height of the ${key}`,
+      from: isSame ? 0 : (from ?? was.z),
+      to: isSame ? 0 : (to ?? tried.z),
+    }
+  }
   const others = [
     row('columns'),
     row('rows'),

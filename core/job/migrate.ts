@@ -183,7 +183,7 @@ function from3(job: Loose): Loose {
   const cut = isObject(job.cut) ? { ...job.cut, letters: false, face: 'outside' } : job.cut
   const pocket = { speed: 300, power: 40, passes: 1, air: false }
   const tune = isObject(job.tune) ? { ...job.tune, pocket } : job.tune
-  const alone = { thing: { id: 'a', name: 'box' }, also: [], mockOf: null }
+  const alone = { thing: { id: 'a', name: 'box' }, also: [], figures: [], follows: [], mockOf: null }
   return { ...job, ...alone, version: 4, box, measure, cut, tune }
 }
 

@@ -6,6 +6,7 @@ import { machineSchema, OPERATIONS } from '../machine'
 import { layoutSettingsSchema, placementSchema, unplacedSchema } from '../nest'
 import { familySchema, stockSchema } from '../stock'
 import { trialSchema } from '../testpiece'
+import { followSchema, namedFigureSchema } from './follow'
 import { copiesSchema, FIRST_THING, MOST_THINGS, thingHeadSchema, thingSchema } from './things'
 import { settingSchema, testRecordSchema } from '../tune'
 
@@ -93,6 +94,9 @@ export const jobSchema = z.strictObject({
   box: boxSpecSchema,
   copies: copiesSchema,
   also: z.array(thingSchema).max(MOST_THINGS),
+  /** Figures that the maker named, and fields that follow sums of them. */
+  figures: z.array(namedFigureSchema).max(30),
+  follows: z.array(followSchema).max(100),
   /** The job that this one is a mock-up of, in other stock. */
   mockOf: z.strictObject({ id: identifier, name: z.string().min(1).max(80) }).nullable(),
   /** Wanted fit as interference per glue line, mm; positive is tighter. */
@@ -144,6 +148,8 @@ export const emptyJob = (id: string, name: string, changed: string): Job => ({
   thing: FIRST_THING,
   copies: 1,
   also: [],
+  figures: [],
+  follows: [],
   mockOf: null,
   interference: 0,
   layout: {

@@ -13,6 +13,7 @@ export const SHAPE_FIELDS: FieldEntry[] = [
   shape('things', 'Things of this job', 'several boxes case trays add another set'),
   shape('thing-name', 'Name of the thing', 'rename', { behind: 'things' }),
   shape('mock-up', 'Mock-up', 'first copy trial card prototype try cheap'),
+  shape('figures', 'Named figures', 'formula sum variable parameter follow expression'),
   shape('kind', 'Begin with a kind', 'template example preset tray rack case'),
   shape('corner-joint', 'How the walls meet', 'corner joint fingers butt half-lap egg crate tenon'),
   shape('wall-order', 'Walls that run past the others', 'order laps who leads overlap'),

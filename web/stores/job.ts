@@ -1,6 +1,7 @@
 import { produce } from 'immer'
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
+import { settleFigures } from '@core/derive'
 import type { Job } from '@core/job'
 import { keepsNothing, onStorage } from '@web/data/db'
 import { isUnreadable, loadJob, onJobNews, saveJob } from '@web/data/jobs'
@@ -100,9 +101,12 @@ export const useJob = defineStore('job', () => {
     if (!job.value) return false
     const changed = produce(job.value, change)
     if (changed === job.value && onBench.length === 0) return true
-    const next = { ...changed, changed: new Date().toISOString() }
+    const settled = settleFigures({ ...changed, changed: new Date().toISOString() })
+    const next = settled.ok ? settled.job : changed
     const refusal =
-      jobRefusal(job.value, next) ?? onBench.map(changeRefusal).find((sentence) => sentence !== null)
+      (settled.ok ? null : settled.error) ??
+      jobRefusal(job.value, next) ??
+      onBench.map(changeRefusal).find((sentence) => sentence !== null)
     if (refusal) {
       refuse(refusal, (sentence) => useMessages().say('stop', sentence))
       return false

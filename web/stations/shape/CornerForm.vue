@@ -3,11 +3,11 @@ import { computed } from 'vue'
 import { boxSpecSchema, CORNER_KINDS, WALL_PAIRS, withCorners, type CornerKind } from '@core/box'
 import { limitsOf } from '@core/limits'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
-import FigureField from '@web/parts/FigureField.vue'
 import FormSection from '@web/parts/FormSection.vue'
 import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
 import BoltFields from './BoltFields.vue'
 import { useBoxEdits } from './box-edits'
+import FollowField from './FollowField.vue'
 import PictureChoice from './PictureChoice.vue'
 import TabRules from './TabRules.vue'
 
@@ -49,7 +49,8 @@ const canBolt = computed(() => box.value.corners.kind !== 'lap')
       :options="LEADS"
       @update:model-value="changeIn('corners', { leads: $event })"
     />
-    <FigureField
+    <FollowField
+      field="set-in"
       v-if="box.corners.kind !== 'fingers'"
       data-field="set-in"
       :label="box.corners.kind === 'lap' ? 'Set in from the ends' : 'The others set in by'"

@@ -6,6 +6,7 @@ import FigureField from '@web/parts/FigureField.vue'
 import FormSection from '@web/parts/FormSection.vue'
 import { useBoxEdits } from './box-edits'
 import CellsField from './CellsField.vue'
+import FollowField from './FollowField.vue'
 import PictureChoice from './PictureChoice.vue'
 
 /** Dividers: columns and rows of cells, and how they stand in the walls. */
@@ -53,7 +54,8 @@ const setCells = (key: 'columns' | 'rows', cells: Cells): boolean => setRow(key,
         @change="setCells(key, $event)"
       />
       <div v-if="has(key)" class="grid grid-cols-2 gap-2">
-        <FigureField
+        <FollowField
+          :field="`${key}-height`"
           :data-field="`${key}-height`"
           :label="`Height, ${key}`"
           :model-value="dividers[key].height"
@@ -81,7 +83,8 @@ const setCells = (key: 'columns' | 'rows', cells: Cells): boolean => setRow(key,
       />
       <p v-if="problems.into" class="text-[13px] text-rowan" role="alert">{{ problems.into }}</p>
       <div class="grid grid-cols-2 gap-2">
-        <FigureField
+        <FollowField
+          field="scoop"
           data-field="scoop"
           label="Scoop for fingers"
           :model-value="dividers.scoop"

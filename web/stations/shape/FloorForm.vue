@@ -6,6 +6,7 @@ import FigureField from '@web/parts/FigureField.vue'
 import FormSection from '@web/parts/FormSection.vue'
 import BoltFields from './BoltFields.vue'
 import { useBoxEdits } from './box-edits'
+import FollowField from './FollowField.vue'
 import PictureChoice from './PictureChoice.vue'
 import TabRules from './TabRules.vue'
 
@@ -46,7 +47,8 @@ const canBolt = computed(() => ['fingers', 'butt', 'tenon'].includes(box.value.f
       @update:model-value="choose"
     />
     <div v-if="isRaised" class="grid grid-cols-2 gap-2">
-      <FigureField
+      <FollowField
+        field="raised"
         data-field="raised"
         label="Floor raised by"
         :model-value="box.floor.raised"
@@ -54,7 +56,8 @@ const canBolt = computed(() => ['fingers', 'butt', 'tenon'].includes(box.value.f
         :problem="problem"
         @update:model-value="changeIn('floor', { raised: $event }, 'raised')"
       />
-      <FigureField
+      <FollowField
+        field="arch"
         data-field="arch"
         label="Arch between feet"
         :model-value="box.floor.arch"

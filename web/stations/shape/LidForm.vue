@@ -2,10 +2,10 @@
 import { computed } from 'vue'
 import { boxSpecSchema, TOP_KINDS, withLid, type TopKind } from '@core/box'
 import { limitsOf } from '@core/limits'
-import FigureField from '@web/parts/FigureField.vue'
 import FormSection from '@web/parts/FormSection.vue'
 import BoltFields from './BoltFields.vue'
 import { useBoxEdits } from './box-edits'
+import FollowField from './FollowField.vue'
 import PictureChoice from './PictureChoice.vue'
 import TabRules from './TabRules.vue'
 
@@ -35,7 +35,8 @@ const isLowered = computed(() => ['butt', 'tenon'].includes(box.value.lid.kind))
       :options="options"
       @update:model-value="choose"
     />
-    <FigureField
+    <FollowField
+      field="lowered"
       v-if="isLowered"
       data-field="lowered"
       label="Top lowered by"

@@ -16,8 +16,10 @@ import ThingTabs from '../ThingTabs.vue'
 import { useBoxEdits } from './box-edits'
 import CornerForm from './CornerForm.vue'
 import DividerForm from './DividerForm.vue'
+import FiguresForm from './FiguresForm.vue'
 import FloorForm from './FloorForm.vue'
 import KindForm from './KindForm.vue'
+import FollowField from './FollowField.vue'
 import LidForm from './LidForm.vue'
 import MockUpForm from './MockUpForm.vue'
 import StockForm from './StockForm.vue'
@@ -133,7 +135,8 @@ defineExpose({ focusOn })
         @mouseenter="hovered = key"
         @mouseleave="hovered = null"
       >
-        <FigureField
+        <FollowField
+          :field="key"
           :label="label"
           :model-value="box[key]"
           :limits="limitsOf(shape[key])"
@@ -200,6 +203,7 @@ defineExpose({ focusOn })
     <LidForm v-if="box.top" :problem="atField.lowered ?? ''" />
     <DividerForm :problems="atField" />
     <StockForm />
+    <FiguresForm />
     <KindForm />
     <MockUpForm />
     <FormSection title="Play, letters, large panels">

@@ -1,0 +1,151 @@
+import { describe, expect, test } from '@jest/globals'
+import { demo } from '../../scripts/testing/demo'
+import { nextThingId, thingsOf, withThing, type Job, type Thing } from '../job'
+import { deriveAll, deriveBox, lessonsOf, materialFor, mockUpOf, prepare, seenBy, withLessons } from './index'
+import { jobSchema } from '../job'
+import { checksOf } from '../say'
+import { IN_METRIC as say } from '../length'
+
+const tray = demo('plain-tray')
+const small: Thing = { id: 'b', name: 'small tray', copies: 3, box: { ...tray.box, width: 100, depth: 70 } }
+const several: Job = { ...tray, also: [small] }
+const instruments = demo('instrument-case')
+
+describe('several things in one job', () => {
+  test('are laid out and cut together, each with its own parts', () => {
+    const { parts, derived, job } = deriveAll(several)
+    expect(parts).toHaveLength(5 + 3 * 5)
+    expect(parts.filter(({ thing }) => thing === 'b').map(({ id }) => id)).toContain('b:front-2')
+    expect(parts.find(({ id }) => id === 'b:front-2')!.label).toBe('small tray front 2')
+    expect(derived.things.map(({ thing }) => thing.name)).toEqual(['tray', 'small tray'])
+    expect(job.layout.arrangement!.unplaced).toEqual([])
+    expect(jobSchema.safeParse(job).success).toBe(true)
+  })
+  test('another one taken in hand changes nothing of what is cut', () => {
+    const other = withThing(several, 'b')
+    expect(other.thing.name).toBe('small tray')
+    expect(thingsOf(other)).toEqual(thingsOf(several))
+    const [a, b] = [several, other].map((job) => prepare(job).parts.map(({ id, shape }) => [id, shape]))
+    expect(b).toEqual(a)
+    expect(withThing(other, 'a')).toEqual(several)
+    expect(nextThingId(several)).toBe('c')
+  })
+  test('one that cannot be made keeps the job from being cut', () => {
+    const broken: Job = { ...tray, also: [{ ...small, box: { ...small.box, depth: 3 } }] }
+    expect(deriveAll(broken).derived.plan).toBeNull()
+  })
+})
+
+describe('several stocks in one job', () => {
+  test('each panel has the thickness, kerf and compensation of its own stock', () => {
+    const box = deriveBox(instruments)
+    const [own, board] = box.materials
+    expect(box.material.get('front')).toBe(board)
+    expect(box.material.get('floor')).toBe(own)
+    const front = box.panels!.find(({ id }) => id === 'front')!
+    expect(front.thickness).toBe(board.thickness.mean)
+    expect(board.compensation.x).toBeCloseTo(board.kerf.width / 2, 9)
+    expect(board.compensation.x).not.toBeCloseTo(own.compensation.x, 3)
+    expect(materialFor('ledge-front', { floor: board.id }, box.materials)).toBe(board)
+    expect(materialFor('front', { walls: board.id, front: own.id }, box.materials)).toBe(own)
+  })
+  test('each has its own sheets, loads and settings', () => {
+    const { derived, job, parts } = deriveAll(instruments)
+    const { plan, use } = derived
+    expect(use!.stocks.map(({ sheets }) => sheets)).toEqual([1, 1])
+    expect(new Set(plan!.loads.map(({ material }) => material)).size).toBe(2)
+    expect(plan!.stocks[1].settings.outline).not.toEqual(plan!.stocks[0].settings.outline)
+    expect(seenBy(job, 'stock-board-4').measure.stock!.id).toBe('stock-board-4')
+    const checks = checksOf(job, derived, parts, say)
+    expect(checks.some(({ title }) => title.startsWith('Fibreboard 4: '))).toBe(true)
+  })
+  test('the odds tell each kind of joint, what enters what, and where', () => {
+    const { fit } = deriveAll(instruments).derived
+    const labels = fit.joints.map(({ label }) => label)
+    expect(labels).toEqual(
+      expect.arrayContaining([
+        'tabs of Fibreboard 4 and Birch ply 3',
+        'tenons in slots, Birch ply 3 in Fibreboard 4',
+        'M3 bolts in their holes',
+      ]),
+    )
+  })
+})
+
+describe('a mock-up', () => {
+  const card = demo('slip-cases').measure
+  const made = { id: 'mock', name: 'Mock', on: '2026-11-01' }
+  const mock = mockUpOf(tray, { stock: card.stock!, kerf: card.kerf, taste: null }, made)
+  test('keeps the inside, leaves engraving off, and is of the other stock alone', () => {
+    const [inside, was] = [mock, tray].map((job) => deriveBox(job).sizes.inner)
+    for (const axis of ['x', 'y', 'z'] as const) expect(inside[axis]).toBeCloseTo(was[axis], 3)
+    expect(mock.cut.labels).toBe(false)
+    expect(deriveBox(mock).thickness.mean).toBeCloseTo(2, 1)
+    expect(jobSchema.safeParse(mock).success).toBe(true)
+    expect(lessonsOf(mock, tray)).toEqual([])
+  })
+  test('gives back a height that it taught, and the log says so', () => {
+    const changed = { ...mock, box: { ...mock.box, height: mock.box.height + 5 } }
+    const [lesson, ...others] = lessonsOf(changed, tray)
+    expect(others).toEqual([])
+    expect(lesson).toMatchObject({ what: 'inner height' })
+    expect(lesson.to - lesson.from).toBeCloseTo(5, 3)
+    const next = withLessons(tray, changed, 'inner height 5 more', { id: 'r9', on: '2026-11-02' })
+    expect(next.box.height).toBeCloseTo(tray.box.height + 5, 3)
+    expect(next.box.sizesAre).toBe('outer')
+    expect(next.box.width).toBeCloseTo(tray.box.width, 3)
+    expect(next.log.at(-1)!.reason).toBe('From the mock-up: inner height 5 more')
+    expect(lessonsOf(changed, next)).toEqual([])
+    expect(jobSchema.safeParse(next).success).toBe(true)
+  })
+})
+
+describe('grooves', () => {
+  const grooved: Job = {
+    ...tray,
+    box: { ...tray.box, floor: { ...tray.box.floor, kind: 'groove', raised: 5, depth: 1.5 } },
+  }
+  test('are filled by lines that stay inside, in an operation of their own', () => {
+    const { derived, job, parts } = deriveAll(grooved)
+    const pockets = derived.plan!.loads.flatMap(({ paths }) =>
+      paths.filter(({ operation }) => operation === 'pocket'),
+    )
+    expect(pockets).toHaveLength(4)
+    const checks = checksOf(job, derived, parts, say)
+    expect(checks.find(({ id }) => id === 'face')).toMatchObject({ state: 'stop' })
+    const turned = deriveAll({ ...grooved, cut: { ...grooved.cut, face: 'inside' } })
+    const again = checksOf(turned.job, turned.derived, turned.parts, say)
+    expect(again.find(({ id }) => id === 'face')).toBeUndefined()
+    expect(again.find(({ id }) => id === 'pocket')).toMatchObject({ state: 'look' })
+  })
+  test('inside up, a panel is cut as its own mirror image', () => {
+    const [outside, inside] = (['outside', 'inside'] as const).map((face) => {
+      const { parts } = prepare({ ...several, cut: { ...several.cut, face } })
+      return parts.find(({ id }) => id === 'left-1')!.shape.outline
+    })
+    const width = Math.max(...outside.map(({ x }) => x))
+    const key = (points: { x: number; y: number }[]): string[] =>
+      points.map(({ x, y }) => `${x.toFixed(3)} ${y.toFixed(3)}`).sort()
+    expect(key(inside)).toEqual(key(outside.map(({ x, y }) => ({ x: width - x, y }))))
+  })
+})
+
+describe('a panel larger than the bed', () => {
+  const long: Job = { ...tray, box: { ...tray.box, width: 900, seams: true } }
+  test('is divided by fingers in its plane, and each piece fits', () => {
+    const { pieces, panels, cuts } = deriveBox(long)
+    expect(panels).toHaveLength(5)
+    expect(pieces.map(({ id }) => id)).toEqual(expect.arrayContaining(['front-a', 'front-b', 'floor-a']))
+    for (const { size } of pieces) expect(Math.max(size.width, size.height)).toBeLessThanOrEqual(590)
+    expect(cuts.size).toBe(pieces.length)
+  })
+  test('is only told of where seams are not wanted', () =>
+    expect(deriveBox({ ...long, box: { ...long.box, seams: false } }).pieces).toHaveLength(5))
+})
+
+test('letters: the same one on both panels of every joint', () => {
+  const { parts } = prepare({ ...tray, cut: { ...tray.cut, letters: true, labels: true } })
+  const plain = prepare(tray).parts
+  for (const [i, part] of parts.entries())
+    expect(part.lies[0].marks.length).toBeGreaterThan(plain[i].lies[0].marks.length)
+})
