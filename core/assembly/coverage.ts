@@ -13,29 +13,45 @@ export interface Stretch {
 export const TINY = 1e-4
 const THIN = 2e-5
 
-/** Sides of a region as (along, across) of a line, those beyond the band left out. */
-function sidesOf(region: Region, along: 'x' | 'y', high: number): Float64Array {
-  const across = along === 'x' ? 'y' : 'x'
-  const sides: number[] = []
-  for (const ring of ringsOf(region)) {
-    for (let i = 0, j = ring.length - 1; i < ring.length; j = i++) {
-      const [a, b] = [ring[j], ring[i]]
-      if (a[along] === b[along] || (a[across] >= high && b[across] >= high)) continue
-      const forward = a[along] < b[along]
-      const [p, q] = forward ? [a, b] : [b, a]
-      sides.push(p[along], p[across], q[along], q[across])
-    }
-  }
-  return Float64Array.from(sides)
+/** A side of a region as (along, across) of a line, from its lower end on. */
+interface Side {
+  s1: number
+  c1: number
+  s2: number
+  c2: number
 }
 
-/**
- * Where along the line the cover may change: at every corner, and where a side crosses the band's border.
- */
-function breaksOf(sides: Float64Array, low: number, high: number, cuts: number[]): Float64Array {
+/** Sides of a region by where they begin, those along the line left out. */
+function sidesOf(region: Region, along: 'x' | 'y'): Side[] {
+  const isX = along === 'x'
+  const sides: Side[] = []
+  for (const ring of ringsOf(region)) {
+    let before = ring[ring.length - 1]
+    for (const point of ring) {
+      const [s1, c1, s2, c2] = isX
+        ? [before.x, before.y, point.x, point.y]
+        : [before.y, before.x, point.y, point.x]
+      before = point
+      if (s1 === s2) continue
+      sides.push(s1 < s2 ? { s1, c1, s2, c2 } : { s1: s2, c1: c2, s2: s1, c2: c1 })
+    }
+  }
+  return sides.sort((a, b) => a.s1 - b.s1)
+}
+
+/** Sorted sides of regions: a panel is asked for many bands. */
+const sorted = new WeakMap<Region, Partial<Record<'x' | 'y', Side[]>>>()
+
+function sortedSides(region: Region, along: 'x' | 'y'): Side[] {
+  const known = sorted.get(region) ?? {}
+  sorted.set(region, known)
+  return (known[along] ??= sidesOf(region, along))
+}
+
+/** Where along the line the cover may change: at every corner, and where a side crosses the band's border. */
+function breaksOf(sides: Side[], low: number, high: number, cuts: number[]): Float64Array {
   const breaks = [...cuts]
-  for (let i = 0; i < sides.length; i += 4) {
-    const [s1, c1, s2, c2] = [sides[i], sides[i + 1], sides[i + 2], sides[i + 3]]
+  for (const { s1, c1, s2, c2 } of sides) {
     breaks.push(s1, s2)
     if (c1 === c2) continue
     for (const border of [low, high]) {
@@ -46,15 +62,13 @@ function breaksOf(sides: Float64Array, low: number, high: number, cuts: number[]
   return Float64Array.from(breaks).sort()
 }
 
-/** How much of the band is material at a place of the line. */
-function coverAt(at: number, sides: Float64Array, low: number, high: number, crossings: number[]): number {
+/** How much of the band is material at a place of the line. @param active the sides there */
+function coverAt(at: number, active: Side[], low: number, high: number, crossings: number[]): number {
   crossings.length = 0
-  for (let i = 0; i < sides.length; i += 4) {
-    const [s1, s2] = [sides[i], sides[i + 2]]
-    if (s1 < at && s2 > at)
-      crossings.push(sides[i + 1] + ((at - s1) / (s2 - s1)) * (sides[i + 3] - sides[i + 1]))
-  }
-  crossings.sort((a, b) => a - b)
+  for (const { s1, c1, s2, c2 } of active)
+    crossings.push(c1 === c2 ? c1 : c1 + ((at - s1) / (s2 - s1)) * (c2 - c1))
+  if (crossings.length > 2) crossings.sort((a, b) => a - b)
+  else if (crossings.length === 2 && crossings[0] > crossings[1]) crossings.reverse()
   let covered = 0
   for (let i = 0; i < crossings.length; i += 2) {
     const from = Math.max(low, crossings[i])
@@ -78,14 +92,22 @@ export function coverage(
   high: number,
   cuts: number[] = [],
 ): Stretch[] {
-  const sides = sidesOf(region, along, high)
+  // What lies beyond the band on its far side says nothing of what is in it.
+  const sides = sortedSides(region, along).filter(({ c1, c2 }) => c1 < high || c2 < high)
   const breaks = breaksOf(sides, low, high, cuts)
   const stretches: Stretch[] = []
   const crossings: number[] = []
+  let active: Side[] = []
+  let next = 0
   for (let i = 1; i < breaks.length; i++) {
     const [from, to] = [breaks[i - 1], breaks[i]]
     if (to - from < 1e-9) continue
-    const covered = coverAt((from + to) / 2, sides, low, high, crossings)
+    const at = (from + to) / 2
+    if (active.some(({ s2 }) => s2 <= at)) active = active.filter(({ s2 }) => s2 > at)
+    for (; next < sides.length && sides[next].s1 < at; next++)
+      if (sides[next].s2 > at) active.push(sides[next])
+    if (active.length === 0) continue
+    const covered = coverAt(at, active, low, high, crossings)
     if (covered > THIN) stretches.push({ from, to, covered })
   }
   return stretches

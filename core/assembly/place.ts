@@ -22,14 +22,27 @@ export function frameOf(lie: Lie, origin: Size): Matrix4 {
 const at = (frame: Matrix4, row: Axis, column: Axis): number =>
   frame[AXES.indexOf(row) * 4 + AXES.indexOf(column)]
 
-/** Which way a part's own axis runs in the box. @throws when its frame is not parallel to the axes */
-export function wayOf(frame: Matrix4, own: Axis): Way {
-  const axis = AXES.find((row) => Math.abs(at(frame, row, own)) === 1)
-  if (!axis) throw new Error('wayOf: the frame is not parallel to the axes')
-  return { axis, sign: at(frame, axis, own) as 1 | -1 }
+/** How parts lie, by their frames: asked for many times while somebody types. */
+const lies = new WeakMap<Matrix4, Lie>()
+
+function lieOf(frame: Matrix4): Lie {
+  const known = lies.get(frame)
+  if (known) return known
+  const way = (own: Axis): Way => {
+    const axis = AXES.find((row) => Math.abs(at(frame, row, own)) === 1)
+    if (!axis) throw new Error('wayOf: the frame is not parallel to the axes')
+    return { axis, sign: at(frame, axis, own) as 1 | -1 }
+  }
+  const lie: Lie = { x: way('x'), y: way('y'), z: way('z') }
+  lies.set(frame, lie)
+  return lie
 }
 
-const originOf = (frame: Matrix4, axis: Axis): number => frame[AXES.indexOf(axis) * 4 + 3]
+/** Which way a part's own axis runs in the box. @throws when its frame is not parallel to the axes */
+export const wayOf = (frame: Matrix4, own: Axis): Way => lieOf(frame)[own]
+
+const ORIGINS: Record<Axis, number> = { x: 3, y: 7, z: 11 }
+const originOf = (frame: Matrix4, axis: Axis): number => frame[ORIGINS[axis]]
 
 /** Where an interval of a part's own axis lies in the box. */
 function outward(
@@ -43,9 +56,20 @@ function outward(
   return { axis, ends: sign === 1 ? [origin + low, origin + high] : [origin - high, origin - low] }
 }
 
+interface Slab {
+  axis: Axis
+  ends: [number, number]
+}
+const slabs = new WeakMap<Part, Slab>()
+
 /** The slab of space between a part's two faces: its axis, and from where to where. */
-export const slabOf = ({ frame, thickness }: Part): { axis: Axis; ends: [number, number] } =>
-  outward(frame, 'z', 0, thickness)
+export function slabOf(part: Part): Slab {
+  const known = slabs.get(part)
+  if (known) return known
+  const slab = outward(part.frame, 'z', 0, part.thickness)
+  slabs.set(part, slab)
+  return slab
+}
 
 /** The box that a part's blank fills. */
 export function blockOf(part: Part, { minX, minY, maxX, maxY }: Bounds = part.blank): Block {
@@ -59,19 +83,16 @@ export function blockOf(part: Part, { minX, minY, maxX, maxY }: Bounds = part.bl
   return block
 }
 
-/** Where something in the box lies on a part's own axis. */
-function inward(frame: Matrix4, own: Axis, block: Block): [number, number] {
-  const { axis, sign } = wayOf(frame, own)
-  const origin = originOf(frame, axis)
-  const [low, high] = [block.min[axis], block.max[axis]]
-  return sign === 1 ? [low - origin, high - origin] : [origin - high, origin - low]
-}
-
 /** The rectangle that a block of the box covers on a part's own plane. */
-export function onPart(frame: Matrix4, block: Block): Bounds {
-  const [minX, maxX] = inward(frame, 'x', block)
-  const [minY, maxY] = inward(frame, 'y', block)
-  return { minX, minY, maxX, maxY }
+export function onPart(frame: Matrix4, { min, max }: Block): Bounds {
+  const { x, y } = lieOf(frame)
+  const [originX, originY] = [originOf(frame, x.axis), originOf(frame, y.axis)]
+  return {
+    minX: x.sign === 1 ? min[x.axis] - originX : originX - max[x.axis],
+    maxX: x.sign === 1 ? max[x.axis] - originX : originX - min[x.axis],
+    minY: y.sign === 1 ? min[y.axis] - originY : originY - max[y.axis],
+    maxY: y.sign === 1 ? max[y.axis] - originY : originY - min[y.axis],
+  }
 }
 
 /** Where a point of the box lies on a part's own plane. */

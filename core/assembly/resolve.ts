@@ -73,6 +73,7 @@ function ownBlocks(joint: Joint, part: Part, context: Context, amount: Amount): 
   const wide = slack(joint, own, mate, amount)
   const moved = amount(joint)
   const isMates = (i: number): boolean => {
+    if (moved === 0) return false // nothing is stretched
     if (i < 0) return beyond(joint, 'low', context) === mate.id
     if (i === claims.length) return beyond(joint, 'high', context) === mate.id
     return claims[i].owner === 1 - own

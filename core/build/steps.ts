@@ -37,6 +37,8 @@ function wantedOrder(panels: Panel[]): string[] {
   return [...known.filter((id) => !isTop(id)), ...ledges, ...inside, ...known.filter(isTop)]
 }
 
+const WALLS = ['front', 'back', 'left', 'right']
+
 const TEXTS: Record<string, string> = {
   floor: 'Lay the floor with its outside face down.',
   front: 'Push the front onto the floor, straight from outside, label outward.',
@@ -77,7 +79,8 @@ function textOf({ id, way, standing }: Arrival, label: string): string {
   const before = ORDER.slice(0, ORDER.indexOf(id)).filter((name) => name !== 'top')
   if (isUsual && before.every((name) => standing.includes(name))) return TEXTS[id]
   if (id.startsWith('ledge')) return `Glue the ${label} level with the others; the floor lies on them.`
-  return `Bring the ${label} in ${FROM[key]}, straight, until it is home.`
+  const name = WALLS.includes(id) ? `${label} wall` : label
+  return `Bring the ${name} in ${FROM[key]}, straight, until it is home.`
 }
 
 /**

@@ -28,11 +28,24 @@ type ThingsJob = Pick<Job, 'measure' | 'box' | 'interference' | 'thing' | 'copie
   cut: Pick<Job['cut'], 'compensation'>
 }
 
+type Known = [measure: Job['measure'], interference: number, compensation: string, box: DerivedBox]
+/** What was worked out of a box last: things that nobody touched are not worked out again. */
+const known = new WeakMap<Thing['box'], Known>()
+
+function boxOnce({ measure, interference, cut }: ThingsJob, box: Thing['box']): DerivedBox {
+  const before = known.get(box)
+  if (before?.[0] === measure && before[1] === interference && before[2] === cut.compensation)
+    return before[3]
+  const now = deriveBox({ measure, interference, cut, box })
+  known.set(box, [measure, interference, cut.compensation, now])
+  return now
+}
+
 /** Every thing of a job. @param box of the one in hand, which is not worked out twice */
 export const deriveThings = (job: ThingsJob, box: DerivedBox): DerivedThing[] =>
   thingsOf(job).map((thing) => ({
     thing,
-    box: thing.id === job.thing.id ? box : deriveBox({ ...job, box: thing.box }),
+    box: thing.id === job.thing.id ? box : boxOnce(job, thing.box),
   }))
 
 /** The parts of every thing. */

@@ -123,7 +123,8 @@ export function predictFit(input: FitInput): FitPrediction {
   const { kerf, thickness, compensate, interference, proud, taste } = input
   const compensation = compensationIn(kerf, compensate)
   const tabs = tabJoints(input, compensation, interference)
-  const wanted = wantedWord(interference, taste)
+  // What slides is meant to: interference is of glue lines alone.
+  const wanted = input.tabbed ? wantedWord(interference, taste) : 'easy'
   const inSlots = (input.slots.length > 0 ? input.slots : [plainSlot(input)]).map(slotOdds)
   const speaking = input.tabbed ? tabs : inSlots.filter(({ group }) => group === 'slots')
   const shown = worst(speaking.length > 0 ? speaking : tabs, wanted)

@@ -10,17 +10,49 @@ export interface Stroke {
 const GRID = 1e5
 const onGrid = (value: number): number => Math.round(value * GRID) / GRID
 
-const sorted = (values: number[]): number[] => [...new Set(values)].sort((a, b) => a - b)
+/** The different coordinates among these, in order. */
+function distinct(values: Float64Array): number[] {
+  values.sort()
+  const found: number[] = []
+  for (const value of values) if (value !== found[found.length - 1]) found.push(value)
+  return found
+}
+
 const indexOf = (values: number[]): Map<number, number> => new Map(values.map((value, i) => [value, i]))
 
+/** Corners of strokes on the grid, four figures each; those without width are left out. */
+function cornersOf(strokes: Stroke[]): { corners: Float64Array; fills: boolean[] } {
+  const corners = new Float64Array(strokes.length * 4)
+  const fills: boolean[] = []
+  for (const { area, fill } of strokes) {
+    const [minX, maxX, minY, maxY] = [
+      onGrid(area.minX),
+      onGrid(area.maxX),
+      onGrid(area.minY),
+      onGrid(area.maxY),
+    ]
+    if (maxX <= minX || maxY <= minY) continue
+    corners.set([minX, maxX, minY, maxY], fills.length * 4)
+    fills.push(fill)
+  }
+  return { corners: corners.subarray(0, fills.length * 4), fills }
+}
+
 /** Which of the cells between the coordinates are filled, with an empty border all round. */
-function fillCells(strokes: Stroke[], xs: number[], ys: number[]): { cells: Uint8Array; wide: number } {
+function fillCells(
+  corners: Float64Array,
+  fills: boolean[],
+  xs: number[],
+  ys: number[],
+): { cells: Uint8Array; wide: number } {
   const [atX, atY] = [indexOf(xs), indexOf(ys)]
   const wide = xs.length + 1
   const cells = new Uint8Array(wide * (ys.length + 1))
-  for (const { area, fill } of strokes) {
-    const [from, to] = [atX.get(area.minX)! + 1, atX.get(area.maxX)! + 1]
-    for (let row = atY.get(area.minY)! + 1; row <= atY.get(area.maxY)!; row++)
+  for (const [i, fill] of fills.entries()) {
+    const from = atX.get(corners[i * 4])! + 1
+    const to = atX.get(corners[i * 4 + 1])! + 1
+    const last = atY.get(corners[i * 4 + 3])!
+    for (let row = atY.get(corners[i * 4 + 2])! + 1; row <= last; row++)
       cells.fill(fill ? 1 : 0, row * wide + from, row * wide + to)
   }
   return { cells, wide }
@@ -68,31 +100,39 @@ const WAYS = [
  * Lengths in mm, on a grid of 0.00001. Pieces that touch only at a corner are two.
  */
 export function paint(strokes: Stroke[]): Region[] {
-  const drawn = strokes
-    .map(({ area: { minX, minY, maxX, maxY }, fill }) => ({
-      fill,
-      area: { minX: onGrid(minX), minY: onGrid(minY), maxX: onGrid(maxX), maxY: onGrid(maxY) },
-    }))
-    .filter(({ area }) => area.maxX > area.minX && area.maxY > area.minY)
-  const xs = sorted(drawn.flatMap(({ area }) => [area.minX, area.maxX]))
-  const ys = sorted(drawn.flatMap(({ area }) => [area.minY, area.maxY]))
-  const { cells, wide } = fillCells(drawn, xs, ys)
+  const { corners, fills } = cornersOf(strokes)
+  const xs = distinct(corners.filter((_, i) => i % 4 < 2))
+  const ys = distinct(corners.filter((_, i) => i % 4 >= 2))
+  const { cells, wide } = fillCells(corners, fills, xs, ys)
   const filled = (column: number, row: number): boolean => cells[(row + 1) * wide + column + 1] === 1
   /** Whether the border goes on from a grid point this way, with the filled side to its left. */
   const goes = (x: number, y: number, way: number): boolean => {
-    const [dx, dy] = WAYS[way]
-    const [left, right] = [
-      [x + (dx - dy - 1) / 2, y + (dy + dx - 1) / 2],
-      [x + (dx + dy - 1) / 2, y + (dy - dx - 1) / 2],
-    ]
-    return filled(left[0], left[1]) && !filled(right[0], right[1])
+    switch (way) {
+      case 0:
+        return filled(x, y) && !filled(x, y - 1)
+      case 1:
+        return filled(x - 1, y) && !filled(x, y)
+      case 2:
+        return filled(x - 1, y - 1) && !filled(x - 1, y)
+      default:
+        return filled(x, y - 1) && !filled(x - 1, y - 1)
+    }
   }
-  const done = new Set<number>()
+  /** Turning left first keeps two pieces apart that touch at a corner. */
+  const wayOn = (x: number, y: number, way: number): number => {
+    const left = (way + 1) % 4
+    if (goes(x, y, left)) return left
+    return goes(x, y, way) ? way : (way + 3) % 4
+  }
+  const done = new Uint8Array(xs.length * ys.length * 4)
   const rings: Ring[] = []
   for (let row = 0; row < ys.length; row++) {
     for (let column = 0; column < xs.length; column++) {
+      // A border along x begins where the cells above and below differ.
+      const above = (row + 1) * wide + column + 1
+      if (cells[above] === cells[above - wide] && cells[above - 1] === cells[above - wide - 1]) continue
       for (const first of [0, 2]) {
-        if (!goes(column, row, first) || done.has((row * xs.length + column) * 4 + first)) continue
+        if (!goes(column, row, first) || done[(row * xs.length + column) * 4 + first] === 1) continue
         rings.push(trace(column, row, first))
       }
     }
@@ -103,11 +143,10 @@ export function paint(strokes: Stroke[]): Region[] {
     const ring: Ring = []
     let [x, y, way] = [startX, startY, first]
     do {
-      done.add((y * xs.length + x) * 4 + way)
+      done[(y * xs.length + x) * 4 + way] = 1
       x += WAYS[way][0]
       y += WAYS[way][1]
-      // Turning left first keeps two pieces apart that touch at a corner.
-      const next = [1, 0, 3].map((turn) => (way + turn) % 4).find((each) => goes(x, y, each))!
+      const next = wayOn(x, y, way)
       if (next !== way) ring.push({ x: xs[x], y: ys[y] })
       way = next
     } while (x !== startX || y !== startY || way !== first)

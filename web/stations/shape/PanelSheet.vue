@@ -64,7 +64,13 @@ const cuts = computed(() => {
   const { minX, minY } = box.value
   const of = (values: number[], from: number): number[] =>
     [...new Set(values.map((value) => Math.round((value - from) * 100) / 100))].sort((a, b) => a - b)
-  const points = props.panel.region.outline
+  const ring = props.panel.region.outline
+  const isStraight = (i: number): boolean => {
+    const [a, b] = [ring[i], ring[(i + 1) % ring.length]]
+    return a.x === b.x || a.y === b.y
+  }
+  // Points of a curve are no corners that anybody measures.
+  const points = ring.filter((_, i) => isStraight(i) || isStraight((i + ring.length - 1) % ring.length))
   return {
     across: of(
       points.map(({ x }) => x),
@@ -86,8 +92,8 @@ const chain = (values: number[]): string =>
 
 <template>
   <div class="flex h-full min-h-0 flex-col gap-2 overflow-y-auto">
-    <div class="flex items-center gap-2">
-      <h2 class="text-base!">{{ panel.label }}</h2>
+    <div class="flex flex-wrap items-center gap-x-2">
+      <h2 class="text-base! whitespace-nowrap">{{ panel.label }}</h2>
       <span class="num text-[13px]">
         {{ say.size([panel.size.width, panel.size.height]) }}, {{ say.fine(panel.thickness) }} thick
       </span>

@@ -25,7 +25,7 @@ const SHOWN = [
 const edges = computed(() =>
   SHOWN.flatMap(([id, name]) => {
     const edge = derived.box.made?.edges.find((each) => each.id === id)
-    if (!edge) return []
+    if (!edge || (edge.kind !== 'fingers' && edge.kind !== 'tenon')) return []
     const rule = jobs.job.box.tabs[edge.group]
     return [{ name, working: shareWorking(`the ${name}`, edge, rule, edge.full, say.value) }]
   }),

@@ -1,0 +1,77 @@
+import { prove, resolve } from '../../core/assembly'
+import { makeBox, PLAIN_BOX, sameThickness, type BoxSpec } from '../../core/box'
+import { deriveBox, deriveThings } from '../../core/derive'
+import { emptyJob, type Job } from '../../core/job'
+import { SPEC } from './core'
+import { FRAME, ms, row, timed } from './timing'
+
+const equal = (cells: number): null[] => Array.from({ length: cells }, () => null)
+
+/** A tray with so many columns and rows. */
+const tray = (columns: number, rows: number): BoxSpec => ({
+  ...PLAIN_BOX,
+  ...SPEC,
+  width: 900,
+  depth: 600,
+  top: false,
+  dividers: {
+    ...PLAIN_BOX.dividers,
+    columns: { cells: equal(columns), height: 40, lift: 0 },
+    rows: { cells: equal(rows), height: 40, lift: 0 },
+  },
+})
+
+function thirty(): void {
+  const spec = tray(14, 13) // 5 walls and floor, 13 and 12 dividers
+  const job: Job = { ...emptyJob('b', 'B', ''), box: spec }
+  const mean = sameThickness(3)
+  const box = makeBox(spec, { mean, thickest: mean })
+  const panels = resolve(box.assembly, { proud: 0, interference: 0.02 }).panels
+  const deriving = timed(() => void deriveBox(job))
+  const proving = timed(() => void prove(box.assembly, panels))
+  row(
+    `a keystroke with ${panels.length} panels: all of it / the proof alone`,
+    `${ms(deriving)}, ${(deriving / FRAME).toFixed(2)} of a frame / ${ms(proving)}`,
+  )
+}
+
+/** So many trays of ten panels in one job. */
+function jobOf(things: number): Job {
+  const job: Job = { ...emptyJob('b', 'B', ''), box: tray(4, 3) }
+  const also = Array.from({ length: things - 1 }, (_, i) => ({
+    id: `t${i}`,
+    name: `tray ${i}`,
+    copies: 1,
+    box: structuredClone(job.box),
+  }))
+  return { ...job, also }
+}
+
+function growing(): void {
+  const times = [1, 10, 100].map((things) =>
+    timed(() => {
+      const job = structuredClone(jobOf(things))
+      deriveThings(job, deriveBox(job))
+    }, 7),
+  )
+  const each = times.map((time, i) => time / 10 ** i)
+  row(
+    'deriving 10 / 100 / 1000 panels, for every ten of them',
+    each.map((time) => `${ms(time)} (${(time / each[0]).toFixed(2)})`).join(' / '),
+  )
+  const many = jobOf(100)
+  deriveThings(many, deriveBox(many))
+  let width = 900
+  const one = timed(() => {
+    width += 0.1
+    const next: Job = { ...many, box: { ...many.box, width } }
+    deriveThings(next, deriveBox(next))
+  }, 7)
+  row('one of 100 things changed: only it is worked out anew', `${ms(one)} of ${ms(times[2])}`)
+}
+
+export function benchAssembly(): void {
+  console.log('\nAssemblies, in Node.js (medians)')
+  thirty()
+  growing()
+}
