@@ -9,7 +9,7 @@ export const demoFile = (name: string): string =>
 
 export async function openDemo(
   page: Page,
-  id: 'demo-tray' | 'demo-logger' | 'demo-slip',
+  id: 'demo-tray' | 'demo-logger' | 'demo-slip' | 'demo-instrument',
   station: (typeof STATIONS)[number] = 'measure',
 ): Promise<void> {
   await page.goto('./')

@@ -16,11 +16,11 @@ const [{ makeApp, BUILT }, { listen }, { launch, openJob }] = await Promise.all(
 
 const VIEWS = [
   ['measure', 'demo-tray'],
-  ['shape', 'demo-logger'],
+  ['shape', 'demo-tray'],
   ['layout', 'demo-slip'],
   ['tune', 'demo-tray'],
   ['cut', 'demo-tray'],
-  ['build', 'demo-logger'],
+  ['build', 'demo-instrument'],
   ['log', 'demo-tray'],
 ]
 const INCHES = JSON.stringify({ length: 'in', fractions: false, speed: 'in/min' })
@@ -43,6 +43,19 @@ for (const [station, job] of VIEWS) {
   }
   await page.screenshot({ path: `${folder}${station}.png` })
 }
+// One panel large and flat with a joint chosen, and the sheets of the second stock.
+await openJob(page, address, 'demo-instrument', 'shape')
+await page.getByRole('button', { name: 'Choose front' }).click()
+await page.getByRole('button', { name: 'Joint with left' }).click()
+await page.waitForTimeout(600)
+await page.screenshot({ path: `${folder}panel.png` })
+await openJob(page, address, 'demo-instrument', 'layout')
+await page
+  .getByRole('group', { name: 'Stock' })
+  .getByRole('button', { name: /Fibreboard/ })
+  .click()
+await page.waitForTimeout(300)
+await page.screenshot({ path: `${folder}stocks.png` })
 // The kerf being measured, on a desk and on a phone, with readings as they may come.
 for (const [name, width, height] of [
   ['kerf', 1280, 800],

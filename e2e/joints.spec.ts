@@ -1,0 +1,156 @@
+import { expect, test, type Page } from '@playwright/test'
+import { contentOf, field, goTo, openDemo, settled } from './helpers'
+
+const proof = (page: Page) => page.getByTestId('proof')
+const choose = (page: Page, group: string, name: string) =>
+  page.locator(`[data-field=${group}]`).getByText(name, { exact: true }).click()
+
+test('every corner, floor and top by its picture: proven each time, laid out and exported', async ({
+  page,
+}) => {
+  test.setTimeout(180_000)
+  await openDemo(page, 'demo-slip', 'shape')
+  await expect(page.locator('[data-field=corner-joint] svg').first()).toBeVisible()
+  for (const corner of ['butt', 'half-lap', 'tenons in slots', 'fingers']) {
+    await choose(page, 'corner-joint', corner)
+    await expect(proof(page)).toContainText('nothing overlaps, nothing missing')
+  }
+  for (const floor of [
+    'between walls',
+    'below walls',
+    'raised in slots',
+    'on ledges',
+    'none',
+    'in grooves',
+  ]) {
+    await choose(page, 'floor-joint', floor)
+    await expect(proof(page)).toContainText('nothing overlaps, nothing missing')
+  }
+  await page.getByRole('switch', { name: 'Closed with a top' }).click()
+  for (const top of ['between walls', 'on the walls', 'lowered in slots', 'fingers']) {
+    await choose(page, 'top-joint', top)
+    await expect(proof(page)).toContainText('6 parts, nothing overlaps, nothing missing')
+  }
+  await settled(page)
+  await goTo(page, 'Cut')
+  // Grooves are on the inside face: that has to lie up.
+  await expect(page.getByRole('list', { name: 'Checks' })).toContainText('Grooves are on the inside face')
+  await page.locator('[data-field=face]').getByText('inside up').click()
+  await settled(page)
+  await expect(page.getByRole('list', { name: 'Checks' })).not.toContainText('Grooves are on the inside face')
+  await page.getByLabel('Panels as JSON').check()
+  await page.getByLabel('SVG').uncheck()
+  const download = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Write the cut files' }).click()
+  const written = JSON.parse(await contentOf(await download)) as {
+    copies: number
+    panels: { name: string; features: { what: string }[] }[]
+  }
+  expect(written.copies).toBe(4)
+  expect(written.panels.find(({ name }) => name === 'front')!.features[0].what).toBe('groove')
+})
+
+test('dividers by keys: counted, listed, scooped; an impossible list is refused beside it', async ({
+  page,
+}) => {
+  await openDemo(page, 'demo-tray', 'shape')
+  await expect(proof(page)).toHaveText(/^10 parts/)
+  const columns = page.locator('[data-field=columns] input')
+  await columns.focus()
+  await page.keyboard.press('Control+a')
+  await page.keyboard.type('3')
+  await expect(proof(page)).toHaveText(/^9 parts, nothing overlaps/)
+  await columns.fill('50, 50, 2×30, rest')
+  await expect(proof(page)).toHaveText(/^11 parts/)
+  await columns.fill('200, 50, rest')
+  await expect(page.locator('[data-field=columns]').getByRole('alert')).toContainText('too wide together')
+  await columns.fill('fifty')
+  await expect(page.locator('[data-field=columns]').getByRole('alert')).toBeVisible()
+  await columns.fill('2')
+  for (const into of ['grooves', 'tenons', 'loose', 'slots at the rim']) {
+    await choose(page, 'into', into)
+    await expect(proof(page)).toContainText('nothing overlaps, nothing missing')
+  }
+  await goTo(page, 'Build')
+  await expect(page.getByRole('heading', { name: /Row 2/ })).toBeVisible()
+})
+
+test('a panel is chosen on the drawing, and one of its edges gets a joint of its own', async ({ page }) => {
+  await openDemo(page, 'demo-tray', 'shape')
+  const front = page.getByRole('button', { name: 'Choose front' })
+  await front.focus()
+  await page.keyboard.press('Enter')
+  const joint = page.getByRole('button', { name: 'Joint with left' })
+  await joint.focus()
+  await page.keyboard.press('Enter')
+  const edge = page.getByRole('region', { name: 'Edge of front and left' })
+  await edge.getByText('butt', { exact: true }).click()
+  await expect(edge.getByRole('heading')).toHaveText('front and left: butt')
+  await expect(proof(page)).toContainText('nothing overlaps')
+  await edge.getByText('own fingers').click()
+  await edge.getByLabel('This edge: how').selectOption('shares')
+  await edge.locator('[data-field=tabs-uprights-count] input').fill('7')
+  await expect(edge.getByTestId('shares')).toContainText('7 shares')
+  await edge.getByText('as uprights').click()
+  await page.getByRole('button', { name: 'Show all panels' }).click()
+  await expect(page.getByRole('group', { name: 'Panels, flat, outside face up' })).toBeVisible()
+})
+
+test('walls of another stock: its own thickness, sheets and files', async ({ page }) => {
+  await openDemo(page, 'demo-instrument', 'shape')
+  await page
+    .locator('[data-field=stock-front]')
+    .selectOption({ label: 'the job' })
+    .catch(() => undefined)
+  await page.locator('[data-field=stock-floor]').selectOption('stock-board-4')
+  await settled(page)
+  await goTo(page, 'Lay out')
+  const stocks = page.getByRole('group', { name: 'Stock' })
+  await stocks.getByRole('button', { name: /Fibreboard 4/ }).click()
+  await expect(stocks.getByRole('button', { name: /Fibreboard 4/ })).toContainText('5 parts')
+  await expect(page.getByRole('button', { name: /^floor on sheet 1/ })).toBeVisible()
+  await goTo(page, 'Cut')
+  await expect(page.getByRole('group', { name: 'Sheet' }).getByRole('button')).toHaveCount(2)
+})
+
+test('a case follows its tray, and a circle is refused by name', async ({ page }) => {
+  await openDemo(page, 'demo-tray', 'shape')
+  await page.getByRole('button', { name: 'Add another thing' }).click()
+  await page.locator('[data-field=thing-name]').fill('case')
+  const things = page.getByRole('group', { name: 'Things of this job' })
+  await expect(things.getByRole('button')).toHaveText(['tray', 'case'])
+  await page.getByRole('button', { name: 'Width: let it follow others' }).click()
+  const sum = page.locator('[data-field=width] input')
+  await sum.fill('tray.width + 20')
+  await expect(page.locator('[data-field=width]').getByTestId('followed')).toHaveText('= 260 mm')
+  await things.getByRole('button', { name: 'tray' }).click()
+  await field(page, 'Width').fill('200')
+  await page.getByRole('button', { name: 'Depth: let it follow others' }).click()
+  await page.locator('[data-field=depth] input').fill('case.depth')
+  await things.getByRole('button', { name: 'case' }).click()
+  await expect(page.locator('[data-field=width]').getByTestId('followed')).toHaveText('= 220 mm')
+  await page.getByRole('button', { name: 'Depth: let it follow others' }).click()
+  await page.locator('[data-field=depth] input').fill('tray.depth')
+  await expect(page.locator('[data-field=depth]').getByRole('alert')).toContainText('in a circle')
+  await page.reload()
+  await expect(things.getByRole('button')).toHaveText(['tray', 'case'])
+})
+
+test('a mock-up in card keeps the inside and gives back the height that it taught', async ({ page }) => {
+  await openDemo(page, 'demo-tray', 'shape')
+  await page.locator('summary', { hasText: 'Mock-up' }).click()
+  await page.getByRole('button', { name: 'Make a mock-up in this stock' }).click()
+  await expect(page.getByLabel('Name of the job')).toHaveValue(/\(mock-up\)$/)
+  const inside = await field(page, 'Height').inputValue()
+  await field(page, 'Height').fill(String(Number(inside) + 5))
+  await expect(page.locator('[data-field=mock-up]')).toContainText('It taught: inner height')
+  await page.getByRole('button', { name: /^Take this back to/ }).click()
+  await expect(page.locator('[data-field=mock-up]')).toContainText('Inside it is as its job is')
+  await page.goto('./#/job/demo-tray/shape')
+  await expect(field(page, 'Height')).toHaveValue('50')
+  await goTo(page, 'Log')
+  const reasons = page.locator('[data-field=reason] :is(input, textarea)')
+  await expect
+    .poll(() => reasons.evaluateAll((all) => all.map((each) => (each as HTMLInputElement).value).join()))
+    .toContain('From the mock-up: inner height')
+})
