@@ -36,10 +36,6 @@ export interface Part {
   /** The rectangle it begins as, before joints share out what it shares with others. */
   blank: Bounds
   features: Feature[]
-  /**
-   * Parts of one joint family that are alike are told apart by their label; this one is its mirror image.
-   */
-  mirrorOf?: string
 }
 
 /**

@@ -2,10 +2,10 @@
 import { CopyPlus, Trash2 } from '@lucide/vue'
 import { computed, defineAsyncComponent } from 'vue'
 import { RouterLink } from 'vue-router'
-import { boxSizes, sameThickness } from '@core/box'
+import { boxSizes } from '@core/box'
+import { materialsOf, thicknessesOf } from '@core/derive'
 import type { Job } from '@core/job'
 import { counted } from '@core/length'
-import { thicknessOf } from '@core/stock'
 import { useSay } from '@web/parts/say'
 import { readable } from '@web/data/dates'
 
@@ -18,10 +18,12 @@ defineEmits<{ duplicate: []; remove: [] }>()
 const say = useSay()
 const about = computed(() => {
   const { job } = props
-  const { x, y, z } = boxSizes(job.box, sameThickness(thicknessOf(job.measure.stock).mean)).outer
+  const { mean } = thicknessesOf(job.box.stocks, materialsOf(job.measure, job.cut.compensation))
+  const { x, y, z } = boxSizes(job.box, mean).outer
   const size = `${say.value.size([x, y, z], 1)} outside`
   const copies = job.copies > 1 ? `, ${counted(job.copies, 'copy', 'copies')}` : ''
-  return `${size}, ${job.box.top ? 'closed' : 'open'}${copies}`
+  const more = job.also.length > 0 ? `, and ${counted(job.also.length, 'more thing')}` : ''
+  return `${size}, ${job.box.top ? 'closed' : 'open'}${copies}${more}`
 })
 </script>
 

@@ -18,6 +18,11 @@ const jobs = useOpenJob()
 const derived = useDerived()
 const say = useSay()
 const made = computed(() => derived.box.made)
+/** Panels that were cut in pieces, to be joined before the box is. */
+const seamed = computed(() => {
+  const whole = new Set(derived.box.pieces.map(({ id }) => id))
+  return (derived.box.panels ?? []).filter(({ id }) => !whole.has(id)).map(({ label }) => label)
+})
 const proud = computed(() => jobs.job.box.proud)
 const order = computed(() => derived.build)
 const steps = computed(() => ('locked' in order.value ? [] : order.value))
@@ -78,6 +83,10 @@ const toggle = (id: string, event: Event): boolean =>
     <p v-if="locked.length > 0" class="text-sm text-rowan" role="alert">
       These panels lock each other, none of them can come in last: {{ locked.join(', ') }}. Change how they
       are joined in Shape.
+    </p>
+    <p v-if="seamed.length > 0" class="text-sm">
+      Glue the pieces of {{ seamed.join(', ') }} together first, flat on a level board: each is one panel
+      then.
     </p>
     <p class="text-sm">
       Dry-fit everything first, labels outward. Every wall comes in straight from its own outside: work tight

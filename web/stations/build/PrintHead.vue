@@ -14,15 +14,18 @@ const derived = useDerived()
 const say = useSay()
 const facts = computed((): [string, string][] => {
   const { job } = jobs
-  const { kerf, thickness, sizes } = derived.box
+  const { materials, sizes } = derived.box
+  const made = materials.flatMap(({ name, thickness, kerf }): [string, string][] => [
+    ['Stock', name],
+    ['Thickness', `${thicknessLine(thickness, say.value)} (${say.value.lengthUnit})`],
+    ['Kerf', `${say.value.fine(kerf.width)}, ${say.value.fine(kerf.perSide)} per side`],
+  ])
   const { outer, inner } = sizes
   return [
     ['Outside', say.value.size([outer.x, outer.y, outer.z])],
     ['Inside', say.value.size([inner.x, inner.y, inner.z])],
     ['Copies', String(job.copies)],
-    ['Stock', job.measure.stock?.name ?? 'none chosen'],
-    ['Thickness', `${thicknessLine(thickness, say.value)} (${say.value.lengthUnit})`],
-    ['Kerf', `${say.value.fine(kerf.width)}, ${say.value.fine(kerf.perSide)} per side`],
+    ...made,
     ['Machine', job.measure.machine?.name ?? 'none chosen'],
     ['Setting', settingWords(derived.choice.setting, say.value)],
     ['Fit', `${derived.fit.word}, interference ${say.value.fine(job.interference)}`],
@@ -36,7 +39,7 @@ const facts = computed((): [string, string][] => {
   <section class="hidden print:block" aria-label="What was built from what">
     <h2 class="text-xl!">{{ jobs.job.name }}: build sheet</h2>
     <dl class="mt-1 grid grid-cols-[auto_1fr_auto_1fr] gap-x-4 gap-y-0.5 text-[10pt]">
-      <template v-for="[name, text] in facts" :key="name">
+      <template v-for="([name, text], i) in facts" :key="i">
         <dt class="text-quiet">{{ name }}</dt>
         <dd class="num">{{ text }}</dd>
       </template>
