@@ -131,6 +131,19 @@ class Sums {
   }
 }
 
+/** A box whose followed fields can be set without touching the first. */
+const copyOf = (box: BoxSpec): BoxSpec => ({
+  ...box,
+  corners: { ...box.corners },
+  floor: { ...box.floor },
+  lid: { ...box.lid },
+  dividers: {
+    ...box.dividers,
+    columns: { ...box.dividers.columns },
+    rows: { ...box.dividers.rows },
+  },
+})
+
 export type Settled = { ok: true; job: Job } | { ok: false; error: string }
 
 /**
@@ -140,7 +153,7 @@ export type Settled = { ok: true; job: Job } | { ok: false; error: string }
 export function settleFigures(job: Job): Settled {
   if (job.follows.length === 0 && job.figures.length === 0) return { ok: true, job }
   const things = thingsOf(job)
-  const boxes = new Map(things.map(({ id, box }) => [id, structuredClone(box)]))
+  const boxes = new Map(things.map(({ id, box }) => [id, copyOf(box)]))
   const sums = new Sums(job, boxes)
   try {
     for (const figure of job.figures) sums.value(figure.name, figure, job.thing.id)

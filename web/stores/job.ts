@@ -91,6 +91,14 @@ export const useJob = defineStore('job', () => {
     begin(null)
   }
 
+  /** The job with what follows other figures; why not, where it cannot be kept or worked out. */
+  function settle(changed: Job): Job | string {
+    const refusal = jobRefusal(job.value!, changed)
+    if (refusal) return refusal
+    const settled = settleFigures(changed)
+    return settled.ok ? settled.job : settled.error
+  }
+
   /**
    * Changes the job as one step that can be undone. Steps with the same key in quick succession are one.
    * What could not be read back is refused whole, with a sentence, and nothing is changed.
@@ -101,11 +109,11 @@ export const useJob = defineStore('job', () => {
     if (!job.value) return false
     const changed = produce(job.value, change)
     if (changed === job.value && onBench.length === 0) return true
-    const settled = settleFigures({ ...changed, changed: new Date().toISOString() })
-    const next = settled.ok ? settled.job : changed
+    const stamped = { ...changed, changed: new Date().toISOString() }
+    const settled = settle(stamped)
+    const next = typeof settled === 'string' ? stamped : settled
     const refusal =
-      (settled.ok ? null : settled.error) ??
-      jobRefusal(job.value, next) ??
+      (typeof settled === 'string' ? settled : jobRefusal(job.value, next)) ??
       onBench.map(changeRefusal).find((sentence) => sentence !== null)
     if (refusal) {
       refuse(refusal, (sentence) => useMessages().say('stop', sentence))

@@ -4,7 +4,16 @@ import fc from 'fast-check'
 import { createPinia, setActivePinia } from 'pinia'
 import { demo } from '../../scripts/testing/demo'
 import { writeEverything, writeJob } from '@core/keep'
-import { emptyJob, tasteOfVerdict, takeInHand, type Job, type Revision } from '@core/job'
+import {
+  FOLLOWING,
+  nextThingId,
+  withThing,
+  emptyJob,
+  tasteOfVerdict,
+  takeInHand,
+  type Job,
+  type Revision,
+} from '@core/job'
 import { OUR_COLOURS, type Machine } from '@core/machine'
 import { newStock, type Stock } from '@core/stock'
 import { newTrial } from '@core/testpiece'
@@ -15,6 +24,7 @@ import { tryTo } from '@web/refusals'
 import { useBench, type Records } from './bench'
 import { useJob } from './job'
 import { useShelf } from './shelf'
+import { useMaterialEdits } from './material-edits'
 import { useStockEdits } from './stock-edits'
 
 beforeEach(async () => {
@@ -125,6 +135,28 @@ const act: fc.Arbitrary<Act> = fc.oneof(
     spoil(record, where, put)
     return useStockEdits().add(record)
   }),
+  fc
+    .tuple(fc.constantFrom(...FOLLOWING), fc.constantFrom('width + t', 't', 'a.width', '1/0', '9e9', 'x'))
+    .map(
+      ([field, text]): Act =>
+        ({ jobs }) =>
+          jobs.edit((draft) => {
+            draft.follows = [...draft.follows, { thing: 'a', field, text, unit: 'mm' }]
+          }),
+    ),
+  fc.constantFrom<Act>(
+    ({ jobs }) =>
+      jobs.edit((draft) => {
+        const { box, copies } = jobs.job!
+        draft.also = [...draft.also, { id: nextThingId(jobs.job!), name: 'one more', copies, box }]
+      }),
+    ({ jobs }) =>
+      jobs.edit((draft) => {
+        Object.assign(draft, withThing(jobs.job!, 'b'))
+      }),
+    ({ bench }) => useMaterialEdits().assign('floor', bench.stocks[0] ?? stock),
+    ({ jobs }) => useMaterialEdits().takeInHand(jobs.job!.measure.more[0]?.stock.id ?? 's'),
+  ),
   fc.tuple(fc.constantFrom('sheetWidth', 'price', 'name', 'thickness', 'readings'), wild).map(
     ([key, put]): Act =>
       () =>
