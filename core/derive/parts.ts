@@ -25,6 +25,7 @@ import type { DerivedBox } from './box'
 import { seenBy, type Material } from './materials'
 import { lettersOf, type Letter } from './letters'
 import { fillLines } from './fill'
+import { labelOn } from './label-place'
 import { signatureOf } from './signature'
 
 /**
@@ -72,11 +73,10 @@ function outlinesOf(shape: Region, drawn: Region, letters: Letter[], pockets: Po
   }
 }
 
-/** The label in the middle of a part, small enough to stay inside it, and a letter at every joint. */
+/** The label near the middle of a part, clear of what is cut out of it, and a letter at every joint. */
 function marksOf({ shape, letters }: Outlines, label: string): Point[][] {
   const { maxX, maxY } = bounds(shape.outline)
-  const centre = { x: maxX / 2, y: maxY / 2 }
-  const own = letterInto(label, centre, maxX * LABEL_SHARE, Math.min(LABEL_HEIGHT, maxY / 4))
+  const own = labelOn(shape, label, maxX * LABEL_SHARE, Math.min(LABEL_HEIGHT, maxY / 4))
   return [
     ...own,
     ...letters.flatMap(({ text, at }) => letterInto(text, at, 2 * LETTER_HEIGHT, LETTER_HEIGHT)),

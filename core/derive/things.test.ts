@@ -149,3 +149,23 @@ test('letters: the same one on both panels of every joint', () => {
   for (const [i, part] of parts.entries())
     expect(part.lies[0].marks.length).toBeGreaterThan(plain[i].lies[0].marks.length)
 })
+
+test('labels are scored where nothing is cut out, small where there is little room', () => {
+  const { parts } = prepare(demo('specimen-tray'))
+  for (const { lies, label } of parts) {
+    const [{ shape, marks }] = lies
+    expect([label, marks.length > 0]).toEqual([label, true])
+    const points = marks.flat()
+    const inside = points.every((point) => isWithin(shape.outline, point))
+    expect([label, inside]).toEqual([label, true])
+  }
+})
+
+/** Whether a point is in a ring, by counting crossings. */
+function isWithin(ring: { x: number; y: number }[], { x, y }: { x: number; y: number }): boolean {
+  return ring.reduce((inside, a, i) => {
+    const b = ring[(i + 1) % ring.length]
+    const crosses = a.y > y !== b.y > y && x < ((b.x - a.x) * (y - a.y)) / (b.y - a.y) + a.x
+    return crosses ? !inside : inside
+  }, false)
+}

@@ -1,0 +1,72 @@
+import { bounds, ringsOf, type Bounds, type Point, type Region } from '../geometry'
+import { letter, letterInto } from '../lettering'
+
+/** Kept free round a label, mm. */
+const ROOM = 0.8
+/** Sizes that are tried, of the one that is wanted. */
+const SIZES = [1, 0.75, 0.55]
+/** Places that are tried along either side of a panel. */
+const PLACES = 13
+
+const isInside = ({ outline }: Region, { x, y }: Point): boolean => {
+  let inside = false
+  for (let i = 0, j = outline.length - 1; i < outline.length; j = i++) {
+    const [a, b] = [outline[i], outline[j]]
+    if (a.y > y !== b.y > y && x < ((b.x - a.x) * (y - a.y)) / (b.y - a.y) + a.x) inside = !inside
+  }
+  return inside
+}
+
+/** Whether any side of a region runs through a rectangle: its bounding box does, for sides along the axes. */
+const isCrossed = (region: Region, box: Bounds): boolean =>
+  ringsOf(region).some((ring) =>
+    ring.some((a, i) => {
+      const b = ring[(i + 1) % ring.length]
+      return (
+        Math.max(a.x, b.x) > box.minX &&
+        Math.min(a.x, b.x) < box.maxX &&
+        Math.max(a.y, b.y) > box.minY &&
+        Math.min(a.y, b.y) < box.maxY
+      )
+    }),
+  )
+
+const around = ({ x, y }: Point, width: number, height: number): Bounds => ({
+  minX: x - width / 2 - ROOM,
+  maxX: x + width / 2 + ROOM,
+  minY: y - height / 2 - ROOM,
+  maxY: y + height / 2 + ROOM,
+})
+
+/** Places on a panel, the nearest to its middle first. */
+function placesOn({ outline }: Region): Point[] {
+  const { minX, maxX, minY, maxY } = bounds(outline)
+  const middle = { x: (minX + maxX) / 2, y: (minY + maxY) / 2 }
+  const steps = Array.from({ length: PLACES }, (_, i) => (i + 1) / (PLACES + 1))
+  const places = steps.flatMap((u) =>
+    steps.map((v) => ({ x: minX + u * (maxX - minX), y: minY + v * (maxY - minY) })),
+  )
+  const apart = ({ x, y }: Point): number => Math.hypot(x - middle.x, y - middle.y)
+  return [middle, ...places.sort((a, b) => apart(a) - apart(b))]
+}
+
+/**
+ * A label as strokes where nothing is cut out of a panel, as near to its middle as can be; smaller where that
+ * makes room, in the middle where none does.
+ * @param width at most, mm
+ * @param tallest height of capitals at most, mm
+ */
+export function labelOn(region: Region, text: string, width: number, tallest: number): Point[][] {
+  const places = placesOn(region)
+  const atOne = letter(text, 1).width
+  for (const size of SIZES) {
+    const height = Math.min(tallest * size, (width * size) / Math.max(atOne, 0.001))
+    const free = places.find((place) => {
+      const box = around(place, atOne * height, height)
+      return isInside(region, place) && !isCrossed(region, box)
+    })
+    const strokes = free ? letterInto(text, free, width * size, tallest * size) : []
+    if (strokes.length > 0) return strokes
+  }
+  return letterInto(text, places[0], width, tallest)
+}
