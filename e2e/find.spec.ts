@@ -20,7 +20,7 @@ for (const [half, fields] of [FIELDS.slice(0, HALF), FIELDS.slice(HALF)].entries
       const focused = page.locator(places.join(', '))
       await focused
         .first()
-        .waitFor({ state: 'attached', timeout: 3000 })
+        .waitFor({ state: 'attached', timeout: 5000 })
         .catch(() => missed.push(`${id} in ${station}`))
       await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur())
       await expect(page.getByRole('dialog')).toHaveCount(0)

@@ -98,10 +98,6 @@ test('a panel is chosen on the drawing, and one of its edges gets a joint of its
 
 test('walls of another stock: its own thickness, sheets and files', async ({ page }) => {
   await openDemo(page, 'demo-instrument', 'shape')
-  await page
-    .locator('[data-field=stock-front]')
-    .selectOption({ label: 'the job' })
-    .catch(() => undefined)
   await page.locator('[data-field=stock-floor]').selectOption('stock-board-4')
   await settled(page)
   await goTo(page, 'Lay out')
@@ -119,7 +115,7 @@ test('a case follows its tray, and a circle is refused by name', async ({ page }
   await page.locator('[data-field=thing-name]').fill('case')
   const things = page.getByRole('group', { name: 'Things of this job' })
   await expect(things.getByRole('button')).toHaveText(['tray', 'case'])
-  await page.getByRole('button', { name: 'Width: let it follow others' }).click()
+  await field(page, 'Width').press('=') // the same as its Σ
   const sum = page.locator('[data-field=width] input')
   await sum.fill('tray.width + 20')
   await expect(page.locator('[data-field=width]').getByTestId('followed')).toHaveText('= 260 mm')

@@ -1,11 +1,9 @@
 import type { Pinia } from 'pinia'
 import { onStorage } from '@web/data/db'
-import { useJob } from '@web/stores/job'
 import { useMessages } from '@web/stores/messages'
 
-/** What the browser says of its storage, and what is done when the page is left. */
+/** What the browser says of its storage. */
 export function watchStorage(pinia: Pinia): void {
-  const jobs = useJob(pinia)
   const messages = useMessages(pinia)
   const SAYS = {
     'held up':
@@ -25,7 +23,20 @@ export function watchStorage(pinia: Pinia): void {
         'you made is stored.',
     )
   })
+}
 
+/** The job on the screen, as far as leaving concerns it. */
+interface Kept {
+  job: object | null
+  save: () => Promise<void>
+  isUnsaved: () => boolean
+}
+let isWatched = false
+
+/** What is done when the page is left, from the first job on that is opened. */
+export function saveOnLeaving(jobs: Kept): void {
+  if (isWatched) return
+  isWatched = true
   // Whatever is not yet on its way goes now: a page that is hidden may never come back.
   const flush = (): void => void jobs.save()
   addEventListener('pagehide', flush)

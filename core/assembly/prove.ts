@@ -71,6 +71,7 @@ function missingIn(joint: Joint, { parts, panels, solids }: Looked): Fault[] {
     const id = joint.parts[own]
     const panel = panels.get(id)!
     const isPocket = joint.depth !== null && own === 0
+    const hasPockets = panel.features.some(({ depth }) => depth !== null)
     const claims = joint.claims.filter(({ owner }) => owner === own)
     if (isPocket || claims.length === 0) return []
     const first = prismOf(joint, parts, claims[0].from, claims[0].to)
@@ -80,11 +81,12 @@ function missingIn(joint: Joint, { parts, panels, solids }: Looked): Fault[] {
     const band: [number, number] = [first.min[across], first.max[across]]
     const cover = solids.get(id)!.cover(joint.along, band)
     return claims.flatMap((claim): Fault[] => {
-      const block = prismOf(joint, parts, claim.from, claim.to)
-      const fault: Fault = { kind: 'missing', panels: [id], at: middleOfBlock(block) }
-      if (isPocketed(panel, joint, block)) return [fault]
       const whole = (claim.to - claim.from) * (band[1] - band[0])
       const has = coveredBetween(cover, claim.from, claim.to)
+      if (!hasPockets && has > whole - SMALL - 1e-6 * whole) return []
+      const block = prismOf(joint, parts, claim.from, claim.to)
+      const fault: Fault = { kind: 'missing', panels: [id], at: middleOfBlock(block) }
+      if (hasPockets && isPocketed(panel, joint, block)) return [fault]
       if (has > whole - SMALL - 1e-6 * whole) return []
       const asked = filling(panel, block)
       return asked.has < asked.whole - SMALL - 1e-6 * whole ? [fault] : []

@@ -43,11 +43,12 @@ export class Solid {
     ;[block.min[this.normal], block.max[this.normal]] = this.slab
     for (const own of ['x', 'y'] as const) {
       const { axis } = this.ways[own]
-      const values = this.regions.flatMap(({ outline }) => outline.map((point) => point[own]))
-      const [low, high] = values.reduce(
-        ([a, b], v) => [Math.min(a, v), Math.max(b, v)],
-        [Infinity, -Infinity],
-      )
+      let [low, high] = [Infinity, -Infinity]
+      for (const { outline } of this.regions)
+        for (const point of outline) {
+          if (point[own] < low) low = point[own]
+          if (point[own] > high) high = point[own]
+        }
       ;[block.min[axis], block.max[axis]] = this.outward(axis, low, high)
     }
     return block

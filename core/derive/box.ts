@@ -110,7 +110,15 @@ export function deriveBox({ measure, box, interference, cut }: BoxInput): Derive
   const material = new Map(
     groups.flatMap((group) => [group.panel, ...group.pieces].map(({ id }) => [id, group.from] as const)),
   )
-  const cuts = pieces.map((piece) => cutShapes(piece, material.get(piece.id)!.compensation))
+  const known = new Map<Region, ReturnType<typeof cutShapes>>()
+  const cuts = pieces.map((piece) => {
+    const from = material.get(piece.id)!
+    const before = from === materials[0] ? known.get(piece.drawn) : undefined
+    if (before) return { ...before, name: piece.id }
+    const made = cutShapes(piece, from.compensation)
+    if (from === materials[0]) known.set(piece.drawn, made)
+    return made
+  })
   const split = cuts.filter(({ shapes }) => shapes === null)
   if (split.length > 0) return refused(split.map(apart))
   return {

@@ -3,6 +3,7 @@ import { computed, defineAsyncComponent, ref, shallowRef, watch, type Component 
 import { RouterLink, useRoute, useRouter } from 'vue-router'
 import { STATION_NAMES, STATIONS, type Station } from '@core/say'
 import type { Unreadable } from '@web/data/unreadable'
+import { saveOnLeaving } from '@web/leaving'
 import { useGuide } from '@web/stores/guide'
 import { useJob, type Opened } from '@web/stores/job'
 import { useShelf } from '@web/stores/shelf'
@@ -31,6 +32,7 @@ const FindDialog = defineAsyncComponent(() => import('./FindDialog.vue'))
 const route = useRoute()
 const router = useRouter()
 const jobs = useJob()
+saveOnLeaving(jobs)
 const shelf = useShelf()
 const guide = useGuide()
 const opened = shallowRef<Opened | 'failed' | null>(null) // a record that is stored again must not be wrapped

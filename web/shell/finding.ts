@@ -34,7 +34,7 @@ function fieldOf(id: string): HTMLElement | null {
  * @param behind what must be set first for it to be there, which is shown instead while it is not
  */
 export async function focusField(id: string, behind?: string): Promise<void> {
-  for (let i = 0; i < 40; i++) {
+  for (let i = 0; i < 120; i++) {
     const field = fieldOf(id) ?? (behind && i >= 8 ? fieldOf(behind) : null)
     if (field) {
       const folded = field.closest('details')

@@ -49,6 +49,12 @@ function begin(): void {
   typed.value = say.value.shortPlain(props.modelValue ?? 0, 3)
   if (set(typed.value, '')) void nextTick(() => document.getElementById(id)?.focus())
 }
+/** From the field itself, “=” begins a sum: its button is no stop on the way from field to field. */
+function press(event: KeyboardEvent): void {
+  if (event.key !== '=' || follow.value) return
+  event.preventDefault()
+  begin()
+}
 function end(): void {
   error.value = ''
   set(null, '')
@@ -56,7 +62,7 @@ function end(): void {
 </script>
 
 <template>
-  <div class="relative">
+  <div class="relative" @keydown="press">
     <template v-if="follow">
       <label :for="id" class="block text-[13px] font-medium">{{ label }}</label>
       <input
@@ -90,6 +96,8 @@ function end(): void {
     <button
       type="button"
       class="absolute -top-1 right-0 grid h-6 w-6 place-content-center rounded text-quiet hover:bg-sunk"
+      :tabindex="follow ? 0 : -1"
+      :title="follow ? undefined : 'Or type = in the field'"
       :aria-label="follow ? `${label}: type a figure of its own` : `${label}: let it follow others`"
       @click="follow ? end() : begin()"
     >
