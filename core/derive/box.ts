@@ -110,14 +110,14 @@ export function deriveBox({ measure, box, interference, cut }: BoxInput): Derive
   const material = new Map(
     groups.flatMap((group) => [group.panel, ...group.pieces].map(({ id }) => [id, group.from] as const)),
   )
-  const known = new Map<Region, ReturnType<typeof cutShapes>>()
+  /** Panels of one shape and one stock are cut along one path. */
+  const known = new Map(materials.map((each) => [each, new Map<Region, ReturnType<typeof cutShapes>>()]))
   const cuts = pieces.map((piece) => {
     const from = material.get(piece.id)!
-    const before = from === materials[0] ? known.get(piece.drawn) : undefined
-    if (before) return { ...before, name: piece.id }
-    const made = cutShapes(piece, from.compensation)
-    if (from === materials[0]) known.set(piece.drawn, made)
-    return made
+    const own = known.get(from)!
+    const cut = own.get(piece.drawn) ?? cutShapes(piece, from.compensation)
+    own.set(piece.drawn, cut)
+    return { ...cut, name: piece.id }
   })
   const split = cuts.filter(({ shapes }) => shapes === null)
   if (split.length > 0) return refused(split.map(apart))

@@ -93,7 +93,7 @@ function planStock(job: Job, material: string, thickness: number, parts: Part[])
     loads,
     sheets,
     violations: violations(parts, known, layoutRules(job), surface),
-    written: [shapesOf(parts), lying, surface],
+    written: [shapesOf(parts), parts.map(({ label, lies }) => [label, lies[0].pockets]), lying, surface],
   }
 }
 

@@ -22,7 +22,12 @@ const other: Record<Direction, Direction> = { x: 'y', y: 'x' }
 /** Joints whose claims meet in glue lines: tabs in notches, and the ends of tenons in their slots. */
 const isTabbed = ({ between, claims }: Joint): boolean => between === 'glue' && claims.length > 1
 
-const cuttingOf = ({ name, kerf, compensation }: Material): Cutting => ({ name, kerf, compensation })
+const cuttingOf = ({ name, kerf, compensation, taste }: Material): Cutting => ({
+  name,
+  kerf,
+  compensation,
+  taste,
+})
 
 type Fitted = Pick<DerivedBox, 'kerf' | 'thickness' | 'made' | 'panels' | 'material' | 'materials'>
 

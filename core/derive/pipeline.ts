@@ -79,6 +79,8 @@ export const arrange = (parts: Part[], job: Job): Arrangement =>
 /** Sheets of one stock, and how well they are used. */
 export interface StockUse extends SheetUse {
   material: string
+  /** Of all its sheets that are used, mm². */
+  area: number
 }
 
 /** How well the sheets of all stocks are used together, and each by itself. */
@@ -94,14 +96,25 @@ export function useOf(job: Job, parts: Part[]): JobUse | null {
     const seen = seenBy(job, material)
     const ids = new Set(own.map(({ id }) => id))
     const placed = arrangement.placements.filter(({ part }) => ids.has(part))
-    return { material, ...sheetUse(own, placed, layoutRules(seen), surfaceFor(seen)) }
+    const surface = surfaceFor(seen)
+    const use = sheetUse(own, placed, layoutRules(seen), surface)
+    return { material, area: use.sheets * surface.width * surface.height, ...use }
   })
   if (stocks.length === 1) return { ...stocks[0], stocks }
-  const sum = (figure: (use: SheetUse) => number): number =>
+  const sum = (figure: (use: StockUse) => number): number =>
     stocks.reduce((total, use) => total + figure(use), 0)
-  const sheets = sum((use) => use.sheets)
-  const use = sum((each) => each.use * each.sheets) / Math.max(1, sheets)
-  return { sheets, loads: sum((each) => each.loads), use, fewest: sum((each) => each.fewest), stocks }
+  return {
+    sheets: sum(({ sheets }) => sheets),
+    loads: sum(({ loads }) => loads),
+    use:
+      sum(({ use, area }) => use * area) /
+      Math.max(
+        1,
+        sum(({ area }) => area),
+      ),
+    fewest: sum(({ fewest }) => fewest),
+    stocks,
+  }
 }
 
 /** Layout → plan; none while one of the things cannot be made. */

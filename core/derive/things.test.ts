@@ -169,3 +169,40 @@ function isWithin(ring: { x: number; y: number }[], { x, y }: { x: number; y: nu
     return crosses ? !inside : inside
   }, false)
 }
+
+describe('what a written file belongs to', () => {
+  const grooved = (raised: number, name = 'tray'): Job => ({
+    ...tray,
+    thing: { id: 'a', name },
+    also: [small],
+    box: { ...tray.box, floor: { ...tray.box.floor, kind: 'groove', raised, depth: 1 } },
+  })
+  const signature = (job: Job): string => deriveAll(job).derived.plan!.signature
+  const before = signature(grooved(5))
+  test('a groove that moves makes it stale, though no outline changes', () => {
+    const [low, high] = [5, 6].map((raised) =>
+      prepare(grooved(raised)).parts.find(({ id }) => id === 'front-1')!,
+    )
+    expect(high.shape).toEqual(low.shape)
+    expect(signature(grooved(6))).not.toBe(before)
+  })
+  test('another name on the labels does as well', () =>
+    expect(signature(grooved(5, 'drawer'))).not.toBe(before))
+})
+
+test('tabs of one other stock have that stock’s kerf once, not twice by halves', () => {
+  const software: Job = {
+    ...instruments,
+    cut: { ...instruments.cut, compensation: 'software' },
+    box: { ...instruments.box, corners: { ...instruments.box.corners, kind: 'fingers', setIn: 0 } },
+  }
+  const boards: Job = {
+    ...software,
+    box: { ...software.box, bolts: { ...software.box.bolts, uprights: null } },
+  }
+  const { fit, box } = deriveAll(boards).derived
+  const walls = fit.joints.find(({ label }) => label === 'tabs in notches, Fibreboard 4')!
+  const [, board] = box.materials
+  expect(walls.where).toContain('front and left')
+  expect(walls.sd).toBeCloseTo(Math.hypot(board.kerf.sd, board.taste.own), 9)
+})

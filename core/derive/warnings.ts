@@ -8,7 +8,7 @@ import { bedRoom, fitsBed } from './seams'
 export type Warning =
   | { kind: 'overlap' | 'missing'; panels: string[] }
   | { kind: 'locked'; panels: string[] }
-  | { kind: 'thin web'; panels: string[]; width: number }
+  | { kind: 'thin web'; panels: string[]; thickness: number }
   | { kind: 'narrow tab'; panels: string[]; width: number; thickness: number }
   | { kind: 'larger than the bed'; panels: string[]; bed: [number, number] }
 
@@ -21,7 +21,7 @@ function hasThinWeb({ region, thickness }: Panel): boolean {
   return shrunk.length > 1 || (shrunk[0]?.holes.length ?? 0) < region.holes.length
 }
 
-/** Panels grouped by what is said of them. */
+/** Edges whose narrowest tab is under a thickness. */
 function narrowTabs({ made }: DerivedBox): Warning[] {
   if (!made) return []
   const thickness = (id: string): number => made.assembly.parts.find((part) => part.id === id)!.thickness
@@ -63,7 +63,7 @@ export function warningsOf(
           {
             kind: 'thin web' as const,
             panels: thin.map(({ id }) => id),
-            width: Math.min(...thin.map(({ thickness }) => thickness)),
+            thickness: Math.min(...thin.map(({ thickness }) => thickness)),
           },
         ]
       : []),

@@ -241,13 +241,13 @@ test('tabs of one stock in notches of another: half of the gap from either, erro
   const [a, b] = [kerfFrom(0.16, 0.01, { id: 'a' }), kerfFrom(0.21, 0.02, { id: 'b' })]
   const cutting = (name: string, kerf: Kerf) => ({
     name,
+    taste: taste(0.005, 0.006),
     kerf,
     compensation: compensationIn(kerf, 'software'),
   })
   const { odds } = pairOdds(
     { edges: ['x', 'y'], where: '', cut: [cutting('ply', a), cutting('board', b)] },
     0.02,
-    taste(0.005, 0.006),
     [],
   )
   agrees(

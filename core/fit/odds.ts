@@ -69,6 +69,8 @@ export interface Cutting {
   name: string
   kerf: Kerf
   compensation: Compensations
+  /** One's own snug in that family. */
+  taste: Taste
 }
 
 /** A glue line: in which direction each of its two edges was cut, and where on the box it is. */
@@ -139,9 +141,9 @@ export function tabOdds(
 export function pairOdds(
   { edges, cut: made }: Boundary & { cut: [Cutting, Cutting] },
   interference: number,
-  taste: Taste,
   where: string[],
 ): JointOdds {
+  const [{ taste }] = made
   const half = (i: 0 | 1): number => {
     const { kerf, compensation } = made[i]
     return (kerf.by[edges[i]].width - 2 * compensation[edges[i]]) / 2

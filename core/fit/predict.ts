@@ -6,6 +6,7 @@ import {
   tabOdds,
   type Boundary,
   type Compensations,
+  type Cutting,
   type JointOdds,
   type Odds,
   type SlotJoint,
@@ -90,13 +91,26 @@ function kinds(boundaries: Boundary[]): Kind[] {
   return [...found.values()]
 }
 
+/** Tabs that are not of the job's own stock: of one other stock with one kerf, or of two. */
+function cutOdds(
+  edges: Boundary['edges'],
+  cut: [Cutting, Cutting],
+  interference: number,
+  where: string[],
+): JointOdds {
+  const [{ name, kerf, compensation, taste }, mate] = cut
+  if (kerf !== mate.kerf) return pairOdds({ edges, cut, where: '' }, interference, where)
+  const odds = tabOdds(edges, kerf, compensation, interference, taste, where)
+  return { ...odds, label: `${odds.label}, ${name}` }
+}
+
 /** The tab joints of a box, at an interference. */
 function tabJoints(input: FitInput, compensation: Compensations, interference: number): JointOdds[] {
   const { kerf, taste, boundaries } = input
   if (boundaries.length === 0) return [tabOdds(['x', 'x'], kerf, compensation, interference, taste)]
   return kinds(boundaries).map(({ edges, cut, where }) =>
     cut
-      ? pairOdds({ edges, cut, where: '' }, interference, taste, where)
+      ? cutOdds(edges, cut, interference, where)
       : tabOdds(edges, kerf, compensation, interference, taste, where),
   )
 }
