@@ -1,6 +1,6 @@
 export {
   AXES,
-  JOINT_NAMES,
+  thirdAxis,
   type Assembly,
   type Axis,
   type Block,
@@ -8,15 +8,14 @@ export {
   type Contact,
   type Corner,
   type Feature,
-  type Group,
   type Joint,
   type JointName,
   type Part,
   type Size,
 } from './types'
-export { blockOf, frameOf, onPart, ownAxis, pointOnPart, slabOf, wayOf, type Lie, type Way } from './place'
-export { cornerAt, partsById, prismOf, type PartsById } from './prism'
-export { resolve, thirdAxis, type BrokenPanel, type Panel, type Wanted } from './resolve'
+export { frameOf, onPart, ownAxis, pointOnPart, slabOf, wayOf, type Lie, type Way } from './place'
+export { cornerAt, partsById, prismOf, slotSlack, type PartsById } from './prism'
+export { resolve, type BrokenPanel, type Panel, type Wanted } from './resolve'
 export { coverage, coveredBetween, sharedLength, type Stretch } from './coverage'
 export { prove, type Fault, type Proof } from './prove'
 export { touchingArea } from './touching'

@@ -5,7 +5,7 @@ import type { Panel } from './resolve'
 import { onOnePlane } from './plane'
 import { openedFor } from './pockets'
 import { Solid } from './solid'
-import { AXES, type Assembly, type Axis, type Joint } from './types'
+import { AXES, thirdAxis, type Assembly, type Axis, type Joint } from './types'
 
 /** Lengths and areas below this are rounding, mm and mm². */
 const TINY = 1e-3
@@ -14,8 +14,6 @@ const WAYS: Way[] = AXES.flatMap((axis) => [
   { axis, sign: 1 as const },
   { axis, sign: -1 as const },
 ])
-
-const third = (a: Axis, b: Axis): Axis => AXES.find((axis) => axis !== a && axis !== b)!
 
 /** From a place on, the way that something moves, or up to it. */
 const ahead = ([low, high]: [number, number], sign: 1 | -1): [number, number] =>
@@ -32,7 +30,7 @@ function isAhead(moving: Stretch[], standing: Stretch[], sign: 1 | -1): boolean 
 
 /** Whether a panel that moves straight one way hits another one, of a plane at a right angle to its own. */
 function hitsAcross(moving: Solid, standing: Solid, { axis, sign }: Way): boolean {
-  const line = third(moving.normal, standing.normal)
+  const line = thirdAxis(moving.normal, standing.normal)
   if (axis === moving.normal) {
     const sweep = ahead(moving.slab, sign)
     return sharedLength(moving.cover(line, standing.slab), standing.cover(line, sweep)) > TINY
@@ -58,7 +56,7 @@ function hitsAlong(moving: Solid, standing: Solid, { axis, sign }: Way): boolean
       isBefore(axis) &&
       sharedArea(onOnePlane(moving.panel, normal), onOnePlane(standing.panel, normal)) > TINY
     )
-  const across = third(axis, normal)
+  const across = thirdAxis(axis, normal)
   const overlap =
     Math.min(moving.block.max[across], standing.block.max[across]) -
     Math.max(moving.block.min[across], standing.block.min[across])

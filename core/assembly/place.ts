@@ -45,7 +45,7 @@ const ORIGINS: Record<Axis, number> = { x: 3, y: 7, z: 11 }
 const originOf = (frame: Matrix4, axis: Axis): number => frame[ORIGINS[axis]]
 
 /** Where an interval of a part's own axis lies in the box. */
-function outward(
+export function inBox(
   frame: Matrix4,
   own: Axis,
   low: number,
@@ -54,6 +54,13 @@ function outward(
   const { axis, sign } = wayOf(frame, own)
   const origin = originOf(frame, axis)
   return { axis, ends: sign === 1 ? [origin + low, origin + high] : [origin - high, origin - low] }
+}
+
+/** The other way round: where an interval of an axis of the box lies on a part's own axis that runs along it. */
+export function onAxis(frame: Matrix4, own: Axis, low: number, high: number): [number, number] {
+  const { axis, sign } = wayOf(frame, own)
+  const origin = originOf(frame, axis)
+  return sign === 1 ? [low - origin, high - origin] : [origin - high, origin - low]
 }
 
 interface Slab {
@@ -66,33 +73,17 @@ const slabs = new WeakMap<Part, Slab>()
 export function slabOf(part: Part): Slab {
   const known = slabs.get(part)
   if (known) return known
-  const slab = outward(part.frame, 'z', 0, part.thickness)
+  const slab = inBox(part.frame, 'z', 0, part.thickness)
   slabs.set(part, slab)
   return slab
-}
-
-/** The box that a part's blank fills. */
-export function blockOf(part: Part, { minX, minY, maxX, maxY }: Bounds = part.blank): Block {
-  const block: Block = { min: { x: 0, y: 0, z: 0 }, max: { x: 0, y: 0, z: 0 } }
-  for (const { axis, ends } of [
-    outward(part.frame, 'x', minX, maxX),
-    outward(part.frame, 'y', minY, maxY),
-    slabOf(part),
-  ])
-    [block.min[axis], block.max[axis]] = ends
-  return block
 }
 
 /** The rectangle that a block of the box covers on a part's own plane. */
 export function onPart(frame: Matrix4, { min, max }: Block): Bounds {
   const { x, y } = lieOf(frame)
-  const [originX, originY] = [originOf(frame, x.axis), originOf(frame, y.axis)]
-  return {
-    minX: x.sign === 1 ? min[x.axis] - originX : originX - max[x.axis],
-    maxX: x.sign === 1 ? max[x.axis] - originX : originX - min[x.axis],
-    minY: y.sign === 1 ? min[y.axis] - originY : originY - max[y.axis],
-    maxY: y.sign === 1 ? max[y.axis] - originY : originY - min[y.axis],
-  }
+  const [minX, maxX] = onAxis(frame, 'x', min[x.axis], max[x.axis])
+  const [minY, maxY] = onAxis(frame, 'y', min[y.axis], max[y.axis])
+  return { minX, minY, maxX, maxY }
 }
 
 /** Where a point of the box lies on a part's own plane. */

@@ -42,8 +42,9 @@ export function cornerBlock({ parts: ids }: Corner, parts: PartsById): Block {
   return block
 }
 
-/** At which end of a line along its own axis a corner's third part lies. */
-export const cornerEnd = (part: Part): 'low' | 'high' => outwardEnd(part)
+/** Half of what a slot is wider than the thing that enters it is thick: its thickest reading, and the play. */
+export const slotSlack = ({ play }: Pick<Joint, 'play'>, mate: Part): number =>
+  (mate.thickest + play.walls - mate.thickness) / 2
 
 /** The corner at one end of a joint, if three slabs meet there. */
 export const cornerAt = (
@@ -56,7 +57,7 @@ export const cornerAt = (
     if (!corner.parts.includes(a) || !corner.parts.includes(b)) continue
     const third = corner.parts.find((id) => id !== a && id !== b)!
     const part = parts.get(third)!
-    if (slabOf(part).axis === along && cornerEnd(part) === end) return { corner, third }
+    if (slabOf(part).axis === along && outwardEnd(part) === end) return { corner, third }
   }
   return null
 }

@@ -1,4 +1,4 @@
-import { sharedArea } from '../geometry'
+import { sharedArea, type Bounds, type Region } from '../geometry'
 import { coveredBetween, coverage, sharedLength, TINY } from './coverage'
 import { onPart, wayOf } from './place'
 import { onOnePlane } from './plane'
@@ -6,7 +6,7 @@ import { openedFor } from './pockets'
 import { cornerBlock, partsById, prismOf, type PartsById } from './prism'
 import type { Panel } from './resolve'
 import { blocksMeet, middleOf, Solid } from './solid'
-import type { Assembly, Block, Joint, Size } from './types'
+import { thirdAxis, type Assembly, type Block, type Claim, type Joint, type Size } from './types'
 
 /** What a proof found wrong, with the panels and the place in the box, mm. */
 export interface Fault {
@@ -24,24 +24,22 @@ export interface Proof {
 /** Areas below this are rounding, mm²; relative to what is compared beside that. */
 const SMALL = 1e-3
 
-/** What through features take of a rectangle on a panel's plane, mm². */
-const takenBy = (panel: Panel, along: 'x' | 'y', band: [number, number], from: number, to: number): number =>
-  panel.features
-    .filter(({ depth }) => depth === null)
-    .reduce((sum, { shape }) => {
-      const ring = { outline: shape, holes: [] }
-      return sum + coveredBetween(coverage(ring, along, ...band, [from, to]), from, to)
-    }, 0)
-
-/** How much of a block a panel fills, as an area on its plane, and how much that should be. */
-function filling(panel: Panel, block: Block): { has: number; whole: number } {
-  const { minX, maxX, minY, maxY } = onPart(panel.frame, block)
-  const has = coveredBetween(coverage(panel.region, 'x', minY, maxY, [minX, maxX]), minX, maxX)
-  const whole = (maxX - minX) * (maxY - minY) - takenBy(panel, 'x', [minY, maxY], minX, maxX)
-  return { has, whole }
+/** Area in mm² that a ring has of a rectangle, both on a panel's own plane. */
+function areaWithin(region: Region, { minX, maxX, minY, maxY }: Bounds): number {
+  return coveredBetween(coverage(region, 'x', minY, maxY, [minX, maxX]), minX, maxX)
 }
 
-const middleOfBlock = (block: Block): Size => middleOf(block, block)
+const isFull = (has: number, whole: number): boolean => has > whole - SMALL - 1e-6 * whole
+
+/** Whether a panel has all of a block that its through features leave of it. */
+function isFilled(panel: Panel, block: Block): boolean {
+  const wanted = onPart(panel.frame, block)
+  const open = panel.features.filter(({ depth }) => depth === null)
+  const taken = open.reduce((sum, { shape }) => sum + areaWithin({ outline: shape, holes: [] }, wanted), 0)
+  return isFull(areaWithin(panel.region, wanted), areaOf(wanted) - taken)
+}
+
+const areaOf = ({ minX, maxX, minY, maxY }: Bounds): number => (maxX - minX) * (maxY - minY)
 
 interface Looked {
   parts: PartsById
@@ -54,43 +52,33 @@ const POCKET_SHARE = 0.05
 
 /** Whether a pocket of another joint takes away from what a panel must fill. */
 function isPocketed(panel: Panel, joint: Joint, block: Block): boolean {
-  const { minX, minY, maxX, maxY } = onPart(panel.frame, block)
-  const most = POCKET_SHARE * (maxX - minX) * (maxY - minY)
-  return panel.features.some(
-    ({ depth, shape, joint: from }) =>
-      depth !== null &&
-      from !== joint.id &&
-      coveredBetween(coverage({ outline: shape, holes: [] }, 'x', minY, maxY, [minX, maxX]), minX, maxX) >
-        most,
-  )
+  const wanted = onPart(panel.frame, block)
+  return panel.features
+    .filter(({ depth, joint: from }) => depth !== null && from !== joint.id)
+    .some(({ shape }) => areaWithin({ outline: shape, holes: [] }, wanted) > POCKET_SHARE * areaOf(wanted))
 }
 
-/** Claims along a joint that are not filled by their owner. */
-function missingIn(joint: Joint, { parts, panels, solids }: Looked): Fault[] {
-  return ([0, 1] as const).flatMap((own) => {
-    const id = joint.parts[own]
-    const panel = panels.get(id)!
-    const isPocket = joint.depth !== null && own === 0
-    const hasPockets = panel.features.some(({ depth }) => depth !== null)
-    const claims = joint.claims.filter(({ owner }) => owner === own)
-    if (isPocket || claims.length === 0) return []
-    const first = prismOf(joint, parts, claims[0].from, claims[0].to)
-    const across = (['x', 'y', 'z'] as const).find(
-      (axis) => axis !== joint.along && axis !== solids.get(id)!.normal,
-    )!
-    const band: [number, number] = [first.min[across], first.max[across]]
-    const cover = solids.get(id)!.cover(joint.along, band)
-    return claims.flatMap((claim): Fault[] => {
-      const whole = (claim.to - claim.from) * (band[1] - band[0])
-      const has = coveredBetween(cover, claim.from, claim.to)
-      if (!hasPockets && has > whole - SMALL - 1e-6 * whole) return []
-      const block = prismOf(joint, parts, claim.from, claim.to)
-      const fault: Fault = { kind: 'missing', panels: [id], at: middleOfBlock(block) }
-      if (hasPockets && isPocketed(panel, joint, block)) return [fault]
-      if (has > whole - SMALL - 1e-6 * whole) return []
-      const asked = filling(panel, block)
-      return asked.has < asked.whole - SMALL - 1e-6 * whole ? [fault] : []
-    })
+/** Claims of one part along a joint that it does not fill. */
+function missingOf(joint: Joint, own: 0 | 1, { parts, panels, solids }: Looked): Fault[] {
+  const claims = joint.claims.filter(({ owner }) => owner === own)
+  if (claims.length === 0) return []
+  const id = joint.parts[own]
+  const [panel, solid] = [panels.get(id)!, solids.get(id)!]
+  const hasPockets = panel.features.some(({ depth }) => depth !== null)
+  const across = thirdAxis(joint.along, solid.normal)
+  const { min, max } = prismOf(joint, parts, claims[0].from, claims[0].to)
+  const [low, high] = [min[across], max[across]]
+  const cover = solid.cover(joint.along, [low, high])
+  const isMissing = ({ from, to }: Claim): boolean => {
+    // One look along the whole joint settles nearly all of them; only where it does not, a claim is looked at.
+    const isWhole = isFull(coveredBetween(cover, from, to), (to - from) * (high - low))
+    if (isWhole && !hasPockets) return false
+    const block = prismOf(joint, parts, from, to)
+    return isPocketed(panel, joint, block) || !(isWhole || isFilled(panel, block))
+  }
+  return claims.filter(isMissing).map(({ from, to }) => {
+    const block = prismOf(joint, parts, from, to)
+    return { kind: 'missing', panels: [id], at: middleOf(block, block) }
   })
 }
 
@@ -98,17 +86,16 @@ function missingIn(joint: Joint, { parts, panels, solids }: Looked): Fault[] {
 const missingCorners = (assembly: Assembly, { parts, panels }: Looked): Fault[] =>
   assembly.corners.flatMap((corner): Fault[] => {
     const block = cornerBlock(corner, parts)
-    const { has, whole } = filling(panels.get(corner.owner)!, block)
-    return has < whole - SMALL - 1e-6 * whole
-      ? [{ kind: 'missing', panels: [corner.owner], at: middleOfBlock(block) }]
-      : []
+    return isFilled(panels.get(corner.owner)!, block)
+      ? []
+      : [{ kind: 'missing', panels: [corner.owner], at: middleOf(block, block) }]
   })
 
 /** Whether two panels are in the same place anywhere. */
 function overlap(a: Solid, b: Solid, joint: Joint | undefined): boolean {
   if (a.normal === b.normal)
     return sharedArea(onOnePlane(a.panel, a.normal), onOnePlane(b.panel, b.normal)) > SMALL
-  const along = (['x', 'y', 'z'] as const).find((axis) => axis !== a.normal && axis !== b.normal)!
+  const along = thirdAxis(a.normal, b.normal)
   if (joint?.depth == null) return sharedLength(a.cover(along, b.slab), b.cover(along, a.slab)) > TINY
   const [lead, mate] = joint.parts[0] === a.panel.id ? [a, b] : [b, a]
   const pocketed = new Solid(lead.panel, openedFor(lead.panel, joint))
@@ -144,7 +131,10 @@ export function prove(assembly: Assembly, panels: Panel[]): Proof {
     panels: new Map(panels.map((panel) => [panel.id, panel])),
     solids: new Map(solids.map((solid) => [solid.panel.id, solid])),
   }
-  const missing = assembly.joints.flatMap((joint) => missingIn(joint, looked))
+  const missing = assembly.joints.flatMap((joint) => [
+    ...missingOf(joint, 0, looked),
+    ...missingOf(joint, 1, looked),
+  ])
   return {
     panels: panels.length,
     faults: [...missing, ...missingCorners(assembly, looked), ...overlaps(assembly, solids)],

@@ -1,7 +1,7 @@
 import { difference, paint, sizeOf, type Region, type Stroke } from '../geometry'
-import { onPart, slabOf } from './place'
-import { cornerAt, cornerBlock, cornerEnd, partsById, prismOf, stretch, type PartsById } from './prism'
-import type { Assembly, Axis, Block, Corner, Joint, Part } from './types'
+import { onPart, outwardEnd, slabOf } from './place'
+import { cornerAt, cornerBlock, partsById, prismOf, slotSlack, stretch, type PartsById } from './prism'
+import type { Assembly, Block, Corner, Joint, Part } from './types'
 
 /** What is wanted of the shapes, mm: how far tab ends stand out, and the overlap per glue line. */
 export interface Wanted {
@@ -24,11 +24,9 @@ export interface BrokenPanel {
   pieces: number
 }
 
-type Parts = PartsById
-
 interface Context {
   assembly: Assembly
-  parts: Parts
+  parts: PartsById
   proud: number
   /** Shapes by what they are painted from: dividers that are alike are one shape. */
   shapes: Map<string, Region[]>
@@ -50,14 +48,12 @@ function beyond(joint: Joint, end: 'low' | 'high', { assembly, parts }: Context)
 
 /** The side of another part that looks outward, where tab ends may stand proud. */
 function standProud(block: Block, mate: Part, proud: number): void {
-  stretch(block, slabOf(mate).axis, cornerEnd(mate), proud)
+  stretch(block, slabOf(mate).axis, outwardEnd(mate), proud)
 }
 
-/** How much wider than its mate is thick a slot is drawn, on each side, mm. */
-function slack(joint: Joint, own: 0 | 1, mate: Part, amount: Amount): number {
-  if (amount === NOTHING || !joint.slots[own]) return 0
-  return (mate.thickest + joint.play.walls - mate.thickness) / 2
-}
+/** How much wider than its mate is thick a slot is drawn, on each side, mm; the exact shape has no play. */
+const slack = (joint: Joint, own: 0 | 1, mate: Part, amount: Amount): number =>
+  amount === NOTHING || !joint.slots[own] ? 0 : slotSlack(joint, mate)
 
 /** Widens what a part sees of a joint by the slack of its slot. */
 function widen(block: Block, mate: Part, by: number): Block {
@@ -107,7 +103,7 @@ function ownCorner(corner: Corner, part: Part, context: Context, amount: Amount)
   for (const mateId of corner.parts.filter((id) => id !== part.id)) {
     const third = parts.get(corner.parts.find((id) => id !== part.id && id !== mateId)!)!
     const joint = assembly.joints.find((each) => each.parts.includes(part.id) && each.parts.includes(mateId))!
-    const end = cornerEnd(third)
+    const end = outwardEnd(third)
     const beside = joint.claims[end === 'low' ? 0 : joint.claims.length - 1]
     if (joint.proud) standProud(block, parts.get(mateId)!, proud)
     if (beside.owner !== null && joint.parts[beside.owner] === mateId)
@@ -209,7 +205,3 @@ export function resolve(
   })
   return { panels, broken }
 }
-
-/** Which axis of the box a joint of two parts with these slabs runs along. */
-export const thirdAxis = (a: Axis, b: Axis): Axis =>
-  (['x', 'y', 'z'] as const).find((c) => c !== a && c !== b)!

@@ -1,15 +1,15 @@
 import { coveredBetween } from './coverage'
-import { cornerBlock, partsById, prismOf } from './prism'
+import { cornerBlock, partsById, prismOf, type PartsById } from './prism'
 import type { Panel } from './resolve'
 import { Solid } from './solid'
-import type { Assembly, Axis, Block, Joint } from './types'
+import { AXES, thirdAxis, type Assembly, type Axis, type Block, type Joint } from './types'
 
 /** How far beside a joint it is looked whether there is material to lean on, mm. */
 const BESIDE = 0.01
 
 /** Area of a block's faces across `axis` that another panel has material beside, mm². */
 function leaning(block: Block, axis: Axis, mate: Solid): number {
-  const along = (['x', 'y', 'z'] as const).find((each) => each !== axis && each !== mate.normal)!
+  const along = thirdAxis(axis, mate.normal)
   const thick = block.max[mate.normal] - block.min[mate.normal]
   const bands: [number, number][] = [
     [block.min[axis] - BESIDE, block.min[axis]],
@@ -26,7 +26,7 @@ function leaning(block: Block, axis: Axis, mate: Solid): number {
 function blocksOf(
   joint: Joint,
   own: 0 | 1,
-  { assembly, parts }: { assembly: Assembly; parts: ReturnType<typeof partsById> },
+  { assembly, parts }: { assembly: Assembly; parts: PartsById },
 ): Block[] {
   const id = joint.parts[own]
   const claims = joint.claims
@@ -49,9 +49,7 @@ export function touchingArea(joint: Joint, assembly: Assembly, panels: Panel[]):
   for (const own of [0, 1] as const) {
     const mate = solids[1 - own]
     // Faces along the line are the same ones for both: they are counted from the first part only.
-    const across = (['x', 'y', 'z'] as const).filter(
-      (axis) => axis !== mate.normal && (own === 0 || axis !== joint.along),
-    )
+    const across = AXES.filter((axis) => axis !== mate.normal && (own === 0 || axis !== joint.along))
     for (const block of blocksOf(joint, own, { assembly, parts }))
       for (const axis of across) area += leaning(block, axis, mate)
   }

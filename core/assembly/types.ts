@@ -4,6 +4,9 @@ export type Axis = 'x' | 'y' | 'z'
 export const AXES: readonly Axis[] = ['x', 'y', 'z']
 export type Size = Record<Axis, number>
 
+/** The axis that is neither of two: where slabs across both meet, they meet along it. */
+export const thirdAxis = (a: Axis, b: Axis): Axis => AXES.find((axis) => axis !== a && axis !== b)!
+
 /** A box in space, axis by axis, mm. */
 export interface Block {
   min: Size
@@ -75,20 +78,12 @@ export interface Joint {
   full: boolean
 }
 
-export const JOINT_NAMES = ['fingers', 'butt', 'lap', 'tenon', 'groove'] as const
-export type JointName = (typeof JOINT_NAMES)[number]
+export type JointName = 'fingers' | 'butt' | 'lap' | 'tenon' | 'groove'
 
 /** Where three slabs meet. The block belongs to one of them. */
 export interface Corner {
   parts: [string, string, string]
   owner: string
-}
-
-/** Parts that move together, and how. */
-export interface Group {
-  id: string
-  parts: string[]
-  motion: 'fixed' | 'lift' | 'slide'
 }
 
 /** Faces that lie on each other without sharing space, mm². */
@@ -103,5 +98,4 @@ export interface Assembly {
   joints: Joint[]
   corners: Corner[]
   contacts: Contact[]
-  groups: Group[]
 }

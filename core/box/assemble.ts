@@ -62,7 +62,6 @@ export function makeBox(spec: BoxSpec, materials: Materials): Box {
       joints,
       corners: makeCorners(shell, edges),
       contacts,
-      groups: [{ id: 'body', parts: parts.map(({ id }) => id), motion: 'fixed' }],
     },
   }
 }

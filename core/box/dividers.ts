@@ -1,4 +1,4 @@
-import type { Axis, Block, Claim, Joint, Lie, Part } from '../assembly'
+import type { Axis, Block, Joint, Lie, Part } from '../assembly'
 import { grooveClaims, lapClaims, onGrid, tenonClaims, tenonShares, type EdgeRule } from '../joints'
 import { dividerPlaces, shareCells, type DividerRow } from './cells'
 import { partOf, type Shell } from './shell'
@@ -89,12 +89,8 @@ function intoWall({ spec }: Shell, { reach: { from, to } }: Divider, rim: number
   const { into, depth } = spec.dividers
   switch (into) {
     case 'slot': {
-      const middle = (from + to) / 2
-      const claims: Claim[] = [
-        { owner: 0, from, to: middle },
-        { owner: 1, from: middle, to },
-        ...(rim > to + 1e-9 ? [{ owner: null, from: to, to: rim }] : []),
-      ]
+      // A lap in a wall that reaches up to its rim: what stands over the divider is air.
+      const claims = lapClaims({ from, to: rim }, { from, to })
       return { kind: 'lap', claims, depth: null, between: 'slide', slots: [true, false] }
     }
     case 'groove':

@@ -12,7 +12,7 @@ import {
   type Pattern,
 } from '../joints'
 import { SIDES, WALLS, type Shell } from './shell'
-import { isFlush, type BoxSpec, type EdgeGroup, type EdgeId, type PanelName } from './spec'
+import { isFlush, kindOf, type BoxSpec, type EdgeGroup, type EdgeId, type PanelName } from './spec'
 
 /** A joint of the shell, with the group of edges that it belongs to. */
 export interface Edge extends Joint {
@@ -115,7 +115,7 @@ function makeJoint(
 ): Made | null {
   const pattern = { mirrored: spec.tabs.mirrored && isFar(panels, along), keyed: spec.tabs.keyed }
   const rule = spec.tabs[group]
-  const kind = group === 'uprights' ? spec.corners.kind : group === 'floor' ? spec.floor.kind : spec.lid.kind
+  const kind = kindOf(spec, group)
   const own = spec.edges[edgeId(...panels)]
   if (own && (kind === 'fingers' || kind === 'butt'))
     return own.kind === 'fingers' ? fingers(own.rule, line, pattern) : butt(line, 0)

@@ -3,6 +3,7 @@ import {
   pointOnPart,
   prismOf,
   slabOf,
+  slotSlack,
   wayOf,
   type Feature,
   type Joint,
@@ -25,7 +26,7 @@ export function grooveIn(joint: Joint, parts: PartsById, rim: number | null): Fe
   const [part, mate] = joint.parts.map((id) => parts.get(id)!)
   const { claims } = joint
   const block = prismOf(joint, parts, claims[0].from, rim ?? claims[claims.length - 1].to)
-  const by = (mate.thickest + joint.play.walls - mate.thickness) / 2
+  const by = slotSlack(joint, mate)
   const { axis } = slabOf(mate)
   block.min[axis] -= by
   block.max[axis] += by
@@ -49,7 +50,8 @@ const halfEllipse = (left: number, right: number, edge: number, reach: number): 
   return angles.map((angle) => ({ x: middle + wide * Math.cos(angle), y: edge + reach * Math.sin(angle) }))
 }
 
-const reversed = (ring: Ring, isUp: boolean): Ring => (isUp ? ring : [...ring].reverse())
+/** A point of the box by what is said of it. */
+const pointAt = (at: Partial<Size>): Size => ({ x: 0, y: 0, z: 0, ...at })
 
 /** Share of a cell that its scoop takes, and of a wall that its arch leaves to either foot. [FM] */
 const SCOOP_SHARE = 0.6
@@ -64,10 +66,9 @@ export function scoopsOf({ spec, room }: Shell, divider: Divider, crossing: Divi
   const cells = borders.flatMap((from, i) => (i % 2 === 0 ? [[from, borders[i + 1]]] : []))
   return cells.map(([from, to]) => {
     const inset = ((to - from) * (1 - SCOOP_SHARE)) / 2
-    const at = (value: number): number =>
-      pointOnPart(divider.part.frame, { x: 0, y: 0, z: 0, [along]: value } as unknown as Size).x
+    const at = (value: number): number => pointOnPart(divider.part.frame, pointAt({ [along]: value })).x
     const [left, right] = [at(from + inset), at(to - inset)].sort((a, b) => a - b)
-    const shape = reversed(halfEllipse(left, right, divider.part.blank.maxY, -scoop), false)
+    const shape = halfEllipse(left, right, divider.part.blank.maxY, -scoop).reverse()
     return { what: 'scoop', depth: null, shape, joint: null }
   })
 }
@@ -110,7 +111,7 @@ export function boltsIn(edge: Edge, bolts: Bolts, parts: PartsById): { part: str
   const inside = outward === 1 ? ends[0] : ends[1]
   const middle = (mateEnds[0] + mateEnds[1]) / 2
   const point = (s: number, depth: number): Size =>
-    ({ [edge.along]: s, [leadAxis]: inside - outward * depth, [mateAxis]: middle }) as unknown as Size
+    pointAt({ [edge.along]: s, [leadAxis]: inside - outward * depth, [mateAxis]: middle })
   return boltPlaces(own, bolts.count, boltRoom(bolts.size)).flatMap((s) => {
     const hole = boltHole(bolts, pointOnPart(lead.frame, point(s, 0)))
     const slot = nutSlot(bolts, s, lead.thickness).map((at) => pointOnPart(mate.frame, point(at.s, at.depth)))

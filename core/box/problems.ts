@@ -9,6 +9,7 @@ import {
   edgeGroups,
   FIELD_OF,
   isFlush,
+  kindOf,
   loweredBy,
   raisedBy,
   setInOf,
@@ -111,7 +112,7 @@ const GROUPS_ALONG: Record<Axis, EdgeGroup[]> = { x: ['floor', 'top'], y: ['floo
 
 /** Whether edges of a group are shared out by a rule. */
 function isShared(spec: BoxSpec, group: EdgeGroup): boolean {
-  const kind = group === 'uprights' ? spec.corners.kind : group === 'floor' ? spec.floor.kind : spec.lid.kind
+  const kind = kindOf(spec, group)
   return edgeGroups(spec).includes(group) && (kind === 'fingers' || kind === 'tenon')
 }
 
@@ -198,8 +199,7 @@ const wallOf = (t: Thicknesses): number => Math.max(t.front, t.back, t.left, t.r
 function boltProblems(spec: BoxSpec, t: Thicknesses): SpecProblem[] {
   return edgeGroups(spec).flatMap((group) => {
     const bolts = spec.bolts[group]
-    const kind =
-      group === 'uprights' ? spec.corners.kind : group === 'floor' ? spec.floor.kind : spec.lid.kind
+    const kind = kindOf(spec, group)
     if (!bolts || !BOLTED.includes(kind)) return []
     return boltProblem(bolts, group, wallOf(t)) ?? []
   })

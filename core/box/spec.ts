@@ -169,6 +169,12 @@ export function setInOf({ kind, leads, setIn }: BoxSpec['corners'], axis: 'x' | 
   return kind === 'lap' || isLapped ? setIn : 0
 }
 
+/** How the edges of a group are joined. */
+export const kindOf = (
+  { corners, floor, lid }: Pick<BoxSpec, 'corners' | 'floor' | 'lid'>,
+  group: EdgeGroup,
+): CornerKind | FloorKind | TopKind => ({ uprights: corners.kind, floor: floor.kind, top: lid.kind })[group]
+
 const FLUSH = ['fingers', 'butt', 'outside']
 
 /** How far the floor's underside stands above the walls' lower edge, mm. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { sharesLine, without, type Edge, type EdgeId, type EdgeOwn } from '@core/box'
+import { kindOf, sharesLine, without, type Edge, type EdgeId, type EdgeOwn } from '@core/box'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import { useSay } from '@web/parts/say'
 import { useOpenJob } from '@web/stores/job'
@@ -17,9 +17,7 @@ const id = computed(() => props.edge.id as EdgeId)
 const own = computed(() => box.value.edges[id.value] ?? null)
 const kind = computed(() => own.value?.kind ?? 'group')
 const canDiffer = computed(() => {
-  const { corners, floor, lid } = box.value
-  const kinds = { uprights: corners.kind, floor: floor.kind, top: lid.kind }
-  return ['fingers', 'butt'].includes(kinds[props.edge.group])
+  return ['fingers', 'butt'].includes(kindOf(box.value, props.edge.group))
 })
 const KINDS = computed(() => [
   { value: 'group', label: `as ${props.edge.group}` },
