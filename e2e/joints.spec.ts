@@ -2,8 +2,12 @@ import { expect, test, type Page } from '@playwright/test'
 import { contentOf, field, goTo, openDemo, settled } from './helpers'
 
 const proof = (page: Page) => page.getByTestId('proof')
-const choose = (page: Page, group: string, name: string) =>
-  page.locator(`[data-field=${group}]`).getByText(name, { exact: true }).click()
+/** Chooses by its picture, and waits until the box is the chosen one. */
+async function choose(page: Page, group: string, name: string): Promise<void> {
+  const choice = page.locator(`[data-field=${group}]`).getByRole('radio', { name, exact: true })
+  await choice.click()
+  await expect(choice).toBeChecked()
+}
 
 test('every corner, floor and top by its picture: proven each time, laid out and exported', async ({
   page,

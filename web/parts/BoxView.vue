@@ -61,6 +61,16 @@ function reset(): void {
   draw()
 }
 
+const BUTTONS = [
+  { label: 'Turn left', icon: ChevronLeft, act: () => turn(-0.3, 0) },
+  { label: 'Turn right', icon: ChevronRight, act: () => turn(0.3, 0) },
+  { label: 'Tilt up', icon: ChevronUp, act: () => turn(0, 0.2) },
+  { label: 'Tilt down', icon: ChevronDown, act: () => turn(0, -0.2) },
+  { label: 'Nearer', icon: ZoomIn, act: () => zoom(1.25) },
+  { label: 'Farther', icon: ZoomOut, act: () => zoom(0.8) },
+  { label: 'As it was first', icon: RotateCcw, act: reset },
+]
+
 /** A press that does not move chooses a panel; one that does turns the view. */
 let pressed: { x: number; y: number } | null = null
 function press({ clientX: x, clientY: y }: PointerEvent): void {
@@ -126,26 +136,15 @@ watch([explode, section, theme, () => props.chosen, () => props.wrong, () => pro
       />
     </div>
     <div class="no-print flex flex-wrap items-center gap-x-1">
-      <button type="button" class="btn-icon" aria-label="Turn left" @click="turn(-0.3, 0)">
-        <ChevronLeft :size="18" />
-      </button>
-      <button type="button" class="btn-icon" aria-label="Turn right" @click="turn(0.3, 0)">
-        <ChevronRight :size="18" />
-      </button>
-      <button type="button" class="btn-icon" aria-label="Tilt up" @click="turn(0, 0.2)">
-        <ChevronUp :size="18" />
-      </button>
-      <button type="button" class="btn-icon" aria-label="Tilt down" @click="turn(0, -0.2)">
-        <ChevronDown :size="18" />
-      </button>
-      <button type="button" class="btn-icon" aria-label="Nearer" @click="zoom(1.25)">
-        <ZoomIn :size="18" />
-      </button>
-      <button type="button" class="btn-icon" aria-label="Farther" @click="zoom(0.8)">
-        <ZoomOut :size="18" />
-      </button>
-      <button type="button" class="btn-icon" aria-label="As it was first" @click="reset">
-        <RotateCcw :size="16" />
+      <button
+        v-for="{ label: name, icon, act } in BUTTONS"
+        :key="name"
+        type="button"
+        class="btn-icon"
+        :aria-label="name"
+        @click="act"
+      >
+        <component :is="icon" :size="18" />
       </button>
       <div class="flex min-w-40 flex-1 flex-wrap gap-x-3">
         <label class="flex min-w-28 flex-1 items-center gap-2 text-[13px] whitespace-nowrap">

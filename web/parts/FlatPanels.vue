@@ -3,9 +3,10 @@ import { computed } from 'vue'
 import type { Panel } from '@core/assembly'
 import { bounds, type Bounds } from '@core/geometry'
 import DimensionLine from './DimensionLine.vue'
+import PocketLines from './PocketLines.vue'
 import { dimensionsOf, inRows, type Dimension } from './panel-dimensions'
 import { useSay } from './say'
-import { regionData, ringData } from './svg-path'
+import { regionData } from './svg-path'
 
 const props = defineProps<{ panels: Panel[]; lit: Dimension | null; wrong?: string[]; second?: string[] }>()
 const say = useSay()
@@ -32,12 +33,11 @@ const view = computed(() => {
   })
   return { laid, text, viewBox: `${-space * 0.8} ${-text} ${right + space * 0.3} ${y + text}` }
 })
-const fill = (id: string): string =>
-  props.wrong?.includes(id)
-    ? 'var(--rowan-wash)'
-    : props.second?.includes(id)
-      ? 'var(--ply-second)'
-      : 'var(--ply)'
+/** Hatched where it is wrong, dotted where it is of another stock: not by colour alone. */
+function fill(id: string): string {
+  if (props.wrong?.includes(id)) return 'url(#flat-wrong)'
+  return props.second?.includes(id) ? 'url(#flat-second)' : 'var(--ply)'
+}
 const isUpright = ({ size }: Panel): boolean => size.height > 2 * size.width
 const labelSize = ({ size, label }: Panel): number =>
   Math.min(view.value.text, (1.6 * Math.max(size.width, size.height)) / label.length)
@@ -48,6 +48,22 @@ const choose = (id: string): void => emit('choose', id)
 
 <template>
   <svg :viewBox="view.viewBox" class="h-full w-full" role="group" aria-label="Panels, flat, outside face up">
+    <defs>
+      <pattern
+        id="flat-wrong"
+        :width="view.text"
+        :height="view.text"
+        patternUnits="userSpaceOnUse"
+        patternTransform="rotate(45)"
+      >
+        <rect :width="view.text" :height="view.text" fill="var(--rowan-wash)" />
+        <path :d="`M0 0V${view.text}`" stroke="var(--rowan)" :stroke-width="view.text / 4" />
+      </pattern>
+      <pattern id="flat-second" :width="view.text" :height="view.text" patternUnits="userSpaceOnUse">
+        <rect :width="view.text" :height="view.text" fill="var(--ply-second)" />
+        <circle :cx="view.text / 2" :cy="view.text / 2" :r="view.text / 9" fill="var(--ply-edge)" />
+      </pattern>
+    </defs>
     <g v-for="{ panel, box, x, y, along } in view.laid" :key="panel.id" :transform="`translate(${x} ${y})`">
       <g
         class="cursor-pointer"
@@ -67,16 +83,7 @@ const choose = (id: string): void => emit('choose', id)
           fill-rule="evenodd"
           :data-panel="panel.id"
         />
-        <template v-for="(feature, i) in panel.features" :key="i">
-          <path
-            v-if="feature.depth !== null"
-            :d="ringData(feature.shape)"
-            fill="none"
-            stroke="var(--ply-edge)"
-            stroke-dasharray="3 2"
-            vector-effect="non-scaling-stroke"
-          />
-        </template>
+        <PocketLines :features="panel.features" />
         <text
           :transform="middleOf(box, isUpright(panel))"
           :dy="labelSize(panel) / 3"

@@ -77,8 +77,8 @@ const valueOf = (event: Event): string => (event.target as HTMLInputElement).val
       Name a figure
     </button>
     <p class="note">
-      The Σ beside a size, or “=” typed in it, lets it follow a sum, such as “2 × play + inner.width”. Known:
-      {{ names }}.
+      The Σ beside a size, or “=” typed in it, lets it follow a sum, such as “2 × play + inner.width”. Known,
+      in {{ say.lengthUnit }}: {{ names }}.
     </p>
   </FormSection>
 </template>

@@ -6,8 +6,9 @@ import type { Box, Edge } from '@core/box'
 import type { Material } from '@core/derive'
 import { bounds } from '@core/geometry'
 import DimensionLine from '@web/parts/DimensionLine.vue'
+import PocketLines from '@web/parts/PocketLines.vue'
 import { useSay } from '@web/parts/say'
-import { regionData, ringData } from '@web/parts/svg-path'
+import { regionData } from '@web/parts/svg-path'
 import EdgeForm from './EdgeForm.vue'
 
 /** One panel large and flat, with its figures; its joints can be chosen on the drawing. */
@@ -86,7 +87,7 @@ const cuts = computed(() => {
 const MOST = 24
 const chain = (values: number[]): string =>
   values.length > MOST
-    ? `${values.length} corners`
+    ? `${values.length} of them`
     : values.map((value) => say.value.shortPlain(value, 2)).join(', ')
 </script>
 
@@ -111,16 +112,7 @@ const chain = (values: number[]): string =>
         vector-effect="non-scaling-stroke"
         fill-rule="evenodd"
       />
-      <template v-for="(feature, i) in panel.features" :key="i">
-        <path
-          v-if="feature.depth !== null"
-          :d="ringData(feature.shape)"
-          fill="none"
-          stroke="var(--ply-edge)"
-          stroke-dasharray="3 2"
-          vector-effect="non-scaling-stroke"
-        />
-      </template>
+      <PocketLines :features="panel.features" />
       <g
         v-for="strip in strips"
         :key="strip.joint.id"
@@ -170,7 +162,9 @@ const chain = (values: number[]): string =>
         </button>
       </li>
     </ul>
-    <p class="num text-[12px] text-quiet">Across: {{ chain(cuts.across) }} · Up: {{ chain(cuts.up) }}</p>
+    <p class="num text-[12px] text-quiet">
+      Corners, {{ say.lengthUnit }}, across: {{ chain(cuts.across) }} · up: {{ chain(cuts.up) }}
+    </p>
     <EdgeForm v-if="edge" :edge="edge" />
   </div>
 </template>

@@ -1,9 +1,9 @@
 <script setup lang="ts" generic="T extends string">
 import { RadioGroup, RadioGroupLabel, RadioGroupOption } from '@headlessui/vue'
-import { onBeforeUnmount, shallowRef, watch } from 'vue'
 import type { BoxSpec } from '@core/box'
 import { deriveBox, pictureOf, type Picture } from '@core/derive'
 import BoxPicture from '@web/parts/BoxPicture.vue'
+import { whenQuiet } from '@web/parts/quiet'
 import { useOpenJob } from '@web/stores/job'
 
 /** A choice by pictures of what this very box would become. */
@@ -15,28 +15,17 @@ const props = defineProps<{
 defineEmits<{ 'update:modelValue': [value: T] }>()
 
 const jobs = useOpenJob()
-const pictures = shallowRef<Record<string, Picture | null>>({})
-/** How long nothing must be typed before they are drawn anew, milliseconds. */
-const QUIET = 250
-let waiting: ReturnType<typeof setTimeout> | undefined
-
-function draw(): void {
-  pictures.value = Object.fromEntries(
-    props.options.map(({ value, box }) => {
-      const { panels } = deriveBox({ ...jobs.job, box })
-      return [value, panels && pictureOf(panels)]
-    }),
-  )
-}
-watch(
-  () => [props.options, jobs.job.measure],
-  () => {
-    clearTimeout(waiting)
-    waiting = setTimeout(draw, QUIET)
-  },
-  { immediate: true },
+const pictures = whenQuiet<Record<string, Picture | null>>(
+  [() => props.options, () => jobs.job.measure],
+  () =>
+    Object.fromEntries(
+      props.options.map(({ value, box }) => {
+        const { panels } = deriveBox({ ...jobs.job, box })
+        return [value, panels && pictureOf(panels)]
+      }),
+    ),
+  {},
 )
-onBeforeUnmount(() => clearTimeout(waiting))
 </script>
 
 <template>

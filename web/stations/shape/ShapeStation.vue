@@ -6,6 +6,7 @@ import { proofLine, tabAdvice, warningSentence } from '@core/say'
 import CautionNote from '@web/parts/CautionNote.vue'
 import FlatPanels from '@web/parts/FlatPanels.vue'
 import type { Dimension } from '@web/parts/panel-dimensions'
+import { whenQuiet } from '@web/parts/quiet'
 import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
@@ -28,16 +29,18 @@ watchEffect(() => {
 })
 const isSound = computed(() => derived.box.proof?.faults.length === 0)
 const impossible = computed(() => derived.box.panels === null)
+/** Whether it can be put together is the dearest question of all: it is asked when nobody types. */
+const warnings = whenQuiet([() => derived.box], () => derived.warnings, [])
 const advice = computed(() => {
   const { measure, box } = jobs.job
   const family = measure.stock?.family ?? 'other'
   const cautions = fitCautions(derived.fit, derived.box.thickness, family, box.proud, say.value)
-  const warnings = derived.warnings.map((warning) => warningSentence(warning, derived.box, say.value))
-  return [...warnings, ...tabAdvice(derived.box), ...cautions]
+  const sentences = warnings.value.map((warning) => warningSentence(warning, derived.box, say.value))
+  return [...sentences, ...tabAdvice(derived.box), ...cautions]
 })
 /** Panels to look at: what a warning speaks of. A narrow tab is no fault. */
 const wrong = computed(() =>
-  derived.warnings.filter(({ kind }) => kind !== 'narrow tab').flatMap((warning) => warning.panels),
+  warnings.value.filter(({ kind }) => kind !== 'narrow tab').flatMap((warning) => warning.panels),
 )
 const second = computed(() => {
   const [own] = derived.box.materials
