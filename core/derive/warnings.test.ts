@@ -1,0 +1,56 @@
+import { expect, test } from '@jest/globals'
+import { demo } from '../../scripts/testing/demo'
+import type { Job } from '../job'
+import { IN_METRIC as say } from '../length'
+import { proofLine, warningSentence } from '../say'
+import { deriveBox, warningsOf, type DerivedBox, type Warning } from './index'
+
+const tray = demo('plain-tray')
+const { machine } = tray.measure
+const boxOf = (part: Partial<Job['box']>): DerivedBox => deriveBox({ ...tray, box: { ...tray.box, ...part } })
+const kinds = (box: DerivedBox, locked: string[] = []): Warning['kind'][] =>
+  warningsOf(box, machine, 5, locked).map(({ kind }) => kind)
+const said = (box: DerivedBox, locked: string[] = []): string =>
+  warningSentence(warningsOf(box, machine, 5, locked)[0], box, say)
+
+test('a good box is not warned of, and its proof says so', () => {
+  const box = boxOf({})
+  expect(kinds(box)).toEqual([])
+  expect(proofLine(box)).toBe('5 parts, nothing overlaps, nothing missing')
+})
+test('slots near the rim leave a web thinner than the sheet, and the panels are named', () => {
+  const near = boxOf({ floor: { ...tray.box.floor, kind: 'tenon', raised: 2 } })
+  expect(kinds(near)).toContain('thin web')
+  expect(said(near)).toContain('thinner than the sheet (3.04 mm)')
+  expect(kinds(boxOf({ floor: { ...tray.box.floor, kind: 'tenon', raised: 8 } }))).toEqual([])
+})
+test('tabs under a thickness, panels over the bed, panels that lock each other', () => {
+  const narrow = boxOf({ tabs: { ...tray.box.tabs, uprights: { rule: 'shares', count: 19 } } })
+  expect(kinds(narrow)).toEqual(['narrow tab'])
+  const long = boxOf({ width: 900 })
+  expect(kinds(long)).toEqual(['larger than the bed'])
+  expect(said(long)).toContain('590 × 390 mm free')
+  expect(kinds(boxOf({ width: 900, seams: true }))).toEqual([])
+  expect(said(boxOf({}), ['front', 'left'])).toBe(
+    'front and left lock each other: none of them can come in last. Change how one of them is joined.',
+  )
+})
+test('what the proof finds is told first, by the panels’ own names', () => {
+  const box = boxOf({})
+  const at = { x: 0, y: 0, z: 0 }
+  const faulty: DerivedBox = {
+    ...box,
+    proof: {
+      panels: 5,
+      faults: [
+        { kind: 'overlap', panels: ['front', 'floor'], at },
+        { kind: 'missing', panels: ['left'], at },
+      ],
+    },
+  }
+  expect(kinds(faulty)).toEqual(['overlap', 'missing'])
+  expect(said(faulty)).toContain('front and floor would be in the same place')
+  expect(proofLine(faulty)).toBe('5 parts: front and floor overlap')
+})
+test('a box that cannot be made is not warned of: its problem is said', () =>
+  expect(kinds(boxOf({ width: 5 }))).toEqual([]))
