@@ -9,8 +9,8 @@ import helmet from 'helmet'
 export const BUILT = fileURLToPath(new URL('../dist', import.meta.url))
 
 /**
- * Names that this server answers to. Under any other one a foreign page could reach it through a name that it
- * points here.
+ * Names that this server answers to. Under any other one a foreign page could reach it through a name that
+ * it points here.
  */
 const OWN_HOSTS = new Set(['127.0.0.1', 'localhost', '[::1]'])
 
@@ -59,7 +59,9 @@ const policy = {
   frameAncestors: ["'none'"],
 }
 
-/** Serves the built application with strict headers: nothing from elsewhere, no inline code, no redirects. */
+/**
+ * Serves the built application with strict headers: nothing from elsewhere, no inline code, no redirects.
+ */
 export function makeApp(folder: string): Express {
   const app = express()
   app.disable('x-powered-by')

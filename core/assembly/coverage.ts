@@ -48,7 +48,9 @@ function sortedSides(region: Region, along: 'x' | 'y'): Side[] {
   return (known[along] ??= sidesOf(region, along))
 }
 
-/** Where along the line the cover may change: at every corner, and where a side crosses the band's border. */
+/**
+ * Where along the line the cover may change: at every corner, and where a side crosses the band's border.
+ */
 function breaksOf(sides: Side[], low: number, high: number, cuts: number[]): Float64Array {
   const breaks = [...cuts]
   for (const { s1, c1, s2, c2 } of sides) {

@@ -56,7 +56,9 @@ export function inBox(
   return { axis, ends: sign === 1 ? [origin + low, origin + high] : [origin - high, origin - low] }
 }
 
-/** The other way round: where an interval of an axis of the box lies on a part's own axis that runs along it. */
+/**
+ * The other way round: where an interval of an axis of the box lies on a part's own axis that runs along it.
+ */
 export function onAxis(frame: Matrix4, own: Axis, low: number, high: number): [number, number] {
   const { axis, sign } = wayOf(frame, own)
   const origin = originOf(frame, axis)

@@ -42,7 +42,9 @@ export function cornerBlock({ parts: ids }: Corner, parts: PartsById): Block {
   return block
 }
 
-/** Half of what a slot is wider than the thing that enters it is thick: its thickest reading, and the play. */
+/**
+ * Half of what a slot is wider than the thing that enters it is thick: its thickest reading, and the play.
+ */
 export const slotSlack = ({ play }: Pick<Joint, 'play'>, mate: Part): number =>
   (mate.thickest + play.walls - mate.thickness) / 2
 

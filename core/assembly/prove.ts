@@ -70,7 +70,8 @@ function missingOf(joint: Joint, own: 0 | 1, { parts, panels, solids }: Looked):
   const [low, high] = [min[across], max[across]]
   const cover = solid.cover(joint.along, [low, high])
   const isMissing = ({ from, to }: Claim): boolean => {
-    // One look along the whole joint settles nearly all of them; only where it does not, a claim is looked at.
+    // One look along the whole joint settles nearly all of them; only where it does not, a claim is looked
+    // at.
     const isWhole = isFull(coveredBetween(cover, from, to), (to - from) * (high - low))
     if (isWhole && !hasPockets) return false
     const block = prismOf(joint, parts, from, to)

@@ -142,7 +142,9 @@ function shapeOf(part: Part, joints: Joint[], context: Context, amount: Amount):
   return made
 }
 
-/** Two running sums over figures, to tell shapes apart by: to a hundredth of a micrometre, 64 bits in all. */
+/**
+ * Two running sums over figures, to tell shapes apart by: to a hundredth of a micrometre, 64 bits in all.
+ */
 class Key {
   private a = 0x811c9dc5
   private b = 0x9747b28c

@@ -60,6 +60,7 @@ export type SpecProblem =
 /** Lengths that are offered are rounded up to this, mm. */
 const STEP = 0.1
 const MOST_STEPS = 60_000
+const roundUp = (length: number): number => Math.ceil(length / STEP - 1e-6) * STEP
 
 /** Claims along an edge as far as they lie between the corners. */
 export function cellWidths(rule: EdgeRule, span: number, cutLow: number, cutHigh: number): number[] {
@@ -128,7 +129,7 @@ function problemAlong(spec: BoxSpec, axis: Axis, t: Thicknesses, needed: number)
   const [group] = narrow
   const enough = Math.max(STEP, ...groups.map((each) => leastInner(spec, each, needed, t)))
   const upward = spec.sizesAre === 'outer' ? enough + walls : enough
-  const least = Math.ceil(upward / STEP - 1e-6) * STEP
+  const least = roundUp(upward)
   const field = FIELD_OF[axis]
   if (group && inner > 3 * needed && (isCounted(spec.tabs[group]) || enough === Infinity)) {
     const narrowest = narrowestOf(spec, group, inner, t)
@@ -143,7 +144,7 @@ function problemAlong(spec: BoxSpec, axis: Axis, t: Thicknesses, needed: number)
 function setInProblems(spec: BoxSpec, t: Thicknesses): SpecProblem[] {
   const problems: SpecProblem[] = []
   const { corners, floor, lid, top } = spec
-  const web = Math.min(t.front, t.left) / 2
+  const web = roundUp(Math.min(t.front, t.left) / 2)
   const problem = (least: number, has: number, made: SpecProblem): void => {
     if (has < least - 1e-9) problems.push(made)
   }
@@ -249,7 +250,7 @@ export function jointProblems(
     const toEdge = setBack(spec, edge) + mate / 2
     const wanted = BOLTS[bolts.size].hole / 2 + LEAST_WEB
     if (toEdge < wanted)
-      return [{ kind: 'bolt edge', field: `bolts-${edge.group}`, least: wanted - mate / 2 }]
+      return [{ kind: 'bolt edge', field: `bolts-${edge.group}`, least: roundUp(wanted - mate / 2) }]
     const isRoom = edge.claims.some(({ owner, from, to }) => owner === 0 && to - from >= room)
     return isRoom ? [] : [{ kind: 'bolt room', field: `bolts-${edge.group}`, needed: room }]
   })

@@ -20,7 +20,8 @@ export function problemSentence(problem: SpecProblem, say: Say): string {
     case 'apart':
       return (
         `The ${problem.panel} would fall into ${counted(problem.pieces, 'piece')}: the sheet is too ` +
-        'thin for so loose a fit, or what is cut out of it meets. Choose a tighter fit, a thicker sheet or wider tabs.'
+        'thin for so loose a fit, or what is cut out of it meets. Choose a tighter fit, a thicker sheet ' +
+        'or wider tabs.'
       )
     case 'narrow':
       return narrowSentence(problem, say)

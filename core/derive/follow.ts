@@ -147,7 +147,8 @@ const copyOf = (box: BoxSpec): BoxSpec => ({
 export type Settled = { ok: true; job: Job } | { ok: false; error: string }
 
 /**
- * A job with every figure that follows others as they are now. The job itself where nothing follows anything.
+ * A job with every figure that follows others as they are now. The job itself where nothing follows
+ * anything.
  * @returns or one sentence: a name that nothing has, a circle, a sum that cannot be worked out
  */
 export function settleFigures(job: Job): Settled {

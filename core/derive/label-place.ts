@@ -17,7 +17,9 @@ const isInside = ({ outline }: Region, { x, y }: Point): boolean => {
   return inside
 }
 
-/** Whether any side of a region runs through a rectangle: its bounding box does, for sides along the axes. */
+/**
+ * Whether any side of a region runs through a rectangle: its bounding box does, for sides along the axes.
+ */
 const isCrossed = (region: Region, box: Bounds): boolean =>
   ringsOf(region).some((ring) =>
     ring.some((a, i) => {
@@ -51,8 +53,8 @@ function placesOn({ outline }: Region): Point[] {
 }
 
 /**
- * A label as strokes where nothing is cut out of a panel, as near to its middle as can be; smaller where that
- * makes room, in the middle where none does.
+ * A label as strokes where nothing is cut out of a panel, as near to its middle as can be; smaller where
+ * that makes room, in the middle where none does.
  * @param width at most, mm
  * @param tallest height of capitals at most, mm
  */

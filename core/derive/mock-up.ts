@@ -108,8 +108,8 @@ function taught(job: Job, mock: Job): BoxSpec {
 const MOST_REASON = 400
 
 /**
- * The job with what its mock-up taught: its own stock and everything else stay as they were, and its log says
- * what changed and why.
+ * The job with what its mock-up taught: its own stock and everything else stay as they were, and its log
+ * says what changed and why.
  * @param said the lessons in words
  */
 export function withLessons(job: Job, mock: Job, said: string, entry: { id: string; on: string }): Job {

@@ -5,8 +5,8 @@ import type { SheetFile } from './sheet-file'
 const figure = (value: number): string => String(Number(value.toFixed(4)))
 
 /**
- * Signs that no XML file may hold, however they are written. [PUB: W3C, Extensible Markup Language (XML) 1.0,
- * 2.2 Characters]
+ * Signs that no XML file may hold, however they are written. [PUB: W3C, Extensible Markup Language (XML)
+ * 1.0, 2.2 Characters]
  */
 const FORBIDDEN =
   // eslint-disable-next-line no-control-regex -- they are what is looked for
@@ -30,11 +30,10 @@ export function writeSvg({
   const groups = OPERATIONS.flatMap((operation) => {
     const lines = paths
       .filter((path) => path.operation === operation)
-      .map(
-        ({ points, closed, part }) =>
-          `    <path data-part="${escaped(part)}" ` +
-          `d="M${points.map(({ x, y }) => `${figure(x)} ${figure(height - y)}`).join(' L')}${closed ? ' Z' : ''}"/>`,
-      )
+      .map(({ points, closed, part }) => {
+        const way = points.map(({ x, y }) => `${figure(x)} ${figure(height - y)}`).join(' L')
+        return `    <path data-part="${escaped(part)}" d="M${way}${closed ? ' Z' : ''}"/>`
+      })
     if (lines.length === 0) return []
     const name = OPERATION_NAMES[operation]
     return [

@@ -185,7 +185,10 @@ describe('the interference that is offered', () => {
 })
 
 describe('slots at a bench as it is: thickness read in steps, a beam that was measured', () => {
-  /** One bench: a sheet that varies, seven readings of it, a slot for the thickest, and a panel from anywhere. */
+  /**
+   * One bench: a sheet that varies, seven readings of it, a slot for the thickest, and a panel from
+   * anywhere.
+   */
   test.each([
     ['half-lap', 0.2],
     ['tenon or divider', 0],

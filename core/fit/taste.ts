@@ -109,8 +109,8 @@ export function rangeOf(word: FitWord): { middle: number; half: number } {
 }
 
 /**
- * What a verdict after cutting says about taste: a joint that felt like `word` at interference `i` would have
- * been snug at `i + middle of word`. The kerf's own doubt goes into it.
+ * What a verdict after cutting says about taste: a joint that felt like `word` at interference `i` would
+ * have been snug at `i + middle of word`. The kerf's own doubt goes into it.
  * @param gap per boundary that was predicted without taste, mm (`k − 2c − i`)
  */
 export function tasteFromVerdict(

@@ -8,7 +8,9 @@ const isOf =
   (each: Measure['trials'][number]): boolean =>
     each.machineId === machine?.id && each.stockId === stock?.id
 
-/** The kerf measurement in hand for a job's machine and stock; a new one, of squares, where there is none. */
+/**
+ * The kerf measurement in hand for a job's machine and stock; a new one, of squares, where there is none.
+ */
 export const currentTrial = (measure: Measure): Trial =>
   measure.trials.find(isOf(measure))?.trial ?? newTrial('squares')
 

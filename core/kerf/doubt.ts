@@ -75,7 +75,8 @@ export function doubtKerf(value: number, known: number[], say: Say): Doubt | nul
 }
 
 /**
- * Doubts a kerf typed per side: what would be a usual full width is probably one, typed into the wrong field.
+ * Doubts a kerf typed per side: what would be a usual full width is probably one, typed into the wrong
+ * field.
  * @param value per side, mm; the suggestion is per side as well
  * @param known other kerfs of the same machine, full width, mm
  */

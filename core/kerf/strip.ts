@@ -2,8 +2,8 @@ import { halfWithFloor, outliers, summarise } from '../statistics'
 import type { KerfResult } from './result'
 
 /**
- * Kerf from a strip cut across by `lines` parallel lines, its pieces pushed together: `k = gap ÷ lines`. [FM]
- * The error of the calipers is divided by the lines. With one reading of the gap the interval is the
+ * Kerf from a strip cut across by `lines` parallel lines, its pieces pushed together: `k = gap ÷ lines`.
+ * [FM] The error of the calipers is divided by the lines. With one reading of the gap the interval is the
  * calipers' own.
  * @param gaps readings of the gap, mm, at least one
  * @throws when there is none

@@ -23,7 +23,9 @@ const plainSigns = (text: string): string =>
       (_, whole: string, sign: string) => (whole ? `${whole} ` : '') + VULGAR[sign],
     )
 
-/** Reads a sum sign by sign; nothing is run. `unit` is what a bare number counts where others have a unit. */
+/**
+ * Reads a sum sign by sign; nothing is run. `unit` is what a bare number counts where others have a unit.
+ */
 class SumReader {
   private at = 0
 

@@ -206,7 +206,9 @@ class Packing {
   }
 }
 
-/** Places the parts one after another, each on the first sheet that takes it; what is pinned lies already. */
+/**
+ * Places the parts one after another, each on the first sheet that takes it; what is pinned lies already.
+ */
 export function pack(
   strategy: Strategy,
   settings: LayoutSettings,

@@ -42,9 +42,9 @@ export const unplacedSchema = z.strictObject({
 export type Unplaced = z.infer<typeof unplacedSchema>
 
 /**
- * A part to be placed, its lower left corner at (0, 0): the compensated shape as it is cut when it lies as it
- * is, and when it lies turned by a quarter. The two differ where the beam is not round; they are one object
- * where it is.
+ * A part to be placed, its lower left corner at (0, 0): the compensated shape as it is cut when it lies as
+ * it is, and when it lies turned by a quarter. The two differ where the beam is not round; they are one
+ * object where it is.
  */
 export interface NestPart {
   id: string

@@ -22,7 +22,10 @@ export function warningSentence(warning: Warning, { panels }: Pick<DerivedBox, '
     case 'locked':
       return `${names} lock each other: none of them can come in last. Change how one of them is joined.`
     case 'thin web':
-      return `A web thinner than the sheet (${say.length(warning.thickness)}) is left in ${names}: it may break.`
+      return (
+        `A web thinner than the sheet (${say.length(warning.thickness)}) is left in ${names}: ` +
+        'it may break.'
+      )
     case 'narrow tab':
       return (
         `The narrowest tab is ${say.length(warning.width)}, under one thickness: it may break while ` +

@@ -2,7 +2,9 @@ import { NORMAL_95 } from './normal'
 
 const { max, sqrt } = Math
 
-/** Standard deviation of one reading with ordinary calipers, mm: their error of ±0.02 is two of them. [FM] */
+/**
+ * Standard deviation of one reading with ordinary calipers, mm: their error of ±0.02 is two of them. [FM]
+ */
 export const CALIPER_SD = 0.01
 
 /** Calipers show steps of this, mm. [FM] */

@@ -68,7 +68,8 @@ describe('a step of a gauge beside a reading', () => {
   })
 })
 
-// Published: NIST/SEMATECH e-Handbook, 1.3.5.17.1: of 199.31 199.53 200.19 200.82 201.92 201.95 202.18 245.57
+// Published: NIST/SEMATECH e-Handbook, 1.3.5.17.1: of 199.31 199.53 200.19 200.82 201.92 201.95 202.18
+// 245.57
 // the last is an outlier (from memory).
 test('Grubbs’ test points out the published outlier, and nothing among like readings', () => {
   expect(outliers([199.31, 199.53, 200.19, 200.82, 201.92, 201.95, 202.18, 245.57])).toEqual([7])

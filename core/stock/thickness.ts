@@ -50,8 +50,8 @@ const ONE_SPOT_SD = 0.05
 const HALF_STEP = 0.005
 
 /**
- * Readings that all agree are still read in steps of 0.01 mm: 0.01 ÷ √12. [DEF: standard deviation of an even
- * spread]
+ * Readings that all agree are still read in steps of 0.01 mm: 0.01 ÷ √12. [DEF: standard deviation of an
+ * even spread]
  */
 const RESOLVED_SD = CALIPER_SD / Math.sqrt(12)
 
@@ -61,8 +61,10 @@ function unevenness(readings: Stock['readings'], spread: number): Thickness['une
   return { thinnest: sorted[0], thickest: sorted[sorted.length - 1] }
 }
 
-/** Sheets usually vary this much from place to place, as a standard deviation, mm, and as many readings as that
- * is worth. [FM] */
+/**
+ * Sheets usually vary this much from place to place, as a standard deviation, mm, and as many readings as
+ * that is worth. [FM]
+ */
 const USUAL = { sd: 0.036, readings: 5 }
 
 /**

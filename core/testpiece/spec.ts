@@ -42,7 +42,9 @@ export const trialSchema = z.strictObject({
   offcut: z.strictObject({ width: z.number().min(20).max(5000), height: z.number().min(20).max(5000) }),
   /** Readings in the order of the method; null where one is still to be taken. */
   readings: z.array(z.number().min(0).max(1000).nullable()).max(100),
-  /** Pair that felt best, or narrowest slot entered: its number from 0. `none`: the sheet entered no slot. */
+  /**
+   * Pair that felt best, or narrowest slot entered: its number from 0. `none`: the sheet entered no slot.
+   */
   best: z
     .union([
       z

@@ -75,7 +75,8 @@ describe('a test piece cut with a known kerf and measured by another library giv
     const window = paths.find(({ operation, closed }) => operation === 'inside' && closed)!
     const across = paths.filter(({ closed, operation }) => operation === 'inside' && !closed)
     expect(across).toHaveLength(trial.strip.lines - 2)
-    // Pieces between neighbouring lines, the window's own ends among them, each half a kerf shorter at either
+    // Pieces between neighbouring lines, the window's own ends among them, each half a kerf shorter at
+    // either
     // side.
     const axis = across[0].points[0].x === across[1].points[0].x ? 'y' : 'x'
     const xs = [

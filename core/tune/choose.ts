@@ -34,8 +34,8 @@ const LIKE = 0.2
 
 /**
  * Energy that a first test cut starts from, J/mm². Fibreboard: 150 W at 75 %, 20 mm/s through 6 mm is 0.94,
- * common practice, no source. The others: from memory, no source at hand; all are to be replaced by one's own
- * tests.
+ * common practice, no source. The others: from memory, no source at hand; all are to be replaced by one's
+ * own tests.
  */
 const STARTING_ENERGY: Record<Family, number> = {
   plywood: 0.9,
@@ -75,8 +75,8 @@ const stepsOff = (test: TestRecord, thickness: number): number =>
 const quickness = ({ setting: { speed, passes } }: TestRecord): number => speed / passes
 
 /**
- * Compares by result, then by how near in thickness, then by how quick; never by the order in which they were
- * written down.
+ * Compares by result, then by how near in thickness, then by how quick; never by the order in which they
+ * were written down.
  */
 const order =
   (thickness: number) =>
@@ -98,8 +98,8 @@ function best(tests: TestRecord[], thickness: number): { test: TestRecord; alike
 }
 
 /**
- * The nearest tested setting: on this stock first, then on a like one; a careful starting point when there is
- * none.
+ * The nearest tested setting: on this stock first, then on a like one; a careful starting point when there
+ * is none.
  * @param thickness of the sheet now, mm
  */
 export function chooseSetting(

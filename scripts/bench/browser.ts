@@ -41,7 +41,8 @@ async function scriptOf(
     await page.getByText('up to date').waitFor()
   }
   await page.waitForTimeout(1200)
-  // What comes after the page stands: the drawing in space, and on the first page the arithmetic of the small
+  // What comes after the page stands: the drawing in space, and on the first page the arithmetic of the
+  // small
   // pictures.
   const isLater = path === '' ? /JobPicture|\/box-/ : /scene/
   let [plain, later] = [0, 0]

@@ -16,7 +16,9 @@ const factory = new GeometryFactory()
 const ringOf = (points: Point[]) =>
   factory.createLinearRing([...points, points[0]].map(({ x, y }) => new Coordinate(x, y)))
 
-/** A region as a polygon of jsts, a geometry library independent of the one that the core uses. For tests. */
+/**
+ * A region as a polygon of jsts, a geometry library independent of the one that the core uses. For tests.
+ */
 export const jtsOf = ({ outline, holes }: { outline: Point[]; holes: Point[][] }): Geometry =>
   factory.createPolygon(ringOf(outline), holes.map(ringOf))
 

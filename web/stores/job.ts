@@ -37,8 +37,8 @@ export const useJob = defineStore('job', () => {
   const own = new Set<string>()
 
   /**
-   * Writes the present state at once; writes wait for each other in the storage itself. A failure says so and
-   * keeps everything on the screen.
+   * Writes the present state at once; writes wait for each other in the storage itself. A failure says so
+   * and keeps everything on the screen.
    */
   async function save(): Promise<void> {
     const { value } = job

@@ -25,7 +25,7 @@ async function opened() {
 const stocks = (jobs: ReturnType<typeof useJob>): Record<string, string> =>
   Object.fromEntries([...deriveBox(jobs.job!).material].map(([id, { id: stock }]) => [id, stock]))
 
-test('a stock is given to some panels with what the bench knows of it, and forgotten when none has it', async () => {
+test('a stock comes with what the bench knows of it, and is forgotten when no panel has it', async () => {
   const { jobs, edits } = await opened()
   const board = useBench().stocks.find(({ id }) => id === 'stock-board-4')!
   edits.assign('walls', null)

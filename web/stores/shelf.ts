@@ -83,7 +83,8 @@ export const useShelf = defineStore('shelf', () => {
     tried(() => add(emptyJob(crypto.randomUUID(), name, new Date().toISOString())))
 
   /**
-   * The same job once more, to be changed without harm to the first; what was cut of the first stays with it.
+   * The same job once more, to be changed without harm to the first; what was cut of the first stays with
+   * it.
    */
   const duplicate = (job: Job): Promise<string | null> =>
     tried(() => {

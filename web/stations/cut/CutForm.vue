@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { FileDown } from '@lucide/vue'
 import { computed, ref } from 'vue'
+import type { CutPlan, LoadPlan } from '@core/derive'
 import type { Format } from '@core/files'
 import { fileStem } from '@core/keep'
 import { short } from '@core/length'
@@ -16,6 +17,8 @@ import { useOpenJob } from '@web/stores/job'
 import { useMessages } from '@web/stores/messages'
 import { usePlanner } from '@web/stores/planner'
 
+/** What is said of settings, compensation and place is said of the sheet that is shown. */
+const props = defineProps<{ load: LoadPlan | null; settings: CutPlan['settings'] | null }>()
 const jobs = useOpenJob()
 const bench = useBench()
 const derived = useDerived()
@@ -35,10 +38,12 @@ const WHERE = [
   { value: 'paths' as const, label: 'in the paths' },
   { value: 'software' as const, label: 'left to the laser’s software' },
 ]
-const place = computed(() => {
-  const load = planner.plan?.loads[0]
-  return load ? placeStatement(jobs.job.measure.machine, load, say.value) : ''
-})
+const material = computed(
+  () => derived.box.materials.find(({ id }) => id === props.load?.material) ?? derived.box.materials[0],
+)
+const place = computed(() =>
+  props.load ? placeStatement(jobs.job.measure.machine, props.load, say.value) : '',
+)
 
 function recolour(operation: Operation, colour: string): void {
   const { machine } = jobs.job.measure
@@ -83,7 +88,7 @@ async function write(): Promise<void> {
   useMessages().say('said', `${what} written.`)
 }
 function settingOf(operation: Operation): string {
-  const setting = planner.plan?.settings[operation]
+  const setting = props.settings?.[operation]
   return setting ? `${say.value.speed(setting.speed)} · ${short(setting.power)} % · ${setting.passes}×` : ''
 }
 </script>
@@ -151,7 +156,8 @@ function settingOf(operation: Operation): string {
       @update:model-value="change({ compensation: $event })"
     />
     <p class="text-[13px]" data-testid="statement">
-      {{ compensationStatement(cut.compensation, derived.box, say) }}
+      <strong v-if="derived.box.materials.length > 1">{{ material.name }}:</strong>
+      {{ compensationStatement(cut.compensation, material, say) }}
     </p>
     <p v-if="place" class="note" data-testid="place">{{ place }}</p>
     <fieldset data-field="formats">

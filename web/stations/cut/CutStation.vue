@@ -24,8 +24,8 @@ function nameOf({ sheet, load, of, material }: LoadPlan): string {
   return `${stock}${stock ? 'sheet' : 'Sheet'} ${sheet + 1}${of > 1 ? `, load ${load + 1}` : ''}`
 }
 const settings = computed(() => {
-  const { plan } = planner
-  return plan!.stocks.find(({ material }) => material === shown.value?.material)?.settings ?? plan!.settings
+  const of = planner.plan?.stocks.find(({ material }) => material === shown.value?.material)
+  return of?.settings ?? planner.plan?.settings ?? null
 })
 const families = computed(() => [
   ...new Set(derived.box.materials.map(({ stock }) => stock?.family ?? 'other')),
@@ -42,7 +42,7 @@ const cautions = computed(() => [
 
 <template>
   <div class="grid gap-3 lg:h-full lg:min-h-0 lg:grid-cols-[17rem_1fr_17rem] xl:grid-cols-[19rem_1fr_20rem]">
-    <CutForm />
+    <CutForm :load="shown" :settings="settings" />
     <section class="card flex min-w-0 flex-col gap-2 lg:min-h-0" aria-label="The cut">
       <div v-if="loads.length > 1" class="flex flex-wrap gap-1" role="group" aria-label="Sheet">
         <button
@@ -61,7 +61,7 @@ const cautions = computed(() => [
         v-if="shown"
         :key="nameOf(shown)"
         :load="shown"
-        :settings="settings"
+        :settings="settings!"
         class="lg:min-h-0 lg:flex-1"
       />
       <p v-else class="note">Nothing lies on a sheet yet: lay out first.</p>

@@ -43,8 +43,8 @@ const loads = computed(() => {
 <template>
   <form class="grid gap-2.5" aria-label="Sheets and rules" @submit.prevent>
     <p v-if="stock && !isInHand" class="note">
-      Sheets of {{ say.size([stock.sheetWidth, stock.sheetHeight], 0) }}. Take this stock in hand in Shape to
-      change them.
+      Sheets of {{ say.size([stock.sheetWidth, stock.sheetHeight], 0) }}. Take this stock in hand in Measure
+      to change them.
     </p>
     <div v-else-if="stock" class="grid grid-cols-2 gap-2">
       <FigureField

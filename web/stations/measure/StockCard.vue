@@ -7,12 +7,14 @@ import ReadingsEditor from '@web/parts/ReadingsEditor.vue'
 import StockFields from '@web/parts/StockFields.vue'
 import { useBench } from '@web/stores/bench'
 import { useOpenJob } from '@web/stores/job'
+import { useMaterialEdits } from '@web/stores/material-edits'
 import { useStockEdits } from '@web/stores/stock-edits'
 
 const newId = (): string => crypto.randomUUID()
 const jobs = useOpenJob()
 const bench = useBench()
 const edits = useStockEdits()
+const materials = useMaterialEdits()
 const root = ref<HTMLElement>()
 const stock = computed(() => jobs.job.measure.stock)
 const titled = computed(() => bench.stocks.map((record) => ({ ...record, name: stockTitle(record) })))
@@ -62,6 +64,14 @@ function add(record: Stock): void {
       :describe="describe"
       @update:model-value="use"
     />
+    <ul v-if="jobs.job.measure.more.length > 0" class="grid gap-1 text-[13px]" aria-label="Also cut from">
+      <li v-for="each in jobs.job.measure.more" :key="each.stock.id" class="flex items-center gap-2">
+        <span class="min-w-0 flex-1 truncate">Also cut from {{ stockTitle(each.stock) }}</span>
+        <button type="button" class="btn px-2 py-0.5" @click="materials.takeInHand(each.stock.id)">
+          Take it in hand
+        </button>
+      </li>
+    </ul>
     <template v-if="stock">
       <ReadingsEditor :stock="stock" @change="edits.change({ readings: $event }, '')" />
       <StockFields :stock="stock" @change="edits.change" />

@@ -62,7 +62,7 @@ function end(): void {
 </script>
 
 <template>
-  <div class="relative" @keydown="press">
+  <div class="relative" :data-followed="follow ? true : undefined" @keydown="press">
     <template v-if="follow">
       <label :for="id" class="block text-[13px] font-medium">{{ label }}</label>
       <input

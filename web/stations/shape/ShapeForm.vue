@@ -130,6 +130,7 @@ defineExpose({ focusOn })
       <div
         v-for="{ key, label } in SIZES"
         :key="key"
+        class="has-data-followed:col-span-full"
         :data-dimension="key"
         :data-field="key"
         @mouseenter="hovered = key"

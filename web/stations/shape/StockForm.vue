@@ -87,7 +87,7 @@ const choices = computed(() => {
         <span class="min-w-0 flex-1 truncate">{{ material.name }}</span>
         <span class="num">{{ say.fine(material.thickness.mean) }}</span>
         <button v-if="i > 0" type="button" class="btn px-2 py-0.5" @click="edits.takeInHand(material.id)">
-          Measure it
+          Take it in hand
         </button>
         <span v-else class="note">in hand</span>
       </li>
