@@ -48,3 +48,47 @@ test('where tab ends stand proud there is no outside corner to measure: it is me
 })
 // From memory: 150 to 200 g of wood glue per square metre.
 test('glue for a square metre', () => expect(glueGrams(1e6)).toEqual({ least: 150, most: 200 }))
+
+const panelsIn = (of: BoxSpec): string[] => stepsOf(of).map(({ panel }) => panel)
+const step = (of: BoxSpec, panel: string): BuildStep => stepsOf(of).find((each) => each.panel === panel)!
+
+test('a raised floor is captive: it is in before the wall that locks it, whatever the corners are', () => {
+  for (const kind of ['fingers', 'butt', 'tenon'] as const) {
+    const raised: BoxSpec = {
+      ...spec,
+      top: false,
+      corners: { ...spec.corners, kind, setIn: kind === 'tenon' ? 8 : 0 },
+      floor: { ...spec.floor, kind: 'tenon', raised: 8 },
+    }
+    expect([kind, panelsIn(raised).at(-1)]).not.toEqual([kind, 'floor'])
+    expect(new Set(panelsIn(raised)).size).toBe(5)
+  }
+})
+test('laps come together from above, without glue; ledges are glued before the floor lies on them', () => {
+  const rack: BoxSpec = {
+    ...spec,
+    top: false,
+    corners: { kind: 'lap', leads: 'front and back', setIn: 10 },
+    floor: { ...spec.floor, kind: 'none' },
+  }
+  for (const { glue } of stepsOf(rack)) expect(glue).toEqual([])
+  expect(step(rack, 'left')).toMatchObject({ text: expect.stringContaining('from above'), from: [0, 0, 1] })
+  const ledged: BoxSpec = { ...spec, top: false, floor: { ...spec.floor, kind: 'ledge', raised: 10 } }
+  const { glue } = step(ledged, 'ledge-front')
+  // 114 mm of the wall's inside by the ledge's width of 8 mm.
+  expect(glue).toContainEqual({ with: 'front', area: 114 * 8 })
+  expect(step(ledged, 'floor').glue).toEqual([])
+})
+test('panels that lock each other are handed back, not an order that cannot be built', () => {
+  const box = boxOf(spec)
+  const { panels } = resolve(box.assembly, { proud: 0, interference: 0 })
+  // A floor twice as large as the room it stands in, and above it a top: nothing goes straight in any way.
+  const grown = panels.map((panel) => ({
+    ...panel,
+    region: {
+      outline: panel.region.outline.map(({ x, y }) => ({ x: 3 * x - 100, y: 3 * y - 60 })),
+      holes: [],
+    },
+  }))
+  expect(buildSteps(box, grown)).toHaveProperty('locked')
+})

@@ -1,0 +1,48 @@
+import { describe, expect, test } from '@jest/globals'
+import fc from 'fast-check'
+import { demo } from '../../scripts/testing/demo'
+import { area, bounds, sharedArea } from '../geometry'
+import { deriveBox } from './index'
+import { bedRoom, fitsBed, seamed } from './seams'
+
+const tray = demo('plain-tray')
+const panelOf = (width: number, id = 'front') =>
+  deriveBox({ ...tray, box: { ...tray.box, width } }).panels!.find((panel) => panel.id === id)!
+
+describe('a panel that does not fit the bed', () => {
+  test('fits either way round, with the margin kept free', () => {
+    const room = bedRoom(tray.measure.machine!, 5)
+    expect(room).toEqual([590, 390])
+    expect(fitsBed({ width: 380, height: 580 }, room)).toBe(true)
+    expect(fitsBed({ width: 600, height: 20 }, room)).toBe(false)
+  })
+  test('its pieces fill it, share nothing, and each fits', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 620, max: 1700 }), fc.constantFrom('front', 'floor'), (width, id) => {
+        const panel = panelOf(width, id)
+        const pieces = seamed(panel, [590, 390], 0)
+        expect(pieces.length).toBe(Math.ceil((panel.size.width - 9.12) / (590 - 9.12)))
+        const sum = pieces.reduce((total, { region }) => total + area(region), 0)
+        expect(sum).toBeCloseTo(area(panel.region), 1)
+        for (const [i, piece] of pieces.entries()) {
+          expect(piece.id).toBe(`${id}-${'abc'[i]}`)
+          expect(bounds(piece.region.outline).maxX).toBeGreaterThan(0)
+          for (const other of pieces.slice(i + 1))
+            expect(sharedArea(piece.region, other.region)).toBeLessThan(1e-3)
+        }
+      }),
+      { numRuns: 25, seed: 4 },
+    )
+  })
+  test('the wanted interference is in its fingers as well', () => {
+    const panel = panelOf(900)
+    const drawn = (interference: number): number =>
+      seamed(panel, [590, 390], interference).reduce((sum, piece) => sum + area(piece.drawn), 0)
+    expect(drawn(0.1)).toBeGreaterThan(drawn(0))
+    expect(drawn(-0.1)).toBeLessThan(drawn(0))
+  })
+  test('one that is too high as well, or would be more than six pieces, is left as it is', () => {
+    expect(seamed(panelOf(900, 'floor'), [120, 100], 0)).toHaveLength(1)
+    expect(seamed(panelOf(240), [590, 390], 0)).toEqual([panelOf(240)])
+  })
+})
