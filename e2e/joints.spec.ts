@@ -79,26 +79,30 @@ test('dividers by keys: counted, listed, scooped; an impossible list is refused 
   await expect(page.getByRole('heading', { name: /Row 2/ })).toBeVisible()
 })
 
-test('a panel is chosen on the drawing, and one of its edges gets a joint of its own', async ({ page }) => {
-  await openDemo(page, 'demo-tray', 'shape')
-  const front = page.getByRole('button', { name: 'Choose front' })
-  await front.focus()
-  await page.keyboard.press('Enter')
-  const joint = page.getByRole('button', { name: 'Joint with left' })
-  await joint.focus()
-  await page.keyboard.press('Enter')
-  const edge = page.getByRole('region', { name: 'Edge of front and left' })
-  await edge.getByText('butt', { exact: true }).click()
-  await expect(edge.getByRole('heading')).toHaveText('front and left: butt')
-  await expect(proof(page)).toContainText('nothing overlaps')
-  await edge.getByText('own fingers').click()
-  await edge.getByLabel('This edge: how').selectOption('shares')
-  await edge.locator('[data-field=tabs-uprights-count] input').fill('7')
-  await expect(edge.getByTestId('shares')).toContainText('7 shares')
-  await edge.getByText('as uprights').click()
-  await page.getByRole('button', { name: 'Show all panels' }).click()
-  await expect(page.getByRole('group', { name: 'Panels, flat, outside face up' })).toBeVisible()
-})
+test(
+  'a panel is chosen on the drawing, and one of its edges gets a joint of its own',
+  { tag: '@space' },
+  async ({ page }) => {
+    await openDemo(page, 'demo-tray', 'shape')
+    const front = page.getByRole('button', { name: 'Choose front' })
+    await front.focus()
+    await page.keyboard.press('Enter')
+    const joint = page.getByRole('button', { name: 'Joint with left' })
+    await joint.focus()
+    await page.keyboard.press('Enter')
+    const edge = page.getByRole('region', { name: 'Edge of front and left' })
+    await edge.getByText('butt', { exact: true }).click()
+    await expect(edge.getByRole('heading')).toHaveText('front and left: butt')
+    await expect(proof(page)).toContainText('nothing overlaps')
+    await edge.getByText('own fingers').click()
+    await edge.getByLabel('This edge: how').selectOption('shares')
+    await edge.locator('[data-field=tabs-uprights-count] input').fill('7')
+    await expect(edge.getByTestId('shares')).toContainText('7 shares')
+    await edge.getByText('as uprights').click()
+    await page.getByRole('button', { name: 'Show all panels' }).click()
+    await expect(page.getByRole('group', { name: 'Panels, flat, outside face up' })).toBeVisible()
+  },
+)
 
 test('walls of another stock: its own thickness, sheets and files', async ({ page }) => {
   await openDemo(page, 'demo-instrument', 'shape')

@@ -3,7 +3,7 @@ import { unzipSync } from 'fflate'
 import { readFileSync } from 'node:fs'
 import { contentOf, field, goTo, line, settled } from './helpers'
 
-test('one box from a measurement to a build sheet, by mouse', async ({ page }) => {
+test('one box from a measurement to a build sheet, by mouse', { tag: '@space' }, async ({ page }) => {
   const troubles: string[] = []
   page.on('pageerror', (error) => troubles.push(error.message))
   page.on('console', (message) => {

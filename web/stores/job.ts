@@ -33,6 +33,8 @@ export const useJob = defineStore('job', () => {
   let revision = 0
   let stored: Job | null = null
   let writing = 0
+  /** The newest revision that another tab told of. */
+  let heard = 0
   /** When this tab's own states were made: what comes back with one of these is not another tab's. */
   const own = new Set<string>()
 
@@ -44,6 +46,7 @@ export const useJob = defineStore('job', () => {
     const { value } = job
     if (!value || value === stored) return
     const base = revision++
+    const from = stored
     stored = value
     own.add(value.changed)
     writing++
@@ -52,8 +55,10 @@ export const useJob = defineStore('job', () => {
       const written = await saveJob(value, base)
       revision = Math.max(revision, written.revision)
       gone.value = false
-      if (written.theirs) keepTheirs(written.theirs)
-      if (--writing === 0) saving.value = keepsNothing() ? 'in memory' : 'saved'
+      if (written.theirs) keepTheirs(written.theirs, from)
+      if (--writing > 0) return
+      saving.value = keepsNothing() ? 'in memory' : 'saved'
+      if (heard > revision) void takeNews(value.id).catch(() => undefined)
     } catch {
       writing--
       if (stored === value) stored = null
@@ -62,10 +67,20 @@ export const useJob = defineStore('job', () => {
     }
   }
 
-  /** Both tabs changed the job: ours goes on, theirs is one step back. */
-  function keepTheirs(theirs: Job): void {
+  /**
+   * Both tabs wrote the job: where only one of them decided anything, that one holds; where both did, ours
+   * goes on, and theirs is one step back.
+   * @param from what ours was made from
+   */
+  function keepTheirs(theirs: Job, from: Job | null): void {
     const ours = job.value
     if (ours?.id !== theirs.id || own.has(theirs.changed) || sameDecisions(ours, theirs)) return
+    if (from && sameDecisions(theirs, from)) return
+    if (from && sameDecisions(ours, from)) {
+      push(theirs, 'other tab')
+      void save()
+      return
+    }
     push(theirs)
     push(ours)
     useMessages().say(
@@ -80,6 +95,7 @@ export const useJob = defineStore('job', () => {
     const readable = found && !isUnreadable(found) ? found : null
     revision = readable?.revision ?? 0
     stored = readable?.job ?? null
+    heard = 0
     gone.value = false
     own.clear()
     saving.value = keepsNothing() ? 'in memory' : 'saved'
@@ -166,6 +182,7 @@ export const useJob = defineStore('job', () => {
       stored = null
       return
     }
+    heard = Math.max(heard, theirs)
     if (writing > 0 || theirs <= revision || saving.value === 'failed') return
     void takeNews(id).catch(() => undefined)
   })

@@ -68,6 +68,30 @@ describe('the job on the screen', () => {
     jobs.undo()
     expect(jobs.job?.copies).toBe(9)
   })
+  const arranged = (draft: Job): void => {
+    draft.layout.arrangement = { signature: 's', byHand: false, placements: [], unplaced: [] }
+  }
+  test('what another tab decided holds against what was only worked out here', async () => {
+    const jobs = await opened()
+    await saveJob({ ...emptyJob('a', 'Tray', ''), copies: 9, changed: 'there' }, 1)
+    jobs.amend(arranged)
+    await rest()
+    expect(jobs.job?.copies).toBe(9)
+    expect((await stored('a'))?.copies).toBe(9)
+    expect(useMessages().list).toEqual([])
+  })
+  test('what another tab only worked out stands in nobody’s way', async () => {
+    const jobs = await opened()
+    const theirs = { ...emptyJob('a', 'Tray', ''), changed: 'there' }
+    arranged(theirs)
+    await saveJob(theirs, 1)
+    jobs.edit((draft) => {
+      draft.copies = 5
+    })
+    await rest()
+    expect((await stored('a'))?.copies).toBe(5)
+    expect(useMessages().list).toEqual([])
+  })
   test('a storage that fails is said, and nothing on the screen is lost', async () => {
     const jobs = await opened()
     const put = jest.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(() => {
