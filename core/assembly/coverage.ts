@@ -80,6 +80,70 @@ function coverAt(at: number, active: Side[], low: number, high: number, crossing
   return covered
 }
 
+/** Where sides along the line begin and end, in order. */
+interface Steps {
+  at: Float64Array
+  across: Float64Array
+  /** How the material above a place changes there: one more, or one less. */
+  change: Int8Array
+}
+
+/** Steps of a region whose sides all run along or across; null where one leans. */
+const stepped = new WeakMap<Region, Partial<Record<'x' | 'y', Steps | null>>>()
+
+function stepsOf(region: Region, along: 'x' | 'y'): Steps | null {
+  const isX = along === 'x'
+  // An outline runs counter-clockwise: above what runs along x there is material, along y there is none.
+  const above = isX ? 1 : -1
+  const ends: { at: number; across: number; change: number }[] = []
+  for (const ring of ringsOf(region)) {
+    let before = ring[ring.length - 1]
+    for (const point of ring) {
+      const [from, to] = isX ? [before.x, point.x] : [before.y, point.y]
+      const [across, beyond] = isX ? [before.y, point.y] : [before.x, point.x]
+      before = point
+      if (from === to) continue
+      if (across !== beyond) return null
+      ends.push({ at: from, across, change: above }, { at: to, across, change: -above })
+    }
+  }
+  ends.sort((a, b) => a.at - b.at)
+  const steps: Steps = {
+    at: new Float64Array(ends.length),
+    across: new Float64Array(ends.length),
+    change: new Int8Array(ends.length),
+  }
+  for (const [i, { at, across, change }] of ends.entries()) {
+    steps.at[i] = at
+    steps.across[i] = across
+    steps.change[i] = change
+  }
+  return steps
+}
+
+function knownSteps(region: Region, along: 'x' | 'y'): Steps | null {
+  const known = stepped.get(region) ?? {}
+  stepped.set(region, known)
+  if (known[along] === undefined) known[along] = stepsOf(region, along)
+  return known[along]!
+}
+
+/** One walk along the line: what is covered changes only where a side begins or ends. */
+function steppedCoverage({ at, across, change }: Steps, low: number, high: number): Stretch[] {
+  const stretches: Stretch[] = []
+  let [from, covered] = [0, 0]
+  for (let i = 0; i < at.length;) {
+    const place = at[i]
+    let next = covered
+    for (; i < at.length && at[i] === place; i++)
+      if (across[i] < high) next += change[i] * (high - Math.max(low, across[i]))
+    if (Math.abs(next - covered) < 1e-9) continue
+    if (covered > THIN && place - from > 1e-9) stretches.push({ from, to: place, covered })
+    ;[from, covered] = [place, next]
+  }
+  return stretches
+}
+
 /**
  * What a region has in a band between two parallels, place by place along it. Exact for straight sides.
  * @param along the region's own axis that the band runs along
@@ -93,6 +157,18 @@ export function coverage(
   low: number,
   high: number,
   cuts: number[] = [],
+): Stretch[] {
+  const steps = Number.isFinite(low) && Number.isFinite(high) ? knownSteps(region, along) : null
+  return steps ? steppedCoverage(steps, low, high) : leaningCoverage(region, along, low, high, cuts)
+}
+
+/** The same where some sides lean. */
+function leaningCoverage(
+  region: Region,
+  along: 'x' | 'y',
+  low: number,
+  high: number,
+  cuts: number[],
 ): Stretch[] {
   // What lies beyond the band on its far side says nothing of what is in it.
   const sides = sortedSides(region, along).filter(({ c1, c2 }) => c1 < high || c2 < high)

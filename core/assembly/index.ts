@@ -15,7 +15,7 @@ export {
 } from './types'
 export { frameOf, onPart, ownAxis, pointOnPart, slabOf, wayOf, type Lie, type Way } from './place'
 export { cornerAt, partsById, prismOf, slotSlack, type PartsById } from './prism'
-export { resolve, type BrokenPanel, type Panel, type Wanted } from './resolve'
+export { grown, resolve, type BrokenPanel, type Panel, type Wanted } from './resolve'
 export { coverage, coveredBetween, sharedLength, type Stretch } from './coverage'
 export { prove, type Fault, type Proof } from './prove'
 export { touchingArea } from './touching'

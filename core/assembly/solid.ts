@@ -9,7 +9,12 @@ export class Solid {
   readonly normal: Axis
   readonly slab: [number, number]
   readonly block: Block
-  private readonly seen = new Map<string, Stretch[]>()
+  /** What was asked for before, by the band's borders. */
+  private readonly seen: Record<Axis, Map<number, { high: number; placed: Stretch[] }>> = {
+    x: new Map(),
+    y: new Map(),
+    z: new Map(),
+  }
 
   constructor(
     readonly panel: Panel,
@@ -39,9 +44,8 @@ export class Solid {
 
   /** What it covers of a band, along an axis of the box. @param band on the panel's other axis */
   cover(along: Axis, [low, high]: [number, number]): Stretch[] {
-    const key = `${along} ${low} ${high}`
-    const known = this.seen.get(key)
-    if (known) return known
+    const known = this.seen[along].get(low)
+    if (known?.high === high) return known.placed
     const { frame } = this.panel
     const own = ownAxis(frame, along) as 'x' | 'y'
     const band = onAxis(frame, own === 'x' ? 'y' : 'x', low, high)
@@ -52,7 +56,7 @@ export class Solid {
         return { from, to, covered: stretch.covered }
       })
       .sort((a, b) => a.from - b.from)
-    this.seen.set(key, placed)
+    this.seen[along].set(low, { high, placed })
     return placed
   }
 }

@@ -105,14 +105,22 @@ function intoWall({ spec }: Shell, { reach: { from, to } }: Divider, rim: number
   }
 }
 
-const asJoint = (shell: Shell, made: Made, parts: [string, string]): Joint => ({
-  ...made,
-  id: parts.join('-'),
+const asJoint = (
+  shell: Shell,
+  { kind, claims, depth, between, slots }: Made,
+  parts: [string, string],
+): Joint => ({
+  id: `${parts[0]}-${parts[1]}`,
+  kind,
   parts,
+  claims,
+  depth,
+  between,
+  slots,
   along: 'z',
   play: { walls: shell.spec.play.slots, ends: shell.spec.play.laps },
-  proud: made.kind === 'tenon',
-  shares: made.claims.map(({ from, to }) => to - from),
+  proud: kind === 'tenon',
+  shares: claims.map(({ from, to }) => to - from),
   full: false,
 })
 

@@ -1,7 +1,7 @@
-import { prove, resolve, type BrokenPanel, type Panel, type Proof, type Size } from '../assembly'
+import { grown, prove, resolve, type BrokenPanel, type Panel, type Proof, type Size } from '../assembly'
 import { boxSizes, jointProblems, makeBox, specProblems, type Box, type SpecProblem } from '../box'
 import type { Compensations } from '../fit'
-import { offsetBy, type Region } from '../geometry'
+import { offsetBy, type Point, type Region } from '../geometry'
 import type { Kerf } from '../kerf'
 import type { Job } from '../job'
 import type { Thickness } from '../stock'
@@ -54,11 +54,16 @@ export const leastShare = (kerf: Kerf, interference: number): number =>
 
 /** Moves a panel's outline to where the beam must run, for both ways in which it may lie. */
 function cutShapes(
-  { id, drawn }: Panel,
+  panel: Panel,
   { x, y }: Compensations,
 ): { name: string; shapes: CutShapes | null; pieces: number } {
-  const unturned = offsetBy(drawn, { x, y })
-  const turned = x === y ? unturned : offsetBy(drawn, { x: y, y: x })
+  const { id, drawn } = panel
+  const moved = (by: Point): Region[] => {
+    const whole = grown(panel, by)
+    return whole ? [whole] : offsetBy(drawn, by)
+  }
+  const unturned = moved({ x, y })
+  const turned = x === y ? unturned : moved({ x: y, y: x })
   const whole = unturned.length === 1 && turned.length === 1
   const pieces = Math.max(unturned.length, turned.length)
   return { name: id, shapes: whole ? [unturned[0], turned[0]] : null, pieces }

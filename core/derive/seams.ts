@@ -32,7 +32,7 @@ function halves(panel: Panel, axis: 'x' | 'y', at: number, interference: number)
   const made = ([0, 1] as const).map((half): Panel | null => {
     const region = cutOut(panel.region, seam, half, 0)
     const drawn = cutOut(panel.drawn, seam, half, interference / 2)
-    return region && drawn && { ...panel, region, drawn, size: sizeOf(region) }
+    return region && drawn && { ...panel, region, drawn, size: sizeOf(region), painted: null }
   })
   return made[0] && made[1] ? [made[0], made[1]] : null
 }

@@ -1,7 +1,8 @@
 export { ringsOf, type Bounds, type Point, type Region, type Ring, type Turn } from './types'
 export { area, bounds, lengthOf, signedArea, sizeOf } from './measure'
 export { difference, intersection, offset, offsetBy, sharedArea, union } from './clip'
-export { paint, type Stroke } from './paint'
+export { paint, type Painting, type Stroke } from './paint'
+export { moveEdges } from './move-edges'
 export {
   mirrorRegion,
   rectangle,

@@ -15,8 +15,10 @@ const clear = (...at: [number, number, number, number]): Stroke => ({ area: boun
 
 describe('painting rectangles', () => {
   test('later strokes cover earlier ones; only corners are kept', () => {
-    expect(paint([fill(0, 0, 10, 10), clear(4, 6, 6, 10), fill(4, 6, 6, 8)])[0].outline).toHaveLength(8)
-    const [whole, ...others] = paint([fill(0, 0, 5, 10), fill(5, 0, 10, 10)])
+    expect(paint([fill(0, 0, 10, 10), clear(4, 6, 6, 10), fill(4, 6, 6, 8)]).regions[0].outline).toHaveLength(
+      8,
+    )
+    const [whole, ...others] = paint([fill(0, 0, 5, 10), fill(5, 0, 10, 10)]).regions
     expect(others).toEqual([])
     expect(whole.outline).toEqual(expect.arrayContaining(rectangle(0, 0, 10, 10)))
     expect(whole.outline).toHaveLength(4)
@@ -27,16 +29,16 @@ describe('painting rectangles', () => {
       clear(5, 5, 25, 25),
       fill(10, 10, 20, 20),
       clear(12, 12, 15, 15),
-    ])
+    ]).regions
     expect([inner.holes.length, outer.holes.length]).toEqual([1, 1])
     expect(area(inner)).toBeCloseTo(100 - 9, 9)
     expect(area(outer)).toBeCloseTo(900 - 400, 9)
   })
   test('pieces that touch at a corner only are two', () =>
-    expect(paint([fill(0, 0, 5, 5), fill(5, 5, 10, 10)])).toHaveLength(2))
+    expect(paint([fill(0, 0, 5, 5), fill(5, 5, 10, 10)]).regions).toHaveLength(2))
   test('nothing is nothing, and a rectangle without width is none', () => {
-    expect(paint([])).toEqual([])
-    expect(paint([fill(3, 0, 3, 9)])).toEqual([])
+    expect(paint([]).regions).toEqual([])
+    expect(paint([fill(3, 0, 3, 9)]).regions).toEqual([])
   })
   test('covers just the cells that a plain bitmap has, for generated strokes', () => {
     const at = fc.integer({ min: 0, max: 12 })
@@ -55,7 +57,7 @@ describe('painting rectangles', () => {
             )
             if (last?.fill) cells++
           }
-        const regions = paint(strokes)
+        const { regions } = paint(strokes)
         expect(regions.reduce((sum, region) => sum + area(region), 0)).toBeCloseTo(cells, 6)
         for (const { outline, holes } of regions) {
           expect(signedArea(outline)).toBeGreaterThan(0)
