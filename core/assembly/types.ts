@@ -14,7 +14,8 @@ export interface Block {
 }
 
 /**
- * What takes something out of a panel, or a part of its depth. Its shape lies in the panel's own plane, mm.
+ * What takes something out of a panel, or a part of its depth. Its shape is an outline (counter-clockwise)
+ * in the panel's own plane, mm.
  */
 export interface Feature {
   what: 'arch' | 'scoop' | 'bolt hole' | 'nut slot' | 'groove'

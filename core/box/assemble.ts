@@ -1,4 +1,5 @@
 import { partsById, type Assembly, type Contact, type Joint, type Part } from '../assembly'
+import { asOutline } from '../geometry'
 import { dividerJoints, makeDividers, type Divider } from './dividers'
 import { makeCorners, makeEdges, type Edge } from './edges'
 import { archesOf, boltsIn, boltsOf, grooveIn, scoopsOf } from './features'
@@ -38,7 +39,10 @@ function withFeatures(
     const bolts = boltsOf(box.spec, edge)
     for (const { part, feature } of bolts ? boltsIn(edge, bolts, byId) : []) found.get(part)!.push(feature)
   }
-  return parts.map((part) => ({ ...part, features: found.get(part.id)! }))
+  return parts.map((part) => ({
+    ...part,
+    features: found.get(part.id)!.map((feature) => ({ ...feature, shape: asOutline(feature.shape) })),
+  }))
 }
 
 /**

@@ -1,5 +1,5 @@
 export { ringsOf, type Bounds, type Point, type Region, type Ring, type Turn } from './types'
-export { area, bounds, lengthOf, signedArea, sizeOf } from './measure'
+export { area, asOutline, bounds, lengthOf, signedArea, sizeOf } from './measure'
 export { difference, intersection, offset, offsetBy, sharedArea, union } from './clip'
 export { paint, type Painting, type Stroke } from './paint'
 export { moveEdges } from './move-edges'

@@ -40,3 +40,6 @@ export function sizeOf(region: Region): { width: number; height: number } {
   const box = bounds(region.outline)
   return { width: box.maxX - box.minX, height: box.maxY - box.minY }
 }
+
+/** The same ring run counter-clockwise, as outlines are. */
+export const asOutline = (ring: Ring): Ring => (signedArea(ring) < 0 ? [...ring].reverse() : ring)
