@@ -33,7 +33,7 @@ export default defineConfig({
   },
   projects: [
     { name: 'space', grep: /@space/, use: launch(...SPACE) },
-    { name: 'page', grepInvert: /@space/, use: launch('--disable-gpu') },
+    { name: 'page', grepInvert: /@space/, use: launch('--disable-gpu', '--disable-3d-apis') },
   ],
   webServer: {
     command: `node --import tsx server/index.ts --port ${PORT}`,

@@ -79,12 +79,16 @@ test('works from any static file server, in any folder', async ({ page }) => {
   server.close()
 })
 
-test('the build sheet prints as pages without the application around it', async ({ page }) => {
-  await openDemo(page, 'demo-logger', 'build')
-  await page.emulateMedia({ media: 'print' })
-  await expect(page.getByRole('navigation', { name: 'Traveller' })).toBeHidden()
-  await expect(page.getByRole('heading', { name: 'Logger case, rain gauge 4: build sheet' })).toBeVisible()
-  const pdf = await page.pdf({ format: 'A4' })
-  const pages = pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g)!.length
-  expect(pages).toBeGreaterThanOrEqual(2)
-})
+test(
+  'the build sheet prints as pages without the application around it',
+  { tag: '@space' },
+  async ({ page }) => {
+    await openDemo(page, 'demo-logger', 'build')
+    await page.emulateMedia({ media: 'print' })
+    await expect(page.getByRole('navigation', { name: 'Traveller' })).toBeHidden()
+    await expect(page.getByRole('heading', { name: 'Logger case, rain gauge 4: build sheet' })).toBeVisible()
+    const pdf = await page.pdf({ format: 'A4' })
+    const pages = pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g)!.length
+    expect(pages).toBeGreaterThanOrEqual(2)
+  },
+)

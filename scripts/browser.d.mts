@@ -1,4 +1,4 @@
 import type { Browser, Page } from '@playwright/test'
 
-export function launch(): Promise<Browser>
+export function launch(space?: boolean): Promise<Browser>
 export function openJob(page: Page, address: string, job: string, station: string): Promise<void>

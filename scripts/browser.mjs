@@ -1,7 +1,8 @@
 // The headless Chromium that pictures and figures are taken with, and the built application served to it.
 import { chromium } from '@playwright/test'
 
-export const launch = () =>
+/** @param space whether it draws in space, by software; without it the work of the page alone is seen */
+export const launch = (space = true) =>
   chromium.launch({
     executablePath: '/usr/bin/chromium',
     args: [
@@ -9,8 +10,9 @@ export const launch = () =>
       '--disable-background-networking',
       '--disable-component-update',
       '--disable-sync',
-      '--use-angle=swiftshader',
-      '--enable-unsafe-swiftshader',
+      ...(space
+        ? ['--use-angle=swiftshader', '--enable-unsafe-swiftshader']
+        : ['--disable-gpu', '--disable-3d-apis']),
     ],
   })
 

@@ -29,8 +29,8 @@ export interface DerivedBox {
   panels: Panel[] | null
   /** What is cut: panels, those that are larger than the bed in pieces. */
   pieces: Panel[]
-  /** Why the panels hold together as drawn, or what is wrong with them. */
-  proof: Proof | null
+  /** Why the panels hold together as drawn, or what is wrong with them: worked out when first asked for. */
+  readonly proof: Proof | null
   cuts: Map<string, CutShapes>
   /** The stock of each panel. */
   material: Map<string, Material>
@@ -126,13 +126,16 @@ export function deriveBox({ measure, box, interference, cut }: BoxInput): Derive
   })
   const split = cuts.filter(({ shapes }) => shapes === null)
   if (split.length > 0) return refused(split.map(apart))
+  let proof: Proof | null = null
   return {
     ...base,
     problems: [],
     made,
     panels,
     pieces,
-    proof: prove(made.assembly, panels),
+    get proof(): Proof {
+      return (proof ??= prove(made.assembly, panels))
+    },
     cuts: new Map(cuts.map(({ name, shapes }) => [name, shapes!])),
     material,
   }

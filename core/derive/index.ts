@@ -19,6 +19,7 @@ export type { CutPlan, LoadPlan, PlanTotal, StockCut } from './plan-types'
 export {
   arrange,
   deriveAll,
+  boxOf,
   deriveThings,
   partsOfThings,
   needsLayout,

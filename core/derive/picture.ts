@@ -2,11 +2,10 @@ import type { Panel } from '../assembly'
 import { ringsOf, transformPoint } from '../geometry'
 
 /**
- * A flat piece of a picture: where it lies, and how light it is (0 dark to 1 light). Lengths as in the box,
- * y down.
+ * What of one panel looks one way: where it lies, and how light it is (0 dark to 1 light). Lengths as in the
+ * box, y down.
  */
 export interface Facet {
-  /** Rings, the first one the outline. */
   rings: [number, number][][]
   shade: number
 }
@@ -76,6 +75,21 @@ function rankOf(panel: Panel, faces: Face[]): number {
   return faces.reduce((sum, face) => sum + depthOf(face), 0) / faces.length
 }
 
+/** Faces that look one way are of one shade, and are one facet: a page shows a dozen boxes at once. */
+function facetsOf(faces: Face[]): Facet[] {
+  const byWay = new Map<string, Face[]>()
+  for (const face of faces) {
+    if (dot(face.normal, TOWARDS) <= 1e-6) continue
+    const way = face.normal.map((part) => part.toFixed(3)).join(' ')
+    byWay.set(way, [...(byWay.get(way) ?? []), face])
+  }
+  // Both faces come first in a panel's list: the one that is seen hides what lies deep in a notch.
+  return [...byWay.values()].reverse().map((alike) => ({
+    rings: alike.flatMap(({ rings }) => rings.map((ring) => ring.map(project))),
+    shade: 0.5 + 0.5 * dot(alike[0].normal, LIGHT),
+  }))
+}
+
 /**
  * A box drawn in lines and planes, without a drawing library: for lists, where many are shown small.
  * Every panel is drawn as a whole, from the back to the front.
@@ -85,15 +99,7 @@ export function pictureOf(panels: Panel[]): Picture {
     .map((panel) => ({ panel, faces: facesOf(panel) }))
     .map((each) => ({ ...each, rank: rankOf(each.panel, each.faces) }))
     .sort((a, b) => a.rank - b.rank)
-  const facets = sorted.flatMap(({ faces }) =>
-    faces
-      .filter(({ normal }) => dot(normal, TOWARDS) > 1e-6)
-      .sort((a, b) => depthOf(a) - depthOf(b))
-      .map(({ rings, normal }): Facet => ({
-        rings: rings.map((ring) => ring.map(project)),
-        shade: 0.5 + 0.5 * dot(normal, LIGHT),
-      })),
-  )
+  const facets = sorted.flatMap(({ faces }) => facetsOf(faces))
   const points = facets.flatMap(({ rings }) => rings.flat())
   const xs = points.map(([x]) => x)
   const ys = points.map(([, y]) => y)

@@ -28,11 +28,14 @@ type ThingsJob = Pick<Job, 'measure' | 'box' | 'interference' | 'thing' | 'copie
   cut: Pick<Job['cut'], 'compensation'>
 }
 
+type BoxJob = Pick<Job, 'measure' | 'box' | 'interference'> & { cut: Pick<Job['cut'], 'compensation'> }
+
 type Known = [measure: Job['measure'], interference: number, compensation: string, box: DerivedBox]
 /** What was worked out of a box last: things that nobody touched are not worked out again. */
 const known = new WeakMap<Thing['box'], Known>()
 
-function boxOnce({ measure, interference, cut }: ThingsJob, box: Thing['box']): DerivedBox {
+/** What `deriveBox` says, worked out once for the same box of the same stock. */
+export function boxOf({ measure, interference, cut, box }: BoxJob): DerivedBox {
   const before = known.get(box)
   if (before?.[0] === measure && before[1] === interference && before[2] === cut.compensation)
     return before[3]
@@ -41,12 +44,9 @@ function boxOnce({ measure, interference, cut }: ThingsJob, box: Thing['box']): 
   return now
 }
 
-/** Every thing of a job. @param box of the one in hand, which is not worked out twice */
-export const deriveThings = (job: ThingsJob, box: DerivedBox): DerivedThing[] =>
-  thingsOf(job).map((thing) => ({
-    thing,
-    box: thing.id === job.thing.id ? box : boxOnce(job, thing.box),
-  }))
+/** Every thing of a job. */
+export const deriveThings = (job: ThingsJob): DerivedThing[] =>
+  thingsOf(job).map((thing) => ({ thing, box: boxOf({ ...job, box: thing.box }) }))
 
 /** The parts of every thing. */
 export const partsOfThings = (things: DerivedThing[], cut: Pick<Job['cut'], 'letters' | 'face'>): Part[] =>
@@ -57,8 +57,8 @@ export const partsOfThings = (things: DerivedThing[], cut: Pick<Job['cut'], 'let
 
 /** Job → boxes → parts. */
 export function prepare(job: Job): Prepared {
-  const box = deriveBox(job)
-  const things = deriveThings(job, box)
+  const box = boxOf(job)
+  const things = deriveThings(job)
   return { box, things, parts: partsOfThings(things, job.cut) }
 }
 

@@ -2,7 +2,7 @@ export { ringsOf, type Bounds, type Point, type Region, type Ring, type Turn } f
 export { area, asOutline, bounds, lengthOf, signedArea, sizeOf } from './measure'
 export { difference, intersection, offset, offsetBy, sharedArea, union } from './clip'
 export { paint, type Painting, type Stroke } from './paint'
-export { moveEdges } from './move-edges'
+export { moveEdges, sideOf } from './move-edges'
 export {
   mirrorRegion,
   rectangle,

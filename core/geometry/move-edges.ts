@@ -1,20 +1,13 @@
 import { onGrid, type Painting, type Traced } from './paint'
 import type { Bounds, Point, Region, Ring } from './types'
 
-/** Where a side of a stroke is wanted, by the way that the border runs along it. */
-function wanted({ minX, maxX, minY, maxY }: Bounds, fill: boolean, way: number): number {
-  // Of a stroke that fills, the border runs round it counter-clockwise; of one that clears, clockwise.
-  switch (fill ? way : (way + 2) % 4) {
-    case 0:
-      return minY
-    case 1:
-      return maxX
-    case 2:
-      return maxY
-    default:
-      return minX
-  }
-}
+const ROUND = ['minY', 'maxX', 'maxY', 'minX'] as const
+
+/**
+ * Which side of a stroke a border is, by the way it runs: round one that fills counter-clockwise, round one
+ * that clears clockwise.
+ */
+export const sideOf = (fill: boolean, way: number): keyof Bounds => ROUND[fill ? way : (way + 2) % 4]
 
 /** Which way is outward, to the right of a border. */
 const OUTWARD = [-1, 1, 1, -1]
@@ -61,7 +54,7 @@ export function moveEdges(painting: Painting, edges: Bounds[], by: Point): Regio
   /** Where a side comes to lie, on the axis across it. */
   const placeOf = (stroke: number, way: number): number => {
     const isAlongX = way % 2 === 0
-    const place = onGrid(wanted(edges[stroke], strokes[stroke].fill, way))
+    const place = onGrid(edges[stroke][sideOf(strokes[stroke].fill, way)])
     return place + OUTWARD[way] * (isAlongX ? by.y : by.x)
   }
 

@@ -22,7 +22,6 @@ const mix = ({ shade }: Facet): string =>
       :key="i"
       :d="data(facet)"
       :fill="mix(facet)"
-      fill-rule="evenodd"
       stroke="var(--ply-edge)"
       stroke-width="0.6"
       vector-effect="non-scaling-stroke"

@@ -2,6 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import {
   betterWay,
+  boxOf,
   deriveBox,
   deriveFit,
   layoutRules,
@@ -18,6 +19,7 @@ import {
 import type { Job } from '@core/job'
 import { buildSteps } from '@core/build'
 import { checksOf, readyToCut, stationStatuses, stripFigures, type StripFigure } from '@core/say'
+import { afterPaint } from './after-paint'
 import { useBench } from './bench'
 import { useJob } from './job'
 import { usePlanner } from './planner'
@@ -30,17 +32,23 @@ export const useDerived = defineStore('derived', () => {
   const planner = usePlanner()
   const units = useUnits()
 
-  /** The open job; asked for only while there is one. */
-  const job = computed((): Job => jobs.job!)
-  const measure = computed(() => jobs.job?.measure)
-  const spec = computed(() => jobs.job?.box)
-  const interference = computed(() => jobs.job?.interference)
-  const compensation = computed(() => jobs.job?.cut.compensation)
-  const copies = computed(() => jobs.job?.copies)
-  const thing = computed(() => jobs.job?.thing)
-  const also = computed(() => jobs.job?.also)
-  const tune = computed(() => jobs.job?.tune)
-  const placements = computed(() => jobs.job?.layout.arrangement?.placements)
+  /** The job as it was when the page was last painted: all that is not drawn at once follows this one. */
+  const calm = afterPaint(
+    () => jobs.job,
+    (now, before) => now?.id === before?.id,
+  )
+  const isCalm = computed(() => calm.value === jobs.job)
+  /** Asked for only while a job is open. */
+  const job = computed((): Job => calm.value!)
+  const measure = computed(() => calm.value?.measure)
+  const spec = computed(() => calm.value?.box)
+  const interference = computed(() => calm.value?.interference)
+  const compensation = computed(() => calm.value?.cut.compensation)
+  const copies = computed(() => calm.value?.copies)
+  const thing = computed(() => calm.value?.thing)
+  const also = computed(() => calm.value?.also)
+  const tune = computed(() => calm.value?.tune)
+  const placements = computed(() => calm.value?.layout.arrangement?.placements)
 
   const input = computed(() => ({
     measure: measure.value!,
@@ -51,19 +59,17 @@ export const useDerived = defineStore('derived', () => {
     also: also.value!,
     cut: { compensation: compensation.value! },
   }))
-  /** Of the thing in hand; its copies and what else the job makes say nothing of it. */
-  const boxInput = computed(() => ({
-    measure: measure.value!,
-    box: spec.value!,
-    interference: interference.value!,
-    cut: { compensation: compensation.value! },
-  }))
-  const box = computed(() => deriveBox(boxInput.value))
-  const things = computed(() => deriveThings(input.value, box.value))
+  /** Of the thing in hand, as it is being typed: what is drawn. */
+  const box = computed(() => boxOf(jobs.job!))
+  /** The same once the page has been painted with it. */
+  const settledBox = computed(() => boxOf(input.value))
+  const things = computed(() => deriveThings(input.value))
   /** Which parts lie turned; said as one text, so that a part that is only moved changes nothing. */
-  const lying = computed(() => JSON.stringify(box.value.kerf.round ? {} : turnedOf(placements.value ?? [])))
+  const lying = computed(() =>
+    JSON.stringify(settledBox.value.kerf.round ? {} : turnedOf(placements.value ?? [])),
+  )
   const turned = computed(() => JSON.parse(lying.value) as Record<string, boolean>)
-  const fit = computed(() => deriveFit(input.value, box.value, turned.value))
+  const fit = computed(() => deriveFit(input.value, settledBox.value, turned.value))
   /** What the box and its fit would be with other figures measured. */
   function withMeasure(other: Job['measure']): Pick<Derived, 'box' | 'fit'> {
     const changed = { ...input.value, measure: other }
@@ -71,12 +77,12 @@ export const useDerived = defineStore('derived', () => {
     return { box: otherBox, fit: deriveFit(changed, otherBox, turned.value) }
   }
   const build = computed(() => {
-    const { made, panels } = box.value
+    const { made, panels } = settledBox.value
     return made && panels ? buildSteps(made, panels) : []
   })
   const warnings = computed(() =>
     warningsOf(
-      box.value,
+      settledBox.value,
       measure.value!.machine,
       settings.value!.margin,
       'locked' in build.value ? build.value.locked : [],
@@ -87,19 +93,19 @@ export const useDerived = defineStore('derived', () => {
       panels?.some(({ features }) => features.some(({ depth }) => depth !== null)),
     ),
   )
-  const better = computed(() => betterWay(input.value, box.value, turned.value))
+  const better = computed(() => betterWay(input.value, settledBox.value, turned.value))
   /** Asked for by Lay out and by the checks: they cost as much as the box itself. */
   const marking = computed(() => {
-    const { letters, face } = jobs.job!.cut
+    const { letters, face } = job.value.cut
     return JSON.stringify({ letters, face })
   })
   const parts = computed(() =>
     partsOfThings(things.value, JSON.parse(marking.value) as Pick<Job['cut'], 'letters' | 'face'>),
   )
   const choice = computed(() =>
-    settingFor({ measure: measure.value!, tune: tune.value! }, box.value.thickness.mean),
+    settingFor({ measure: measure.value!, tune: tune.value! }, settledBox.value.thickness.mean),
   )
-  const settings = computed(() => jobs.job?.layout.settings)
+  const settings = computed(() => calm.value?.layout.settings)
   /** The stock whose sheets are on the board, by id. */
   const onBoard = ref('')
   const boards = computed(() => partsByMaterial(parts.value, { measure: measure.value! }))
@@ -113,7 +119,7 @@ export const useDerived = defineStore('derived', () => {
   const surface = computed(() => surfaceFor({ measure: seen.value }))
 
   const all = computed((): Derived => ({
-    box: box.value,
+    box: settledBox.value,
     things: things.value,
     fit: fit.value,
     plan: planner.plan,
@@ -122,7 +128,8 @@ export const useDerived = defineStore('derived', () => {
   const newer = computed(() => bench.newerThan(job.value))
   const checks = computed(() => checksOf(job.value, all.value, parts.value, units.say))
   const ready = computed(
-    () => readyToCut(all.value, checks.value) && !planner.busy && !planner.plan?.layoutIsStale,
+    () =>
+      isCalm.value && readyToCut(all.value, checks.value) && !planner.busy && !planner.plan?.layoutIsStale,
   )
   const statuses = computed(() =>
     stationStatuses({
@@ -169,6 +176,7 @@ export const useDerived = defineStore('derived', () => {
 
   return {
     box,
+    settledBox,
     things,
     fit,
     build,

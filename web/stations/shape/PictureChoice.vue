@@ -1,31 +1,15 @@
 <script setup lang="ts" generic="T extends string">
 import { RadioGroup, RadioGroupLabel, RadioGroupOption } from '@headlessui/vue'
 import type { BoxSpec } from '@core/box'
-import { deriveBox, pictureOf, type Picture } from '@core/derive'
-import BoxPicture from '@web/parts/BoxPicture.vue'
-import { whenQuiet } from '@web/parts/quiet'
-import { useOpenJob } from '@web/stores/job'
+import ChoicePicture from './ChoicePicture.vue'
 
 /** A choice by pictures of what this very box would become. */
-const props = defineProps<{
+defineProps<{
   label: string
   modelValue: T
   options: { value: T; label: string; box: BoxSpec }[]
 }>()
 defineEmits<{ 'update:modelValue': [value: T] }>()
-
-const jobs = useOpenJob()
-const pictures = whenQuiet<Record<string, Picture | null>>(
-  [() => props.options, () => jobs.job.measure],
-  () =>
-    Object.fromEntries(
-      props.options.map(({ value, box }) => {
-        const { panels } = deriveBox({ ...jobs.job, box })
-        return [value, panels && pictureOf(panels)]
-      }),
-    ),
-  {},
-)
 </script>
 
 <template>
@@ -40,10 +24,7 @@ const pictures = whenQuiet<Record<string, Picture | null>>(
         :value="option.value"
       >
         <div class="choice flex flex-col items-center px-0.5! py-1!" :data-on="checked">
-          <BoxPicture v-if="pictures[option.value]" :picture="pictures[option.value]!" class="h-10 w-full" />
-          <span v-else class="grid h-10 place-content-center text-[11px] text-quiet">
-            {{ option.value in pictures ? 'not so' : '' }}
-          </span>
+          <ChoicePicture :box="option.box" />
           <RadioGroupLabel as="span" class="text-[12px] leading-tight">{{ option.label }}</RadioGroupLabel>
         </div>
       </RadioGroupOption>

@@ -27,16 +27,16 @@ const panels = shallowRef<Panel[]>([])
 watchEffect(() => {
   if (derived.box.panels) panels.value = derived.box.panels
 })
-const isSound = computed(() => derived.box.proof?.faults.length === 0)
+const isSound = computed(() => derived.settledBox.proof?.faults.length === 0)
 const impossible = computed(() => derived.box.panels === null)
 /** Whether it can be put together is the dearest question of all: it is asked when nobody types. */
-const warnings = whenQuiet([() => derived.box], () => derived.warnings, [])
+const warnings = whenQuiet([() => derived.settledBox], () => derived.warnings, [])
 const advice = computed(() => {
   const { measure, box } = jobs.job
   const family = measure.stock?.family ?? 'other'
-  const cautions = fitCautions(derived.fit, derived.box.thickness, family, box.proud, say.value)
-  const sentences = warnings.value.map((warning) => warningSentence(warning, derived.box, say.value))
-  return [...sentences, ...tabAdvice(derived.box), ...cautions]
+  const cautions = fitCautions(derived.fit, derived.settledBox.thickness, family, box.proud, say.value)
+  const sentences = warnings.value.map((warning) => warningSentence(warning, derived.settledBox, say.value))
+  return [...sentences, ...tabAdvice(derived.settledBox), ...cautions]
 })
 /** Panels to look at: what a warning speaks of. A narrow tab is no fault. */
 const wrong = computed(() =>
@@ -66,12 +66,12 @@ const choose = (id: string): void => {
       >
         <section class="card relative h-72 p-2! lg:h-auto lg:min-h-0" aria-label="The box in space">
           <p
-            v-if="derived.box.proof"
+            v-if="derived.settledBox.proof"
             class="pointer-events-none absolute inset-x-3 top-2 z-10 text-[13px]"
             :class="isSound ? 'text-quiet' : 'font-semibold text-rowan'"
             data-testid="proof"
           >
-            {{ proofLine(derived.box) }}
+            {{ proofLine(derived.settledBox) }}
           </p>
           <BoxView
             v-if="panels.length > 0"
