@@ -43,10 +43,9 @@ async function scriptOf(
     await page.getByText('up to date').waitFor()
   }
   await page.waitForTimeout(1200)
-  // What comes after the page stands: the drawing in space, and on the first page the arithmetic of the
-  // small
-  // pictures.
-  const isLater = path === '' ? /JobPicture|\/box-/ : /scene/
+  // What comes after the page stands: the planner in its worker and the drawing in space, and on the first
+  // page the arithmetic of the small pictures.
+  const isLater = path === '' ? /Picture-|materials-|\/box-/ : /scene|worker/
   let [plain, later] = [0, 0]
   for (const [url, size] of sizes) {
     if (isLater.test(url)) later += await size
@@ -63,8 +62,8 @@ async function sizes(browser: Browser, address: string): Promise<void> {
   const [first, pictures] = await scriptOf(browser, address, '')
   row('the first page', `${kB(first)}, and ${kB(pictures)} for the pictures in the list`)
   for (const station of STATIONS) {
-    const [plain, space] = await scriptOf(browser, address, `#/job/demo-tray/${station}`)
-    row(station, `${kB(plain)}${space ? `, and ${kB(space)} to draw in space` : ''}`)
+    const [plain, later] = await scriptOf(browser, address, `#/job/demo-tray/${station}`)
+    row(station, `${kB(plain)}, and ${kB(later)} for the planner and to draw in space`)
   }
 }
 

@@ -7,14 +7,12 @@ import { RouterLink, useRouter } from 'vue-router'
 import UnreadableList from '@web/bench/UnreadableList.vue'
 import ContourBackdrop from '@web/parts/ContourBackdrop.vue'
 import { dayOf } from '@web/data/dates'
-import { useGuide } from '@web/stores/guide'
 import { useShelf } from '@web/stores/shelf'
 import JobCard from './JobCard.vue'
 import ThemeButton from './ThemeButton.vue'
 import UnitsMenu from './UnitsMenu.vue'
 
 const shelf = useShelf()
-const guide = useGuide()
 const router = useRouter()
 const chooser = ref<HTMLInputElement>()
 onMounted(() => shelf.open())
@@ -24,7 +22,9 @@ function go(id: string | null): void {
 }
 async function guided(): Promise<void> {
   const id = await shelf.create('My first box')
-  if (id) guide.begin(id)
+  // Fetched when it is wanted: it brings arithmetic along that this page does without.
+  const { useGuide } = await import('@web/stores/guide')
+  if (id) useGuide().begin(id)
   go(id)
 }
 async function importChosen(): Promise<void> {
