@@ -104,6 +104,27 @@ test(
   },
 )
 
+test('a warning lights its place, and one edge can have tenons of its own', async ({ page }) => {
+  await openDemo(page, 'demo-tray', 'shape')
+  const flat = page.getByRole('region', { name: 'The panels, flat' })
+  await choose(page, 'floor-joint', 'raised in slots')
+  await page.locator('[data-field=raised] input').fill('2')
+  await expect(page.getByText(/A web thinner than the sheet/)).toBeVisible()
+  await expect(flat.locator('[data-spot]')).toHaveCount(4)
+  await page.locator('[data-field=raised] input').fill('7')
+  await expect(flat.locator('[data-spot]')).toHaveCount(0)
+  await settled(page)
+  await page.getByRole('button', { name: 'Choose front' }).click()
+  await page.getByRole('button', { name: 'Joint with floor' }).click()
+  const edge = page.getByRole('region', { name: 'Edge of front and floor' })
+  await edge.getByText('own tenons').click()
+  await edge.getByLabel('This edge: how').selectOption('shares')
+  await edge.locator('[data-field=tabs-floor-count] input').fill('9')
+  await expect(edge.getByTestId('shares')).toContainText('9 shares')
+  await expect(proof(page)).toContainText('nothing overlaps, nothing missing')
+  await expect(flat.getByRole('list', { name: 'Its border' })).toContainText('wall of a slot')
+})
+
 test('walls of another stock: its own thickness, sheets and files', async ({ page }) => {
   await openDemo(page, 'demo-instrument', 'shape')
   await page.locator('[data-field=stock-floor]').selectOption('stock-board-4')

@@ -22,7 +22,7 @@ export interface Proof {
 }
 
 /** Areas below this are rounding, mm²; relative to what is compared beside that. */
-const SMALL = 1e-3
+export const SMALL = 1e-3
 
 /** Area in mm² that a ring has of a rectangle, both on a panel's own plane. */
 function areaWithin(region: Region, { minX, maxX, minY, maxY }: Bounds): number {

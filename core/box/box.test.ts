@@ -13,6 +13,7 @@ import {
   sharesLine,
   shareWorking,
   specProblems,
+  withCorners,
   type BoxSpec,
 } from './index'
 
@@ -102,6 +103,24 @@ describe('seven up the side, one in the middle below', () => {
     for (const { owner } of shell.assembly.corners) expect(['front', 'back']).toContain(owner)
   })
   test('it can be made', () => expect(panelsOf(said, 3.175)).toHaveLength(5))
+})
+
+describe('one edge that differs from its group', () => {
+  const tenons = withCorners({ ...spec, top: false }, 'tenon', 3)
+  const edgeOf = (of: BoxSpec) => boxOf(of, 3).edges.find(({ id }) => id === 'front-left')!
+  test('has tenons of its own shares, or stands against the other wall without any', () => {
+    const rule: EdgeRule = { rule: 'shares', count: 7 }
+    const own = edgeOf({ ...tenons, edges: { 'front-left': { kind: 'fingers', rule, bolts: null } } })
+    expect([own.kind, own.claims.length]).toEqual(['tenon', 7])
+    const butt = edgeOf({ ...tenons, edges: { 'front-left': { kind: 'butt', rule, bolts: null } } })
+    expect([butt.kind, butt.claims.map(({ owner }) => owner)]).toEqual(['butt', [0]])
+  })
+  test('a lap needs the whole wall: its edges are all alike', () => {
+    const lapped = withCorners({ ...spec, top: false }, 'lap', 3)
+    const rule: EdgeRule = { rule: 'shares', count: 7 }
+    const own = edgeOf({ ...lapped, edges: { 'front-left': { kind: 'fingers', rule, bolts: null } } })
+    expect(own.kind).toBe('lap')
+  })
 })
 
 describe('what cannot be made', () => {

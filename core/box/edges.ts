@@ -12,7 +12,7 @@ import {
   type Pattern,
 } from '../joints'
 import { SIDES, WALLS, type Shell } from './shell'
-import { isFlush, kindOf, type BoxSpec, type EdgeGroup, type EdgeId, type PanelName } from './spec'
+import { canDiffer, isFlush, kindOf, type BoxSpec, type EdgeGroup, type EdgeId, type PanelName } from './spec'
 
 /** A joint of the shell, with the group of edges that it belongs to. */
 export interface Edge extends Joint {
@@ -117,8 +117,10 @@ function makeJoint(
   const rule = spec.tabs[group]
   const kind = kindOf(spec, group)
   const own = spec.edges[edgeId(...panels)]
-  if (own && (kind === 'fingers' || kind === 'butt'))
-    return own.kind === 'fingers' ? fingers(own.rule, line, pattern) : butt(line, 0)
+  if (own && canDiffer(kind)) {
+    if (own.kind === 'butt') return butt(line, 0)
+    return kind === 'tenon' ? tenons(own.rule, line, pattern) : fingers(own.rule, line, pattern)
+  }
   switch (kind) {
     case 'fingers':
       return fingers(rule, line, pattern)

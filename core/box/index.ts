@@ -5,6 +5,7 @@ export {
   EDGE_GROUPS,
   EDGE_IDS,
   edgeGroups,
+  canDiffer,
   kindOf,
   FLOOR_KINDS,
   PANEL_NAMES,

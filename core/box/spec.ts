@@ -50,7 +50,10 @@ export const EDGE_IDS = [
 ] as const
 export type EdgeId = (typeof EDGE_IDS)[number]
 
-/** The joint of one edge, where it differs from its group's. `butt`: the leading panel runs past. */
+/**
+ * The joint of one edge, where it differs from its group's. `fingers` has shares of its own, in tenons where
+ * the group has those; `butt`: the leading panel runs past.
+ */
 export const edgeOwnSchema = z.strictObject({
   kind: z.enum(['fingers', 'butt']),
   rule: edgeRuleSchema,
@@ -168,6 +171,10 @@ export function setInOf({ kind, leads, setIn }: BoxSpec['corners'], axis: 'x' | 
   const isLapped = leads === (axis === 'x' ? 'front and back' : 'left and right')
   return kind === 'lap' || isLapped ? setIn : 0
 }
+
+/** Whether one edge of a group that is joined so may have a joint of its own: a lap needs its whole wall. */
+export const canDiffer = (kind: ReturnType<typeof kindOf>): boolean =>
+  kind === 'fingers' || kind === 'butt' || kind === 'tenon'
 
 /** How the edges of a group are joined. */
 export const kindOf = (

@@ -6,7 +6,7 @@ import type { Kerf } from '../kerf'
 import type { Job } from '../job'
 import type { Thickness } from '../stock'
 import { materialFor, materialsOf, thicknessesOf, type Material } from './materials'
-import { bedRoom, seamed } from './seams'
+import { bedRoom, dividedAxis, seamed, seamFaults, type Divided } from './seams'
 
 /**
  * A panel's shape as the beam must follow it, lying as it is and turned by a quarter; one object where they
@@ -29,6 +29,8 @@ export interface DerivedBox {
   panels: Panel[] | null
   /** What is cut: panels, those that are larger than the bed in pieces. */
   pieces: Panel[]
+  /** Panels that were divided to fit the bed. */
+  divided: Divided[]
   /** Why the panels hold together as drawn, or what is wrong with them: worked out when first asked for. */
   readonly proof: Proof | null
   cuts: Map<string, CutShapes>
@@ -76,6 +78,12 @@ const apart = ({ name, pieces }: BrokenPanel): SpecProblem => ({
   pieces,
 })
 
+/** What was proven of the panels, and of those that are cut in pieces. */
+const provenWith = (proof: Proof, divided: Divided[]): Proof => ({
+  ...proof,
+  faults: [...proof.faults, ...divided.flatMap(seamFaults)],
+})
+
 /** Kept free along the bed where a panel is divided to fit it, mm. [FM] */
 const BED_MARGIN = 5
 
@@ -93,6 +101,7 @@ export function deriveBox({ measure, box, interference, cut }: BoxInput): Derive
     made: null,
     panels: null,
     pieces: [],
+    divided: [],
     proof: null,
     cuts: new Map(),
     material: new Map(),
@@ -112,6 +121,9 @@ export function deriveBox({ measure, box, interference, cut }: BoxInput): Derive
     panel,
   }))
   const pieces = groups.flatMap((group) => group.pieces)
+  const divided = groups.flatMap(({ panel, pieces: own }): Divided[] =>
+    own.length > 1 ? [{ panel, axis: dividedAxis(panel), pieces: own }] : [],
+  )
   const material = new Map(
     groups.flatMap((group) => [group.panel, ...group.pieces].map(({ id }) => [id, group.from] as const)),
   )
@@ -133,8 +145,9 @@ export function deriveBox({ measure, box, interference, cut }: BoxInput): Derive
     made,
     panels,
     pieces,
+    divided,
     get proof(): Proof {
-      return (proof ??= prove(made.assembly, panels))
+      return (proof ??= provenWith(prove(made.assembly, panels), divided))
     },
     cuts: new Map(cuts.map(({ name, shapes }) => [name, shapes!])),
     material,

@@ -1,6 +1,6 @@
 import { ownAxis, type Joint, type Panel } from '../assembly'
 import { BOLTS } from '../joints'
-import { boltsOf, type Box } from '../box'
+import { boltsOf } from '../box'
 import { NO_TASTE, predictFit, type Boundary, type Cutting, type FitPrediction, type SlotJoint } from '../fit'
 import type { Direction } from '../kerf'
 import { partPrefix, type Job } from '../job'
@@ -29,28 +29,55 @@ const cuttingOf = ({ name, kerf, compensation, taste }: Material): Cutting => ({
   taste,
 })
 
-type Fitted = Pick<DerivedBox, 'kerf' | 'thickness' | 'made' | 'panels' | 'material' | 'materials'>
+type Fitted = Pick<
+  DerivedBox,
+  'kerf' | 'thickness' | 'made' | 'panels' | 'divided' | 'material' | 'materials'
+>
 
-/** The glue lines of every copy of a box, each with the directions in which its two edges were cut. */
-export function boundariesOf(
-  { made, panels, material, materials }: Fitted,
+/** Fingers of seams: both sides of a boundary lie across the line that the panel was divided along. */
+function seamBoundaries(
+  { divided, material, materials }: Fitted,
   copies: number,
   turned: Turned,
-  prefix = '',
-): Boundary[] {
+  prefix: string,
+): [string, Boundary][] {
+  return divided.flatMap(({ panel, axis, pieces }) =>
+    pieces.slice(1).flatMap((piece, i) => {
+      const where = `${pieces[i].label} and ${piece.label}`
+      const stock = material.get(panel.id)!
+      const cut = stock === materials[0] ? {} : { cut: [stock, stock].map(cuttingOf) as [Cutting, Cutting] }
+      return Array.from({ length: copies }, (_, copy): [string, Boundary] => {
+        const [a, b] = [pieces[i], piece].map(({ id }): Direction => {
+          const isTurned = turned[`${prefix}${id}-${copy + 1}`] ?? false
+          return isTurned ? axis : other[axis]
+        })
+        return [`${where} ${a}${b}`, { edges: [a, b], where, ...cut }]
+      })
+    }),
+  )
+}
+
+/** The glue lines of every copy of a box, each with the directions in which its two edges were cut. */
+export function boundariesOf(box: Fitted, copies: number, turned: Turned, prefix = ''): Boundary[] {
+  const { made, panels, divided, material, materials } = box
   const byId = new Map((panels ?? []).map((panel) => [panel.id, panel]))
-  const found = new Map<string, Boundary>()
+  const found = new Map(seamBoundaries(box, copies, turned, prefix))
+  const piecesOf = (id: string): string[] =>
+    divided.find(({ panel }) => panel.id === id)?.pieces.map((piece) => piece.id) ?? [id]
   for (const joint of made?.assembly.joints.filter(isTabbed) ?? []) {
     const where = joint.parts.map((id) => byId.get(id)!.label).join(' and ')
     const stocks = joint.parts.map((id) => material.get(id)!)
     const isMixed = stocks.some((each) => each !== materials[0])
+    const cut = isMixed ? { cut: stocks.map(cuttingOf) as [Cutting, Cutting] } : {}
     for (let copy = 1; copy <= copies; copy++) {
-      const [a, b] = joint.parts.map((id): Direction => {
+      // A panel that is cut in pieces may have them lie both ways.
+      const [first, second] = joint.parts.map((id) => {
         const own = ownAxis(byId.get(id)!.frame, joint.along) as Direction
-        return turned[`${prefix}${id}-${copy}`] ? other[own] : own
+        const lying = piecesOf(id).map((piece) => turned[`${prefix}${piece}-${copy}`] ?? false)
+        return [...new Set(lying)].map((isTurned): Direction => (isTurned ? other[own] : own))
       })
-      const cut = isMixed ? { cut: stocks.map(cuttingOf) as [Cutting, Cutting] } : {}
-      found.set(`${where} ${a}${b}`, { edges: [a, b], where, ...cut })
+      for (const a of first)
+        for (const b of second) found.set(`${where} ${a}${b}`, { edges: [a, b], where, ...cut })
     }
   }
   return [...found.values()]
@@ -125,7 +152,8 @@ type FitJob = Pick<Job, 'measure' | 'interference' | 'copies' | 'thing'> & {
   cut: Pick<Job['cut'], 'compensation'>
 }
 
-const hasTabs = (made: Box | null): boolean => !made || made.assembly.joints.some(isTabbed)
+const hasTabs = ({ made, divided }: Fitted): boolean =>
+  !made || divided.length > 0 || made.assembly.joints.some(isTabbed)
 
 /** The fit of a job's joints as its parts lie on the sheets. */
 export function deriveFit(
@@ -143,7 +171,7 @@ export function deriveFit(
     proud,
     taste: measure.taste ?? NO_TASTE,
     boundaries: made && !isPlain ? boundariesOf(box, copies, turned, partPrefix(thing.id)) : [],
-    tabbed: hasTabs(made),
+    tabbed: hasTabs(box),
     slots: [...slotsOf(box), ...boltHolesOf(box)],
   })
 }
@@ -165,7 +193,7 @@ const MOST_PANELS = 8
  */
 export function betterWay(job: FitJob, box: DerivedBox, turned: Turned): BetterWay | null {
   if (!box.panels || box.kerf.round || job.cut.compensation === 'paths') return null
-  const names = box.panels.map(({ id }) => id)
+  const names = box.pieces.map(({ id }) => id)
   if (names.length > MOST_PANELS) return null
   const prefix = partPrefix(job.thing.id)
   const now = deriveFit(job, box, turned)

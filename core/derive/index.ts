@@ -35,6 +35,6 @@ export {
 } from './pipeline'
 export { pictureOf, type Facet, type Picture } from './picture'
 export { signatureOf } from './signature'
-export { warningsOf, type Warning } from './warnings'
+export { warningsOf, type Spot, type Warning } from './warnings'
 export { namesFor, settleFigures, slugOf, type Settled } from './follow'
 export { lessonsOf, mockUpOf, withLessons, type Lesson } from './mock-up'

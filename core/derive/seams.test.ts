@@ -1,9 +1,9 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { demo } from '../../scripts/testing/demo'
-import { area, bounds, sharedArea } from '../geometry'
-import { deriveBox } from './index'
-import { bedRoom, fitsBed, seamed } from './seams'
+import { area, bounds, sharedArea, shiftRegion } from '../geometry'
+import { boundariesOf, deriveBox } from './index'
+import { bedRoom, fitsBed, seamed, seamFaults } from './seams'
 
 const tray = demo('plain-tray')
 const panelOf = (width: number, id = 'front') =>
@@ -33,6 +33,33 @@ describe('a panel that does not fit the bed', () => {
       }),
       { numRuns: 25, seed: 4 },
     )
+  })
+  test('is proven with the box; pieces that share a place or leave one out are found', () => {
+    const box = deriveBox({ ...tray, box: { ...tray.box, width: 900, seams: true } })
+    expect(box.proof!.faults).toEqual([])
+    expect(box.divided.map(({ panel, pieces }) => [panel.id, pieces.length])).toEqual([
+      ['floor', 2],
+      ['front', 2],
+      ['back', 2],
+    ])
+    const [{ panel, axis, pieces }] = box.divided
+    const moved = { ...pieces[1], region: shiftRegion(pieces[1].region, -1, 0) }
+    expect(seamFaults({ panel, axis, pieces: [pieces[0], moved] }).map(({ kind }) => kind)).toEqual([
+      'overlap',
+    ])
+    expect(seamFaults({ panel, axis, pieces: [pieces[0]] }).map(({ kind }) => kind)).toEqual(['missing'])
+  })
+  test('the odds know its fingers, each piece as it lies', () => {
+    const job = { ...tray, box: { ...tray.box, width: 900, seams: true } }
+    const box = deriveBox(job)
+    const seams = (turned: Record<string, boolean>) =>
+      boundariesOf(box, 1, turned).filter(({ where }) => where === 'floor a and floor b')
+    expect(seams({}).map(({ edges }) => edges)).toEqual([['y', 'y']])
+    expect(seams({ 'floor-a-1': true }).map(({ edges }) => edges)).toEqual([['x', 'y']])
+    const withLeft = boundariesOf(box, 1, { 'front-a-1': true }).filter(
+      ({ where }) => where === 'front and floor',
+    )
+    expect(withLeft).toHaveLength(2) // one piece lies turned, the other does not
   })
   test('the wanted interference is in its fingers as well', () => {
     const panel = panelOf(900)

@@ -1,5 +1,5 @@
-import type { Panel } from '../assembly'
-import { bounds, intersection, sizeOf, type Region } from '../geometry'
+import { SMALL, type Fault, type Panel } from '../assembly'
+import { area, bounds, intersection, sharedArea, sizeOf, transformPoint, type Region } from '../geometry'
 import { seamAcross, seamCount, seamSide, type Seam } from '../joints'
 import type { Machine } from '../machine'
 
@@ -47,6 +47,31 @@ export const bedRoom = ({ bedWidth, bedHeight }: Machine, margin: number): [numb
   bedHeight - 2 * margin,
 ]
 
+/** A panel that was divided: its pieces meet along lines across one of its own axes. */
+export interface Divided {
+  panel: Panel
+  axis: 'x' | 'y'
+  pieces: Panel[]
+}
+
+/** Which of its own axes a panel is divided across: its longer one. */
+export const dividedAxis = ({ size }: Pick<Panel, 'size'>): 'x' | 'y' =>
+  size.width >= size.height ? 'x' : 'y'
+
+/** Why pieces do not make up their panel: two in the same place, or something that none of them has. */
+export function seamFaults({ panel, pieces }: Divided): Fault[] {
+  const { minX, maxX, minY, maxY } = bounds(panel.region.outline)
+  const [x, y, z] = transformPoint(panel.frame, [(minX + maxX) / 2, (minY + maxY) / 2, panel.thickness / 2])
+  const fault = (kind: Fault['kind']): Fault => ({ kind, panels: [panel.id], at: { x, y, z } })
+  const whole = area(panel.region)
+  const sum = pieces.reduce((total, { region }) => total + area(region), 0)
+  const overlaps = pieces.some((piece, i) =>
+    pieces.slice(i + 1).some((other) => sharedArea(piece.region, other.region) > SMALL),
+  )
+  const isMissing = sum < whole - SMALL - 1e-6 * whole
+  return [...(overlaps ? [fault('overlap')] : []), ...(isMissing ? [fault('missing')] : [])]
+}
+
 /**
  * A panel in pieces that each fit the bed, divided by fingers that lie in its plane; itself where it fits,
  * or cannot be divided.
@@ -54,7 +79,7 @@ export const bedRoom = ({ bedWidth, bedHeight }: Machine, margin: number): [numb
 export function seamed(panel: Panel, bed: [number, number], interference: number): Panel[] {
   if (fitsBed(panel.size, bed)) return [panel]
   const { width, height } = panel.size
-  const axis = width >= height ? 'x' : 'y'
+  const axis = dividedAxis(panel)
   const [length, across] = axis === 'x' ? [width, height] : [height, width]
   const room = across <= Math.min(...bed) ? Math.max(...bed) : Math.min(...bed)
   const count = seamCount(length, room, panel.thickness)

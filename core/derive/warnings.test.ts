@@ -1,5 +1,6 @@
 import { expect, test } from '@jest/globals'
 import { demo } from '../../scripts/testing/demo'
+import { bounds } from '../geometry'
 import type { Job } from '../job'
 import { IN_METRIC as say } from '../length'
 import { proofLine, warningSentence } from '../say'
@@ -22,11 +23,24 @@ test('slots near the rim leave a web thinner than the sheet, and the panels are 
   const near = boxOf({ floor: { ...tray.box.floor, kind: 'tenon', raised: 2 } })
   expect(kinds(near)).toContain('thin web')
   expect(said(near)).toContain('thinner than the sheet (3.04 mm)')
+  // between the slots, 2 mm up, and the edge below them
+  const [web] = warningsOf(near, machine, 5, [])
+  expect(web.spots.map(({ panel }) => panel).sort()).toEqual([...web.panels].sort())
+  for (const { panel, at } of web.spots) {
+    const { outline } = near.panels!.find(({ id }) => id === panel)!.region
+    expect(Math.abs(at.y - Math.min(...outline.map(({ y }) => y)) - 1)).toBeLessThan(0.2)
+  }
   expect(kinds(boxOf({ floor: { ...tray.box.floor, kind: 'tenon', raised: 8 } }))).toEqual([])
 })
 test('tabs under a thickness, panels over the bed, panels that lock each other', () => {
-  const narrow = boxOf({ tabs: { ...tray.box.tabs, uprights: { rule: 'shares', count: 19 } } })
+  const narrow = boxOf({ proud: 0, tabs: { ...tray.box.tabs, uprights: { rule: 'shares', count: 19 } } })
   expect(kinds(narrow)).toEqual(['narrow tab'])
+  const [{ spots }] = warningsOf(narrow, machine, 5, [])
+  expect(spots).toHaveLength(2)
+  for (const { panel, at } of spots) {
+    const { minX, maxX } = bounds(narrow.panels!.find(({ id }) => id === panel)!.region.outline)
+    expect(Math.min(at.x - minX, maxX - at.x)).toBeCloseTo(1.52, 6) // the middle of a 3.04 mm wall
+  }
   const long = boxOf({ width: 900 })
   expect(kinds(long)).toEqual(['larger than the bed'])
   expect(said(long)).toContain('590 × 390 mm free')
@@ -37,7 +51,7 @@ test('tabs under a thickness, panels over the bed, panels that lock each other',
 })
 test('what the proof finds is told first, by the panels’ own names', () => {
   const box = boxOf({})
-  const at = { x: 0, y: 0, z: 0 }
+  const at = { x: 9, y: 1, z: 0 }
   const faulty: DerivedBox = {
     ...box,
     proof: {
@@ -49,6 +63,7 @@ test('what the proof finds is told first, by the panels’ own names', () => {
     },
   }
   expect(kinds(faulty)).toEqual(['overlap', 'missing'])
+  expect(warningsOf(faulty, machine, 5, [])[0].spots[0]).toEqual({ panel: 'front', at: { x: 9, y: 0 } })
   expect(said(faulty)).toContain('front and floor would be in the same place')
   expect(proofLine(faulty)).toBe('5 parts: front and floor overlap')
 })

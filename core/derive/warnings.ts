@@ -1,40 +1,73 @@
-import { offset } from '../geometry'
-import type { Panel } from '../assembly'
+import { onPart, partsById, pointOnPart, prismOf, type Panel } from '../assembly'
+import { area, bounds, difference, offset, ringsOf, type Point, type Region } from '../geometry'
 import type { Machine } from '../machine'
 import type { DerivedBox } from './box'
 import { bedRoom, fitsBed } from './seams'
 
-/** What may go wrong with a box that can be drawn, and the panels to look at. Lengths in mm. */
-export type Warning =
-  | { kind: 'overlap' | 'missing'; panels: string[] }
-  | { kind: 'locked'; panels: string[] }
-  | { kind: 'thin web'; panels: string[]; thickness: number }
-  | { kind: 'narrow tab'; panels: string[]; width: number; thickness: number }
-  | { kind: 'larger than the bed'; panels: string[]; bed: [number, number] }
+/** A place on a panel, on its own plane, mm. */
+export interface Spot {
+  panel: string
+  at: Point
+}
+
+/** What may go wrong with a box that can be drawn, the panels to look at, and where on them. Lengths in mm. */
+export type Warning = { panels: string[]; spots: Spot[] } & (
+  | { kind: 'overlap' | 'missing' }
+  | { kind: 'locked' }
+  | { kind: 'thin web'; thickness: number }
+  | { kind: 'narrow tab'; width: number; thickness: number }
+  | { kind: 'larger than the bed'; bed: [number, number] }
+)
+
+const middleOf = ({ outline }: Region): Point => {
+  const { minX, maxX, minY, maxY } = bounds(outline)
+  return { x: (minX + maxX) / 2, y: (minY + maxY) / 2 }
+}
+
+/** Shrunk and grown again, what is wide comes back; this much more, so that rounding is nothing lost. */
+const BACK = 1.02
 
 /**
- * Whether a web is left that is thinner than the sheet: shrunk by half of that, the panel would fall apart
- * or lose a hole to its edge.
+ * Where a web is left that is thinner than the sheet: shrunk by half of that, the panel would fall apart or
+ * lose a hole to its edge.
  */
-function hasThinWeb({ region, thickness }: Panel): boolean {
+function thinWeb({ id, region, thickness }: Panel): Spot | null {
   const shrunk = offset(region, -thickness / 2)
-  return shrunk.length > 1 || (shrunk[0]?.holes.length ?? 0) < region.holes.length
+  const isThin = shrunk.length > 1 || (shrunk[0]?.holes.length ?? 0) < region.holes.length
+  if (!isThin) return null
+  const wide = shrunk.flatMap((each) => offset(each, (thickness / 2) * BACK)).flatMap(ringsOf)
+  const lost = difference(region, wide).sort((a, b) => area(b) - area(a))
+  return { panel: id, at: middleOf(lost[0] ?? region) }
 }
 
 /** Edges whose narrowest tab is under a thickness. */
 function narrowTabs({ made }: DerivedBox): Warning[] {
   if (!made) return []
-  const thickness = (id: string): number => made.assembly.parts.find((part) => part.id === id)!.thickness
+  const parts = partsById(made.assembly.parts)
   return made.edges.flatMap((edge): Warning[] => {
     if (edge.kind !== 'fingers' && edge.kind !== 'tenon') return []
-    const widths = edge.claims.map(({ from, to }) => to - from)
-    const width = Math.min(...widths)
-    const least = Math.min(...edge.parts.map(thickness))
-    return width < least - 1e-9
-      ? [{ kind: 'narrow tab', panels: [...edge.parts], width, thickness: least }]
-      : []
+    const narrowest = [...edge.claims].sort((a, b) => a.to - a.from - (b.to - b.from))[0]
+    const width = narrowest.to - narrowest.from
+    const least = Math.min(...edge.parts.map((id) => parts.get(id)!.thickness))
+    if (width >= least - 1e-9) return []
+    const block = prismOf(edge, parts, narrowest.from, narrowest.to)
+    const spots = edge.parts.map((id): Spot => {
+      const { minX, maxX, minY, maxY } = onPart(parts.get(id)!.frame, block)
+      return { panel: id, at: { x: (minX + maxX) / 2, y: (minY + maxY) / 2 } }
+    })
+    return [{ kind: 'narrow tab', panels: [...edge.parts], spots, width, thickness: least }]
   })
 }
+
+const faultsOf = ({ proof, panels }: DerivedBox): Warning[] =>
+  (proof?.faults ?? []).map(({ kind, panels: found, at }) => ({
+    kind,
+    panels: found,
+    spots: found.flatMap((id): Spot[] => {
+      const panel = panels?.find((each) => each.id === id)
+      return panel ? [{ panel: id, at: pointOnPart(panel.frame, at) }] : []
+    }),
+  }))
 
 /**
  * Everything that one should look at before a box is cut. @param locked panels none of which can come in
@@ -46,27 +79,20 @@ export function warningsOf(
   margin: number,
   locked: string[],
 ): Warning[] {
-  const { panels, pieces, proof } = box
+  const { panels, pieces } = box
   if (!panels) return []
-  const faults = (proof?.faults ?? []).map(({ kind, panels: found }): Warning => ({ kind, panels: found }))
-  const thin = panels.filter(hasThinWeb)
+  const thin = panels.flatMap((panel) => thinWeb(panel) ?? [])
+  const thicknessOf = new Map(panels.map(({ id, thickness }) => [id, thickness]))
   const bed = machine && bedRoom(machine, margin)
   const large = bed ? pieces.filter(({ size }) => !fitsBed(size, bed)) : []
-  return [
-    ...faults,
-    ...(locked.length > 0 ? [{ kind: 'locked' as const, panels: locked }] : []),
-    ...(large.length > 0
-      ? [{ kind: 'larger than the bed' as const, panels: large.map(({ id }) => id), bed: bed! }]
-      : []),
-    ...(thin.length > 0
-      ? [
-          {
-            kind: 'thin web' as const,
-            panels: thin.map(({ id }) => id),
-            thickness: Math.min(...thin.map(({ thickness }) => thickness)),
-          },
-        ]
-      : []),
-    ...narrowTabs(box).slice(0, 1),
-  ]
+  const found: Warning[] = faultsOf(box)
+  if (locked.length > 0) found.push({ kind: 'locked', panels: locked, spots: [] })
+  if (bed && large.length > 0)
+    found.push({ kind: 'larger than the bed', panels: large.map(({ id }) => id), spots: [], bed })
+  if (thin.length > 0) {
+    const names = thin.map(({ panel }) => panel)
+    const thickness = Math.min(...names.map((id) => thicknessOf.get(id)!))
+    found.push({ kind: 'thin web', panels: names, spots: thin, thickness })
+  }
+  return [...found, ...narrowTabs(box).slice(0, 1)]
 }

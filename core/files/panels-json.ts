@@ -1,4 +1,4 @@
-import type { Feature, Joint, Panel } from '../assembly'
+import { sidesOf, type Feature, type Joint, type Panel, type PanelSide } from '../assembly'
 import type { Point, Region, Ring } from '../geometry'
 import type { DerivedBox } from '../derive'
 import type { Job } from '../job'
@@ -13,6 +13,13 @@ const featureOf = ({ what, depth, shape: ring, joint }: Feature) => ({
   what,
   depth: depth ?? 'through',
   outline: pairs(ring),
+  joint,
+})
+
+const sideOf = ({ from, to, kind, joint }: PanelSide) => ({
+  from: [from.x, from.y],
+  to: [to.x, to.y],
+  kind,
   joint,
 })
 
@@ -36,11 +43,14 @@ const jointOf = ({ id, kind, parts, along, depth, claims, play }: Joint) => ({
  * The panels of one box as JSON, for checks by others. `outline` and `holes` are the exact shape in mm;
  * `drawn` has the wanted interference at the glue lines and the play of slots; `placement` is a 4×4 matrix,
  * row after row, that takes (x, y, z) of the panel (z from its inside face, 0, to its outside face,
- * `thickness`) to the assembled box. Depths are from the inside face.
+ * `thickness`) to the assembled box. Depths are from the inside face. `border` tells what each piece of the exact outline
+ * is before openings are taken out: a glue line, a face that slides, the wall of a slot, or free.
  */
 export function writePanels(job: Job, box: DerivedBox): string {
   const { outer, inner } = box.sizes
   const joints = box.made?.assembly.joints ?? []
+  const wanted = { proud: job.box.proud, interference: job.interference }
+  const border = (id: string) => (box.made ? sidesOf(box.made.assembly, id, wanted).map(sideOf) : [])
   return (
     JSON.stringify(
       {
@@ -65,6 +75,7 @@ export function writePanels(job: Job, box: DerivedBox): string {
           ...shape(panel.region),
           drawn: shape(panel.drawn),
           joints: joints.filter(({ parts }) => parts.includes(panel.id)).map(({ id }) => id),
+          border: border(panel.id),
           features: panel.features.map(featureOf),
           placement: [0, 4, 8, 12].map((row) => panel.frame.slice(row, row + 4)),
         })),

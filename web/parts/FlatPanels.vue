@@ -1,14 +1,22 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Panel } from '@core/assembly'
+import type { Spot } from '@core/derive'
 import { bounds, type Bounds } from '@core/geometry'
 import DimensionLine from './DimensionLine.vue'
 import PocketLines from './PocketLines.vue'
+import SpotMarks from './SpotMarks.vue'
 import { dimensionsOf, inRows, type Dimension } from './panel-dimensions'
 import { useSay } from './say'
 import { regionData } from './svg-path'
 
-const props = defineProps<{ panels: Panel[]; lit: Dimension | null; wrong?: string[]; second?: string[] }>()
+const props = defineProps<{
+  panels: Panel[]
+  lit: Dimension | null
+  wrong?: string[]
+  second?: string[]
+  spots?: Spot[]
+}>()
 const say = useSay()
 const emit = defineEmits<{ pick: [dimension: Dimension]; choose: [panel: string] }>()
 
@@ -43,6 +51,7 @@ const labelSize = ({ size, label }: Panel): number =>
   Math.min(view.value.text, (1.6 * Math.max(size.width, size.height)) / label.length)
 const middleOf = ({ minX, maxX, minY, maxY }: Bounds, upright: boolean): string =>
   `translate(${(minX + maxX) / 2} ${-(minY + maxY) / 2}) rotate(${upright ? -90 : 0})`
+const spotsOf = ({ id }: Panel): Spot[] => (props.spots ?? []).filter(({ panel }) => panel === id)
 const choose = (id: string): void => emit('choose', id)
 </script>
 
@@ -93,6 +102,7 @@ const choose = (id: string): void => emit('choose', id)
         >
           {{ panel.label }}
         </text>
+        <SpotMarks :spots="spotsOf(panel)" :size="view.text * 0.8" />
       </g>
       <DimensionLine
         class="cursor-pointer"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { kindOf, sharesLine, without, type Edge, type EdgeId, type EdgeOwn } from '@core/box'
+import { canDiffer, kindOf, sharesLine, without, type Edge, type EdgeId, type EdgeOwn } from '@core/box'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import { useSay } from '@web/parts/say'
 import { useOpenJob } from '@web/stores/job'
@@ -16,12 +16,10 @@ const { box } = useBoxEdits()
 const id = computed(() => props.edge.id as EdgeId)
 const own = computed(() => box.value.edges[id.value] ?? null)
 const kind = computed(() => own.value?.kind ?? 'group')
-const canDiffer = computed(() => {
-  return ['fingers', 'butt'].includes(kindOf(box.value, props.edge.group))
-})
+const ofGroup = computed(() => kindOf(box.value, props.edge.group))
 const KINDS = computed(() => [
   { value: 'group', label: `as ${props.edge.group}` },
-  { value: 'fingers', label: 'own fingers' },
+  { value: 'fingers', label: ofGroup.value === 'tenon' ? 'own tenons' : 'own fingers' },
   { value: 'butt', label: 'butt' },
 ])
 const set = (part: Partial<EdgeOwn> | null, key = ''): boolean =>
@@ -41,7 +39,7 @@ const title = computed(() => props.edge.parts.join(' and '))
   <section class="grid gap-2 border-t border-line pt-2" :aria-label="`Edge of ${title}`">
     <h3 class="text-sm font-semibold">{{ title }}: {{ edge.kind }}</h3>
     <ChoiceRow
-      v-if="canDiffer"
+      v-if="canDiffer(ofGroup)"
       data-field="edge-joint"
       label="This edge"
       :model-value="kind"

@@ -1,18 +1,25 @@
 <script setup lang="ts">
 import { X } from '@lucide/vue'
 import { computed, ref, watch } from 'vue'
-import { onPart, partsById, prismOf, type Joint, type Panel } from '@core/assembly'
+import { onPart, partsById, prismOf, sidesOf, type Joint, type Panel, type SideKind } from '@core/assembly'
 import type { Box, Edge } from '@core/box'
-import type { Material } from '@core/derive'
+import type { Material, Spot } from '@core/derive'
 import { bounds } from '@core/geometry'
 import DimensionLine from '@web/parts/DimensionLine.vue'
 import PocketLines from '@web/parts/PocketLines.vue'
+import SpotMarks from '@web/parts/SpotMarks.vue'
 import { useSay } from '@web/parts/say'
 import { regionData } from '@web/parts/svg-path'
 import EdgeForm from './EdgeForm.vue'
 
 /** One panel large and flat, with its figures; its joints can be chosen on the drawing. */
-const props = defineProps<{ panel: Panel; made: Box; material: Material | undefined; wrong: boolean }>()
+const props = defineProps<{
+  panel: Panel
+  made: Box
+  material: Material | undefined
+  wrong: boolean
+  spots: Spot[]
+}>()
 defineEmits<{ close: [] }>()
 const say = useSay()
 const chosen = ref<string | null>(null)
@@ -48,6 +55,21 @@ const strips = computed((): Strip[] => {
       const mate = parts.get(joint.parts.find((id) => id !== props.panel.id)!)!.label
       return { joint, mate, at: onPart(props.panel.frame, block) }
     })
+})
+/** What each piece of the border is, drawn in its own way: not by colour alone. */
+const LINES: { kind: SideKind; words: string; colour: string; dash: string }[] = [
+  { kind: 'glue', words: 'glued', colour: 'var(--moss)', dash: '' },
+  { kind: 'slide', words: 'slides', colour: 'var(--heather)', dash: '6 3' },
+  { kind: 'slot', words: 'wall of a slot', colour: 'var(--gorse)', dash: '2 2' },
+]
+const borders = computed(() => {
+  const { proud } = props.made.spec
+  const sides = sidesOf(props.made.assembly, props.panel.id, { proud, interference: 0 })
+  return LINES.flatMap((line) => {
+    const own = sides.filter(({ kind }) => kind === line.kind)
+    const d = own.map(({ from, to }) => `M${from.x} ${-from.y}L${to.x} ${-to.y}`).join('')
+    return own.length > 0 ? [{ ...line, d }] : []
+  })
 })
 const edge = computed((): Edge | null => props.made.edges.find(({ id }) => id === chosen.value) ?? null)
 const jointWords = ({ joint }: Strip): string => {
@@ -113,6 +135,17 @@ const chain = (values: number[]): string =>
         fill-rule="evenodd"
       />
       <PocketLines :features="panel.features" />
+      <path
+        v-for="{ kind, d, colour, dash } in borders"
+        :key="kind"
+        :d="d"
+        :data-border="kind"
+        fill="none"
+        :stroke="colour"
+        stroke-width="2.5"
+        :stroke-dasharray="dash"
+        vector-effect="non-scaling-stroke"
+      />
       <g
         v-for="strip in strips"
         :key="strip.joint.id"
@@ -137,6 +170,7 @@ const chain = (values: number[]): string =>
           vector-effect="non-scaling-stroke"
         />
       </g>
+      <SpotMarks :spots="spots.filter((spot) => spot.panel === panel.id)" :size="text" />
       <DimensionLine
         :at="{ x: box.minX, y: -box.minY + text, length: panel.size.width }"
         :figure="say.length(panel.size.width)"
@@ -149,6 +183,18 @@ const chain = (values: number[]): string =>
         :text="text * 1.2"
       />
     </svg>
+    <ul
+      v-if="borders.length > 0"
+      class="flex flex-wrap gap-x-4 text-[12px] text-quiet"
+      aria-label="Its border"
+    >
+      <li v-for="{ kind, words, colour, dash } in borders" :key="kind" class="flex items-center gap-1.5">
+        <svg viewBox="0 0 24 4" class="h-1 w-6" aria-hidden="true">
+          <path d="M0 2H24" :stroke="colour" stroke-width="3" :stroke-dasharray="dash" />
+        </svg>
+        {{ words }}
+      </li>
+    </ul>
     <ul class="flex flex-wrap gap-1" aria-label="Joints of this panel">
       <li v-for="strip in strips" :key="strip.joint.id">
         <button

@@ -42,6 +42,8 @@ const advice = computed(() => {
 const wrong = computed(() =>
   warnings.value.filter(({ kind }) => kind !== 'narrow tab').flatMap((warning) => warning.panels),
 )
+/** Where on them; all places of all warnings. */
+const spots = computed(() => warnings.value.flatMap((warning) => warning.spots))
 const second = computed(() => {
   const [own] = derived.box.materials
   return [...derived.box.material].filter(([, material]) => material !== own).map(([id]) => id)
@@ -90,6 +92,7 @@ const choose = (id: string): void => {
             :made="derived.box.made"
             :material="derived.box.material.get(chosen.id)"
             :wrong="wrong.includes(chosen.id)"
+            :spots="spots"
             @close="chosenId = null"
           />
           <FlatPanels
@@ -98,6 +101,7 @@ const choose = (id: string): void => {
             :lit="lit"
             :wrong="wrong"
             :second="second"
+            :spots="spots"
             @pick="form?.focusOn($event)"
             @choose="choose"
           />
