@@ -31,7 +31,7 @@ test('every corner, floor and top by its picture: proven each time, laid out and
     await expect(proof(page)).toContainText('nothing overlaps, nothing missing')
   }
   await page.getByRole('switch', { name: 'Closed with a top' }).click()
-  for (const top of ['between walls', 'on the walls', 'lowered in slots', 'fingers']) {
+  for (const top of ['between walls', 'on the walls', 'lowered in slots', 'lid that slides', 'fingers']) {
     await choose(page, 'top-joint', top)
     await expect(proof(page)).toContainText('6 parts, nothing overlaps, nothing missing')
   }
@@ -101,6 +101,32 @@ test(
     await edge.getByText('as uprights').click()
     await page.getByRole('button', { name: 'Show all panels' }).click()
     await expect(page.getByRole('group', { name: 'Panels, flat, outside face up' })).toBeVisible()
+  },
+)
+
+test(
+  'a lid slides out by mouse and by keys, and Build brings it in last',
+  { tag: '@space' },
+  async ({ page }) => {
+    await openDemo(page, 'demo-logger', 'shape')
+    await expect(proof(page)).toHaveText('6 parts, nothing overlaps, nothing missing, the lid comes out')
+    const lid = page.getByLabel('Open the lid')
+    const picture = page.getByRole('img', { name: /^The box in space/ })
+    const shown = (): Promise<string> =>
+      picture.evaluate((canvas) => (canvas as HTMLCanvasElement).toDataURL().slice(-4000))
+    const shut = await shown()
+    await lid.focus()
+    for (let i = 0; i < 12; i++) await page.keyboard.press('ArrowRight')
+    await expect(lid).toHaveValue('0.24')
+    await expect.poll(shown).not.toBe(shut)
+    await page.locator('[data-field=pull] input').fill('90')
+    await expect(page.getByText(/The lid has no room for that finger hole/).first()).toBeVisible()
+    await page.locator('[data-field=pull] input').fill('20')
+    await expect(proof(page)).toContainText('the lid comes out')
+    await settled(page)
+    await goTo(page, 'Build')
+    await expect(page.getByText(/Slide the top in from the front\. It takes no glue/)).toBeVisible()
+    await expect(page.getByRole('heading', { name: /^6\. Top/ })).toBeVisible()
   },
 )
 

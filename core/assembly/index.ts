@@ -8,6 +8,7 @@ export {
   type Contact,
   type Corner,
   type Feature,
+  type Group,
   type Joint,
   type JointName,
   type Part,

@@ -114,7 +114,12 @@ export class Motions {
 
   /** The ways in which a panel leaves the others, straight and at one go. */
   waysOut(id: string, others: string[]): Way[] {
-    return WAYS.filter((way) => others.every((other) => other === id || !this.hits(id, other, way)))
+    return WAYS.filter((way) => this.moves(id, others, way))
+  }
+
+  /** Whether a panel comes out one way, straight, past all the others. */
+  moves(id: string, others: string[], way: Way): boolean {
+    return others.every((other) => other === id || !this.hits(id, other, way))
   }
 }
 

@@ -1,5 +1,6 @@
 import { sharedArea, type Bounds, type Region } from '../geometry'
 import { coveredBetween, coverage, sharedLength, TINY } from './coverage'
+import { Motions } from './motion'
 import { onPart, wayOf } from './place'
 import { onOnePlane } from './plane'
 import { openedFor } from './pockets'
@@ -10,7 +11,7 @@ import { thirdAxis, type Assembly, type Block, type Claim, type Joint, type Size
 
 /** What a proof found wrong, with the panels and the place in the box, mm. */
 export interface Fault {
-  kind: 'overlap' | 'missing'
+  kind: 'overlap' | 'missing' | 'stuck'
   panels: string[]
   at: Size
 }
@@ -120,9 +121,24 @@ function overlaps(assembly: Assembly, solids: Solid[]): Fault[] {
   )
 }
 
+/** Groups that do not come out the way they are meant to: in every position on the way, since they move straight. */
+function stuck(assembly: Assembly, panels: Panel[]): Fault[] {
+  if (assembly.groups.length === 0) return []
+  const motions = new Motions(assembly, panels)
+  return assembly.groups.flatMap(({ parts, way }): Fault[] => {
+    const others = panels.map(({ id }) => id).filter((id) => !parts.includes(id))
+    return parts
+      .filter((id) => !motions.moves(id, others, way))
+      .map((id) => {
+        const { block } = new Solid(panels.find((panel) => panel.id === id)!)
+        return { kind: 'stuck', panels: [id], at: middleOf(block, block) }
+      })
+  })
+}
+
 /**
  * Proves an assembly from the shapes that came out, not from how they were made: every claim and every
- * corner is filled by its owner, and no two panels are in the same place.
+ * corner is filled by its owner, no two panels are in the same place, and what is to move comes out.
  * @param panels all of the assembly's, each in one piece
  */
 export function prove(assembly: Assembly, panels: Panel[]): Proof {
@@ -138,6 +154,11 @@ export function prove(assembly: Assembly, panels: Panel[]): Proof {
   ])
   return {
     panels: panels.length,
-    faults: [...missing, ...missingCorners(assembly, looked), ...overlaps(assembly, solids)],
+    faults: [
+      ...missing,
+      ...missingCorners(assembly, looked),
+      ...overlaps(assembly, solids),
+      ...stuck(assembly, panels),
+    ],
   }
 }

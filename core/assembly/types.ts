@@ -18,7 +18,7 @@ export interface Block {
  * in the panel's own plane, mm.
  */
 export interface Feature {
-  what: 'arch' | 'scoop' | 'bolt hole' | 'nut slot' | 'groove'
+  what: 'arch' | 'scoop' | 'bolt hole' | 'nut slot' | 'groove' | 'finger hole'
   /** How deep, from the inside face; null goes through. */
   depth: number | null
   shape: Ring
@@ -93,10 +93,20 @@ export interface Contact {
   area: number
 }
 
+/** Parts that move together, straight: a lid, a drawer. It can be drawn out as far as that, mm. */
+export interface Group {
+  id: string
+  parts: string[]
+  motion: 'slide'
+  way: { axis: Axis; sign: 1 | -1 }
+  range: number
+}
+
 /** Everything a box is made of, and how it holds together. */
 export interface Assembly {
   parts: Part[]
   joints: Joint[]
   corners: Corner[]
   contacts: Contact[]
+  groups: Group[]
 }

@@ -1,11 +1,11 @@
-import { partsById, type Assembly, type Contact, type Joint, type Part } from '../assembly'
+import { partsById, type Assembly, type Contact, type Group, type Joint, type Part } from '../assembly'
 import { asOutline } from '../geometry'
 import { dividerJoints, makeDividers, type Divider } from './dividers'
 import { makeCorners, makeEdges, type Edge } from './edges'
-import { archesOf, boltsIn, boltsOf, grooveIn, scoopsOf } from './features'
+import { archesOf, boltsIn, boltsOf, grooveIn, pullOf, scoopsOf } from './features'
 import { ledgesOf } from './ledges'
 import { makeShell, shellParts, type Materials, type Shell } from './shell'
-import type { BoxSpec } from './spec'
+import { slides, type BoxSpec } from './spec'
 
 /** A box as an assembly, with what its own pages ask of it. */
 export interface Box extends Shell {
@@ -23,7 +23,9 @@ function withFeatures(
   dividers: Divider[],
 ): Part[] {
   const byId = partsById(parts)
-  const found = new Map<string, Part['features']>(parts.map((part) => [part.id, archesOf(box, part)]))
+  const found = new Map<string, Part['features']>(
+    parts.map((part) => [part.id, [...archesOf(box, part), ...pullOf(box, part)]]),
+  )
   for (const divider of dividers) {
     const crossing = dividers.filter(({ direction }) => direction !== divider.direction)
     found.get(divider.part.id)!.push(...scoopsOf(box, divider, crossing))
@@ -44,6 +46,12 @@ function withFeatures(
     features: found.get(part.id)!.map((feature) => ({ ...feature, shape: asOutline(feature.shape) })),
   }))
 }
+
+/** What of a box moves: a lid that is drawn out over the front wall. */
+const groupsOf = ({ spec, outer }: Shell): Group[] =>
+  slides(spec)
+    ? [{ id: 'lid', parts: ['top'], motion: 'slide', way: { axis: 'y', sign: -1 }, range: outer.y }]
+    : []
 
 /**
  * A box from what its maker says: parts, joints, corners. Sizes and boundaries are on a grid of 0.0001 mm.
@@ -66,6 +74,7 @@ export function makeBox(spec: BoxSpec, materials: Materials): Box {
       joints,
       corners: makeCorners(shell, edges),
       contacts,
+      groups: groupsOf(shell),
     },
   }
 }

@@ -4,6 +4,9 @@ import type { IntoKind } from './cells'
 /** A web of wood beside a slot is left at least this wide, in thicknesses. [FM] */
 const WEB = 2
 
+/** A finger goes through this, mm. [CP] */
+const PULL = 16
+
 const round = (value: number): number => Math.round(value * 2) / 2
 
 /** Corners of another kind, set in so far that they can be made. @param thickness of the walls, mm */
@@ -31,8 +34,13 @@ export function withFloor(spec: BoxSpec, kind: FloorKind, thickness: number): Bo
 
 /** A top held another way. @param thickness of the walls, mm */
 export function withLid(spec: BoxSpec, kind: TopKind, thickness: number): BoxSpec {
-  const lowered = kind === 'tenon' ? Math.max(spec.lid.lowered, round(WEB * thickness)) : 0
-  return { ...spec, lid: { kind, lowered } }
+  const isIn = kind === 'tenon' || kind === 'slide'
+  const lowered = isIn ? Math.max(spec.lid.lowered, round((kind === 'tenon' ? WEB : 1) * thickness)) : 0
+  const depth = Math.min(spec.lid.depth, Math.max(0.1, Number((thickness / 2).toFixed(2))))
+  // A narrow lid has no room for a finger; it is pushed.
+  const wide = Math.min(spec.width, spec.depth) >= 3 * PULL ? PULL : 0
+  const pull = kind === 'slide' && spec.lid.kind !== 'slide' ? wide : spec.lid.pull
+  return { ...spec, lid: { ...spec.lid, kind, lowered, depth, pull } }
 }
 
 /** A box opened or closed: slots that are open at the rim could not be reached under a top. */

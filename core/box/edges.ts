@@ -12,7 +12,16 @@ import {
   type Pattern,
 } from '../joints'
 import { SIDES, WALLS, type Shell } from './shell'
-import { canDiffer, isFlush, kindOf, type BoxSpec, type EdgeGroup, type EdgeId, type PanelName } from './spec'
+import {
+  canDiffer,
+  isFlush,
+  kindOf,
+  slides,
+  type BoxSpec,
+  type EdgeGroup,
+  type EdgeId,
+  type PanelName,
+} from './spec'
 
 /** A joint of the shell, with the group of edges that it belongs to. */
 export interface Edge extends Joint {
@@ -45,7 +54,8 @@ interface Line {
   end: number
 }
 
-type Made = Pick<Joint, 'kind' | 'claims' | 'depth' | 'between' | 'slots' | 'shares'>
+type Made = Pick<Joint, 'kind' | 'claims' | 'depth' | 'between' | 'slots' | 'shares'> &
+  Partial<Pick<Joint, 'play'>>
 
 const THROUGH: Pick<Joint, 'depth' | 'between' | 'slots'> = {
   depth: null,
@@ -93,15 +103,26 @@ const groove = ({ from, to }: Line, depth: number): Made => ({
   shares: [to - from],
 })
 
+/** A lid in the grooves of a wall: it is no part of the wall's own play. */
+const sliding = (line: Line, { lid }: BoxSpec): Made => ({
+  ...groove(line, lid.depth),
+  between: 'slide',
+  play: { walls: lid.play, ends: 0 },
+})
+
 /** The line that two panels of the shell meet along. */
-function lineOf(shell: Shell, along: Axis, full: boolean): Line {
+function lineOf(shell: Shell, panels: PanelName[], along: Axis, full: boolean): Line {
   const { spec, outer, room } = shell
   if (along !== 'z') {
-    const [from, to] = [room.min[along], room.max[along]]
+    const isLids = slides(spec) && along === 'y' && panels.includes('top')
+    const [from, to] = [isLids ? 0 : room.min[along], room.max[along]]
     return { from, to, start: from, end: to }
   }
   const from = isFlush(spec, 'floor') || spec.floor.kind === 'outside' ? room.min.z : 0
-  const to = spec.top && (isFlush(spec, 'top') || spec.lid.kind === 'outside') ? room.max.z : outer.z
+  const isUnder = isFlush(spec, 'top') || spec.lid.kind === 'outside'
+  // A lid slides over the front wall, and in the others.
+  const isBelow = slides(spec) ? panels.includes('front') : spec.top && isUnder
+  const to = isBelow ? room.max.z : outer.z
   return full ? { from, to, start: 0, end: outer.z } : { from, to, start: from, end: to }
 }
 
@@ -134,6 +155,8 @@ function makeJoint(
       return tenons(rule, line, pattern)
     case 'groove':
       return groove(line, spec.floor.depth)
+    case 'slide':
+      return panels.includes('front') ? null : sliding(line, spec)
     default:
       return null
   }
@@ -145,7 +168,7 @@ function makeEdge(shell: Shell, a: PanelName, b: PanelName): Edge | null {
   const along = thirdAxis(SIDES[a].axis, SIDES[b].axis)
   const group = along === 'z' ? 'uprights' : panels[1] === 'top' ? 'top' : 'floor'
   const full = group === 'uprights' && spec.tabs.over === 'full' && spec.corners.kind === 'fingers'
-  const made = makeJoint(spec, group, panels, lineOf(shell, along, full), along)
+  const made = makeJoint(spec, group, panels, lineOf(shell, panels, along, full), along)
   if (!made) return null
   return {
     ...made,
@@ -154,7 +177,7 @@ function makeEdge(shell: Shell, a: PanelName, b: PanelName): Edge | null {
     along,
     group,
     full,
-    play: { walls: spec.play.slots, ends: spec.play.laps },
+    play: made.play ?? { walls: spec.play.slots, ends: spec.play.laps },
     proud: made.kind !== 'lap' && made.kind !== 'groove',
   }
 }

@@ -13,7 +13,7 @@ import {
 } from '../assembly'
 import { rectangle, type Bounds, type Ring } from '../geometry'
 import { boltHole, boltPlaces, boltRoom, nutSlot, type Bolts } from '../joints'
-import { raisedBy, type BoxSpec } from './spec'
+import { raisedBy, slides, type BoxSpec } from './spec'
 import type { Divider } from './dividers'
 import type { Edge } from './edges'
 import { WALLS, type Shell } from './shell'
@@ -30,11 +30,14 @@ export function grooveIn(joint: Joint, parts: PartsById, rim: number | null): Fe
   const { axis } = slabOf(mate)
   block.min[axis] -= by
   block.max[axis] += by
-  return { what: 'groove', depth: joint.depth, shape: ringOf(onPart(part.frame, block)), joint: joint.id }
+  // What slides in it must not rub on its bottom.
+  const depth = joint.depth + (joint.between === 'slide' && joint.along !== 'z' ? joint.play.walls : 0)
+  return { what: 'groove', depth, shape: ringOf(onPart(part.frame, block)), joint: joint.id }
 }
 
 /** Points of a quarter of an ellipse, from (1, 0) to (0, 1). */
 const QUARTER = 12
+const ROUND = 4 * QUARTER
 const quarter = Array.from({ length: QUARTER + 1 }, (_, i) => (Math.PI * i) / 2 / QUARTER)
 
 /** Half an ellipse hanging from a line, from left to right. */
@@ -71,6 +74,22 @@ export function scoopsOf({ spec, room }: Shell, divider: Divider, crossing: Divi
     const shape = halfEllipse(left, right, divider.part.blank.maxY, -scoop).reverse()
     return { what: 'scoop', depth: null, shape, joint: null }
   })
+}
+
+/** How far behind its front edge a lid has its finger hole, in diameters. [FM] */
+const PULL_PLACE = 1.25
+
+/** The hole that a sliding lid is drawn out by. */
+export function pullOf({ spec }: Shell, part: Part): Feature[] {
+  const { pull } = spec.lid
+  if (part.id !== 'top' || !slides(spec) || pull <= 0) return []
+  const { minX, maxX, minY } = part.blank
+  const [x, y] = [(minX + maxX) / 2, minY + pull * PULL_PLACE]
+  const shape = Array.from({ length: ROUND }, (_, i) => {
+    const angle = (2 * Math.PI * i) / ROUND
+    return { x: x + (pull / 2) * Math.cos(angle), y: y + (pull / 2) * Math.sin(angle) }
+  })
+  return [{ what: 'finger hole', depth: null, shape, joint: null }]
 }
 
 /** Arches along the lower edge of walls that reach below the floor: what is left are feet. */

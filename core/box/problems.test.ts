@@ -50,7 +50,11 @@ test.each<[string, Partial<BoxSpec>, string]>([
     'The floor lies too near',
   ],
   ['ledges without height', { floor: { ...spec.floor, kind: 'ledge', raised: 0 } }, 'at least 1 mm'],
-  ['a lowered top at the edge', { top: true, lid: { kind: 'tenon', lowered: 0 } }, 'The top lies too near'],
+  [
+    'a lowered top at the edge',
+    { top: true, lid: { ...PLAIN.lid, kind: 'tenon', lowered: 0 } },
+    'The top lies too near',
+  ],
   [
     'a bolt that ends in the joint',
     { bolts: { ...spec.bolts, uprights: { ...bolts, length: 6 } } },

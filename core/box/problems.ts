@@ -13,6 +13,7 @@ import {
   loweredBy,
   raisedBy,
   setInOf,
+  slides,
   taken,
   type BoxSpec,
   type EdgeGroup,
@@ -45,7 +46,14 @@ export type SpecProblem =
   /** Slots of dividers open at the rim, where a top closes it. */
   | { kind: 'slot under top'; field: 'into' }
   /** A groove that would go right through. */
-  | { kind: 'groove'; field: 'floor-depth' | 'divider-depth'; depth: number; thickness: number }
+  | {
+      kind: 'groove'
+      field: 'floor-depth' | 'divider-depth' | 'lid-depth'
+      depth: number
+      thickness: number
+    }
+  /** A finger hole that the lid has no room for. */
+  | { kind: 'pull'; field: 'pull'; most: number }
   /** Walls that do not stand in far enough for a lap or for closed slots. */
   | { kind: 'set in'; field: 'set-in'; least: number }
   /** A floor or a top not far enough from the edge for closed slots, or for ledges below it. */
@@ -156,10 +164,25 @@ function setInProblems(spec: BoxSpec, t: Thicknesses): SpecProblem[] {
   }
   if (floor.kind === 'ledge') problem(1, raisedBy(spec), { kind: 'raised', field: 'raised', least: 1 })
   if (top && lid.kind === 'tenon') problem(web, lid.lowered, { kind: 'raised', field: 'lowered', least: web })
+  if (slides(spec)) problem(web, lid.lowered, { kind: 'raised', field: 'lowered', least: web })
   const thin = Math.min(t.front, t.back, t.left, t.right)
   if (floor.kind === 'groove' && floor.depth > thin - LEAST_SKIN)
     problems.push({ kind: 'groove', field: 'floor-depth', depth: floor.depth, thickness: thin })
   return problems
+}
+
+/** What is wrong with a lid that slides: its grooves go too deep, or its finger hole is too large. */
+function lidProblems(spec: BoxSpec, t: Thicknesses, inner: Size): SpecProblem[] {
+  if (!slides(spec)) return []
+  const { depth, play, pull } = spec.lid
+  const thickness = Math.min(t.back, t.left, t.right)
+  const most = Math.floor(Math.min(inner.x, inner.y) / 2)
+  return [
+    ...(depth + play > thickness - LEAST_SKIN
+      ? [{ kind: 'groove' as const, field: 'lid-depth' as const, depth: depth + play, thickness }]
+      : []),
+    ...(pull > most ? [{ kind: 'pull' as const, field: 'pull' as const, most }] : []),
+  ]
 }
 
 /** What must be left under a groove, mm. [FM] */
@@ -217,6 +240,7 @@ export function specProblems(spec: BoxSpec, thicknesses: Thicknesses, needed: nu
   return [
     ...setInProblems(spec, thicknesses),
     ...dividerProblems(spec, thicknesses, inner),
+    ...lidProblems(spec, thicknesses, inner),
     ...boltProblems(spec, thicknesses),
   ]
 }

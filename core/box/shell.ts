@@ -7,6 +7,7 @@ import {
   panelNames,
   raisedBy,
   setInOf,
+  slides,
   type BoxSpec,
   type PanelName,
   type Thicknesses,
@@ -83,16 +84,19 @@ function blankBlock(shell: Shell, name: PanelName): Block {
   ;[block.min[axis], block.max[axis]] = slab(shell, name)
   if (name === 'floor' || name === 'top') {
     const kind = name === 'floor' ? spec.floor.kind : spec.lid.kind
+    const isSliding = name === 'top' && slides(spec)
     if (isFlush(spec, name) || kind === 'outside') return block
     const loose = name === 'floor' && kind === 'ledge' ? spec.play.loose / 2 : 0
     for (const across of ['x', 'y'] as const) {
       block.min[across] = room.min[across] + loose
       block.max[across] = room.max[across] - loose
     }
+    if (isSliding) block.min.y = 0 // over the front wall, level with its outside
     return block
   }
   if (spec.floor.kind === 'outside' && !isFlush(spec, 'floor')) block.min.z = room.min.z
   if (spec.top && spec.lid.kind === 'outside' && !isFlush(spec, 'top')) block.max.z = room.max.z
+  if (name === 'front' && slides(spec)) block.max.z = room.max.z
   const across = axis === 'x' ? 'y' : 'x'
   const { kind, leads, setIn } = spec.corners
   const isLapped = leads !== (axis === 'x' ? 'left and right' : 'front and back')

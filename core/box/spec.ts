@@ -18,8 +18,11 @@ export type CornerKind = (typeof CORNER_KINDS)[number]
 export const FLOOR_KINDS = ['fingers', 'butt', 'outside', 'tenon', 'groove', 'ledge', 'none'] as const
 export type FloorKind = (typeof FLOOR_KINDS)[number]
 
-/** How the top is held. `outside`: it lies on the walls; `butt`: between them. */
-export const TOP_KINDS = ['fingers', 'butt', 'outside', 'tenon'] as const
+/**
+ * How the top is held. `outside`: it lies on the walls; `butt`: between them; `slide`: a lid in grooves, that
+ * is drawn out over the front wall.
+ */
+export const TOP_KINDS = ['fingers', 'butt', 'outside', 'tenon', 'slide'] as const
 export type TopKind = (typeof TOP_KINDS)[number]
 
 export const WALL_PAIRS = ['front and back', 'left and right'] as const
@@ -102,7 +105,17 @@ export const boxSpecSchema = z.strictObject({
     /** Height of the arches between feet; 0 is none. */
     arch: small,
   }),
-  lid: z.strictObject({ kind: z.enum(TOP_KINDS), lowered: small }),
+  lid: z.strictObject({
+    kind: z.enum(TOP_KINDS),
+    /** How far its outside face lies below the walls' upper edge. */
+    lowered: small,
+    /** How far a sliding lid reaches into the walls. */
+    depth: z.number().min(0.1).max(50),
+    /** Added to the thickest reading for the grooves that it slides in, and left beyond its sides. */
+    play: z.number().min(0).max(5),
+    /** Diameter of the hole that it is drawn out by; 0 is none. */
+    pull: z.number().min(0).max(200),
+  }),
   bolts: z.strictObject({
     uprights: boltsSchema.nullable(),
     floor: boltsSchema.nullable(),
@@ -134,7 +147,7 @@ export const PLAIN_BOX: Omit<BoxSpec, 'sizesAre' | 'width' | 'depth' | 'height' 
   {
     corners: { kind: 'fingers', leads: 'front and back', setIn: 0 },
     floor: { kind: 'fingers', raised: 0, depth: 1, ledge: 8, arch: 0 },
-    lid: { kind: 'fingers', lowered: 0 },
+    lid: { kind: 'fingers', lowered: 0, depth: 1.5, play: 0.3, pull: 0 },
     bolts: { uprights: null, floor: null, top: null },
     edges: {},
     dividers: NO_DIVIDERS,
@@ -196,6 +209,9 @@ export function isFlush(spec: Outline, name: 'floor' | 'top'): boolean {
   const isThere = name === 'floor' ? spec.floor.kind !== 'none' : spec.top
   return isThere && FLUSH.includes(kind) && back === 0 && !isSetIn(spec.corners)
 }
+
+/** Whether the top is a lid that is drawn out to the front. */
+export const slides = ({ top, lid }: Pick<BoxSpec, 'top' | 'lid'>): boolean => top && lid.kind === 'slide'
 
 /** What the walls take from each axis, mm. */
 export function taken(spec: Outline, t: Thicknesses): Size {

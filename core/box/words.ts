@@ -45,6 +45,8 @@ export function problemSentence(problem: SpecProblem, say: Say): string {
             `${say.short(problem.most, 1)} high.`
     case 'slot under top':
       return 'Slots open at the rim cannot be reached under a top. Let the dividers in by tenons or grooves.'
+    case 'pull':
+      return `The lid has no room for that finger hole. Make it at most ${say.short(problem.most, 0)}.`
     case 'groove':
       return (
         `A groove ${say.short(problem.depth)} deep would go through ${say.short(problem.thickness)}. ` +

@@ -72,9 +72,18 @@ const awayOf = ({ axis, sign }: Way): [number, number, number] => [
   axis === 'z' ? -sign : 0,
 ]
 
-function textOf({ id, way, standing }: Arrival, label: string): string {
+/** Which parts can be taken out again: they are slid in, and take no glue. */
+const isLoose = ({ groups }: Box['assembly'], id: string): boolean =>
+  groups.some(({ parts }) => parts.includes(id))
+
+function textOf({ id, way, standing }: Arrival, label: string, loose: boolean): string {
   if (!way) return TEXTS[id] ?? `Begin with ${label}, its outside face down.`
   const key = `${way.axis}${way.sign}`
+  if (loose)
+    return (
+      `Slide the ${label} in ${FROM[key]}. It takes no glue: keep glue and varnish out of its grooves, and ` +
+      'clean them of soot first.'
+    )
   const isUsual = OUTWARD[id] === key && standing.every((other) => ORDER.includes(other))
   const before = ORDER.slice(0, ORDER.indexOf(id)).filter((name) => name !== 'top')
   if (isUsual && before.every((name) => standing.includes(name))) return TEXTS[id]
@@ -112,7 +121,7 @@ export function buildSteps(box: Box, panels: Panel[]): BuildStep[] | { locked: s
       standing,
       glue,
       title: `${i + 1}. ${label[0].toUpperCase()}${label.slice(1)}`,
-      text: textOf(arrival, label),
+      text: textOf(arrival, label, isLoose(box.assembly, id)),
       ...(arrival.way ? { from: awayOf(arrival.way) } : {}),
     }
   })

@@ -91,6 +91,8 @@ const KIND_WORDS: Record<Joint['kind'], string> = {
   groove: 'panels in grooves',
 }
 
+const LID_WORDS = 'lid in its grooves'
+
 /** Every kind of slot that a box has, by what enters what. */
 function slotsOf({ made, panels, material, materials }: Fitted): SlotJoint[] {
   if (!made || !panels) return []
@@ -101,7 +103,9 @@ function slotsOf({ made, panels, material, materials }: Fitted): SlotJoint[] {
       if (!joint.slots[own]) continue
       const [holder, guest] = [joint.parts[own], joint.parts[1 - own]].map((id) => material.get(id)!)
       const mixed = materials.length > 1 ? `, ${guest.name} in ${holder.name}` : ''
-      const label = `${KIND_WORDS[joint.kind]}${mixed}`
+      const words =
+        joint.id.endsWith('-top') && joint.between === 'slide' ? LID_WORDS : KIND_WORDS[joint.kind]
+      const label = `${words}${mixed}`
       const where = joint.parts.map((id) => byId.get(id)!.label).join(' and ')
       const known = found.get(label)
       if (known && !known.where.includes(where)) known.where.push(where)

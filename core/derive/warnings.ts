@@ -12,7 +12,7 @@ export interface Spot {
 
 /** What may go wrong with a box that can be drawn, the panels to look at, and where on them. Lengths in mm. */
 export type Warning = { panels: string[]; spots: Spot[] } & (
-  | { kind: 'overlap' | 'missing' }
+  | { kind: 'overlap' | 'missing' | 'stuck' }
   | { kind: 'locked' }
   | { kind: 'thin web'; thickness: number }
   | { kind: 'narrow tab'; width: number; thickness: number }

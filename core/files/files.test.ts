@@ -88,9 +88,15 @@ const lopsided: Job = {
     tabs: { ...tray.box.tabs, floor: { rule: 'pattern', widths: [12, 8, 30], of: 'leading' } },
   },
 }
+const logger = demo('logger-case')
+const closed: Job = {
+  ...logger,
+  box: { ...logger.box, lid: { ...logger.box.lid, kind: 'fingers', lowered: 0 } },
+  cut: { ...logger.cut, face: 'outside' },
+}
 const JOBS: [string, Job][] = [
   ['the specimen tray', tray],
-  ['the logger case', demo('logger-case')],
+  ['a closed logger case', closed],
   ['the slip-cases', demo('slip-cases')],
   ['a lopsided tray', lopsided],
 ]
@@ -156,6 +162,12 @@ describe.each(JOBS)('the files of %s, read back by other libraries', (_, given) 
       }
     }
   })
+})
+
+test('a lid that slides: grooves are engraved and its hole is cut before any outline', async () => {
+  const { lines } = await linesOfSvg(exported(fresh(logger))[0].content)
+  const layers = [...new Set(lines.map(({ layer }) => layer))]
+  expect(layers).toEqual(['engrave-pockets', 'score-labels', 'inside-cuts', 'outline-cuts'])
 })
 
 test('left to the laser’s software, the drawn shapes are written and the file says what to set', async () => {
@@ -252,7 +264,7 @@ describe('job files', () => {
   test('broken, foreign, newer and huge ones are refused whole, each with its own sentence', () => {
     expect(refused(text.slice(0, 500))).toContain('not readable JSON')
     expect(refused('{"hello": 1}')).toContain('not an Uplands job')
-    expect(refused(text.replace('"version": 4', '"version": 5'))).toContain('newer Uplands (version 5')
+    expect(refused(text.replace('"version": 4', '"version": 99'))).toContain('newer Uplands (version 99')
     expect(refused(' '.repeat(JOB_FILE_LIMIT + 1))).toContain('larger than 2 MB')
     expect(refused(text.replace('"width": 240', '"width": "wide"'))).toContain('box → width')
     expect(refused(text.replace('"copies": 1', '"copies": 1, "extra": 1'))).toContain('extra')
@@ -262,7 +274,7 @@ describe('job files', () => {
     const read = readJob(fixture('job-version-1'))
     if (!read.ok) throw new Error(read.error)
     const { stock, kerf, taste, trials } = read.job.measure
-    expect(read.job.version).toBe(4)
+    expect(read.job.version).toBe(5)
     expect(stock!.readings.map(({ value }) => value)).toEqual([3.02, 3.06, 3.04, 3.01, 3.08, 3.05, 3.02])
     expect(stock!.grain).toBe('width') // its layout asked for panels along it
     expect(kerf).toMatchObject({ width: 0.16, doubt: 0.018, method: 'typed' })
@@ -296,6 +308,15 @@ describe('job files', () => {
     expect(read.job.box.corners.kind).toBe('fingers')
     expect(read.job.measure.machine!.colours).toMatchObject(raw.measure.machine!.colours)
     expect(deriveBox(read.job).proof).toEqual({ panels: 5, faults: [] })
+    expect(readJob(writeJob(read.job))).toEqual(read)
+  })
+  test('version 4, whose tops did not slide, is the same box as it was', () => {
+    const raw = JSON.parse(fixture('job-version-4')) as Job
+    const read = readJob(fixture('job-version-4'))
+    if (!read.ok) throw new Error(read.error)
+    expect([raw.version, read.job.version]).toEqual([4, 5])
+    expect(read.job.box).toMatchObject(raw.box)
+    expect(deriveBox(read.job).proof!.faults).toEqual([])
     expect(readJob(writeJob(read.job))).toEqual(read)
   })
   test('one out of its limits can be mended by clamping, and says what that changed', () => {

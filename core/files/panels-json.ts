@@ -66,6 +66,7 @@ export function writePanels(job: Job, box: DerivedBox): string {
         interference: job.interference,
         compensation: compensationStatement(job.cut.compensation, box, IN_METRIC),
         joints: joints.map(jointOf),
+        groups: box.made?.assembly.groups ?? [],
         panels: (box.panels ?? []).map((panel) => ({
           name: panel.id,
           label: panel.label,

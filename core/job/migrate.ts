@@ -187,8 +187,21 @@ function from3(job: Loose): Loose {
   return { ...job, ...alone, version: 4, box, measure, cut, tune }
 }
 
+/** A top of version 4 could not slide. */
+function boxFrom4(box: unknown): unknown {
+  if (!isObject(box) || !isObject(box.lid)) return box
+  return { ...box, lid: { depth: 1.5, play: 0.3, pull: 0, ...box.lid } }
+}
+
+const from4 = (job: Loose): Loose => ({
+  ...job,
+  version: 5,
+  box: boxFrom4(job.box),
+  also: eachObject(job.also, (thing) => ({ ...thing, box: boxFrom4(thing.box) })),
+})
+
 /** One step per version; what is no job comes out as it went in, and the schema refuses it. */
-const STEPS: Record<number, (job: Loose) => Loose> = { 1: from1, 2: from2, 3: from3 }
+const STEPS: Record<number, (job: Loose) => Loose> = { 1: from1, 2: from2, 3: from3, 4: from4 }
 
 /** Brings an older job up to the present version. @param from the version it was written by */
 export function migrateJob(raw: Loose, from: number): Loose {

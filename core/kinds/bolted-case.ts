@@ -35,7 +35,7 @@ export const boltedCase: Kind = {
       proud: 0,
       corners: { kind: 'tenon', leads: 'front and back', setIn },
       floor: { ...PLAIN_BOX.floor, kind: 'tenon', raised: setIn },
-      lid: { kind: 'tenon', lowered: setIn },
+      lid: { ...PLAIN_BOX.lid, kind: 'tenon', lowered: setIn },
       bolts: { uprights: bolts, floor: null, top: null },
     }
   },

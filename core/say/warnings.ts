@@ -19,6 +19,8 @@ export function warningSentence(warning: Warning, { panels }: Pick<DerivedBox, '
       return `${names} would be in the same place. Move one of them, or make it smaller.`
     case 'missing':
       return `Something of the ${names} is missing at a joint: two cut-outs meet there. Move one of them.`
+    case 'stuck':
+      return `The ${names} does not come out. Change how it is held, or what stands in its way.`
     case 'locked':
       return `${names} lock each other: none of them can come in last. Change how one of them is joined.`
     case 'thin web':
@@ -40,12 +42,13 @@ export function warningSentence(warning: Warning, { panels }: Pick<DerivedBox, '
 }
 
 /** What the proof says of a box, in one line. */
-export function proofLine({ proof, panels }: Pick<DerivedBox, 'proof' | 'panels'>): string {
+export function proofLine({ proof, panels, made }: Pick<DerivedBox, 'proof' | 'panels' | 'made'>): string {
   if (!proof) return ''
   const parts = counted(proof.panels, 'part')
-  if (proof.faults.length === 0) return `${parts}, nothing overlaps, nothing missing`
+  const moving = (made?.assembly.groups ?? []).map(({ id }) => `, the ${id} comes out`).join('')
+  if (proof.faults.length === 0) return `${parts}, nothing overlaps, nothing missing${moving}`
   const label = (id: string): string => panels?.find((panel) => panel.id === id)?.label ?? id
   const [{ kind, panels: found }] = proof.faults
-  const what = kind === 'overlap' ? 'overlap' : 'lacks something at a joint'
+  const what = { overlap: 'overlap', missing: 'lacks something at a joint', stuck: 'does not come out' }[kind]
   return `${parts}: ${and(found.map(label))} ${what}`
 }

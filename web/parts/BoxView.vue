@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ChevronDown, ChevronLeft, ChevronRight, ChevronUp, RotateCcw, ZoomIn, ZoomOut } from '@lucide/vue'
 import { onBeforeUnmount, onMounted, ref, watch } from 'vue'
-import type { Panel } from '@core/assembly'
+import { AXES, type Group, type Panel } from '@core/assembly'
 import { useTheme } from './theme'
 import { BoxScene, type Look } from './box-scene'
 
@@ -11,11 +11,14 @@ const props = defineProps<{
   chosen?: string | null
   wrong?: string[]
   second?: string[]
+  groups?: Group[]
 }>()
 const emit = defineEmits<{ choose: [panel: string] }>()
 const canvas = ref<HTMLCanvasElement>()
 const explode = ref(0)
 const section = ref(0)
+/** How far what moves is drawn out, as a share of its way. */
+const opened = ref(0)
 const noWebGL = ref(false)
 const { theme } = useTheme()
 let scene: BoxScene | null = null
@@ -32,6 +35,17 @@ const SHELL = ['front', 'back', 'left', 'right', 'floor', 'top']
 const wayOf = (id: string): [number, number, number] | undefined =>
   SHELL.includes(id) ? undefined : [0, 0, 1]
 
+/** How far a part is moved along the axes of the box, mm. */
+function movedBy(id: string): [number, number, number] | undefined {
+  const group = props.groups?.find(({ parts }) => parts.includes(id))
+  if (!group) return undefined
+  const far = group.range * opened.value * group.way.sign
+  return AXES.map((axis) => (axis === group.way.axis ? far : 0)) as [number, number, number]
+}
+
+/** How much of what is drawn out to the front is seen beside the box. */
+const SEEN = 0.6
+
 /** Draws once per frame, however often it is asked. */
 function draw(): void {
   cancelAnimationFrame(asked)
@@ -40,8 +54,8 @@ function draw(): void {
       explode.value * Math.max(...props.panels.map(({ size }) => Math.min(size.width, size.height))) * 0.9
     scene?.section(section.value)
     scene?.draw(
-      props.panels.map(({ id }) => ({ name: id, colour: lookOf(id), out, way: wayOf(id) })),
-      out,
+      props.panels.map(({ id }) => ({ name: id, colour: lookOf(id), out, way: wayOf(id), by: movedBy(id) })),
+      Math.max(out, SEEN * opened.value * Math.max(0, ...(props.groups ?? []).map(({ range }) => range))),
     )
   })
 }
@@ -57,6 +71,7 @@ function zoom(by: number): void {
 function reset(): void {
   explode.value = 0
   section.value = 0
+  opened.value = 0
   scene?.reset()
   draw()
 }
@@ -110,7 +125,19 @@ watch(
     draw()
   },
 )
-watch([explode, section, theme, () => props.chosen, () => props.wrong, () => props.second], draw)
+watch(
+  [
+    explode,
+    section,
+    opened,
+    () => props.groups,
+    theme,
+    () => props.chosen,
+    () => props.wrong,
+    () => props.second,
+  ],
+  draw,
+)
 </script>
 
 <template>
@@ -165,6 +192,20 @@ watch([explode, section, theme, () => props.chosen, () => props.wrong, () => pro
             type="range"
             min="0"
             max="0.98"
+            step="0.02"
+            class="w-full accent-heather"
+          />
+        </label>
+        <label
+          v-if="groups?.length"
+          class="flex min-w-28 flex-1 items-center gap-2 text-[13px] whitespace-nowrap"
+        >
+          Open the {{ groups[0].id }}
+          <input
+            v-model.number="opened"
+            type="range"
+            min="0"
+            max="1"
             step="0.02"
             class="w-full accent-heather"
           />

@@ -32,6 +32,8 @@ export interface Showing {
   colour: Look
   out: number
   way?: [number, number, number]
+  /** Moved on top of that, along the axes of the box, mm. */
+  by?: [number, number, number]
 }
 
 /** Colours come from the page, so that light and dark hold in the scene as well. */
@@ -160,12 +162,13 @@ export class BoxScene {
   draw(showing: Showing[], spread = Math.max(0, ...showing.map(({ out }) => out))): void {
     this.takePageColours()
     for (const { group } of this.bodies.values()) group.visible = false
-    for (const { name, colour, out, way } of showing) {
+    for (const { name, colour, out, way, by } of showing) {
       const body = this.bodies.get(name)?.group
       if (!body) continue
       body.visible = true
       const direction = way ? new Vector3(...way) : (body.userData.outward as Vector3)
       body.position.copy(direction).multiplyScalar(out)
+      if (by) body.position.add(new Vector3(...by))
       body.traverse((part) => {
         if (part instanceof Mesh) part.material = this.looks[colour].face
         if (part instanceof LineSegments) part.material = this.looks[colour].edge

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { boxSpecSchema, TOP_KINDS, withLid, type TopKind } from '@core/box'
 import { limitsOf } from '@core/limits'
+import FigureField from '@web/parts/FigureField.vue'
 import FormSection from '@web/parts/FormSection.vue'
 import BoltFields from './BoltFields.vue'
 import { useBoxEdits } from './box-edits'
@@ -10,20 +11,22 @@ import PictureChoice from './PictureChoice.vue'
 import TabRules from './TabRules.vue'
 
 /** How the top is held; only shown for a box that has one. */
-defineProps<{ problem: string }>()
+defineProps<{ problems: Record<string, string> }>()
 const { box, thickness, change, changeIn } = useBoxEdits()
 const NAMES: Record<TopKind, string> = {
   fingers: 'fingers',
   butt: 'between walls',
   outside: 'on the walls',
   tenon: 'lowered in slots',
+  slide: 'lid that slides',
 }
 const options = computed(() =>
   TOP_KINDS.map((value) => ({ value, label: NAMES[value], box: withLid(box.value, value, thickness.value) })),
 )
-const { lowered } = boxSpecSchema.shape.lid.shape
+const { shape } = boxSpecSchema.shape.lid
 const choose = (kind: TopKind): boolean => change(withLid(box.value, kind, thickness.value))
-const isLowered = computed(() => ['butt', 'tenon'].includes(box.value.lid.kind))
+const isLowered = computed(() => ['butt', 'tenon', 'slide'].includes(box.value.lid.kind))
+const isSliding = computed(() => box.value.lid.kind === 'slide')
 </script>
 
 <template>
@@ -41,13 +44,44 @@ const isLowered = computed(() => ['butt', 'tenon'].includes(box.value.lid.kind))
       data-field="lowered"
       label="Top lowered by"
       :model-value="box.lid.lowered"
-      :limits="limitsOf(lowered)"
-      :problem="problem"
+      :limits="limitsOf(shape.lowered)"
+      :problem="problems.lowered ?? ''"
       @update:model-value="changeIn('lid', { lowered: $event }, 'lowered')"
     />
+    <div v-if="isSliding" class="grid grid-cols-2 gap-2">
+      <FigureField
+        data-field="lid-depth"
+        label="Groove depth"
+        :model-value="box.lid.depth"
+        :limits="limitsOf(shape.depth)"
+        :problem="problems['lid-depth'] ?? ''"
+        :step="0.1"
+        @update:model-value="changeIn('lid', { depth: $event }, 'lid-depth')"
+      />
+      <FigureField
+        data-field="lid-play"
+        label="Play of the lid"
+        :model-value="box.lid.play"
+        :limits="limitsOf(shape.play)"
+        :step="0.05"
+        @update:model-value="changeIn('lid', { play: $event }, 'lid-play')"
+      />
+      <FigureField
+        data-field="pull"
+        label="Finger hole, diameter"
+        :model-value="box.lid.pull"
+        :limits="limitsOf(shape.pull)"
+        :problem="problems.pull ?? ''"
+        @update:model-value="changeIn('lid', { pull: $event }, 'pull')"
+      />
+      <p class="note col-span-2">
+        Grooves are engraved that much deeper than the lid reaches, and wider than its thickest reading. How
+        deep the engraving goes, a test pocket on this sheet tells. No hole: 0.
+      </p>
+    </div>
     <TabRules v-if="box.lid.kind === 'fingers' || box.lid.kind === 'tenon'" group="top" />
     <BoltFields
-      v-if="box.lid.kind !== 'outside'"
+      v-if="!isSliding && box.lid.kind !== 'outside'"
       group="top"
       name="top"
       :bolts="box.bolts.top"

@@ -54,7 +54,17 @@ const SIZES: { key: Dimension; label: string }[] = [
   { key: 'height', label: 'Height' },
 ]
 /** What stands at a field of its own, by its name; the rest is said above. */
-const AT_FIELD = ['set-in', 'raised', 'lowered', 'columns', 'rows', 'into', 'divider-depth']
+const AT_FIELD = [
+  'set-in',
+  'raised',
+  'lowered',
+  'columns',
+  'rows',
+  'into',
+  'divider-depth',
+  'lid-depth',
+  'pull',
+]
 const problems = computed(() =>
   derived.box.problems.map((problem) => ({
     field: problem.field,
@@ -201,7 +211,7 @@ defineExpose({ focusOn })
     </p>
     <CornerForm :problem="atField['set-in'] ?? ''" />
     <FloorForm :problem="atField.raised ?? ''" />
-    <LidForm v-if="box.top" :problem="atField.lowered ?? ''" />
+    <LidForm v-if="box.top" :problems="atField" />
     <DividerForm :problems="atField" />
     <StockForm />
     <FiguresForm />

@@ -81,6 +81,7 @@ const choose = (id: string): void => {
             :chosen="chosenId"
             :wrong="wrong"
             :second="second"
+            :groups="derived.box.made?.assembly.groups"
             :label="SPACE"
             @choose="choose"
           />

@@ -1,0 +1,89 @@
+import { describe, expect, test } from '@jest/globals'
+import { boxOf, jobOf, PLAIN } from '../../scripts/testing/parts'
+import { prove, resolve } from '../assembly'
+import { buildSteps } from '../build'
+import { deriveBox } from '../derive'
+import { bounds } from '../geometry'
+import { IN_METRIC as say } from '../length'
+import { problemSentence, sameTabs, sameThickness, specProblems, withLid, type BoxSpec } from './index'
+
+const open: BoxSpec = {
+  ...PLAIN,
+  sizesAre: 'outer',
+  width: 140,
+  depth: 90,
+  height: 50,
+  top: true,
+  tabs: sameTabs({ rule: 'even', width: 9 }),
+  proud: 0,
+}
+const T = 3
+const spec: BoxSpec = { ...open, lid: { kind: 'slide', lowered: 4, depth: 1.5, play: 0.3, pull: 16 } }
+const made = (of: BoxSpec) => {
+  const box = boxOf(of, T)
+  const { panels } = resolve(box.assembly, { proud: 0, interference: 0 })
+  return { box, panels, panel: (id: string) => panels.find((each) => each.id === id)! }
+}
+
+describe('a lid that slides', () => {
+  const { box, panels, panel } = made(spec)
+  test('reaches into three walls, and ends level with the outside of the front', () => {
+    expect(panel('top').size.width).toBeCloseTo(140 - 2 * T + 2 * 1.5, 6)
+    expect(panel('top').size.height).toBeCloseTo(90 - T + 1.5, 6)
+  })
+  test('goes over the front wall, which is lower by the lid and by what it is lowered', () => {
+    expect(panel('front').size.height).toBeCloseTo(50 - 4 - T, 6)
+    for (const id of ['left', 'right', 'back']) expect(panel(id).size.height).toBeCloseTo(50, 6)
+    expect(box.inner.z).toBeCloseTo(50 - 2 * T - 4, 6)
+  })
+  test('its grooves are wider and deeper by the play, and open to the front', () => {
+    const grooves = panels.flatMap(({ id, features }) =>
+      features.filter(({ what }) => what === 'groove').map((groove) => ({ id, ...groove })),
+    )
+    expect(grooves.map(({ id }) => id).sort()).toEqual(['back', 'left', 'right'])
+    for (const { shape, depth, id } of grooves) {
+      const { minX, maxX, minY, maxY } = bounds(shape)
+      expect(depth).toBeCloseTo(1.5 + 0.3, 9)
+      expect(maxY - minY).toBeCloseTo(T + 0.3, 9)
+      // from the outside of the front to the inside of the back; or between the side walls
+      expect(maxX - minX).toBeCloseTo(id === 'back' ? 140 - 2 * T : 90 - T, 6)
+    }
+  })
+  test('comes out to the front in every position; something in its way is found', () => {
+    expect(prove(box.assembly, panels).faults).toEqual([])
+    const [lid] = box.assembly.groups
+    const back = { ...box.assembly, groups: [{ ...lid, way: { axis: 'y' as const, sign: 1 as const } }] }
+    expect(prove(back, panels).faults.map(({ kind, panels: stuck }) => [kind, ...stuck])).toEqual([
+      ['stuck', 'top'],
+    ])
+    const fixed = made(withLid(open, 'tenon', T))
+    const held = { ...fixed.box.assembly, groups: [lid] }
+    expect(prove(held, fixed.panels).faults.map(({ kind }) => kind)).toEqual(['stuck'])
+  })
+  test('comes last, from the front, without glue', () => {
+    const steps = buildSteps(box, panels)
+    if ('locked' in steps) throw new Error('locked')
+    const last = steps[steps.length - 1]
+    expect([last.panel, last.glue, last.from]).toEqual(['top', [], [0, -1, 0]])
+    expect(last.text).toContain('keep glue and varnish out of its grooves')
+  })
+  test('its odds are those of its own play, apart from that of dividers', () => {
+    const derived = deriveBox(jobOf(spec))
+    expect(derived.problems).toEqual([])
+    const joint = derived.made!.edges.find(({ id }) => id === 'left-top')!
+    expect([joint.between, joint.play.walls, joint.slots]).toEqual(['slide', 0.3, [true, false]])
+  })
+  test('gets a finger hole where a finger goes in, and none where it is too narrow', () => {
+    expect(withLid(open, 'slide', T).lid).toMatchObject({ kind: 'slide', lowered: 3, depth: 1.5, pull: 16 })
+    expect(withLid({ ...open, depth: 24 }, 'slide', T).lid.pull).toBe(0)
+  })
+  test('grooves that go through, a lid at the rim and a hole without room are refused', () => {
+    const said = (lid: Partial<BoxSpec['lid']>): string[] =>
+      specProblems({ ...spec, lid: { ...spec.lid, ...lid } }, sameThickness(T), 0.8).map((problem) =>
+        problemSentence(problem, say),
+      )
+    expect(said({ depth: 2.6 })[0]).toContain('A groove 2.9 mm deep would go through 3 mm')
+    expect(said({ lowered: 0 })[0]).toContain('The top lies too near')
+    expect(said({ pull: 60 })).toEqual(['The lid has no room for that finger hole. Make it at most 42 mm.'])
+  })
+})

@@ -1,0 +1,36 @@
+import { PLAIN_BOX, sameTabs, type BoxSpec } from '../box'
+import { length, numberOf, TAB, THICKNESS, type Kind } from './kind'
+
+/** A box whose lid slides in engraved grooves and is drawn out over the lower front wall. */
+export const slidingBox: Kind = {
+  kind: 'sliding-box',
+  title: 'Box with a lid that slides in grooves',
+  numbers: [
+    length('width', 'outer width', [30, 2000], 140),
+    length('depth', 'outer depth, along which the lid slides', [30, 2000], 90),
+    length('height', 'outer height', [20, 1000], 50),
+    length('lowered', 'distance of the lid from the upper edge', [1, 100], 3),
+    length('groove', 'how far the lid reaches into the walls', [0.3, 10], 1.5),
+    length('play', 'play of the lid in its grooves', [0, 2], 0.3),
+    length('pull', 'diameter of the finger hole; 0 is none', [0, 100], 16),
+    TAB,
+    THICKNESS,
+  ],
+  make: (values): BoxSpec => ({
+    ...PLAIN_BOX,
+    sizesAre: 'outer',
+    width: numberOf(values, 'width'),
+    depth: numberOf(values, 'depth'),
+    height: numberOf(values, 'height'),
+    top: true,
+    tabs: sameTabs({ rule: 'even', width: numberOf(values, 'tab') }),
+    proud: 0,
+    lid: {
+      kind: 'slide',
+      lowered: numberOf(values, 'lowered'),
+      depth: numberOf(values, 'groove'),
+      play: numberOf(values, 'play'),
+      pull: numberOf(values, 'pull'),
+    },
+  }),
+}
