@@ -4,8 +4,9 @@ import { dividerJoints, makeDividers, type Divider } from './dividers'
 import { makeCorners, makeEdges, type Edge } from './edges'
 import { archesOf, boltsIn, boltsOf, grooveIn, pullOf, scoopsOf } from './features'
 import { ledgesOf } from './ledges'
+import { lipOf } from './lip'
 import { makeShell, shellParts, type Materials, type Shell } from './shell'
-import { slides, type BoxSpec } from './spec'
+import { lifts, slides, type BoxSpec } from './spec'
 
 /** A box as an assembly, with what its own pages ask of it. */
 export interface Box extends Shell {
@@ -47,11 +48,13 @@ function withFeatures(
   }))
 }
 
-/** What of a box moves: a lid that is drawn out over the front wall. */
-const groupsOf = ({ spec, outer }: Shell): Group[] =>
-  slides(spec)
-    ? [{ id: 'lid', parts: ['top'], motion: 'slide', way: { axis: 'y', sign: -1 }, range: outer.y }]
-    : []
+/** What of a box moves: a lid that is drawn out over the front wall, or lifted off with its lip. */
+function groupsOf({ spec, outer }: Shell): Group[] {
+  const lid = { id: 'lid', motion: 'slide' as const }
+  if (slides(spec)) return [{ ...lid, parts: ['top'], way: { axis: 'y', sign: -1 }, range: outer.y }]
+  if (lifts(spec)) return [{ ...lid, parts: ['top', 'lip'], way: { axis: 'z', sign: 1 }, range: outer.z }]
+  return []
+}
 
 /**
  * A box from what its maker says: parts, joints, corners. Sizes and boundaries are on a grid of 0.0001 mm.
@@ -63,8 +66,10 @@ export function makeBox(spec: BoxSpec, materials: Materials): Box {
   const dividers = makeDividers(shell)
   const ledges = ledgesOf(shell)
   const joints: Joint[] = [...edges, ...dividerJoints(shell, dividers)]
-  const parts = [...shellParts(shell), ...dividers.map(({ part }) => part), ...ledges.map(({ part }) => part)]
-  const contacts: Contact[] = ledges.map(({ contact }) => contact)
+  const lip = lipOf(shell)
+  const glued = lip ? [...ledges, lip] : ledges
+  const parts = [...shellParts(shell), ...dividers.map(({ part }) => part), ...glued.map(({ part }) => part)]
+  const contacts: Contact[] = glued.map(({ contact }) => contact)
   return {
     ...shell,
     edges,

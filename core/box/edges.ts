@@ -11,7 +11,7 @@ import {
   type EdgeRule,
   type Pattern,
 } from '../joints'
-import { SIDES, WALLS, type Shell } from './shell'
+import { isOnWalls, SIDES, slab, WALLS, type Shell } from './shell'
 import {
   canDiffer,
   isFlush,
@@ -119,10 +119,10 @@ function lineOf(shell: Shell, panels: PanelName[], along: Axis, full: boolean): 
     return { from, to, start: from, end: to }
   }
   const from = isFlush(spec, 'floor') || spec.floor.kind === 'outside' ? room.min.z : 0
-  const isUnder = isFlush(spec, 'top') || spec.lid.kind === 'outside'
+  const isUnder = isFlush(spec, 'top') || isOnWalls(spec)
   // A lid slides over the front wall, and in the others.
   const isBelow = slides(spec) ? panels.includes('front') : spec.top && isUnder
-  const to = isBelow ? room.max.z : outer.z
+  const to = isBelow ? slab(shell, 'top')[0] : outer.z
   return full ? { from, to, start: 0, end: outer.z } : { from, to, start: from, end: to }
 }
 

@@ -7,6 +7,7 @@ import {
   panelNames,
   raisedBy,
   setInOf,
+  lifts,
   slides,
   type BoxSpec,
   type PanelName,
@@ -73,8 +74,13 @@ export function makeShell(spec: BoxSpec, materials: Materials): Shell {
     if (end === 'low') room.min[axis] = to
     else room.max[axis] = from
   }
+  if (lifts(spec)) room.max.z -= materials.mean.top // its lip reaches down so far
   return { ...base, room }
 }
+
+/** Whether walls end below the top, which lies on them. */
+export const isOnWalls = (spec: BoxSpec): boolean =>
+  spec.top && !isFlush(spec, 'top') && (spec.lid.kind === 'outside' || spec.lid.kind === 'lift')
 
 /** The space a panel's blank fills, before its joints. */
 function blankBlock(shell: Shell, name: PanelName): Block {
@@ -85,7 +91,7 @@ function blankBlock(shell: Shell, name: PanelName): Block {
   if (name === 'floor' || name === 'top') {
     const kind = name === 'floor' ? spec.floor.kind : spec.lid.kind
     const isSliding = name === 'top' && slides(spec)
-    if (isFlush(spec, name) || kind === 'outside') return block
+    if (isFlush(spec, name) || kind === 'outside' || kind === 'lift') return block
     const loose = name === 'floor' && kind === 'ledge' ? spec.play.loose / 2 : 0
     for (const across of ['x', 'y'] as const) {
       block.min[across] = room.min[across] + loose
@@ -95,7 +101,7 @@ function blankBlock(shell: Shell, name: PanelName): Block {
     return block
   }
   if (spec.floor.kind === 'outside' && !isFlush(spec, 'floor')) block.min.z = room.min.z
-  if (spec.top && spec.lid.kind === 'outside' && !isFlush(spec, 'top')) block.max.z = room.max.z
+  if (isOnWalls(spec)) block.max.z = slab(shell, 'top')[0]
   if (name === 'front' && slides(spec)) block.max.z = room.max.z
   const across = axis === 'x' ? 'y' : 'x'
   const { kind, leads, setIn } = spec.corners

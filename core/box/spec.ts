@@ -20,9 +20,9 @@ export type FloorKind = (typeof FLOOR_KINDS)[number]
 
 /**
  * How the top is held. `outside`: it lies on the walls; `butt`: between them; `slide`: a lid in grooves, that
- * is drawn out over the front wall.
+ * is drawn out over the front wall; `lift`: a lid on the walls that a lip under it keeps in place.
  */
-export const TOP_KINDS = ['fingers', 'butt', 'outside', 'tenon', 'slide'] as const
+export const TOP_KINDS = ['fingers', 'butt', 'outside', 'tenon', 'slide', 'lift'] as const
 export type TopKind = (typeof TOP_KINDS)[number]
 
 export const WALL_PAIRS = ['front and back', 'left and right'] as const
@@ -111,7 +111,10 @@ export const boxSpecSchema = z.strictObject({
     lowered: small,
     /** How far a sliding lid reaches into the walls. */
     depth: z.number().min(0.1).max(50),
-    /** Added to the thickest reading for the grooves that it slides in, and left beyond its sides. */
+    /**
+     * Added to the thickest reading for the grooves that a lid slides in, and left beyond its sides; between a
+     * lip and each wall. [FM: 0.2 to 0.4 per side slides]
+     */
     play: z.number().min(0).max(5),
     /** Diameter of the hole that it is drawn out by; 0 is none. */
     pull: z.number().min(0).max(200),
@@ -201,7 +204,7 @@ const FLUSH = ['fingers', 'butt', 'outside']
 export const raisedBy = ({ floor }: Pick<BoxSpec, 'floor'>): number =>
   floor.kind === 'fingers' || floor.kind === 'outside' || floor.kind === 'none' ? 0 : floor.raised
 export const loweredBy = ({ top, lid }: Pick<BoxSpec, 'top' | 'lid'>): number =>
-  top && lid.kind !== 'fingers' && lid.kind !== 'outside' ? lid.lowered : 0
+  top && lid.kind !== 'fingers' && lid.kind !== 'outside' && lid.kind !== 'lift' ? lid.lowered : 0
 
 /** Whether a floor or top reaches into the corners of the shell, where three slabs meet. */
 export function isFlush(spec: Outline, name: 'floor' | 'top'): boolean {
@@ -213,13 +216,16 @@ export function isFlush(spec: Outline, name: 'floor' | 'top'): boolean {
 /** Whether the top is a lid that is drawn out to the front. */
 export const slides = ({ top, lid }: Pick<BoxSpec, 'top' | 'lid'>): boolean => top && lid.kind === 'slide'
 
+/** Whether the top is a lid that lifts off, with a lip under it. */
+export const lifts = ({ top, lid }: Pick<BoxSpec, 'top' | 'lid'>): boolean => top && lid.kind === 'lift'
+
 /** What the walls take from each axis, mm. */
 export function taken(spec: Outline, t: Thicknesses): Size {
   const floor = spec.floor.kind === 'none' ? 0 : t.floor + raisedBy(spec)
   return {
     x: t.left + t.right + 2 * setInOf(spec.corners, 'x'),
     y: t.front + t.back + 2 * setInOf(spec.corners, 'y'),
-    z: floor + (spec.top ? t.top + loweredBy(spec) : 0),
+    z: floor + (spec.top ? t.top + loweredBy(spec) : 0) + (lifts(spec) ? t.top : 0),
   }
 }
 

@@ -32,9 +32,10 @@ function wantedOrder(panels: Panel[]): string[] {
   const others = ids.filter((id) => !ORDER.includes(id))
   const known = ORDER.filter((id) => ids.includes(id))
   const ledges = others.filter((id) => id.startsWith('ledge'))
-  const inside = others.filter((id) => !id.startsWith('ledge'))
+  const inside = others.filter((id) => !id.startsWith('ledge') && id !== 'lip')
+  const lip = others.filter((id) => id === 'lip')
   const isTop = (id: string): boolean => id === 'top'
-  return [...known.filter((id) => !isTop(id)), ...ledges, ...inside, ...known.filter(isTop)]
+  return [...known.filter((id) => !isTop(id)), ...ledges, ...inside, ...lip, ...known.filter(isTop)]
 }
 
 const WALLS = ['front', 'back', 'left', 'right']
@@ -72,18 +73,25 @@ const awayOf = ({ axis, sign }: Way): [number, number, number] => [
   axis === 'z' ? -sign : 0,
 ]
 
-/** Which parts can be taken out again: they are slid in, and take no glue. */
-const isLoose = ({ groups }: Box['assembly'], id: string): boolean =>
-  groups.some(({ parts }) => parts.includes(id))
+/** What is said of parts that can be taken out again. */
+function looseText({ groups }: Box['assembly'], id: string, from: string): string | null {
+  const group = groups.find(({ parts }) => parts.includes(id))
+  if (!group) return null
+  if (group.way.axis !== 'z')
+    return (
+      `Slide the ${id} in ${from}. It takes no glue: keep glue and varnish out of its grooves, and clean ` +
+      'them of soot first.'
+    )
+  return id === 'lip'
+    ? 'Lay the lip in level with the rim, slips of card between it and the walls all round: no glue there.'
+    : 'Glue the lid to the lip where it lies, even with the walls. Lift both off before the glue has set.'
+}
 
-function textOf({ id, way, standing }: Arrival, label: string, loose: boolean): string {
+function textOf({ id, way, standing }: Arrival, label: string, box: Box['assembly']): string {
   if (!way) return TEXTS[id] ?? `Begin with ${label}, its outside face down.`
   const key = `${way.axis}${way.sign}`
-  if (loose)
-    return (
-      `Slide the ${label} in ${FROM[key]}. It takes no glue: keep glue and varnish out of its grooves, and ` +
-      'clean them of soot first.'
-    )
+  const loose = looseText(box, id, FROM[key])
+  if (loose) return loose
   const isUsual = OUTWARD[id] === key && standing.every((other) => ORDER.includes(other))
   const before = ORDER.slice(0, ORDER.indexOf(id)).filter((name) => name !== 'top')
   if (isUsual && before.every((name) => standing.includes(name))) return TEXTS[id]
@@ -121,7 +129,7 @@ export function buildSteps(box: Box, panels: Panel[]): BuildStep[] | { locked: s
       standing,
       glue,
       title: `${i + 1}. ${label[0].toUpperCase()}${label.slice(1)}`,
-      text: textOf(arrival, label, isLoose(box.assembly, id)),
+      text: textOf(arrival, label, box.assembly),
       ...(arrival.way ? { from: awayOf(arrival.way) } : {}),
     }
   })

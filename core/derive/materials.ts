@@ -49,6 +49,7 @@ function usesOf(id: string): StockUse[] {
     case 'top':
       return [id]
     default:
+      if (id === 'lip') return ['top']
       return id.startsWith('ledge') ? ['floor'] : ['dividers']
   }
 }

@@ -26,6 +26,7 @@ const sideOf = ({ from, to, kind, joint }: PanelSide) => ({
 function groupOf({ id }: Panel): string {
   if (['front', 'back', 'left', 'right'].includes(id)) return 'walls'
   if (id === 'floor' || id === 'top') return id
+  if (id === 'lip') return 'top'
   return id.startsWith('ledge') ? 'ledges' : 'dividers'
 }
 

@@ -8,11 +8,12 @@ import { plainBox } from './box'
 import { cardRack } from './card-rack'
 import { dividedTray } from './divided-tray'
 import { footedTray } from './footed-tray'
+import { liddedBox } from './lidded-box'
 import { slidingBox } from './sliding-box'
 import type { Kind, KindInput, KindValues } from './kind'
 
 /** Every kind that can be made from a few numbers. */
-export const KINDS: Kind[] = [plainBox, dividedTray, cardRack, footedTray, boltedCase, slidingBox]
+export const KINDS: Kind[] = [plainBox, dividedTray, cardRack, footedTray, boltedCase, slidingBox, liddedBox]
 
 export type Made = { ok: true; job: Job } | { ok: false; error: string }
 const refused = (error: string): Made => ({ ok: false, error })

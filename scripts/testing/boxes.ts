@@ -122,7 +122,7 @@ export const anyBoxes = fc
       arch: fc.constantFrom(0, 6),
     }),
     lid: fc.record({
-      kind: fc.constantFrom(...(['fingers', 'butt', 'outside', 'tenon', 'slide'] as const)),
+      kind: fc.constantFrom(...(['fingers', 'butt', 'outside', 'tenon', 'slide', 'lift'] as const)),
       lowered: fc.constantFrom(0, 7),
       depth: fc.constantFrom(0.6, 1.2),
       play: fc.constantFrom(0, 0.3),

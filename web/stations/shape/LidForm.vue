@@ -19,6 +19,7 @@ const NAMES: Record<TopKind, string> = {
   outside: 'on the walls',
   tenon: 'lowered in slots',
   slide: 'lid that slides',
+  lift: 'lifts off, with a lip',
 }
 const options = computed(() =>
   TOP_KINDS.map((value) => ({ value, label: NAMES[value], box: withLid(box.value, value, thickness.value) })),
@@ -27,6 +28,7 @@ const { shape } = boxSpecSchema.shape.lid
 const choose = (kind: TopKind): boolean => change(withLid(box.value, kind, thickness.value))
 const isLowered = computed(() => ['butt', 'tenon', 'slide'].includes(box.value.lid.kind))
 const isSliding = computed(() => box.value.lid.kind === 'slide')
+const isLid = computed(() => isSliding.value || box.value.lid.kind === 'lift')
 </script>
 
 <template>
@@ -48,8 +50,9 @@ const isSliding = computed(() => box.value.lid.kind === 'slide')
       :problem="problems.lowered ?? ''"
       @update:model-value="changeIn('lid', { lowered: $event }, 'lowered')"
     />
-    <div v-if="isSliding" class="grid grid-cols-2 gap-2">
+    <div v-if="isLid" class="grid grid-cols-2 gap-2">
       <FigureField
+        v-if="isSliding"
         data-field="lid-depth"
         label="Groove depth"
         :model-value="box.lid.depth"
@@ -67,6 +70,7 @@ const isSliding = computed(() => box.value.lid.kind === 'slide')
         @update:model-value="changeIn('lid', { play: $event }, 'lid-play')"
       />
       <FigureField
+        v-if="isSliding"
         data-field="pull"
         label="Finger hole, diameter"
         :model-value="box.lid.pull"
@@ -74,14 +78,18 @@ const isSliding = computed(() => box.value.lid.kind === 'slide')
         :problem="problems.pull ?? ''"
         @update:model-value="changeIn('lid', { pull: $event }, 'pull')"
       />
-      <p class="note col-span-2">
+      <p v-if="!isSliding" class="note col-span-2">
+        The play stays between the lip and each wall: 0.2 to 0.4 slides (from memory). The lip is of the top’s
+        own stock.
+      </p>
+      <p v-else class="note col-span-2">
         Grooves are engraved that much deeper than the lid reaches, and wider than its thickest reading. How
         deep the engraving goes, a test pocket on this sheet tells. No hole: 0.
       </p>
     </div>
     <TabRules v-if="box.lid.kind === 'fingers' || box.lid.kind === 'tenon'" group="top" />
     <BoltFields
-      v-if="!isSliding && box.lid.kind !== 'outside'"
+      v-if="!isLid && box.lid.kind !== 'outside'"
       group="top"
       name="top"
       :bolts="box.bolts.top"
