@@ -56,6 +56,12 @@ await page
   .click()
 await page.waitForTimeout(300)
 await page.screenshot({ path: `${folder}stocks.png` })
+// A lid half drawn out.
+await openJob(page, address, 'demo-logger', 'shape')
+await page.locator('[data-field=top-joint]').scrollIntoViewIfNeeded()
+await page.getByLabel('Open the lid').fill('0.45')
+await page.waitForTimeout(900)
+await page.screenshot({ path: `${folder}lid.png` })
 // The kerf being measured, on a desk and on a phone, with readings as they may come.
 for (const [name, width, height] of [
   ['kerf', 1280, 800],
