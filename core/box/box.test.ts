@@ -115,11 +115,20 @@ describe('one edge that differs from its group', () => {
     const butt = edgeOf({ ...tenons, edges: { 'front-left': { kind: 'butt', rule, bolts: null } } })
     expect([butt.kind, butt.claims.map(({ owner }) => owner)]).toEqual(['butt', [0]])
   })
-  test('a lap needs the whole wall: its edges are all alike', () => {
+  test('three laps and one corner of tenons: only there the wall ends at the other one', () => {
     const lapped = withCorners({ ...spec, top: false }, 'lap', 3)
-    const rule: EdgeRule = { rule: 'shares', count: 7 }
-    const own = edgeOf({ ...lapped, edges: { 'front-left': { kind: 'fingers', rule, bolts: null } } })
-    expect(own.kind).toBe('lap')
+    const rule: EdgeRule = { rule: 'shares', count: 5 }
+    const mixed: BoxSpec = { ...lapped, edges: { 'front-left': { kind: 'fingers', rule, bolts: null } } }
+    const { edges, outer, room } = boxOf(mixed, 3)
+    const kinds = ['front-left', 'front-right', 'back-left'].map(
+      (id) => edges.find((each) => each.id === id)!.kind,
+    )
+    expect(kinds).toEqual(['tenon', 'lap', 'lap'])
+    const wide = (id: string, of: BoxSpec): number =>
+      panelsOf(of).find((panel) => panel.id === id)!.size.width
+    expect(wide('left', lapped)).toBeCloseTo(outer.y, 6)
+    expect(wide('left', mixed)).toBeCloseTo(outer.y - room.min.y + 3, 6) // its tenons reach through the front
+    expect(wide('right', mixed)).toBeCloseTo(outer.y, 6)
   })
 })
 

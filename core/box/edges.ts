@@ -14,12 +14,12 @@ import {
 import { isOnWalls, SIDES, slab, WALLS, type Shell } from './shell'
 import {
   canDiffer,
+  edgeId,
   isFlush,
   kindOf,
   slides,
   type BoxSpec,
   type EdgeGroup,
-  type EdgeId,
   type PanelName,
 } from './spec'
 
@@ -35,12 +35,6 @@ function rankOf({ corners }: BoxSpec, name: PanelName): number {
   if (!WALLS.includes(name)) return 0
   const pair = SIDES[name].axis === 'y' ? 'front and back' : 'left and right'
   return corners.leads === pair ? 2 : 1
-}
-
-/** The name of an edge, whichever of its panels leads. */
-export function edgeId(a: PanelName, b: PanelName): EdgeId {
-  const order: PanelName[] = ['front', 'back', 'left', 'right', 'floor', 'top']
-  return [a, b].sort((p, q) => order.indexOf(p) - order.indexOf(q)).join('-') as EdgeId
 }
 
 /** Opposite edges, when mirrored, run the other way round: those of the back and of the right. */
@@ -140,7 +134,9 @@ function makeJoint(
   const own = spec.edges[edgeId(...panels)]
   if (own && canDiffer(kind)) {
     if (own.kind === 'butt') return butt(line, 0)
-    return kind === 'tenon' ? tenons(own.rule, line, pattern) : fingers(own.rule, line, pattern)
+    return kind === 'tenon' || kind === 'lap'
+      ? tenons(own.rule, line, pattern)
+      : fingers(own.rule, line, pattern)
   }
   switch (kind) {
     case 'fingers':

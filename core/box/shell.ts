@@ -2,6 +2,7 @@ import { AXES, frameOf, type Axis, type Block, type Lie, type Part, type Size } 
 import { onGrid } from '../joints'
 import {
   boxSizes,
+  edgeId,
   isFlush,
   loweredBy,
   panelNames,
@@ -108,6 +109,12 @@ function blankBlock(shell: Shell, name: PanelName): Block {
   const isLapped = leads !== (axis === 'x' ? 'left and right' : 'front and back')
   if (isLapped && (kind === 'tenon' || (kind === 'butt' && setIn > 0)))
     [block.min[across], block.max[across]] = [room.min[across], room.max[across]]
+  if (kind === 'lap' && isLapped) {
+    // An edge that is no lap ends at the inside of the wall that it stands against.
+    const [low, high]: PanelName[] = across === 'x' ? ['left', 'right'] : ['front', 'back']
+    if (spec.edges[edgeId(name, low)]) block.min[across] = room.min[across]
+    if (spec.edges[edgeId(name, high)]) block.max[across] = room.max[across]
+  }
   return block
 }
 

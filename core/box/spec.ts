@@ -55,7 +55,7 @@ export type EdgeId = (typeof EDGE_IDS)[number]
 
 /**
  * The joint of one edge, where it differs from its group's. `fingers` has shares of its own, in tenons where
- * the group has those; `butt`: the leading panel runs past.
+ * walls are set in; `butt`: the leading panel runs past.
  */
 export const edgeOwnSchema = z.strictObject({
   kind: z.enum(['fingers', 'butt']),
@@ -188,9 +188,15 @@ export function setInOf({ kind, leads, setIn }: BoxSpec['corners'], axis: 'x' | 
   return kind === 'lap' || isLapped ? setIn : 0
 }
 
-/** Whether one edge of a group that is joined so may have a joint of its own: a lap needs its whole wall. */
+/** Whether one edge of a group that is joined so may have a joint of its own. */
 export const canDiffer = (kind: ReturnType<typeof kindOf>): boolean =>
-  kind === 'fingers' || kind === 'butt' || kind === 'tenon'
+  ['fingers', 'butt', 'tenon', 'lap'].includes(kind)
+
+/** The name of an edge, whichever of its panels leads. */
+export function edgeId(a: PanelName, b: PanelName): EdgeId {
+  const order: PanelName[] = ['front', 'back', 'left', 'right', 'floor', 'top']
+  return [a, b].sort((p, q) => order.indexOf(p) - order.indexOf(q)).join('-') as EdgeId
+}
 
 /** How the edges of a group are joined. */
 export const kindOf = (

@@ -19,7 +19,7 @@ const kind = computed(() => own.value?.kind ?? 'group')
 const ofGroup = computed(() => kindOf(box.value, props.edge.group))
 const KINDS = computed(() => [
   { value: 'group', label: `as ${props.edge.group}` },
-  { value: 'fingers', label: ofGroup.value === 'tenon' ? 'own tenons' : 'own fingers' },
+  { value: 'fingers', label: ['tenon', 'lap'].includes(ofGroup.value) ? 'own tenons' : 'own fingers' },
   { value: 'butt', label: 'butt' },
 ])
 const set = (part: Partial<EdgeOwn> | null, key = ''): boolean =>
