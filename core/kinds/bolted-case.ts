@@ -1,6 +1,6 @@
-import { PLAIN_BOX, sameTabs, type BoxSpec } from '../box'
+import { PLAIN_BOX, type BoxSpec } from '../box'
 import { BOLT_SIZES, type BoltSize } from '../joints'
-import { choice, count, length, numberOf, TAB, THICKNESS, type Kind } from './kind'
+import { choice, count, length, numberOf, sizedBox, TAB, THICKNESS, type Kind } from './kind'
 
 /** A closed case that comes apart: its walls stand in slots and are held by bolts in captive nuts. */
 export const boltedCase: Kind = {
@@ -25,14 +25,8 @@ export const boltedCase: Kind = {
       length: numberOf(values, 'bolt-length'),
     }
     return {
-      ...PLAIN_BOX,
-      sizesAre: 'outer',
-      width: numberOf(values, 'width'),
-      depth: numberOf(values, 'depth'),
-      height: numberOf(values, 'height'),
+      ...sizedBox(values, 'outer'),
       top: true,
-      tabs: sameTabs({ rule: 'even', width: numberOf(values, 'tab') }),
-      proud: 0,
       corners: { kind: 'tenon', leads: 'front and back', setIn },
       floor: { ...PLAIN_BOX.floor, kind: 'tenon', raised: setIn },
       lid: { ...PLAIN_BOX.lid, kind: 'tenon', lowered: setIn },

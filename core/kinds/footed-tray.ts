@@ -1,5 +1,5 @@
-import { PLAIN_BOX, sameTabs, type BoxSpec } from '../box'
-import { length, numberOf, TAB, THICKNESS, type Kind } from './kind'
+import { PLAIN_BOX, type BoxSpec } from '../box'
+import { length, numberOf, sizedBox, TAB, THICKNESS, type Kind } from './kind'
 
 /** A tray whose walls reach below the floor as feet, with arches between them. */
 export const footedTray: Kind = {
@@ -15,14 +15,7 @@ export const footedTray: Kind = {
     THICKNESS,
   ],
   make: (values): BoxSpec => ({
-    ...PLAIN_BOX,
-    sizesAre: 'outer',
-    width: numberOf(values, 'width'),
-    depth: numberOf(values, 'depth'),
-    height: numberOf(values, 'height'),
-    top: false,
-    tabs: sameTabs({ rule: 'even', width: numberOf(values, 'tab') }),
-    proud: 0,
+    ...sizedBox(values, 'outer'),
     floor: {
       ...PLAIN_BOX.floor,
       kind: 'tenon',

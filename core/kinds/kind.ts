@@ -1,4 +1,4 @@
-import type { BoxSpec } from '../box'
+import { PLAIN_BOX, sameTabs, type BoxSpec } from '../box'
 
 /** A number that a kind is made from. */
 export interface KindNumber {
@@ -58,3 +58,15 @@ export const THICKNESS = length('thickness', 'thickness of the sheet', [0.5, 30]
 export const TAB = length('tab', 'wanted width of tabs', [1, 200], 9)
 
 export const numberOf = (values: KindValues, name: string): number => Number(values[name])
+
+/** A box of fingers of the size that was said, its tabs near the wanted width: what kinds begin with. */
+export const sizedBox = (values: KindValues, sizesAre: BoxSpec['sizesAre']): BoxSpec => ({
+  ...PLAIN_BOX,
+  sizesAre,
+  width: numberOf(values, 'width'),
+  depth: numberOf(values, 'depth'),
+  height: numberOf(values, 'height'),
+  top: false,
+  tabs: sameTabs({ rule: 'even', width: numberOf(values, 'tab') }),
+  proud: 0,
+})

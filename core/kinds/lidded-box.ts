@@ -1,5 +1,5 @@
-import { PLAIN_BOX, sameTabs, type BoxSpec } from '../box'
-import { length, numberOf, TAB, THICKNESS, type Kind } from './kind'
+import { PLAIN_BOX, type BoxSpec } from '../box'
+import { length, numberOf, sizedBox, TAB, THICKNESS, type Kind } from './kind'
 
 /** A box with a lid that lifts off: a lip under it keeps it in place. */
 export const liddedBox: Kind = {
@@ -14,14 +14,8 @@ export const liddedBox: Kind = {
     THICKNESS,
   ],
   make: (values): BoxSpec => ({
-    ...PLAIN_BOX,
-    sizesAre: 'inner',
-    width: numberOf(values, 'width'),
-    depth: numberOf(values, 'depth'),
-    height: numberOf(values, 'height'),
+    ...sizedBox(values, 'inner'),
     top: true,
-    tabs: sameTabs({ rule: 'even', width: numberOf(values, 'tab') }),
-    proud: 0,
     lid: { ...PLAIN_BOX.lid, kind: 'lift', play: numberOf(values, 'play') },
   }),
 }

@@ -1,5 +1,5 @@
-import { PLAIN_BOX, sameTabs, type BoxSpec } from '../box'
-import { length, numberOf, TAB, THICKNESS, type Kind } from './kind'
+import type { BoxSpec } from '../box'
+import { length, numberOf, sizedBox, TAB, THICKNESS, type Kind } from './kind'
 
 /** A box whose lid slides in engraved grooves and is drawn out over the lower front wall. */
 export const slidingBox: Kind = {
@@ -17,14 +17,8 @@ export const slidingBox: Kind = {
     THICKNESS,
   ],
   make: (values): BoxSpec => ({
-    ...PLAIN_BOX,
-    sizesAre: 'outer',
-    width: numberOf(values, 'width'),
-    depth: numberOf(values, 'depth'),
-    height: numberOf(values, 'height'),
+    ...sizedBox(values, 'outer'),
     top: true,
-    tabs: sameTabs({ rule: 'even', width: numberOf(values, 'tab') }),
-    proud: 0,
     lid: {
       kind: 'slide',
       lowered: numberOf(values, 'lowered'),
