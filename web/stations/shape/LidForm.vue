@@ -4,6 +4,7 @@ import { boxSpecSchema, TOP_KINDS, withLid, type TopKind } from '@core/box'
 import { limitsOf } from '@core/limits'
 import FigureField from '@web/parts/FigureField.vue'
 import FormSection from '@web/parts/FormSection.vue'
+import { useSay } from '@web/parts/say'
 import BoltFields from './BoltFields.vue'
 import { useBoxEdits } from './box-edits'
 import FollowField from './FollowField.vue'
@@ -13,6 +14,7 @@ import TabRules from './TabRules.vue'
 /** How the top is held; only shown for a box that has one. */
 defineProps<{ problems: Record<string, string> }>()
 const { box, thickness, change, changeIn } = useBoxEdits()
+const say = useSay()
 const NAMES: Record<TopKind, string> = {
   fingers: 'fingers',
   butt: 'between walls',
@@ -79,8 +81,8 @@ const isLid = computed(() => isSliding.value || box.value.lid.kind === 'lift')
         @update:model-value="changeIn('lid', { pull: $event }, 'pull')"
       />
       <p v-if="!isSliding" class="note col-span-2">
-        The play stays between the lip and each wall: 0.2 to 0.4 slides (from memory). The lip is of the top’s
-        own stock.
+        The play stays between the lip and each wall: {{ say.plain(0.2) }} to {{ say.length(0.4) }} slides
+        (from memory). The lip is of the top’s own stock.
       </p>
       <p v-else class="note col-span-2">
         Grooves are engraved that much deeper than the lid reaches, and wider than its thickest reading. How
