@@ -43,14 +43,14 @@ export function claimsContext(
 /** What is between a part and what lies beyond a side of it. */
 export type SideKind = 'glue' | 'slide' | 'slot' | 'free'
 
-/** What the sides of a stroke are, where they come to be borders: at both ends of a joint, and across it. */
-export interface Source {
-  joint: Joint | null
-  low: SideKind
-  high: SideKind
-  across: SideKind
+/** What one side of a stroke is, and of which joint. */
+interface Told {
+  kind: SideKind
+  joint: string
 }
-const FREE: Source = { joint: null, low: 'free', high: 'free', across: 'free' }
+
+/** What the sides of a stroke are where they come to be borders, by the box's axes; free where nothing is told. */
+export type Source = Partial<Record<Axis, Partial<Record<'low' | 'high', Told>>>>
 
 /** A claim as a part sees it: the exact space, the one that is drawn, and what its sides are. */
 interface Claimed {
@@ -79,13 +79,12 @@ function claimed(joint: Joint, own: 0 | 1, from: number, to: number, { parts }: 
   const exact = prismOf(joint, parts, from, to)
   const mate = parts.get(joint.parts[1 - own])!
   const wide = slack(joint, own, mate)
-  const source: Source = { ...FREE, joint }
-  if (wide === 0) return { exact, drawn: exact, source }
+  if (wide === 0) return { exact, drawn: exact, source: {} }
   const drawn = copyOf(exact)
   const { axis } = slabOf(mate)
   stretch(drawn, axis, 'low', wide)
   stretch(drawn, axis, 'high', wide)
-  return { exact, drawn, source }
+  return { exact, drawn, source: {} }
 }
 
 /** Moves an end of what is claimed, in the drawn shape only. */
@@ -93,6 +92,13 @@ function stretchDrawn(block: Claimed, axis: Axis, end: 'low' | 'high', amount: n
   if (amount === 0) return
   if (block.drawn === block.exact) block.drawn = copyOf(block.exact)
   stretch(block.drawn, axis, end, amount)
+}
+
+/** Says of one end of what is claimed that another part meets it there, and moves it so far in the drawn shape. */
+function meet(block: Claimed, joint: Joint, end: 'low' | 'high', amount: number): void {
+  const told = { kind: joint.between, joint: joint.id }
+  block.source[joint.along] = { ...block.source[joint.along], [end]: told }
+  stretchDrawn(block, joint.along, end, amount)
 }
 
 /** The side of another part that looks outward, where tab ends may stand proud. */
@@ -114,14 +120,8 @@ function ownClaims(joint: Joint, part: Part, context: ClaimsContext): Claimed[] 
   return claims.flatMap(({ owner, from, to }, i) => {
     if (owner !== own) return []
     const block = claimed(joint, own, from, to, context)
-    for (const [end, next] of [
-      ['low', i - 1],
-      ['high', i + 1],
-    ] as const)
-      if (isMates(next)) {
-        block.source[end] = joint.between
-        stretchDrawn(block, joint.along, end, moved)
-      }
+    if (isMates(i - 1)) meet(block, joint, 'low', moved)
+    if (isMates(i + 1)) meet(block, joint, 'high', moved)
     if (joint.proud) standProud(block, mate, context.proud)
     return [block]
   })
@@ -131,11 +131,18 @@ function ownClaims(joint: Joint, part: Part, context: ClaimsContext): Claimed[] 
 function contested(joint: Joint, part: Part, context: ClaimsContext): Claimed | null {
   const own = joint.parts[0] === part.id ? 0 : 1
   if (joint.depth !== null && own === 0) return null // the other one only enters it
+  const { parts } = context
   const { claims, between, slots } = joint
   const [first, last] = [claims[0], claims[claims.length - 1]]
   const block = claimed(joint, own, first.from, last.to, context)
-  const at = ({ owner }: Claim): SideKind => (owner === 1 - own ? between : 'free')
-  const source = { joint, low: at(first), high: at(last), across: slots[own] ? ('slot' as const) : between }
+  const told = (kind: SideKind): Told => ({ kind, joint: joint.id })
+  const at = ({ owner }: Claim): Told => told(owner === 1 - own ? between : 'free')
+  const across = told(slots[own] ? 'slot' : between)
+  const { axis } = slabOf(parts.get(joint.parts[1 - own])!)
+  const source: Source = {
+    [joint.along]: { low: at(first), high: at(last) },
+    [axis]: { low: across, high: across },
+  }
   return { ...block, source }
 }
 
@@ -143,7 +150,7 @@ function contested(joint: Joint, part: Part, context: ClaimsContext): Claimed | 
 function ownCorner(corner: Corner, part: Part, context: ClaimsContext): Claimed {
   const { joints, parts, proud } = context
   const exact = cornerBlock(corner, parts)
-  const block: Claimed = { exact, drawn: exact, source: FREE }
+  const block: Claimed = { exact, drawn: exact, source: {} }
   for (const mateId of corner.parts.filter((id) => id !== part.id)) {
     const third = parts.get(corner.parts.find((id) => id !== part.id && id !== mateId)!)!
     const joint = joints.get(pairOf(part.id, mateId))!
@@ -151,8 +158,7 @@ function ownCorner(corner: Corner, part: Part, context: ClaimsContext): Claimed 
     const beside = joint.claims[end === 'low' ? 0 : joint.claims.length - 1]
     if (joint.proud) standProud(block, parts.get(mateId)!, proud)
     if (beside.owner !== null && joint.parts[beside.owner] === mateId) {
-      const inward = end === 'low' ? 'high' : 'low'
-      stretchDrawn(block, slabOf(third).axis, inward, movedAt(joint, context))
+      meet(block, joint, end === 'low' ? 'high' : 'low', movedAt(joint, context))
     }
   }
   return block
@@ -178,7 +184,7 @@ export function strokesOf(part: Part, context: ClaimsContext): Strokes {
   }
   made.strokes.push({ area: part.blank, fill: true })
   made.edges.push(part.blank)
-  made.sources.push(FREE)
+  made.sources.push({})
   const joints = context.jointsOf.get(part.id)!
   const corners = context.corners.get(part.id)!
   for (const joint of joints) {
@@ -187,7 +193,7 @@ export function strokesOf(part: Part, context: ClaimsContext): Strokes {
   }
   for (const corner of corners) {
     const exact = cornerBlock(corner, context.parts)
-    add(false, { exact, drawn: exact, source: FREE })
+    add(false, { exact, drawn: exact, source: {} })
   }
   for (const joint of joints)
     if (joint.depth === null || joint.parts[1] === part.id)

@@ -121,7 +121,7 @@ function overlaps(assembly: Assembly, solids: Solid[]): Fault[] {
   )
 }
 
-/** Groups that do not come out the way they are meant to: in every position on the way, since they move straight. */
+/** Groups that do not come out their way: they move straight, so that one sweep is every position. */
 function stuck(assembly: Assembly, panels: Panel[]): Fault[] {
   if (assembly.groups.length === 0) return []
   const motions = new Motions(assembly, panels)

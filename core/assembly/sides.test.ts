@@ -71,16 +71,18 @@ describe('what a border is', () => {
     // it rests on the wall at either end, and stands against its inside below
     expect(total(divider, 'slide')).toBeCloseTo(2 * (3 + 10), 9)
   })
-  test('what is drawn differs from the exact shape by just what its borders are', () => {
+  // With an odd and an even count corners go to one panel or another: their own glue lines are told as well.
+  test.each([5, 4, 6, 3])('what is drawn differs by just what borders are, %i shares', (count) => {
     // half the interference at every glue line of a tab or a notch, and nowhere else
-    const { panels } = resolve(plain, WANTED)
+    const made = box({ tabs: sameTabs({ rule: 'shares', count }) })
+    const { panels } = resolve(made, WANTED)
     const area = (ring: { x: number; y: number }[]): number =>
       ring.reduce((sum, { x, y }, i) => {
         const next = ring[(i + 1) % ring.length]
         return sum + (x * next.y - next.x * y) / 2
       }, 0)
     for (const { id, region, drawn } of panels) {
-      const lines = sidesOf(plain, id, WANTED).filter(
+      const lines = sidesOf(made, id, WANTED).filter(
         (side) => side.kind === 'glue' && Math.abs(lengthOf(side) - 3) < 1e-9,
       )
       expect(area(drawn.outline) - area(region.outline)).toBeCloseTo(lines.length * 3 * 0.05, 6)

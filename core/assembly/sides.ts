@@ -12,13 +12,11 @@ export interface PanelSide {
   joint: string | null
 }
 
-/** What a side of a stroke is: at an end of its joint, or across it. */
-function kindOf({ frame }: Part, { joint, low, high, across }: Source, side: keyof Bounds): SideKind {
-  if (!joint) return 'free'
-  const own = side === 'minX' || side === 'maxX' ? 'x' : 'y'
-  const { axis, sign } = wayOf(frame, own)
-  if (axis !== joint.along) return across
-  return side.startsWith('min') === (sign === 1) ? low : high
+/** What is told of a side of a stroke, found by where that side lies in the box. */
+function toldOf({ frame }: Part, source: Source, side: keyof Bounds): Pick<PanelSide, 'kind' | 'joint'> {
+  const { axis, sign } = wayOf(frame, side === 'minX' || side === 'maxX' ? 'x' : 'y')
+  const told = source[axis]?.[side.startsWith('min') === (sign === 1) ? 'low' : 'high']
+  return told && told.kind !== 'free' ? told : { kind: 'free', joint: null }
 }
 
 /**
@@ -32,13 +30,10 @@ export function sidesOf(assembly: Assembly, id: string, wanted: Wanted): PanelSi
   return [...traced.values()].flatMap(({ columns, rows, strokes: made, ways }) =>
     ways.map((way, i): PanelSide => {
       const next = (i + 1) % ways.length
-      const source = sources[made[i]]
-      const kind = kindOf(part, source, sideOf(strokes[made[i]].fill, way))
       return {
         from: { x: xs[columns[i]], y: ys[rows[i]] },
         to: { x: xs[columns[next]], y: ys[rows[next]] },
-        kind,
-        joint: kind === 'free' ? null : source.joint!.id,
+        ...toldOf(part, sources[made[i]], sideOf(strokes[made[i]].fill, way)),
       }
     }),
   )

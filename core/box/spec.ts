@@ -112,8 +112,8 @@ export const boxSpecSchema = z.strictObject({
     /** How far a sliding lid reaches into the walls. */
     depth: z.number().min(0.1).max(50),
     /**
-     * Added to the thickest reading for the grooves that a lid slides in, and left beyond its sides; between a
-     * lip and each wall. [FM: 0.2 to 0.4 per side slides]
+     * Added to the thickest reading for the grooves that a lid slides in, and left beyond its sides; or
+     * between a lip and each wall. [FM: 0.2 to 0.4 per side slides]
      */
     play: z.number().min(0).max(5),
     /** Diameter of the hole that it is drawn out by; 0 is none. */

@@ -91,8 +91,6 @@ const KIND_WORDS: Record<Joint['kind'], string> = {
   groove: 'panels in grooves',
 }
 
-const LID_WORDS = 'lid in its grooves'
-
 /** Every kind of slot that a box has, by what enters what. */
 function slotsOf({ made, panels, material, materials }: Fitted): SlotJoint[] {
   if (!made || !panels) return []
@@ -103,8 +101,8 @@ function slotsOf({ made, panels, material, materials }: Fitted): SlotJoint[] {
       if (!joint.slots[own]) continue
       const [holder, guest] = [joint.parts[own], joint.parts[1 - own]].map((id) => material.get(id)!)
       const mixed = materials.length > 1 ? `, ${guest.name} in ${holder.name}` : ''
-      const words =
-        joint.id.endsWith('-top') && joint.between === 'slide' ? LID_WORDS : KIND_WORDS[joint.kind]
+      const moving = made.assembly.groups.find(({ parts }) => parts.includes(joint.parts[1 - own]))
+      const words = moving ? `${moving.id} in its grooves` : KIND_WORDS[joint.kind]
       const label = `${words}${mixed}`
       const where = joint.parts.map((id) => byId.get(id)!.label).join(' and ')
       const known = found.get(label)

@@ -10,7 +10,7 @@ export interface Spot {
   at: Point
 }
 
-/** What may go wrong with a box that can be drawn, the panels to look at, and where on them. Lengths in mm. */
+/** What may go wrong with a box that can be drawn, the panels to look at, and where. Lengths in mm. */
 export type Warning = { panels: string[]; spots: Spot[] } & (
   | { kind: 'overlap' | 'missing' | 'stuck' }
   | { kind: 'locked' }

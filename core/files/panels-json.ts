@@ -44,8 +44,9 @@ const jointOf = ({ id, kind, parts, along, depth, claims, play }: Joint) => ({
  * The panels of one box as JSON, for checks by others. `outline` and `holes` are the exact shape in mm;
  * `drawn` has the wanted interference at the glue lines and the play of slots; `placement` is a 4×4 matrix,
  * row after row, that takes (x, y, z) of the panel (z from its inside face, 0, to its outside face,
- * `thickness`) to the assembled box. Depths are from the inside face. `border` tells what each piece of the exact outline
- * is before openings are taken out: a glue line, a face that slides, the wall of a slot, or free.
+ * `thickness`) to the assembled box. Depths are from the inside face.
+ * `border` tells what each piece of the exact outline is before openings are taken out: a glue line, a face
+ * that slides, the wall of a slot, or free.
  */
 export function writePanels(job: Job, box: DerivedBox): string {
   const { outer, inner } = box.sizes

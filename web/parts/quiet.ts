@@ -12,8 +12,8 @@ function goOn(): void {
   isGoing = work !== undefined
   if (!work) return
   waiting.delete(work)
+  setTimeout(goOn) // first: work that fails must not hold up what waits behind it
   work()
-  setTimeout(goOn)
 }
 
 function begin(work: () => void): void {
