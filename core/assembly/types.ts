@@ -70,8 +70,11 @@ export interface Joint {
   between: Meeting
   /** Whether the other part goes into a slot with walls on both sides: of the leading one, of the other. */
   slots: [boolean, boolean]
-  /** Added to the thickest reading for the width of a slot, and to the length of a lap, mm. */
-  play: { walls: number; ends: number }
+  /**
+   * Added to the thickest reading for the width of a slot, to the length of a lap, and to the depth of a
+   * pocket, mm.
+   */
+  play: { walls: number; ends: number; bottom: number }
   /** Whether ends stand out of the mating face by the proud length. */
   proud: boolean
   /** The widths that the edge was shared out in, and whether over the corners as well. */

@@ -118,7 +118,7 @@ const asJoint = (
   between,
   slots,
   along: 'z',
-  play: { walls: shell.spec.play.slots, ends: shell.spec.play.laps },
+  play: { walls: shell.spec.play.slots, ends: shell.spec.play.laps, bottom: 0 },
   proud: kind === 'tenon',
   shares: claims.map(({ from, to }) => to - from),
   full: false,

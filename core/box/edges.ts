@@ -101,7 +101,7 @@ const groove = ({ from, to }: Line, depth: number): Made => ({
 const sliding = (line: Line, { lid }: BoxSpec): Made => ({
   ...groove(line, lid.depth),
   between: 'slide',
-  play: { walls: lid.play, ends: 0 },
+  play: { walls: lid.play, ends: 0, bottom: lid.play },
 })
 
 /** The line that two panels of the shell meet along. */
@@ -173,7 +173,7 @@ function makeEdge(shell: Shell, a: PanelName, b: PanelName): Edge | null {
     along,
     group,
     full,
-    play: made.play ?? { walls: spec.play.slots, ends: spec.play.laps },
+    play: made.play ?? { walls: spec.play.slots, ends: spec.play.laps, bottom: 0 },
     proud: made.kind !== 'lap' && made.kind !== 'groove',
   }
 }

@@ -30,8 +30,7 @@ export function grooveIn(joint: Joint, parts: PartsById, rim: number | null): Fe
   const { axis } = slabOf(mate)
   block.min[axis] -= by
   block.max[axis] += by
-  // What slides in it must not rub on its bottom.
-  const depth = joint.depth + (joint.between === 'slide' && joint.along !== 'z' ? joint.play.walls : 0)
+  const depth = joint.depth + joint.play.bottom
   return { what: 'groove', depth, shape: ringOf(onPart(part.frame, block)), joint: joint.id }
 }
 
