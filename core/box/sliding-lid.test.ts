@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals'
 import { boxOf, jobOf, PLAIN } from '../../scripts/testing/parts'
 import { prove, resolve } from '../assembly'
 import { buildSteps } from '../build'
-import { deriveBox } from '../derive'
+import { deriveBox, deriveFit } from '../derive'
 import { bounds } from '../geometry'
 import { IN_METRIC as say } from '../length'
 import { problemSentence, sameTabs, sameThickness, specProblems, withLid, type BoxSpec } from './index'
@@ -72,6 +72,11 @@ describe('a lid that slides', () => {
     expect(derived.problems).toEqual([])
     const joint = derived.made!.edges.find(({ id }) => id === 'left-top')!
     expect([joint.between, joint.play.walls, joint.slots]).toEqual(['slide', 0.3, [true, false]])
+    const odds = deriveFit(jobOf(spec), derived, {}).joints.find(
+      ({ label }) => label === 'lid in its grooves',
+    )!
+    expect(odds.drawn).toBeCloseTo(T + 0.3, 9)
+    expect(odds.gap).toBeCloseTo(0.15, 6)
   })
   test('gets a finger hole where a finger goes in, and none where it is too narrow', () => {
     expect(withLid(open, 'slide', T).lid).toMatchObject({ kind: 'slide', lowered: 3, depth: 1.5, pull: 16 })

@@ -30,6 +30,8 @@ export interface JointOdds {
   label: string
   /** The edges of the box that have this joint; empty where they are not told apart. */
   where: string[]
+  /** How wide its slot or hole is drawn, mm; tabs have none. */
+  drawn?: number
   /** Gap per boundary as it is cut, and as it feels to this maker. */
   cut: number
   gap: number
@@ -42,7 +44,7 @@ export interface JointOdds {
   dominant: { name: string; share: number } | null
 }
 
-type About = Pick<JointOdds, 'group' | 'label' | 'where' | 'cut' | 'gap'>
+type About = Pick<JointOdds, 'group' | 'label' | 'where' | 'drawn' | 'cut' | 'gap'>
 
 /** Adds up independent doubts. [DEF: variances of independent figures add] */
 export function jointOdds(about: About, sources: Source[]): JointOdds {
@@ -180,7 +182,7 @@ export interface SlotJoint {
  */
 export function slotOdds({ drawn, kerf, compensation, thickness, ...about }: SlotJoint): JointOdds {
   const gap = (drawn + kerf.width - 2 * compensation - thickness.mean) / 2
-  return jointOdds({ ...about, cut: gap, gap }, [
+  return jointOdds({ ...about, drawn, cut: gap, gap }, [
     { name: 'kerf', sd: kerf.sd / 2 },
     { name: 'thickness', sd: thickness.sd / 2 },
   ])

@@ -14,8 +14,8 @@ const derived = useDerived()
 const jobs = useOpenJob()
 const say = useSay()
 const [WIDTH, HEIGHT] = [600, 150]
-const ENDS: [number, number] = [-0.14, 0.18]
-const TICKS = [-0.1, -0.06, -0.02, 0.02, 0.08, 0.14]
+const ENDS: [number, number] = [-0.14, 0.26]
+const TICKS = [-0.1, -0.06, -0.02, 0.02, 0.08, 0.14, 0.2]
 const x = scaleLinear()
   .domain(ENDS)
   .range([6, WIDTH - 6])
@@ -44,10 +44,9 @@ function curve({ gap, sd }: JointOdds): { fill: string; edge: string } {
     .y(([, d]) => y(d))
   return { fill: filled(points) ?? '', edge: drawn(points) ?? '' }
 }
-function titleOf({ label, group, where }: JointOdds): string {
+function titleOf({ label, group, where, drawn }: JointOdds): string {
   const name = label[0].toUpperCase() + label.slice(1)
-  if (group === 'slots')
-    return `${name} (a slot of ${say.value.length(derived.fit.slotWidth)} for this sheet)`
+  if (group === 'slots' && drawn !== undefined) return `${name} (drawn ${say.value.length(drawn)} wide)`
   return where.length > 0 ? `${name}: ${where.slice(0, 4).join(', ')}${where.length > 4 ? '…' : ''}` : name
 }
 const joints = computed(() =>
