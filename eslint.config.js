@@ -21,6 +21,7 @@ const CORE = [
   'assembly',
   'joints',
   'box',
+  'whole',
   'nest',
   'tune',
   'plan',

@@ -23,3 +23,5 @@ export { coverage, coveredBetween, sharedLength, type Stretch } from './coverage
 export { prove, SMALL, type Fault, type Proof } from './prove'
 export { touchingArea } from './touching'
 export { buildOrder, Motions, type Arrival } from './motion'
+export { posed, type Pose } from './pose'
+export { standingOf, type Body, type Clearance, type Stand } from './standing'

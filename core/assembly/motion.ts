@@ -82,7 +82,7 @@ export class Motions {
   private readonly pockets = new Map<string, Joint>()
   private readonly known = new Map<string, boolean>()
 
-  constructor({ joints }: Assembly, panels: Panel[]) {
+  constructor({ joints }: Pick<Assembly, 'joints'>, panels: Panel[]) {
     this.solids = new Map(panels.map((panel) => [panel.id, new Solid(panel)]))
     for (const joint of joints) {
       if (joint.depth === null) continue

@@ -93,6 +93,9 @@ const missingCorners = (assembly: Assembly, { parts, panels }: Looked): Fault[] 
       : [{ kind: 'missing', panels: [corner.owner], at: middleOf(block, block) }]
   })
 
+/** Whether two panels that no joint is between are in the same place anywhere. */
+export const sharesSpace = (a: Panel, b: Panel): boolean => overlap(new Solid(a), new Solid(b), undefined)
+
 /** Whether two panels are in the same place anywhere. */
 function overlap(a: Solid, b: Solid, joint: Joint | undefined): boolean {
   if (a.normal === b.normal)

@@ -13,12 +13,24 @@ export interface Block {
   max: Size
 }
 
+export type FeatureName =
+  | 'arch'
+  | 'scoop'
+  | 'bolt hole'
+  | 'nut slot'
+  | 'groove'
+  | 'finger hole'
+  | 'finger slot'
+  | 'finger notch'
+  | 'corner'
+  | 'hole'
+
 /**
  * What takes something out of a panel, or a part of its depth. Its shape is an outline (counter-clockwise)
  * in the panel's own plane, mm.
  */
 export interface Feature {
-  what: 'arch' | 'scoop' | 'bolt hole' | 'nut slot' | 'groove' | 'finger hole'
+  what: FeatureName
   /** How deep, from the inside face; null goes through. */
   depth: number | null
   shape: Ring

@@ -2,11 +2,13 @@ import { partsById, type Assembly, type Contact, type Group, type Joint, type Pa
 import { asOutline } from '../geometry'
 import { dividerJoints, makeDividers, type Divider } from './dividers'
 import { makeCorners, makeEdges, type Edge } from './edges'
-import { archesOf, boltsIn, boltsOf, grooveIn, pullOf, scoopsOf } from './features'
-import { ledgesOf } from './ledges'
+import { boltsIn, boltsOf, grooveIn } from './features'
 import { lipOf } from './lip'
+import { openingsOf, scoopsOf } from './openings'
+import { plateOf } from './plate'
 import { makeShell, shellParts, type Materials, type Shell } from './shell'
 import { lifts, slides, type BoxSpec } from './spec'
+import { floorLedges, liningOf, runnersOf, trayLedges } from './strips'
 
 /** A box as an assembly, with what its own pages ask of it. */
 export interface Box extends Shell {
@@ -24,9 +26,7 @@ function withFeatures(
   dividers: Divider[],
 ): Part[] {
   const byId = partsById(parts)
-  const found = new Map<string, Part['features']>(
-    parts.map((part) => [part.id, [...archesOf(box, part), ...pullOf(box, part)]]),
-  )
+  const found = new Map<string, Part['features']>(parts.map((part) => [part.id, openingsOf(box, part)]))
   for (const divider of dividers) {
     const crossing = dividers.filter(({ direction }) => direction !== divider.direction)
     found.get(divider.part.id)!.push(...scoopsOf(box, divider, crossing))
@@ -64,12 +64,18 @@ export function makeBox(spec: BoxSpec, materials: Materials): Box {
   const shell = makeShell(spec, materials)
   const edges = makeEdges(shell)
   const dividers = makeDividers(shell)
-  const ledges = ledgesOf(shell)
   const joints: Joint[] = [...edges, ...dividerJoints(shell, dividers)]
   const lip = lipOf(shell)
-  const glued = lip ? [...ledges, lip] : ledges
-  const parts = [...shellParts(shell), ...dividers.map(({ part }) => part), ...glued.map(({ part }) => part)]
-  const contacts: Contact[] = glued.map(({ contact }) => contact)
+  const added = [
+    ...floorLedges(shell),
+    ...trayLedges(shell),
+    ...runnersOf(shell),
+    ...liningOf(shell),
+    ...plateOf(shell),
+    ...(lip ? [lip] : []),
+  ]
+  const parts = [...shellParts(shell), ...dividers.map(({ part }) => part), ...added.map(({ part }) => part)]
+  const contacts = added.flatMap(({ contact }): Contact[] => (contact ? [contact] : []))
   return {
     ...shell,
     edges,

@@ -32,7 +32,16 @@ export { jointProblems, specProblems, type SpecProblem } from './problems'
 export { makeBox, type Box } from './assemble'
 export type { Edge } from './edges'
 export { boltsOf } from './features'
-export type { Materials } from './shell'
+export { makeShell, type Materials } from './shell'
+export {
+  labelOf,
+  LIES,
+  NO_FITTINGS,
+  PULL_KINDS,
+  type Fittings,
+  type LiesHow,
+  type PullKind,
+} from './fittings'
 export { GROUP_NAMES, OWNER_NAMES, problemSentence, sharesLine, shareWorking } from './words'
 export { cellsText, readCells, type CellsRead } from './cells-text'
 export { withCorners, withFloor, withInto, withLid, without, withTop } from './choose'

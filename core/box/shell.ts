@@ -1,5 +1,6 @@
 import { AXES, frameOf, type Axis, type Block, type Lie, type Part, type Size } from '../assembly'
 import { onGrid } from '../joints'
+import { labelOf } from './fittings'
 import {
   boxSizes,
   edgeId,
@@ -151,7 +152,7 @@ export const shellParts = (shell: Shell): Part[] =>
     partOf(
       {
         id: name,
-        label: name,
+        label: labelOf(shell.spec.lies, name),
         thickness: shell.materials.mean[name],
         thickest: shell.materials.thickest[name],
       },

@@ -2,9 +2,10 @@ import { z } from 'zod'
 import { AXES, type Axis, type Size } from '../assembly'
 import { boltsSchema, edgeRuleSchema, type EdgeRule } from '../joints'
 import { NO_DIVIDERS, dividersSchema } from './cells'
+import { fittingsSchema, LIES, NO_FITTINGS } from './fittings'
+import { PANEL_NAMES, type PanelName } from './names'
 
-export const PANEL_NAMES = ['floor', 'front', 'back', 'left', 'right', 'top'] as const
-export type PanelName = (typeof PANEL_NAMES)[number]
+export { PANEL_NAMES, type PanelName }
 
 /** Edges that are shared out alike: those between walls, those of the floor, those of the top. */
 export const EDGE_GROUPS = ['uprights', 'floor', 'top'] as const
@@ -126,6 +127,8 @@ export const boxSpecSchema = z.strictObject({
   }),
   edges: z.partialRecord(z.enum(EDGE_IDS), edgeOwnSchema),
   dividers: dividersSchema,
+  lies: z.enum(LIES),
+  fittings: fittingsSchema,
   /** Added to the thickest reading for slots, to the length of laps, and left round loose parts. */
   play: z.strictObject({ slots: play, laps: play, loose: play }),
   /** Stock by use, as its id; what is not named comes from the job's own. */
@@ -154,6 +157,8 @@ export const PLAIN_BOX: Omit<BoxSpec, 'sizesAre' | 'width' | 'depth' | 'height' 
     bolts: { uprights: null, floor: null, top: null },
     edges: {},
     dividers: NO_DIVIDERS,
+    lies: 'upright',
+    fittings: NO_FITTINGS,
     play: { slots: 0, laps: 0.2, loose: 0.5 },
     stocks: {},
     seams: false,

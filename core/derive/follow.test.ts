@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals'
 import { demo } from '../../scripts/testing/demo'
 import type { Follow, Job, Thing } from '../job'
-import { deriveBox, namesFor, settleFigures, slugOf } from './index'
+import { settleFigures } from './follow'
+import { deriveBox, namesFor, slugOf } from './index'
 
 const base = demo('plain-tray')
 const lid: Thing = { id: 'b', name: 'Slip case', copies: 1, box: { ...base.box, sizesAre: 'inner' } }

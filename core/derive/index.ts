@@ -36,5 +36,7 @@ export {
 export { pictureOf, type Facet, type Picture } from './picture'
 export { signatureOf } from './signature'
 export { warningsOf, type Spot, type Warning } from './warnings'
-export { namesFor, settleFigures, slugOf, type Settled } from './follow'
+export { namesFor, slugOf, type Settled } from './follow'
+export { settleJob } from './settle'
+export { sceneOf, standsOf, type Scene } from './whole'
 export { lessonsOf, mockUpOf, withLessons, type Lesson } from './mock-up'

@@ -50,6 +50,7 @@ function usesOf(id: string): StockUse[] {
       return [id]
     default:
       if (id === 'lip') return ['top']
+      if (id === 'plate' || id === 'knob') return ['front', 'walls']
       return id.startsWith('ledge') ? ['floor'] : ['dividers']
   }
 }

@@ -8,7 +8,7 @@ import { demo, demoText } from '../../scripts/testing/demo'
 import { differing, jtsOf, shrunk } from '../../scripts/testing/jts'
 import { deriveAll, deriveBox } from '../derive'
 import { transformPoint, type Region } from '../geometry'
-import { emptyJob, type Job } from '../job'
+import { emptyJob, JOB_VERSION, type Job } from '../job'
 import type { Placement } from '../nest'
 import { exportJob, type OutputFile } from './index'
 import { fileStem, JOB_FILE_LIMIT, readJob, repairJob, writeJob } from '../keep'
@@ -274,7 +274,7 @@ describe('job files', () => {
     const read = readJob(fixture('job-version-1'))
     if (!read.ok) throw new Error(read.error)
     const { stock, kerf, taste, trials } = read.job.measure
-    expect(read.job.version).toBe(5)
+    expect(read.job.version).toBe(JOB_VERSION)
     expect(stock!.readings.map(({ value }) => value)).toEqual([3.02, 3.06, 3.04, 3.01, 3.08, 3.05, 3.02])
     expect(stock!.grain).toBe('width') // its layout asked for panels along it
     expect(kerf).toMatchObject({ width: 0.16, doubt: 0.018, method: 'typed' })
@@ -314,8 +314,18 @@ describe('job files', () => {
     const raw = JSON.parse(fixture('job-version-4')) as Job
     const read = readJob(fixture('job-version-4'))
     if (!read.ok) throw new Error(read.error)
-    expect([raw.version, read.job.version]).toEqual([4, 5])
+    expect([raw.version, read.job.version]).toEqual([4, JOB_VERSION])
     expect(read.job.box).toMatchObject(raw.box)
+    expect(deriveBox(read.job).proof!.faults).toEqual([])
+    expect(readJob(writeJob(read.job))).toEqual(read)
+  })
+  test('version 5, whose boxes stood by themselves, is the same box as it was', () => {
+    const raw = JSON.parse(fixture('job-version-5')) as Job
+    const read = readJob(fixture('job-version-5'))
+    if (!read.ok) throw new Error(read.error)
+    expect([raw.version, read.job.version, read.job.whole]).toEqual([5, JOB_VERSION, null])
+    expect(read.job.box).toMatchObject(raw.box)
+    expect(read.job.box.lies).toBe('upright')
     expect(deriveBox(read.job).proof!.faults).toEqual([])
     expect(readJob(writeJob(read.job))).toEqual(read)
   })

@@ -10,7 +10,16 @@ export {
   type Revision,
 } from './schema'
 export { migrateJob, migrateRecord, type RecordKind } from './migrate'
-export { FIRST_THING, MOST_THINGS, nextThingId, partPrefix, thingsOf, withThing, type Thing } from './things'
+export {
+  FIRST_THING,
+  MOST_THINGS,
+  nextThingId,
+  partPrefix,
+  thingsOf,
+  withThing,
+  withThings,
+  type Thing,
+} from './things'
 export { FOLLOWING, type Follow, type Following, type NamedFigure } from './follow'
 export { currentTrial, takeInHand, trialBy } from './trials'
 export { tasteOfVerdict } from './verdicts'

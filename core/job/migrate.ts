@@ -200,8 +200,30 @@ const from4 = (job: Loose): Loose => ({
   also: eachObject(job.also, (thing) => ({ ...thing, box: boxFrom4(thing.box) })),
 })
 
+/** A box of version 5 stood upright, and nothing was added to its walls. */
+const boxFrom5 = (box: unknown): unknown =>
+  isObject(box) ? { ...box, lies: 'upright', fittings: FITTINGS_OF_6 } : box
+
+const FITTINGS_OF_6 = {
+  plate: null,
+  pull: { kind: 'none', size: 16 },
+  lining: null,
+  ledge: null,
+  runners: null,
+  holes: null,
+  arch: 0,
+}
+
+const from5 = (job: Loose): Loose => ({
+  ...job,
+  version: 6,
+  box: boxFrom5(job.box),
+  also: eachObject(job.also, (thing) => ({ ...thing, box: boxFrom5(thing.box) })),
+  whole: null,
+})
+
 /** One step per version; what is no job comes out as it went in, and the schema refuses it. */
-const STEPS: Record<number, (job: Loose) => Loose> = { 1: from1, 2: from2, 3: from3, 4: from4 }
+const STEPS: Record<number, (job: Loose) => Loose> = { 1: from1, 2: from2, 3: from3, 4: from4, 5: from5 }
 
 /** Brings an older job up to the present version. @param from the version it was written by */
 export function migrateJob(raw: Loose, from: number): Loose {

@@ -9,6 +9,7 @@ import { trialSchema } from '../testpiece'
 import { followSchema, namedFigureSchema } from './follow'
 import { copiesSchema, FIRST_THING, MOST_THINGS, thingHeadSchema, thingSchema } from './things'
 import { settingSchema, testRecordSchema } from '../tune'
+import { wholeSchema } from '../whole'
 
 const identifier = z.string().min(1).max(60)
 const date = z.string().max(40)
@@ -40,7 +41,7 @@ export const revisionSchema = z.strictObject({
 export type Revision = z.infer<typeof revisionSchema>
 
 export const JOB_FORMAT = 'uplands-job'
-export const JOB_VERSION = 5
+export const JOB_VERSION = 6
 
 /** Stocks that a job may be cut from beside its own. */
 export const MOST_STOCKS = 8
@@ -94,6 +95,8 @@ export const jobSchema = z.strictObject({
   box: boxSpecSchema,
   copies: copiesSchema,
   also: z.array(thingSchema).max(MOST_THINGS),
+  /** How the things stand in each other, where the job says so: it decides their sizes. */
+  whole: wholeSchema.nullable(),
   /** Figures that the maker named, and fields that follow sums of them. */
   figures: z.array(namedFigureSchema).max(30),
   follows: z.array(followSchema).max(100),
@@ -148,6 +151,7 @@ export const emptyJob = (id: string, name: string, changed: string): Job => ({
   thing: FIRST_THING,
   copies: 1,
   also: [],
+  whole: null,
   figures: [],
   follows: [],
   mockOf: null,

@@ -55,3 +55,10 @@ export function withThing<J extends HasThings>(job: J, id: string): J {
   const { copies, box, ...thing } = next
   return { ...job, thing, copies, box, also: [...job.also.filter((each) => each !== next), now] }
 }
+
+/** The same job with other things; the one in hand stays in hand where it is still there. */
+export function withThings<J extends HasThings>(job: J, things: Thing[]): J {
+  const inHand = things.find(({ id }) => id === job.thing.id) ?? things[0]
+  const { copies, box, ...thing } = inHand
+  return { ...job, thing, copies, box, also: things.filter((each) => each !== inHand) }
+}

@@ -1,7 +1,5 @@
 import { INTO_KINDS, PLAIN_BOX, sameTabs, withInto, type BoxSpec, type IntoKind } from '../box'
-import { choice, count, length, numberOf, TAB, THICKNESS, type Kind } from './kind'
-
-const equal = (cells: number): null[] => (cells > 1 ? Array.from({ length: cells }, () => null) : [])
+import { choice, count, equalCells, length, numberOf, TAB, THICKNESS, type Kind } from './kind'
 
 /** A tray of equal cells: so many columns and rows, each as large as is said. */
 export const dividedTray: Kind = {
@@ -35,8 +33,8 @@ export const dividedTray: Kind = {
       proud: 0,
       dividers: {
         ...PLAIN_BOX.dividers,
-        columns: { cells: equal(columns), height, lift: 0 },
-        rows: { cells: equal(rows), height, lift: 0 },
+        columns: { cells: equalCells(columns), height, lift: 0 },
+        rows: { cells: equalCells(rows), height, lift: 0 },
         scoop: numberOf(values, 'scoop'),
       },
     }

@@ -1,2 +1,2 @@
 export type { Kind, KindChoice, KindInput, KindNumber, KindValues } from './kind'
-export { KINDS, makeJob, type Made } from './make'
+export { asKind, KINDS, makeJob, type Made } from './make'

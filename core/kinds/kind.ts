@@ -1,4 +1,5 @@
-import { PLAIN_BOX, sameTabs, type BoxSpec } from '../box'
+import { PLAIN_BOX, sameTabs, type BoxSpec, type Cells } from '../box'
+import type { Whole } from '../whole'
 
 /** A number that a kind is made from. */
 export interface KindNumber {
@@ -22,12 +23,15 @@ export interface KindChoice {
 export type KindInput = KindNumber | KindChoice
 export type KindValues = Record<string, number | string>
 
-/** A function from a few numbers to a box. Lengths in mm. */
+/** A function from a few numbers to a box, or to boxes that stand in each other. Lengths in mm. */
 export interface Kind {
   kind: string
   title: string
   numbers: KindInput[]
   make: (values: KindValues) => BoxSpec
+  /** What the other boxes are like, where there are any. */
+  other?: (values: KindValues) => BoxSpec
+  whole?: (values: KindValues) => Whole
 }
 
 /** A length with its limits and its default. */
@@ -70,3 +74,7 @@ export const sizedBox = (values: KindValues, sizesAre: BoxSpec['sizesAre']): Box
   tabs: sameTabs({ rule: 'even', width: numberOf(values, 'tab') }),
   proud: 0,
 })
+
+/** Cells of equal widths. */
+export const equalCells = (cells: number): Cells =>
+  cells > 1 ? Array.from({ length: cells }, () => null) : []

@@ -1,19 +1,57 @@
-import { emptyJob, type Job } from '../job'
+import { emptyJob, FIRST_THING, type Job } from '../job'
 import { newStock } from '../stock'
-import { deriveBox } from '../derive'
+import { deriveThings, settleJob } from '../derive'
 import { problemSentence } from '../box'
 import { IN_METRIC, parseLength } from '../length'
 import { boltedCase } from './bolted-case'
+import { bottleStand } from './bottle-stand'
 import { plainBox } from './box'
+import { boxSet } from './box-set'
+import { cabinet } from './cabinet'
 import { cardRack } from './card-rack'
 import { dividedTray } from './divided-tray'
 import { footedTray } from './footed-tray'
 import { liddedBox } from './lidded-box'
+import { cappedBox, splitBox, trayInBox } from './pairs'
 import { slidingBox } from './sliding-box'
 import type { Kind, KindInput, KindValues } from './kind'
 
 /** Every kind that can be made from a few numbers. */
-export const KINDS: Kind[] = [plainBox, dividedTray, cardRack, footedTray, boltedCase, slidingBox, liddedBox]
+export const KINDS: Kind[] = [
+  plainBox,
+  dividedTray,
+  cardRack,
+  footedTray,
+  boltedCase,
+  slidingBox,
+  liddedBox,
+  cappedBox,
+  splitBox,
+  trayInBox,
+  cabinet,
+  boxSet,
+  bottleStand,
+]
+
+/** What a kind makes of a job: its box, or its boxes and how they stand in each other. */
+export function asKind<J extends Pick<Job, 'thing' | 'copies' | 'box' | 'also' | 'whole'>>(
+  job: J,
+  kind: Kind,
+  values: KindValues,
+): J {
+  const box = kind.make(values)
+  const whole = kind.whole?.(values) ?? null
+  const other = kind.other?.(values)
+  if (!whole) return { ...job, box, whole }
+  return {
+    ...job,
+    thing: FIRST_THING,
+    copies: 1,
+    box,
+    also: other ? [{ id: 'b', name: FIRST_THING.name, copies: 1, box: other }] : [],
+    whole,
+  }
+}
 
 export type Made = { ok: true; job: Job } | { ok: false; error: string }
 const refused = (error: string): Made => ({ ok: false, error })
@@ -67,7 +105,10 @@ export function makeJob(name: string, typed: Record<string, string>, id: string,
   const thickness = Number(values.thickness)
   const empty = emptyJob(id, kind.title, on)
   const stock = { ...newStock(`${id}-stock`, `Sheet ${thickness}`), nominal: thickness }
-  const job: Job = { ...empty, box: kind.make(values), measure: { ...empty.measure, stock } }
-  const { problems } = deriveBox(job)
-  return problems.length > 0 ? refused(problemSentence(problems[0], IN_METRIC)) : { ok: true, job }
+  const bare: Job = { ...empty, measure: { ...empty.measure, stock } }
+  const settled = settleJob(asKind(bare, kind, values), IN_METRIC)
+  if (!settled.ok) return refused(settled.error)
+  const { job } = settled
+  const problem = deriveThings(job).flatMap(({ box }) => box.problems)[0]
+  return problem ? refused(problemSentence(problem, IN_METRIC)) : { ok: true, job }
 }

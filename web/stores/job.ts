@@ -1,7 +1,7 @@
 import { produce } from 'immer'
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
-import { settleFigures } from '@core/derive'
+import { settleJob } from '@core/derive'
 import type { Job } from '@core/job'
 import { keepsNothing, onStorage } from '@web/data/db'
 import { isUnreadable, loadJob, onJobNews, saveJob } from '@web/data/jobs'
@@ -12,6 +12,7 @@ import { useHistory } from './history'
 import { jobRefusal } from './keepable'
 import { useMessages } from './messages'
 import { same } from './same'
+import { useUnits } from './units'
 
 /** What the maker decided, without what is worked out from it. */
 const decisions = (job: Job): unknown => ({
@@ -28,6 +29,7 @@ export const useJob = defineStore('job', () => {
   const history = useHistory<Job, BenchChange>()
   const { present: job, step, begin, push, canUndo, canRedo } = history
   const bench = useBench()
+  const units = useUnits()
   const saving = ref<'saved' | 'saving' | 'failed' | 'in memory'>('saved')
   const gone = ref(false)
   let revision = 0
@@ -111,7 +113,7 @@ export const useJob = defineStore('job', () => {
   function settle(changed: Job): Job | string {
     const refusal = jobRefusal(job.value!, changed)
     if (refusal) return refusal
-    const settled = settleFigures(changed)
+    const settled = settleJob(changed, units.say)
     return settled.ok ? settled.job : settled.error
   }
 

@@ -1,0 +1,137 @@
+import { boxSizes, makeShell, type BoxSpec } from '../box'
+import { onGrid } from '../joints'
+import type { Size } from '../assembly'
+import type { Cap, Halves, Nested } from './schema'
+import {
+  LEAST,
+  refused,
+  UPRIGHT,
+  UPSIDE_DOWN,
+  type Member,
+  type Place,
+  type Result,
+  type WholeContext,
+} from './types'
+
+const ORIGIN: Size = { x: 0, y: 0, z: 0 }
+const asItIs = (name: string): Member => ({ name, copies: 1, fixed: (box) => box })
+const standing = (label: string): Place => ({
+  member: 0,
+  label,
+  pose: { lie: UPRIGHT, at: ORIGIN },
+  group: null,
+})
+const lifted = (label: string, pose: Place['pose'], range: number): Place => ({
+  member: 1,
+  label,
+  pose,
+  group: { way: { axis: 'z', sign: 1 }, range },
+})
+
+/** A tray that stands on ledges in a box. */
+export function arrangeNested(nested: Nested, { first }: WholeContext): Result {
+  const { at, ledge, height, play } = nested
+  const { room, inner } = makeShell(first.box, first.materials)
+  const most = onGrid(inner.z - at)
+  if (at > inner.z - LEAST) return refused('at', { kind: 'reach', most: inner.z - LEAST })
+  if (height > most) return refused('height', { kind: 'reach', most })
+  const base: Member = {
+    name: 'box',
+    copies: 1,
+    fixed: (box): BoxSpec => ({
+      ...box,
+      fittings: { ...box.fittings, ledge: { at, width: ledge } },
+    }),
+  }
+  const size = { width: onGrid(inner.x - 2 * play), depth: onGrid(inner.y - 2 * play), height }
+  if (Math.min(size.width, size.depth) < LEAST)
+    return refused('play', { kind: 'no room', size: 'width', left: Math.min(size.width, size.depth) })
+  const tray: Member = {
+    name: 'tray',
+    copies: 1,
+    fixed: (box): BoxSpec => ({ ...box, sizesAre: 'outer', ...size }),
+  }
+  const pose = {
+    lie: UPRIGHT,
+    at: { x: onGrid(room.min.x + play), y: onGrid(room.min.y + play), z: onGrid(room.min.z + at) },
+  }
+  return {
+    ok: true,
+    arranged: { members: [base, tray], places: [standing('box'), lifted('tray', pose, inner.z)] },
+  }
+}
+
+/**
+ * Where a box must be put upside down so that its room begins at a place of the other one.
+ * @param rim how high its floor's inside then lies, mm
+ */
+function turnedOver({ box, materials }: WholeContext['other'], over: Size, rim: number): Place['pose'] {
+  const { room } = makeShell(box, materials)
+  return {
+    lie: UPSIDE_DOWN,
+    at: {
+      x: onGrid(over.x - room.min.x),
+      // Turned over about x, its back comes to the front.
+      y: onGrid(over.y + room.max.y),
+      z: onGrid(rim + room.min.z),
+    },
+  }
+}
+
+/** A second box upside down over the first, its floor on the first one's rim. */
+export function arrangeCap({ over, play }: Cap, { first, other }: WholeContext): Result {
+  const { outer } = boxSizes(first.box, first.materials.mean)
+  if (over > outer.z) return refused('over', { kind: 'reach', most: outer.z })
+  const cap: Member = {
+    name: 'cap',
+    copies: 1,
+    fixed: (box): BoxSpec => ({
+      ...box,
+      sizesAre: 'inner',
+      width: onGrid(outer.x + 2 * play),
+      depth: onGrid(outer.y + 2 * play),
+      height: over,
+      top: false,
+      lies: 'upside down',
+    }),
+  }
+  const pose = turnedOver({ ...other, box: cap.fixed(other.box) }, { x: -play, y: -play, z: 0 }, outer.z)
+  return {
+    ok: true,
+    arranged: { members: [asItIs('box'), cap], places: [standing('box'), lifted('cap', pose, over)] },
+  }
+}
+
+/** One box in two halves of the same foot; a lining in the lower one keeps the upper one in place. */
+export function arrangeHalves(halves: Halves, { first, other }: WholeContext): Result {
+  const { width, depth, height, at, lining, play } = halves
+  const upper = onGrid(height - at)
+  if (at < LEAST || upper < LEAST)
+    return refused('at', { kind: 'split', least: LEAST, most: onGrid(height - LEAST) })
+  if (lining > upper) return refused('lining', { kind: 'reach', most: upper })
+  const half =
+    (high: number, isUpper: boolean): Member['fixed'] =>
+    (box): BoxSpec => ({
+      ...box,
+      sizesAre: 'inner',
+      width,
+      depth,
+      height: high,
+      top: false,
+      lies: isUpper ? 'upside down' : 'upright',
+      fittings: { ...box.fittings, lining: isUpper ? null : { above: lining, play } },
+    })
+  const [lower, lid] = [half(at, false), half(upper, true)]
+  const shell = makeShell(lower(first.box), first.materials)
+  const pose = turnedOver({ ...other, box: lid(other.box) }, shell.room.min, onGrid(shell.outer.z + upper))
+  return {
+    ok: true,
+    arranged: {
+      members: [
+        { name: 'lower half', copies: 1, fixed: lower },
+        { name: 'upper half', copies: 1, fixed: lid },
+      ],
+      places: [standing('lower half'), lifted('upper half', pose, lining)],
+    },
+  }
+}

@@ -1,0 +1,105 @@
+import { z } from 'zod'
+import { cellsSchema, PULL_KINDS } from '../box'
+
+/** Boxes that stand in each other. All lengths in mm. */
+const length = z.number().min(1).max(5000)
+const room = z.number().min(0).max(500)
+const play = z.number().min(0).max(50)
+
+/** How a drawer's front stands: back in its opening, level with the case, or as a plate over the case. */
+export const FRONT_KINDS = ['set back', 'flush', 'plate'] as const
+export type FrontKind = (typeof FRONT_KINDS)[number]
+
+/** What a drawer runs on: a shelf under it, or a strip at each side. */
+export const RUN_KINDS = ['shelves', 'runners'] as const
+
+/** A case of columns × rows, and a drawer in every opening. Outer size of the case. */
+const cabinetSchema = z.strictObject({
+  kind: z.literal('cabinet'),
+  width: length,
+  depth: length,
+  height: length,
+  columns: cellsSchema,
+  /** From the top downward. */
+  rows: cellsSchema,
+  on: z.enum(RUN_KINDS),
+  /** Height of a runner. */
+  runner: z.number().min(1).max(200),
+  /** Left at each side of a drawer, and above it. [CP: 1.27 and 0.65] */
+  side: play,
+  above: play,
+  /** Left between a drawer and the back of the case. */
+  behind: room,
+  front: z.enum(FRONT_KINDS),
+  setBack: room,
+  /** Between two plates. */
+  gap: play,
+  pull: z.strictObject({ kind: z.enum(PULL_KINDS), size: z.number().min(4).max(200) }),
+})
+export type Cabinet = z.infer<typeof cabinetSchema>
+
+/** Boxes that fill a space, such as a drawer. Inner size of that space. */
+const setSchema = z.strictObject({
+  kind: z.literal('set'),
+  width: length,
+  depth: length,
+  height: length,
+  columns: cellsSchema,
+  /** From the front backward. */
+  rows: cellsSchema,
+  /** Left between boxes, and between them and the sides of the space: room to grip. */
+  gap: play,
+  /** Left above them. */
+  above: room,
+  /** Height of the boxes of each row; null, or no figure for a row, is as high as there is room. */
+  heights: z.array(length.nullable()).max(60),
+})
+export type BoxSet = z.infer<typeof setSchema>
+
+/** A tray that stands on ledges inside a box. */
+const nestedSchema = z.strictObject({
+  kind: z.literal('nested'),
+  /** How high its underside stands above the box's floor. */
+  at: length,
+  /** Height of the ledges that it stands on. */
+  ledge: z.number().min(1).max(200),
+  height: length,
+  /** Left between it and each wall. */
+  play,
+})
+export type Nested = z.infer<typeof nestedSchema>
+
+/** A second box upside down over the first. */
+const capSchema = z.strictObject({
+  kind: z.literal('cap'),
+  /** How far it reaches down over the walls. */
+  over: length,
+  /** Left between its walls and those of the box, on each side. [FM: 0.2 to 0.4 slides] */
+  play,
+})
+export type Cap = z.infer<typeof capSchema>
+
+/** One box, closed and cut in two at a height: both halves have the same foot. Inner size of the whole. */
+const halvesSchema = z.strictObject({
+  kind: z.literal('halves'),
+  width: length,
+  depth: length,
+  height: length,
+  /** How high the lower half reaches inside. */
+  at: length,
+  /** How far the lining of the lower half stands above its rim. */
+  lining: length,
+  /** Left between the lining and each wall. */
+  play,
+})
+export type Halves = z.infer<typeof halvesSchema>
+
+export const wholeSchema = z.discriminatedUnion('kind', [
+  cabinetSchema,
+  setSchema,
+  nestedSchema,
+  capSchema,
+  halvesSchema,
+])
+export type Whole = z.infer<typeof wholeSchema>
+export type WholeKind = Whole['kind']

@@ -1,0 +1,53 @@
+import { shareCells, type BoxSpec } from '../box'
+import { onGrid } from '../joints'
+import type { BoxSet } from './schema'
+import { LEAST, refused, UPRIGHT, type Member, type Place, type Result } from './types'
+
+const one = <T>(cells: (T | null)[]): (T | null)[] => (cells.length > 0 ? cells : [null])
+
+/** Boxes that share out a space, with room to grip between them; equal ones are one member. */
+export function arrangeSet(set: BoxSet): Result {
+  const { width, depth, height, gap, above } = set
+  const columns = shareCells(one(set.columns), width - 2 * gap, gap)
+  if (!columns.ok)
+    return refused('columns', { kind: 'cells', cells: 'columns', over: columns.over, room: width - 2 * gap })
+  const rows = shareCells(one(set.rows), depth - 2 * gap, gap)
+  if (!rows.ok)
+    return refused('rows', { kind: 'cells', cells: 'rows', over: rows.over, room: depth - 2 * gap })
+  const members: (Member & { key: string })[] = []
+  const places: Place[] = []
+  let y = gap
+  for (const [row, deep] of rows.widths.entries()) {
+    let x = gap
+    const wanted = set.heights[row] ?? height - above
+    if (wanted > height - above + 1e-9)
+      return refused('heights', { kind: 'no room', size: 'height', left: height - above })
+    for (const wide of columns.widths) {
+      const size = { width: onGrid(wide), depth: onGrid(deep), height: onGrid(wanted) }
+      const small = (['width', 'depth', 'height'] as const).find((each) => size[each] < LEAST)
+      if (small) {
+        const field = { width: 'columns', depth: 'rows', height: 'heights' }[small]
+        return refused(field, { kind: 'no room', size: small, left: size[small] })
+      }
+      const key = JSON.stringify(size)
+      const fixed = (box: BoxSpec): BoxSpec => ({ ...box, sizesAre: 'outer', ...size })
+      let member = members.findIndex((each) => each.key === key)
+      if (member < 0) member = members.push({ key, name: '', copies: 0, fixed }) - 1
+      members[member].copies += 1
+      places.push({
+        member,
+        label: `box ${places.length + 1}`,
+        pose: { lie: UPRIGHT, at: { x: onGrid(x), y: onGrid(y), z: 0 } },
+        group: { way: { axis: 'z', sign: 1 }, range: height },
+      })
+      x += wide + gap
+    }
+    y += deep + gap
+  }
+  const named = members.map(({ copies, fixed }, i): Member => ({
+    name: members.length === 1 ? 'box' : `box ${String.fromCharCode(65 + i)}`,
+    copies,
+    fixed,
+  }))
+  return { ok: true, arranged: { members: named, places } }
+}

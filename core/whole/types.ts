@@ -1,0 +1,77 @@
+import type { Group, Lie, Pose } from '../assembly'
+import type { BoxSpec, Materials } from '../box'
+
+/** One of the boxes: what of it the whole decides. Equal ones are one member, in copies. */
+export interface Member {
+  name: string
+  copies: number
+  /** Puts what the whole decides into a box. */
+  fixed: (box: BoxSpec) => BoxSpec
+}
+
+/** A copy of a member in its place, and how it comes out of it. */
+export interface Place {
+  /** Index of its member. */
+  member: number
+  label: string
+  pose: Pose
+  group: Pick<Group, 'way' | 'range'> | null
+}
+
+/** Boxes that stand in each other. */
+export interface Arranged {
+  members: Member[]
+  places: Place[]
+}
+
+/** Why boxes cannot stand in each other, as one sentence. Lengths in mm. */
+export interface WholeProblem {
+  /** The field to look at. */
+  field: string
+  what:
+    | { kind: 'cells'; cells: 'columns' | 'rows'; over: number; room: number }
+    | { kind: 'no room'; size: 'width' | 'depth' | 'height'; left: number }
+    | { kind: 'too many'; members: number; most: number }
+    | { kind: 'split'; least: number; most: number }
+    | { kind: 'reach'; most: number }
+}
+
+export type Result = { ok: true; arranged: Arranged } | { ok: false; problem: WholeProblem }
+
+/** A box as it is now, and what it is cut from. */
+export interface Given {
+  box: BoxSpec
+  materials: Materials
+}
+
+/** The first box, which the others stand in or on, and one that the others are like. */
+export interface WholeContext {
+  first: Given
+  other: Given
+}
+
+export const refused = (field: string, what: WholeProblem['what']): Result => ({
+  ok: false,
+  problem: { field, what },
+})
+
+/** A box smaller than this on any side is none, mm. */
+export const LEAST = 5
+
+export const UPRIGHT: Lie = {
+  x: { axis: 'x', sign: 1 },
+  y: { axis: 'y', sign: 1 },
+  z: { axis: 'z', sign: 1 },
+}
+/** Its open side to the front: what was its front is below. */
+export const ON_ITS_BACK: Lie = {
+  x: { axis: 'x', sign: 1 },
+  y: { axis: 'z', sign: 1 },
+  z: { axis: 'y', sign: -1 },
+}
+/** Its open side below. */
+export const UPSIDE_DOWN: Lie = {
+  x: { axis: 'x', sign: 1 },
+  y: { axis: 'y', sign: -1 },
+  z: { axis: 'z', sign: -1 },
+}
