@@ -82,17 +82,18 @@ function clearancesOf(moving: Solid[], standing: Solid[], way: Way): Clearance[]
 const FINE = 0.01
 
 /** How far before its place a body strikes another one: from there outward its way is free. */
-function strikesAt(body: Body, others: Body[], way: Way, range: number): number | null {
-  const joints = [body, ...others].flatMap((each) => each.joints)
-  const still = others.flatMap(({ panels }) => panels)
+function strikesAt(body: Body, standing: Solid[], joints: Joint[], way: Way, range: number): number | null {
+  const path = body.panels.map((panel) => swept(new Solid(panel).block, way))
+  const near = standing.filter(({ block }) => path.some((each) => blocksMeet(each, block, TINY)))
+  const ids = near.map(({ panel }) => panel.id)
   const isFree = (by: number): boolean => {
     const panels = body.panels.map((panel) => shifted(panel, way, by))
-    const motions = new Motions({ joints }, [...panels, ...still])
-    const ids = still.map(({ id }) => id)
+    const motions = new Motions({ joints }, [...panels, ...near.map(({ panel }) => panel)])
     return panels.every(({ id }) => motions.moves(id, ids, way))
   }
-  if (!isFree(range)) return null
-  let [low, high] = [0, range]
+  const far = 2 * range
+  if (!isFree(far)) return null
+  let [low, high] = [0, far]
   while (high - low > FINE) {
     const middle = (low + high) / 2
     if (isFree(middle)) high = middle
@@ -141,12 +142,14 @@ export function standingOf(bodies: Body[]): Stand[] {
         solids.get(other)!.some(({ block }) => near.some((each) => blocksMeet(each, block, TINY))),
     )
     const standing = others.flatMap((other) => solids.get(other)!)
+    const present = new Set([...own, ...standing].map(({ panel }) => panel.id))
+    const ownJoints = joints.filter(({ parts }) => parts.every((id) => present.has(id)))
     const pair =
       striking(own, standing, motions, null) ?? (group && striking(own, standing, motions, group.way))
     const strikes = pair && {
       panels: [pair[0].id, pair[1].id] as [string, string],
       against: pair[1].label,
-      before: group ? strikesAt(body, others, group.way, group.range) : null,
+      before: group ? strikesAt(body, standing, ownJoints, group.way, group.range) : null,
     }
     return { label, strikes, clearances: group ? clearancesOf(own, standing, group.way) : [] }
   })

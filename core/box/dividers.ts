@@ -19,6 +19,8 @@ const LIES: Record<Direction, Lie> = {
   rows: { x: { axis: 'x', sign: 1 }, y: { axis: 'z', sign: 1 }, z: { axis: 'y', sign: -1 } },
 }
 const NAMES: Record<Direction, string> = { columns: 'column', rows: 'row' }
+/** What they are called in a case that stands on its back. */
+const CASE_NAMES: Record<Direction, string> = { columns: 'upright', rows: 'shelf' }
 
 /** Tenons of a divider in a wall: one in the middle, a third of its height. [CP] */
 const ONE_TENON: EdgeRule = { rule: 'shares', count: 3 }
@@ -68,7 +70,7 @@ function makeRow(shell: Shell, direction: Direction): Divider[] {
     const name = `${NAMES[direction]} ${i + 1}`
     const about = {
       id: name.replace(' ', '-'),
-      label: name,
+      label: spec.lies === 'on its back' ? `${CASE_NAMES[direction]} ${i + 1}` : name,
       thickness: materials.mean.dividers,
       thickest: materials.thickest.dividers,
     }

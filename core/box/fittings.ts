@@ -12,6 +12,14 @@ export type PullKind = (typeof PULL_KINDS)[number]
 const overhang = z.number().min(-500).max(500)
 const reach = z.number().min(0).max(2000)
 
+/** A row of equal things: their diameter where they are held, and where they are widest. */
+export const holeRowSchema = z.strictObject({
+  count: z.number().int().min(1).max(40),
+  lip: z.number().min(1).max(500),
+  widest: z.number().min(1).max(500),
+})
+export type HoleRow = z.infer<typeof holeRowSchema>
+
 /** What is added to the walls of a box. Lengths in mm. */
 export const fittingsSchema = z.strictObject({
   /** A sheet glued before the front: how far it reaches past the box on each side. */
@@ -30,15 +38,12 @@ export const fittingsSchema = z.strictObject({
       setBack: reach,
     })
     .nullable(),
-  /** Rows of round holes in the floor, for what stands in it upside down. */
+  /** Rows of round holes in the floor, for what stands in a box upside down. */
   holes: z
     .strictObject({
-      rows: z
-        .array(
-          z.strictObject({ count: z.number().int().min(1).max(40), diameter: z.number().min(1).max(500) }),
-        )
-        .min(1)
-        .max(20),
+      /** Added to the diameter of what stands there. */
+      play: z.number().min(0).max(20),
+      rows: z.array(holeRowSchema).min(1).max(20),
     })
     .nullable(),
   /** Height of arches along the rim of the walls, which is below when the box stands upside down. */

@@ -34,14 +34,18 @@ export type { Edge } from './edges'
 export { boltsOf } from './features'
 export { makeShell, type Materials } from './shell'
 export {
+  fittingsSchema,
+  holeRowSchema,
   labelOf,
   LIES,
   NO_FITTINGS,
   PULL_KINDS,
   type Fittings,
+  type HoleRow,
   type LiesHow,
   type PullKind,
 } from './fittings'
+export { crowdedRows } from './fitting-problems'
 export { GROUP_NAMES, OWNER_NAMES, problemSentence, sharesLine, shareWorking } from './words'
 export { cellsText, readCells, type CellsRead } from './cells-text'
 export { withCorners, withFloor, withInto, withLid, without, withTop } from './choose'

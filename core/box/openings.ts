@@ -99,26 +99,18 @@ function archesOf({ spec }: Shell, part: Part): Feature[] {
 }
 
 /** The holes that things stand in: every row shares out the width evenly, and the rows the depth. */
-function holesOf({ spec, room }: Shell, part: Part): Feature[] {
-  const { holes } = spec.fittings
+function holesOf(shell: Shell, part: Part): Feature[] {
+  const { holes } = shell.spec.fittings
   if (part.id !== 'floor' || !holes) return []
-  const field = onPart(part.frame, room)
+  const field = onPart(part.frame, shell.room)
   const share = (low: number, high: number, i: number, of: number): number =>
     low + ((high - low) * (i + 0.5)) / of
-  return holes.rows.flatMap(({ count, diameter }, row) =>
-    Array.from({ length: count }, (_, i) =>
-      through(
-        'hole',
-        disc(
-          {
-            x: share(field.minX, field.maxX, i, count),
-            y: share(field.minY, field.maxY, row, holes.rows.length),
-          },
-          diameter / 2,
-        ),
-      ),
-    ),
-  )
+  return holes.rows.flatMap(({ count, lip }, row) => {
+    const y = share(field.minY, field.maxY, row, holes.rows.length)
+    return Array.from({ length: count }, (_, i) =>
+      through('hole', disc({ x: share(field.minX, field.maxX, i, count), y }, (lip + holes.play) / 2)),
+    )
+  })
 }
 
 /** All that the maker takes out of a part of the shell, or of what is added to it. */

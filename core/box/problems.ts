@@ -4,6 +4,7 @@ import type { Box } from './assemble'
 import { shareCells } from './cells'
 import type { Edge } from './edges'
 import { BOLTED, boltsOf } from './features'
+import { fittingProblems } from './fitting-problems'
 import {
   boxSizes,
   edgeGroups,
@@ -54,6 +55,12 @@ export type SpecProblem =
     }
   /** A finger hole that the lid has no room for. */
   | { kind: 'pull'; field: 'pull'; most: number }
+  /** What a drawer is drawn out by has no room in its front. */
+  | { kind: 'grip'; field: 'pull-size'; most: number }
+  /** Round holes that meet each other or the walls. */
+  | { kind: 'holes'; field: 'holes'; row: number; most: number }
+  /** Arches along the rim that reach the floor. */
+  | { kind: 'rim arch'; field: 'rim-arch'; most: number }
   /** Walls that do not stand in far enough for a lap or for closed slots. */
   | { kind: 'set in'; field: 'set-in'; least: number }
   /** A floor or a top not far enough from the edge for closed slots, or for ledges below it. */
@@ -241,6 +248,7 @@ export function specProblems(spec: BoxSpec, thicknesses: Thicknesses, needed: nu
     ...setInProblems(spec, thicknesses),
     ...dividerProblems(spec, thicknesses, inner),
     ...lidProblems(spec, thicknesses, inner),
+    ...fittingProblems(spec, thicknesses, inner),
     ...boltProblems(spec, thicknesses),
   ]
 }

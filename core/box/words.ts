@@ -45,6 +45,15 @@ export function problemSentence(problem: SpecProblem, say: Say): string {
             `${say.short(problem.most, 1)} high.`
     case 'slot under top':
       return 'Slots open at the rim cannot be reached under a top. Let the dividers in by tenons or grooves.'
+    case 'grip':
+      return `The front has no room for that. Make it at most ${say.short(Math.max(0, problem.most), 0)}.`
+    case 'holes':
+      return (
+        `The holes of row ${problem.row} would meet each other or the walls: they have room for ` +
+        `${say.short(Math.max(0, problem.most), 1)} each. Make the stand larger, or stand fewer in it.`
+      )
+    case 'rim arch':
+      return `Arches that high would reach the floor. Make them at most ${say.short(problem.most, 0)}.`
     case 'pull':
       return `The lid has no room for that finger hole. Make it at most ${say.short(problem.most, 0)}.`
     case 'groove':

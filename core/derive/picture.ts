@@ -1,5 +1,6 @@
 import type { Panel } from '../assembly'
-import { ringsOf, transformPoint } from '../geometry'
+import { bounds, ringsOf, transformPoint } from '../geometry'
+import { paintingOrder } from './picture-order'
 
 /**
  * What of one panel looks one way: where it lies, and how light it is (0 dark to 1 light). Lengths as in the
@@ -61,20 +62,6 @@ function facesOf({ region, thickness, frame }: Panel): Face[] {
   ]
 }
 
-const depthOf = ({ rings: [outline] }: Face): number =>
-  outline.reduce((sum, point) => sum + dot(point, TOWARDS), 0) / outline.length
-
-/** Panels from the back to the front: inner faces are seen before the walls that stand before them. */
-const BEFORE = ['floor', 'back', 'left']
-const BEHIND = ['right', 'front', 'top']
-
-/** What stands inside comes between the walls: the farther from the eye, the sooner. */
-function rankOf(panel: Panel, faces: Face[]): number {
-  if (BEFORE.includes(panel.id)) return -1e6 + BEFORE.indexOf(panel.id)
-  if (BEHIND.includes(panel.id)) return 1e6 + BEHIND.indexOf(panel.id)
-  return faces.reduce((sum, face) => sum + depthOf(face), 0) / faces.length
-}
-
 /** Faces that look one way are of one shade, and are one facet: a page shows a dozen boxes at once. */
 function facetsOf(faces: Face[]): Facet[] {
   const byWay = new Map<string, Face[]>()
@@ -95,11 +82,13 @@ function facetsOf(faces: Face[]): Facet[] {
  * Every panel is drawn as a whole, from the back to the front.
  */
 export function pictureOf(panels: Panel[]): Picture {
-  const sorted = panels
-    .map((panel) => ({ panel, faces: facesOf(panel) }))
-    .map((each) => ({ ...each, rank: rankOf(each.panel, each.faces) }))
-    .sort((a, b) => a.rank - b.rank)
-  const facets = sorted.flatMap(({ faces }) => facetsOf(faces))
+  const corners = ({ frame, region, thickness }: Panel): Vector[] => {
+    const { minX, maxX, minY, maxY } = bounds(region.outline)
+    return [minX, maxX].flatMap((x) =>
+      [minY, maxY].flatMap((y) => [0, thickness].map((z) => transformPoint(frame, [x, y, z]))),
+    )
+  }
+  const facets = paintingOrder(panels, TOWARDS, corners).flatMap((panel) => facetsOf(facesOf(panel)))
   const points = facets.flatMap(({ rings }) => rings.flat())
   const xs = points.map(([x]) => x)
   const ys = points.map(([, y]) => y)

@@ -1,4 +1,5 @@
 import { onPart, partsById, pointOnPart, prismOf, type Panel } from '../assembly'
+import { crowdedRows } from '../box'
 import { area, bounds, difference, offset, ringsOf, type Point, type Region } from '../geometry'
 import type { Machine } from '../machine'
 import type { DerivedBox } from './box'
@@ -17,6 +18,7 @@ export type Warning = { panels: string[]; spots: Spot[] } & (
   | { kind: 'thin web'; thickness: number }
   | { kind: 'narrow tab'; width: number; thickness: number }
   | { kind: 'larger than the bed'; bed: [number, number] }
+  | { kind: 'crowded'; rows: number[] }
 )
 
 const middleOf = ({ outline }: Region): Point => {
@@ -94,5 +96,7 @@ export function warningsOf(
     const thickness = Math.min(...names.map((id) => thicknessOf.get(id)!))
     found.push({ kind: 'thin web', panels: names, spots: thin, thickness })
   }
+  const rows = box.made ? crowdedRows(box.made.spec, box.made.inner) : []
+  if (rows.length > 0) found.push({ kind: 'crowded', panels: ['floor'], spots: [], rows })
   return [...found, ...narrowTabs(box).slice(0, 1)]
 }

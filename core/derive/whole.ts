@@ -11,7 +11,7 @@ import {
 } from '../whole'
 import type { Settled } from './follow'
 import { materialsOf, thicknessesOf } from './materials'
-import type { DerivedThing } from './pipeline'
+import { boxOf, deriveThings, type DerivedThing } from './pipeline'
 
 type WholeJob = Pick<Job, 'measure' | 'whole' | 'thing' | 'copies' | 'box' | 'also'>
 
@@ -101,6 +101,12 @@ export function sceneOf(job: WholeJob, things: DerivedThing[]): Scene | null {
   const { places, members } = found.arranged
   if (members.length !== things.length) return null
   return { posed: places.map((place, i) => poseThing(things[place.member], place, i, places.length === 1)) }
+}
+
+/** What a job is shown as: its whole where there is one, else its box; null where that cannot be made. */
+export function panelsShown(job: Job): Panel[] | null {
+  const scene = job.whole && sceneOf(job, deriveThings(job))
+  return scene ? scene.posed.flatMap(({ panels }) => panels) : boxOf(job).panels
 }
 
 /** How the boxes of a whole stand in each other: what strikes what, and how much room there is. */

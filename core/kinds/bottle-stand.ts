@@ -20,14 +20,17 @@ export const bottleStand: Kind = {
   make(values): BoxSpec {
     const pitch = numberOf(values, 'widest') + numberOf(values, 'room')
     const [columns, rows] = [numberOf(values, 'columns'), numberOf(values, 'rows')]
-    const diameter = numberOf(values, 'diameter') + numberOf(values, 'play')
+    const thing = { lip: numberOf(values, 'diameter'), widest: numberOf(values, 'widest') }
     return {
       ...sizedBox({ ...values, width: columns * pitch, depth: rows * pitch, height: 1 }, 'inner'),
       height: numberOf(values, 'height') - numberOf(values, 'thickness'),
       lies: 'upside down',
       fittings: {
         ...PLAIN_BOX.fittings,
-        holes: { rows: Array.from({ length: rows }, () => ({ count: columns, diameter })) },
+        holes: {
+          play: numberOf(values, 'play'),
+          rows: Array.from({ length: rows }, () => ({ count: columns, ...thing })),
+        },
         arch: numberOf(values, 'arch'),
       },
     }

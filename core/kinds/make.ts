@@ -42,7 +42,7 @@ export function asKind<J extends Pick<Job, 'thing' | 'copies' | 'box' | 'also' |
   const box = kind.make(values)
   const whole = kind.whole?.(values) ?? null
   const other = kind.other?.(values)
-  if (!whole) return { ...job, box, whole }
+  if (!whole) return job.whole ? { ...job, box, whole, copies: 1, also: [] } : { ...job, box }
   return {
     ...job,
     thing: FIRST_THING,

@@ -33,6 +33,11 @@ export function warningSentence(warning: Warning, { panels }: Pick<DerivedBox, '
         `The narrowest tab is ${say.length(warning.width)}, under one thickness: it may break while ` +
         'sanding or pressing.'
       )
+    case 'crowded':
+      return (
+        `What stands in row ${and(warning.rows.map(String))} would touch where it is widest. ` +
+        'Make the stand larger, or stand fewer in it.'
+      )
     case 'larger than the bed':
       return (
         `${names} ${warning.panels.length === 1 ? 'is' : 'are'} larger than the bed ` +

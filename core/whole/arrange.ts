@@ -22,3 +22,7 @@ export function arrangeWhole(whole: Whole, context: WholeContext): Result {
       return arrangeHalves(whole, context)
   }
 }
+
+/** Whether a whole decides the size of a box, and how many there are of it. @param isFirst of the boxes */
+export const decidesSize = ({ kind }: Whole, isFirst: boolean): boolean =>
+  kind === 'cabinet' || kind === 'set' || kind === 'halves' || !isFirst

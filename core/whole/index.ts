@@ -1,4 +1,4 @@
-export { arrangeWhole } from './arrange'
+export { arrangeWhole, decidesSize } from './arrange'
 export {
   FRONT_KINDS,
   RUN_KINDS,

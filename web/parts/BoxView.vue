@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ChevronDown, ChevronLeft, ChevronRight, ChevronUp, RotateCcw, ZoomIn, ZoomOut } from '@lucide/vue'
-import { onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { AXES, type Group, type Panel } from '@core/assembly'
 import { useTheme } from './theme'
 import { BoxScene, type Look } from './box-scene'
@@ -30,14 +30,23 @@ function lookOf(id: string): Look {
   if (props.chosen === id) return 'heather'
   return props.second?.includes(id) ? 'second' : 'ply'
 }
-const SHELL = ['front', 'back', 'left', 'right', 'floor', 'top']
+const SHELL = ['front', 'back', 'left', 'right', 'floor', 'top', 'plate', 'knob']
 /** What stands inside is lifted out upward. */
 const wayOf = (id: string): [number, number, number] | undefined =>
-  SHELL.includes(id) ? undefined : [0, 0, 1]
+  SHELL.includes(id.slice(id.lastIndexOf('/') + 1)) ? undefined : [0, 0, 1]
+
+/** Which of the things that move is moved: its place in the list, or all of them. */
+const ALL = 'all'
+const which = ref<string>('0')
+const moved = computed((): Group[] => {
+  const groups = props.groups ?? []
+  const at = Math.min(Number(which.value), groups.length - 1)
+  return which.value === ALL ? groups : groups.slice(Math.max(0, at), at + 1)
+})
 
 /** How far a part is moved along the axes of the box, mm. */
 function movedBy(id: string): [number, number, number] | undefined {
-  const group = props.groups?.find(({ parts }) => parts.includes(id))
+  const group = moved.value.find(({ parts }) => parts.includes(id))
   if (!group) return undefined
   const far = group.range * opened.value * group.way.sign
   return AXES.map((axis) => (axis === group.way.axis ? far : 0)) as [number, number, number]
@@ -55,7 +64,7 @@ function draw(): void {
     scene?.section(section.value)
     scene?.draw(
       props.panels.map(({ id }) => ({ name: id, colour: lookOf(id), out, way: wayOf(id), by: movedBy(id) })),
-      Math.max(out, SEEN * opened.value * Math.max(0, ...(props.groups ?? []).map(({ range }) => range))),
+      Math.max(out, SEEN * opened.value * Math.max(0, ...moved.value.map(({ range }) => range))),
     )
   })
 }
@@ -126,16 +135,7 @@ watch(
   },
 )
 watch(
-  [
-    explode,
-    section,
-    opened,
-    () => props.groups,
-    theme,
-    () => props.chosen,
-    () => props.wrong,
-    () => props.second,
-  ],
+  [explode, section, opened, moved, theme, () => props.chosen, () => props.wrong, () => props.second],
   draw,
 )
 </script>
@@ -200,9 +200,17 @@ watch(
           v-if="groups?.length"
           class="flex min-w-28 flex-1 items-center gap-2 text-[13px] whitespace-nowrap"
         >
-          Open the {{ groups[0].id }}
+          <template v-if="groups.length === 1">Open the {{ groups[0].id }}</template>
+          <template v-else>
+            Open
+            <select v-model="which" class="input w-auto! py-0.5!" aria-label="What is opened">
+              <option v-for="(group, i) in groups" :key="group.id" :value="String(i)">{{ group.id }}</option>
+              <option :value="ALL">all</option>
+            </select>
+          </template>
           <input
             v-model.number="opened"
+            :aria-label="groups.length === 1 ? `Open the ${groups[0].id}` : 'How far it is open'"
             type="range"
             min="0"
             max="1"

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { deriveBox, pictureOf } from '@core/derive'
+import { panelsShown, pictureOf } from '@core/derive'
 import type { Job } from '@core/job'
 import BoxPicture from './BoxPicture.vue'
 
 /** A job's box drawn small, or that it cannot be made. */
 const props = defineProps<{ job: Job }>()
 const picture = computed(() => {
-  const { panels } = deriveBox(props.job)
+  const panels = panelsShown(props.job)
   return panels && pictureOf(panels)
 })
 </script>

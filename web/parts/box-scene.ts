@@ -20,6 +20,7 @@ import {
 } from 'three'
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js'
 import type { Panel } from '@core/assembly'
+import type { Region } from '@core/geometry'
 import { edgeGeometry, pocketGeometry, solidGeometry } from './solid-geometry'
 
 /** Of the job's own stock, of another one, in hand, and what is wrong. */
@@ -47,7 +48,15 @@ const makeLook = () => ({
 
 /** What a panel's drawing is made from: panels that read the same are not made again. */
 const keyOf = ({ region, thickness, frame, features }: Panel): string =>
-  [thickness, frame, JSON.stringify(region), features.map(({ depth, joint }) => [depth, joint])].join('|')
+  [thickness, frame, textOf(region), features.map(({ depth, joint }) => [depth, joint])].join('|')
+
+/** Shapes as text: boxes that are alike share their shapes. */
+const texts = new WeakMap<Region, string>()
+function textOf(region: Region): string {
+  const known = texts.get(region) ?? JSON.stringify(region)
+  texts.set(region, known)
+  return known
+}
 
 interface Body {
   group: Group

@@ -66,12 +66,17 @@ const label = (name: string, copies: number): string => (copies > 1 ? `${copies}
           @update:model-value="rename"
         />
       </label>
-      <button v-if="things.length <= MOST_THINGS" type="button" class="btn px-2 py-1" @click="add">
+      <button
+        v-if="things.length <= MOST_THINGS && !jobs.job.whole"
+        type="button"
+        class="btn px-2 py-1"
+        @click="add"
+      >
         <Plus :size="14" aria-hidden="true" />
         {{ isSeveral ? 'One more' : 'Add another thing' }}
       </button>
       <button
-        v-if="isSeveral"
+        v-if="isSeveral && !jobs.job.whole"
         type="button"
         class="btn-icon"
         :aria-label="`Remove ${jobs.job.thing.name}`"

@@ -9,7 +9,9 @@ import {
   deriveThings,
   partsOfThings,
   partsByMaterial,
+  sceneOf,
   seenBy,
+  standsOf,
   settingFor,
   surfaceFor,
   turnedOf,
@@ -64,6 +66,12 @@ export const useDerived = defineStore('derived', () => {
   /** The same once the page has been painted with it. */
   const settledBox = computed(() => boxOf(input.value))
   const things = computed(() => deriveThings(input.value))
+  const whole = computed(() => calm.value?.whole ?? null)
+  /** The boxes where they stand in each other; null where they stand by themselves. */
+  const scene = computed(() =>
+    whole.value ? sceneOf({ ...input.value, whole: whole.value }, things.value) : null,
+  )
+  const stands = computed(() => (scene.value ? standsOf(scene.value) : []))
   /** Which parts lie turned; said as one text, so that a part that is only moved changes nothing. */
   const lying = computed(() =>
     JSON.stringify(settledBox.value.kerf.round ? {} : turnedOf(placements.value ?? [])),
@@ -178,6 +186,8 @@ export const useDerived = defineStore('derived', () => {
     box,
     settledBox,
     things,
+    scene,
+    stands,
     fit,
     build,
     warnings,

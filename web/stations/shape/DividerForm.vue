@@ -10,7 +10,7 @@ import FollowField from './FollowField.vue'
 import PictureChoice from './PictureChoice.vue'
 
 /** Dividers: columns and rows of cells, and how they stand in the walls. */
-defineProps<{ problems: Record<string, string> }>()
+const props = defineProps<{ problems: Record<string, string>; decided: boolean }>()
 const { box, thickness, change, changeIn } = useBoxEdits()
 const dividers = computed(() => box.value.dividers)
 const { shape } = boxSpecSchema.shape.dividers
@@ -45,7 +45,8 @@ const setCells = (key: 'columns' | 'rows', cells: Cells): boolean => setRow(key,
 
 <template>
   <FormSection title="Dividers" :said="said" :open="isThere">
-    <template v-for="{ key, name } in ROWS" :key="key">
+    <p v-if="props.decided" class="note">The cabinet says how many there are, and where they stand.</p>
+    <template v-for="{ key, name } in props.decided ? [] : ROWS" :key="key">
       <CellsField
         :data-field="key"
         :label="`${name}: a count, or widths`"

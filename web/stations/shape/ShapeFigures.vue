@@ -12,7 +12,9 @@ import { useOpenJob } from '@web/stores/job'
 const jobs = useOpenJob()
 const derived = useDerived()
 const say = useSay()
-const sizeText = ({ x, y, z }: Size): string => say.value.size([x, y, z])
+/** As it stands in use: width, depth, height. */
+const sizeText = ({ x, y, z }: Size): string =>
+  say.value.size(jobs.job.box.lies === 'on its back' ? [x, z, y] : [x, y, z])
 const working = computed(() => sizeWorking(derived.box, jobs.job.box, say.value))
 const isOuter = computed(() => jobs.job.box.sizesAre === 'outer')
 

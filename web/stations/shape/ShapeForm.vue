@@ -2,8 +2,9 @@
 import { computed, ref, watch } from 'vue'
 import { boxSpecSchema, problemSentence, withTop, type BoxSpec } from '@core/box'
 import { interferenceSchema, WANTED_FITS } from '@core/fit'
-import { jobSchema } from '@core/job'
+import { FIRST_THING, jobSchema } from '@core/job'
 import { limitsOf } from '@core/limits'
+import { decidesSize } from '@core/whole'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FigureField from '@web/parts/FigureField.vue'
 import type { Dimension } from '@web/parts/panel-dimensions'
@@ -22,7 +23,9 @@ import KindForm from './KindForm.vue'
 import FollowField from './FollowField.vue'
 import LidForm from './LidForm.vue'
 import MockUpForm from './MockUpForm.vue'
+import FittingsForm from './FittingsForm.vue'
 import StockForm from './StockForm.vue'
+import WholeForm from './WholeForm.vue'
 
 const emit = defineEmits<{ lit: [dimension: Dimension | null] }>()
 const jobs = useOpenJob()
@@ -64,6 +67,9 @@ const AT_FIELD = [
   'divider-depth',
   'lid-depth',
   'pull',
+  'pull-size',
+  'rim-arch',
+  'holes',
 ]
 const problems = computed(() =>
   derived.box.problems.map((problem) => ({
@@ -101,6 +107,12 @@ const setInterference = (interference: number, key = ''): boolean =>
 function want(word: string): void {
   if (word !== 'own') setInterference(interferenceFor(word))
 }
+/** Whether how the boxes stand in each other says how large this one is. */
+const isSized = computed(() => {
+  const { whole, thing } = jobs.job
+  return whole !== null && decidesSize(whole, thing.id === FIRST_THING.id)
+})
+const isCase = computed(() => jobs.job.whole?.kind === 'cabinet' && jobs.job.thing.id === FIRST_THING.id)
 const setCopies = (copies: number): boolean =>
   jobs.edit((draft) => {
     draft.copies = copies
@@ -128,15 +140,20 @@ defineExpose({ focusOn })
     aria-label="Shape of the box"
     @submit.prevent
   >
+    <WholeForm v-if="jobs.job.whole" />
     <ThingTabs editing />
+    <p v-if="isSized" class="note" data-testid="sized">
+      Its size and its copies follow from all together. Everything else is yours.
+    </p>
     <ChoiceRow
+      v-if="!isSized"
       data-field="sizes-are"
       label="Sizes are"
       :model-value="box.sizesAre"
       :options="SIDES"
       @update:model-value="measureOn"
     />
-    <div class="grid grid-cols-3 gap-2">
+    <div v-if="!isSized" class="grid grid-cols-3 gap-2">
       <div
         v-for="{ key, label } in SIZES"
         :key="key"
@@ -160,7 +177,7 @@ defineExpose({ focusOn })
     <p v-for="{ sentence } in general" :key="sentence" class="text-[13px] text-rowan" role="alert">
       {{ sentence }}
     </p>
-    <div class="flex items-end justify-between gap-3">
+    <div v-if="!jobs.job.whole" class="flex items-end justify-between gap-3">
       <ToggleSwitch
         data-field="top"
         label="Closed with a top"
@@ -212,7 +229,8 @@ defineExpose({ focusOn })
     <CornerForm :problem="atField['set-in'] ?? ''" />
     <FloorForm :problem="atField.raised ?? ''" />
     <LidForm v-if="box.top" :problems="atField" />
-    <DividerForm :problems="atField" />
+    <DividerForm :problems="atField" :decided="isCase" />
+    <FittingsForm :problems="atField" />
     <StockForm />
     <FiguresForm />
     <KindForm />

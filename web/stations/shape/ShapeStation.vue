@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, ref, shallowRef, watchEffect } from 'vue'
+import { computed, ref, shallowRef, watchEffect } from 'vue'
 import type { Panel } from '@core/assembly'
 import { fitCautions } from '@core/fit'
-import { proofLine, tabAdvice, warningSentence } from '@core/say'
+import { strikeSentence, tabAdvice, warningSentence } from '@core/say'
 import CautionNote from '@web/parts/CautionNote.vue'
 import FlatPanels from '@web/parts/FlatPanels.vue'
 import type { Dimension } from '@web/parts/panel-dimensions'
@@ -13,9 +13,7 @@ import { useOpenJob } from '@web/stores/job'
 import PanelSheet from './PanelSheet.vue'
 import ShapeFigures from './ShapeFigures.vue'
 import ShapeForm from './ShapeForm.vue'
-
-/** Drawing in space is the largest part of the page: it comes where it is drawn. */
-const BoxView = defineAsyncComponent(() => import('@web/parts/BoxView.vue'))
+import SpaceCard from './SpaceCard.vue'
 
 const jobs = useOpenJob()
 const derived = useDerived()
@@ -27,16 +25,18 @@ const panels = shallowRef<Panel[]>([])
 watchEffect(() => {
   if (derived.box.panels) panels.value = derived.box.panels
 })
-const isSound = computed(() => derived.settledBox.proof?.faults.length === 0)
 const impossible = computed(() => derived.box.panels === null)
 /** Whether it can be put together is the dearest question of all: it is asked when nobody types. */
 const warnings = whenQuiet([() => derived.settledBox], () => derived.warnings, [])
+const stands = whenQuiet([() => derived.stands], () => derived.stands, [])
+const striking = computed(() => stands.value.flatMap(({ strikes }) => strikes?.panels ?? []))
 const advice = computed(() => {
   const { measure, box } = jobs.job
   const family = measure.stock?.family ?? 'other'
   const cautions = fitCautions(derived.fit, derived.settledBox.thickness, family, box.proud, say.value)
   const sentences = warnings.value.map((warning) => warningSentence(warning, derived.settledBox, say.value))
-  return [...sentences, ...tabAdvice(derived.settledBox), ...cautions]
+  const struck = stands.value.flatMap((stand) => strikeSentence(stand, say.value) ?? [])
+  return [...struck, ...sentences, ...tabAdvice(derived.settledBox), ...cautions]
 })
 /** Panels to look at: what a warning speaks of. A narrow tab is no fault. */
 const wrong = computed(() =>
@@ -50,7 +50,6 @@ const second = computed(() => {
 })
 const chosenId = ref<string | null>(null)
 const chosen = computed(() => panels.value.find(({ id }) => id === chosenId.value) ?? null)
-const SPACE = 'The box in space. Arrow keys turn it, plus and minus bring it nearer; a click chooses a panel.'
 const choose = (id: string): void => {
   chosenId.value = id
 }
@@ -66,26 +65,14 @@ const choose = (id: string): void => {
         class="grid gap-2 transition-opacity sm:grid-cols-2 lg:min-h-0 lg:flex-1"
         :class="impossible ? 'opacity-40' : ''"
       >
-        <section class="card relative h-72 p-2! lg:h-auto lg:min-h-0" aria-label="The box in space">
-          <p
-            v-if="derived.settledBox.proof"
-            class="pointer-events-none absolute inset-x-3 top-2 z-10 text-[13px]"
-            :class="isSound ? 'text-quiet' : 'font-semibold text-rowan'"
-            data-testid="proof"
-          >
-            {{ proofLine(derived.settledBox) }}
-          </p>
-          <BoxView
-            v-if="panels.length > 0"
-            :panels="panels"
-            :chosen="chosenId"
-            :wrong="wrong"
-            :second="second"
-            :groups="derived.box.made?.assembly.groups"
-            :label="SPACE"
-            @choose="choose"
-          />
-        </section>
+        <SpaceCard
+          :panels="panels"
+          :chosen="chosenId"
+          :wrong="wrong"
+          :second="second"
+          :striking="striking"
+          @choose="choose"
+        />
         <section class="card h-96 p-2! lg:h-auto lg:min-h-0" aria-label="The panels, flat">
           <PanelSheet
             v-if="chosen && derived.box.made"

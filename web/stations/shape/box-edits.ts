@@ -11,7 +11,7 @@ export interface BoxEdits {
   /** Puts figures in. Steps with the same key in quick succession are one. */
   change: (part: Partial<BoxSpec>, key?: string) => boolean
   /** Puts figures into one group of them. */
-  changeIn: <K extends 'corners' | 'floor' | 'lid' | 'dividers' | 'play' | 'tabs' | 'bolts'>(
+  changeIn: <K extends 'corners' | 'floor' | 'lid' | 'dividers' | 'play' | 'tabs' | 'bolts' | 'fittings'>(
     group: K,
     part: Partial<BoxSpec[K]>,
     key?: string,

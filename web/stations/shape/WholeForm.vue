@@ -1,0 +1,175 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { PULL_KINDS, type Cells, type PullKind } from '@core/box'
+import { limitsOf } from '@core/limits'
+import { FRONT_KINDS, RUN_KINDS, WHOLE_NAMES, wholeSchema, type Whole, type WholeKind } from '@core/whole'
+import ChoiceRow from '@web/parts/ChoiceRow.vue'
+import FigureField from '@web/parts/FigureField.vue'
+import FormSection from '@web/parts/FormSection.vue'
+import { useOpenJob } from '@web/stores/job'
+import CellsField from './CellsField.vue'
+
+/** How the boxes of this job stand in each other: it decides how large each of them is. */
+const jobs = useOpenJob()
+const whole = computed(() => jobs.job.whole!)
+const cabinet = computed(() => (whole.value.kind === 'cabinet' ? whole.value : null))
+const set = computed(() => (whole.value.kind === 'set' ? whole.value : null))
+
+type Field = [key: string, label: string]
+/** Lengths of each kind, in the order in which they are asked for. */
+const LENGTHS: Record<WholeKind, Field[]> = {
+  cabinet: [
+    ['width', 'Width, outer'],
+    ['depth', 'Depth'],
+    ['height', 'Height'],
+  ],
+  set: [
+    ['width', 'Space, width'],
+    ['depth', 'Depth'],
+    ['height', 'Height'],
+  ],
+  nested: [
+    ['at', 'Tray above the floor'],
+    ['height', 'Height of the tray'],
+    ['ledge', 'Height of the ledges'],
+    ['play', 'Play round the tray'],
+  ],
+  cap: [
+    ['over', 'Reaches down by'],
+    ['play', 'Play on each side'],
+  ],
+  halves: [
+    ['width', 'Width, inner'],
+    ['depth', 'Depth'],
+    ['height', 'Height'],
+    ['at', 'Lower half, inner'],
+    ['lining', 'Lining above the rim'],
+    ['play', 'Play of the lining'],
+  ],
+}
+const MORE: Partial<Record<WholeKind, Field[]>> = {
+  cabinet: [
+    ['side', 'Play at each side'],
+    ['above', 'Play above'],
+    ['behind', 'Room behind'],
+  ],
+  set: [
+    ['gap', 'Gap, to grip'],
+    ['above', 'Room above'],
+  ],
+}
+const after = computed((): Field[] => {
+  const fields = [...(MORE[whole.value.kind] ?? [])]
+  if (cabinet.value?.on === 'runners') fields.push(['runner', 'Height of runners'])
+  if (cabinet.value?.front === 'set back') fields.push(['setBack', 'Fronts stand back by'])
+  if (cabinet.value?.front === 'plate') fields.push(['gap', 'Gap between plates'])
+  return fields
+})
+const figures = computed(() => whole.value as unknown as Record<string, number>)
+const shapeOf = (kind: WholeKind) => wholeSchema.options.find(({ shape }) => shape.kind.value === kind)!.shape
+const limits = (key: string) =>
+  limitsOf((shapeOf(whole.value.kind) as unknown as Record<string, Parameters<typeof limitsOf>[0]>)[key])
+
+const change = (part: Partial<Record<string, unknown>>, key = ''): boolean =>
+  jobs.edit((draft) => {
+    Object.assign(draft.whole as Whole, part)
+  }, key)
+const setCells = (key: string, cells: Cells): boolean => change({ [key]: cells }, `whole ${key}`)
+const named = <T extends string>(values: readonly T[]): { value: T; label: string }[] =>
+  values.map((value) => ({ value, label: value }))
+const pull = computed(() => cabinet.value?.pull)
+const setPull = (part: { kind?: PullKind; size?: number }, key = ''): boolean =>
+  change({ pull: { ...pull.value!, ...part } }, key)
+const leave = (): boolean =>
+  jobs.edit((draft) => {
+    draft.whole = null
+  })
+</script>
+
+<template>
+  <FormSection title="All together" :said="WHOLE_NAMES[whole.kind]" open data-field="whole">
+    <div class="grid grid-cols-3 gap-2">
+      <FigureField
+        v-for="[key, label] in LENGTHS[whole.kind]"
+        :key="key"
+        :data-field="`whole-${key}`"
+        :label="label"
+        :model-value="figures[key]"
+        :limits="limits(key)"
+        @update:model-value="change({ [key]: $event }, `whole ${key}`)"
+      />
+    </div>
+    <template v-if="cabinet || set">
+      <div class="grid grid-cols-2 gap-2">
+        <CellsField
+          data-field="whole-columns"
+          label="Columns"
+          :cells="(cabinet ?? set)!.columns"
+          problem=""
+          @change="setCells('columns', $event)"
+        />
+        <CellsField
+          data-field="whole-rows"
+          :label="cabinet ? 'Rows, from the top' : 'Rows, from the front'"
+          :cells="(cabinet ?? set)!.rows"
+          problem=""
+          @change="setCells('rows', $event)"
+        />
+      </div>
+      <CellsField
+        v-if="set && set.rows.length > 1"
+        data-field="whole-heights"
+        label="Heights, row by row; “rest” is full height"
+        :cells="set.heights"
+        problem=""
+        @change="setCells('heights', $event)"
+      />
+    </template>
+    <template v-if="cabinet">
+      <ChoiceRow
+        data-field="whole-on"
+        label="Drawers run on"
+        :model-value="cabinet.on"
+        :options="named(RUN_KINDS)"
+        @update:model-value="change({ on: $event })"
+      />
+      <ChoiceRow
+        data-field="whole-front"
+        label="Fronts"
+        :model-value="cabinet.front"
+        :options="named(FRONT_KINDS)"
+        @update:model-value="change({ front: $event })"
+      />
+    </template>
+    <div class="grid grid-cols-3 gap-2">
+      <FigureField
+        v-for="[key, label] in after"
+        :key="key"
+        :data-field="`whole-${key}`"
+        :label="label"
+        :model-value="figures[key]"
+        :limits="limits(key)"
+        :step="0.05"
+        @update:model-value="change({ [key]: $event }, `whole ${key}`)"
+      />
+    </div>
+    <template v-if="pull">
+      <ChoiceRow
+        data-field="whole-pull"
+        label="Drawn out by"
+        :model-value="pull.kind"
+        :options="named(PULL_KINDS)"
+        @update:model-value="setPull({ kind: $event })"
+      />
+      <FigureField
+        v-if="pull.kind !== 'none'"
+        data-field="whole-pull-size"
+        label="Size of that"
+        :model-value="pull.size"
+        :limits="limitsOf(wholeSchema.options[0].shape.pull.shape.size)"
+        @update:model-value="setPull({ size: $event }, 'whole pull')"
+      />
+    </template>
+    <button type="button" class="btn px-2 py-1" @click="leave">Let the boxes stand by themselves</button>
+  </FormSection>
+</template>
