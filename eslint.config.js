@@ -13,6 +13,7 @@ const CORE = [
   'geometry',
   'working',
   'statistics',
+  'bend',
   'stock',
   'kerf',
   'fit',

@@ -3,6 +3,7 @@ export {
   thirdAxis,
   type Assembly,
   type Axis,
+  type BendGroup,
   type Block,
   type Claim,
   type Contact,
@@ -13,6 +14,7 @@ export {
   type JointName,
   type Part,
   type Size,
+  type SlideGroup,
 } from './types'
 export { frameOf, onPart, ownAxis, pointOnPart, slabOf, wayOf, type Lie, type Way } from './place'
 export { cornerAt, partsById, prismOf, slotSlack, type PartsById } from './prism'
@@ -25,3 +27,4 @@ export { touchingArea } from './touching'
 export { buildOrder, Motions, type Arrival } from './motion'
 export { posed, type Pose } from './pose'
 export { standingOf, type Body, type Clearance, type Stand } from './standing'
+export { facetsOf, openedBy } from './bend-motion'

@@ -126,6 +126,8 @@ export class Motions {
 /** One panel coming in: from which side, and what stands already. */
 export interface Arrival {
   id: string
+  /** Itself, and the other panels of the same bent sheet. */
+  together: string[]
   /** The way it moves to get in; the first one needs none. */
   way: Way | null
   standing: string[]
@@ -143,33 +145,52 @@ export function buildOrder(
 ): { arrivals: Arrival[] } | { locked: string[] } {
   const motions = new Motions(assembly, panels)
   const arrivals: Arrival[] = []
-  let left = [...wanted]
+  let left = unitsOf(wanted, assembly.sheets)
   while (left.length > 0) {
+    const ids = left.flat()
     const out = [...left]
       .reverse()
-      .map((id) => ({ id, ways: motions.waysOut(id, left) }))
+      .map((unit) => {
+        const others = ids.filter((id) => !unit.includes(id))
+        const ways = unit.map((id) => motions.waysOut(id, others))
+        const common = ways[0].filter((way) => ways.every((own) => own.some(isSame(way))))
+        return { unit, ways: common }
+      })
       .find(({ ways }) => ways.length > 0)
-    if (!out) return { locked: left }
-    left = left.filter((id) => id !== out.id)
+    if (!out) return { locked: ids }
+    left = left.filter((unit) => unit !== out.unit)
+    const [id] = out.unit
     const way = bestWay(
       out.ways,
-      panels.find(({ id }) => id === out.id)!,
+      panels.find((panel) => panel.id === id)!,
     )
     arrivals.unshift({
-      id: out.id,
+      id,
+      together: out.unit,
       way: left.length === 0 ? null : { axis: way.axis, sign: -way.sign as 1 | -1 },
-      standing: left,
+      standing: left.flat(),
     })
   }
   return { arrivals }
 }
 
+/** Parts that come in together, in the place of the last of them. */
+function unitsOf(wanted: string[], sheets: string[][]): string[][] {
+  const sheetOf = (id: string): string[] | undefined => sheets.find((sheet) => sheet.includes(id))
+  return wanted.flatMap((id, i) => {
+    const sheet = sheetOf(id)
+    if (!sheet) return [[id]]
+    return wanted.slice(i + 1).some((later) => sheet.includes(later)) ? [] : [sheet]
+  })
+}
+
+const isSame =
+  (wanted: Way) =>
+  ({ axis, sign }: Way): boolean =>
+    axis === wanted.axis && sign === wanted.sign
+
 /** Straight outward where that goes, then upward: that is how one works at a bench. */
 function bestWay(ways: Way[], { frame }: Panel): Way {
   const outward = wayOf(frame, 'z')
-  const is =
-    (wanted: Way) =>
-    ({ axis, sign }: Way): boolean =>
-      axis === wanted.axis && sign === wanted.sign
-  return ways.find(is(outward)) ?? ways.find(is({ axis: 'z', sign: 1 })) ?? ways[0]
+  return ways.find(isSame(outward)) ?? ways.find(isSame({ axis: 'z', sign: 1 })) ?? ways[0]
 }

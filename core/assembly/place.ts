@@ -1,8 +1,8 @@
 import type { Bounds, Matrix4, Point } from '../geometry'
-import { AXES, type Axis, type Block, type Group, type Part, type Size } from './types'
+import { AXES, type Axis, type Block, type Part, type Size, type SlideGroup } from './types'
 
 /** An axis of the box, and which way along it. */
-export type Way = Group['way']
+export type Way = SlideGroup['way']
 
 /** How a part lies: which way its own x, y and z run in the box. */
 export type Lie = Record<Axis, Way>

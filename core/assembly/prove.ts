@@ -1,4 +1,5 @@
 import { sharedArea, type Bounds, type Region } from '../geometry'
+import { flapStrikes } from './bend-motion'
 import { coveredBetween, coverage, sharedLength, TINY } from './coverage'
 import { Motions } from './motion'
 import { onPart, wayOf } from './place'
@@ -7,7 +8,15 @@ import { openedFor } from './pockets'
 import { cornerBlock, partsById, prismOf, type PartsById } from './prism'
 import type { Panel } from './resolve'
 import { blocksMeet, middleOf, Solid } from './solid'
-import { thirdAxis, type Assembly, type Block, type Claim, type Joint, type Size } from './types'
+import {
+  thirdAxis,
+  type Assembly,
+  type BendGroup,
+  type Block,
+  type Claim,
+  type Joint,
+  type Size,
+} from './types'
 
 /** What a proof found wrong, with the panels and the place in the box, mm. */
 export interface Fault {
@@ -124,11 +133,21 @@ function overlaps(assembly: Assembly, solids: Solid[]): Fault[] {
   )
 }
 
+/** A flap that strikes something when it opens. */
+function struck(group: BendGroup, panels: Panel[]): Fault[] {
+  const pair = flapStrikes(group, panels)
+  if (!pair) return []
+  const [a, b] = pair.map((id) => new Solid(panels.find((panel) => panel.id === id)!).block)
+  return [{ kind: 'stuck', panels: pair, at: middleOf(a, b) }]
+}
+
 /** Groups that do not come out their way: they move straight, so that one sweep is every position. */
 function stuck(assembly: Assembly, panels: Panel[]): Fault[] {
   if (assembly.groups.length === 0) return []
   const motions = new Motions(assembly, panels)
-  return assembly.groups.flatMap(({ parts, way }): Fault[] => {
+  return assembly.groups.flatMap((group): Fault[] => {
+    if (group.motion === 'bend') return struck(group, panels)
+    const { parts, way } = group
     const others = panels.map(({ id }) => id).filter((id) => !parts.includes(id))
     return parts
       .filter((id) => !motions.moves(id, others, way))

@@ -3,14 +3,14 @@ import type { Way } from './place'
 import { sharesSpace } from './prove'
 import type { Panel } from './resolve'
 import { blocksMeet, Solid } from './solid'
-import { AXES, thirdAxis, type Axis, type Block, type Group, type Joint } from './types'
+import { AXES, thirdAxis, type Axis, type Block, type SlideGroup, type Joint } from './types'
 
 /** A thing among others: its panels where they stand, by ids of their own, and its way out. */
 export interface Body {
   label: string
   panels: Panel[]
   joints: Joint[]
-  group: Pick<Group, 'way' | 'range'> | null
+  group: Pick<SlideGroup, 'way' | 'range'> | null
 }
 
 /** How much room a body has beside its way, and what it is that ends it, mm. */

@@ -109,13 +109,27 @@ export interface Contact {
 }
 
 /** Parts that move together, straight: a lid, a drawer. It can be drawn out as far as that, mm. */
-export interface Group {
+export interface SlideGroup {
   id: string
   parts: string[]
   motion: 'slide'
   way: { axis: Axis; sign: 1 | -1 }
   range: number
 }
+
+/** Parts that open with a bend, from the quarter turn that it is made for to flat. */
+export interface BendGroup {
+  id: string
+  parts: string[]
+  motion: 'bend'
+  /** The panel that stays, and the one that the bend leads to. */
+  from: string
+  to: string
+  /** Radius of its inside, mm. */
+  radius: number
+}
+
+export type Group = SlideGroup | BendGroup
 
 /** Everything a box is made of, and how it holds together. */
 export interface Assembly {
@@ -124,4 +138,6 @@ export interface Assembly {
   corners: Corner[]
   contacts: Contact[]
   groups: Group[]
+  /** Parts that are one bent sheet: they come in together. */
+  sheets: string[][]
 }

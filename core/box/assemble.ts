@@ -1,5 +1,6 @@
 import { partsById, type Assembly, type Contact, type Group, type Joint, type Part } from '../assembly'
 import { asOutline } from '../geometry'
+import { chainOf, loosePanels } from './bends'
 import { dividerJoints, makeDividers, type Divider } from './dividers'
 import { makeCorners, makeEdges, type Edge } from './edges'
 import { boltsIn, boltsOf, grooveIn } from './features'
@@ -50,6 +51,12 @@ function withFeatures(
 
 /** What of a box moves: a lid that is drawn out over the front wall, or lifted off with its lip. */
 function groupsOf({ spec, outer }: Shell): Group[] {
+  const loose = loosePanels(spec)
+  if (loose.length > 0) {
+    const chain = chainOf(spec)
+    const from = chain[chain.length - loose.length - 1]
+    return [{ id: 'lid', motion: 'bend', parts: loose, from, to: loose[0], radius: spec.bends.radius }]
+  }
   const lid = { id: 'lid', motion: 'slide' as const }
   if (slides(spec)) return [{ ...lid, parts: ['top'], way: { axis: 'y', sign: -1 }, range: outer.y }]
   if (lifts(spec)) return [{ ...lid, parts: ['top', 'lip'], way: { axis: 'z', sign: 1 }, range: outer.z }]
@@ -86,6 +93,7 @@ export function makeBox(spec: BoxSpec, materials: Materials): Box {
       corners: makeCorners(shell, edges),
       contacts,
       groups: groupsOf(shell),
+      sheets: chainOf(spec).length > 0 ? [[...chainOf(spec)]] : [],
     },
   }
 }

@@ -1,4 +1,5 @@
 import type { BoxSpec, CornerKind, FloorKind, TopKind } from './spec'
+import { chainOf } from './bends'
 import type { IntoKind } from './cells'
 
 /** A web of wood beside a slot is left at least this wide, in thicknesses. [FM] */
@@ -58,3 +59,19 @@ export function withInto(spec: BoxSpec, into: IntoKind, thickness: number): BoxS
 /** A record without one of its entries. */
 export const without = <K extends string, V>(record: Partial<Record<K, V>>, key: K): Partial<Record<K, V>> =>
   Object.fromEntries(Object.entries(record).filter(([each]) => each !== key)) as Partial<Record<K, V>>
+
+/** A sheet bent another way: all other edges get the fingers that go with it. */
+export function withBends(spec: BoxSpec, kind: BoxSpec['bends']['kind'], thickness: number): BoxSpec {
+  const bends = { ...spec.bends, kind }
+  if (kind === 'none') return { ...spec, bends }
+  const isTopped = chainOf({ bends }).includes('top')
+  const fingered: BoxSpec = {
+    ...spec,
+    bends,
+    corners: { ...spec.corners, kind: 'fingers', setIn: 0 },
+    floor: { ...spec.floor, kind: 'fingers' },
+    lid: { ...spec.lid, kind: 'fingers', lowered: 0 },
+    tabs: { ...spec.tabs, over: 'between' },
+  }
+  return isTopped ? withTop(fingered, true, thickness) : fingered
+}

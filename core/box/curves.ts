@@ -56,3 +56,6 @@ export function cornerCut(at: Point, inward: { x: 1 | -1; y: 1 | -1 }, radius: n
   const curve = arc(middle, [-inward.x * radius, -inward.y * radius], 0, Math.PI / 2)
   return [at, ...curve]
 }
+
+/** A quarter of a circle about the origin, from (radius, 0) to (0, radius). */
+export const quarterOf = (radius: number): Ring => arc({ x: 0, y: 0 }, [radius, radius], 0, Math.PI / 2)

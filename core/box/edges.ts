@@ -11,7 +11,8 @@ import {
   type EdgeRule,
   type Pattern,
 } from '../joints'
-import { isOnWalls, SIDES, slab, WALLS, type Shell } from './shell'
+import { isBent, loosePanels } from './bends'
+import { bendLimit, isOnWalls, SIDES, slab, WALLS, type Shell } from './shell'
 import {
   canDiffer,
   edgeId,
@@ -104,8 +105,19 @@ const sliding = (line: Line, { lid }: BoxSpec): Made => ({
   play: { walls: lid.play, ends: 0, bottom: lid.play },
 })
 
-/** The line that two panels of the shell meet along. */
+/** The line that two panels of the shell meet along; it ends where one of them bends. */
 function lineOf(shell: Shell, panels: PanelName[], along: Axis, full: boolean): Line {
+  const line = straightLine(shell, panels, along, full)
+  const limits = (end: 'low' | 'high'): number[] =>
+    shell.names
+      .filter((name) => SIDES[name].axis === along && SIDES[name].end === end)
+      .flatMap((third) => panels.flatMap((name) => bendLimit(shell, name, third) ?? []))
+  const from = Math.max(line.from, ...limits('low'))
+  const to = Math.min(line.to, ...limits('high'))
+  return from === line.from && to === line.to ? line : { from, to, start: from, end: to }
+}
+
+function straightLine(shell: Shell, panels: PanelName[], along: Axis, full: boolean): Line {
   const { spec, outer, room } = shell
   if (along !== 'z') {
     const isLids = slides(spec) && along === 'y' && panels.includes('top')
@@ -164,7 +176,14 @@ function makeEdge(shell: Shell, a: PanelName, b: PanelName): Edge | null {
   const along = thirdAxis(SIDES[a].axis, SIDES[b].axis)
   const group = along === 'z' ? 'uprights' : panels[1] === 'top' ? 'top' : 'floor'
   const full = group === 'uprights' && spec.tabs.over === 'full' && spec.corners.kind === 'fingers'
-  const made = makeJoint(spec, group, panels, lineOf(shell, panels, along, full), along)
+  if (isBent(spec, a, b)) return null
+  const line = lineOf(shell, panels, along, full)
+  const loose = panels.findIndex((name) => loosePanels(spec).includes(name))
+  // A flap lies on the walls: it covers their ends, and nothing holds it there.
+  const made: Made | null =
+    loose >= 0
+      ? { ...butt(line, loose as 0 | 1), between: 'slide', play: { walls: 0, ends: 0, bottom: 0 } }
+      : makeJoint(spec, group, panels, line, along)
   if (!made) return null
   return {
     ...made,
@@ -208,10 +227,16 @@ function makeCorner(shell: Shell, edges: Edge[], parts: [PanelName, PanelName, P
   return { parts, owner }
 }
 
+/** Whether a bend goes round one of the edges of a corner: there is no corner then. */
+const isBentCorner = (spec: BoxSpec, [a, b, c]: [PanelName, PanelName, PanelName]): boolean =>
+  isBent(spec, a, b) || isBent(spec, b, c) || isBent(spec, c, a)
+
 /** Every corner where three panels of the shell meet. */
 export function makeCorners(shell: Shell, edges: Edge[]): Corner[] {
   const flat = (['floor', 'top'] as const).filter((name) => isFlush(shell.spec, name))
   return (['left', 'right'] as const).flatMap((x) =>
-    (['front', 'back'] as const).flatMap((y) => flat.map((z) => makeCorner(shell, edges, [x, y, z]))),
+    (['front', 'back'] as const).flatMap((y) =>
+      flat.flatMap((z) => (isBentCorner(shell.spec, [x, y, z]) ? [] : [makeCorner(shell, edges, [x, y, z])])),
+    ),
   )
 }

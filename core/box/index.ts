@@ -48,4 +48,15 @@ export {
 export { crowdedRows } from './fitting-problems'
 export { GROUP_NAMES, OWNER_NAMES, problemSentence, sharesLine, shareWorking } from './words'
 export { cellsText, readCells, type CellsRead } from './cells-text'
-export { withCorners, withFloor, withInto, withLid, without, withTop } from './choose'
+export { withBends, withCorners, withFloor, withInto, withLid, without, withTop } from './choose'
+export {
+  bendsSchema,
+  BEND_KINDS,
+  bendReach,
+  chainOf,
+  loosePanels,
+  NO_BENDS,
+  type BendKind,
+  type Bends,
+} from './bends'
+export { SIDES } from './sides'

@@ -1,9 +1,10 @@
-import { onPart, pointOnPart, type Feature, type Part, type Size } from '../assembly'
+import { onPart, pointOnPart, slabOf, type Feature, type Part, type Size } from '../assembly'
 import type { Point, Ring } from '../geometry'
-import { archRing, cornerCut, disc, halfEllipse, slotRing } from './curves'
+import { bendReach, chainOf } from './bends'
+import { archRing, cornerCut, disc, halfEllipse, quarterOf, slotRing } from './curves'
 import type { Divider } from './dividers'
-import { WALLS, type Shell } from './shell'
-import { raisedBy, slides } from './spec'
+import { SIDES, WALLS, type Shell } from './shell'
+import { raisedBy, slides, type PanelName } from './spec'
 
 /** A point of the box by what is said of it. */
 export const pointAt = (at: Partial<Size>): Size => ({ x: 0, y: 0, z: 0, ...at })
@@ -113,6 +114,27 @@ function holesOf(shell: Shell, part: Part): Feature[] {
   })
 }
 
+/** Panels across a bend are as round as it is on the inside. */
+function roundedBends(shell: Shell, part: Part): Feature[] {
+  const { spec, outer, materials } = shell
+  const chain = chainOf(spec)
+  return chain.slice(1).flatMap((name, i): Feature[] => {
+    const [a, b] = [SIDES[chain[i]], SIDES[name]]
+    const { axis: across } = slabOf(part)
+    if (across === a.axis || across === b.axis) return []
+    const reach = bendReach(spec, materials.mean[name])
+    /** From the edge of the box inward. */
+    const at = (alongA: number, alongB: number): Point => {
+      const place = ({ axis, end }: (typeof SIDES)[PanelName], by: number): number =>
+        end === 'low' ? by : outer[axis] - by
+      return pointOnPart(part.frame, pointAt({ [a.axis]: place(a, alongA), [b.axis]: place(b, alongB) }))
+    }
+    const round = quarterOf(spec.bends.radius).map(({ x, y }) => at(reach - x, reach - y))
+    const [first, last] = [at(-1, reach), at(reach, -1)]
+    return [through('corner', [at(-1, -1), first, ...round, last])]
+  })
+}
+
 /** All that the maker takes out of a part of the shell, or of what is added to it. */
 export const openingsOf = (shell: Shell, part: Part): Feature[] => [
   ...archesOf(shell, part),
@@ -120,4 +142,5 @@ export const openingsOf = (shell: Shell, part: Part): Feature[] => [
   ...drawerPull(shell, part),
   ...roundKnob(part),
   ...holesOf(shell, part),
+  ...roundedBends(shell, part),
 ]

@@ -1,6 +1,7 @@
 import { AXES, type Axis, type Size } from '../assembly'
 import { boltDepths, boltRoom, BOLTS, share, type Bolts, type EdgeRule } from '../joints'
 import type { Box } from './assemble'
+import { bendProblems } from './bend-problems'
 import { shareCells } from './cells'
 import type { Edge } from './edges'
 import { BOLTED, boltsOf } from './features'
@@ -61,6 +62,16 @@ export type SpecProblem =
   | { kind: 'holes'; field: 'holes'; row: number; most: number }
   /** Arches along the rim that reach the floor. */
   | { kind: 'rim arch'; field: 'rim-arch'; most: number }
+  /** A sheet that bends round an edge where others are not joined by fingers, or without a top. */
+  | { kind: 'bend joints'; field: 'bends' }
+  /** Panels of one bent sheet from different stocks. */
+  | { kind: 'bend stock'; field: 'bends' }
+  /** Bends that leave nothing flat between them. */
+  | { kind: 'bend radius'; field: 'radius'; most: number }
+  /** Links so wide that there are not two of them in the arc. */
+  | { kind: 'bend link'; field: 'link'; most: number }
+  /** Slits so short that their bridges meet. */
+  | { kind: 'bend slit'; field: 'slit'; least: number }
   /** Walls that do not stand in far enough for a lap or for closed slots. */
   | { kind: 'set in'; field: 'set-in'; least: number }
   /** A floor or a top not far enough from the edge for closed slots, or for ledges below it. */
@@ -248,6 +259,7 @@ export function specProblems(spec: BoxSpec, thicknesses: Thicknesses, needed: nu
     ...setInProblems(spec, thicknesses),
     ...dividerProblems(spec, thicknesses, inner),
     ...lidProblems(spec, thicknesses, inner),
+    ...bendProblems(spec, thicknesses),
     ...fittingProblems(spec, thicknesses, inner),
     ...boltProblems(spec, thicknesses),
   ]

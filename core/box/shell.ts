@@ -1,6 +1,8 @@
-import { AXES, frameOf, type Axis, type Block, type Lie, type Part, type Size } from '../assembly'
+import { AXES, frameOf, type Block, type Lie, type Part, type Size } from '../assembly'
 import { onGrid } from '../joints'
+import { bendReach, isBent } from './bends'
 import { labelOf } from './fittings'
+import { SIDES, WALLS } from './sides'
 import {
   boxSizes,
   edgeId,
@@ -16,17 +18,7 @@ import {
   type Thicknesses,
 } from './spec'
 
-/** Which side of which axis each panel closes. */
-export const SIDES: Record<PanelName, { axis: Axis; end: 'low' | 'high' }> = {
-  left: { axis: 'x', end: 'low' },
-  right: { axis: 'x', end: 'high' },
-  front: { axis: 'y', end: 'low' },
-  back: { axis: 'y', end: 'high' },
-  floor: { axis: 'z', end: 'low' },
-  top: { axis: 'z', end: 'high' },
-}
-
-export const WALLS: PanelName[] = ['front', 'back', 'left', 'right']
+export { SIDES, WALLS }
 
 /** How each panel lies, seen from outside. */
 export const LIES: Record<PanelName, Lie> = {
@@ -84,8 +76,25 @@ export function makeShell(spec: BoxSpec, materials: Materials): Shell {
 export const isOnWalls = (spec: BoxSpec): boolean =>
   spec.top && !isFlush(spec, 'top') && (spec.lid.kind === 'outside' || spec.lid.kind === 'lift')
 
-/** The space a panel's blank fills, before its joints. */
+/** Where a bend begins at one end of an axis, if it goes round the panel there; mm in the box. */
+export function bendLimit(shell: Omit<Shell, 'room'>, name: PanelName, mate: PanelName): number | null {
+  if (!isBent(shell.spec, name, mate)) return null
+  const { axis, end } = SIDES[mate]
+  const reach = bendReach(shell.spec, shell.materials.mean[mate])
+  return onGrid(end === 'low' ? reach : shell.outer[axis] - reach)
+}
+
+/** The space a panel's blank fills, before its joints: as far as it is flat. */
 function blankBlock(shell: Shell, name: PanelName): Block {
+  const block = straightBlock(shell, name)
+  for (const mate of shell.names) {
+    const limit = bendLimit(shell, name, mate)
+    if (limit !== null) block[SIDES[mate].end === 'low' ? 'min' : 'max'][SIDES[mate].axis] = limit
+  }
+  return block
+}
+
+function straightBlock(shell: Shell, name: PanelName): Block {
   const { spec, outer, room } = shell
   const { axis } = SIDES[name]
   const block: Block = { min: { x: 0, y: 0, z: 0 }, max: { ...outer } }

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { AXES, type Axis, type Size } from '../assembly'
 import { boltsSchema, edgeRuleSchema, type EdgeRule } from '../joints'
+import { bendsSchema, NO_BENDS } from './bends'
 import { NO_DIVIDERS, dividersSchema } from './cells'
 import { fittingsSchema, LIES, NO_FITTINGS } from './fittings'
 import { PANEL_NAMES, type PanelName } from './names'
@@ -129,6 +130,7 @@ export const boxSpecSchema = z.strictObject({
   dividers: dividersSchema,
   lies: z.enum(LIES),
   fittings: fittingsSchema,
+  bends: bendsSchema,
   /** Added to the thickest reading for slots, to the length of laps, and left round loose parts. */
   play: z.strictObject({ slots: play, laps: play, loose: play }),
   /** Stock by use, as its id; what is not named comes from the job's own. */
@@ -159,6 +161,7 @@ export const PLAIN_BOX: Omit<BoxSpec, 'sizesAre' | 'width' | 'depth' | 'height' 
     dividers: NO_DIVIDERS,
     lies: 'upright',
     fittings: NO_FITTINGS,
+    bends: NO_BENDS,
     play: { slots: 0, laps: 0.2, loose: 0.5 },
     stocks: {},
     seams: false,

@@ -45,6 +45,25 @@ export function problemSentence(problem: SpecProblem, say: Say): string {
             `${say.short(problem.most, 1)} high.`
     case 'slot under top':
       return 'Slots open at the rim cannot be reached under a top. Let the dividers in by tenons or grooves.'
+    case 'bend joints':
+      return (
+        'A sheet that bends goes with fingers on all other edges, shared out between floor and rim, and with a ' +
+        'top where it reaches there. Choose those, or no bend.'
+      )
+    case 'bend stock':
+      return 'The panels of a bent sheet are cut in one piece: choose one stock for all of them.'
+    case 'bend radius':
+      return (
+        'Bends of that radius leave nothing flat between them. Make the radius at most ' +
+        `${say.short(problem.most, 0)}, or the box larger.`
+      )
+    case 'bend link':
+      return (
+        'Links so wide do not go twice into the arc. Make them at most ' +
+        `${say.short(problem.most, 1)} wide, or the radius larger.`
+      )
+    case 'bend slit':
+      return `Slits so short leave no link to twist. Make them at least ${say.short(problem.least, 0)} long.`
     case 'grip':
       return `The front has no room for that. Make it at most ${say.short(Math.max(0, problem.most), 0)}.`
     case 'holes':

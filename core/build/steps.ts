@@ -1,5 +1,5 @@
 import { buildOrder, touchingArea, type Arrival, type Panel, type Way } from '../assembly'
-import type { Box } from '../box'
+import { labelOf, loosePanels, type Box } from '../box'
 import type { Say } from '../length'
 import type { Working } from '../working'
 
@@ -13,6 +13,8 @@ export interface BuildStep {
   id: string
   /** The panel that comes in, and what stands already. */
   panel: string
+  /** All panels that come in: those of a bent sheet come together. */
+  panels: string[]
   standing: string[]
   title: string
   text: string
@@ -24,6 +26,9 @@ export interface BuildStep {
 /** The floor, two opposite walls onto it, the third, the last one closes; a top at the end. [CP] */
 const ORDER = ['floor', 'front', 'back', 'left', 'right', 'top']
 
+/** What is added when the walls stand. */
+const LAST = ['lip', 'tray-ledge', 'runner', 'lining', 'plate', 'knob']
+
 /**
  * The order that is wanted: walls round the floor, what stands inside before the last wall, the top last.
  */
@@ -32,8 +37,8 @@ function wantedOrder(panels: Panel[]): string[] {
   const others = ids.filter((id) => !ORDER.includes(id))
   const known = ORDER.filter((id) => ids.includes(id))
   const ledges = others.filter((id) => id.startsWith('ledge'))
-  const inside = others.filter((id) => !id.startsWith('ledge') && id !== 'lip')
-  const lip = others.filter((id) => id === 'lip')
+  const inside = others.filter((id) => !ledges.includes(id) && !LAST.some((name) => id.startsWith(name)))
+  const lip = others.filter((id) => LAST.some((name) => id.startsWith(name)))
   const isTop = (id: string): boolean => id === 'top'
   return [...known.filter((id) => !isTop(id)), ...ledges, ...inside, ...lip, ...known.filter(isTop)]
 }
@@ -76,7 +81,7 @@ const awayOf = ({ axis, sign }: Way): [number, number, number] => [
 /** What is said of parts that can be taken out again. */
 function looseText({ groups }: Box['assembly'], id: string, from: string): string | null {
   const group = groups.find(({ parts }) => parts.includes(id))
-  if (!group) return null
+  if (group?.motion !== 'slide') return null
   if (group.way.axis !== 'z')
     return (
       `Slide the ${id} in ${from}. It takes no glue: keep glue and varnish out of its grooves, and clean ` +
@@ -87,17 +92,47 @@ function looseText({ groups }: Box['assembly'], id: string, from: string): strin
     : 'Glue the lid to the lip where it lies, even with the walls. Lift both off before the glue has set.'
 }
 
-function textOf({ id, way, standing }: Arrival, label: string, box: Box['assembly']): string {
-  if (!way) return TEXTS[id] ?? `Begin with ${label}, its outside face down.`
+/** Which side a panel comes in from; a box that stands otherwise in use has its sides by their names. */
+function fromText({ spec }: Box, { axis, sign }: Way): string {
+  const key = `${axis}${sign}`
+  if (spec.lies === 'upright' || axis === 'z') return FROM[key]
+  const side = (['left', 'right', 'front', 'back'] as const).find((name) => OUTWARD[name] === key)!
+  return `from the side of the ${labelOf(spec.lies, side)}`
+}
+
+/** What is said of a sheet that bends round several edges. */
+function sheetText({ spec }: Box, { together, way }: Arrival, label: string, from: string): string {
+  const loose = loosePanels(spec)
+  const bend =
+    'Bend it slowly over its whole length, first the other way and back, until it stays near its shape.'
+  const open = loose.length > 0 ? ` The ${loose[loose.length - 1]} takes no glue: it opens.` : ''
+  const how = way ? `Bring the ${label} in as one sheet ${from}.` : `Begin with the ${label}, one sheet.`
+  return `${how} ${bend}${open}${together.length > 2 ? ' Tape holds it round while the glue sets.' : ''}`
+}
+
+function textOf(arrival: Arrival, label: string, made: Box): string {
+  const { id, way, standing, together } = arrival
+  const { assembly: box, spec } = made
+  const isUpright = spec.lies === 'upright'
+  if (together.length > 1) return sheetText(made, arrival, label, way ? fromText(made, way) : '')
+  if (!way) {
+    const usual = isUpright ? TEXTS[id] : undefined
+    return usual ?? `It is built with its open side up. Begin with the ${label}, its outside face down.`
+  }
   const key = `${way.axis}${way.sign}`
-  const loose = looseText(box, id, FROM[key])
+  const from = fromText(made, way)
+  const loose = looseText(box, id, from)
   if (loose) return loose
-  const isUsual = OUTWARD[id] === key && standing.every((other) => ORDER.includes(other))
+  if (id === 'plate' || id === 'knob') return `Glue the ${label} on from the front, square and in the middle.`
+  if (id.startsWith('runner') || id.startsWith('tray-ledge'))
+    return `Glue the ${label} on; a strip of card of the right height under it keeps it level.`
+  if (id.startsWith('lining')) return `Stand the ${label} inside, loose: it reaches above the rim.`
+  const isUsual = isUpright && OUTWARD[id] === key && standing.every((other) => ORDER.includes(other))
   const before = ORDER.slice(0, ORDER.indexOf(id)).filter((name) => name !== 'top')
   if (isUsual && before.every((name) => standing.includes(name))) return TEXTS[id]
   if (id.startsWith('ledge')) return `Glue the ${label} level with the others; the floor lies on them.`
   const name = WALLS.includes(id) ? `${label} wall` : label
-  return `Bring the ${name} in ${FROM[key]}, straight, until it is home.`
+  return `Bring the ${name} in ${from}, straight, until it is home.`
 }
 
 /**
@@ -110,10 +145,11 @@ export function buildSteps(box: Box, panels: Panel[]): BuildStep[] | { locked: s
   const labels = new Map(panels.map(({ id, label }) => [id, label]))
   const { joints, contacts } = box.assembly
   return found.arrivals.map((arrival, i) => {
-    const { id, standing } = arrival
+    const { id, together, standing } = arrival
     const isClosed = ({ parts }: { parts: [string, string] }): boolean =>
-      parts.includes(id) && parts.some((other) => standing.includes(other))
-    const mate = (parts: [string, string]): string => labels.get(parts.find((other) => other !== id)!)!
+      parts.some((own) => together.includes(own)) && parts.some((other) => standing.includes(other))
+    const mate = (parts: [string, string]): string =>
+      labels.get(parts.find((other) => !together.includes(other))!)!
     const glued = joints.filter((joint) => joint.between === 'glue' && isClosed(joint))
     const glue = [
       ...glued.map((joint) => ({
@@ -122,14 +158,15 @@ export function buildSteps(box: Box, panels: Panel[]): BuildStep[] | { locked: s
       })),
       ...contacts.filter(isClosed).map(({ parts, area }) => ({ with: mate(parts), area })),
     ]
-    const label = labels.get(id)!
+    const label = together.map((own) => labels.get(own)!).join(', ')
     return {
       id,
       panel: id,
+      panels: together,
       standing,
       glue,
       title: `${i + 1}. ${label[0].toUpperCase()}${label.slice(1)}`,
-      text: textOf(arrival, label, box.assembly),
+      text: textOf(arrival, label, box),
       ...(arrival.way ? { from: awayOf(arrival.way) } : {}),
     }
   })

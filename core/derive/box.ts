@@ -1,10 +1,11 @@
 import { grown, prove, resolve, type BrokenPanel, type Panel, type Proof, type Size } from '../assembly'
-import { boxSizes, jointProblems, makeBox, specProblems, type Box, type SpecProblem } from '../box'
+import { boxSizes, chainOf, jointProblems, makeBox, specProblems, type Box, type SpecProblem } from '../box'
 import type { Compensations } from '../fit'
 import { offsetBy, type Point, type Region } from '../geometry'
 import type { Kerf } from '../kerf'
 import type { Job } from '../job'
 import type { Thickness } from '../stock'
+import { joinedOf, type Joined } from './joined'
 import { materialFor, materialsOf, thicknessesOf, type Material } from './materials'
 import { bedRoom, dividedAxis, seamed, seamFaults, type Divided } from './seams'
 
@@ -31,6 +32,8 @@ export interface DerivedBox {
   pieces: Panel[]
   /** Panels that were divided to fit the bed. */
   divided: Divided[]
+  /** Panels that are one bent sheet. */
+  joined: Joined | null
   /** Why the panels hold together as drawn, or what is wrong with them: worked out when first asked for. */
   readonly proof: Proof | null
   cuts: Map<string, CutShapes>
@@ -102,6 +105,7 @@ export function deriveBox({ measure, box, interference, cut }: BoxInput): Derive
     panels: null,
     pieces: [],
     divided: [],
+    joined: null,
     proof: null,
     cuts: new Map(),
     material: new Map(),
@@ -115,11 +119,18 @@ export function deriveBox({ measure, box, interference, cut }: BoxInput): Derive
   const { panels, broken } = resolve(made.assembly, { proud: box.proud, interference })
   if (broken.length > 0) return refused(broken.map(apart))
   const bed = box.seams && measure.machine ? bedRoom(measure.machine, BED_MARGIN) : null
+  const joined = joinedOf(box, panels, materialFor(chainOf(box)[0] ?? '', box.stocks, materials).kerf.width)
+  const isBent = (id: string): boolean => joined?.panels.some((name) => name === id) ?? false
   const groups = panels.map((panel) => ({
     from: materialFor(panel.id, box.stocks, materials),
-    pieces: bed ? seamed(panel, bed, interference) : [panel],
+    pieces: piecesOf(panel),
     panel,
   }))
+  /** What a panel is cut as: a bent sheet comes with the first of its panels. */
+  function piecesOf(panel: Panel): Panel[] {
+    if (isBent(panel.id)) return joined!.panels[0] === panel.id ? [joined!.piece] : []
+    return bed ? seamed(panel, bed, interference) : [panel]
+  }
   const pieces = groups.flatMap((group) => group.pieces)
   const divided = groups.flatMap(({ panel, pieces: own }): Divided[] =>
     own.length > 1 ? [{ panel, axis: dividedAxis(panel), pieces: own }] : [],
@@ -146,6 +157,7 @@ export function deriveBox({ measure, box, interference, cut }: BoxInput): Derive
     panels,
     pieces,
     divided,
+    joined,
     get proof(): Proof {
       return (proof ??= provenWith(prove(made.assembly, panels), divided))
     },

@@ -31,7 +31,7 @@ const cuttingOf = ({ name, kerf, compensation, taste }: Material): Cutting => ({
 
 type Fitted = Pick<
   DerivedBox,
-  'kerf' | 'thickness' | 'made' | 'panels' | 'divided' | 'material' | 'materials'
+  'kerf' | 'thickness' | 'made' | 'panels' | 'divided' | 'joined' | 'material' | 'materials'
 >
 
 /** Fingers of seams: both sides of a boundary lie across the line that the panel was divided along. */
@@ -59,7 +59,7 @@ function seamBoundaries(
 
 /** The glue lines of every copy of a box, each with the directions in which its two edges were cut. */
 export function boundariesOf(box: Fitted, copies: number, turned: Turned, prefix = ''): Boundary[] {
-  const { made, panels, divided, material, materials } = box
+  const { made, panels, divided, joined, material, materials } = box
   const byId = new Map((panels ?? []).map((panel) => [panel.id, panel]))
   const found = new Map(seamBoundaries(box, copies, turned, prefix))
   const piecesOf = (id: string): string[] =>
@@ -73,7 +73,11 @@ export function boundariesOf(box: Fitted, copies: number, turned: Turned, prefix
       // A panel that is cut in pieces may have them lie both ways.
       const [first, second] = joint.parts.map((id) => {
         const own = ownAxis(byId.get(id)!.frame, joint.along) as Direction
-        const lying = piecesOf(id).map((piece) => turned[`${prefix}${piece}-${copy}`] ?? false)
+        const face = joined?.faces.find(({ panel }) => panel === id)
+        const pieces = face ? [joined!.piece.id] : piecesOf(id)
+        const lying = pieces.map(
+          (piece) => (turned[`${prefix}${piece}-${copy}`] ?? false) !== (face?.isTurned ?? false),
+        )
         return [...new Set(lying)].map((isTurned): Direction => (isTurned ? other[own] : own))
       })
       for (const a of first)

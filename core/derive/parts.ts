@@ -2,11 +2,13 @@ import type { Panel } from '../assembly'
 import {
   bounds,
   mirrorRegion,
+  rectangle,
   shiftPoints,
   shiftRegion,
   turnPoints,
   type Point,
   type Region,
+  type Ring,
 } from '../geometry'
 import { letterInto } from '../lettering'
 import {
@@ -39,6 +41,8 @@ export interface Lying {
   marks: Point[][]
   /** Lines that fill its pockets, each in one go. */
   pockets: Point[][]
+  /** Open lines that are cut through, for a bend. */
+  slits: Point[][]
 }
 
 /** A panel of one of the copies, ready to be laid out. */
@@ -61,22 +65,33 @@ const LABEL_SHARE = 0.6
 /** Letters at the joints are this high, mm. */
 const LETTER_HEIGHT = 4
 
-type Outlines = Pick<Lying, 'shape' | 'drawn' | 'pockets'> & { letters: Letter[] }
+type Outlines = Omit<Lying, 'marks'> & {
+  letters: Letter[]
+  /** Where no label may stand. */
+  zones: Ring[]
+}
 
-function outlinesOf(shape: Region, drawn: Region, letters: Letter[], pockets: Point[][]): Outlines {
+/** What is on a panel beside its outline, on its own plane. */
+type OnPanel = Pick<Outlines, 'pockets' | 'slits' | 'letters' | 'zones'>
+
+function outlinesOf(shape: Region, drawn: Region, on: OnPanel): Outlines {
   const { minX, minY } = bounds(shape.outline)
+  const shift = (points: Point[]): Point[] => shiftPoints(points, -minX, -minY)
   return {
     shape: shiftRegion(shape, -minX, -minY),
     drawn: shiftRegion(drawn, -minX, -minY),
-    pockets: pockets.map((line) => shiftPoints(line, -minX, -minY)),
-    letters: letters.map(({ text, at }) => ({ text, at: shiftPoints([at], -minX, -minY)[0] })),
+    pockets: on.pockets.map(shift),
+    slits: on.slits.map(shift),
+    zones: on.zones.map(shift),
+    letters: on.letters.map(({ text, at }) => ({ text, at: shift([at])[0] })),
   }
 }
 
 /** The label near the middle of a part, clear of what is cut out of it, and a letter at every joint. */
-function marksOf({ shape, letters }: Outlines, label: string): Point[][] {
+function marksOf({ shape, letters, zones }: Outlines, label: string): Point[][] {
   const { maxX, maxY } = bounds(shape.outline)
-  const own = labelOn(shape, label, maxX * LABEL_SHARE, Math.min(LABEL_HEIGHT, maxY / 4))
+  const open = zones.length > 0 ? { ...shape, holes: [...shape.holes, ...zones] } : shape
+  const own = labelOn(open, label, maxX * LABEL_SHARE, Math.min(LABEL_HEIGHT, maxY / 4))
   return [
     ...own,
     ...letters.flatMap(({ text, at }) => letterInto(text, at, 2 * LETTER_HEIGHT, LETTER_HEIGHT)),
@@ -85,25 +100,54 @@ function marksOf({ shape, letters }: Outlines, label: string): Point[][] {
 
 const mirrored = ({ text, at }: Letter): Letter => ({ text, at: { x: -at.x, y: at.y } })
 
-type Panelled = Pick<DerivedBox, 'panels' | 'pieces' | 'cuts' | 'material' | 'made'>
+type Panelled = Pick<DerivedBox, 'panels' | 'pieces' | 'cuts' | 'material' | 'made' | 'joined'>
+
+const flipped = (points: Point[]): Point[] => points.map(({ x, y }) => ({ x: -x, y }))
+
+/** What is on a panel, seen from the face that lies up. */
+function onPanel(
+  panel: Panel,
+  { joined, material }: Panelled,
+  letters: Letter[],
+  isFlipped: boolean,
+): OnPanel {
+  const bent = joined?.piece.id === panel.id ? joined : null
+  const { compensation } = material.get(panel.id)!
+  const on: OnPanel = {
+    letters,
+    pockets: panel.features.flatMap(({ depth, shape }) =>
+      depth === null ? [] : [fillLines(shape, compensation.x)],
+    ),
+    slits: bent?.slits ?? [],
+    zones: (bent?.zones ?? []).map(({ from, low, zone }) =>
+      rectangle(from, low, from + zone.flat, low + zone.long),
+    ),
+  }
+  if (!isFlipped) return on
+  return {
+    letters: letters.map(mirrored),
+    pockets: on.pockets.map(flipped),
+    slits: on.slits.map(flipped),
+    zones: on.zones.map(flipped),
+  }
+}
 
 /** What is laid out of a panel, lying as it is and turned by a quarter, with the wanted face up. */
-function lyingOf(
-  panel: Panel,
-  { cuts, material }: Panelled,
-  letters: Letter[],
-  face: Job['cut']['face'],
-): Outlines[] {
-  const [unturned, turned] = cuts.get(panel.id)!
-  const up = face === 'inside' ? mirrorRegion : (region: Region): Region => region
-  const own = face === 'inside' ? letters.map(mirrored) : letters
-  const { compensation } = material.get(panel.id)!
-  const fills = panel.features.flatMap(({ depth, shape }) =>
-    depth === null ? [] : [fillLines(shape, compensation.x)],
+function lyingOf(panel: Panel, box: Panelled, letters: Letter[], face: Job['cut']['face']): Outlines[] {
+  const [unturned, turned] = box.cuts.get(panel.id)!
+  const isFlipped = face === 'inside'
+  const up = isFlipped ? mirrorRegion : (region: Region): Region => region
+  const on = onPanel(panel, box, letters, isFlipped)
+  const first = outlinesOf(up(unturned), up(panel.drawn), on)
+  return [first, turned === unturned ? first : outlinesOf(up(turned), up(panel.drawn), on)]
+}
+
+/** Letters of a piece: a bent sheet has those of all its panels. */
+function lettersFor(panel: Panel, { joined }: Panelled, lettered: Map<string, Letter[]>): Letter[] {
+  if (joined?.piece.id !== panel.id) return lettered.get(panel.id) ?? []
+  return joined.faces.flatMap(({ panel: name, onto }) =>
+    (lettered.get(name) ?? []).map(({ text, at }) => ({ text, at: onto(at) })),
   )
-  const pockets = face === 'inside' ? fills.map((line) => line.map(({ x, y }) => ({ x: -x, y }))) : fills
-  const first = outlinesOf(up(unturned), up(panel.drawn), own, pockets)
-  return [first, turned === unturned ? first : outlinesOf(up(turned), up(panel.drawn), own, pockets)]
 }
 
 /** Whose parts they are: the thing, and how its parts are told from those of others. */
@@ -123,7 +167,7 @@ export function makeParts(
   const lettered =
     letters && box.made ? lettersOf(box.made.assembly, box.panels ?? []) : new Map<string, Letter[]>()
   return box.pieces.flatMap((panel) => {
-    const [first, quarter] = lyingOf(panel, box, lettered.get(panel.id) ?? [], face)
+    const [first, quarter] = lyingOf(panel, box, lettersFor(panel, box, lettered), face)
     const { id } = box.material.get(panel.id) as Material
     return Array.from({ length: copies }, (_, i): Part => {
       const own = name === '' ? panel.label : `${name} ${panel.label}`
@@ -223,7 +267,7 @@ export function pathsOf(
   cut: Job['cut'],
   from: { x: number; y: number },
 ): CutPath[] {
-  const { shape, drawn, marks, pockets } = part.lies[placement.turn % 180 === 0 ? 0 : 1]
+  const { shape, drawn, marks, pockets, slits } = part.lies[placement.turn % 180 === 0 ? 0 : 1]
   const { outline, holes } = cut.compensation === 'paths' ? shape : drawn
   const onto = ontoSheet(part, placement)
   const place = (points: Point[]): Point[] => shiftPoints(onto(points), -from.x, -from.y)
@@ -236,6 +280,7 @@ export function pathsOf(
   const all: CutPath[] = [
     ...pockets.map((points) => path('pocket', points, false)),
     ...(cut.labels ? marks.map((points) => path('score', points, false)) : []),
+    ...slits.map((points) => path('inside', points, false)),
     ...holes.map((points) => path('inside', points, true)),
     path('outline', outline, true),
   ]

@@ -9,6 +9,7 @@ import {
   type Place,
   type WholeProblem,
 } from '../whole'
+import { bentPanels } from './bent'
 import type { Settled } from './follow'
 import { materialsOf, thicknessesOf } from './materials'
 import { boxOf, deriveThings, type DerivedThing } from './pipeline'
@@ -106,7 +107,9 @@ export function sceneOf(job: WholeJob, things: DerivedThing[]): Scene | null {
 /** What a job is shown as: its whole where there is one, else its box; null where that cannot be made. */
 export function panelsShown(job: Job): Panel[] | null {
   const scene = job.whole && sceneOf(job, deriveThings(job))
-  return scene ? scene.posed.flatMap(({ panels }) => panels) : boxOf(job).panels
+  if (scene) return scene.posed.flatMap(({ panels }) => panels)
+  const { panels } = boxOf(job)
+  return panels && bentPanels(job.box, panels)
 }
 
 /** How the boxes of a whole stand in each other: what strikes what, and how much room there is. */

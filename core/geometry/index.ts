@@ -5,7 +5,9 @@ export { paint, type Painting, type Stroke } from './paint'
 export { moveEdges, sideOf } from './move-edges'
 export {
   mirrorRegion,
+  multiply,
   rectangle,
+  rigidInverse,
   shiftPoints,
   shiftRegion,
   transformPoint,

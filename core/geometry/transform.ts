@@ -44,3 +44,16 @@ export const transformPoint = (m: Matrix4, [x, y, z]: [number, number, number]):
   m[4] * x + m[5] * y + m[6] * z + m[7],
   m[8] * x + m[9] * y + m[10] * z + m[11],
 ]
+
+/** One transformation after another: first `b`, then `a`. */
+export const multiply = (a: Matrix4, b: Matrix4): Matrix4 =>
+  Array.from({ length: 16 }, (_, i) => {
+    const [row, column] = [Math.floor(i / 4), i % 4]
+    return [0, 1, 2, 3].reduce((sum, k) => sum + a[4 * row + k] * b[4 * k + column], 0)
+  })
+
+/** What takes a rigid transformation back. */
+export function rigidInverse(m: Matrix4): Matrix4 {
+  const back = (row: number): number => -(m[row] * m[3] + m[4 + row] * m[7] + m[8 + row] * m[11])
+  return [0, 1, 2].flatMap((row) => [m[row], m[4 + row], m[8 + row], back(row)]).concat([0, 0, 0, 1])
+}

@@ -42,6 +42,7 @@ export function migrateRecord(kind: RecordKind, record: unknown, from: number, o
   if (from < 3 && kind === 'machines') now = machineFrom2(now)
   if (from < 3 && kind === 'tastes') now = tasteFrom2(now)
   if (from < 4 && kind === 'machines') now = machineFrom3(now)
+  if (from < 6 && kind === 'stocks') now = stockFrom5(now)
   return now
 }
 
@@ -200,9 +201,24 @@ const from4 = (job: Loose): Loose => ({
   also: eachObject(job.also, (thing) => ({ ...thing, box: boxFrom4(thing.box) })),
 })
 
+/** A stock of version 5 had no bends tried in it. */
+const stockFrom5 = (stock: Loose): Loose => ({ ...stock, bends: [] })
+
+const withBends = (measured: unknown): unknown =>
+  isObject(measured) && isObject(measured.stock)
+    ? { ...measured, stock: stockFrom5(measured.stock) }
+    : measured
+
+function measureFrom5(measure: unknown): unknown {
+  const own = withBends(measure)
+  return isObject(own) ? { ...own, more: eachObject(own.more, withBends) } : own
+}
+
 /** A box of version 5 stood upright, and nothing was added to its walls. */
 const boxFrom5 = (box: unknown): unknown =>
-  isObject(box) ? { ...box, lies: 'upright', fittings: FITTINGS_OF_6 } : box
+  isObject(box) ? { ...box, lies: 'upright', fittings: FITTINGS_OF_6, bends: BENDS_OF_6 } : box
+
+const BENDS_OF_6 = { kind: 'none', radius: 15, link: 1, slit: 24, bridge: 3 }
 
 const FITTINGS_OF_6 = {
   plate: null,
@@ -217,6 +233,7 @@ const FITTINGS_OF_6 = {
 const from5 = (job: Loose): Loose => ({
   ...job,
   version: 6,
+  measure: measureFrom5(job.measure),
   box: boxFrom5(job.box),
   also: eachObject(job.also, (thing) => ({ ...thing, box: boxFrom5(thing.box) })),
   whole: null,

@@ -4,6 +4,7 @@ import { deriveThings, settleJob } from '../derive'
 import { problemSentence } from '../box'
 import { IN_METRIC, parseLength } from '../length'
 import { boltedCase } from './bolted-case'
+import { bentBox, bookCase } from './bent-box'
 import { bottleStand } from './bottle-stand'
 import { plainBox } from './box'
 import { boxSet } from './box-set'
@@ -25,6 +26,8 @@ export const KINDS: Kind[] = [
   boltedCase,
   slidingBox,
   liddedBox,
+  bentBox,
+  bookCase,
   cappedBox,
   splitBox,
   trayInBox,

@@ -3,7 +3,7 @@ import type { Job } from '../job'
 import { counted, type Say } from '../length'
 import { cutsThrough, OPERATION_NAMES } from '../machine'
 import { isForbidden, violationSentence, type Violation } from '../nest'
-import type { Check } from '../plan'
+import type { Check, CutPath } from '../plan'
 import { stockTitle } from '../stock'
 import { choiceReason, namesOtherSetting, settingWords, type Choice } from '../tune'
 import { compensationStatement, placeStatement } from './statements'
@@ -83,9 +83,14 @@ function sheetChecks({ job, plan }: Looked, say: Say): Check[] {
   return checks
 }
 
-function pathChecks({ plan }: Looked, say: Say): Check[] {
+function pathChecks({ plan, parts }: Looked, say: Say): Check[] {
   const cuts = plan.loads.flatMap(({ paths }) => paths).filter(({ operation }) => cutsThrough(operation))
-  const open = cuts.filter(({ closed, points }) => !closed || points.length < 3)
+  const bent = new Set(parts.filter(({ lies }) => lies[0].slits.length > 0).map(({ id }) => id))
+  /** A straight line through a sheet that bends. */
+  const isSlit = ({ operation, part, points }: CutPath): boolean =>
+    operation === 'inside' && points.length === 2 && bent.has(part)
+  const slits = cuts.filter((path) => !path.closed && isSlit(path)).length
+  const open = cuts.filter((path) => (!path.closed || path.points.length < 3) && !isSlit(path))
   const twice = plan.doubled.map(
     ({ parts, length, at }) =>
       `${parts[0]} and ${parts[1]} share ${say.length(length, 1)} at (${say.plain(at.x, 1)}, ` +
@@ -98,7 +103,13 @@ function pathChecks({ plan }: Looked, say: Say): Check[] {
           `${open.length} cuts are not closed`,
           `In ${listed(open.map(({ part }) => `${part}.`))} The part would not fall out.`,
         )
-      : ok('closed', 'Every cut is a closed path', `${cuts.length} closed paths; labels are open strokes.`),
+      : ok(
+          'closed',
+          'Every cut is a closed path',
+          slits > 0
+            ? `${cuts.length - slits} closed paths; ${slits} slits and labels are open lines.`
+            : `${cuts.length} closed paths; labels are open strokes.`,
+        ),
     twice.length > 0
       ? stop('double', 'The same line would be cut twice', listed(twice))
       : ok('double', 'No line is cut twice', 'Parts share no edges.'),

@@ -50,7 +50,9 @@ export function warningSentence(warning: Warning, { panels }: Pick<DerivedBox, '
 export function proofLine({ proof, panels, made }: Pick<DerivedBox, 'proof' | 'panels' | 'made'>): string {
   if (!proof) return ''
   const parts = counted(proof.panels, 'part')
-  const moving = (made?.assembly.groups ?? []).map(({ id }) => `, the ${id} comes out`).join('')
+  const moving = (made?.assembly.groups ?? [])
+    .map(({ id, motion }) => `, the ${id} ${motion === 'bend' ? 'opens' : 'comes out'}`)
+    .join('')
   if (proof.faults.length === 0) return `${parts}, nothing overlaps, nothing missing${moving}`
   const label = (id: string): string => panels?.find((panel) => panel.id === id)?.label ?? id
   const [{ kind, panels: found }] = proof.faults

@@ -1,5 +1,6 @@
 export {
   FAMILIES,
+  SHEAR_MODULUS,
   familySchema,
   MOST_READINGS,
   newBatch,

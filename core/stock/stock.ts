@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { bendTestSchema } from '../bend'
 
 export const familySchema = z.enum(['plywood', 'fibreboard', 'solid wood', 'acrylic', 'card', 'other'])
 export type Family = z.infer<typeof familySchema>
@@ -46,6 +47,16 @@ export const FAMILIES: Record<Family, { crushes: 'a little' | 'never' | 'easily'
   },
 }
 
+/** Shear modulus across the sheet, N/mm²: what a link resists its twist with. [FM] */
+export const SHEAR_MODULUS: Record<Family, number> = {
+  plywood: 600,
+  fibreboard: 1000,
+  'solid wood': 700,
+  acrylic: 1100,
+  card: 200,
+  other: 600,
+}
+
 const side = z.number().min(10).max(5000)
 
 /** Thickness of a sheet, mm: from paper to the thickest board. */
@@ -87,6 +98,8 @@ export const stockSchema = z.strictObject({
   pricePerSheet: z.number().min(0).max(100000),
   /** Whether the face grain runs along the sheet's width or its height. */
   grain: z.enum(['none', 'width', 'height']),
+  /** Bends that were tried in it. */
+  bends: z.array(bendTestSchema).max(200),
   notes: z.string().max(2000),
 })
 export type Stock = z.infer<typeof stockSchema>
@@ -105,6 +118,7 @@ export const newStock = (id: string, name: string): Stock => ({
   offcuts: [],
   pricePerSheet: 0,
   grain: 'none',
+  bends: [],
   notes: '',
 })
 
@@ -115,6 +129,7 @@ export const newBatch = (stock: Stock, id: string, batch: string): Stock => ({
   batch,
   readings: [],
   offcuts: [],
+  bends: [],
   sheetsAtHand: 1,
   notes: '',
 })

@@ -1,4 +1,4 @@
-import type { Group, Lie, Pose } from '../assembly'
+import type { Lie, Pose, SlideGroup } from '../assembly'
 import type { BoxSpec, Materials } from '../box'
 
 /** One of the boxes: what of it the whole decides. Equal ones are one member, in copies. */
@@ -15,7 +15,7 @@ export interface Place {
   member: number
   label: string
   pose: Pose
-  group: Pick<Group, 'way' | 'range'> | null
+  group: Pick<SlideGroup, 'way' | 'range'> | null
 }
 
 /** Boxes that stand in each other. */

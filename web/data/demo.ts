@@ -4,6 +4,7 @@ import bottleStand from '../../demo/bottle-stand.json?raw'
 import cardRack from '../../demo/card-rack.json?raw'
 import coreCabinet from '../../demo/core-cabinet.json?raw'
 import drawerSet from '../../demo/drawer-set.json?raw'
+import fieldBook from '../../demo/field-book.json?raw'
 import instrumentCase from '../../demo/instrument-case.json?raw'
 import logger from '../../demo/logger-case.json?raw'
 import slipCases from '../../demo/slip-cases.json?raw'
@@ -11,11 +12,19 @@ import tray from '../../demo/specimen-tray.json?raw'
 
 /** The field station's jobs, read by the same reader as anybody's file. */
 export function demoJobs(): Job[] {
-  return [tray, logger, coreCabinet, drawerSet, bottleStand, slipCases, cardRack, instrumentCase].map(
-    (text) => {
-      const read = readJob(text)
-      if (!read.ok) throw new Error(read.error)
-      return read.job
-    },
-  )
+  return [
+    tray,
+    logger,
+    coreCabinet,
+    fieldBook,
+    drawerSet,
+    bottleStand,
+    slipCases,
+    cardRack,
+    instrumentCase,
+  ].map((text) => {
+    const read = readJob(text)
+    if (!read.ok) throw new Error(read.error)
+    return read.job
+  })
 }

@@ -18,7 +18,7 @@ const canvas = ref<HTMLCanvasElement>()
 const explode = ref(0)
 const section = ref(0)
 /** How far what moves is drawn out, as a share of its way. */
-const opened = ref(0)
+const opened = defineModel<number>('opened', { default: 0 })
 const noWebGL = ref(false)
 const { theme } = useTheme()
 let scene: BoxScene | null = null
@@ -47,7 +47,7 @@ const moved = computed((): Group[] => {
 /** How far a part is moved along the axes of the box, mm. */
 function movedBy(id: string): [number, number, number] | undefined {
   const group = moved.value.find(({ parts }) => parts.includes(id))
-  if (!group) return undefined
+  if (group?.motion !== 'slide') return undefined
   const far = group.range * opened.value * group.way.sign
   return AXES.map((axis) => (axis === group.way.axis ? far : 0)) as [number, number, number]
 }
@@ -64,7 +64,12 @@ function draw(): void {
     scene?.section(section.value)
     scene?.draw(
       props.panels.map(({ id }) => ({ name: id, colour: lookOf(id), out, way: wayOf(id), by: movedBy(id) })),
-      Math.max(out, SEEN * opened.value * Math.max(0, ...moved.value.map(({ range }) => range))),
+      Math.max(
+        out,
+        SEEN *
+          opened.value *
+          Math.max(0, ...moved.value.map((group) => (group.motion === 'slide' ? group.range : 0))),
+      ),
     )
   })
 }

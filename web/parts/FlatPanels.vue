@@ -2,13 +2,13 @@
 import { computed } from 'vue'
 import type { Panel } from '@core/assembly'
 import type { Spot } from '@core/derive'
-import { bounds, type Bounds } from '@core/geometry'
+import { bounds, type Bounds, type Point } from '@core/geometry'
 import DimensionLine from './DimensionLine.vue'
 import PocketLines from './PocketLines.vue'
 import SpotMarks from './SpotMarks.vue'
 import { dimensionsOf, inRows, type Dimension } from './panel-dimensions'
 import { useSay } from './say'
-import { regionData } from './svg-path'
+import { lineData, regionData } from './svg-path'
 
 const props = defineProps<{
   panels: Panel[]
@@ -16,6 +16,8 @@ const props = defineProps<{
   wrong?: string[]
   second?: string[]
   spots?: Spot[]
+  /** Lines that are cut through for a bend, by the panel that they are on. */
+  slits?: { panel: string; lines: [Point, Point][] }
 }>()
 const say = useSay()
 const emit = defineEmits<{ pick: [dimension: Dimension]; choose: [panel: string] }>()
@@ -49,6 +51,9 @@ function fill(id: string): string {
 const isUpright = ({ size }: Panel): boolean => size.height > 2 * size.width
 const labelSize = ({ size, label }: Panel): number =>
   Math.min(view.value.text, (1.6 * Math.max(size.width, size.height)) / label.length)
+/** A label stands in the middle; on a bent sheet on its first panel, clear of the slits. */
+const labelBox = (panel: Panel, box: Bounds): Bounds =>
+  props.slits?.panel === panel.id ? { ...box, maxX: box.minX + (box.maxX - box.minX) * 0.4 } : box
 const middleOf = ({ minX, maxX, minY, maxY }: Bounds, upright: boolean): string =>
   `translate(${(minX + maxX) / 2} ${-(minY + maxY) / 2}) rotate(${upright ? -90 : 0})`
 const spotsOf = ({ id }: Panel): Spot[] => (props.spots ?? []).filter(({ panel }) => panel === id)
@@ -93,8 +98,17 @@ const choose = (id: string): void => emit('choose', id)
           :data-panel="panel.id"
         />
         <PocketLines :features="panel.features" />
+        <path
+          v-if="slits?.panel === panel.id"
+          :d="slits.lines.map((line) => lineData(line, false)).join('')"
+          fill="none"
+          stroke="var(--ply-edge)"
+          stroke-width="0.7"
+          vector-effect="non-scaling-stroke"
+          data-testid="slits"
+        />
         <text
-          :transform="middleOf(box, isUpright(panel))"
+          :transform="middleOf(labelBox(panel, box), isUpright(panel))"
           :dy="labelSize(panel) / 3"
           text-anchor="middle"
           :font-size="labelSize(panel)"

@@ -8,6 +8,7 @@ import { tryTo } from '@web/refusals'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { usePlanner } from '@web/stores/planner'
+import BendLog from './BendLog.vue'
 import RevisionCard from './RevisionCard.vue'
 
 const jobs = useOpenJob()
@@ -70,5 +71,6 @@ function add(): void {
       :revision="revision"
       :before="before(revision.number)"
     />
+    <BendLog v-if="jobs.job.box.bends.kind !== 'none' || jobs.job.measure.stock?.bends.length" />
   </div>
 </template>

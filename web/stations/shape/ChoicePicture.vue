@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { BoxSpec } from '@core/box'
-import { deriveBox, pictureOf, type Picture } from '@core/derive'
+import { bentPanels, deriveBox, pictureOf, type Picture } from '@core/derive'
 import BoxPicture from '@web/parts/BoxPicture.vue'
 import { whenQuiet } from '@web/parts/quiet'
 import { useOpenJob } from '@web/stores/job'
@@ -13,7 +13,7 @@ const picture = whenQuiet<Picture | null | undefined>(
   [() => props.box, () => jobs.job.measure],
   () => {
     const { panels } = deriveBox({ ...jobs.job, box: props.box })
-    return panels && pictureOf(panels)
+    return panels && pictureOf(bentPanels(props.box, panels))
   },
   undefined,
 )

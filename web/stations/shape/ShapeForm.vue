@@ -15,6 +15,7 @@ import { useOpenJob } from '@web/stores/job'
 import FormSection from '@web/parts/FormSection.vue'
 import ThingTabs from '../ThingTabs.vue'
 import { useBoxEdits } from './box-edits'
+import BendForm from './BendForm.vue'
 import CornerForm from './CornerForm.vue'
 import DividerForm from './DividerForm.vue'
 import FiguresForm from './FiguresForm.vue'
@@ -70,6 +71,10 @@ const AT_FIELD = [
   'pull-size',
   'rim-arch',
   'holes',
+  'bends',
+  'radius',
+  'link',
+  'slit',
 ]
 const problems = computed(() =>
   derived.box.problems.map((problem) => ({
@@ -230,6 +235,7 @@ defineExpose({ focusOn })
     <FloorForm :problem="atField.raised ?? ''" />
     <LidForm v-if="box.top" :problems="atField" />
     <DividerForm :problems="atField" :decided="isCase" />
+    <BendForm :problems="atField" />
     <FittingsForm :problems="atField" />
     <StockForm />
     <FiguresForm />

@@ -50,9 +50,21 @@ const second = computed(() => {
 })
 const chosenId = ref<string | null>(null)
 const chosen = computed(() => panels.value.find(({ id }) => id === chosenId.value) ?? null)
+/** A bent sheet is chosen by its first panel. */
 const choose = (id: string): void => {
-  chosenId.value = id
+  chosenId.value = id.split('+')[0]
 }
+/** As they are cut: the panels of a bent sheet are one. */
+const flat = computed(() => {
+  const { joined } = derived.box
+  if (!joined) return panels.value
+  const others = panels.value.filter(({ id }) => !joined.panels.some((name) => name === id))
+  return [...others, joined.piece]
+})
+const slits = computed(() => {
+  const { joined } = derived.box
+  return joined ? { panel: joined.piece.id, lines: joined.slits } : undefined
+})
 </script>
 
 <template>
@@ -85,7 +97,8 @@ const choose = (id: string): void => {
           />
           <FlatPanels
             v-else-if="panels.length > 0"
-            :panels="panels"
+            :panels="flat"
+            :slits="slits"
             :lit="lit"
             :wrong="wrong"
             :second="second"

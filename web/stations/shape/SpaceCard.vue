@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue'
 import type { Group, Panel } from '@core/assembly'
+import { bentPanels } from '@core/derive'
 import { withThing } from '@core/job'
 import { proofLine, standingLine } from '@core/say'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
@@ -31,7 +32,13 @@ const VIEWS = [
 ]
 const together = ref(true)
 const scene = computed(() => (together.value ? derived.scene : null))
-const shown = computed(() => scene.value?.posed.flatMap(({ panels }) => panels) ?? props.panels)
+/** How far the flap of a bent sheet is opened: its panels are drawn anew for it. */
+const opened = ref(0)
+const shown = computed(
+  () =>
+    scene.value?.posed.flatMap(({ panels }) => panels) ??
+    bentPanels(jobs.job.box, props.panels, opened.value),
+)
 const groups = computed((): Group[] => {
   if (!scene.value) return derived.box.made?.assembly.groups ?? []
   return scene.value.posed.flatMap(({ place, panels }): Group[] =>
@@ -83,6 +90,7 @@ const line = computed(() =>
     </p>
     <BoxView
       v-if="shown.length > 0"
+      v-model:opened="opened"
       class="min-h-0 flex-1"
       :panels="shown"
       :chosen="lit"

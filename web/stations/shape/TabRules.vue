@@ -18,7 +18,7 @@ const NAMES: Record<EdgeGroup, string> = {
 }
 const made = computed(() =>
   (derived.box.made?.edges ?? [])
-    .filter(({ group, id }) => group === props.group && !(id in box.value.edges))
+    .filter(({ group, id, kind }) => group === props.group && kind !== 'butt' && !(id in box.value.edges))
     .map(({ shares }) => shares),
 )
 const problem = computed(() => {

@@ -11,7 +11,9 @@ export interface BoxEdits {
   /** Puts figures in. Steps with the same key in quick succession are one. */
   change: (part: Partial<BoxSpec>, key?: string) => boolean
   /** Puts figures into one group of them. */
-  changeIn: <K extends 'corners' | 'floor' | 'lid' | 'dividers' | 'play' | 'tabs' | 'bolts' | 'fittings'>(
+  changeIn: <
+    K extends 'corners' | 'floor' | 'lid' | 'dividers' | 'play' | 'tabs' | 'bolts' | 'fittings' | 'bends',
+  >(
     group: K,
     part: Partial<BoxSpec[K]>,
     key?: string,

@@ -1,0 +1,230 @@
+import { beforeAll, describe, expect, test } from '@jest/globals'
+import fc from 'fast-check'
+import type { Manifold } from 'manifold-3d'
+import { solidLibrary } from '../../scripts/testing/solids'
+import { openedBy, type Panel, type Size } from '../assembly'
+import { buildSteps } from '../build'
+import { bentPanels, deriveBox, type DerivedBox } from '../derive'
+import { area, transformPoint } from '../geometry'
+import { emptyJob } from '../job'
+import { IN_METRIC } from '../length'
+import { newStock } from '../stock'
+import {
+  BEND_KINDS,
+  chainOf,
+  loosePanels,
+  PLAIN_BOX,
+  problemSentence,
+  sameTabs,
+  SIDES,
+  withBends,
+} from './index'
+import type { BendKind, BoxSpec } from './index'
+
+let solids: Awaited<ReturnType<typeof solidLibrary>>
+beforeAll(async () => {
+  solids = await solidLibrary()
+})
+
+const of = (box: BoxSpec, thickness: number): DerivedBox => {
+  const empty = emptyJob('b', 'b', '')
+  const stock = { ...newStock('s', 's'), nominal: thickness }
+  return deriveBox({ ...empty, box, measure: { ...empty.measure, stock } })
+}
+const boxFor = (kind: BendKind, part: Partial<BoxSpec>, bends: Partial<BoxSpec['bends']> = {}): BoxSpec => {
+  const tabs = sameTabs({ rule: 'even', width: 10 })
+  const base: BoxSpec = {
+    ...PLAIN_BOX,
+    sizesAre: 'outer',
+    width: 140,
+    depth: 100,
+    height: 70,
+    top: false,
+    tabs,
+    proud: 0,
+  }
+  const bent = withBends({ ...base, ...part }, kind, 3)
+  return { ...bent, bends: { ...bent.bends, ...bends } }
+}
+
+type Vector = [number, number, number]
+
+/** A bend as a solid, from nothing but the box's size: a quarter of a tube round the edge of two sides. */
+function tube(spec: BoxSpec, outer: Size, a: keyof typeof SIDES, b: keyof typeof SIDES, t: number): Manifold {
+  const [first, second] = [SIDES[a], SIDES[b]]
+  const along = (['x', 'y', 'z'] as const).find((axis) => axis !== first.axis && axis !== second.axis)!
+  const { radius } = spec.bends
+  const steps = Array.from({ length: 65 }, (_, i) => (Math.PI / 2) * (i / 64))
+  const ring = [
+    ...steps.map((angle): [number, number] => [
+      (radius + t) * Math.cos(angle),
+      (radius + t) * Math.sin(angle),
+    ]),
+    ...[...steps]
+      .reverse()
+      .map((angle): [number, number] => [radius * Math.cos(angle), radius * Math.sin(angle)]),
+  ]
+  const band = new solids.library.CrossSection([ring], 'NonZero').extrude(outer[along])
+  const axes = ['x', 'y', 'z'] as const
+  const way = (side: (typeof SIDES)[keyof typeof SIDES]): Vector =>
+    axes.map((axis) => (axis === side.axis ? (side.end === 'low' ? -1 : 1) : 0)) as Vector
+  const on = axes.map((axis) => (axis === along ? 1 : 0)) as Vector
+  const middle = axes.map((axis) => {
+    const side = [first, second].find((each) => each.axis === axis)
+    return side ? (side.end === 'low' ? radius + t : outer[axis] - radius - t) : 0
+  })
+  return band.transform([...way(first), 0, ...way(second), 0, ...on, 0, ...middle, 1] as never)
+}
+
+const solidOf = (panel: Panel): Manifold => solids.solidOf(panel)
+
+const tenths = (min: number, max: number) => fc.integer({ min: min * 10, max: max * 10 }).map((n) => n / 10)
+const some = fc.record({
+  width: tenths(60, 300),
+  depth: tenths(60, 300),
+  height: tenths(50, 200),
+  radius: tenths(6, 40),
+  link: fc.constantFrom(0.8, 1, 1.3, 2),
+  thickness: fc.constantFrom(1.5, 3, 3.04, 4),
+  tab: tenths(7, 16),
+})
+
+const BENT = BEND_KINDS.filter((kind) => kind !== 'none')
+
+describe.each(BENT)('500 boxes bent as %s', (kind) => {
+  test('are proven, come in an order, open, and the solid library agrees', () => {
+    let proven = 0
+    for (const { thickness, tab, radius, link, ...size } of fc.sample(some, {
+      numRuns: 1500,
+      seed: 20261125,
+    })) {
+      if (proven >= 500) break
+      const spec = boxFor(kind, { ...size, tabs: sameTabs({ rule: 'even', width: tab }) }, { radius, link })
+      const box = of(spec, thickness)
+      if (!box.panels) continue
+      proven++
+      const said = JSON.stringify({ ...size, radius, link, thickness, tab })
+      if (box.proof!.faults.length > 0) throw new Error(`${JSON.stringify(box.proof!.faults)} in ${said}`)
+      const steps = buildSteps(box.made!, box.panels)
+      if ('locked' in steps) throw new Error(`locked: ${steps.locked.join(', ')} in ${said}`)
+      if (proven % 25 === 0) checkSolids(spec, box, thickness, said)
+    }
+    expect(proven).toBe(500)
+  }, 300_000)
+})
+
+/** What the solid library says: no two in one place, the flat sheet is what was bent, a flap opens. */
+function checkSolids(spec: BoxSpec, box: DerivedBox, thickness: number, said: string): void {
+  const { outer } = box.made!
+  const chain = chainOf(spec)
+  const flat = box.panels!.map(solidOf)
+  const tubes = chain.slice(1).map((name, i) => tube(spec, outer, chain[i], name, thickness))
+  const all = [...flat, ...tubes]
+  const sum = all.reduce((total, each) => total + each.volume(), 0)
+  const joined = solids.library.Manifold.union(all)
+  // Quarter circles are drawn 0.005 mm off at most.
+  const off = 0.01 * Math.max(outer.x, outer.y, outer.z) * tubes.length * thickness
+  if (Math.abs(joined.volume() - sum) > 1e-5 * sum + off)
+    throw new Error(`${sum - joined.volume()} mm³ shared in ${said}`)
+  const bentVolume = box
+    .panels!.filter(({ id }) => chain.some((name) => name === id))
+    .reduce((total, panel) => total + area(panel.region) * thickness, 0)
+  const tubeVolume = tubes.reduce((total, each) => total + each.volume(), 0)
+  const sheet = area(box.joined!.piece.region) * thickness
+  expect(Math.abs(sheet - bentVolume - tubeVolume) / sheet).toBeLessThan(2e-4)
+  const loose: string[] = loosePanels(spec)
+  if (loose.length > 0) {
+    const at = chain.length - loose.length
+    const byId = new Map(box.panels!.map((panel) => [panel.id, panel]))
+    for (let place = 1; place <= 20; place++) {
+      const map = openedBy(byId.get(chain[at - 1])!, byId.get(chain[at])!, spec.bends.radius, place / 20)
+      const columns = [0, 1, 2, 3].flatMap((column) => [0, 4, 8, 12].map((row) => map[row + column]))
+      for (const [i, panel] of box.panels!.entries()) {
+        if (!loose.includes(panel.id)) continue
+        const moved = flat[i].transform(columns as never)
+        for (const [j, other] of box.panels!.entries()) {
+          if (loose.includes(other.id)) continue
+          const shared = moved.intersect(flat[j]).volume()
+          if (shared > 0.05)
+            throw new Error(`${panel.id} strikes ${other.id}: ${shared} mm³ at ${place} in ${said}`)
+        }
+        moved.delete()
+      }
+    }
+  }
+  for (const each of [...all, joined]) each.delete()
+}
+
+describe('the sheet that is bent', () => {
+  // By definition: what is flat of each panel, and π/2 · (R + T/2) for each bend.
+  test('is as long as its flat panels and the arcs at mid-thickness', () => {
+    const { joined } = of(boxFor('wrap', {}, { radius: 15 }), 3)
+    const arc = (Math.PI / 2) * 16.5
+    expect(joined!.piece.size.width).toBeCloseTo(70 - 18 + arc + (100 - 36) + arc + (70 - 18), 3)
+    expect(joined!.piece.size.height).toBeCloseTo(140, 6)
+    expect(joined!.zones.map(({ zone }) => zone.flat)).toEqual(
+      [arc, arc].map((each) => expect.closeTo(each, 9)),
+    )
+  })
+  test('is seen from outside: its features and those of its panels lie alike, none mirrored', () => {
+    const { joined, panels } = of(boxFor('book', {}), 3)
+    for (const { panel, onto } of joined!.faces) {
+      const { region } = panels!.find(({ id }) => id === panel)!
+      const turned = region.outline.map(onto)
+      const signed = turned.reduce((sum, { x, y }, i) => {
+        const next = turned[(i + 1) % turned.length]
+        return sum + x * next.y - next.x * y
+      }, 0)
+      expect(signed / 2).toBeCloseTo(area(region), 3)
+    }
+  })
+  test('left and right sides beside an inset front are different parts', () => {
+    const { panels } = of(boxFor('back and lid', {}), 3)
+    const [left, right] = ['left', 'right'].map((id) => panels!.find((panel) => panel.id === id)!)
+    expect(left.region).not.toEqual(right.region)
+    expect(area(left.region)).toBeCloseTo(area(right.region), 2)
+  })
+  test('its slits lie between the panels and are no part of any outline', () => {
+    const { joined } = of(boxFor('flap', {}), 3)
+    const [{ from, zone }] = joined!.zones
+    for (const [a, b] of joined!.slits) {
+      expect(a.x).toBe(b.x)
+      expect(a.x).toBeGreaterThanOrEqual(from - 1e-9)
+      expect(a.x).toBeLessThanOrEqual(from + zone.flat + 1e-9)
+    }
+  })
+  test('drawn open, its length is the same: every facet joins the next one', () => {
+    const spec = boxFor('flap', {})
+    const { panels } = of(spec, 3)
+    for (const share of [0, 0.3, 1]) {
+      const facets = bentPanels(spec, panels!, share).filter(({ id }) => id.startsWith('bend'))
+      const ends = facets.map(({ frame, size }) => [
+        transformPoint(frame, [0, 0, 1.5]),
+        transformPoint(frame, [size.width, 0, 1.5]),
+      ])
+      for (let i = 1; i < ends.length; i++)
+        for (const axis of [0, 1, 2]) expect(ends[i][0][axis]).toBeCloseTo(ends[i - 1][1][axis], 6)
+      const length = facets.reduce((sum, { size }) => sum + size.width, 0)
+      expect(length / ((Math.PI / 2) * 16.5)).toBeGreaterThan(0.997)
+    }
+  })
+})
+
+test.each([
+  [
+    'a radius that leaves nothing flat',
+    boxFor('wrap', { depth: 60 }, { radius: 30 }),
+    'Make the radius at most',
+  ],
+  ['links as wide as the arc', boxFor('flap', {}, { radius: 5, link: 10 }), 'do not go twice into the arc'],
+  ['slits as short as their bridges', boxFor('flap', {}, { slit: 3, bridge: 5 }), 'leave no link to twist'],
+  [
+    'other corners',
+    { ...boxFor('flap', {}), corners: { kind: 'butt', leads: 'front and back', setIn: 0 } },
+    'goes with fingers',
+  ],
+  ['no top', { ...boxFor('flap', {}), top: false }, 'goes with fingers'],
+] as [string, BoxSpec, string][])('%s is refused in one sentence', (_, spec, sentence) => {
+  const [problem] = of(spec, 3).problems
+  expect(problemSentence(problem, IN_METRIC)).toContain(sentence)
+})

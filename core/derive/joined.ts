@@ -1,0 +1,134 @@
+import { slabOf, wayOf, type Axis, type Panel } from '../assembly'
+import { flatLength, slitLines, zoneOf, type Zone } from '../bend'
+import { chainOf, type BoxSpec, type PanelName } from '../box'
+import { signedArea, sizeOf, transformPoint, union, type Point, type Region, type Ring } from '../geometry'
+
+/** A quarter turn: every bend of a box, when it is closed. */
+const QUARTER = Math.PI / 2
+
+/** How the plane of a panel lies on the developed sheet. */
+export interface Onto {
+  panel: string
+  /** Takes a point of the panel's own plane onto the sheet, mm. */
+  onto: (point: Point) => Point
+  /** Whether the panel's own x runs along the sheet's y. */
+  isTurned: boolean
+}
+
+/** Panels that are one bent sheet, as it is cut: from its outside face. */
+export interface Joined {
+  panels: PanelName[]
+  piece: Panel
+  /** The zones of slits between them, and where each begins on the sheet. */
+  zones: { from: number; low: number; zone: Zone }[]
+  /** Open lines that are cut through. */
+  slits: [Point, Point][]
+  faces: Onto[]
+}
+
+type Vector = [number, number, number]
+
+const AXIS: Record<Axis, number> = { x: 0, y: 1, z: 2 }
+const dot = (a: Vector, b: Vector): number => a[0] * b[0] + a[1] * b[1] + a[2] * b[2]
+const cross = ([a, b, c]: Vector, [d, e, f]: Vector): Vector => [b * f - c * e, c * d - a * f, a * e - b * d]
+
+/** The way that a panel's outside face looks. */
+export function outwardOf({ frame }: Panel): Vector {
+  const { axis, sign } = wayOf(frame, 'z')
+  const way: Vector = [0, 0, 0]
+  way[AXIS[axis]] = sign
+  return way
+}
+
+const opposite = ([x, y, z]: Vector): Vector => [-x, -y, -z]
+
+/**
+ * The one sheet that bends round the edges of a box; null where none does.
+ * @param panels of the box as they are drawn flat
+ */
+export function joinedOf(spec: BoxSpec, panels: Panel[], kerf: number): Joined | null {
+  const names = chainOf(spec)
+  if (names.length === 0) return null
+  const chain = names.map((name) => panels.find(({ id }) => id === name)!)
+  const [first, second] = chain
+  let along: Vector = outwardOf(second)
+  const side = cross(outwardOf(first), along)
+  let reached = 0
+  const faces: Onto[] = []
+  const zones: Joined['zones'] = []
+  const parts: { region: Ring[]; drawn: Ring[] } = { region: [], drawn: [] }
+  for (const [i, panel] of chain.entries()) {
+    const way = along
+    const place = ({ x, y }: Point): Point => {
+      const at = transformPoint(panel.frame, [x, y, 0])
+      return { x: dot(at, way), y: dot(at, side) }
+    }
+    // Where the panel is flat: from bend to bend, whatever tabs reach beyond.
+    const corners = [
+      { x: panel.blank.minX, y: panel.blank.minY },
+      { x: panel.blank.maxX, y: panel.blank.maxY },
+    ].map(place)
+    const [low, high] = [Math.min(corners[0].x, corners[1].x), Math.max(corners[0].x, corners[1].x)]
+    const shift = reached - low
+    const onto = (point: Point): Point => {
+      const { x, y } = place(point)
+      return { x: x + shift, y }
+    }
+    const [from, to] = [onto({ x: 0, y: 0 }), onto({ x: 1, y: 0 })]
+    faces.push({ panel: panel.id, onto, isTurned: Math.abs(to.y - from.y) > 0.5 })
+    parts.region.push(...ringsOnto(panel.region, onto))
+    parts.drawn.push(...ringsOnto(panel.drawn, onto))
+    reached += high - low
+    if (i < chain.length - 1) {
+      const [bottom, top] = [Math.min(corners[0].y, corners[1].y), Math.max(corners[0].y, corners[1].y)]
+      const zone = zoneOf(spec.bends, QUARTER, panel.thickness, kerf, top - bottom)
+      zones.push({ from: reached, low: bottom, zone })
+      const strip = [
+        { x: reached, y: bottom },
+        { x: reached + zone.flat, y: bottom },
+        { x: reached + zone.flat, y: top },
+        { x: reached, y: top },
+      ]
+      parts.region.push(strip)
+      parts.drawn.push(strip)
+      reached += zone.flat
+      along = opposite(outwardOf(panel))
+    }
+  }
+  const region = union(parts.region)
+  const drawn = union(parts.drawn)
+  if (region.length !== 1 || drawn.length !== 1) return null
+  const slits = zones.flatMap(({ from, low, zone }) =>
+    slitLines(zone).map((line) => line.map(({ x, y }) => ({ x: x + from, y: y + low })) as [Point, Point]),
+  )
+  const piece: Panel = {
+    ...first,
+    id: names.join('+'),
+    label: chain.map(({ label }) => label).join(', '),
+    region: region[0],
+    drawn: drawn[0],
+    size: sizeOf(region[0]),
+    painted: null,
+    features: chain.flatMap(({ features }, i) =>
+      features.map((feature) => ({ ...feature, shape: feature.shape.map(faces[i].onto) })),
+    ),
+  }
+  return { panels: names, piece, zones, slits, faces }
+}
+
+/** The rings of a region on the sheet; holes stay holes. */
+function ringsOnto({ outline, holes }: Region, onto: (point: Point) => Point): Ring[] {
+  const place = (ring: Ring, sign: 1 | -1): Ring => {
+    const placed = ring.map(onto)
+    return signedArea(placed) * sign < 0 ? placed.reverse() : placed
+  }
+  return [place(outline, 1), ...holes.map((hole) => place(hole, -1))]
+}
+
+/** Flat lengths of the bends, mm: for the figures of a page. */
+export const bendFlat = ({ bends }: BoxSpec, thickness: number): number =>
+  flatLength(QUARTER, bends.radius, thickness)
+
+/** Which axis of the box a bent sheet's bends run along. */
+export const bendAxis = (chain: Panel[]): Axis =>
+  (['x', 'y', 'z'] as const).find((axis) => axis !== slabOf(chain[0]).axis && axis !== slabOf(chain[1]).axis)!

@@ -1,0 +1,97 @@
+<script setup lang="ts">
+import { Trash2 } from '@lucide/vue'
+import { computed, ref } from 'vue'
+import { bendTestSchema, shearOf, type BendTest } from '@core/bend'
+import { limitsOf } from '@core/limits'
+import { makeBendPiece } from '@core/testpiece'
+import ChoiceRow from '@web/parts/ChoiceRow.vue'
+import FigureField from '@web/parts/FigureField.vue'
+import { useSay } from '@web/parts/say'
+import { useDerived } from '@web/stores/derived'
+import { useOpenJob } from '@web/stores/job'
+import { useStockEdits } from '@web/stores/stock-edits'
+
+/** What came of bends that were tried in this stock: it moves what the next one is said to bear. */
+const jobs = useOpenJob()
+const derived = useDerived()
+const stocks = useStockEdits()
+const say = useSay()
+const tests = computed(() => jobs.job.measure.stock?.bends ?? [])
+const strips = computed(() => {
+  const { thickness, kerf } = derived.box
+  return makeBendPiece(jobs.job.box.bends, thickness.mean, kerf.width, 0).strips
+})
+const chosen = ref('')
+const strip = computed(() => strips.value.find(({ name }) => name === chosen.value) ?? strips.value[2])
+const options = computed(() =>
+  strips.value.map(({ name, width }) => ({ value: name, label: say.value.short(width, 2) })),
+)
+const angle = ref(90)
+function add(broke: boolean): void {
+  const { width, link, rows } = strip.value
+  const test: BendTest = {
+    id: crypto.randomUUID(),
+    width,
+    link,
+    rows,
+    thickness: derived.box.thickness.mean,
+    angle: angle.value,
+    broke,
+    on: new Date().toISOString(),
+  }
+  stocks.change({ bends: [...tests.value, test] }, '')
+}
+const remove = (id: string): void =>
+  stocks.change({ bends: tests.value.filter((test) => test.id !== id) }, '')
+const line = (test: BendTest): string =>
+  `links ${say.value.short(test.width, 2)}: ${test.broke ? 'broke at' : 'held at'} ${test.angle}°, ` +
+  `shear ${shearOf(test).toFixed(4)}`
+</script>
+
+<template>
+  <section class="card grid gap-2.5" aria-label="Bends that were tried">
+    <h2>Bends that were tried</h2>
+    <p class="note">
+      Of the bend test piece, or of a box: which links, how far it was bent, and whether it broke. It is kept
+      with the stock, and moves what Shape says of the next bend.
+    </p>
+    <p v-if="!jobs.job.measure.stock" class="text-sm">
+      Bends belong to a stock: choose one in Measure first.
+    </p>
+    <template v-else>
+      <div class="flex flex-wrap items-end gap-3">
+        <ChoiceRow
+          data-field="bend-strip"
+          label="Width of its links"
+          :model-value="strip.name"
+          :options="options"
+          @update:model-value="chosen = $event"
+        />
+        <FigureField
+          v-model="angle"
+          class="w-28"
+          data-field="bend-angle"
+          label="Bent to"
+          kind="figure"
+          unit="°"
+          :limits="limitsOf(bendTestSchema.shape.angle)"
+        />
+        <button type="button" class="btn" @click="add(false)">It held</button>
+        <button type="button" class="btn" @click="add(true)">It broke there</button>
+      </div>
+      <ul v-if="tests.length > 0" class="grid gap-1 text-sm">
+        <li v-for="test in tests" :key="test.id" class="flex items-center justify-between gap-2">
+          <span class="num">{{ line(test) }}</span>
+          <button
+            type="button"
+            class="btn-icon"
+            :aria-label="`Remove: ${line(test)}`"
+            @click="remove(test.id)"
+          >
+            <Trash2 :size="16" />
+          </button>
+        </li>
+      </ul>
+    </template>
+  </section>
+</template>

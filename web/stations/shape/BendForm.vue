@@ -1,0 +1,122 @@
+<script setup lang="ts">
+import { FileDown } from '@lucide/vue'
+import { computed } from 'vue'
+import { BEND_KINDS, bendsSchema, withBends, type BendKind, type Bends } from '@core/box'
+import { bendReport } from '@core/derive'
+import { fileStem } from '@core/keep'
+import { IN_METRIC } from '@core/length'
+import { limitsOf } from '@core/limits'
+import { bendLine, bendWorking, forceWord } from '@core/say'
+import { makeBendPiece } from '@core/testpiece'
+import FigureField from '@web/parts/FigureField.vue'
+import FormSection from '@web/parts/FormSection.vue'
+import { useSay } from '@web/parts/say'
+import WorkedFigure from '@web/parts/WorkedFigure.vue'
+import { download } from '@web/data/download'
+import { useDerived } from '@web/stores/derived'
+import { useOpenJob } from '@web/stores/job'
+import { useBoxEdits } from './box-edits'
+import PictureChoice from './PictureChoice.vue'
+
+/** Panels that are one sheet, slit so that it bends round the edges between them. */
+defineProps<{ problems: Record<string, string> }>()
+const { box, thickness, change, changeIn } = useBoxEdits()
+const jobs = useOpenJob()
+const derived = useDerived()
+const say = useSay()
+const NAMES: Record<BendKind, string> = {
+  none: 'none',
+  'back and lid': 'back and top, one sheet',
+  wrap: 'round front, top and back',
+  'round corners': 'three round corners',
+  flap: 'lid that opens',
+  'flap over the front': 'lid and front that open',
+  book: 'book: spine and covers',
+}
+const options = computed(() =>
+  BEND_KINDS.map((value) => ({
+    value,
+    label: NAMES[value],
+    box: withBends(box.value, value, thickness.value),
+  })),
+)
+const choose = (kind: BendKind): boolean => change(withBends(box.value, kind, thickness.value))
+const set = (part: Partial<Bends>, key: string): boolean => changeIn('bends', part, `bend ${key}`)
+const { shape } = bendsSchema
+const FIELDS = [
+  { key: 'radius' as const, label: 'Inside radius', step: 1 },
+  { key: 'link' as const, label: 'Width of a link', step: 0.1 },
+  { key: 'slit' as const, label: 'Length of a slit', step: 1 },
+  { key: 'bridge' as const, label: 'Bridge between slits', step: 0.5 },
+]
+const report = computed(() => bendReport(box.value, derived.box))
+const working = computed(
+  () => report.value && bendWorking(report.value, thickness.value, box.value.bends.radius, say.value),
+)
+
+/** Strips of several widths of links, to be bent until they break. */
+async function writePiece(): Promise<void> {
+  const { stock, machine } = jobs.job.measure
+  const { kerf, compensation } = derived.box
+  const piece = makeBendPiece(box.value.bends, thickness.value, kerf.width, compensation.x)
+  const widths = piece.strips.map(({ name }) => name).join(', ')
+  const file = {
+    title: `Bend test, ${stock?.name ?? 'no stock'}`,
+    statement:
+      `Five strips with links ${widths} mm wide after cutting, slits ` +
+      `${IN_METRIC.length(box.value.bends.slit)} long. Unit millimetres. Kerf ` +
+      `${IN_METRIC.length(kerf.width)}, outlines compensated by ${IN_METRIC.length(compensation.x)} per side.`,
+    ...piece,
+    ...(machine ? { colours: machine.colours } : {}),
+  }
+  const name = `${fileStem(`bend test ${stock?.name ?? ''}`)}.svg`
+  const { writeSvg } = await import('@core/files') // fetched when something is first written
+  await download([{ name, content: writeSvg(file) }], name)
+}
+</script>
+
+<template>
+  <FormSection title="Bends" :said="NAMES[box.bends.kind]" :open="box.bends.kind !== 'none'">
+    <PictureChoice
+      data-field="bends"
+      label="Which panels are one sheet"
+      :model-value="box.bends.kind"
+      :options="options"
+      @update:model-value="choose"
+    />
+    <template v-if="box.bends.kind !== 'none'">
+      <p v-if="problems.bends" class="text-[13px] text-rowan" role="alert">{{ problems.bends }}</p>
+      <div class="grid grid-cols-2 gap-2">
+        <FigureField
+          v-for="{ key, label, step } in FIELDS"
+          :key="key"
+          :data-field="`bend-${key}`"
+          :label="label"
+          :step="step"
+          :model-value="box.bends[key]"
+          :limits="limitsOf(shape[key])"
+          :problem="problems[key] ?? ''"
+          @update:model-value="set({ [key]: $event }, key)"
+        />
+      </div>
+      <template v-if="report">
+        <div class="flex flex-wrap gap-x-4 gap-y-1" data-testid="bend-report">
+          <WorkedFigure label="Flat length of a bend" :text="say.length(report.zone.flat)" />
+          <WorkedFigure label="Links" :text="`${report.zone.rows}, each ${report.twist.toFixed(1)}°`" />
+          <WorkedFigure label="Shear" :text="report.shear.toFixed(4)" :working="working ?? undefined" />
+        </div>
+        <p class="text-[13px]" data-testid="bend-odds">{{ bendLine(report) }}</p>
+        <p class="note">
+          To close it is {{ forceWord(report.force) }}. Lay it with the face grain along its slits.
+        </p>
+      </template>
+      <button type="button" class="btn px-2 py-1" @click="writePiece">
+        <FileDown :size="14" aria-hidden="true" />
+        Bend test piece, five strips
+      </button>
+      <p class="note">
+        Bend each strip slowly, and write down in Log at what angle it broke, or that it held.
+      </p>
+    </template>
+  </FormSection>
+</template>
