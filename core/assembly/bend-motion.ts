@@ -1,16 +1,5 @@
-import {
-  multiply,
-  rectangle,
-  rigidInverse,
-  sharedArea,
-  type Matrix4,
-  type Region,
-  type Ring,
-} from '../geometry'
-import { onOnePlane, projected } from './plane'
+import { multiply, rectangle, rigidInverse, type Matrix4, type Region } from '../geometry'
 import type { Panel } from './resolve'
-import { Solid } from './solid'
-import { thirdAxis, type Axis, type BendGroup } from './types'
 
 type Vector = [number, number, number]
 
@@ -117,70 +106,4 @@ export function facetsOf(from: Panel, to: Panel, radius: number, share: number, 
       painted: null,
     }
   })
-}
-
-/** Shares of its way at which a flap is looked at. */
-const PLACES = [0.002, 0.02, 0.1, 0.25, 0.5, 0.75, 1]
-/** Less than this is a touch, mm². */
-const TOUCH = 0.02
-
-/** What a panel is across an axis that it lies along, or its own shape. */
-function profile(panel: Panel, axis: Axis): Region {
-  const solid = new Solid(panel)
-  if (solid.normal === axis) return onOnePlane(panel, axis)
-  const { min, max } = solid.block
-  const corners = [min.x, max.x].flatMap((x) =>
-    [min.y, max.y].flatMap((y) => [min.z, max.z].map((z) => projected([x, y, z], axis))),
-  )
-  const [us, vs] = [corners.map(({ x }) => x), corners.map(({ y }) => y)]
-  return {
-    outline: rectangle(Math.min(...us), Math.min(...vs), Math.max(...us), Math.max(...vs)),
-    holes: [],
-  }
-}
-
-/** Which panel a flap strikes when it opens; null when it opens. */
-export function flapStrikes(group: BendGroup, panels: Panel[]): [string, string] | null {
-  const byId = new Map(panels.map((panel) => [panel.id, panel]))
-  const [from, to] = [byId.get(group.from)!, byId.get(group.to)!]
-  const axis = thirdAxis(new Solid(from).normal, new Solid(to).normal)
-  const still = panels.filter(({ id }) => !group.parts.includes(id))
-  const profiles = still.map((panel) => ({ id: panel.id, region: profile(panel, axis) }))
-  for (const share of PLACES) {
-    const map = openedBy(from, to, group.radius, share)
-    for (const id of group.parts) {
-      const panel = byId.get(id)!
-      const moved = movedProfile(panel, map, axis)
-      const struck = profiles.find(({ region }) => sharedArea(moved, region) > TOUCH)
-      if (struck) return [id, struck.id]
-    }
-  }
-  return null
-}
-
-/** The rectangle that a panel is across an axis, taken along. */
-function movedProfile(panel: Panel, map: Matrix4, axis: Axis): Region {
-  const { min, max } = new Solid(panel).block
-  const mean = (min[axis] + max[axis]) / 2
-  const [u, v] = (['x', 'y', 'z'] as const).filter((each) => each !== axis)
-  const corners = [
-    [min[u], min[v]],
-    [max[u], min[v]],
-    [max[u], max[v]],
-    [min[u], max[v]],
-  ].map(([p, q]): Vector => {
-    const at = { [axis]: mean, [u]: p, [v]: q } as Record<Axis, number>
-    return [at.x, at.y, at.z]
-  })
-  const ring: Ring = corners.map(([x, y, z]) =>
-    projected(
-      [
-        map[0] * x + map[1] * y + map[2] * z + map[3],
-        map[4] * x + map[5] * y + map[6] * z + map[7],
-        map[8] * x + map[9] * y + map[10] * z + map[11],
-      ],
-      axis,
-    ),
-  )
-  return { outline: ring, holes: [] }
 }

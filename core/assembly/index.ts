@@ -10,6 +10,7 @@ export {
   type Corner,
   type Feature,
   type Group,
+  type HingeGroup,
   type Joint,
   type JointName,
   type Part,
@@ -28,3 +29,4 @@ export { buildOrder, Motions, type Arrival } from './motion'
 export { posed, type Pose } from './pose'
 export { standingOf, type Body, type Clearance, type Stand } from './standing'
 export { facetsOf, openedBy } from './bend-motion'
+export { turnedBy } from './turning'

@@ -1,5 +1,4 @@
 import { sharedArea, type Bounds, type Region } from '../geometry'
-import { flapStrikes } from './bend-motion'
 import { coveredBetween, coverage, sharedLength, TINY } from './coverage'
 import { Motions } from './motion'
 import { onPart, wayOf } from './place'
@@ -8,12 +7,14 @@ import { openedFor } from './pockets'
 import { cornerBlock, partsById, prismOf, type PartsById } from './prism'
 import type { Panel } from './resolve'
 import { blocksMeet, middleOf, Solid } from './solid'
+import { lidStrikes } from './turning'
 import {
   thirdAxis,
   type Assembly,
   type BendGroup,
   type Block,
   type Claim,
+  type HingeGroup,
   type Joint,
   type Size,
 } from './types'
@@ -133,9 +134,9 @@ function overlaps(assembly: Assembly, solids: Solid[]): Fault[] {
   )
 }
 
-/** A flap that strikes something when it opens. */
-function struck(group: BendGroup, panels: Panel[]): Fault[] {
-  const pair = flapStrikes(group, panels)
+/** A lid that strikes something when it opens. */
+function struck(group: BendGroup | HingeGroup, panels: Panel[]): Fault[] {
+  const pair = lidStrikes(group, panels)
   if (!pair) return []
   const [a, b] = pair.map((id) => new Solid(panels.find((panel) => panel.id === id)!).block)
   return [{ kind: 'stuck', panels: pair, at: middleOf(a, b) }]
@@ -146,7 +147,7 @@ function stuck(assembly: Assembly, panels: Panel[]): Fault[] {
   if (assembly.groups.length === 0) return []
   const motions = new Motions(assembly, panels)
   return assembly.groups.flatMap((group): Fault[] => {
-    if (group.motion === 'bend') return struck(group, panels)
+    if (group.motion !== 'slide') return struck(group, panels)
     const { parts, way } = group
     const others = panels.map(({ id }) => id).filter((id) => !parts.includes(id))
     return parts

@@ -129,7 +129,19 @@ export interface BendGroup {
   radius: number
 }
 
-export type Group = SlideGroup | BendGroup
+/** Parts that turn about a line, as a lid on pins does. Opened, what lies in front of it goes up. */
+export interface HingeGroup {
+  id: string
+  parts: string[]
+  motion: 'hinge'
+  axis: 'x'
+  /** A point of that line, mm. */
+  at: Size
+  /** How far it opens, degrees. */
+  range: number
+}
+
+export type Group = SlideGroup | BendGroup | HingeGroup
 
 /** Everything a box is made of, and how it holds together. */
 export interface Assembly {

@@ -4,6 +4,7 @@ import { chainOf, loosePanels } from './bends'
 import { dividerJoints, makeDividers, type Divider } from './dividers'
 import { makeCorners, makeEdges, type Edge } from './edges'
 import { boltsIn, boltsOf, grooveIn } from './features'
+import { cheeksOf, hingeOf, turns } from './hinge'
 import { lipOf } from './lip'
 import { openingsOf, scoopsOf } from './openings'
 import { plateOf } from './plate'
@@ -49,8 +50,21 @@ function withFeatures(
   }))
 }
 
+/** Panels that come in together: a bent sheet, or a lid with its cheeks. */
+function sheetsOf(spec: BoxSpec): string[][] {
+  if (turns(spec)) return [HINGED]
+  return chainOf(spec).length > 0 ? [[...chainOf(spec)]] : []
+}
+const HINGED = ['top', 'cheek-left', 'cheek-right']
+
 /** What of a box moves: a lid that is drawn out over the front wall, or lifted off with its lip. */
-function groupsOf({ spec, outer }: Shell): Group[] {
+function groupsOf(shell: Shell): Group[] {
+  const { spec, outer } = shell
+  if (turns(spec)) {
+    const { at, stop } = hingeOf(shell)
+    const pin = { x: 0, ...at }
+    return [{ id: 'lid', motion: 'hinge', parts: HINGED, axis: 'x', at: pin, range: stop }]
+  }
   const loose = loosePanels(spec)
   if (loose.length > 0) {
     const chain = chainOf(spec)
@@ -71,7 +85,8 @@ export function makeBox(spec: BoxSpec, materials: Materials): Box {
   const shell = makeShell(spec, materials)
   const edges = makeEdges(shell)
   const dividers = makeDividers(shell)
-  const joints: Joint[] = [...edges, ...dividerJoints(shell, dividers)]
+  const cheeks = cheeksOf(shell)
+  const joints: Joint[] = [...edges, ...dividerJoints(shell, dividers), ...cheeks.map(({ joint }) => joint)]
   const lip = lipOf(shell)
   const added = [
     ...floorLedges(shell),
@@ -81,7 +96,12 @@ export function makeBox(spec: BoxSpec, materials: Materials): Box {
     ...plateOf(shell),
     ...(lip ? [lip] : []),
   ]
-  const parts = [...shellParts(shell), ...dividers.map(({ part }) => part), ...added.map(({ part }) => part)]
+  const parts = [
+    ...shellParts(shell),
+    ...dividers.map(({ part }) => part),
+    ...cheeks.map(({ part }) => part),
+    ...added.map(({ part }) => part),
+  ]
   const contacts = added.flatMap(({ contact }): Contact[] => (contact ? [contact] : []))
   return {
     ...shell,
@@ -93,7 +113,7 @@ export function makeBox(spec: BoxSpec, materials: Materials): Box {
       corners: makeCorners(shell, edges),
       contacts,
       groups: groupsOf(shell),
-      sheets: chainOf(spec).length > 0 ? [[...chainOf(spec)]] : [],
+      sheets: sheetsOf(spec),
     },
   }
 }

@@ -4,7 +4,7 @@ import type { Manifold } from 'manifold-3d'
 import { solidLibrary } from '../../scripts/testing/solids'
 import { openedBy, type Panel, type Size } from '../assembly'
 import { buildSteps } from '../build'
-import { bentPanels, deriveBox, type DerivedBox } from '../derive'
+import { deriveBox, drawnPanels, type DerivedBox } from '../derive'
 import { area, transformPoint } from '../geometry'
 import { emptyJob } from '../job'
 import { IN_METRIC } from '../length'
@@ -195,9 +195,9 @@ describe('the sheet that is bent', () => {
   })
   test('drawn open, its length is the same: every facet joins the next one', () => {
     const spec = boxFor('flap', {})
-    const { panels } = of(spec, 3)
+    const { panels, made } = of(spec, 3)
     for (const share of [0, 0.3, 1]) {
-      const facets = bentPanels(spec, panels!, share).filter(({ id }) => id.startsWith('bend'))
+      const facets = drawnPanels(made!, panels!, share).filter(({ id }) => id.startsWith('bend'))
       const ends = facets.map(({ frame, size }) => [
         transformPoint(frame, [0, 0, 1.5]),
         transformPoint(frame, [size.width, 0, 1.5]),

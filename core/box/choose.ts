@@ -40,8 +40,9 @@ export function withLid(spec: BoxSpec, kind: TopKind, thickness: number): BoxSpe
   const depth = Math.min(spec.lid.depth, Math.max(0.1, Number((thickness / 2).toFixed(2))))
   // A narrow lid has no room for a finger; it is pushed.
   const wide = Math.min(spec.width, spec.depth) >= 3 * PULL ? PULL : 0
+  const play = kind === 'hinge' ? Math.max(spec.lid.play, 0.3) : spec.lid.play
   const pull = kind === 'slide' && spec.lid.kind !== 'slide' ? wide : spec.lid.pull
-  return { ...spec, lid: { ...spec.lid, kind, lowered, depth, pull } }
+  return { ...spec, lid: { ...spec.lid, kind, lowered, depth, pull, play } }
 }
 
 /** A box opened or closed: slots that are open at the rim could not be reached under a top. */

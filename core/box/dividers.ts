@@ -1,6 +1,7 @@
 import type { Axis, Block, Joint, Lie, Part } from '../assembly'
 import { grooveClaims, lapClaims, onGrid, tenonClaims, tenonShares, type EdgeRule } from '../joints'
 import { dividerPlaces, shareCells, type DividerRow } from './cells'
+import { hingeOf, turns } from './hinge'
 import { partOf, type Shell } from './shell'
 import type { PanelName } from './spec'
 
@@ -34,12 +35,11 @@ export interface Divider {
 }
 
 /** How high the dividers of one direction reach, mm above the walls' lower edge. */
-export function reachOf(
-  { room }: Pick<Shell, 'room'>,
-  { lift, height }: DividerRow,
-): { from: number; to: number } {
+export function reachOf(shell: Shell, { lift, height }: DividerRow): { from: number; to: number } {
+  const { spec, room } = shell
   const from = room.min.z + lift
-  return { from, to: height === null ? room.max.z : from + height }
+  const ceiling = turns(spec) ? hingeOf(shell).ceiling : room.max.z
+  return { from, to: height === null ? ceiling : from + height }
 }
 
 /** The cells of one direction, in mm; the whole room where there are no dividers. */

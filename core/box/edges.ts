@@ -12,7 +12,7 @@ import {
   type Pattern,
 } from '../joints'
 import { isBent, loosePanels } from './bends'
-import { bendLimit, isOnWalls, SIDES, slab, WALLS, type Shell } from './shell'
+import { bendLimit, isOnWalls, isOverFront, SIDES, slab, WALLS, type Shell } from './shell'
 import {
   canDiffer,
   edgeId,
@@ -127,7 +127,7 @@ function straightLine(shell: Shell, panels: PanelName[], along: Axis, full: bool
   const from = isFlush(spec, 'floor') || spec.floor.kind === 'outside' ? room.min.z : 0
   const isUnder = isFlush(spec, 'top') || isOnWalls(spec)
   // A lid slides over the front wall, and in the others.
-  const isBelow = slides(spec) ? panels.includes('front') : spec.top && isUnder
+  const isBelow = isOverFront(spec) ? panels.includes('front') : spec.top && isUnder
   const to = isBelow ? slab(shell, 'top')[0] : outer.z
   return full ? { from, to, start: 0, end: outer.z } : { from, to, start: from, end: to }
 }

@@ -54,6 +54,6 @@ export function fittingProblems(spec: BoxSpec, t: Thicknesses, inner: Size): Spe
   return [
     ...gripProblem(spec, t),
     ...holeProblems(spec, t, inner),
-    ...(arch > most ? [{ kind: 'rim arch' as const, field: 'rim-arch' as const, most }] : []),
+    ...(arch > 0 && arch > most ? [{ kind: 'rim arch' as const, field: 'rim-arch' as const, most }] : []),
   ]
 }

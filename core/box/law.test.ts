@@ -117,7 +117,7 @@ test('1,480 boxes of every joint and stock: proven here, and the solid library a
   expect(proven).toBe(1480)
   for (const what of [
     ...['fingers', 'butt', 'lap', 'tenon', 'groove', 'bolt hole', 'nut slot', 'scoop', 'arch'],
-    ...['finger hole', 'top slide', 'top lift'],
+    ...['finger hole', 'top slide', 'top lift', 'top hinge'],
     ...['fingers', 'butt', 'outside', 'tenon', 'groove', 'ledge', 'none'].map((kind) => `floor ${kind}`),
     ...['fingers', 'butt', 'lap', 'tenon'].map((kind) => `corners ${kind}`),
     ...['slot', 'groove', 'tenon', 'loose'].map((kind) => `into ${kind}`),

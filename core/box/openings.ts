@@ -3,6 +3,7 @@ import type { Point, Ring } from '../geometry'
 import { bendReach, chainOf } from './bends'
 import { archRing, cornerCut, disc, halfEllipse, quarterOf, slotRing } from './curves'
 import type { Divider } from './dividers'
+import { hingeFeatures } from './hinge'
 import { SIDES, WALLS, type Shell } from './shell'
 import { raisedBy, slides, type PanelName } from './spec'
 
@@ -143,4 +144,5 @@ export const openingsOf = (shell: Shell, part: Part): Feature[] => [
   ...roundKnob(part),
   ...holesOf(shell, part),
   ...roundedBends(shell, part),
+  ...hingeFeatures(shell, part, (y, z) => pointOnPart(part.frame, pointAt({ y, z }))),
 ]

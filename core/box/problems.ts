@@ -3,6 +3,7 @@ import { boltDepths, boltRoom, BOLTS, share, type Bolts, type EdgeRule } from '.
 import type { Box } from './assemble'
 import { bendProblems } from './bend-problems'
 import { shareCells } from './cells'
+import { pinRound, swingOf, turns } from './hinge'
 import type { Edge } from './edges'
 import { BOLTED, boltsOf } from './features'
 import { fittingProblems } from './fitting-problems'
@@ -62,6 +63,10 @@ export type SpecProblem =
   | { kind: 'holes'; field: 'holes'; row: number; most: number }
   /** Arches along the rim that reach the floor. */
   | { kind: 'rim arch'; field: 'rim-arch'; most: number }
+  /** No room for the cheeks of a lid on pins. */
+  | { kind: 'hinge room'; field: 'pin'; deep: number; high: number }
+  /** Walls set in where a lid turns between them. */
+  | { kind: 'hinge corners'; field: 'pin' }
   /** A sheet that bends round an edge where others are not joined by fingers, or without a top. */
   | { kind: 'bend joints'; field: 'bends' }
   /** Panels of one bent sheet from different stocks. */
@@ -189,8 +194,24 @@ function setInProblems(spec: BoxSpec, t: Thicknesses): SpecProblem[] {
   return problems
 }
 
+/** Wood round a pin, mm. */
+const cheekRound = ({ lid }: Pick<BoxSpec, 'lid'>, t: Thicknesses): number => pinRound(lid.pin, t.top)
+
+/** A lid on pins needs room for its cheeks below and before the pin. */
+function hingeProblems({ lid, corners }: BoxSpec, t: Thicknesses, inner: Size): SpecProblem[] {
+  const round = cheekRound({ lid }, t)
+  if (corners.kind === 'lap' || corners.kind === 'tenon') return [{ kind: 'hinge corners', field: 'pin' }]
+  // As hingeOf works it out: cheeks before the pin, wood round it, and the reach behind it.
+  const deep = Math.max(3 * round, 5 * t.top) + Math.hypot(round, round + t.top) + 2
+  const isShort = inner.y < deep || inner.z < 2 * round + 1 || inner.x < 4 * t.top + 2 * lid.play + 2
+  return isShort
+    ? [{ kind: 'hinge room', field: 'pin', deep: Math.ceil(deep), high: Math.ceil(2 * round + 1) }]
+    : []
+}
+
 /** What is wrong with a lid that slides: its grooves go too deep, or its finger hole is too large. */
 function lidProblems(spec: BoxSpec, t: Thicknesses, inner: Size): SpecProblem[] {
+  if (turns(spec)) return hingeProblems(spec, t, inner)
   if (!slides(spec)) return []
   const { depth, play, pull } = spec.lid
   const thickness = Math.min(t.back, t.left, t.right)
@@ -215,7 +236,7 @@ function dividerProblems(spec: BoxSpec, t: Thicknesses, inner: Size): SpecProble
     const room = inner[direction === 'columns' ? 'x' : 'y']
     const shared = shareCells(cells, room, t.dividers)
     if (!shared.ok) problems.push({ kind: 'cells', field: direction, over: shared.over, room })
-    const most = inner.z - lift
+    const most = inner.z - lift - (turns(spec) ? swingOf(spec.lid.pin, t.top) - t.top : 0)
     if (most < 1 || (height ?? 0) > most + 1e-9)
       problems.push({ kind: 'divider height', field: `${direction}-height`, most })
     const walls = direction === 'columns' ? [t.front, t.back] : [t.left, t.right]

@@ -2,6 +2,7 @@ import { AXES, frameOf, type Block, type Lie, type Part, type Size } from '../as
 import { onGrid } from '../joints'
 import { bendReach, isBent } from './bends'
 import { labelOf } from './fittings'
+import { hingedLid, turns } from './hinge'
 import { SIDES, WALLS } from './sides'
 import {
   boxSizes,
@@ -76,6 +77,9 @@ export function makeShell(spec: BoxSpec, materials: Materials): Shell {
 export const isOnWalls = (spec: BoxSpec): boolean =>
   spec.top && !isFlush(spec, 'top') && (spec.lid.kind === 'outside' || spec.lid.kind === 'lift')
 
+/** Whether the top reaches over the front wall, between the others. */
+export const isOverFront = (spec: BoxSpec): boolean => slides(spec) || turns(spec)
+
 /** Where a bend begins at one end of an axis, if it goes round the panel there; mm in the box. */
 export function bendLimit(shell: Omit<Shell, 'room'>, name: PanelName, mate: PanelName): number | null {
   if (!isBent(shell.spec, name, mate)) return null
@@ -101,6 +105,7 @@ function straightBlock(shell: Shell, name: PanelName): Block {
   ;[block.min[axis], block.max[axis]] = slab(shell, name)
   if (name === 'floor' || name === 'top') {
     const kind = name === 'floor' ? spec.floor.kind : spec.lid.kind
+    if (name === 'top' && turns(spec)) return hingedLid(shell)
     const isSliding = name === 'top' && slides(spec)
     if (isFlush(spec, name) || kind === 'outside' || kind === 'lift') return block
     const loose = name === 'floor' && kind === 'ledge' ? spec.play.loose / 2 : 0
@@ -113,7 +118,7 @@ function straightBlock(shell: Shell, name: PanelName): Block {
   }
   if (spec.floor.kind === 'outside' && !isFlush(spec, 'floor')) block.min.z = room.min.z
   if (isOnWalls(spec)) block.max.z = slab(shell, 'top')[0]
-  if (name === 'front' && slides(spec)) block.max.z = room.max.z
+  if (name === 'front' && isOverFront(spec)) block.max.z = room.max.z
   const across = axis === 'x' ? 'y' : 'x'
   const { kind, leads, setIn } = spec.corners
   const isLapped = leads !== (axis === 'x' ? 'left and right' : 'front and back')

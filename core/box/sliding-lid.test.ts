@@ -18,7 +18,7 @@ const open: BoxSpec = {
   proud: 0,
 }
 const T = 3
-const spec: BoxSpec = { ...open, lid: { kind: 'slide', lowered: 4, depth: 1.5, play: 0.3, pull: 16 } }
+const spec: BoxSpec = { ...open, lid: { kind: 'slide', lowered: 4, depth: 1.5, play: 0.3, pull: 16, pin: 3 } }
 const made = (of: BoxSpec) => {
   const box = boxOf(of, T)
   const { panels } = resolve(box.assembly, { proud: 0, interference: 0 })
@@ -79,7 +79,13 @@ describe('a lid that slides', () => {
     expect(odds.gap).toBeCloseTo(0.15, 6)
   })
   test('gets a finger hole where a finger goes in, and none where it is too narrow', () => {
-    expect(withLid(open, 'slide', T).lid).toMatchObject({ kind: 'slide', lowered: 3, depth: 1.5, pull: 16 })
+    expect(withLid(open, 'slide', T).lid).toMatchObject({
+      kind: 'slide',
+      lowered: 3,
+      depth: 1.5,
+      pull: 16,
+      pin: 3,
+    })
     expect(withLid({ ...open, depth: 24 }, 'slide', T).lid.pull).toBe(0)
   })
   test('grooves that go through, a lid at the rim and a hole without room are refused', () => {

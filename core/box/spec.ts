@@ -22,9 +22,10 @@ export type FloorKind = (typeof FLOOR_KINDS)[number]
 
 /**
  * How the top is held. `outside`: it lies on the walls; `butt`: between them; `slide`: a lid in grooves, that
- * is drawn out over the front wall; `lift`: a lid on the walls that a lip under it keeps in place.
+ * is drawn out over the front wall; `lift`: a lid on the walls that a lip under it keeps in place; `hinge`: a lid
+ * that turns on pins in the side walls.
  */
-export const TOP_KINDS = ['fingers', 'butt', 'outside', 'tenon', 'slide', 'lift'] as const
+export const TOP_KINDS = ['fingers', 'butt', 'outside', 'tenon', 'slide', 'lift', 'hinge'] as const
 export type TopKind = (typeof TOP_KINDS)[number]
 
 export const WALL_PAIRS = ['front and back', 'left and right'] as const
@@ -120,6 +121,8 @@ export const boxSpecSchema = z.strictObject({
     play: z.number().min(0).max(5),
     /** Diameter of the hole that it is drawn out by; 0 is none. */
     pull: z.number().min(0).max(200),
+    /** Diameter of the pins that a lid turns on. */
+    pin: z.number().min(0.5).max(20),
   }),
   bolts: z.strictObject({
     uprights: boltsSchema.nullable(),
@@ -155,7 +158,7 @@ export const PLAIN_BOX: Omit<BoxSpec, 'sizesAre' | 'width' | 'depth' | 'height' 
   {
     corners: { kind: 'fingers', leads: 'front and back', setIn: 0 },
     floor: { kind: 'fingers', raised: 0, depth: 1, ledge: 8, arch: 0 },
-    lid: { kind: 'fingers', lowered: 0, depth: 1.5, play: 0.3, pull: 0 },
+    lid: { kind: 'fingers', lowered: 0, depth: 1.5, play: 0.3, pull: 0, pin: 3 },
     bolts: { uprights: null, floor: null, top: null },
     edges: {},
     dividers: NO_DIVIDERS,
@@ -217,8 +220,9 @@ const FLUSH = ['fingers', 'butt', 'outside']
 /** How far the floor's underside stands above the walls' lower edge, mm. */
 export const raisedBy = ({ floor }: Pick<BoxSpec, 'floor'>): number =>
   floor.kind === 'fingers' || floor.kind === 'outside' || floor.kind === 'none' ? 0 : floor.raised
+const UNLOWERED: TopKind[] = ['fingers', 'outside', 'lift', 'hinge']
 export const loweredBy = ({ top, lid }: Pick<BoxSpec, 'top' | 'lid'>): number =>
-  top && lid.kind !== 'fingers' && lid.kind !== 'outside' && lid.kind !== 'lift' ? lid.lowered : 0
+  top && lid.kind !== 'fingers' && !UNLOWERED.includes(lid.kind) ? lid.lowered : 0
 
 /** Whether a floor or top reaches into the corners of the shell, where three slabs meet. */
 export function isFlush(spec: Outline, name: 'floor' | 'top'): boolean {

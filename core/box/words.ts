@@ -45,6 +45,13 @@ export function problemSentence(problem: SpecProblem, say: Say): string {
             `${say.short(problem.most, 1)} high.`
     case 'slot under top':
       return 'Slots open at the rim cannot be reached under a top. Let the dividers in by tenons or grooves.'
+    case 'hinge room':
+      return (
+        `A lid on pins needs ${say.short(problem.deep, 0)} inside from front to back and ` +
+        `${say.short(problem.high, 0)} of height. Make the box larger, or the pins thinner.`
+      )
+    case 'hinge corners':
+      return 'A lid on pins turns between flush walls. Join the corners with fingers or butt.'
     case 'bend joints':
       return (
         'A sheet that bends goes with fingers on all other edges, shared out between floor and rim, and with a ' +

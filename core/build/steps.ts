@@ -27,7 +27,7 @@ export interface BuildStep {
 const ORDER = ['floor', 'front', 'back', 'left', 'right', 'top']
 
 /** What is added when the walls stand. */
-const LAST = ['lip', 'tray-ledge', 'runner', 'lining', 'plate', 'knob']
+const LAST = ['lip', 'cheek', 'tray-ledge', 'runner', 'lining', 'plate', 'knob']
 
 /**
  * The order that is wanted: walls round the floor, what stands inside before the last wall, the top last.
@@ -102,10 +102,15 @@ function fromText({ spec }: Box, { axis, sign }: Way): string {
 
 /** What is said of a sheet that bends round several edges. */
 function sheetText({ spec }: Box, { together, way }: Arrival, label: string, from: string): string {
+  if (spec.lid.kind === 'hinge' && together.includes('top'))
+    return (
+      'Glue the cheeks into the slots of the lid first, square to it; let it dry. Then set the lid in ' +
+      `${from} and push a pin through each wall into its cheek. Glue holds the pins in the walls only.`
+    )
   const loose = loosePanels(spec)
   const bend =
     'Bend it slowly over its whole length, first the other way and back, until it stays near its shape.'
-  const open = loose.length > 0 ? ` The ${loose[loose.length - 1]} takes no glue: it opens.` : ''
+  const open = loose.length > 0 ? ` No glue on the ${loose.join(' and ')}: that opens.` : ''
   const how = way ? `Bring the ${label} in as one sheet ${from}.` : `Begin with the ${label}, one sheet.`
   return `${how} ${bend}${open}${together.length > 2 ? ' Tape holds it round while the glue sets.' : ''}`
 }
@@ -116,8 +121,9 @@ function textOf(arrival: Arrival, label: string, made: Box): string {
   const isUpright = spec.lies === 'upright'
   if (together.length > 1) return sheetText(made, arrival, label, way ? fromText(made, way) : '')
   if (!way) {
-    const usual = isUpright ? TEXTS[id] : undefined
-    return usual ?? `It is built with its open side up. Begin with the ${label}, its outside face down.`
+    const usual = isUpright && id === 'floor' ? TEXTS[id] : undefined
+    const stands = isUpright ? '' : 'It is built with its open side up. '
+    return usual ?? `${stands}Begin with the ${label}, its outside face down.`
   }
   const key = `${way.axis}${way.sign}`
   const from = fromText(made, way)
@@ -147,9 +153,10 @@ export function buildSteps(box: Box, panels: Panel[]): BuildStep[] | { locked: s
   return found.arrivals.map((arrival, i) => {
     const { id, together, standing } = arrival
     const isClosed = ({ parts }: { parts: [string, string] }): boolean =>
-      parts.some((own) => together.includes(own)) && parts.some((other) => standing.includes(other))
+      parts.some((own) => together.includes(own)) &&
+      parts.every((each) => together.includes(each) || standing.includes(each))
     const mate = (parts: [string, string]): string =>
-      labels.get(parts.find((other) => !together.includes(other))!)!
+      labels.get(parts.find((other) => !together.includes(other)) ?? parts[1])!
     const glued = joints.filter((joint) => joint.between === 'glue' && isClosed(joint))
     const glue = [
       ...glued.map((joint) => ({

@@ -9,7 +9,8 @@ import {
   type Place,
   type WholeProblem,
 } from '../whole'
-import { bentPanels } from './bent'
+import type { DerivedBox } from './box'
+import { drawnPanels } from './drawn'
 import type { Settled } from './follow'
 import { materialsOf, thicknessesOf } from './materials'
 import { boxOf, deriveThings, type DerivedThing } from './pipeline'
@@ -104,12 +105,15 @@ export function sceneOf(job: WholeJob, things: DerivedThing[]): Scene | null {
   return { posed: places.map((place, i) => poseThing(things[place.member], place, i, places.length === 1)) }
 }
 
+/** A box as it is drawn in space; null where it cannot be made. */
+export const panelsDrawn = ({ made, panels }: Pick<DerivedBox, 'made' | 'panels'>): Panel[] | null =>
+  made && panels ? drawnPanels(made, panels) : null
+
 /** What a job is shown as: its whole where there is one, else its box; null where that cannot be made. */
 export function panelsShown(job: Job): Panel[] | null {
   const scene = job.whole && sceneOf(job, deriveThings(job))
   if (scene) return scene.posed.flatMap(({ panels }) => panels)
-  const { panels } = boxOf(job)
-  return panels && bentPanels(job.box, panels)
+  return panelsDrawn(boxOf(job))
 }
 
 /** How the boxes of a whole stand in each other: what strikes what, and how much room there is. */

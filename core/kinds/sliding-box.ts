@@ -1,4 +1,4 @@
-import type { BoxSpec } from '../box'
+import { PLAIN_BOX, type BoxSpec } from '../box'
 import { length, numberOf, sizedBox, TAB, THICKNESS, type Kind } from './kind'
 
 /** A box whose lid slides in engraved grooves and is drawn out over the lower front wall. */
@@ -20,6 +20,7 @@ export const slidingBox: Kind = {
     ...sizedBox(values, 'outer'),
     top: true,
     lid: {
+      ...PLAIN_BOX.lid,
       kind: 'slide',
       lowered: numberOf(values, 'lowered'),
       depth: numberOf(values, 'groove'),

@@ -51,7 +51,7 @@ export function proofLine({ proof, panels, made }: Pick<DerivedBox, 'proof' | 'p
   if (!proof) return ''
   const parts = counted(proof.panels, 'part')
   const moving = (made?.assembly.groups ?? [])
-    .map(({ id, motion }) => `, the ${id} ${motion === 'bend' ? 'opens' : 'comes out'}`)
+    .map(({ id, motion }) => `, the ${id} ${motion === 'slide' ? 'comes out' : 'opens'}`)
     .join('')
   if (proof.faults.length === 0) return `${parts}, nothing overlaps, nothing missing${moving}`
   const label = (id: string): string => panels?.find((panel) => panel.id === id)?.label ?? id

@@ -122,11 +122,12 @@ export const anyBoxes = fc
       arch: fc.constantFrom(0, 6),
     }),
     lid: fc.record({
-      kind: fc.constantFrom(...(['fingers', 'butt', 'outside', 'tenon', 'slide', 'lift'] as const)),
+      kind: fc.constantFrom(...(['fingers', 'butt', 'outside', 'tenon', 'slide', 'lift', 'hinge'] as const)),
       lowered: fc.constantFrom(0, 7),
       depth: fc.constantFrom(0.6, 1.2),
       play: fc.constantFrom(0, 0.3),
       pull: fc.constantFrom(8, 12),
+      pin: fc.constantFrom(2, 3, 4),
     }),
     bolts: fc.record({ uprights: bolts, floor: bolts, top: bolts }),
     own: fc.option(fc.record({ kind: fc.constantFrom('fingers' as const, 'butt' as const), count }), {

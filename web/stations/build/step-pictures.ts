@@ -43,15 +43,15 @@ export function useStepPictures(steps: Ref<BuildStep[]>, panels: Ref<Panel[] | n
     drawn.look(-0.5, 0.6)
     const shortest = panels.value.map(({ size }) => Math.min(size.width, size.height))
     const pulled = Math.min(...shortest) * 0.5
-    for (const { id, panel, standing, from } of steps.value) {
+    for (const { id, panels: arriving, standing, from } of steps.value) {
       const there = standing.map((name) => ({ name, colour: 'ply' as const, out: 0 }))
-      const coming = {
-        name: panel,
+      const coming = arriving.map((name) => ({
+        name,
         colour: 'heather' as const,
         out: standing.length > 0 ? pulled : 0,
         way: from,
-      }
-      drawn.draw([...there, coming], pulled)
+      }))
+      drawn.draw([...there, ...coming], pulled)
       pictures.value = { ...pictures.value, [id]: drawn.picture() }
       await new Promise(requestAnimationFrame)
       if (own !== latest) return

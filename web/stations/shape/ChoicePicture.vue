@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { BoxSpec } from '@core/box'
-import { bentPanels, deriveBox, pictureOf, type Picture } from '@core/derive'
+import { deriveBox, panelsDrawn, pictureOf, type Picture } from '@core/derive'
 import BoxPicture from '@web/parts/BoxPicture.vue'
 import { whenQuiet } from '@web/parts/quiet'
 import { useOpenJob } from '@web/stores/job'
@@ -12,8 +12,8 @@ const jobs = useOpenJob()
 const picture = whenQuiet<Picture | null | undefined>(
   [() => props.box, () => jobs.job.measure],
   () => {
-    const { panels } = deriveBox({ ...jobs.job, box: props.box })
-    return panels && pictureOf(bentPanels(props.box, panels))
+    const panels = panelsDrawn(deriveBox({ ...jobs.job, box: props.box }))
+    return panels && pictureOf(panels)
   },
   undefined,
 )

@@ -5,6 +5,7 @@ import { limitsOf } from '@core/limits'
 import FigureField from '@web/parts/FigureField.vue'
 import FormSection from '@web/parts/FormSection.vue'
 import { useSay } from '@web/parts/say'
+import { useDerived } from '@web/stores/derived'
 import BoltFields from './BoltFields.vue'
 import { useBoxEdits } from './box-edits'
 import FollowField from './FollowField.vue'
@@ -14,6 +15,7 @@ import TabRules from './TabRules.vue'
 /** How the top is held; only shown for a box that has one. */
 defineProps<{ problems: Record<string, string> }>()
 const { box, thickness, change, changeIn } = useBoxEdits()
+const derived = useDerived()
 const say = useSay()
 const NAMES: Record<TopKind, string> = {
   fingers: 'fingers',
@@ -22,6 +24,7 @@ const NAMES: Record<TopKind, string> = {
   tenon: 'lowered in slots',
   slide: 'lid that slides',
   lift: 'lifts off, with a lip',
+  hinge: 'turns on pins',
 }
 const options = computed(() =>
   TOP_KINDS.map((value) => ({ value, label: NAMES[value], box: withLid(box.value, value, thickness.value) })),
@@ -30,7 +33,12 @@ const { shape } = boxSpecSchema.shape.lid
 const choose = (kind: TopKind): boolean => change(withLid(box.value, kind, thickness.value))
 const isLowered = computed(() => ['butt', 'tenon', 'slide'].includes(box.value.lid.kind))
 const isSliding = computed(() => box.value.lid.kind === 'slide')
-const isLid = computed(() => isSliding.value || box.value.lid.kind === 'lift')
+const isHinged = computed(() => box.value.lid.kind === 'hinge')
+const isLid = computed(() => ['slide', 'lift', 'hinge'].includes(box.value.lid.kind))
+const stop = computed(() => {
+  const group = derived.box.made?.assembly.groups.find(({ motion }) => motion === 'hinge')
+  return group?.motion === 'hinge' ? group.range : null
+})
 </script>
 
 <template>
@@ -80,7 +88,21 @@ const isLid = computed(() => isSliding.value || box.value.lid.kind === 'lift')
         :problem="problems.pull ?? ''"
         @update:model-value="changeIn('lid', { pull: $event }, 'pull')"
       />
-      <p v-if="!isSliding" class="note col-span-2">
+      <FigureField
+        v-if="isHinged"
+        data-field="pin"
+        label="Pins, diameter"
+        :model-value="box.lid.pin"
+        :limits="limitsOf(shape.pin)"
+        :problem="problems.pin ?? ''"
+        :step="0.5"
+        @update:model-value="changeIn('lid', { pin: $event }, 'pin')"
+      />
+      <p v-if="isHinged" class="note col-span-2" data-testid="hinge-stop">
+        <template v-if="stop">It opens to {{ stop.toFixed(0) }}°, then lies against the back wall.</template>
+        Two pins go through the side walls into cheeks under the lid: tight in the walls, loose in the cheeks.
+      </p>
+      <p v-else-if="!isSliding" class="note col-span-2">
         The play stays between the lip and each wall: {{ say.plain(0.2) }} to {{ say.length(0.4) }} slides
         (from memory). The lip is of the top’s own stock.
       </p>

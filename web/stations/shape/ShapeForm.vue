@@ -68,6 +68,7 @@ const AT_FIELD = [
   'divider-depth',
   'lid-depth',
   'pull',
+  'pin',
   'pull-size',
   'rim-arch',
   'holes',

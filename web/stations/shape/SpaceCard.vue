@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, ref } from 'vue'
+import { computed, defineAsyncComponent, ref, shallowRef, watchEffect } from 'vue'
 import type { Group, Panel } from '@core/assembly'
-import { bentPanels } from '@core/derive'
+import type { Box } from '@core/box'
+import { drawnPanels } from '@core/derive'
 import { withThing } from '@core/job'
 import { proofLine, standingLine } from '@core/say'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
@@ -34,11 +35,15 @@ const together = ref(true)
 const scene = computed(() => (together.value ? derived.scene : null))
 /** How far the flap of a bent sheet is opened: its panels are drawn anew for it. */
 const opened = ref(0)
-const shown = computed(
-  () =>
-    scene.value?.posed.flatMap(({ panels }) => panels) ??
-    bentPanels(jobs.job.box, props.panels, opened.value),
-)
+/** The last one that could be made stays on the screen while a size is being retyped. */
+const made = shallowRef<Box | null>(null)
+watchEffect(() => {
+  if (derived.box.made) made.value = derived.box.made
+})
+const shown = computed(() => {
+  if (scene.value) return scene.value.posed.flatMap(({ panels }) => panels)
+  return made.value ? drawnPanels(made.value, props.panels, opened.value) : props.panels
+})
 const groups = computed((): Group[] => {
   if (!scene.value) return derived.box.made?.assembly.groups ?? []
   return scene.value.posed.flatMap(({ place, panels }): Group[] =>

@@ -1,0 +1,47 @@
+import { facetsOf, openedBy, posed, turnedBy, type Panel, type Pose } from '../assembly'
+import { chainOf, loosePanels, type Box, type BoxSpec, type LiesHow } from '../box'
+import { multiply, type Matrix4 } from '../geometry'
+
+const taken = (map: Matrix4, panel: Panel): Panel => ({ ...panel, frame: multiply(map, panel.frame) })
+
+/** A bent sheet with its bends, opened as far as is wanted. */
+function bent(spec: BoxSpec, panels: Panel[], share: number): Panel[] {
+  const names = chainOf(spec)
+  const chain = names.map((name) => panels.find(({ id }) => id === name))
+  if (chain.length === 0 || chain.some((panel) => !panel)) return panels
+  const loose: string[] = loosePanels(spec)
+  const { radius } = spec.bends
+  const opens = chain.length - loose.length - 1
+  const open = loose.length > 0 ? openedBy(chain[opens]!, chain[opens + 1]!, radius, share) : null
+  const facets = chain.slice(1).flatMap((to, i) => {
+    const own = facetsOf(chain[i]!, to!, radius, loose.length > 0 && i === opens ? share : 0, `bend-${i + 1}`)
+    return open && i > opens ? own.map((facet) => taken(open, facet)) : own
+  })
+  return [
+    ...panels.map((panel) => (open && loose.includes(panel.id) ? taken(open, panel) : panel)),
+    ...facets,
+  ]
+}
+
+/** How a box stands in use, seen from how it is worked out: with its open side up. */
+const POSES: Record<Exclude<LiesHow, 'upright'>, Pose['lie']> = {
+  'on its back': { x: { axis: 'x', sign: 1 }, y: { axis: 'z', sign: 1 }, z: { axis: 'y', sign: -1 } },
+  'upside down': { x: { axis: 'x', sign: 1 }, y: { axis: 'y', sign: -1 }, z: { axis: 'z', sign: -1 } },
+}
+
+/**
+ * The panels of a box as they are drawn in space: bends bent, and as it stands in use where nothing of it is
+ * drawn out straight.
+ * @param share of its way that a lid on pins or on a bend is opened
+ */
+export function drawnPanels({ spec, assembly }: Box, panels: Panel[], share = 0): Panel[] {
+  const [group] = assembly.groups
+  if (group?.motion === 'hinge') {
+    const map = turnedBy(group, share)
+    return panels.map((panel) => (group.parts.includes(panel.id) ? taken(map, panel) : panel))
+  }
+  const shown = bent(spec, panels, share)
+  if (spec.lies === 'upright' || group) return shown
+  const pose = { lie: POSES[spec.lies], at: { x: 0, y: 0, z: 0 } }
+  return shown.map((panel) => ({ ...panel, frame: posed(pose, panel.frame) }))
+}
