@@ -7,13 +7,23 @@ export const STATIONS = ['measure', 'shape', 'layout', 'tune', 'cut', 'build', '
 export const demoFile = (name: string): string =>
   fileURLToPath(new URL(`../demo/${name}.json`, import.meta.url))
 
+export type DemoId =
+  | 'demo-tray'
+  | 'demo-logger'
+  | 'demo-slip'
+  | 'demo-instrument'
+  | 'demo-core-cabinet'
+  | 'demo-drawer-set'
+  | 'demo-bottle-stand'
+  | 'demo-field-book'
+
 export async function openDemo(
   page: Page,
-  id: 'demo-tray' | 'demo-logger' | 'demo-slip' | 'demo-instrument',
+  id: DemoId,
   station: (typeof STATIONS)[number] = 'measure',
 ): Promise<void> {
   await page.goto('./')
-  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(5)
+  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(9)
   await page.goto(`./#/job/${id}/${station}`)
   await settled(page)
 }

@@ -85,8 +85,9 @@ export class Motions {
   constructor({ joints }: Pick<Assembly, 'joints'>, panels: Panel[]) {
     this.solids = new Map(panels.map((panel) => [panel.id, new Solid(panel)]))
     for (const joint of joints) {
-      if (joint.depth === null) continue
       const [holder, guest] = joint.parts
+      // Joints of parts that are not asked about do not matter.
+      if (joint.depth === null || !this.solids.has(holder)) continue
       this.pockets.set(`${holder} ${guest}`, joint)
       const { panel } = this.solids.get(holder)!
       this.pocketed.set(`${holder} ${guest}`, new Solid(panel, openedFor(panel, joint)))

@@ -2,6 +2,7 @@ import { buildOrder, touchingArea, type Arrival, type Panel, type Way } from '..
 import { labelOf, loosePanels, type Box } from '../box'
 import type { Say } from '../length'
 import type { Working } from '../working'
+import { unitsFor, wantedOrder, type School } from './schools'
 
 /** A joint that is closed in a step: with which panel, and how much of it takes glue, mm². */
 export interface GlueFace {
@@ -25,23 +26,6 @@ export interface BuildStep {
 
 /** The floor, two opposite walls onto it, the third, the last one closes; a top at the end. [CP] */
 const ORDER = ['floor', 'front', 'back', 'left', 'right', 'top']
-
-/** What is added when the walls stand. */
-const LAST = ['lip', 'cheek', 'tray-ledge', 'runner', 'lining', 'plate', 'knob']
-
-/**
- * The order that is wanted: walls round the floor, what stands inside before the last wall, the top last.
- */
-function wantedOrder(panels: Panel[]): string[] {
-  const ids = panels.map(({ id }) => id)
-  const others = ids.filter((id) => !ORDER.includes(id))
-  const known = ORDER.filter((id) => ids.includes(id))
-  const ledges = others.filter((id) => id.startsWith('ledge'))
-  const inside = others.filter((id) => !ledges.includes(id) && !LAST.some((name) => id.startsWith(name)))
-  const lip = others.filter((id) => LAST.some((name) => id.startsWith(name)))
-  const isTop = (id: string): boolean => id === 'top'
-  return [...known.filter((id) => !isTop(id)), ...ledges, ...inside, ...lip, ...known.filter(isTop)]
-}
 
 const WALLS = ['front', 'back', 'left', 'right']
 
@@ -101,7 +85,13 @@ function fromText({ spec }: Box, { axis, sign }: Way): string {
 }
 
 /** What is said of a sheet that bends round several edges. */
-function sheetText({ spec }: Box, { together, way }: Arrival, label: string, from: string): string {
+function sheetText({ spec, assembly }: Box, { together, way }: Arrival, label: string, from: string): string {
+  if (!assembly.sheets.includes(together)) {
+    const half = `Join ${label} to an L, square, and let the glue grip.`
+    return way
+      ? `${half} Then bring it in ${from}, straight, until it is home.`
+      : `Begin: ${half.toLowerCase()}`
+  }
   if (spec.lid.kind === 'hinge' && together.includes('top'))
     return (
       'Glue the cheeks into the slots of the lid first, square to it; let it dry. Then set the lid in ' +
@@ -145,8 +135,13 @@ function textOf(arrival: Arrival, label: string, made: Box): string {
  * The order in which panels go together, each straight in one way, found by taking the box apart. None where
  * panels lock each other.
  */
-export function buildSteps(box: Box, panels: Panel[]): BuildStep[] | { locked: string[] } {
-  const found = buildOrder(box.assembly, panels, wantedOrder(panels))
+export function buildSteps(
+  box: Box,
+  panels: Panel[],
+  school: School = 'floor first',
+): BuildStep[] | { locked: string[] } {
+  const units = unitsFor(box, panels, school)
+  const found = buildOrder({ ...box.assembly, sheets: units }, panels, wantedOrder(panels, school))
   if ('locked' in found) return found
   const labels = new Map(panels.map(({ id, label }) => [id, label]))
   const { joints, contacts } = box.assembly

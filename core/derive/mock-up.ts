@@ -40,7 +40,7 @@ export function mockUpOf(
     layout: { ...job.layout, arrangement: null },
     tune: { ...job.tune, picked: null },
     cut: { ...job.cut, labels: false, letters: false, written: null },
-    build: { done: [] },
+    build: { ...job.build, done: [] },
     log: [],
   }
 }

@@ -239,6 +239,7 @@ const from5 = (job: Loose): Loose => ({
   box: boxFrom5(job.box),
   also: eachObject(job.also, (thing) => ({ ...thing, box: boxFrom5(thing.box) })),
   whole: null,
+  build: isObject(job.build) ? { ...job.build, school: 'floor first' } : job.build,
 })
 
 /** One step per version; what is no job comes out as it went in, and the schema refuses it. */

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { boxSpecSchema, PLAIN_BOX, sameTabs } from '../box'
+import { SCHOOLS } from '../build'
 import { interferenceSchema, tasteSchema } from '../fit'
 import { kerfRecordSchema } from '../kerf'
 import { machineSchema, OPERATIONS } from '../machine'
@@ -122,7 +123,11 @@ export const jobSchema = z.strictObject({
     off: z.array(z.enum(OPERATIONS)).max(4),
     written: z.strictObject({ signature: z.string().max(40), date }).nullable(),
   }),
-  build: z.strictObject({ done: z.array(z.string().max(60)).max(200) }),
+  build: z.strictObject({
+    done: z.array(z.string().max(60)).max(400),
+    /** How one goes about it. */
+    school: z.enum(SCHOOLS),
+  }),
   log: z.array(revisionSchema).max(500),
 })
 export type Job = z.infer<typeof jobSchema>
@@ -167,6 +172,6 @@ export const emptyJob = (id: string, name: string, changed: string): Job => ({
     pocket: POCKET_SETTING,
   },
   cut: { compensation: 'paths', labels: true, letters: false, face: 'outside', off: [], written: null },
-  build: { done: [] },
+  build: { done: [], school: 'floor first' },
   log: [],
 })

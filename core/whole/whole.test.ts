@@ -180,7 +180,7 @@ describe('a cabinet', () => {
     expect(room).toEqual({ x1: 1.27, 'x-1': 1.27, z1: 0.65, 'z-1': 0 })
   })
   test('tab ends that stand out too far strike the case, and it is told how far before its place', () => {
-    const deep = makeJob('cabinet', { behind: '5' }, 'k', '')
+    const deep = makeJob('cabinet', { behind: '5', 'drawer-floor': 'groove' }, 'k', '')
     if (!deep.ok) throw new Error(deep.error)
     const also = deep.job.also.map((each) => ({ ...each, box: { ...each.box, proud: 1.5 } }))
     const proud = { ...deep.job, also }

@@ -84,9 +84,10 @@ export const useDerived = defineStore('derived', () => {
     const otherBox = deriveBox(changed)
     return { box: otherBox, fit: deriveFit(changed, otherBox, turned.value) }
   }
+  const school = computed(() => calm.value?.build.school)
   const build = computed(() => {
     const { made, panels } = settledBox.value
-    return made && panels ? buildSteps(made, panels) : []
+    return made && panels ? buildSteps(made, panels, school.value) : []
   })
   const warnings = computed(() =>
     warningsOf(

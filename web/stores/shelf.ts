@@ -90,7 +90,7 @@ export const useShelf = defineStore('shelf', () => {
     tried(() => {
       const cut = { ...job.cut, written: null }
       const own = { id: crypto.randomUUID(), name: copyName(job.name), changed: new Date().toISOString() }
-      return add({ ...job, ...own, cut, build: { done: [] }, log: [] })
+      return add({ ...job, ...own, cut, build: { ...job.build, done: [] }, log: [] })
     })
 
   /**

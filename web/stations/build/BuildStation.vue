@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { Printer } from '@lucide/vue'
 import { computed } from 'vue'
-import { diagonal, diagonalWorking, glueGrams } from '@core/build'
+import { buildSteps, diagonal, diagonalWorking, glueGrams, SCHOOLS, type School } from '@core/build'
 import { fitWorking, NO_TASTE } from '@core/fit'
 import { partPrefix } from '@core/job'
 import { fixed } from '@core/length'
 import CautionNote from '@web/parts/CautionNote.vue'
+import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import { useSay } from '@web/parts/say'
 import WorkedFigure from '@web/parts/WorkedFigure.vue'
 import { useDerived } from '@web/stores/derived'
@@ -19,10 +20,7 @@ const derived = useDerived()
 const say = useSay()
 const made = computed(() => derived.box.made)
 /** Panels that were cut in pieces, to be joined before the box is. */
-const seamed = computed(() => {
-  const whole = new Set(derived.box.pieces.map(({ id }) => id))
-  return (derived.box.panels ?? []).filter(({ id }) => !whole.has(id)).map(({ label }) => label)
-})
+const seamed = computed(() => derived.box.divided.map(({ panel }) => panel.label))
 const proud = computed(() => jobs.job.box.proud)
 const order = computed(() => derived.build)
 const steps = computed(() => ('locked' in order.value ? [] : order.value))
@@ -54,6 +52,20 @@ const CAUTIONS = [
 ]
 
 const doneId = (id: string): string => `${partPrefix(jobs.job.thing.id)}${id}`
+/** Ways to go about it that this box allows; the one in hand among them. */
+const schools = computed(() => {
+  const { panels } = derived.box
+  const possible = SCHOOLS.filter(
+    (school) =>
+      school === jobs.job.build.school ||
+      (made.value && panels && !('locked' in buildSteps(made.value, panels, school))),
+  )
+  return possible.map((value) => ({ value, label: value }))
+})
+const choose = (school: School): boolean =>
+  jobs.edit(({ build }) => {
+    build.school = school
+  })
 const toggle = (id: string, event: Event): boolean =>
   jobs.edit(({ build }) => {
     const others = build.done.filter((each) => each !== doneId(id))
@@ -80,6 +92,15 @@ const toggle = (id: string, event: Event): boolean =>
         Print the build sheet
       </button>
     </div>
+    <ChoiceRow
+      v-if="schools.length > 1"
+      class="no-print max-w-2xl"
+      data-field="school"
+      label="How to go about it"
+      :model-value="jobs.job.build.school"
+      :options="schools"
+      @update:model-value="choose"
+    />
     <p v-if="locked.length > 0" class="text-sm text-rowan" role="alert">
       These panels lock each other, none of them can come in last: {{ locked.join(', ') }}. Change how they
       are joined in Shape.

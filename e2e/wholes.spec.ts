@@ -1,0 +1,138 @@
+import { expect, test, type Page } from '@playwright/test'
+import { contentOf, field, goTo, openDemo, settled, typeInto } from './helpers'
+
+const proof = (page: Page) => page.getByTestId('proof')
+const whole = (page: Page) => page.locator('[data-field=whole]')
+
+/** Makes the open job one of a kind, by its picture. */
+async function begin(page: Page, title: string): Promise<void> {
+  await page.getByText('Begin with a kind').click()
+  await page.locator('[data-field=kind]').getByRole('button', { name: title, exact: true }).click()
+}
+
+test('a cabinet by mouse: divided, drawn out, its drawers follow; undone', async ({ page }) => {
+  await openDemo(page, 'demo-slip', 'shape')
+  await begin(page, 'Cabinet with drawers')
+  await expect(proof(page)).toContainText('13 boxes, nothing strikes on its way; least room 0.65 mm')
+  await expect(page.getByRole('group', { name: 'Things of this job' })).toContainText('12 × drawer')
+  const columns = whole(page).getByLabel('Columns')
+  await columns.fill('2')
+  await expect(page.getByRole('group', { name: 'Things of this job' })).toContainText('8 × drawer')
+  await whole(page).getByText('plate', { exact: true }).click()
+  await expect(page.getByRole('group', { name: 'Things of this job' })).toContainText('drawer A')
+  await expect(proof(page)).toContainText('9 boxes, nothing strikes on its way')
+  await columns.fill('40')
+  await expect(whole(page).getByRole('alert')).toContainText('Only 1.41 mm would be left')
+  await expect(proof(page)).toContainText('9 boxes')
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByRole('group', { name: 'Things of this job' })).toContainText('12 × drawer')
+})
+
+test('a drawer that strikes is told of, with how far before its place', async ({ page }) => {
+  await openDemo(page, 'demo-core-cabinet', 'shape')
+  await expect(proof(page)).toContainText('nothing strikes')
+  await page.getByRole('button', { name: '12 × drawer' }).click()
+  await field(page, 'Proud length').fill('2')
+  await expect(proof(page)).toContainText('strikes')
+  await expect(page.getByText(/Drawer 1 strikes case, .* before it is in place/)).toBeVisible()
+})
+
+test('by keys: boxes that fill a drawer, by widths and heights; in inches as well', async ({ page }) => {
+  await openDemo(page, 'demo-drawer-set', 'shape')
+  await typeInto(page, whole(page).getByLabel('Columns'), '4')
+  await expect(page.getByRole('group', { name: 'Things of this job' })).toContainText('4 × box A')
+  await typeInto(page, whole(page).getByLabel('Heights, row by row; “rest” is full height'), '20, 30')
+  await expect(proof(page)).toContainText('8 boxes, nothing strikes')
+  await page.keyboard.press('Tab')
+  await typeInto(page, field(page, 'Gap, to grip'), '1/8 in')
+  await expect(proof(page)).toContainText('least room 3.17')
+})
+
+for (const [title, boxes] of [
+  ['Box with a cap over it', '2 boxes, nothing strikes on its way; least room 0.3 mm'],
+  ['Box in two halves with a lining', '2 boxes, nothing strikes on its way; least room 0.2 mm'],
+  ['Box with a tray on ledges inside', '2 boxes, nothing strikes on its way; least room 0.5 mm'],
+])
+  test(`${title}: made, laid out, and its parts told apart`, async ({ page }) => {
+    await openDemo(page, 'demo-slip', 'shape')
+    await begin(page, title)
+    await expect(proof(page)).toContainText(boxes)
+    await settled(page)
+    await goTo(page, 'Cut')
+    await expect(page.getByRole('list', { name: 'Checks' })).toContainText(/All 1\d parts are placed/)
+  })
+
+test('a stand: holes row by row, crowded bottles are told of', async ({ page }) => {
+  await openDemo(page, 'demo-bottle-stand', 'shape')
+  await page.getByText('Stands, grips, holes').click()
+  await page.locator('[data-field=hole-widest-1] input').fill('60')
+  await expect(page.getByText(/What stands in row 1 .*would touch/)).toBeVisible()
+  await page.locator('[data-field=hole-lip-2] input').fill('80')
+  await expect(page.getByRole('alert').filter({ hasText: 'row 2 would meet' })).toBeVisible()
+})
+
+test('a bend: chosen by its picture, its test piece cut, what broke moves what is said of the next', async ({
+  page,
+}) => {
+  await openDemo(page, 'demo-slip', 'shape')
+  await page.getByText('Bends', { exact: true }).click()
+  await page.locator('[data-field=bends]').getByRole('radio', { name: 'book: spine and covers' }).click()
+  await expect(proof(page)).toContainText('nothing overlaps, nothing missing, the lid opens')
+  await expect(page.getByTestId('slits')).toBeVisible()
+  const odds = page.getByTestId('bend-odds')
+  await expect(odds).toContainText('cut a test piece')
+  const before = (await odds.textContent())!
+  const download = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Bend test piece, five strips' }).click()
+  const svg = await contentOf(await download)
+  expect(svg.match(/id="inside-cut/g)).toHaveLength(1)
+  expect(svg).toContain('Five strips with links 0.6, 0.8, 1, 1.25, 1.6 mm')
+  await goTo(page, 'Log')
+  const tried = page.getByRole('region', { name: 'Bends that were tried' })
+  await tried.getByRole('radio', { name: '1 mm', exact: true }).click()
+  await tried.getByRole('textbox', { name: 'Bent to' }).fill('80')
+  await tried.getByRole('button', { name: 'It broke there' }).click()
+  await expect(tried.getByRole('listitem')).toContainText('broke at 80°')
+  await goTo(page, 'Shape')
+  await expect(odds).toContainText('broke')
+  expect(await odds.textContent()).not.toBe(before)
+  await settled(page)
+  await goTo(page, 'Cut')
+  await expect(page.getByRole('list', { name: 'Checks' })).toContainText('Every cut is a closed path')
+})
+
+test('a lid on pins says how far it opens; another way to go about the building', async ({ page }) => {
+  await openDemo(page, 'demo-slip', 'shape')
+  await page.getByRole('switch', { name: 'Closed with a top' }).click()
+  await page.locator('[data-field=top-joint]').getByRole('radio', { name: 'turns on pins' }).click()
+  await expect(proof(page)).toContainText('8 parts, nothing overlaps, nothing missing, the lid opens')
+  await expect(page.getByTestId('hinge-stop')).toContainText('It opens to 10')
+  await settled(page)
+  await goTo(page, 'Build')
+  await expect(page.getByRole('heading', { name: 'Floor', exact: false }).first()).toBeVisible()
+  await page.locator('[data-field=school]').getByText('two halves').click()
+  await expect(page.getByRole('heading', { name: '1. Front, left' })).toBeVisible()
+  await expect(
+    page.getByText('Join front, left to an L').or(page.getByText('join front, left to an L')),
+  ).toBeVisible()
+})
+
+test('a lid, a drawer and a cover move on the screen', { tag: '@space' }, async ({ page }) => {
+  await openDemo(page, 'demo-core-cabinet', 'shape')
+  const canvas = page.locator('canvas').first()
+  await expect(canvas).toBeVisible()
+  await page.waitForTimeout(800)
+  const closed = await canvas.screenshot()
+  await page.getByLabel('What is opened').selectOption({ label: 'drawer 5' })
+  await page.getByLabel('How far it is open').fill('0.7')
+  await page.waitForTimeout(500)
+  expect((await canvas.screenshot()).equals(closed)).toBe(false)
+  await page.goto('./#/job/demo-field-book/shape')
+  await settled(page)
+  await page.waitForTimeout(800)
+  const shut = await canvas.screenshot()
+  await page.getByLabel('Open the lid').fill('0.6')
+  await page.waitForTimeout(500)
+  expect((await canvas.screenshot()).equals(shut)).toBe(false)
+})
