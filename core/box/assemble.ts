@@ -10,7 +10,7 @@ import { openingsOf, scoopsOf } from './openings'
 import { plateOf } from './plate'
 import { makeShell, shellParts, type Materials, type Shell } from './shell'
 import { lifts, slides, type BoxSpec } from './spec'
-import { floorLedges, liningOf, runnersOf, trayLedges } from './strips'
+import { floorLedges, liningOf, railsOf, runnersOf, trayLedges } from './strips'
 
 /** A box as an assembly, with what its own pages ask of it. */
 export interface Box extends Shell {
@@ -92,6 +92,7 @@ export function makeBox(spec: BoxSpec, materials: Materials): Box {
     ...floorLedges(shell),
     ...trayLedges(shell),
     ...runnersOf(shell),
+    ...railsOf(shell),
     ...liningOf(shell),
     ...plateOf(shell),
     ...(lip ? [lip] : []),

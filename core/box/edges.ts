@@ -164,7 +164,7 @@ function makeJoint(
     case 'groove':
       return groove(line, spec.floor.depth)
     case 'slide':
-      return panels.includes('front') ? null : sliding(line, spec)
+      return panels.includes('front') || spec.lid.rails ? null : sliding(line, spec)
     default:
       return null
   }

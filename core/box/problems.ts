@@ -187,7 +187,8 @@ function setInProblems(spec: BoxSpec, t: Thicknesses): SpecProblem[] {
   }
   if (floor.kind === 'ledge') problem(1, raisedBy(spec), { kind: 'raised', field: 'raised', least: 1 })
   if (top && lid.kind === 'tenon') problem(web, lid.lowered, { kind: 'raised', field: 'lowered', least: web })
-  if (slides(spec)) problem(web, lid.lowered, { kind: 'raised', field: 'lowered', least: web })
+  const held = lid.rails ? roundUp(lid.play + LEAST_RAIL) : web
+  if (slides(spec)) problem(held, lid.lowered, { kind: 'raised', field: 'lowered', least: held })
   const thin = Math.min(t.front, t.back, t.left, t.right)
   if (floor.kind === 'groove' && floor.depth > thin - LEAST_SKIN)
     problems.push({ kind: 'groove', field: 'floor-depth', depth: floor.depth, thickness: thin })
@@ -217,12 +218,15 @@ function lidProblems(spec: BoxSpec, t: Thicknesses, inner: Size): SpecProblem[] 
   const thickness = Math.min(t.back, t.left, t.right)
   const most = Math.floor(Math.min(inner.x, inner.y) / 2)
   return [
-    ...(depth + play > thickness - LEAST_SKIN
+    ...(!spec.lid.rails && depth + play > thickness - LEAST_SKIN
       ? [{ kind: 'groove' as const, field: 'lid-depth' as const, depth: depth + play, thickness }]
       : []),
     ...(pull > most ? [{ kind: 'pull' as const, field: 'pull' as const, most }] : []),
   ]
 }
+
+/** Height of a strip above a lid at least, mm. [FM] */
+const LEAST_RAIL = 2
 
 /** What must be left under a groove, mm. [FM] */
 const LEAST_SKIN = 0.3

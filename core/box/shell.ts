@@ -113,6 +113,11 @@ function straightBlock(shell: Shell, name: PanelName): Block {
       block.min[across] = room.min[across] + loose
       block.max[across] = room.max[across] - loose
     }
+    if (isSliding && spec.lid.rails) {
+      block.min.x = onGrid(block.min.x + spec.lid.play)
+      block.max.x = onGrid(block.max.x - spec.lid.play)
+      block.max.y = onGrid(block.max.y - spec.lid.play)
+    }
     if (isSliding) block.min.y = 0 // over the front wall, level with its outside
     return block
   }

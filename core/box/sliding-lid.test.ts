@@ -18,12 +18,31 @@ const open: BoxSpec = {
   proud: 0,
 }
 const T = 3
-const spec: BoxSpec = { ...open, lid: { kind: 'slide', lowered: 4, depth: 1.5, play: 0.3, pull: 16, pin: 3 } }
+const spec: BoxSpec = {
+  ...open,
+  lid: { kind: 'slide', lowered: 4, depth: 1.5, play: 0.3, pull: 16, rails: false, pin: 3 },
+}
 const made = (of: BoxSpec) => {
   const box = boxOf(of, T)
   const { panels } = resolve(box.assembly, { proud: 0, interference: 0 })
   return { box, panels, panel: (id: string) => panels.find((each) => each.id === id)! }
 }
+
+describe('a lid between glued strips', () => {
+  const { box, panels, panel } = made({ ...spec, lid: { ...spec.lid, rails: true } })
+  test('has four of them, enters no wall, and comes out', () => {
+    expect(panels.filter(({ id }) => id.startsWith('rail'))).toHaveLength(4)
+    expect(panel('top').size.width).toBeCloseTo(140 - 2 * T - 2 * 0.3, 9)
+    expect(box.assembly.joints.filter(({ parts }) => parts.includes('top'))).toEqual([])
+    expect(prove(box.assembly, panels).faults).toEqual([])
+  })
+  test('lies on the lower ones, with its play below the upper ones', () => {
+    const top = panel('top').frame[11]
+    const [low, high] = ['rail-left-low', 'rail-left-high'].map((id) => panel(id))
+    expect(low.blank.maxY).toBeCloseTo(top, 9)
+    expect(high.blank.minY).toBeCloseTo(top + T + 0.3, 9)
+  })
+})
 
 describe('a lid that slides', () => {
   const { box, panels, panel } = made(spec)

@@ -121,6 +121,8 @@ export const boxSpecSchema = z.strictObject({
     play: z.number().min(0).max(5),
     /** Diameter of the hole that it is drawn out by; 0 is none. */
     pull: z.number().min(0).max(200),
+    /** Whether a sliding lid runs between glued strips, not in grooves. */
+    rails: z.boolean(),
     /** Diameter of the pins that a lid turns on. */
     pin: z.number().min(0.5).max(20),
   }),
@@ -158,7 +160,7 @@ export const PLAIN_BOX: Omit<BoxSpec, 'sizesAre' | 'width' | 'depth' | 'height' 
   {
     corners: { kind: 'fingers', leads: 'front and back', setIn: 0 },
     floor: { kind: 'fingers', raised: 0, depth: 1, ledge: 8, arch: 0 },
-    lid: { kind: 'fingers', lowered: 0, depth: 1.5, play: 0.3, pull: 0, pin: 3 },
+    lid: { kind: 'fingers', lowered: 0, depth: 1.5, play: 0.3, pull: 0, rails: false, pin: 3 },
     bolts: { uprights: null, floor: null, top: null },
     edges: {},
     dividers: NO_DIVIDERS,

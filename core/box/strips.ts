@@ -2,7 +2,7 @@ import type { Block, Contact, Part } from '../assembly'
 import { onGrid } from '../joints'
 import { cellsOf } from './dividers'
 import { LIES, partOf, slab, type Shell } from './shell'
-import type { PanelName } from './spec'
+import { slides, type PanelName } from './spec'
 
 /** A part that is glued to another one, or stands beside it: it shares no space with it. */
 export interface Added {
@@ -118,4 +118,35 @@ export function runnersOf(shell: Shell): Added[] {
       }),
     )
   })
+}
+
+/** Height of the strips that a lid slides on, in thicknesses. [FM] */
+const RAIL = 2
+
+/** Strips on the side walls, below and above a lid that slides between them. */
+export function railsOf(shell: Shell): Added[] {
+  const { spec, room, materials, outer } = shell
+  if (!slides(spec) || !spec.lid.rails) return []
+  const thick = materials.mean.dividers
+  const [low, high] = slab(shell, 'top')
+  const heights: Record<'low' | 'high', [number, number]> = {
+    low: [onGrid(Math.max(room.min.z, low - RAIL * thick)), low],
+    high: [onGrid(high + spec.lid.play), outer.z],
+  }
+  return (['left', 'right'] as const).flatMap((side) =>
+    (['low', 'high'] as const).map((which): Added => {
+      const x: [number, number] =
+        side === 'left' ? [room.min.x, onGrid(room.min.x + thick)] : [onGrid(room.max.x - thick), room.max.x]
+      const [from, to] = heights[which]
+      const block: Block = {
+        min: { x: x[0], y: room.min.y, z: from },
+        max: { x: x[1], y: room.max.y, z: to },
+      }
+      const id = `rail-${side}-${which}`
+      const label = `rail ${side} ${which === 'low' ? 'below' : 'above'}`
+      const about = { id, label, thickness: thick, thickest: materials.thickest.dividers }
+      const area = (room.max.y - room.min.y) * (to - from)
+      return { part: partOf(about, LIES[side], block, outer), contact: { parts: [side, id], area } }
+    }),
+  )
 }

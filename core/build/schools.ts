@@ -16,7 +16,7 @@ const SHELL: Record<School, string[]> = {
 }
 
 /** What is added when the walls stand. */
-const LAST = ['lip', 'cheek', 'tray-ledge', 'runner', 'lining', 'plate', 'knob']
+const LAST = ['rail', 'lip', 'cheek', 'tray-ledge', 'runner', 'lining', 'plate', 'knob']
 
 /** The order that is wanted: the shell as its school says, then what stands inside, the top last. */
 export function wantedOrder(panels: Panel[], school: School): string[] {

@@ -120,7 +120,7 @@ function textOf(arrival: Arrival, label: string, made: Box): string {
   const loose = looseText(box, id, from)
   if (loose) return loose
   if (id === 'plate' || id === 'knob') return `Glue the ${label} on from the front, square and in the middle.`
-  if (id.startsWith('runner') || id.startsWith('tray-ledge'))
+  if (['runner', 'tray-ledge', 'rail'].some((name) => id.startsWith(name)))
     return `Glue the ${label} on; a strip of card of the right height under it keeps it level.`
   if (id.startsWith('lining')) return `Stand the ${label} inside, loose: it reaches above the rim.`
   const isUsual = isUpright && OUTWARD[id] === key && standing.every((other) => ORDER.includes(other))

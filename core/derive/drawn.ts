@@ -23,6 +23,9 @@ function bent(spec: BoxSpec, panels: Panel[], share: number): Panel[] {
   ]
 }
 
+/** A box as it is built, its bent sheet closed: with its open side up, however it stands in use. */
+export const bentAsBuilt = ({ spec }: Box, panels: Panel[]): Panel[] => bent(spec, panels, 0)
+
 /** How a box stands in use, seen from how it is worked out: with its open side up. */
 const POSES: Record<Exclude<LiesHow, 'upright'>, Pose['lie']> = {
   'on its back': { x: { axis: 'x', sign: 1 }, y: { axis: 'z', sign: 1 }, z: { axis: 'y', sign: -1 } },

@@ -217,7 +217,13 @@ function measureFrom5(measure: unknown): unknown {
 /** A box of version 5 stood upright, and nothing was added to its walls. */
 const boxFrom5 = (box: unknown): unknown =>
   isObject(box) && isObject(box.lid)
-    ? { ...box, lid: { pin: 3, ...box.lid }, lies: 'upright', fittings: FITTINGS_OF_6, bends: BENDS_OF_6 }
+    ? {
+        ...box,
+        lid: { pin: 3, rails: false, ...box.lid },
+        lies: 'upright',
+        fittings: FITTINGS_OF_6,
+        bends: BENDS_OF_6,
+      }
     : box
 
 const BENDS_OF_6 = { kind: 'none', radius: 15, link: 1, slit: 24, bridge: 3 }

@@ -1,5 +1,5 @@
 import { PLAIN_BOX, type BoxSpec } from '../box'
-import { length, numberOf, sizedBox, TAB, THICKNESS, type Kind } from './kind'
+import { choice, length, numberOf, sizedBox, TAB, THICKNESS, type Kind } from './kind'
 
 /** A box whose lid slides in engraved grooves and is drawn out over the lower front wall. */
 export const slidingBox: Kind = {
@@ -12,6 +12,7 @@ export const slidingBox: Kind = {
     length('lowered', 'distance of the lid from the upper edge', [1, 100], 3),
     length('groove', 'how far the lid reaches into the walls', [0.3, 10], 1.5),
     length('play', 'play of the lid in its grooves', [0, 2], 0.3),
+    choice('slides', 'what the lid slides in', ['grooves', 'rails']),
     length('pull', 'diameter of the finger hole; 0 is none', [0, 100], 16),
     TAB,
     THICKNESS,
@@ -22,6 +23,7 @@ export const slidingBox: Kind = {
     lid: {
       ...PLAIN_BOX.lid,
       kind: 'slide',
+      rails: values.slides === 'rails',
       lowered: numberOf(values, 'lowered'),
       depth: numberOf(values, 'groove'),
       play: numberOf(values, 'play'),

@@ -1,7 +1,9 @@
 import { prove, resolve } from '../../core/assembly'
 import { makeBox, PLAIN_BOX, sameThickness, type BoxSpec } from '../../core/box'
-import { deriveBox, deriveThings } from '../../core/derive'
+import { deriveBox, deriveThings, sceneOf, settleJob, standsOf, type Scene } from '../../core/derive'
 import { emptyJob, type Job } from '../../core/job'
+import { makeJob } from '../../core/kinds'
+import { IN_METRIC } from '../../core/length'
 import { SPEC } from './core'
 import { FRAME, ms, row, timed } from './timing'
 
@@ -70,8 +72,32 @@ function growing(): void {
   row('one of 100 things changed: only it is worked out anew', `${ms(one)} of ${ms(times[2])}`)
 }
 
+/** What an edit of a cabinet may cost until it can be drawn, ms. */
+const SOON = 50
+
+function cabinet(): void {
+  const made = makeJob('cabinet', {}, 'b', '')
+  if (!made.ok) throw new Error(made.error)
+  let width = 240
+  let scene: Scene | null = null
+  const edit = timed(() => {
+    width += 0.1
+    const whole = { ...made.job.whole, width } as Job['whole']
+    const settled = settleJob({ ...made.job, whole }, IN_METRIC)
+    if (!settled.ok) throw new Error(settled.error)
+    scene = sceneOf(settled.job, deriveThings(settled.job))
+  }, 15)
+  const standing = timed(() => void standsOf(scene!), 7)
+  const panels = scene!.posed.flatMap((box) => box.panels).length
+  row(
+    `an edit of a cabinet with 12 drawers, ${panels} panels: until it can be drawn / what strikes what`,
+    `${ms(edit)}, ${(edit / SOON).toFixed(2)} of ${SOON} ms / ${ms(standing)}`,
+  )
+}
+
 export function benchAssembly(): void {
   console.log('\nAssemblies, in Node.js (medians)')
   thirty()
   growing()
+  cabinet()
 }

@@ -128,6 +128,7 @@ export const anyBoxes = fc
       play: fc.constantFrom(0, 0.3),
       pull: fc.constantFrom(8, 12),
       pin: fc.constantFrom(2, 3, 4),
+      rails: fc.boolean(),
     }),
     bolts: fc.record({ uprights: bolts, floor: bolts, top: bolts }),
     own: fc.option(fc.record({ kind: fc.constantFrom('fingers' as const, 'butt' as const), count }), {

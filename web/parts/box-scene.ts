@@ -1,5 +1,6 @@
 import {
   AmbientLight,
+  ArrowHelper,
   Box3,
   Color,
   DirectionalLight,
@@ -35,6 +36,8 @@ export interface Showing {
   way?: [number, number, number]
   /** Moved on top of that, along the axes of the box, mm. */
   by?: [number, number, number]
+  /** Whether an arrow shows its way back in. */
+  arrow?: boolean
 }
 
 /** Colours come from the page, so that light and dark hold in the scene as well. */
@@ -167,6 +170,31 @@ export class BoxScene {
     return body
   }
 
+  private readonly arrow = new ArrowHelper(new Vector3(0, 0, 1), new Vector3(), 1, 0x888888)
+
+  /**
+   * Shows by an arrow which way what was moved out comes in, over everything else.
+   * @param names of what was moved @param way it was moved out @param long mm; nothing is shown for 0
+   */
+  private point(names: string[], way: [number, number, number], long: number): void {
+    const box = new Box3()
+    for (const name of names) {
+      const body = this.bodies.get(name)
+      if (body) box.expandByObject(body.group)
+    }
+    const middle = this.content.worldToLocal(box.getCenter(new Vector3()))
+    const back = new Vector3(...way)
+    const half = box.getSize(new Vector3()).multiply(back).length() / 2
+    this.arrow.position.copy(middle).addScaledVector(back, half + long * 1.2)
+    this.arrow.setDirection(back.clone().negate())
+    this.arrow.setLength(long * 1.1, long * 0.45, long * 0.3)
+    this.arrow.setColor(pageColour('heather'))
+    for (const part of [this.arrow.line, this.arrow.cone]) {
+      part.renderOrder = 1
+      ;(part.material as LineBasicMaterial).depthTest = false
+    }
+  }
+
   /** Draws the named panels; the others are hidden. @param spread how far things reach when moved out, mm */
   draw(showing: Showing[], spread = Math.max(0, ...showing.map(({ out }) => out))): void {
     this.takePageColours()
@@ -182,6 +210,18 @@ export class BoxScene {
         if (part instanceof Mesh) part.material = this.looks[colour].face
         if (part instanceof LineSegments) part.material = this.looks[colour].edge
       })
+    }
+    const coming = showing.filter(({ arrow }) => arrow)
+    this.content.remove(this.arrow)
+    if (coming.length > 0) {
+      const [{ way, out }] = coming
+      this.content.add(this.arrow)
+      this.content.updateWorldMatrix(true, true)
+      this.point(
+        coming.map(({ name }) => name),
+        way ?? [0, 0, 1],
+        out,
+      )
     }
     this.frame(spread)
     this.renderer.render(this.scene, this.camera)

@@ -3,6 +3,7 @@ import { Printer } from '@lucide/vue'
 import { computed } from 'vue'
 import { buildSteps, diagonal, diagonalWorking, glueGrams, SCHOOLS, type School } from '@core/build'
 import { fitWorking, NO_TASTE } from '@core/fit'
+import { bentAsBuilt } from '@core/derive'
 import { partPrefix } from '@core/job'
 import { fixed } from '@core/length'
 import CautionNote from '@web/parts/CautionNote.vue'
@@ -27,7 +28,10 @@ const steps = computed(() => ('locked' in order.value ? [] : order.value))
 const locked = computed(() => ('locked' in order.value ? order.value.locked : []))
 const { pictures, impossible } = useStepPictures(
   steps,
-  computed(() => derived.box.panels),
+  computed(() => {
+    const { made: box, panels } = derived.box
+    return box && panels && bentAsBuilt(box, panels)
+  }),
 )
 const glue = computed(() => {
   const total = steps.value.flatMap((step) => step.glue).reduce((sum, { area }) => sum + area, 0)

@@ -6,6 +6,12 @@ import { useTheme } from '@web/parts/theme'
 
 const [WIDTH, HEIGHT] = [520, 360]
 
+/** How far what comes in is pulled out at least, of the longest side. */
+const LEAST_PULLED = 0.15
+
+/** The bends of a sheet come in along with its panels. */
+const isBend = (id: string): boolean => id.startsWith('bend-')
+
 export interface StepPictures {
   pictures: Ref<Record<string, string>>
   /** True where the browser draws nothing in space. */
@@ -41,17 +47,24 @@ export function useStepPictures(steps: Ref<BuildStep[]>, panels: Ref<Panel[] | n
     drawn.setSize(WIDTH, HEIGHT, 2)
     drawn.setPanels(panels.value)
     drawn.look(-0.5, 0.6)
-    const shortest = panels.value.map(({ size }) => Math.min(size.width, size.height))
-    const pulled = Math.min(...shortest) * 0.5
-    for (const { id, panels: arriving, standing, from } of steps.value) {
+    const sides = panels.value.map(({ size }) => [size.width, size.height]).flat()
+    const pulled = Math.max(Math.min(...sides) * 0.5, Math.max(...sides) * LEAST_PULLED)
+    const bentAt = steps.value.findIndex((step) => step.panels.length > 1)
+    for (const step of steps.value) {
+      const { id, panels: arriving, standing, from } = step
       const there = standing.map((name) => ({ name, colour: 'ply' as const, out: 0 }))
-      const coming = arriving.map((name) => ({
+      const bends = panels.value.map(({ id: name }) => name).filter(isBend)
+      const isSheet = arriving.length > 1
+      const stands = bends.length > 0 && !isSheet && steps.value.indexOf(step) > bentAt
+      const coming = [...arriving, ...(isSheet ? bends : [])].map((name) => ({
         name,
         colour: 'heather' as const,
         out: standing.length > 0 ? pulled : 0,
         way: from,
+        arrow: from !== undefined,
       }))
-      drawn.draw([...there, ...coming], pulled)
+      const bent = (stands ? bends : []).map((name) => ({ name, colour: 'ply' as const, out: 0 }))
+      drawn.draw([...there, ...bent, ...coming], 2 * pulled)
       pictures.value = { ...pictures.value, [id]: drawn.picture() }
       await new Promise(requestAnimationFrame)
       if (own !== latest) return

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { boxSpecSchema, TOP_KINDS, withLid, type TopKind } from '@core/box'
 import { limitsOf } from '@core/limits'
+import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FigureField from '@web/parts/FigureField.vue'
 import FormSection from '@web/parts/FormSection.vue'
 import { useSay } from '@web/parts/say'
@@ -29,6 +30,10 @@ const NAMES: Record<TopKind, string> = {
 const options = computed(() =>
   TOP_KINDS.map((value) => ({ value, label: NAMES[value], box: withLid(box.value, value, thickness.value) })),
 )
+const HOLDS = [
+  { value: false, label: 'in engraved grooves' },
+  { value: true, label: 'between glued strips' },
+]
 const { shape } = boxSpecSchema.shape.lid
 const choose = (kind: TopKind): boolean => change(withLid(box.value, kind, thickness.value))
 const isLowered = computed(() => ['butt', 'tenon', 'slide'].includes(box.value.lid.kind))
@@ -60,9 +65,17 @@ const stop = computed(() => {
       :problem="problems.lowered ?? ''"
       @update:model-value="changeIn('lid', { lowered: $event }, 'lowered')"
     />
+    <ChoiceRow
+      v-if="isSliding"
+      data-field="rails"
+      label="It slides"
+      :model-value="box.lid.rails"
+      :options="HOLDS"
+      @update:model-value="changeIn('lid', { rails: $event })"
+    />
     <div v-if="isLid" class="grid grid-cols-2 gap-2">
       <FigureField
-        v-if="isSliding"
+        v-if="isSliding && !box.lid.rails"
         data-field="lid-depth"
         label="Groove depth"
         :model-value="box.lid.depth"
@@ -105,6 +118,10 @@ const stop = computed(() => {
       <p v-else-if="!isSliding" class="note col-span-2">
         The play stays between the lip and each wall: {{ say.plain(0.2) }} to {{ say.length(0.4) }} slides
         (from memory). The lip is of the top’s own stock.
+      </p>
+      <p v-else-if="box.lid.rails" class="note col-span-2">
+        Strips are glued to the side walls, below and above the lid; the play is left above it and at its
+        sides.
       </p>
       <p v-else class="note col-span-2">
         Grooves are engraved that much deeper than the lid reaches, and wider than its thickest reading. How
