@@ -23,6 +23,7 @@ export type FeatureName =
   | 'finger slot'
   | 'finger notch'
   | 'corner'
+  | 'opening'
   | 'hole'
 
 /**

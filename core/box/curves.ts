@@ -59,3 +59,7 @@ export function cornerCut(at: Point, inward: { x: 1 | -1; y: 1 | -1 }, radius: n
 
 /** A quarter of a circle about the origin, from (radius, 0) to (0, radius). */
 export const quarterOf = (radius: number): Ring => arc({ x: 0, y: 0 }, [radius, radius], 0, Math.PI / 2)
+
+/** Points of a circle from one angle to another, radians, both ends included. */
+export const arcOf = (middle: Point, radius: number, from: number, to: number): Ring =>
+  arc(middle, [radius, radius], from, to)

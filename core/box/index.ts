@@ -60,3 +60,14 @@ export {
   type Bends,
 } from './bends'
 export { SIDES } from './sides'
+export {
+  ANCHORS,
+  MOST_OPENINGS,
+  OPENING_KINDS,
+  openingSchema,
+  openingShapeSchema,
+  ringsOfOpening,
+  type Anchor,
+  type Opening,
+  type OpeningShape,
+} from './opening'

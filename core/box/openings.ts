@@ -4,6 +4,7 @@ import { bendReach, chainOf } from './bends'
 import { archRing, cornerCut, disc, halfEllipse, quarterOf, slotRing } from './curves'
 import type { Divider } from './dividers'
 import { hingeFeatures } from './hinge'
+import { OPPOSITE, ringsOfOpening } from './opening'
 import { SIDES, WALLS, type Shell } from './shell'
 import { raisedBy, slides, type PanelName } from './spec'
 
@@ -136,6 +137,14 @@ function roundedBends(shell: Shell, part: Part): Feature[] {
   })
 }
 
+/** The maker's own openings, and those that are mirrored from the opposite panel. */
+const placedOn = ({ spec }: Shell, part: Part): Feature[] =>
+  spec.openings.flatMap((opening) => {
+    const isHere = opening.panel === part.id
+    if (!isHere && !(opening.mirrored && OPPOSITE[opening.panel] === part.id)) return []
+    return ringsOfOpening(opening, part.blank, !isHere).map((ring) => through('opening', ring))
+  })
+
 /** All that the maker takes out of a part of the shell, or of what is added to it. */
 export const openingsOf = (shell: Shell, part: Part): Feature[] => [
   ...archesOf(shell, part),
@@ -144,5 +153,6 @@ export const openingsOf = (shell: Shell, part: Part): Feature[] => [
   ...roundKnob(part),
   ...holesOf(shell, part),
   ...roundedBends(shell, part),
+  ...placedOn(shell, part),
   ...hingeFeatures(shell, part, (y, z) => pointOnPart(part.frame, pointAt({ y, z }))),
 ]

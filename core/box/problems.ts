@@ -4,6 +4,7 @@ import type { Box } from './assemble'
 import { bendProblems } from './bend-problems'
 import { shareCells } from './cells'
 import { pinRound, swingOf, turns } from './hinge'
+import { countOf, MOST_HOLES } from './opening'
 import type { Edge } from './edges'
 import { BOLTED, boltsOf } from './features'
 import { fittingProblems } from './fitting-problems'
@@ -14,6 +15,7 @@ import {
   isFlush,
   kindOf,
   loweredBy,
+  panelNames,
   raisedBy,
   setInOf,
   slides,
@@ -63,6 +65,9 @@ export type SpecProblem =
   | { kind: 'holes'; field: 'holes'; row: number; most: number }
   /** Arches along the rim that reach the floor. */
   | { kind: 'rim arch'; field: 'rim-arch'; most: number }
+  /** An opening on a panel that the box does not have, or more holes than can be worked with. */
+  | { kind: 'opening panel'; field: 'openings'; panel: PanelName }
+  | { kind: 'opening count'; field: 'openings'; count: number; most: number }
   /** No room for the cheeks of a lid on pins. */
   | { kind: 'hinge room'; field: 'pin'; deep: number; high: number }
   /** Walls set in where a lid turns between them. */
@@ -284,10 +289,20 @@ export function specProblems(spec: BoxSpec, thicknesses: Thicknesses, needed: nu
     ...setInProblems(spec, thicknesses),
     ...dividerProblems(spec, thicknesses, inner),
     ...lidProblems(spec, thicknesses, inner),
+    ...openingProblems(spec),
     ...bendProblems(spec, thicknesses),
     ...fittingProblems(spec, thicknesses, inner),
     ...boltProblems(spec, thicknesses),
   ]
+}
+
+/** Openings that cannot be where they are said to be. */
+function openingProblems(spec: BoxSpec): SpecProblem[] {
+  const names = panelNames(spec)
+  const astray = spec.openings.find(({ panel }) => !names.includes(panel))
+  if (astray) return [{ kind: 'opening panel', field: 'openings', panel: astray.panel }]
+  const count = spec.openings.reduce((sum, opening) => sum + countOf(opening), 0)
+  return count > MOST_HOLES ? [{ kind: 'opening count', field: 'openings', count, most: MOST_HOLES }] : []
 }
 
 /** What must be left beside a bolt's hole, mm. [FM] */

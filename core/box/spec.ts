@@ -5,6 +5,7 @@ import { bendsSchema, NO_BENDS } from './bends'
 import { NO_DIVIDERS, dividersSchema } from './cells'
 import { fittingsSchema, LIES, NO_FITTINGS } from './fittings'
 import { PANEL_NAMES, type PanelName } from './names'
+import { MOST_OPENINGS, openingSchema } from './opening'
 
 export { PANEL_NAMES, type PanelName }
 
@@ -136,6 +137,7 @@ export const boxSpecSchema = z.strictObject({
   lies: z.enum(LIES),
   fittings: fittingsSchema,
   bends: bendsSchema,
+  openings: z.array(openingSchema).max(MOST_OPENINGS),
   /** Added to the thickest reading for slots, to the length of laps, and left round loose parts. */
   play: z.strictObject({ slots: play, laps: play, loose: play }),
   /** Stock by use, as its id; what is not named comes from the job's own. */
@@ -167,6 +169,7 @@ export const PLAIN_BOX: Omit<BoxSpec, 'sizesAre' | 'width' | 'depth' | 'height' 
     lies: 'upright',
     fittings: NO_FITTINGS,
     bends: NO_BENDS,
+    openings: [],
     play: { slots: 0, laps: 0.2, loose: 0.5 },
     stocks: {},
     seams: false,

@@ -45,6 +45,13 @@ export function problemSentence(problem: SpecProblem, say: Say): string {
             `${say.short(problem.most, 1)} high.`
     case 'slot under top':
       return 'Slots open at the rim cannot be reached under a top. Let the dividers in by tenons or grooves.'
+    case 'opening panel':
+      return `There is no ${problem.panel} for that opening. Put it on another panel, or take it away.`
+    case 'opening count':
+      return (
+        `These openings come to ${problem.count} holes; ${problem.most} are the most. Make the holes larger ` +
+        'or the field smaller.'
+      )
     case 'hinge room':
       return (
         `A lid on pins needs ${say.short(problem.deep, 0)} inside from front to back and ` +

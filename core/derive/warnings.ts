@@ -3,6 +3,7 @@ import { crowdedRows } from '../box'
 import { area, bounds, difference, offset, ringsOf, type Point, type Region } from '../geometry'
 import type { Machine } from '../machine'
 import type { DerivedBox } from './box'
+import { openingsAstray } from './opening-warnings'
 import { bedRoom, fitsBed } from './seams'
 
 /** A place on a panel, on its own plane, mm. */
@@ -19,6 +20,7 @@ export type Warning = { panels: string[]; spots: Spot[] } & (
   | { kind: 'narrow tab'; width: number; thickness: number }
   | { kind: 'larger than the bed'; bed: [number, number] }
   | { kind: 'crowded'; rows: number[] }
+  | { kind: 'opening'; reaches: 'the edge' | 'a joint'; thickness: number }
 )
 
 const middleOf = ({ outline }: Region): Point => {
@@ -95,6 +97,15 @@ export function warningsOf(
     const names = thin.map(({ panel }) => panel)
     const thickness = Math.min(...names.map((id) => thicknessOf.get(id)!))
     found.push({ kind: 'thin web', panels: names, spots: thin, thickness })
+  }
+  const astray = openingsAstray(box)
+  for (const reaches of ['a joint', 'the edge'] as const) {
+    const spots = astray
+      .filter((each) => each.reaches === reaches)
+      .map(({ panel, at }): Spot => ({ panel, at }))
+    const names = [...new Set(spots.map(({ panel }) => panel))]
+    if (names.length > 0)
+      found.push({ kind: 'opening', panels: names, spots, reaches, thickness: thicknessOf.get(names[0])! })
   }
   const rows = box.made ? crowdedRows(box.made.spec, box.made.inner) : []
   if (rows.length > 0) found.push({ kind: 'crowded', panels: ['floor'], spots: [], rows })

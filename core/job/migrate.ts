@@ -223,6 +223,7 @@ const boxFrom5 = (box: unknown): unknown =>
         lies: 'upright',
         fittings: FITTINGS_OF_6,
         bends: BENDS_OF_6,
+        openings: [],
       }
     : box
 

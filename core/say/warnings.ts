@@ -33,6 +33,11 @@ export function warningSentence(warning: Warning, { panels }: Pick<DerivedBox, '
         `The narrowest tab is ${say.length(warning.width)}, under one thickness: it may break while ` +
         'sanding or pressing.'
       )
+    case 'opening':
+      return (
+        `An opening in the ${names} comes nearer to ${warning.reaches} than the sheet is thick ` +
+        `(${say.length(warning.thickness)}). Move it, or make it smaller.`
+      )
     case 'crowded':
       return (
         `What stands in row ${and(warning.rows.map(String))} would touch where it is widest. ` +

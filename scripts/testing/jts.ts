@@ -25,8 +25,9 @@ export const jtsOf = ({ outline, holes }: { outline: Point[]; holes: Point[][] }
 /** Both shapes together. */
 export const united = (a: Geometry, b: Geometry): Geometry => OverlayOp.union(a, b)
 
-/** What both shapes cover, and what only one of them covers. */
+/** What both shapes cover, what the first has without the second, and what only one of them covers. */
 export const shared = (a: Geometry, b: Geometry): Geometry => OverlayOp.intersection(a, b)
+export const without = (a: Geometry, b: Geometry): Geometry => OverlayOp.difference(a, b)
 export const differing = (a: Geometry, b: Geometry): Geometry => OverlayOp.symDifference(a, b)
 
 /** How far two shapes are from each other where they are nearest. */

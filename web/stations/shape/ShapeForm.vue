@@ -23,6 +23,7 @@ import FloorForm from './FloorForm.vue'
 import KindForm from './KindForm.vue'
 import FollowField from './FollowField.vue'
 import LidForm from './LidForm.vue'
+import OpeningsForm from './OpeningsForm.vue'
 import MockUpForm from './MockUpForm.vue'
 import FittingsForm from './FittingsForm.vue'
 import StockForm from './StockForm.vue'
@@ -72,6 +73,7 @@ const AT_FIELD = [
   'pull-size',
   'rim-arch',
   'holes',
+  'openings',
   'bends',
   'radius',
   'link',
@@ -236,6 +238,7 @@ defineExpose({ focusOn })
     <FloorForm :problem="atField.raised ?? ''" />
     <LidForm v-if="box.top" :problems="atField" />
     <DividerForm :problems="atField" :decided="isCase" />
+    <OpeningsForm :problem="atField.openings ?? ''" />
     <BendForm :problems="atField" />
     <FittingsForm :problems="atField" />
     <StockForm />

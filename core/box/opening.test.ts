@@ -1,0 +1,192 @@
+import { describe, expect, test } from '@jest/globals'
+import fc from 'fast-check'
+import { differing, jtsOf, without } from '../../scripts/testing/jts'
+import { deriveBox, warningsOf, type DerivedBox } from '../derive'
+import { area, bounds, signedArea } from '../geometry'
+import { emptyJob } from '../job'
+import { IN_METRIC } from '../length'
+import { warningSentence } from '../say'
+import { newStock } from '../stock'
+import { ringsOfShape } from './opening'
+import { PLAIN_BOX, problemSentence, ringsOfOpening, sameTabs, type BoxSpec, type Opening } from './index'
+
+const opening = (part: Partial<Opening>): Opening => ({
+  panel: 'front',
+  shape: { kind: 'round', diameter: 20 },
+  anchor: 'centre',
+  right: 0,
+  up: 0,
+  turn: 0,
+  columns: 1,
+  rows: 1,
+  apart: 30,
+  mirrored: false,
+  ...part,
+})
+const of = (openings: Opening[], part: Partial<BoxSpec> = {}): DerivedBox => {
+  const empty = emptyJob('o', 'o', '')
+  const stock = { ...newStock('s', 's'), nominal: 3 }
+  const tabs = sameTabs({ rule: 'even', width: 10 })
+  const size = { sizesAre: 'outer' as const, width: 140, depth: 100, height: 70, top: true }
+  const box: BoxSpec = { ...PLAIN_BOX, ...size, tabs, proud: 0, openings, ...part }
+  return deriveBox({ ...empty, box, measure: { ...empty.measure, stock } })
+}
+const panelOf = ({ panels }: DerivedBox, id: string) => panels!.find((panel) => panel.id === id)!
+const sum = (rings: { x: number; y: number }[][]): number =>
+  rings.reduce((total, ring) => total + Math.abs(signedArea(ring)), 0)
+
+describe('the area of each shape, by its formula', () => {
+  test.each([
+    [{ kind: 'round', diameter: 30 }, Math.PI * 225],
+    [{ kind: 'rectangle', width: 40, height: 20, radius: 0 }, 800],
+    [{ kind: 'rectangle', width: 40, height: 20, radius: 5 }, 800 - (4 - Math.PI) * 25],
+    [{ kind: 'slot', length: 40, width: 8 }, 32 * 8 + Math.PI * 16],
+    [{ kind: 'polygon', sides: 6, across: 20 }, 3 * 100 * Math.sin(Math.PI / 3)],
+    [{ kind: 'polygon', sides: 3, across: 20 }, 1.5 * 100 * Math.sin((2 * Math.PI) / 3)],
+    [{ kind: 'vents', pattern: 'holes', width: 26, height: 12, size: 5, web: 2 }, 4 * 2 * Math.PI * 6.25],
+    [
+      { kind: 'vents', pattern: 'slots', width: 19, height: 30, size: 4, web: 3.5 },
+      3 * (26 * 4 + Math.PI * 4),
+    ],
+  ] as [Opening['shape'], number][])('%j', (shape, expected) => {
+    // Curves are straight pieces no more than 0.005 mm off.
+    expect(Math.abs(sum(ringsOfShape(shape)) - expected) / expected).toBeLessThan(0.003)
+  })
+  test('a keyhole is its head, and the neck above it', () => {
+    const [ring] = ringsOfShape({ kind: 'keyhole', head: 10, neck: 5, rise: 12 })
+    const { minX, maxX, minY, maxY } = bounds(ring)
+    expect([minX, maxX, minY, maxY]).toEqual([-5, 5, -5, 14.5].map((each) => expect.closeTo(each, 1)))
+    // By hand: circle less the cap over the neck, rectangle from there to the rise, half a circle of the neck.
+    const half = Math.asin(0.5)
+    const cap = 25 * (half - 0.5 * Math.sin(2 * half))
+    const expected = Math.PI * 25 - cap + 5 * (12 - 5 * Math.cos(half)) + (Math.PI * 6.25) / 2
+    expect(Math.abs(signedArea(ring))).toBeCloseTo(expected, 0)
+  })
+  test('six-sided holes leave their web on every side', () => {
+    const rings = ringsOfShape({
+      kind: 'vents',
+      pattern: 'honeycomb',
+      width: 60,
+      height: 40,
+      size: 6,
+      web: 2,
+    })
+    const middles = rings.map((ring) => {
+      const { minX, maxX, minY, maxY } = bounds(ring)
+      return { x: (minX + maxX) / 2, y: (minY + maxY) / 2 }
+    })
+    const nearest = middles.map((a, i) =>
+      Math.min(...middles.filter((_, j) => j !== i).map((b) => Math.hypot(a.x - b.x, a.y - b.y))),
+    )
+    const flats = 3 * Math.sqrt(3)
+    for (const distance of nearest) expect(distance - flats).toBeCloseTo(2, 6)
+  })
+})
+
+describe('a panel with openings', () => {
+  // Common practice, no source: a lid 300 × 200 with a centred opening 152.4 × 50.8 (6 in × 2 in).
+  test('a lid 300 × 200 with a centred opening of 6 by 2 inches', () => {
+    const shape = { kind: 'rectangle' as const, width: 152.4, height: 50.8, radius: 0 }
+    const box = of([opening({ panel: 'top', shape })], { width: 300, depth: 200, height: 60 })
+    const closed = of([], { width: 300, depth: 200, height: 60 })
+    const [hole] = panelOf(box, 'top').region.holes
+    expect(bounds(hole)).toEqual({
+      minX: expect.closeTo(73.8, 3),
+      maxX: expect.closeTo(226.2, 3),
+      minY: expect.closeTo(74.6, 3),
+      maxY: expect.closeTo(125.4, 3),
+    })
+    const lost = area(panelOf(closed, 'top').region) - area(panelOf(box, 'top').region)
+    expect(lost).toBeCloseTo(152.4 * 50.8, 2)
+    expect(box.proof!.faults).toEqual([])
+  })
+  test('is what an unrelated geometry library takes out of it, wherever the openings are put', () => {
+    const closed = of([])
+    const some = fc.record({
+      panel: fc.constantFrom('front' as const, 'left' as const, 'floor' as const),
+      anchor: fc.constantFrom('centre' as const, 'top left' as const, 'bottom right' as const),
+      right: fc.integer({ min: -10, max: 10 }),
+      up: fc.integer({ min: -10, max: 10 }),
+      turn: fc.integer({ min: -90, max: 90 }),
+      mirrored: fc.boolean(),
+      shape: fc.constantFrom<Opening['shape']>(
+        { kind: 'round', diameter: 12 },
+        { kind: 'rectangle', width: 18, height: 9, radius: 2 },
+        { kind: 'slot', length: 20, width: 5 },
+        { kind: 'keyhole', head: 8, neck: 4, rise: 9 },
+        { kind: 'polygon', sides: 5, across: 14 },
+      ),
+    })
+    fc.assert(
+      fc.property(some, (part) => {
+        const one = opening(part)
+        const box = of([one])
+        if (!box.panels) return
+        const before = panelOf(closed, one.panel)
+        const rings = ringsOfOpening(one, before.blank)
+        const wanted = rings.reduce(
+          (left, ring) =>
+            without(left, jtsOf({ outline: signedArea(ring) > 0 ? ring : [...ring].reverse(), holes: [] })),
+          jtsOf(before.region),
+        )
+        expect(differing(jtsOf(panelOf(box, one.panel).region), wanted).getArea()).toBeLessThan(0.01)
+      }),
+      { numRuns: 150, seed: 20261125 },
+    )
+  })
+  test('keeps its place from its anchor when the box changes size', () => {
+    const one = opening({ anchor: 'top right', right: -25, up: -20 })
+    const at = (width: number, height: number) =>
+      bounds(panelOf(of([one], { width, height }), 'front').region.holes[0])
+    expect(at(180, 90).maxX - at(140, 70).maxX).toBeCloseTo(40, 6)
+    expect(at(180, 90).maxY - at(140, 70).maxY).toBeCloseTo(20, 6)
+  })
+  test('mirrored, it is opposite: one can look through both walls', () => {
+    const box = of([opening({ panel: 'left', anchor: 'bottom left', right: 30, up: 25, mirrored: true })])
+    const holes = ['left', 'right'].map((id) => {
+      const { frame, region } = panelOf(box, id)
+      const { minX, maxX } = bounds(region.holes[0])
+      return frame[7] + (frame[4] * (minX + maxX)) / 2
+    })
+    expect(holes[0]).toBeCloseTo(holes[1], 6)
+  })
+  test('a grid stands about the place where one would be', () => {
+    const rings = ringsOfOpening(opening({ columns: 3, rows: 2, apart: 10 }), {
+      minX: 0,
+      maxX: 100,
+      minY: 0,
+      maxY: 60,
+    })
+    expect(rings).toHaveLength(6)
+    const all = bounds(rings.flat())
+    expect([(all.minX + all.maxX) / 2, (all.minY + all.maxY) / 2]).toEqual([
+      expect.closeTo(50, 6),
+      expect.closeTo(30, 6),
+    ])
+  })
+})
+
+describe('openings that go astray', () => {
+  const sentences = (openings: Opening[]): string[] => {
+    const box = of(openings)
+    return warningsOf(box, null, 5, []).map((warning) => warningSentence(warning, box, IN_METRIC))
+  }
+  test('over a joint, or over the edge, they are warned of with the place', () => {
+    const shape = { kind: 'rectangle' as const, width: 10, height: 6, radius: 0 }
+    expect(sentences([opening({ anchor: 'bottom', up: 5, shape })]).join()).toContain('nearer to a joint')
+    expect(sentences([opening({})])).toEqual([])
+    const open = of([opening({ anchor: 'top', up: -1, shape })], { top: false })
+    const [warning] = warningsOf(open, null, 5, []).filter(({ kind }) => kind === 'opening')
+    expect(warning).toMatchObject({ reaches: 'the edge', spots: [{ panel: 'front', at: { x: 70, y: 69 } }] })
+  })
+  test('on a panel that is not there, or too many of them, they are refused in one sentence', () => {
+    const [problem] = of([opening({ panel: 'top' })], { top: false }).problems
+    expect(problemSentence(problem, IN_METRIC)).toContain('There is no top for that opening')
+    const many = opening({ columns: 40, rows: 40, apart: 1 })
+    expect(problemSentence(of([many]).problems[0], IN_METRIC)).toContain('come to 1600 holes')
+  })
+  test('a panel that falls apart is told of', () => {
+    const through = opening({ shape: { kind: 'rectangle', width: 4, height: 100, radius: 0 } })
+    expect(of([through]).problems[0]).toMatchObject({ kind: 'apart', panel: 'front' })
+  })
+})

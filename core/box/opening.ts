@@ -1,0 +1,209 @@
+import { z } from 'zod'
+import type { Bounds, Point, Ring } from '../geometry'
+import { rectangle } from '../geometry'
+import { arcOf, cornerCut, disc, slotRing } from './curves'
+import { PANEL_NAMES, type PanelName } from './names'
+
+const length = z.number().min(0.5).max(2000)
+const offset = z.number().min(-5000).max(5000)
+const gap = z.number().min(0.3).max(500)
+
+/** Shapes that a panel is opened by. Lengths in mm. */
+export const openingShapeSchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('round'), diameter: length }),
+  z.strictObject({
+    kind: z.literal('rectangle'),
+    width: length,
+    height: length,
+    /** Of its corners. */
+    radius: z.number().min(0).max(1000),
+  }),
+  z.strictObject({ kind: z.literal('slot'), length, width: length }),
+  /** A regular polygon; across its corners. */
+  z.strictObject({ kind: z.literal('polygon'), sides: z.number().int().min(3).max(24), across: length }),
+  /** To hang by: a hole for the screw's head, and a slot above it for its neck. */
+  z.strictObject({ kind: z.literal('keyhole'), head: length, neck: length, rise: length }),
+  /** A field of small holes: in rows, upright slots, or six-sided ones. */
+  z.strictObject({
+    kind: z.literal('vents'),
+    pattern: z.enum(['holes', 'slots', 'honeycomb']),
+    width: length,
+    height: length,
+    size: length,
+    /** Wood between two of them. */
+    web: gap,
+  }),
+])
+export type OpeningShape = z.infer<typeof openingShapeSchema>
+export const OPENING_KINDS = ['round', 'rectangle', 'slot', 'polygon', 'keyhole', 'vents'] as const
+
+/** What a place on a panel is told from, seen from outside. */
+export const ANCHORS = [
+  'centre',
+  'left',
+  'right',
+  'top',
+  'bottom',
+  'top left',
+  'top right',
+  'bottom left',
+  'bottom right',
+] as const
+export type Anchor = (typeof ANCHORS)[number]
+
+/** An opening, placed by numbers on the outside of a panel: it keeps its place when the box changes size. */
+export const openingSchema = z.strictObject({
+  panel: z.enum(PANEL_NAMES),
+  shape: openingShapeSchema,
+  anchor: z.enum(ANCHORS),
+  /** From the anchor to the right and up. */
+  right: offset,
+  up: offset,
+  /** Counter-clockwise, degrees. */
+  turn: z.number().min(-360).max(360),
+  /** So many beside and above each other, so far apart; the middle of all is where one would be. */
+  columns: z.number().int().min(1).max(40),
+  rows: z.number().int().min(1).max(40),
+  apart: z.number().min(0).max(2000),
+  /** On the opposite panel as well, mirrored. */
+  mirrored: z.boolean(),
+})
+export type Opening = z.infer<typeof openingSchema>
+
+/** Openings that a box may have, and single holes that they may come to. */
+export const MOST_OPENINGS = 40
+export const MOST_HOLES = 1500
+
+/** A rectangle with round corners about the origin. */
+function roundedRectangle(width: number, height: number, radius: number): Ring[] {
+  const r = Math.min(radius, width / 2, height / 2)
+  const [x, y] = [width / 2, height / 2]
+  if (r <= 0) return [rectangle(-x, -y, x, y)]
+  const corner = (sx: 1 | -1, sy: 1 | -1): Ring =>
+    cornerCut({ x: sx * x, y: sy * y }, { x: -sx as 1 | -1, y: -sy as 1 | -1 }, r).slice(1)
+  const ordered = ([sx, sy]: [1 | -1, 1 | -1]): Ring => {
+    const curve = corner(sx, sy)
+    return sx === sy ? curve : curve.reverse()
+  }
+  return [
+    (
+      [
+        [1, 1],
+        [-1, 1],
+        [-1, -1],
+        [1, -1],
+      ] as [1 | -1, 1 | -1][]
+    ).flatMap(ordered),
+  ]
+}
+
+const polygon = (sides: number, across: number, from = Math.PI / 2): Ring =>
+  Array.from({ length: sides }, (_, i) => {
+    const angle = from + (2 * Math.PI * i) / sides
+    return { x: (across / 2) * Math.cos(angle), y: (across / 2) * Math.sin(angle) }
+  })
+
+/** A head's circle that runs into a neck going up. */
+function keyhole(head: number, neck: number, rise: number): Ring {
+  const [r, n] = [head / 2, Math.min(neck, head * 0.98) / 2]
+  const side = Math.asin(n / r)
+  const below = arcOf({ x: 0, y: 0 }, r, Math.PI / 2 + side, Math.PI / 2 + 2 * Math.PI - side)
+  const above = arcOf({ x: 0, y: Math.max(rise, r) }, n, 0, Math.PI)
+  return [...below, ...above]
+}
+
+const shifted = (ring: Ring, x: number, y: number): Ring =>
+  ring.map((point) => ({ x: point.x + x, y: point.y + y }))
+
+/** As many as go into a field with the web between, its middle the field's middle. */
+function places(room: number, pitch: number, size: number): number[] {
+  const count = Math.max(0, Math.floor((room - size) / pitch + 1e-9) + 1)
+  return Array.from({ length: count }, (_, i) => (i - (count - 1) / 2) * pitch)
+}
+
+function vents({ pattern, width, height, size, web }: Extract<OpeningShape, { kind: 'vents' }>): Ring[] {
+  if (pattern === 'slots')
+    return places(width, size + web, size).map((x) =>
+      shifted(
+        slotRing({ x: 0, y: 0 }, height, size).map((point) => ({ x: -point.y, y: point.x })),
+        x,
+        0,
+      ),
+    )
+  if (pattern === 'holes')
+    return places(width, size + web, size).flatMap((x) =>
+      places(height, size + web, size).map((y) => disc({ x, y }, size / 2)),
+    )
+  // Six-sided: flats a web apart on all sides, every second column shifted by half.
+  const flats = (size * Math.sqrt(3)) / 2
+  const across = ((flats + web) * Math.sqrt(3)) / 2
+  return places(width, across, size).flatMap((x, column) => {
+    const shift = column % 2 === 1 ? (flats + web) / 2 : 0
+    return places(height - 2 * shift, flats + web, flats).map((y) => shifted(polygon(6, size, 0), x, y))
+  })
+}
+
+/** A shape about its own middle. */
+export function ringsOfShape(shape: OpeningShape): Ring[] {
+  switch (shape.kind) {
+    case 'round':
+      return [disc({ x: 0, y: 0 }, shape.diameter / 2)]
+    case 'rectangle':
+      return roundedRectangle(shape.width, shape.height, shape.radius)
+    case 'slot':
+      return [slotRing({ x: 0, y: 0 }, Math.max(shape.length, shape.width * 1.001), shape.width)]
+    case 'polygon':
+      return [polygon(shape.sides, shape.across)]
+    case 'keyhole':
+      return [keyhole(shape.head, shape.neck, shape.rise)]
+    case 'vents':
+      return vents(shape)
+  }
+}
+
+/** Where an anchor is on a panel. */
+function anchorOn({ minX, maxX, minY, maxY }: Bounds, anchor: Anchor): Point {
+  const x = anchor.includes('left') ? minX : anchor.includes('right') ? maxX : (minX + maxX) / 2
+  const y = anchor.includes('bottom') ? minY : anchor.includes('top') ? maxY : (minY + maxY) / 2
+  return { x, y }
+}
+
+export const OPPOSITE: Record<PanelName, PanelName> = {
+  front: 'back',
+  back: 'front',
+  left: 'right',
+  right: 'left',
+  floor: 'top',
+  top: 'floor',
+}
+
+/**
+ * All rings of an opening on its panel's own plane.
+ * @param face the rectangle of the panel, mm
+ * @param isMirror of the one on the opposite panel: left and right change places
+ */
+export function ringsOfOpening(opening: Opening, face: Bounds, isMirror = false): Ring[] {
+  const { shape, anchor, right, up, turn, columns, rows, apart } = opening
+  const [cos, sin] = [Math.cos((turn * Math.PI) / 180), Math.sin((turn * Math.PI) / 180)]
+  const at = anchorOn(face, anchor)
+  const base = ringsOfShape(shape)
+  const grid = Array.from({ length: columns * rows }, (_, i) => ({
+    x: ((i % columns) - (columns - 1) / 2) * apart,
+    y: (Math.floor(i / columns) - (rows - 1) / 2) * apart,
+  }))
+  const rings = grid.flatMap((place) =>
+    base.map((ring) =>
+      ring.map(({ x, y }) => ({
+        x: at.x + right + place.x + x * cos - y * sin,
+        y: at.y + up + place.y + x * sin + y * cos,
+      })),
+    ),
+  )
+  if (!isMirror) return rings
+  const middle = face.minX + face.maxX
+  return rings.map((ring) => ring.map(({ x, y }) => ({ x: middle - x, y })).reverse())
+}
+
+/** How many holes an opening comes to. */
+export const countOf = ({ shape, columns, rows, mirrored }: Opening): number =>
+  ringsOfShape(shape).length * columns * rows * (mirrored ? 2 : 1)

@@ -1,0 +1,247 @@
+<script setup lang="ts">
+import { Copy, Plus, Trash2 } from '@lucide/vue'
+import { computed, ref } from 'vue'
+import {
+  ANCHORS,
+  MOST_OPENINGS,
+  OPENING_KINDS,
+  openingSchema,
+  openingShapeSchema,
+  panelNames,
+  type Opening,
+  type OpeningShape,
+} from '@core/box'
+import { limitsOf } from '@core/limits'
+import FigureField from '@web/parts/FigureField.vue'
+import FormSection from '@web/parts/FormSection.vue'
+import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
+import { useBoxEdits } from './box-edits'
+
+/** Openings in the panels, placed by numbers from an anchor, seen from outside. */
+defineProps<{ problem: string }>()
+const { box, change } = useBoxEdits()
+const openings = computed(() => box.value.openings)
+const names = computed(() => panelNames(box.value))
+const chosen = ref(0)
+const index = computed(() => Math.min(chosen.value, openings.value.length - 1))
+const opening = computed((): Opening | undefined => openings.value[index.value])
+
+const FIRST: Record<OpeningShape['kind'], OpeningShape> = {
+  round: { kind: 'round', diameter: 20 },
+  rectangle: { kind: 'rectangle', width: 40, height: 20, radius: 3 },
+  slot: { kind: 'slot', length: 40, width: 8 },
+  polygon: { kind: 'polygon', sides: 6, across: 25 },
+  keyhole: { kind: 'keyhole', head: 8, neck: 4, rise: 8 },
+  vents: { kind: 'vents', pattern: 'honeycomb', width: 40, height: 24, size: 5, web: 2 },
+}
+const LABELS: Record<string, string> = {
+  diameter: 'Diameter',
+  width: 'Width',
+  height: 'Height',
+  radius: 'Corner radius',
+  length: 'Length',
+  sides: 'Sides',
+  across: 'Across corners',
+  head: 'Head of the screw',
+  neck: 'Its neck',
+  rise: 'Rise of the slot',
+  size: 'Size of a hole',
+  web: 'Wood between',
+}
+const PATTERNS = ['holes', 'slots', 'honeycomb'] as const
+const fields = computed(() => {
+  const { shape } = opening.value!
+  const schema = openingShapeSchema.options.find((each) => each.shape.kind.value === shape.kind)!
+  const known = schema.shape as unknown as Record<string, Parameters<typeof limitsOf>[0]>
+  return Object.entries(shape)
+    .filter(([key]) => key in LABELS)
+    .map(([key, value]) => ({ key, label: LABELS[key], value: Number(value), limits: limitsOf(known[key]) }))
+})
+const { shape: limits } = openingSchema
+const PLACES = [
+  { key: 'right' as const, label: 'To the right' },
+  { key: 'up' as const, label: 'Up' },
+]
+const GRID = [
+  { key: 'columns' as const, label: 'Beside each other' },
+  { key: 'rows' as const, label: 'Above each other' },
+]
+
+const put = (list: Opening[], key = ''): boolean => change({ openings: list }, key)
+const set = (part: Partial<Opening>, key = ''): boolean =>
+  put(
+    openings.value.map((each, i) => (i === index.value ? { ...each, ...part } : each)),
+    key && `opening ${index.value} ${key}`,
+  )
+const setShape = (key: string, value: unknown): boolean =>
+  set({ shape: { ...opening.value!.shape, [key]: value } as OpeningShape }, key)
+function add(like?: Opening): void {
+  const fresh: Opening = {
+    panel: 'front',
+    shape: FIRST.round,
+    anchor: 'centre',
+    right: 0,
+    up: 0,
+    turn: 0,
+    columns: 1,
+    rows: 1,
+    apart: 30,
+    mirrored: false,
+  }
+  put([...openings.value, like ?? fresh])
+  chosen.value = openings.value.length - 1
+}
+const remove = (): boolean => put(openings.value.filter((_, i) => i !== index.value))
+const title = ({ shape, panel }: Opening, i: number): string => `${i + 1} ${shape.kind}, ${panel}`
+</script>
+
+<template>
+  <FormSection
+    title="Openings"
+    :said="openings.length > 0 ? String(openings.length) : 'none'"
+    data-field="openings"
+  >
+    <div
+      v-if="openings.length > 1"
+      class="flex flex-wrap gap-1"
+      role="group"
+      aria-label="Openings of this box"
+    >
+      <button
+        v-for="(each, i) in openings"
+        :key="i"
+        type="button"
+        class="choice"
+        :data-on="i === index"
+        :aria-pressed="i === index"
+        @click="chosen = i"
+      >
+        {{ title(each, i) }}
+      </button>
+    </div>
+    <p v-if="problem" class="text-[13px] text-rowan" role="alert">{{ problem }}</p>
+    <template v-if="opening">
+      <div class="grid grid-cols-2 gap-2">
+        <label class="text-[13px] font-medium">
+          In the
+          <select
+            class="input"
+            data-field="opening-panel"
+            :value="opening.panel"
+            @change="set({ panel: ($event.target as HTMLSelectElement).value as Opening['panel'] })"
+          >
+            <option v-for="name in names" :key="name">{{ name }}</option>
+          </select>
+        </label>
+        <label class="text-[13px] font-medium">
+          Shape
+          <select
+            class="input"
+            data-field="opening-shape"
+            :value="opening.shape.kind"
+            @change="
+              set({ shape: FIRST[($event.target as HTMLSelectElement).value as OpeningShape['kind']] })
+            "
+          >
+            <option v-for="kind in OPENING_KINDS" :key="kind">{{ kind }}</option>
+          </select>
+        </label>
+        <label v-if="opening.shape.kind === 'vents'" class="text-[13px] font-medium">
+          Pattern
+          <select
+            class="input"
+            :value="opening.shape.pattern"
+            @change="setShape('pattern', ($event.target as HTMLSelectElement).value)"
+          >
+            <option v-for="pattern in PATTERNS" :key="pattern">{{ pattern }}</option>
+          </select>
+        </label>
+        <FigureField
+          v-for="{ key, label, value, limits: own } in fields"
+          :key="`${opening.shape.kind} ${key}`"
+          :data-field="`opening-${key}`"
+          :label="label"
+          :kind="key === 'sides' ? 'figure' : 'length'"
+          :model-value="value"
+          :limits="own"
+          @update:model-value="setShape(key, $event)"
+        />
+        <label class="text-[13px] font-medium">
+          From the
+          <select
+            class="input"
+            data-field="opening-anchor"
+            :value="opening.anchor"
+            @change="set({ anchor: ($event.target as HTMLSelectElement).value as Opening['anchor'] })"
+          >
+            <option v-for="anchor in ANCHORS" :key="anchor">{{ anchor }}</option>
+          </select>
+        </label>
+        <FigureField
+          v-for="{ key, label } in PLACES"
+          :key="key"
+          :data-field="`opening-${key}`"
+          :label="label"
+          :model-value="opening[key]"
+          :limits="limitsOf(limits[key])"
+          @update:model-value="set({ [key]: $event }, key)"
+        />
+        <FigureField
+          data-field="opening-turn"
+          label="Turned by"
+          kind="figure"
+          unit="°"
+          :step="5"
+          :model-value="opening.turn"
+          :limits="limitsOf(limits.turn)"
+          @update:model-value="set({ turn: $event }, 'turn')"
+        />
+        <FigureField
+          v-for="{ key, label } in GRID"
+          :key="key"
+          :data-field="`opening-${key}`"
+          :label="label"
+          kind="figure"
+          :model-value="opening[key]"
+          :limits="limitsOf(limits[key])"
+          @update:model-value="set({ [key]: $event }, key)"
+        />
+        <FigureField
+          v-if="opening.columns * opening.rows > 1"
+          data-field="opening-apart"
+          label="Apart, middle to middle"
+          :model-value="opening.apart"
+          :limits="limitsOf(limits.apart)"
+          @update:model-value="set({ apart: $event }, 'apart')"
+        />
+      </div>
+      <ToggleSwitch
+        data-field="opening-mirrored"
+        label="On the opposite panel as well, mirrored"
+        :model-value="opening.mirrored"
+        @update:model-value="set({ mirrored: $event })"
+      />
+    </template>
+    <div class="flex gap-1">
+      <button v-if="openings.length < MOST_OPENINGS" type="button" class="btn px-2 py-1" @click="add()">
+        <Plus :size="14" aria-hidden="true" />
+        Add an opening
+      </button>
+      <button
+        v-if="opening"
+        type="button"
+        class="btn-icon"
+        aria-label="One more like this"
+        @click="add(opening)"
+      >
+        <Copy :size="16" />
+      </button>
+      <button v-if="opening" type="button" class="btn-icon" aria-label="Remove this opening" @click="remove">
+        <Trash2 :size="16" />
+      </button>
+    </div>
+    <p v-if="opening" class="note">
+      Seen from outside. It keeps its place from there when the box changes size.
+    </p>
+  </FormSection>
+</template>
