@@ -12,7 +12,7 @@ test('the list: pictures, search, sort, a duplicate that changes without harm to
   await expect(jobs).toHaveCount(1)
   await page.getByLabel('Search the jobs').fill('')
   await page.getByLabel('Sort the jobs').selectOption('name')
-  await expect(jobs.first()).toContainText('Instrument case')
+  await expect(jobs.first()).toContainText('Cabinet for peat cores')
   await page.getByRole('button', { name: 'Duplicate Logger case, rain gauge 4' }).click()
   await expect(page.getByLabel('Name of the job')).toHaveValue('Logger case, rain gauge 4 (copy)')
   await page.getByRole('navigation', { name: 'Traveller' }).getByRole('link', { name: /Shape/ }).click()

@@ -56,7 +56,11 @@ function startOf(from: Panel, to: Panel): Start {
   return { at: begin, on, side, out, low, high, thickness: from.thickness }
 }
 
-/** The end of a bend, or a place in it. @param angle radians it turns by; @param flat length of the arc so far */
+/**
+ * The end of a bend, or a place in it.
+ * @param angle that it turns by, radians
+ * @param flat length of the arc so far, mm
+ */
 function along({ at, on, side, out }: Start, angle: number, flat: number): Matrix4 {
   const [sin, cos] = [Math.sin(angle), Math.cos(angle)]
   const [far, down] = angle < TINY ? [flat, 0] : [(sin * flat) / angle, ((1 - cos) * flat) / angle]

@@ -24,7 +24,7 @@ export interface Clearance {
 /** What was found of a body. */
 export interface Stand {
   label: string
-  /** It cannot be where it is, or not come out: by what, the panels to look at, and how far before its place. */
+  /** It cannot be where it is, or not come out: what is in the way, and how far before its place. */
   strikes: { panels: [string, string]; against: string; before: number | null } | null
   /** Least room on each side on the whole way; none where nothing is beside it. */
   clearances: Clearance[]

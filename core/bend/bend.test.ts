@@ -13,8 +13,8 @@ import {
 } from './index'
 
 describe('torsion of rectangular bars', () => {
-  // Published: Timoshenko & Goodier, Theory of Elasticity, table of k1 and k2; Roark's Formulas for Stress and
-  // Strain, table of formulas for torsional deformation: ratio, α, β.
+  // Published: Timoshenko & Goodier, Theory of Elasticity, table of constants for rectangular bars; Roark's
+  // Formulas for Stress and Strain, torsion of a solid rectangular section: ratio, α, β.
   test.each([
     [1, 0.208, 0.141],
     [1.5, 0.231, 0.196],

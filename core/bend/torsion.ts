@@ -12,8 +12,8 @@ export interface Section {
 
 /**
  * Torsion of a rectangular bar, from the series that the published table was worked out with.
- * [PUB: Timoshenko & Goodier, Theory of Elasticity, art. “Torsion of a rectangular bar”; Roark’s Formulas for
- * Stress and Strain]
+ * [PUB: Timoshenko & Goodier, Theory of Elasticity, on the torsion of rectangular bars; Roark’s Formulas
+ * for Stress and Strain]
  * @param ratio longer side ÷ shorter side, 1 or more
  */
 export function sectionOf(ratio: number): Section {

@@ -3,8 +3,8 @@ import { slitSchema } from '../bend'
 import type { PanelName } from './names'
 
 /**
- * Which panels are one sheet that bends: `flap`: the top, from the back wall, lies loose on the walls; `book`:
- * floor, left wall as its spine, and a loose top.
+ * Which panels are one sheet that bends. `flap`: the top, from the back wall, lies loose on the walls;
+ * `book`: floor, left wall as its spine, and a loose top.
  */
 export const BEND_KINDS = [
   'none',

@@ -8,7 +8,7 @@ import type { BoxSpec } from './spec'
 /** Whether the top is a lid that turns on pins in the side walls. */
 export const turns = ({ top, lid }: Pick<BoxSpec, 'top' | 'lid'>): boolean => top && lid.kind === 'hinge'
 
-/** Wood round a pin's hole, in thicknesses; room behind the lid; what a hole that turns is wider by. mm [FM] */
+/** Wood round a pin, in thicknesses; room behind the lid and what a turning hole is wider by, mm. [FM] */
 const ROUND = 1
 const BEHIND = 0.5
 const LOOSE = 0.3
@@ -38,8 +38,8 @@ export interface Hinge {
 }
 
 /**
- * A lid on pins that clears the back wall by construction: all of it that lies behind the pin is nearer to the
- * pin than the wall is. Opened, its outer face comes to lie against the wall's upper edge.
+ * A lid on pins that clears the back wall by construction: all of it behind the pin is nearer to the pin than
+ * the wall is. Opened, its outer face comes to lie against the wall's upper edge.
  */
 export function hingeOf(shell: Shell): Hinge {
   const { spec, room, outer, materials } = shell

@@ -56,7 +56,7 @@ describe('the area of each shape, by its formula', () => {
     const [ring] = ringsOfShape({ kind: 'keyhole', head: 10, neck: 5, rise: 12 })
     const { minX, maxX, minY, maxY } = bounds(ring)
     expect([minX, maxX, minY, maxY]).toEqual([-5, 5, -5, 14.5].map((each) => expect.closeTo(each, 1)))
-    // By hand: circle less the cap over the neck, rectangle from there to the rise, half a circle of the neck.
+    // By hand: circle less the cap over the neck, rectangle from there to the rise, half the neck's circle.
     const half = Math.asin(0.5)
     const cap = 25 * (half - 0.5 * Math.sin(2 * half))
     const expected = Math.PI * 25 - cap + 5 * (12 - 5 * Math.cos(half)) + (Math.PI * 6.25) / 2

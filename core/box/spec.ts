@@ -23,8 +23,8 @@ export type FloorKind = (typeof FLOOR_KINDS)[number]
 
 /**
  * How the top is held. `outside`: it lies on the walls; `butt`: between them; `slide`: a lid in grooves, that
- * is drawn out over the front wall; `lift`: a lid on the walls that a lip under it keeps in place; `hinge`: a lid
- * that turns on pins in the side walls.
+ * is drawn out over the front wall; `lift`: a lid on the walls that a lip under it keeps in place; `hinge`:
+ * one that turns on pins in the side walls.
  */
 export const TOP_KINDS = ['fingers', 'butt', 'outside', 'tenon', 'slide', 'lift', 'hinge'] as const
 export type TopKind = (typeof TOP_KINDS)[number]

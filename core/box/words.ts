@@ -49,8 +49,8 @@ export function problemSentence(problem: SpecProblem, say: Say): string {
       return `There is no ${problem.panel} for that opening. Put it on another panel, or take it away.`
     case 'opening count':
       return (
-        `These openings come to ${problem.count} holes; ${problem.most} are the most. Make the holes larger ` +
-        'or the field smaller.'
+        `These openings come to ${problem.count} holes; ${problem.most} are the most. Make the ` +
+        'holes larger or the field smaller.'
       )
     case 'hinge room':
       return (
@@ -61,8 +61,8 @@ export function problemSentence(problem: SpecProblem, say: Say): string {
       return 'A lid on pins turns between flush walls. Join the corners with fingers or butt.'
     case 'bend joints':
       return (
-        'A sheet that bends goes with fingers on all other edges, shared out between floor and rim, and with a ' +
-        'top where it reaches there. Choose those, or no bend.'
+        'A sheet that bends goes with fingers on all other edges, shared out between floor and rim, ' +
+        'and with a top where it reaches there. Choose those, or no bend.'
       )
     case 'bend stock':
       return 'The panels of a bent sheet are cut in one piece: choose one stock for all of them.'

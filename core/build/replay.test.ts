@@ -22,7 +22,7 @@ const solidOf = (panel: Panel): Manifold =>
       .map(({ shape, depth }) => ({ shape: { outline: shape, holes: [] }, depth: depth! })),
   )
 
-/** Faces that just touch are not what the library is good at: what it finds there is thinner than this, mm³. */
+/** Faces that just touch are not what the library is good at: it finds less than this there, mm³. */
 const TOUCH = 0.5
 
 /** The most that what comes in shares with what stands, at 20 places of its way, mm³. */

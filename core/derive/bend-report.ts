@@ -11,7 +11,7 @@ export interface BendReport {
   shear: number
   /** Chance that it holds. */
   odds: number
-  /** How many bends were tried in this stock; the hardest that held, the easiest that broke, by their shear. */
+  /** How many were tried in this stock; the hardest that held and the easiest that broke, by shear. */
   tried: number
   held: number | null
   broke: number | null

@@ -10,6 +10,8 @@ const SIDES: Record<string, string> = {
   'z-1': 'below',
 }
 
+const sideOf = ({ side: { axis, sign } }: Clearance): string => SIDES[`${axis}${sign}`]
+
 /** Nearer than this a thing lies on the other one, mm. */
 const LIES_ON = 1e-3
 
@@ -33,7 +35,7 @@ export function strikeSentence({ label, strikes }: Stand, say: Say): string | nu
   const { against, before } = strikes
   const name = `${label[0].toUpperCase()}${label.slice(1)}`
   return before === null
-    ? `${name} does not come out: it strikes ${against}. Leave it more room, or change what stands in its way.`
+    ? `${name} does not come out: it strikes ${against}. Leave it more room there.`
     : `${name} strikes ${against} ${say.short(before, 2)} before it is in place. Leave it more room there.`
 }
 
@@ -43,8 +45,6 @@ export function standingLine(stands: Stand[], say: Say): string {
   const wrong = stands.filter(({ strikes }) => strikes)
   if (wrong.length > 0) return `${boxes}: ${wrong.map(({ label }) => label).join(', ')} strikes`
   const least = tightest(stands)
-  const room = least
-    ? `; least room ${say.short(least.distance, 2)}, ${least.label} ${SIDES[`${least.side.axis}${least.side.sign}`]}`
-    : ''
+  const room = least ? `; least room ${say.short(least.distance, 2)}, ${least.label} ${sideOf(least)}` : ''
   return `${boxes}, nothing strikes on its way${room}`
 }

@@ -21,8 +21,8 @@ export function wholeSentence({ what }: WholeProblem, say: Say): string {
       )
     case 'no room':
       return (
-        `Only ${say.short(Math.max(0, what.left), 2)} would be left of the ${what.size} of one of the boxes. ` +
-        'Make the whole larger, or divide it less.'
+        `Only ${say.short(Math.max(0, what.left), 2)} would be left of the ${what.size} of one of ` +
+        'the boxes. Make the whole larger, or divide it less.'
       )
     case 'too many':
       return (

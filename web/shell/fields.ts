@@ -1,6 +1,7 @@
 import type { FieldEntry } from './field-entry'
 import { MEASURE_FIELDS } from './measure-fields'
 import { SHAPE_FIELDS } from './shape-fields'
+import { WHOLE_FIELDS } from './whole-fields'
 
 const OTHER_FIELDS: FieldEntry[] = [
   {
@@ -238,4 +239,4 @@ const OTHER_FIELDS: FieldEntry[] = [
 ]
 
 /** Every field of every station. A test holds this list against the screens. */
-export const FIELDS: FieldEntry[] = [...MEASURE_FIELDS, ...SHAPE_FIELDS, ...OTHER_FIELDS]
+export const FIELDS: FieldEntry[] = [...MEASURE_FIELDS, ...SHAPE_FIELDS, ...WHOLE_FIELDS, ...OTHER_FIELDS]
