@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
-import { contentOf, field, goTo, openDemo, settled, typeInto } from './helpers'
+import { contentOf, field, goTo, openDemo, settled, tabTo, typeInto } from './helpers'
 
 const proof = (page: Page) => page.getByTestId('proof')
 const whole = (page: Page) => page.locator('[data-field=whole]')
@@ -116,6 +116,27 @@ test('a lid on pins says how far it opens; another way to go about the building'
   await expect(
     page.getByText('Join front, left to an L').or(page.getByText('join front, left to an L')),
   ).toBeVisible()
+})
+
+test('an opening by keys: in the lid, placed by numbers, told of where it meets a joint', async ({
+  page,
+}) => {
+  await openDemo(page, 'demo-slip', 'shape')
+  await page.getByText('Openings', { exact: true }).click()
+  const add = page.getByRole('button', { name: 'Add an opening' })
+  await tabTo(page, add)
+  await page.keyboard.press('Enter')
+  const flat = page.locator('[data-panel=front]')
+  await expect(flat).toHaveAttribute('d', /Z.*Z/)
+  await page.locator('[data-field=opening-shape]').selectOption('rectangle')
+  await typeInto(page, field(page, 'To the right'), '-1/2 in')
+  await expect(page.getByText(/An opening in the front comes nearer/)).toBeHidden()
+  await page.locator('[data-field=opening-anchor]').selectOption('bottom')
+  await expect(page.getByText(/An opening in the front comes nearer to a joint/)).toBeVisible()
+  await page.getByRole('button', { name: 'Remove this opening' }).click()
+  await expect(page.getByText(/An opening in the front/)).toBeHidden()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByText(/An opening in the front comes nearer to a joint/)).toBeVisible()
 })
 
 test('a lid, a drawer and a cover move on the screen', { tag: '@space' }, async ({ page }) => {

@@ -30,7 +30,7 @@ const { server, address } = await listen(makeApp(BUILT), 4400)
 const browser = await launch()
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, colorScheme: 'light' })
 await page.goto(address)
-await page.getByRole('list', { name: 'Jobs' }).getByRole('listitem').nth(2).waitFor()
+await page.getByRole('list', { name: 'Jobs' }).getByRole('listitem').nth(5).waitFor()
 await page.screenshot({ path: `${folder}jobs.png` })
 for (const [station, job] of VIEWS) {
   await openJob(page, address, job, station)
@@ -56,12 +56,16 @@ await page
   .click()
 await page.waitForTimeout(300)
 await page.screenshot({ path: `${folder}stocks.png` })
-// A lid half drawn out.
-await openJob(page, address, 'demo-logger', 'shape')
-await page.locator('[data-field=top-joint]').scrollIntoViewIfNeeded()
+// A bent cover half open, and a drawer of a cabinet drawn out.
+await openJob(page, address, 'demo-field-book', 'shape')
+await page.locator('[data-field=bends]').scrollIntoViewIfNeeded()
 await page.getByLabel('Open the lid').fill('0.45')
 await page.waitForTimeout(900)
 await page.screenshot({ path: `${folder}lid.png` })
+await openJob(page, address, 'demo-core-cabinet', 'shape')
+await page.getByLabel('How far it is open').fill('0.5')
+await page.waitForTimeout(900)
+await page.screenshot({ path: `${folder}cabinet.png` })
 // The kerf being measured, on a desk and on a phone, with readings as they may come.
 for (const [name, width, height] of [
   ['kerf', 1280, 800],
