@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import type { Size } from '../assembly'
 import type { PanelName } from './names'
 
 /** How a box stands in use: it is worked out with its open side up, however that is. */
@@ -69,3 +70,7 @@ const SIDES_OF: Record<LiesHow, Partial<Record<PanelName, string>>> = {
 
 /** What a panel is called where it stands in use. */
 export const labelOf = (lies: LiesHow, name: PanelName): string => SIDES_OF[lies][name] ?? name
+
+/** Width, depth and height of a box as it stands in use. */
+export const sizeInUse = (lies: LiesHow, { x, y, z }: Size): [number, number, number] =>
+  lies === 'on its back' ? [x, z, y] : [x, y, z]

@@ -40,6 +40,7 @@ export {
   LIES,
   NO_FITTINGS,
   PULL_KINDS,
+  sizeInUse,
   type Fittings,
   type HoleRow,
   type LiesHow,

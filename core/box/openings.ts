@@ -36,12 +36,21 @@ export function scoopsOf({ spec, room }: Shell, divider: Divider, crossing: Divi
 /** How far behind its front edge a lid has its finger hole, in diameters. [FM] */
 const PULL_PLACE = 1.25
 
-/** The hole that a sliding lid is drawn out by. */
+/** The hole, or the notch for a thumb, that a sliding lid is drawn out by. */
 export function lidPull({ spec }: Shell, part: Part): Feature[] {
   const { pull } = spec.lid
   if (part.id !== 'top' || !slides(spec) || pull <= 0) return []
   const { minX, maxX, minY } = part.blank
-  return [through('finger hole', disc({ x: (minX + maxX) / 2, y: minY + pull * PULL_PLACE }, pull / 2))]
+  const middle = (minX + maxX) / 2
+  if (spec.lid.grip === 'notch') {
+    const notch = halfEllipse(middle - pull / 2, middle + pull / 2, minY, pull / 2)
+    const below = [
+      { x: middle - pull / 2, y: minY - 1 },
+      { x: middle + pull / 2, y: minY - 1 },
+    ]
+    return [through('finger notch', [...notch, ...below])]
+  }
+  return [through('finger hole', disc({ x: middle, y: minY + pull * PULL_PLACE }, pull / 2))]
 }
 
 /** Where the middle of a drawer's front is, on the plane of the front or of its plate, and its upper edge. */

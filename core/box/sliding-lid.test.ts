@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import { boxOf, jobOf, PLAIN } from '../../scripts/testing/parts'
 import { prove, resolve } from '../assembly'
+import { area } from '../geometry'
 import { buildSteps } from '../build'
 import { deriveBox, deriveFit } from '../derive'
 import { bounds } from '../geometry'
@@ -20,13 +21,21 @@ const open: BoxSpec = {
 const T = 3
 const spec: BoxSpec = {
   ...open,
-  lid: { kind: 'slide', lowered: 4, depth: 1.5, play: 0.3, pull: 16, rails: false, pin: 3 },
+  lid: { kind: 'slide', lowered: 4, depth: 1.5, play: 0.3, pull: 16, grip: 'hole', rails: false, pin: 3 },
 }
 const made = (of: BoxSpec) => {
   const box = boxOf(of, T)
   const { panels } = resolve(box.assembly, { proud: 0, interference: 0 })
   return { box, panels, panel: (id: string) => panels.find((each) => each.id === id)! }
 }
+
+test('a notch for the thumb takes half a circle out of the front edge of the lid', () => {
+  const [whole, notched] = [0, 16].map((pull) =>
+    made({ ...spec, lid: { ...spec.lid, pull, grip: 'notch' } }).panel('top'),
+  )
+  expect(area(whole.region) - area(notched.region)).toBeCloseTo((Math.PI * 64) / 2, 0)
+  expect(notched.region.holes).toEqual([])
+})
 
 describe('a lid between glued strips', () => {
   const { box, panels, panel } = made({ ...spec, lid: { ...spec.lid, rails: true } })

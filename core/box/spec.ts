@@ -120,8 +120,9 @@ export const boxSpecSchema = z.strictObject({
      * between a lip and each wall. [FM: 0.2 to 0.4 per side slides]
      */
     play: z.number().min(0).max(5),
-    /** Diameter of the hole that it is drawn out by; 0 is none. */
+    /** Diameter of the hole or of the notch in its front edge that it is drawn out by; 0 is none. */
     pull: z.number().min(0).max(200),
+    grip: z.enum(['hole', 'notch']),
     /** Whether a sliding lid runs between glued strips, not in grooves. */
     rails: z.boolean(),
     /** Diameter of the pins that a lid turns on. */
@@ -162,7 +163,7 @@ export const PLAIN_BOX: Omit<BoxSpec, 'sizesAre' | 'width' | 'depth' | 'height' 
   {
     corners: { kind: 'fingers', leads: 'front and back', setIn: 0 },
     floor: { kind: 'fingers', raised: 0, depth: 1, ledge: 8, arch: 0 },
-    lid: { kind: 'fingers', lowered: 0, depth: 1.5, play: 0.3, pull: 0, rails: false, pin: 3 },
+    lid: { kind: 'fingers', lowered: 0, depth: 1.5, play: 0.3, pull: 0, grip: 'hole', rails: false, pin: 3 },
     bolts: { uprights: null, floor: null, top: null },
     edges: {},
     dividers: NO_DIVIDERS,

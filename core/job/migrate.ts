@@ -219,7 +219,7 @@ const boxFrom5 = (box: unknown): unknown =>
   isObject(box) && isObject(box.lid)
     ? {
         ...box,
-        lid: { pin: 3, rails: false, ...box.lid },
+        lid: { pin: 3, rails: false, grip: 'hole', ...box.lid },
         lies: 'upright',
         fittings: FITTINGS_OF_6,
         bends: BENDS_OF_6,

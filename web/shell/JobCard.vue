@@ -2,7 +2,7 @@
 import { CopyPlus, Trash2 } from '@lucide/vue'
 import { computed, defineAsyncComponent } from 'vue'
 import { RouterLink } from 'vue-router'
-import { boxSizes } from '@core/box'
+import { boxSizes, sizeInUse } from '@core/box'
 import { materialsOf, thicknessesOf } from '@core/derive'
 import type { Job } from '@core/job'
 import { counted } from '@core/length'
@@ -19,8 +19,8 @@ const say = useSay()
 const about = computed(() => {
   const { job } = props
   const { mean } = thicknessesOf(job.box.stocks, materialsOf(job.measure, job.cut.compensation))
-  const { x, y, z } = boxSizes(job.box, mean).outer
-  const size = `${say.value.size([x, y, z], 1)} outside`
+  const { outer } = boxSizes(job.box, mean)
+  const size = `${say.value.size(sizeInUse(job.box.lies, outer), 1)} outside`
   const copies = job.copies > 1 ? `, ${counted(job.copies, 'copy', 'copies')}` : ''
   const more = job.also.length > 0 ? `, and ${counted(job.also.length, 'more thing')}` : ''
   return `${size}, ${job.box.top ? 'closed' : 'open'}${copies}${more}`

@@ -25,6 +25,7 @@ export const WHOLE_FIELDS: FieldEntry[] = [
   shape('whole-pull', 'What drawers are drawn out by', 'handle knob hole grip', { behind: 'kind' }),
   shape('whole-pull-size', 'Size of the drawers’ pull', 'handle knob hole', { behind: 'kind' }),
   shape('rails', 'What a sliding lid runs in', 'grooves strips rails', { behind: 'top' }),
+  shape('grip', 'What a sliding lid is drawn out by', 'thumb notch finger hole', { behind: 'top' }),
   shape('pin', 'Pins that a lid turns on', 'hinge rod axle dowel', { behind: 'top' }),
   shape('bends', 'Bends', 'living hinge kerf bend flexible lattice round corners book'),
   shape('lies', 'How the box stands in use', 'upside down on its back orientation'),

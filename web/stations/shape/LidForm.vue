@@ -34,6 +34,10 @@ const HOLDS = [
   { value: false, label: 'in engraved grooves' },
   { value: true, label: 'between glued strips' },
 ]
+const GRIPS = [
+  { value: 'hole' as const, label: 'a finger hole' },
+  { value: 'notch' as const, label: 'a notch for the thumb' },
+]
 const { shape } = boxSpecSchema.shape.lid
 const choose = (kind: TopKind): boolean => change(withLid(box.value, kind, thickness.value))
 const isLowered = computed(() => ['butt', 'tenon', 'slide'].includes(box.value.lid.kind))
@@ -73,6 +77,14 @@ const stop = computed(() => {
       :options="HOLDS"
       @update:model-value="changeIn('lid', { rails: $event })"
     />
+    <ChoiceRow
+      v-if="isSliding"
+      data-field="grip"
+      label="Drawn out by"
+      :model-value="box.lid.grip"
+      :options="GRIPS"
+      @update:model-value="changeIn('lid', { grip: $event })"
+    />
     <div v-if="isLid" class="grid grid-cols-2 gap-2">
       <FigureField
         v-if="isSliding && !box.lid.rails"
@@ -95,7 +107,7 @@ const stop = computed(() => {
       <FigureField
         v-if="isSliding"
         data-field="pull"
-        label="Finger hole, diameter"
+        :label="box.lid.grip === 'notch' ? 'Notch, width' : 'Finger hole, diameter'"
         :model-value="box.lid.pull"
         :limits="limitsOf(shape.pull)"
         :problem="problems.pull ?? ''"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Size } from '@core/assembly'
-import { shareWorking } from '@core/box'
+import { shareWorking, sizeInUse } from '@core/box'
 import { fitWorking, NO_TASTE } from '@core/fit'
 import { sizeWorking } from '@core/say'
 import { useSay } from '@web/parts/say'
@@ -12,9 +12,7 @@ import { useOpenJob } from '@web/stores/job'
 const jobs = useOpenJob()
 const derived = useDerived()
 const say = useSay()
-/** As it stands in use: width, depth, height. */
-const sizeText = ({ x, y, z }: Size): string =>
-  say.value.size(jobs.job.box.lies === 'on its back' ? [x, z, y] : [x, y, z])
+const sizeText = (size: Size): string => say.value.size(sizeInUse(jobs.job.box.lies, size))
 const working = computed(() => sizeWorking(derived.box, jobs.job.box, say.value))
 const isOuter = computed(() => jobs.job.box.sizesAre === 'outer')
 
