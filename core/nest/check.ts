@@ -165,24 +165,29 @@ export interface SheetUse {
   fewest: number
 }
 
+/** Sheets that no layout can do without: area of all parts over the usable area of a sheet, rounded up. */
+export function fewestSheets(parts: NestPart[], { margin }: LayoutSettings, surface: Surface): number {
+  const all = parts.reduce((sum, { shape }) => sum + area(shape), 0)
+  const free = (side: number): number => Math.max(0, side - 2 * margin)
+  const usable = surface.loads.reduce((sum, { width, height }) => sum + free(width) * free(height), 0)
+  return usable > 0 ? Math.ceil(all / usable - 1e-9) : Infinity
+}
+
 /** How well the sheets are used, beside the bound that no layout can beat. */
 export function sheetUse(
   parts: NestPart[],
   placements: Placement[],
-  { margin }: LayoutSettings,
+  settings: LayoutSettings,
   surface: Surface,
 ): SheetUse {
   const areas = new Map(parts.map(({ id, shape }) => [id, area(shape)]))
   const placed = placements.reduce((sum, { part }) => sum + (areas.get(part) ?? 0), 0)
-  const all = [...areas.values()].reduce((sum, value) => sum + value, 0)
-  const free = (side: number): number => Math.max(0, side - 2 * margin)
-  const usable = surface.loads.reduce((sum, { width, height }) => sum + free(width) * free(height), 0)
   const used = new Set(placements.map(({ sheet, x, y }) => `${sheet} ${loadAt(surface, x, y)}`))
   const sheets = placements.reduce((most, { sheet }) => Math.max(most, sheet + 1), 0)
   return {
     sheets,
     loads: used.size,
     use: sheets === 0 ? 0 : placed / (sheets * surface.width * surface.height),
-    fewest: usable > 0 ? Math.ceil(all / usable - 1e-9) : Infinity,
+    fewest: fewestSheets(parts, settings, surface),
   }
 }

@@ -2,6 +2,7 @@ import { sizeOf } from '../geometry'
 import { PREFERENCES, type Preference } from './free-space'
 import { makeCandidates, makePose, pack, type Candidate, type Strategy } from './pack'
 import { randomFrom } from './random'
+import { fewestSheets } from './check'
 import { loadAt, type Surface } from './surface'
 import type { Layout, LayoutSettings, NestPart, Placement } from './types'
 
@@ -23,15 +24,32 @@ const ORDERS: ((c: Candidate) => number)[] = [
   ({ poses: [p] }) => p.width + p.height,
 ]
 
-/** Tries with shuffled orders, after the fixed ones. */
-const SHUFFLED = 120
+/** Tries that go on from the best order found, after the fixed ones: fewer where each one takes longer. */
+const LEAST_SEARCHED = 120
+const MOST_SEARCHED = 1500
+const searchedFor = (parts: number): number =>
+  Math.max(LEAST_SEARCHED, Math.min(MOST_SEARCHED, Math.round(20_000 / Math.max(1, parts))))
 
 /**
- * Lower is better: unplaced parts, sheets, loads of the last sheet, then how much of the last load is taken
- * up.
+ * How long a worse order is forgiven, in tries: late acceptance. [PUB: Burke & Bykov, The late acceptance
+ * hill-climbing heuristic, European Journal of Operational Research 258 (2017)]
+ */
+const FORGIVEN = 40
+
+/**
+ * Lower is better: area of unplaced parts, sheets, loads of the last sheet, then how little the sheets before
+ * the last one are filled, then how much of the last load is taken up.
  */
 function cost({ placements, unplaced }: Layout, sizes: Map<string, Size>, surface: Surface): number[] {
   const sheets = placements.reduce((most, { sheet }) => Math.max(most, sheet + 1), 0)
+  const left = unplaced.reduce((sum, { size }) => sum + size[0] * size[1], 0)
+  const filled = new Array<number>(sheets).fill(0)
+  for (const { part, sheet } of placements) {
+    const { width, height } = sizes.get(part)!
+    filled[sheet] += width * height
+  }
+  const whole = surface.width * surface.height
+  const fullness = filled.slice(0, -1).reduce((sum, area) => sum + (area / whole) ** 2, 0)
   const onLast = placements
     .filter(({ sheet }) => sheet === sheets - 1)
     .map(({ part, x, y, turn }) => {
@@ -44,7 +62,7 @@ function cost({ placements, unplaced }: Layout, sizes: Map<string, Size>, surfac
   const there = onLast.filter(({ load }) => load === last)
   const right = Math.max(0, ...there.map((each) => each.right - x))
   const top = Math.max(0, ...there.map((each) => each.top - y))
-  return [unplaced.length, sheets, last, right * top]
+  return [left, sheets, last, -fullness, right * top]
 }
 
 const isLess = (a: number[], b: number[]): boolean => {
@@ -52,35 +70,31 @@ const isLess = (a: number[], b: number[]): boolean => {
   return i >= 0 && a[i] < b[i]
 }
 
-/** Exchanges about a fifth of neighbours in an order: near the old one, yet different. */
-function shuffle(order: Candidate[], random: () => number): Candidate[] {
-  const next = [...order]
-  for (let i = 0; i < next.length - 1; i++) {
-    if (random() < 0.2) {
-      const j = Math.min(next.length - 1, i + 1 + Math.floor(random() * 3))
-      ;[next[i], next[j]] = [next[j], next[i]]
-    }
+/** An order near another one: a few parts change places, or are taken earlier or later. */
+function near(strategy: Strategy, preferences: Preference[], random: () => number): Strategy {
+  const any = (most: number): number => Math.floor(random() * most)
+  const chance = random()
+  if (chance < 0.1) return { ...strategy, preference: preferences[any(preferences.length)] }
+  const order = [...strategy.order]
+  for (let times = 1 + any(3); times > 0; times--) {
+    const [a, b] = [any(order.length), any(order.length)]
+    if (chance < 0.55) [order[a], order[b]] = [order[b], order[a]]
+    else order.splice(b, 0, ...order.splice(a, 1))
   }
-  return next
+  return { ...strategy, order }
 }
 
+const preferences = Object.keys(PREFERENCES) as Preference[]
+
 function* strategies(candidates: Candidate[]): Generator<Strategy> {
-  const preferences = Object.keys(PREFERENCES) as Preference[]
   const orders = ORDERS.map((key) => [...candidates].sort((a, b) => key(b) - key(a)))
   for (const slide of [true, false])
     for (const preference of preferences) for (const order of orders) yield { order, preference, slide }
-  const random = randomFrom(candidates.length)
-  for (let i = 0; i < SHUFFLED; i++)
-    yield {
-      order: shuffle(orders[i % orders.length], random),
-      preference: preferences[i % preferences.length],
-      slide: i % 4 !== 3,
-    }
 }
 
 /**
- * Lays parts out on sheets by true outline: several orders and preferences, then shuffles of them, the best
- * layout kept. Yields after each try, so that a worker can report and stop; the same input always gives the
+ * Lays parts out on sheets by true outline: several orders and preferences, then a search from the best of
+ * them on, the best layout kept. Yields after each try, so that a worker can report and stop; the same input always gives the
  * same result.
  * @param parts compensated shapes, mm
  * @param surface a sheet and the loads it is cut in, mm
@@ -109,17 +123,37 @@ export function* nestSteps(
       : []
   })
   const loose = candidates.filter(({ part }) => !fixed.some(({ placement }) => placement.part === part.id))
-  const total = 2 * Object.keys(PREFERENCES).length * ORDERS.length + SHUFFLED
-  let best: Layout = { placements: [], unplaced: [] }
-  let bestCost: number[] | null = null
-  let tried = 0
-  for (const strategy of strategies(loose)) {
+  const searched = loose.length > 1 ? searchedFor(loose.length) : 0
+  const total = 2 * preferences.length * ORDERS.length + searched
+  const looked = (strategy: Strategy): { layout: Layout; cost: number[] } => {
     const layout = pack(strategy, settings, surface, fixed)
-    const itsCost = cost(layout, sizes, surface)
-    if (!bestCost || isLess(itsCost, bestCost)) [best, bestCost] = [layout, itsCost]
-    yield { tried: ++tried, of: total, layout: best }
+    return { layout, cost: cost(layout, sizes, surface) }
   }
-  return best
+  let best: ReturnType<typeof looked> | null = null
+  let from: Strategy | null = null
+  let tried = 0
+  const better = (found: ReturnType<typeof looked>): boolean => !best || isLess(found.cost, best.cost)
+  for (const strategy of strategies(loose)) {
+    const found = looked(strategy)
+    if (better(found)) [best, from] = [found, strategy]
+    yield { tried: ++tried, of: total, layout: best!.layout }
+  }
+  let now = best!
+  const before = Array.from({ length: FORGIVEN }, () => now.cost)
+  const random = randomFrom(loose.length)
+  const fewest = fewestSheets(parts, settings, surface)
+  /** No layout takes fewer sheets: what is left to win is only room on the last one. */
+  const isLeast = (): boolean => best!.cost[0] === 0 && best!.cost[1] <= fewest
+  for (let i = 0; i < searched && !(i >= LEAST_SEARCHED && isLeast()); i++) {
+    const strategy = near({ ...from!, slide: i % 8 !== 7 }, preferences, random)
+    const found = looked(strategy)
+    const isTaken = !isLess(now.cost, found.cost) || isLess(found.cost, before[i % FORGIVEN])
+    if (isTaken) [now, from] = [found, strategy]
+    before[i % FORGIVEN] = now.cost
+    if (better(found)) best = found
+    yield { tried: ++tried, of: total, layout: best!.layout }
+  }
+  return best!.layout
 }
 
 /** The layout at the end of `nestSteps`. */
