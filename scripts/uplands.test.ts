@@ -105,4 +105,24 @@ describe('the command line', () => {
       said: expect.stringContaining('Usage'),
     })
   })
+  test('layout: a task is laid out by itself; a wrong one is refused in one sentence', () => {
+    const folder = mkdtempSync(join(tmpdir(), 'uplands-layout-'))
+    const [task, out] = ['task.json', 'layout.json'].map((name) => join(folder, name))
+    const outline = [
+      [0, 0],
+      [60, 0],
+      [60, 40],
+      [0, 40],
+    ]
+    const sheets = [{ id: 's', width: 140, height: 100, count: 3 }]
+    writeFileSync(task, JSON.stringify({ gap: 2, parts: [{ id: 'a', outline, count: 4 }], sheets }))
+    expect(uplands('layout', task, '--out', out, '--seconds', '1', '--seed', '3').status).toBe(0)
+    const layout = JSON.parse(readFileSync(out, 'utf8')) as Record<string, unknown>
+    expect(layout).toMatchObject({ sheetsUsed: 1, bound: 1, proven: true, unplaced: [] })
+    expect(uplands('layout', task, '--out', out, '--seconds', 'soon').status).toBe(2)
+    writeFileSync(task, '{"parts": []')
+    const { status, said } = uplands('layout', task, '--out', out)
+    expect([status, said.split('\n').length]).toEqual([2, 1])
+    expect(said).toContain('not readable JSON')
+  })
 })

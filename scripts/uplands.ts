@@ -1,5 +1,6 @@
 import { EXPORT_USAGE, runExport } from './commands/export'
 import { MAKE_USAGE, runKinds, runMake } from './commands/kinds'
+import { LAYOUT_USAGE, runLayout } from './commands/layout'
 import { refuse } from './commands/refuse'
 
 const CALL = 'npm run --silent uplands --'
@@ -16,6 +17,9 @@ switch (command) {
   case 'make':
     runMake(args, usage(MAKE_USAGE))
     break
+  case 'layout':
+    runLayout(args, usage(LAYOUT_USAGE))
+    break
   default:
-    refuse(usage(['kinds', MAKE_USAGE, EXPORT_USAGE].join(' | ')))
+    refuse(usage(['kinds', MAKE_USAGE, EXPORT_USAGE, LAYOUT_USAGE].join(' | ')))
 }

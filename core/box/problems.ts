@@ -5,6 +5,7 @@ import { bendProblems } from './bend-problems'
 import { shareCells } from './cells'
 import { pinRound, swingOf, turns } from './hinge'
 import { countOf, MOST_HOLES } from './opening'
+import { railsBelow } from './rails'
 import type { Edge } from './edges'
 import { BOLTED, boltsOf } from './features'
 import { fittingProblems } from './fitting-problems'
@@ -245,7 +246,10 @@ function dividerProblems(spec: BoxSpec, t: Thicknesses, inner: Size): SpecProble
     const room = inner[direction === 'columns' ? 'x' : 'y']
     const shared = shareCells(cells, room, t.dividers)
     if (!shared.ok) problems.push({ kind: 'cells', field: direction, over: shared.over, room })
-    const most = inner.z - lift - (turns(spec) ? swingOf(spec.lid.pin, t.top) - t.top : 0)
+    const below = turns(spec)
+      ? swingOf(spec.lid.pin, t.top) - t.top
+      : railsBelow({ spec, materials: { mean: t } })
+    const most = inner.z - lift - below
     if (most < 1 || (height ?? 0) > most + 1e-9)
       problems.push({ kind: 'divider height', field: `${direction}-height`, most })
     const walls = direction === 'columns' ? [t.front, t.back] : [t.left, t.right]

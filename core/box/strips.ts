@@ -1,6 +1,7 @@
 import type { Block, Contact, Part } from '../assembly'
 import { onGrid } from '../joints'
 import { cellsOf } from './dividers'
+import { railsBelow } from './rails'
 import { LIES, partOf, slab, type Shell } from './shell'
 import { slides, type PanelName } from './spec'
 
@@ -120,9 +121,6 @@ export function runnersOf(shell: Shell): Added[] {
   })
 }
 
-/** Height of the strips that a lid slides on, in thicknesses. [FM] */
-const RAIL = 2
-
 /** Strips on the side walls, below and above a lid that slides between them. */
 export function railsOf(shell: Shell): Added[] {
   const { spec, room, materials, outer } = shell
@@ -130,7 +128,7 @@ export function railsOf(shell: Shell): Added[] {
   const thick = materials.mean.dividers
   const [low, high] = slab(shell, 'top')
   const heights: Record<'low' | 'high', [number, number]> = {
-    low: [onGrid(Math.max(room.min.z, low - RAIL * thick)), low],
+    low: [onGrid(Math.max(room.min.z, low - railsBelow(shell))), low],
     high: [onGrid(high + spec.lid.play), outer.z],
   }
   return (['left', 'right'] as const).flatMap((side) =>

@@ -16,3 +16,4 @@ export { isForbidden, LayoutChecker, placedShape, sheetUse, violations } from '.
 export type { SheetUse, Violation } from './check'
 export { poseShape, poseShift } from './pack'
 export { unplacedSentence, violationSentence } from './words'
+export { layoutTask, readTask, taskSchema, type Task, type TaskLayout } from './task'

@@ -98,6 +98,7 @@ function* strategies(candidates: Candidate[]): Generator<Strategy> {
  * same result.
  * @param parts compensated shapes, mm
  * @param surface a sheet and the loads it is cut in, mm
+ * @param seed another one searches another way
  * @param pinned placements that stay where they are, even where grain or margin would have them otherwise
  */
 export function* nestSteps(
@@ -105,6 +106,7 @@ export function* nestSteps(
   settings: LayoutSettings,
   surface: Surface,
   pinned: Placement[] = [],
+  seed = 0,
 ): Generator<NestProgress, Layout> {
   const candidates = makeCandidates(parts, settings)
   const byId = new Map(candidates.map((candidate) => [candidate.part.id, candidate]))
@@ -140,7 +142,7 @@ export function* nestSteps(
   }
   let now = best!
   const before = Array.from({ length: FORGIVEN }, () => now.cost)
-  const random = randomFrom(loose.length)
+  const random = randomFrom(loose.length + seed)
   const fewest = fewestSheets(parts, settings, surface)
   /** No layout takes fewer sheets: what is left to win is only room on the last one. */
   const isLeast = (): boolean => best!.cost[0] === 0 && best!.cost[1] <= fewest

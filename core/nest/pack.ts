@@ -75,7 +75,8 @@ export function makeCandidates(parts: NestPart[], settings: LayoutSettings): Can
   const turns = allowedTurns(settings)
   const known = new Map<Region, Pose[]>()
   return parts.map((part) => {
-    const poses = known.get(part.shape) ?? turns.map((turn) => makePose(part, turn, settings.gap))
+    const own = part.turns ? turns.filter((turn) => part.turns!.includes(turn)) : turns
+    const poses = known.get(part.shape) ?? own.map((turn) => makePose(part, turn, settings.gap))
     known.set(part.shape, poses)
     return { part, poses, area: poses[0].width * poses[0].height }
   })

@@ -50,6 +50,8 @@ export interface NestPart {
   id: string
   shape: Region
   turnedShape: Region
+  /** Turns that this one may lie in, where not all that are allowed. */
+  turns?: Turn[]
 }
 
 /** The shape of a part that is cut lying this way, not turned yet. */

@@ -42,6 +42,6 @@ export const WHOLE_FIELDS: FieldEntry[] = [
   shape('opening-apart', 'Distance of repeated openings', 'grid pitch spacing', { behind: 'openings' }),
   shape('opening-mirrored', 'Opening on the opposite panel', 'both sides copy', { behind: 'openings' }),
   at('build')('school', 'How to go about the building', 'order assembly halves floor first'),
-  log('bend-strip', 'Links of a bend that was tried', 'living hinge test', { behind: 'bends' }),
-  log('bend-angle', 'Angle that a bend was tried to', 'hinge broke held', { behind: 'bends' }),
+  log('bend-strip', 'Links of a bend that was tried', 'living hinge test'),
+  log('bend-angle', 'Angle that a bend was tried to', 'hinge broke held'),
 ]

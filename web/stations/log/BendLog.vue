@@ -6,6 +6,7 @@ import { limitsOf } from '@core/limits'
 import { makeBendPiece } from '@core/testpiece'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FigureField from '@web/parts/FigureField.vue'
+import FormSection from '@web/parts/FormSection.vue'
 import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
@@ -49,8 +50,13 @@ const line = (test: BendTest): string =>
 </script>
 
 <template>
-  <section class="card grid gap-2.5" aria-label="Bends that were tried">
-    <h2>Bends that were tried</h2>
+  <FormSection
+    title="Bends that were tried"
+    :said="tests.length > 0 ? String(tests.length) : 'none'"
+    :open="jobs.job.box.bends.kind !== 'none' || tests.length > 0"
+    role="region"
+    aria-label="Bends that were tried"
+  >
     <p class="note">
       Of the bend test piece, or of a box: which links, how far it was bent, and whether it broke. It is kept
       with the stock, and moves what Shape says of the next bend.
@@ -93,5 +99,5 @@ const line = (test: BendTest): string =>
         </li>
       </ul>
     </template>
-  </section>
+  </FormSection>
 </template>

@@ -71,6 +71,6 @@ function add(): void {
       :revision="revision"
       :before="before(revision.number)"
     />
-    <BendLog v-if="jobs.job.box.bends.kind !== 'none' || jobs.job.measure.stock?.bends.length" />
+    <BendLog />
   </div>
 </template>

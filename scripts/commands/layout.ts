@@ -1,0 +1,60 @@
+import { existsSync, readFileSync, statSync, writeFileSync } from 'node:fs'
+import { parseArgs } from 'node:util'
+import { layoutTask, readTask } from '../../core/nest'
+import { refuse } from './refuse'
+
+export const LAYOUT_USAGE = 'layout TASK.json --out LAYOUT.json --seconds N --seed S'
+
+/** A task larger than this is refused before it is parsed, bytes. */
+const LIMIT = 20_000_000
+const MOST_SECONDS = 3600
+
+interface Asked {
+  file: string
+  out: string
+  seconds: number
+  seed: number
+}
+
+function asked(args: string[], usage: string): Asked {
+  let parsed
+  try {
+    parsed = parseArgs({
+      args,
+      allowPositionals: true,
+      options: {
+        out: { type: 'string' },
+        seconds: { type: 'string', default: '10' },
+        seed: { type: 'string', default: '1' },
+      },
+    })
+  } catch (error) {
+    return refuse(`${(error as Error).message.split('\n')[0]} ${usage}`)
+  }
+  const [file] = parsed.positionals
+  const { out } = parsed.values
+  const [seconds, seed] = [Number(parsed.values.seconds), Number(parsed.values.seed)]
+  if (!file || !out) return refuse(usage)
+  if (!(seconds > 0 && seconds <= MOST_SECONDS))
+    return refuse(`--seconds is from 0.1 to ${MOST_SECONDS}. ${usage}`)
+  if (!Number.isInteger(seed) || seed < 0) return refuse(`--seed is a whole number, such as 1. ${usage}`)
+  return { file, out, seconds, seed }
+}
+
+/** Lays out what a file says on the sheets that it says, and writes where everything lies. */
+export function runLayout(args: string[], usage: string): void {
+  const { file, out, seconds, seed } = asked(args, usage)
+  if (!existsSync(file) || !statSync(file).isFile())
+    refuse(`There is no file ${file}. Give the path of a task.`)
+  if (statSync(file).size > LIMIT)
+    refuse(`${file} is larger than ${LIMIT / 1e6} MB, which no task is. Give a smaller one.`)
+  const read = readTask(readFileSync(file, 'utf8'))
+  if (!read.ok) return refuse(read.error)
+  const layout = layoutTask(read.task, seconds, seed, () => performance.now() / 1000)
+  try {
+    writeFileSync(out, `${JSON.stringify(layout, null, 1)}\n`)
+  } catch (error) {
+    refuse(`${out} cannot be written: ${(error as Error).message}. Give a file that may be written.`)
+  }
+  console.log(out)
+}
