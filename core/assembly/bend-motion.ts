@@ -1,7 +1,15 @@
-import { multiply, rectangle, rigidInverse, type Matrix4, type Region } from '../geometry'
+import { flatLength } from '../bend'
+import {
+  cross,
+  dot,
+  multiply,
+  rectangle,
+  rigidInverse,
+  type Matrix4,
+  type Region,
+  type Vector,
+} from '../geometry'
 import type { Panel } from './resolve'
-
-type Vector = [number, number, number]
 
 const QUARTER = Math.PI / 2
 /** Flat pieces that a bend is drawn in. */
@@ -14,8 +22,6 @@ const add = (a: Vector, b: Vector, by: number): Vector => [
   a[1] + b[1] * by,
   a[2] + b[2] * by,
 ]
-const dot = (a: Vector, b: Vector): number => a[0] * b[0] + a[1] * b[1] + a[2] * b[2]
-const cross = ([a, b, c]: Vector, [d, e, f]: Vector): Vector => [b * f - c * e, c * d - a * f, a * e - b * d]
 
 /** A frame from the ways that its own axes run, and its origin. */
 const matrixOf = (x: Vector, y: Vector, z: Vector, at: Vector): Matrix4 => [
@@ -70,13 +76,10 @@ function along({ at, on, side, out }: Start, angle: number, flat: number): Matri
   return matrixOf(way, side, up, place)
 }
 
-/** A quarter turn's developed length at mid-thickness, mm. [DEF] */
-const flatOf = (radius: number, thickness: number): number => QUARTER * (radius + thickness / 2)
-
 /** Where what lies beyond a bend goes when it opens. @param share of the quarter turn that is opened */
 export function openedBy(from: Panel, to: Panel, radius: number, share: number): Matrix4 {
   const start = startOf(from, to)
-  const flat = flatOf(radius, start.thickness)
+  const flat = flatLength(QUARTER, radius, start.thickness)
   return multiply(along(start, QUARTER * (1 - share), flat), rigidInverse(along(start, QUARTER, flat)))
 }
 
@@ -84,7 +87,7 @@ export function openedBy(from: Panel, to: Panel, radius: number, share: number):
 export function facetsOf(from: Panel, to: Panel, radius: number, share: number, id: string): Panel[] {
   const start = startOf(from, to)
   const { low, high, thickness } = start
-  const flat = flatOf(radius, thickness)
+  const flat = flatLength(QUARTER, radius, thickness)
   const angle = QUARTER * (1 - share)
   return Array.from({ length: FACETS }, (_, i): Panel => {
     const [first, last] = [i / FACETS, (i + 1) / FACETS].map((part) =>

@@ -49,7 +49,7 @@ interface Told {
   joint: string
 }
 
-/** What the sides of a stroke are where they come to be borders, by the box's axes; free where nothing is told. */
+/** What the sides of a stroke are as borders, by the box's axes; free where nothing is told. */
 export type Source = Partial<Record<Axis, Partial<Record<'low' | 'high', Told>>>>
 
 /** A claim as a part sees it: the exact space, the one that is drawn, and what its sides are. */
@@ -94,7 +94,7 @@ function stretchDrawn(block: Claimed, axis: Axis, end: 'low' | 'high', amount: n
   stretch(block.drawn, axis, end, amount)
 }
 
-/** Says of one end of what is claimed that another part meets it there, and moves it so far in the drawn shape. */
+/** Says of one end of what is claimed that another part meets it, and moves it so far as it is drawn. */
 function meet(block: Claimed, joint: Joint, end: 'low' | 'high', amount: number): void {
   const told = { kind: joint.between, joint: joint.id }
   block.source[joint.along] = { ...block.source[joint.along], [end]: told }

@@ -1,11 +1,17 @@
-import { rectangle, sharedArea, transformPoint, type Matrix4, type Point, type Region } from '../geometry'
+import {
+  rectangle,
+  sharedArea,
+  transformPoint,
+  type Matrix4,
+  type Point,
+  type Region,
+  type Vector,
+} from '../geometry'
 import { openedBy } from './bend-motion'
 import { projected } from './plane'
 import type { Panel } from './resolve'
 import { Solid } from './solid'
 import { thirdAxis, type Axis, type BendGroup, type HingeGroup } from './types'
-
-type Vector = [number, number, number]
 
 /** Shares of its way at which a lid is looked at. */
 const PLACES = [0.002, 0.02, 0.1, 0.25, 0.5, 0.75, 1]

@@ -1,5 +1,5 @@
-import { zoneOf } from '../bend'
-import type { Axis } from '../assembly'
+import { zoneOf, type Zone } from '../bend'
+import { thirdAxis, type Axis } from '../assembly'
 import { bendReach, chainOf } from './bends'
 import type { SpecProblem } from './problems'
 import { SIDES } from './sides'
@@ -7,6 +7,14 @@ import { boxSizes, panelNames, setInOf, type BoxSpec, type Thicknesses } from '.
 
 /** What must be left flat of a panel beside its bends, mm. [FM] */
 const LEAST_FLAT = 10
+
+/** A link shorter than this does not twist, mm. [FM] */
+const LEAST_TWIST = 1
+
+/** Bridges are no narrower, mm: what the schema of slits allows. */
+const LEAST_BRIDGE = 0.5
+
+const QUARTER = Math.PI / 2
 
 /** Everything else is joined by fingers: that is what a bend goes with. */
 function hasFingers(spec: BoxSpec): boolean {
@@ -33,7 +41,7 @@ export function bendProblems(spec: BoxSpec, t: Thicknesses): SpecProblem[] {
   const bends = (axis: Axis): number =>
     chain.slice(1).filter((name, i) => [SIDES[name].axis, SIDES[chain[i]].axis].includes(axis)).length
   // Two bends at either end of a panel share its length between them.
-  const most = Math.min(
+  const largest = Math.min(
     ...(['x', 'y', 'z'] as const)
       .filter((axis) => bends(axis) > 0)
       .map((axis) => {
@@ -42,12 +50,16 @@ export function bendProblems(spec: BoxSpec, t: Thicknesses): SpecProblem[] {
         return flat / count - bendReach({ bends: { radius: 0 } }, thickness)
       }),
   )
-  if (spec.bends.radius > most)
-    return [{ kind: 'bend radius', field: 'radius', most: Math.max(0, Math.floor(most)) }]
-  const { rows, link, slit } = zoneOf(spec.bends, Math.PI / 2, thickness, 0, 100)
-  if (rows < 2) {
-    const flat = rows * spec.bends.link + (spec.bends.radius * Math.PI) / 2
-    return [{ kind: 'bend link', field: 'link', most: Math.floor((flat / 3) * 10) / 10 }]
-  }
-  return link <= 0 || slit <= 0 ? [{ kind: 'bend slit', field: 'slit', least: 3 * spec.bends.bridge }] : []
+  if (spec.bends.radius > largest)
+    return [{ kind: 'bend radius', field: 'radius', most: Math.max(0, Math.floor(largest)) }]
+  const [first, second] = chain.map((name) => SIDES[name].axis)
+  const long = outer[thirdAxis(first, second)]
+  // A bend reaches over the whole box, whose length along it says how long its slits can be.
+  const zoneWith = (bridge: number): Zone => zoneOf({ ...spec.bends, bridge }, QUARTER, thickness, 0, long)
+  const { rows, link, flat } = zoneWith(spec.bends.bridge)
+  if (rows < 2) return [{ kind: 'bend link', field: 'link', most: Math.floor((flat / 2) * 10) / 10 }]
+  if (link > LEAST_TWIST) return []
+  let most = spec.bends.bridge
+  while (most > LEAST_BRIDGE && zoneWith(most).link <= LEAST_TWIST) most = Number((most - 0.1).toFixed(1))
+  return [{ kind: 'bend bridge', field: 'bridge', most: Math.max(LEAST_BRIDGE, most) }]
 }

@@ -212,6 +212,19 @@ describe('the sheet that is bent', () => {
   })
 })
 
+test('a box as short along its bend as a slit still has links that twist, or is refused', () => {
+  for (const width of [12, 16, 20, 30]) {
+    const { problems, joined } = of(boxFor('flap', { width }, { slit: 24, bridge: 9 }), 1.5)
+    if (problems.length > 0) continue
+    expect(joined!.zones[0].zone.link).toBeGreaterThan(1)
+  }
+  const { problems } = of(boxFor('flap', { width: 20 }, { slit: 24, bridge: 10 }), 1.5)
+  expect(problems).toMatchObject([{ kind: 'bend bridge', field: 'bridge' }])
+  // What is offered is not refused again.
+  const [{ most }] = problems as { most: number }[]
+  expect(of(boxFor('flap', { width: 20 }, { slit: 24, bridge: most }), 1.5).problems).toEqual([])
+})
+
 test.each([
   [
     'a radius that leaves nothing flat',

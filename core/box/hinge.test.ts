@@ -68,7 +68,7 @@ describe('a lid on pins', () => {
     const box = of(boxFor({}))
     const { at, range } = groupOf(box)
     expect(range).toBeGreaterThan(95)
-    // The outer face of the lid and the wall's edge, by hand: opened by φ, the face stays 70 − z from the pin.
+    // The lid's outer face and the wall's edge, by hand: however far open, the face is 70 − z from the pin.
     const [dy, dz] = [97 - at.y, 70 - at.z]
     const over = (degrees: number): number => {
       const normal = Math.PI / 2 - (degrees * Math.PI) / 180

@@ -72,3 +72,4 @@ export {
   type Opening,
   type OpeningShape,
 } from './opening'
+export { LIES_IN_USE } from './lies'

@@ -81,8 +81,8 @@ export type SpecProblem =
   | { kind: 'bend radius'; field: 'radius'; most: number }
   /** Links so wide that there are not two of them in the arc. */
   | { kind: 'bend link'; field: 'link'; most: number }
-  /** Slits so short that their bridges meet. */
-  | { kind: 'bend slit'; field: 'slit'; least: number }
+  /** Bridges so wide that no link is left to twist between them. */
+  | { kind: 'bend bridge'; field: 'bridge'; most: number }
   /** Walls that do not stand in far enough for a lap or for closed slots. */
   | { kind: 'set in'; field: 'set-in'; least: number }
   /** A floor or a top not far enough from the edge for closed slots, or for ledges below it. */

@@ -76,8 +76,11 @@ export function problemSentence(problem: SpecProblem, say: Say): string {
         'Links so wide do not go twice into the arc. Make them at most ' +
         `${say.short(problem.most, 1)} wide, or the radius larger.`
       )
-    case 'bend slit':
-      return `Slits so short leave no link to twist. Make them at least ${say.short(problem.least, 0)} long.`
+    case 'bend bridge':
+      return (
+        `Bridges so wide leave no link to twist. Make them at most ${say.short(problem.most, 1)}, ` +
+        'the slits longer, or the box longer along the bend.'
+      )
     case 'grip':
       return `The front has no room for that. Make it at most ${say.short(Math.max(0, problem.most), 0)}.`
     case 'holes':

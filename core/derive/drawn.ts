@@ -1,5 +1,5 @@
-import { facetsOf, openedBy, posed, turnedBy, type Panel, type Pose } from '../assembly'
-import { chainOf, loosePanels, type Box, type BoxSpec, type LiesHow } from '../box'
+import { facetsOf, openedBy, posed, turnedBy, type Panel } from '../assembly'
+import { chainOf, LIES_IN_USE, loosePanels, type Box, type BoxSpec } from '../box'
 import { multiply, type Matrix4 } from '../geometry'
 
 const taken = (map: Matrix4, panel: Panel): Panel => ({ ...panel, frame: multiply(map, panel.frame) })
@@ -26,12 +26,6 @@ function bent(spec: BoxSpec, panels: Panel[], share: number): Panel[] {
 /** A box as it is built, its bent sheet closed: with its open side up, however it stands in use. */
 export const bentAsBuilt = ({ spec }: Box, panels: Panel[]): Panel[] => bent(spec, panels, 0)
 
-/** How a box stands in use, seen from how it is worked out: with its open side up. */
-const POSES: Record<Exclude<LiesHow, 'upright'>, Pose['lie']> = {
-  'on its back': { x: { axis: 'x', sign: 1 }, y: { axis: 'z', sign: 1 }, z: { axis: 'y', sign: -1 } },
-  'upside down': { x: { axis: 'x', sign: 1 }, y: { axis: 'y', sign: -1 }, z: { axis: 'z', sign: -1 } },
-}
-
 /**
  * The panels of a box as they are drawn in space: bends bent, and as it stands in use where nothing of it is
  * drawn out straight.
@@ -45,6 +39,6 @@ export function drawnPanels({ spec, assembly }: Box, panels: Panel[], share = 0)
   }
   const shown = bent(spec, panels, share)
   if (spec.lies === 'upright' || group) return shown
-  const pose = { lie: POSES[spec.lies], at: { x: 0, y: 0, z: 0 } }
+  const pose = { lie: LIES_IN_USE[spec.lies], at: { x: 0, y: 0, z: 0 } }
   return shown.map((panel) => ({ ...panel, frame: posed(pose, panel.frame) }))
 }

@@ -1,7 +1,18 @@
-import { slabOf, wayOf, type Axis, type Panel } from '../assembly'
-import { flatLength, slitLines, zoneOf, type Zone } from '../bend'
+import { wayOf, type Axis, type Panel } from '../assembly'
+import { slitLines, zoneOf, type Zone } from '../bend'
 import { chainOf, type BoxSpec, type PanelName } from '../box'
-import { signedArea, sizeOf, transformPoint, union, type Point, type Region, type Ring } from '../geometry'
+import {
+  cross,
+  dot,
+  signedArea,
+  sizeOf,
+  transformPoint,
+  union,
+  type Point,
+  type Region,
+  type Ring,
+  type Vector,
+} from '../geometry'
 
 /** A quarter turn: every bend of a box, when it is closed. */
 const QUARTER = Math.PI / 2
@@ -26,14 +37,10 @@ export interface Joined {
   faces: Onto[]
 }
 
-type Vector = [number, number, number]
-
 const AXIS: Record<Axis, number> = { x: 0, y: 1, z: 2 }
-const dot = (a: Vector, b: Vector): number => a[0] * b[0] + a[1] * b[1] + a[2] * b[2]
-const cross = ([a, b, c]: Vector, [d, e, f]: Vector): Vector => [b * f - c * e, c * d - a * f, a * e - b * d]
 
 /** The way that a panel's outside face looks. */
-export function outwardOf({ frame }: Panel): Vector {
+function outwardOf({ frame }: Panel): Vector {
   const { axis, sign } = wayOf(frame, 'z')
   const way: Vector = [0, 0, 0]
   way[AXIS[axis]] = sign
@@ -124,11 +131,3 @@ function ringsOnto({ outline, holes }: Region, onto: (point: Point) => Point): R
   }
   return [place(outline, 1), ...holes.map((hole) => place(hole, -1))]
 }
-
-/** Flat lengths of the bends, mm: for the figures of a page. */
-export const bendFlat = ({ bends }: BoxSpec, thickness: number): number =>
-  flatLength(QUARTER, bends.radius, thickness)
-
-/** Which axis of the box a bent sheet's bends run along. */
-export const bendAxis = (chain: Panel[]): Axis =>
-  (['x', 'y', 'z'] as const).find((axis) => axis !== slabOf(chain[0]).axis && axis !== slabOf(chain[1]).axis)!

@@ -1,6 +1,5 @@
 import type { Panel } from '../assembly'
-
-type Vector = [number, number, number]
+import { dot, type Vector } from '../geometry'
 
 interface Body {
   panels: Panel[]
@@ -15,8 +14,6 @@ const BEFORE_THE_FRONT = ['plate', 'knob']
 /** The name of a panel in its own box. */
 const ownName = (id: string): string => id.slice(id.lastIndexOf('/') + 1)
 const bodyName = (id: string): string => id.slice(0, Math.max(0, id.lastIndexOf('/')))
-
-const dot = (a: Vector, b: Vector): number => a[0] * b[0] + a[1] * b[1] + a[2] * b[2]
 
 function bodiesOf(panels: Panel[], place: (panel: Panel) => Vector[]): Body[] {
   const names = [...new Set(panels.map(({ id }) => bodyName(id)))]

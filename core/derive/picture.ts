@@ -1,5 +1,5 @@
 import type { Panel } from '../assembly'
-import { bounds, ringsOf, transformPoint } from '../geometry'
+import { bounds, dot, ringsOf, transformPoint, type Vector } from '../geometry'
 import { paintingOrder } from './picture-order'
 
 /**
@@ -16,8 +16,6 @@ export interface Picture {
   viewBox: [x: number, y: number, width: number, height: number]
 }
 
-type Vector = [number, number, number]
-
 /** Seen from in front, from the right and from above. */
 const ANGLE = -0.6
 const TILT = 0.5
@@ -27,7 +25,6 @@ const TOWARDS: Vector = [SIN * Math.cos(TILT), -COS * Math.cos(TILT), Math.sin(T
 const UP: Vector = [-SIN * Math.sin(TILT), COS * Math.sin(TILT), Math.cos(TILT)]
 const LIGHT: Vector = [-0.35, -0.5, 0.79]
 
-const dot = (a: Vector, b: Vector): number => a[0] * b[0] + a[1] * b[1] + a[2] * b[2]
 const project = (point: Vector): [number, number] => [dot(point, RIGHT), -dot(point, UP)]
 
 interface Face {

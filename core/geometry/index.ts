@@ -15,3 +15,4 @@ export {
   turnRegion,
   type Matrix4,
 } from './transform'
+export { cross, dot, type Vector } from './vector'

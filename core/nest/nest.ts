@@ -94,8 +94,8 @@ function* strategies(candidates: Candidate[]): Generator<Strategy> {
 
 /**
  * Lays parts out on sheets by true outline: several orders and preferences, then a search from the best of
- * them on, the best layout kept. Yields after each try, so that a worker can report and stop; the same input always gives the
- * same result.
+ * them on, the best layout kept. Yields after each try, so that a worker can report and stop; the same input
+ * always gives the same result.
  * @param parts compensated shapes, mm
  * @param surface a sheet and the loads it is cut in, mm
  * @param seed another one searches another way

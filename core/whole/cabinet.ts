@@ -1,16 +1,7 @@
-import { shareCells, type BoxSpec, type Fittings } from '../box'
+import { LIES_IN_USE, shareCells, type BoxSpec, type Fittings } from '../box'
 import { onGrid } from '../joints'
 import type { Cabinet } from './schema'
-import {
-  LEAST,
-  ON_ITS_BACK,
-  refused,
-  UPRIGHT,
-  type Member,
-  type Place,
-  type Result,
-  type WholeContext,
-} from './types'
+import { LEAST, refused, type Member, type Place, type Result, type WholeContext } from './types'
 
 /** An opening of the case: where it is, from the left and from below, mm. */
 interface Opening {
@@ -151,7 +142,7 @@ export function arrangeCabinet(cabinet: Cabinet, { first }: WholeContext): Resul
     places.push({
       member: member + 1,
       label: `drawer ${i + 1}`,
-      pose: { lie: UPRIGHT, at },
+      pose: { lie: LIES_IN_USE.upright, at },
       group: { way: { axis: 'y', sign: -1 }, range: deep },
     })
   }
@@ -163,7 +154,7 @@ export function arrangeCabinet(cabinet: Cabinet, { first }: WholeContext): Resul
   const shell: Place = {
     member: 0,
     label: 'case',
-    pose: { lie: ON_ITS_BACK, at: { x: 0, y: depth, z: 0 } },
+    pose: { lie: LIES_IN_USE['on its back'], at: { x: 0, y: depth, z: 0 } },
     group: null,
   }
   return {

@@ -1,24 +1,15 @@
-import { boxSizes, makeShell, type BoxSpec } from '../box'
+import { LIES_IN_USE, boxSizes, makeShell, type BoxSpec } from '../box'
 import { onGrid } from '../joints'
 import type { Size } from '../assembly'
 import type { Cap, Halves, Nested } from './schema'
-import {
-  LEAST,
-  refused,
-  UPRIGHT,
-  UPSIDE_DOWN,
-  type Member,
-  type Place,
-  type Result,
-  type WholeContext,
-} from './types'
+import { LEAST, refused, type Member, type Place, type Result, type WholeContext } from './types'
 
 const ORIGIN: Size = { x: 0, y: 0, z: 0 }
 const asItIs = (name: string): Member => ({ name, copies: 1, fixed: (box) => box })
 const standing = (label: string): Place => ({
   member: 0,
   label,
-  pose: { lie: UPRIGHT, at: ORIGIN },
+  pose: { lie: LIES_IN_USE.upright, at: ORIGIN },
   group: null,
 })
 const lifted = (label: string, pose: Place['pose'], range: number): Place => ({
@@ -52,7 +43,7 @@ export function arrangeNested(nested: Nested, { first }: WholeContext): Result {
     fixed: (box): BoxSpec => ({ ...box, sizesAre: 'outer', ...size }),
   }
   const pose = {
-    lie: UPRIGHT,
+    lie: LIES_IN_USE.upright,
     at: { x: onGrid(room.min.x + play), y: onGrid(room.min.y + play), z: onGrid(room.min.z + at) },
   }
   return {
@@ -68,7 +59,7 @@ export function arrangeNested(nested: Nested, { first }: WholeContext): Result {
 function turnedOver({ box, materials }: WholeContext['other'], over: Size, rim: number): Place['pose'] {
   const { room } = makeShell(box, materials)
   return {
-    lie: UPSIDE_DOWN,
+    lie: LIES_IN_USE['upside down'],
     at: {
       x: onGrid(over.x - room.min.x),
       // Turned over about x, its back comes to the front.

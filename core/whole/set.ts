@@ -1,7 +1,7 @@
-import { shareCells, type BoxSpec } from '../box'
+import { LIES_IN_USE, shareCells, type BoxSpec } from '../box'
 import { onGrid } from '../joints'
 import type { BoxSet } from './schema'
-import { LEAST, refused, UPRIGHT, type Member, type Place, type Result } from './types'
+import { LEAST, refused, type Member, type Place, type Result } from './types'
 
 const one = <T>(cells: (T | null)[]): (T | null)[] => (cells.length > 0 ? cells : [null])
 
@@ -37,7 +37,7 @@ export function arrangeSet(set: BoxSet): Result {
       places.push({
         member,
         label: `box ${places.length + 1}`,
-        pose: { lie: UPRIGHT, at: { x: onGrid(x), y: onGrid(y), z: 0 } },
+        pose: { lie: LIES_IN_USE.upright, at: { x: onGrid(x), y: onGrid(y), z: 0 } },
         group: { way: { axis: 'z', sign: 1 }, range: height },
       })
       x += wide + gap

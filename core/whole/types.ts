@@ -1,4 +1,4 @@
-import type { Lie, Pose, SlideGroup } from '../assembly'
+import type { Pose, SlideGroup } from '../assembly'
 import type { BoxSpec, Materials } from '../box'
 
 /** One of the boxes: what of it the whole decides. Equal ones are one member, in copies. */
@@ -57,21 +57,3 @@ export const refused = (field: string, what: WholeProblem['what']): Result => ({
 
 /** A box smaller than this on any side is none, mm. */
 export const LEAST = 5
-
-export const UPRIGHT: Lie = {
-  x: { axis: 'x', sign: 1 },
-  y: { axis: 'y', sign: 1 },
-  z: { axis: 'z', sign: 1 },
-}
-/** Its open side to the front: what was its front is below. */
-export const ON_ITS_BACK: Lie = {
-  x: { axis: 'x', sign: 1 },
-  y: { axis: 'z', sign: 1 },
-  z: { axis: 'y', sign: -1 },
-}
-/** Its open side below. */
-export const UPSIDE_DOWN: Lie = {
-  x: { axis: 'x', sign: 1 },
-  y: { axis: 'y', sign: -1 },
-  z: { axis: 'z', sign: -1 },
-}

@@ -65,7 +65,8 @@ async function writePiece(): Promise<void> {
     statement:
       `Five strips with links ${widths} mm wide after cutting, slits ` +
       `${IN_METRIC.length(box.value.bends.slit)} long. Unit millimetres. Kerf ` +
-      `${IN_METRIC.length(kerf.width)}, outlines compensated by ${IN_METRIC.length(compensation.x)} per side.`,
+      `${IN_METRIC.length(kerf.width)}, outlines compensated by ` +
+      `${IN_METRIC.length(compensation.x)} per side.`,
     ...piece,
     ...(machine ? { colours: machine.colours } : {}),
   }

@@ -77,7 +77,7 @@ const AT_FIELD = [
   'bends',
   'radius',
   'link',
-  'slit',
+  'bridge',
 ]
 const problems = computed(() =>
   derived.box.problems.map((problem) => ({

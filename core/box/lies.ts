@@ -1,0 +1,12 @@
+import type { Lie } from '../assembly'
+import type { LiesHow } from './fittings'
+
+/**
+ * How a box's own axes run where it stands in use. On its back, what was its front is below; upside down, its
+ * back comes to the front.
+ */
+export const LIES_IN_USE: Record<LiesHow, Lie> = {
+  upright: { x: { axis: 'x', sign: 1 }, y: { axis: 'y', sign: 1 }, z: { axis: 'z', sign: 1 } },
+  'on its back': { x: { axis: 'x', sign: 1 }, y: { axis: 'z', sign: 1 }, z: { axis: 'y', sign: -1 } },
+  'upside down': { x: { axis: 'x', sign: 1 }, y: { axis: 'y', sign: -1 }, z: { axis: 'z', sign: -1 } },
+}
