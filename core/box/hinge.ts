@@ -9,8 +9,10 @@ import type { BoxSpec } from './spec'
 export const turns = ({ top, lid }: Pick<BoxSpec, 'top' | 'lid'>): boolean => top && lid.kind === 'hinge'
 
 /** Wood round a pin, in thicknesses; room behind the lid and what a turning hole is wider by, mm. [FM] */
-const ROUND = 1
+const ROUND = 1.15
 const BEHIND = 0.5
+/** Wood between a cheek and the edge of the lid, in thicknesses: more than one, so that it is no thin web. [FM] */
+const WEB = 1.25
 const LOOSE = 0.3
 
 /** Radius of the wood round a pin, mm. */
@@ -86,7 +88,7 @@ export function cheeksOf(shell: Shell): { part: Part; joint: Joint }[] {
     const x: [number, number] =
       side === 'left' ? [lid.min.x, onGrid(lid.min.x + t)] : [onGrid(lid.max.x - t), lid.max.x]
     // Set in by a web, so that its tenons stand in closed slots.
-    const by = side === 'left' ? t : -t
+    const by = (side === 'left' ? WEB : -WEB) * t
     const block: Block = {
       min: { x: onGrid(x[0] + by), y: cheek[0], z: low },
       max: { x: onGrid(x[1] + by), y: cheek[1], z: lid.max.z },

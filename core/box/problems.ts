@@ -210,7 +210,7 @@ function hingeProblems({ lid, corners }: BoxSpec, t: Thicknesses, inner: Size): 
   if (corners.kind === 'lap' || corners.kind === 'tenon') return [{ kind: 'hinge corners', field: 'pin' }]
   // As hingeOf works it out: cheeks before the pin, wood round it, and the reach behind it.
   const deep = Math.max(3 * round, 5 * t.top) + Math.hypot(round, round + t.top) + 2
-  const isShort = inner.y < deep || inner.z < 2 * round + 1 || inner.x < 4 * t.top + 2 * lid.play + 2
+  const isShort = inner.y < deep || inner.z < 2 * round + 1 || inner.x < 5 * t.top + 2 * lid.play + 2
   return isShort
     ? [{ kind: 'hinge room', field: 'pin', deep: Math.ceil(deep), high: Math.ceil(2 * round + 1) }]
     : []
