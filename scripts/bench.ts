@@ -2,10 +2,12 @@ import { benchAssembly } from './bench/assembly'
 import { benchBrowser } from './bench/browser'
 import { benchCore } from './bench/core'
 import { benchCoverage } from './bench/coverage'
+import { benchLayouts } from './bench/layouts'
 import { benchSheets } from './bench/sheets'
 
 benchCore()
 benchAssembly()
 benchCoverage()
 benchSheets()
+benchLayouts()
 await benchBrowser()

@@ -1,6 +1,7 @@
 import { sizeOf } from '../geometry'
 import { PREFERENCES, type Preference } from './free-space'
-import { makeCandidates, makePose, pack, type Candidate, type Strategy } from './pack'
+import { joinBlocks } from './blocks'
+import { largestRoom, makeCandidates, makePose, pack, type Candidate, type Strategy } from './pack'
 import { randomFrom } from './random'
 import { fewestSheets } from './check'
 import { loadAt, type Surface } from './surface'
@@ -29,6 +30,9 @@ const LEAST_SEARCHED = 120
 const MOST_SEARCHED = 1500
 const searchedFor = (parts: number): number =>
   Math.max(LEAST_SEARCHED, Math.min(MOST_SEARCHED, Math.round(20_000 / Math.max(1, parts))))
+
+/** How much larger a block may be taken for than it is when blocks are put in order. */
+const UNSURE = 0.4
 
 /**
  * How long a worse order is forgiven, in tries: late acceptance. [PUB: Burke & Bykov, The late acceptance
@@ -146,7 +150,19 @@ export function* nestSteps(
   const fewest = fewestSheets(parts, settings, surface)
   /** No layout takes fewer sheets: what is left to win is only room on the last one. */
   const isLeast = (): boolean => best!.cost[0] === 0 && best!.cost[1] <= fewest
+  const room = largestRoom(surface, settings.margin)
+  /** Parts with equal sides joined into blocks, and those packed: another idea altogether. */
+  const inBlocks = (share: number): Strategy => {
+    const blocks = joinBlocks(loose, settings.gap, { width: room[0], height: room[1] }, share, random)
+    const weights = new Map(blocks.map((block) => [block, block.area * (1 + UNSURE * random())]))
+    const order = blocks.sort((a, b) => weights.get(b)! - weights.get(a)!)
+    return { order, preference: preferences[Math.floor(random() * preferences.length)], slide: false }
+  }
   for (let i = 0; i < searched && !(i >= LEAST_SEARCHED && isLeast()); i++) {
+    if (i % Math.max(2, Math.round(loose.length / 25)) === 0) {
+      const found = looked(inBlocks(random()))
+      if (better(found)) best = found
+    }
     const strategy = near({ ...from!, slide: i % 8 !== 7 }, preferences, random)
     const found = looked(strategy)
     const isTaken = !isLess(now.cost, found.cost) || isLess(found.cost, before[i % FORGIVEN])

@@ -6,6 +6,7 @@ import {
   turnPoints,
   turnRegion,
   type Region,
+  type Ring,
   type Turn,
 } from '../geometry'
 import { FreeSpace, type Preference } from './free-space'
@@ -21,11 +22,23 @@ import {
   type Unplaced,
 } from './types'
 
+/** A part in a block: how it lies, and where from the block's lower left corner, mm. */
+export interface Member {
+  part: string
+  turn: Turn
+  dx: number
+  dy: number
+  width: number
+  height: number
+}
+
 /** A part turned one way, with everything about it that placing asks for again and again. */
-interface Pose {
+export interface Pose {
   turn: Turn
   width: number
   height: number
+  /** Of a block: what it is made of. */
+  members?: Member[]
   /** Edges as they are, for others that slide onto it. */
   fixed: { x: Facing; y: Facing }
   /** Edges grown by the gap, for its own sliding. */
@@ -36,6 +49,8 @@ export interface Candidate {
   part: NestPart
   poses: Pose[]
   area: number
+  /** Of a block: the parts that it is made of. */
+  of?: Candidate[]
 }
 
 /** How one try goes about it. */
@@ -65,10 +80,15 @@ export function makePose(part: Omit<NestPart, 'id'>, turn: Turn, gap: number): P
     turn,
     width: box.maxX,
     height: box.maxY,
-    fixed: { x: facing(ringsOf(posed), 'x', 'back'), y: facing(ringsOf(posed), 'y', 'back') },
-    moving: { x: facing(grown, 'x', 'front'), y: facing(grown, 'y', 'front') },
+    ...makeFacings(ringsOf(posed), grown),
   }
 }
+
+/** What slides onto a shape, and what of it, grown by the gap, slides itself. */
+export const makeFacings = (rings: Ring[], grown: Ring[]): Pick<Pose, 'fixed' | 'moving'> => ({
+  fixed: { x: facing(rings, 'x', 'back'), y: facing(rings, 'y', 'back') },
+  moving: { x: facing(grown, 'x', 'front'), y: facing(grown, 'y', 'front') },
+})
 
 /** Every part in every way it may lie; copies of one shape share what was worked out for it. */
 export function makeCandidates(parts: NestPart[], settings: LayoutSettings): Candidate[] {
@@ -82,8 +102,8 @@ export function makeCandidates(parts: NestPart[], settings: LayoutSettings): Can
   })
 }
 
-interface Placed {
-  pose: Pose
+export interface Placed {
+  pose: Pick<Pose, 'width' | 'height' | 'fixed'>
   x: number
   y: number
 }
@@ -97,10 +117,10 @@ interface Room {
 }
 
 /** Slides a part down and to the left against the true outlines of what lies there already. */
-function settle(
-  pose: Pose,
+export function settle(
+  pose: Pick<Pose, 'width' | 'height' | 'moving'>,
   start: { x: number; y: number },
-  { placed, load }: Room,
+  { placed, load }: { placed: Placed[]; load: { x: number; y: number } },
   margin: number,
   gap: number,
 ) {
@@ -182,9 +202,18 @@ class Packing {
     const { margin, gap } = this.settings
     const { room, pose } = spot
     const start = { x: spot.x + room.load.x + margin, y: spot.y + room.load.y + margin }
-    const { x, y } = slide ? settle(pose, start, room, margin, gap) : start
+    const { x, y } = slide && !pose.members ? settle(pose, start, room, margin, gap) : start
     this.put(room, pose, x, y)
-    this.placements.push({ part: part.id, sheet: room.sheet, x, y, turn: pose.turn, pinned: false })
+    const { sheet } = room
+    for (const member of pose.members ?? [{ part: part.id, turn: pose.turn, dx: 0, dy: 0 }])
+      this.placements.push({
+        part: member.part,
+        sheet,
+        x: x + member.dx,
+        y: y + member.dy,
+        turn: member.turn,
+        pinned: false,
+      })
     return true
   }
 
@@ -220,12 +249,13 @@ export function pack(
   for (const { placement, pose } of pinned) packing.pin(placement, pose)
   const unplaced = strategy.order
     .filter((candidate) => !packing.add(candidate, strategy))
+    .flatMap((candidate) => candidate.of ?? [candidate])
     .map((candidate) => whyNot(candidate, settings, surface))
   return { placements: packing.placements, unplaced }
 }
 
 /** The largest load, inside its margins. */
-function largestRoom({ loads }: Surface, margin: number): [number, number] {
+export function largestRoom({ loads }: Surface, margin: number): [number, number] {
   const inside = loads.map(({ width, height }): [number, number] => [
     Math.max(0, width - 2 * margin),
     Math.max(0, height - 2 * margin),

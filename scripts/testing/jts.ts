@@ -55,3 +55,7 @@ export function spansAlong(shape: Geometry, axis: 'x' | 'y', place: number): [nu
     .map((ends): [number, number] => [Math.min(...ends), Math.max(...ends)])
     .sort((a, b) => a[0] - b[0])
 }
+
+/** The lines round a shape. */
+export const borderOf = (shape: Geometry): Geometry =>
+  (shape as Geometry & { getBoundary: () => Geometry }).getBoundary()

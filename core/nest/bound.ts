@@ -1,0 +1,139 @@
+import { ringsOf, type Region } from '../geometry'
+
+/** A rectangle that lies inside a part, mm. */
+interface Item {
+  width: number
+  height: number
+  /** It may lie turned by a quarter too. */
+  turns: boolean
+}
+
+/** What floating point may add to a length, of a whole sheet's side. */
+const SLIVER = 1e-9
+
+type Measure = (x: number) => number
+
+/**
+ * Functions of a length (of a side of 1) whose sum over any lengths that fit beside each other is 1 at most.
+ * [PUB: Fekete & Schepers, New classes of fast lower bounds for bin packing problems, Mathematical
+ * Programming 91 (2001), 11–31, their u(k), U(ε) and φ(ε)]
+ */
+export const rounded = (k: number): Measure => {
+  return (x) => {
+    const times = (k + 1) * x
+    return Math.abs(times - Math.round(times)) < 1e-12 ? x : Math.floor(times) / k
+  }
+}
+export const largeOnly =
+  (e: number): Measure =>
+  (x) =>
+    x > 1 - e ? 1 : x < e ? 0 : x
+export const counted = (e: number): Measure => {
+  const most = Math.floor(1 / e)
+  return (x) => (x > 0.5 ? 1 - Math.floor((1 - x) / e) / most : x >= e ? 1 / most : 0)
+}
+
+const SHARES = [0.5, 0.45, 0.4, 1 / 3, 0.3, 0.25, 0.2, 1 / 6, 0.15, 0.1, 0.05]
+const MEASURES: Measure[] = [
+  (x) => x,
+  ...[1, 2, 3, 4, 5, 6, 8, 10].map(rounded),
+  ...SHARES.map(largeOnly),
+  ...SHARES.map(counted),
+]
+
+/**
+ * Sheets that rectangles take at the very least, by every pair of measures: better than by area alone where
+ * parts are large.
+ */
+export function rectangleBound(items: Item[], width: number, height: number): number {
+  // Taken a sliver smaller, which can only make the bound smaller.
+  const shares = items.map((item) => ({
+    turns: item.turns,
+    asIs: [item.width / width - SLIVER, item.height / height - SLIVER],
+    turned: [item.height / width - SLIVER, item.width / height - SLIVER],
+  }))
+  let most = 0
+  for (const across of MEASURES)
+    for (const along of MEASURES) {
+      let sum = 0
+      for (const { asIs, turned, turns } of shares) {
+        const fits = turned[0] <= 1 && turned[1] <= 1
+        const value = asIs[0] <= 1 && asIs[1] <= 1 ? across(asIs[0]) * along(asIs[1]) : Infinity
+        const other = turns && fits ? across(turned[0]) * along(turned[1]) : Infinity
+        const least = Math.min(value, other)
+        if (Number.isFinite(least)) sum += least
+      }
+      if (sum > most) most = sum
+    }
+  return Math.max(0, Math.ceil(most - 1e-6))
+}
+
+const isUpright = ({ outline, holes }: Region): boolean =>
+  [outline, ...holes].every((ring) =>
+    ring.every((a, i) => {
+      const b = ring[(i + 1) % ring.length]
+      return Math.abs(a.x - b.x) < 1e-9 || Math.abs(a.y - b.y) < 1e-9
+    }),
+  )
+
+/** Corners beyond which no rectangle is looked for. */
+const MOST_CORNERS = 400
+
+/**
+ * The largest rectangle that lies inside a part whose edges run along the axes; null for other parts. What
+ * lies beside it is left out of account.
+ */
+export function rectangleInside(shape: Region): { width: number; height: number } | null {
+  const rings = ringsOf(shape)
+  if (rings.reduce((sum, ring) => sum + ring.length, 0) > MOST_CORNERS || !isUpright(shape)) return null
+  const lines = (axis: 'x' | 'y'): number[] =>
+    [...new Set(rings.flat().map((point) => Math.round(point[axis] * 1e6) / 1e6))].sort((a, b) => a - b)
+  const [xs, ys] = [lines('x'), lines('y')]
+  const edges = rings.flatMap((ring) => ring.map((a, i) => [a, ring[(i + 1) % ring.length]] as const))
+  const isInside = (x: number, y: number): boolean =>
+    edges.filter(([a, b]) => a.y > y !== b.y > y && a.x > x).length % 2 === 1
+  const heights = new Array<number>(xs.length - 1).fill(0)
+  let best: { width: number; height: number } | null = null
+  for (let row = 0; row + 1 < ys.length; row++) {
+    for (let i = 0; i + 1 < xs.length; i++)
+      heights[i] = isInside((xs[i] + xs[i + 1]) / 2, (ys[row] + ys[row + 1]) / 2)
+        ? heights[i] + ys[row + 1] - ys[row]
+        : 0
+    for (let left = 0; left < heights.length; left++) {
+      let height = Infinity
+      for (let right = left; right < heights.length && heights[right] > 0; right++) {
+        height = Math.min(height, heights[right])
+        const width = xs[right + 1] - xs[left]
+        if (!best || width * height > best.width * best.height) best = { width, height }
+      }
+    }
+  }
+  return best
+}
+
+/** How much of the gap counts on both axes: parts may be nearer along either, where they lie corner to corner. */
+const CORNERWISE = Math.SQRT1_2
+
+/**
+ * Sheets that parts take at the very least, by the rectangles inside them.
+ * @param parts with the angles that they may lie at
+ * @param room of the largest sheet inside its margins, mm
+ */
+export function fewestByRectangles(
+  parts: { shape: Region; turns: number[] }[],
+  gap: number,
+  room: { width: number; height: number },
+): number {
+  const known = new Map<Region, ReturnType<typeof rectangleInside>>()
+  const apart = gap * CORNERWISE
+  const items = parts.flatMap(({ shape, turns }): Item[] => {
+    if (!known.has(shape)) known.set(shape, rectangleInside(shape))
+    const inside = known.get(shape)
+    if (!inside || turns.some((turn) => turn % 90 !== 0)) return []
+    const [width, height] = [inside.width + apart, inside.height + apart]
+    const isTurned = turns.some((turn) => turn % 180 !== 0)
+    const isAsIs = turns.some((turn) => turn % 180 === 0)
+    return [isAsIs ? { width, height, turns: isTurned } : { width: height, height: width, turns: false }]
+  })
+  return rectangleBound(items, room.width + apart, room.height + apart)
+}

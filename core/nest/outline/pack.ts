@@ -1,0 +1,132 @@
+import { settle, type Placed } from '../pack'
+import { Taken } from './raster'
+import type { Ground } from './ground'
+import type { OutlinePose } from './shape'
+
+/** A part to be placed, in every way that it may lie, by kind of sheet. */
+export interface OutlinePart {
+  id: string
+  area: number
+  /** Copies of one shape share their poses. */
+  poses: OutlinePose[][]
+}
+
+/** So many sheets of one kind, in the order in which they are used. */
+export interface OutlineSheets {
+  ground: Ground
+  count: number
+}
+
+export interface Lying {
+  part: string
+  /** Which kind of sheet, and which of them from 0. */
+  kind: number
+  number: number
+  x: number
+  y: number
+  pose: OutlinePose
+}
+
+/** How one try goes about it: whether a part goes low first or left first, and whether by its far side. */
+export interface OutlineStrategy {
+  order: OutlinePart[]
+  byColumn: boolean
+  byFarSide: boolean
+  /** Which sheets are used first. */
+  sheets: { kind: number; number: number }[]
+}
+
+/** One sheet with what lies on it. */
+class Sheet {
+  private readonly taken: Taken
+  private readonly placed: Placed[]
+  /** How far each pose was looked for; -1 where there is no place any more. */
+  private readonly searched = new Map<OutlinePose, number>()
+
+  constructor(
+    private readonly ground: Ground,
+    private readonly byColumn: boolean,
+    private readonly margin: number,
+    private readonly gap: number,
+  ) {
+    this.taken = new Taken(ground.raster).copyOf(ground.taken)
+    const around = { width: Infinity, height: Infinity, fixed: ground.outside }
+    this.placed = [{ pose: around, x: 0, y: 0 }]
+  }
+
+  get isEmpty(): boolean {
+    return this.placed.length === 1
+  }
+
+  /** Where a pose's lower left corner would come to lie first. */
+  find(pose: OutlinePose): { x: number; y: number } | null {
+    const { blocks, columns, rows, reach } = pose
+    const from = this.searched.get(pose) ?? 0
+    const place = from < 0 ? -1 : this.taken.find(blocks, columns, rows, this.byColumn, from)
+    this.searched.set(pose, place)
+    if (place < 0) return null
+    const { column, row } = this.taken.at(place, columns, rows, this.byColumn)
+    const { x, y, stepX, stepY } = this.ground.raster
+    return { x: x + column * stepX + reach, y: y + row * stepY + reach }
+  }
+
+  put(pose: OutlinePose, from: { x: number; y: number }): { x: number; y: number } {
+    const at = settle(pose, from, { placed: this.placed, load: { x: 0, y: 0 } }, this.margin, this.gap)
+    this.placed.push({ pose, ...at })
+    this.taken.take(pose.rings, at.x, at.y)
+    return at
+  }
+}
+
+/** Lays the parts one after another on the first sheet that takes them, by their outlines. */
+export function packOutlines(
+  { order, byColumn, byFarSide, sheets: inOrder }: OutlineStrategy,
+  kinds: OutlineSheets[],
+  margin: number,
+  gap: number,
+): { lying: Lying[]; unplaced: OutlinePart[] } {
+  const sheets: { kind: number; number: number; sheet: Sheet }[] = []
+  const waiting = [...inOrder]
+  const lying: Lying[] = []
+
+  /** The best of a part's poses on one sheet. */
+  function best({ poses }: OutlinePart, { kind, sheet }: (typeof sheets)[number]) {
+    let found: { pose: OutlinePose; at: { x: number; y: number }; score: number } | null = null
+    for (const pose of poses[kind]) {
+      const at = sheet.find(pose)
+      if (!at) continue
+      const [far, size] = byColumn ? [at.x, pose.width] : [at.y, pose.height]
+      const score = far + (byFarSide ? size : 0) + 1e-3 * (byColumn ? at.y : at.x)
+      if (!found || score < found.score) found = { pose, at, score }
+    }
+    return found
+  }
+
+  function isPut(part: OutlinePart): boolean {
+    for (let i = 0; i < sheets.length || waiting.length > 0; i++) {
+      if (i === sheets.length) {
+        const next = waiting.findIndex(({ kind }) => part.poses[kind].length > 0)
+        if (next < 0) return false
+        const [{ kind, number }] = waiting.splice(next, 1)
+        sheets.push({ kind, number, sheet: new Sheet(kinds[kind].ground, byColumn, margin, gap) })
+      }
+      const found = best(part, sheets[i])
+      if (found) {
+        const { kind, number, sheet } = sheets[i]
+        lying.push({ part: part.id, kind, number, pose: found.pose, ...sheet.put(found.pose, found.at) })
+        return true
+      }
+      if (sheets[i].sheet.isEmpty) {
+        // Not even an empty one takes it: the next kind might.
+        const { kind } = sheets[i]
+        const other = waiting.findIndex((each) => each.kind !== kind)
+        if (other < 0) return false
+        waiting.unshift(...waiting.splice(other, 1))
+      }
+    }
+    return false
+  }
+
+  const unplaced = order.filter((part) => !isPut(part))
+  return { lying, unplaced }
+}

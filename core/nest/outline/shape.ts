@@ -1,0 +1,68 @@
+import {
+  bounds,
+  offset,
+  ringsOf,
+  shiftRegion,
+  turnPoints,
+  type Point,
+  type Region,
+  type Ring,
+} from '../../geometry'
+import { makeFacings } from '../pack'
+import type { Facing } from '../slide'
+import { blocksOf, type Block, type Raster } from './raster'
+
+/** A shape turned by an angle, its lower left corner at (0, 0), ready to be placed. Lengths in mm. */
+export interface OutlinePose {
+  angle: number
+  width: number
+  height: number
+  rings: Ring[]
+  fixed: { x: Facing; y: Facing }
+  moving: { x: Facing; y: Facing }
+  /** Grown by the gap, in squares; its lower left square is `reach` below and left of its corner. */
+  blocks: Block[]
+  reach: number
+  columns: number
+  rows: number
+  /** Where the shape's own origin comes to lie from its lower left corner. */
+  origin: Point
+}
+
+const isQuarter = (angle: number): angle is 0 | 90 | 180 | 270 => angle % 90 === 0
+
+/** Points turned counter-clockwise about (0, 0), by any angle in degrees. */
+export function turnBy(points: Point[], angle: number): Point[] {
+  if (isQuarter(angle)) return turnPoints(points, angle)
+  const [c, s] = [Math.cos((angle * Math.PI) / 180), Math.sin((angle * Math.PI) / 180)]
+  return points.map(({ x, y }) => ({ x: c * x - s * y, y: s * x + c * y }))
+}
+
+export function poseOf(shape: Region, angle: number, gap: number, on: Raster): OutlinePose {
+  const turned: Region = {
+    outline: turnBy(shape.outline, angle),
+    holes: shape.holes.map((hole) => turnBy(hole, angle)),
+  }
+  const { minX, minY } = bounds(turned.outline)
+  const posed = shiftRegion(turned, -minX, -minY)
+  const box = bounds(posed.outline)
+  const grown = offset(posed, gap).flatMap(ringsOf)
+  const around = bounds(grown.flat())
+  const reach = -Math.min(around.minX, around.minY)
+  const squares = (length: number, step: number): number =>
+    Math.max(1, Math.ceil((length + reach) / step - 1e-6))
+  const [columns, rows] = [squares(around.maxX, on.stepX), squares(around.maxY, on.stepY)]
+  const raster: Raster = { ...on, x: -reach, y: -reach, columns, rows }
+  return {
+    angle,
+    width: box.maxX,
+    height: box.maxY,
+    rings: ringsOf(posed),
+    ...makeFacings(ringsOf(posed), grown),
+    blocks: blocksOf(grown, raster),
+    reach,
+    columns,
+    rows,
+    origin: { x: -minX, y: -minY },
+  }
+}

@@ -1,0 +1,2 @@
+export { layoutTask } from './layout'
+export { readTask, taskSchema, type Task, type TaskLayout } from './read'

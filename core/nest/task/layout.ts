@@ -1,0 +1,112 @@
+import { area, bounds, offset, shiftPoints, sizeOf } from '../../geometry'
+import { fewestByRectangles } from '../bound'
+import { turnBy } from '../outline'
+import { outlineTries } from './outlines'
+import { isBetter, ownParts, stockedOf, type Own, type Stocked, type Tried } from './parts'
+import { MILLIMETRES, type Task, type TaskLayout } from './read'
+import { isForRectangles, rectangleTries } from './rectangles'
+
+/** Looks at a task while there is time. */
+const MOST_STEPS = 1_000_000
+
+/** Steps by rectangles between two by outline, each of which takes about as long as all of these. */
+const BETWEEN = 12
+
+/**
+ * No layout does with fewer sheets: by area, and by the rectangles inside the parts, as if all sheets were of
+ * the largest kind.
+ */
+function boundOf(own: Own[], stocked: Stocked[], gap: number, margin: number): number {
+  const all = own.reduce((sum, { shape }) => sum + area(shape), 0)
+  const usable = stocked.map(({ outline }) =>
+    offset({ outline, holes: [] }, -margin).reduce((sum, region) => sum + area(region), 0),
+  )
+  const most = Math.max(...usable)
+  const side = (of: 'width' | 'height'): number => Math.max(...stocked.map((each) => each[of])) - 2 * margin
+  const room = { width: side('width'), height: side('height') }
+  if (!(most > 0) || Math.min(room.width, room.height) <= 0) return Infinity
+  const parts = own.map(({ shape, part }) => ({ shape, turns: part.turns }))
+  return Math.max(Math.ceil(all / most - 1e-9), fewestByRectangles(parts, gap, room))
+}
+
+/** Parts that fill the rectangle around them gain nothing from a look at their outlines. */
+const FULL = 0.995
+function isFull(shape: Own['shape']): boolean {
+  const { width, height } = sizeOf(shape)
+  return area(shape) > FULL * width * height
+}
+
+/**
+ * Lays a task out for as long as is wanted, or until no layout can take fewer sheets.
+ * @param seconds at most
+ * @param seed the same seed and enough time give the same layout
+ * @param now a clock, seconds
+ */
+export function layoutTask(task: Task, seconds: number, seed: number, now: () => number): TaskLayout {
+  const begun = now()
+  const scale = MILLIMETRES[task.units]
+  const own = ownParts(task)
+  const stocked = stockedOf(task)
+  const [gap, margin] = [task.gap * scale, task.margin * scale]
+  const bound = boundOf(own, stocked, gap, margin)
+  const isLate = (): boolean => now() - begun > seconds
+  const isProven = ({ unplaced, sheets, price }: Tried): boolean =>
+    unplaced.length === 0 &&
+    sheets <= bound &&
+    price <= sheets * Math.min(...stocked.map((s) => s.sheet.price))
+  const byRectangles = isForRectangles(own, stocked)
+  const isPlain = byRectangles && own.every(({ shape }) => isFull(shape))
+  const about = { gap, margin, seed }
+  const outlines = isPlain ? null : outlineTries(own, stocked, about)
+  const rectangles = byRectangles ? rectangleTries(own, stocked, about, isLate) : null
+  let best: Tried = {
+    lies: [],
+    unplaced: own.map((each) => ({ own: each, reason: 'no sheet has room inside its margins' })),
+    sheets: 0,
+    price: 0,
+  }
+  const take = (found: Tried | null | void): void => {
+    if (found && isBetter(found, best)) best = found
+  }
+  for (let i = 0; i < MOST_STEPS && !isProven(best); i++) {
+    if (i > 0 && isLate()) break
+    take(outlines?.next().value)
+    for (let j = 0; rectangles && j < BETWEEN && !isProven(best) && !isLate(); j++)
+      take(rectangles.next().value)
+  }
+  // What was begun is brought to its end: it may be the only layout there is.
+  for (let done = !rectangles || isProven(best); !done;) {
+    const found = rectangles!.next().value
+    take(found)
+    done = found !== null
+  }
+  return written(best, { scale, bound, proven: isProven(best), seconds: now() - begun })
+}
+
+/** As it goes into the file: each part turned about its own origin, then moved, in the task's unit. */
+function written(
+  { lies, unplaced, sheets }: Tried,
+  { scale, bound, proven, seconds }: { scale: number; bound: number; proven: boolean; seconds: number },
+): TaskLayout {
+  const round = (value: number): number => Number((value / scale).toFixed(6))
+  return {
+    placements: lies.map(({ own, on, number, x, y, angle }) => {
+      const asGiven = shiftPoints(own.shape.outline, -own.origin.x, -own.origin.y)
+      const { minX, minY } = bounds(turnBy(asGiven, angle))
+      return {
+        part: own.part.id,
+        copy: own.copy,
+        sheet: on.sheet.id,
+        number: number + 1,
+        x: round(x - minX - on.origin.x),
+        y: round(y - minY - on.origin.y),
+        angle,
+      }
+    }),
+    unplaced: unplaced.map(({ own, reason }) => ({ part: own.part.id, copy: own.copy, reason })),
+    sheetsUsed: sheets,
+    bound,
+    proven,
+    seconds: Number(seconds.toFixed(3)),
+  }
+}

@@ -1,0 +1,49 @@
+import { area, type Region } from '../../geometry'
+import { groundOf, outlineSteps, poseOf, stepFor, type OutlinePart, type OutlinePose } from '../outline'
+import { usedBy, type Own, type Stocked, type Tried } from './parts'
+
+/**
+ * Tries by true outline: any angles, sheets of any shape, parts inside openings of others. Endless; each step
+ * gives the best so far.
+ */
+export function* outlineTries(
+  own: Own[],
+  stocked: Stocked[],
+  { gap, margin, seed }: { gap: number; margin: number; seed: number },
+): Generator<Tried, void> {
+  const kinds = stocked.flatMap((on) => {
+    const ground = groundOf(on.outline, margin, gap, stepFor(on.outline))
+    return ground ? [{ on, ground, count: on.sheet.count, price: on.sheet.price }] : []
+  })
+  if (kinds.length === 0) return
+  const known = new Map<Region, OutlinePose[][]>()
+  const parts = own.map(({ id, shape, part }): OutlinePart => {
+    const poses =
+      known.get(shape) ??
+      kinds.map(({ ground: { raster } }) =>
+        part.turns
+          .map((angle) => poseOf(shape, angle, gap, raster))
+          .filter(({ columns, rows }) => columns <= raster.columns && rows <= raster.rows),
+      )
+    known.set(shape, poses)
+    return { id, area: area(shape), poses }
+  })
+  const byId = new Map(own.map((each) => [each.id, each]))
+  for (const found of outlineSteps(parts, kinds, margin, gap, seed)) {
+    const lies = found.lying.map(({ part, kind, number, x, y, pose }) => ({
+      own: byId.get(part)!,
+      on: kinds[kind].on,
+      number,
+      x,
+      y,
+      angle: pose.angle,
+    }))
+    const unplaced = found.unplaced.map(({ id, poses }) => ({
+      own: byId.get(id)!,
+      reason: poses.every((each) => each.length === 0)
+        ? 'it is larger than the sheets, as it may lie'
+        : 'no room is left on the sheets',
+    }))
+    yield { lies, unplaced, ...usedBy(lies) }
+  }
+}

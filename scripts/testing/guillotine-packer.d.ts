@@ -1,0 +1,3 @@
+declare module '*/guillotine-packer.es5.js' {
+  export { packer } from 'guillotine-packer'
+}

@@ -1,0 +1,55 @@
+import { randomFrom } from '../../core/nest/random'
+
+type Corner = [number, number]
+
+export const boxed = (width: number, height: number): Corner[] => [
+  [0, 0],
+  [width, 0],
+  [width, height],
+  [0, height],
+]
+
+/** A corner piece, a channel, a wedge, a block and a frame: what is not a rectangle on a maker's sheet. */
+const SHAPES: ((w: number, h: number, t: number) => { outline: Corner[]; holes?: Corner[][] })[] = [
+  (w, h) => ({ outline: boxed(w, h) }),
+  (w, h, t) => ({ outline: [[0, 0], [w, 0], [w, t], [t, t], [t, h], [0, h]] }),
+  (w, h, t) => ({
+    outline: [[0, 0], [w, 0], [w, h], [w - t, h], [w - t, t], [t, t], [t, h], [0, h]],
+  }),
+  (w, h) => ({ outline: [[0, 0], [w, 0], [0, h]] }),
+  (w, h, t) => ({
+    outline: boxed(w, h),
+    holes: [[[t, t], [w - t, t], [w - t, h - t], [t, h - t]]],
+  }),
+] // prettier-ignore
+
+const OFFCUT: Corner[] = [[0, 0], [300, 0], [300, 120], [180, 260], [0, 260]] // prettier-ignore
+
+/** A task as a maker might have it, with offcuts, frames and odd angles; the same seed gives the same one. */
+export function randomTask(seed: number, parts = 6): object {
+  const random = randomFrom(seed)
+  const any = (low: number, high: number): number => low + Math.floor(random() * (high - low + 1))
+  const pick = <T>(list: T[]): T => list[any(0, list.length - 1)]
+  return {
+    units: 'mm',
+    gap: pick([0, 1.5, 3]),
+    margin: pick([0, 4]),
+    parts: Array.from({ length: parts }, (_, i) => {
+      const [w, h, t] = [any(40, 110), any(40, 110), any(8, 15)]
+      const { outline, holes = [] } = pick(SHAPES)(w, h, t)
+      const [dx, dy] = [any(-40, 40), any(-40, 40)]
+      const move = (ring: Corner[]): Corner[] => ring.map(([x, y]) => [x + dx, y + dy])
+      return {
+        id: `p${i}`,
+        outline: move(outline),
+        holes: holes.map(move),
+        count: any(1, 4),
+        turns: pick([[0], [0, 180], [0, 90, 180, 270], [0, 30, 77.5, 120, 200], [90, 270]]),
+      }
+    }),
+    sheets: [
+      { id: 'whole', width: 300, height: 220, count: any(1, 6), price: 3 },
+      { id: 'offcut', outline: OFFCUT.map(([x, y]) => [x - 20, y + 15]), count: 2, price: 0.5 },
+    ],
+  }
+}
