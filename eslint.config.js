@@ -19,6 +19,7 @@ const CORE = [
   'fit',
   'machine',
   'lettering',
+  'art',
   'assembly',
   'joints',
   'box',

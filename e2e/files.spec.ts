@@ -73,7 +73,7 @@ test('works from any static file server, in any folder', async ({ page }) => {
   await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve))
   const { port } = server.address() as { port: number }
   await page.goto(`http://127.0.0.1:${port}/some/folder/`)
-  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(9)
+  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(10)
   await page.getByRole('link', { name: /Slip-cases/ }).click()
   await expect(page.getByText('up to date')).toBeVisible()
   server.close()

@@ -16,6 +16,7 @@ export type DemoId =
   | 'demo-drawer-set'
   | 'demo-bottle-stand'
   | 'demo-field-book'
+  | 'demo-crate'
 
 export async function openDemo(
   page: Page,
@@ -23,7 +24,7 @@ export async function openDemo(
   station: (typeof STATIONS)[number] = 'measure',
 ): Promise<void> {
   await page.goto('./')
-  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(9)
+  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(10)
   await page.goto(`./#/job/${id}/${station}`)
   await settled(page)
 }

@@ -6,7 +6,7 @@ test('the list: pictures, search, sort, a duplicate that changes without harm to
 }) => {
   await page.goto('./')
   const jobs = page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')
-  await expect(jobs).toHaveCount(9)
+  await expect(jobs).toHaveCount(10)
   for (let i = 0; i < 9; i++) expect(await jobs.nth(i).locator('svg path').count()).toBeGreaterThan(3)
   await page.getByLabel('Search the jobs').fill('slip')
   await expect(jobs).toHaveCount(1)
@@ -37,7 +37,7 @@ test('everything goes out in one file and comes in again in another browser', as
   const other = await (await browser.newContext({ baseURL })).newPage()
   await other.goto('./')
   const jobs = other.getByRole('list', { name: 'Jobs' }).getByRole('listitem')
-  await expect(jobs).toHaveCount(9)
+  await expect(jobs).toHaveCount(10)
   await other.getByLabel('Job file').setInputFiles(file)
   await expect(other.getByText(/jobs came in/)).toBeVisible()
   // theirs beside the one that was here

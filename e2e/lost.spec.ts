@@ -145,7 +145,7 @@ test('broken records of the bench and of jobs hide nothing else, and can be dele
   await expect(line(page, 'measure')).toHaveText('3.04 ± 0.04, 7 readings')
   await expect(page.locator('body')).not.toContainText('NaN')
   await page.goto('./')
-  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(9)
+  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(10)
   await page.goto('./#/bench')
   await expect(page.getByText('Warped ply')).toBeVisible()
   await expect(page.locator('body')).not.toContainText('NaN')

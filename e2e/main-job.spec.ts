@@ -11,7 +11,7 @@ test('one box from a measurement to a build sheet, by mouse', { tag: '@space' },
   })
 
   await page.goto('./')
-  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(9)
+  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(10)
   await page.getByRole('button', { name: 'New job' }).click()
   await page.getByLabel('Name of the job').fill('Vial rack')
   await page.getByLabel('Name of the job').blur()

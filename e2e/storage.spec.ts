@@ -33,7 +33,7 @@ test('two tabs on one job show each other’s changes; undo goes back over them'
   await expect(page.getByText('This job was deleted in another tab.')).toBeVisible()
   await expect(field(page, 'Width')).toHaveValue('222')
   await list.getByRole('button', { name: 'Bring back' }).click()
-  await expect(list.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(9)
+  await expect(list.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(10)
 })
 
 test('when storage is full it says so, keeps the screen, and saves again once there is room', async ({
@@ -74,7 +74,7 @@ test('broken, huge and newer job files are refused whole; a good one comes in be
 }) => {
   await page.goto('./')
   const jobs = page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')
-  await expect(jobs).toHaveCount(9)
+  await expect(jobs).toHaveCount(10)
   const text = readFileSync(demoFile('logger-case'), 'utf8')
   const give = (name: string, content: string) =>
     page
@@ -86,11 +86,11 @@ test('broken, huge and newer job files are refused whole; a good one comes in be
   ).toBeVisible()
   await give('huge.json', ' '.repeat(2_100_000))
   await expect(page.getByText('“huge.json” was not imported. It is larger than 2 MB')).toBeVisible()
-  await give('newer.json', text.replace('"version": 6', '"version": 7'))
+  await give('newer.json', text.replace('"version": 7', '"version": 8'))
   await expect(page.getByText('written by a newer Uplands (version 7')).toBeVisible()
   await give('odd.json', text.replace('"height": 42', '"height": "tall"'))
   await expect(page.getByText('box → height')).toBeVisible()
-  await expect(jobs).toHaveCount(9)
+  await expect(jobs).toHaveCount(10)
   await page.getByLabel('Job file').setInputFiles(demoFile('logger-case'))
   await expect(page.getByLabel('Name of the job')).toHaveValue('Logger case, rain gauge 4 (copy)')
   await page.getByRole('link', { name: 'All jobs' }).click()

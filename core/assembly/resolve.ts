@@ -4,6 +4,7 @@ import {
   paint,
   sizeOf,
   type Bounds,
+  type DrawnLine,
   type Painting,
   type Point,
   type Region,
@@ -23,6 +24,16 @@ export interface Panel extends Part {
   size: { width: number; height: number }
   /** What it was painted from; null where more than that was taken out of it. */
   painted: Painted | null
+  /** What is burnt into the outside face, where anything is. */
+  face?: Face
+}
+
+/** What is burnt into a face, on its panel's own plane. */
+export interface Face {
+  /** Areas that are filled. */
+  engraved: Region[]
+  /** Lines that are followed. */
+  scored: DrawnLine[]
 }
 
 /** Rectangles painted over each other, and where each of them is drawn, mm. */

@@ -62,14 +62,13 @@ export {
 } from './bends'
 export { SIDES } from './sides'
 export {
-  ANCHORS,
   MOST_OPENINGS,
   OPENING_KINDS,
   openingSchema,
   openingShapeSchema,
   ringsOfOpening,
-  type Anchor,
   type Opening,
   type OpeningShape,
 } from './opening'
+export { engravingSchema, engravingsOn, MOST_ENGRAVINGS, NO_WORDS, type Engraving } from './engraving'
 export { LIES_IN_USE } from './lies'

@@ -1,11 +1,12 @@
 import { z } from 'zod'
-import type { Bounds, Point, Ring } from '../geometry'
+import { placeFields, placing } from '../art'
+import type { Bounds, Ring } from '../geometry'
 import { rectangle } from '../geometry'
+import { outlined, stencilled } from '../lettering'
 import { arcOf, cornerCut, disc, slotRing } from './curves'
 import { PANEL_NAMES, type PanelName } from './names'
 
 const length = z.number().min(0.5).max(2000)
-const offset = z.number().min(-5000).max(5000)
 const gap = z.number().min(0.3).max(500)
 
 /** Shapes that a panel is opened by. Lengths in mm. */
@@ -33,40 +34,26 @@ export const openingShapeSchema = z.discriminatedUnion('kind', [
     /** Wood between two of them. */
     web: gap,
   }),
+  /** Letters that are cut out, what is inside of them held by bridges. */
+  z.strictObject({
+    kind: z.literal('letters'),
+    text: z.string().min(1).max(60),
+    height: z.number().min(5).max(500),
+    bridge: z.number().min(0.5).max(20),
+  }),
 ])
 export type OpeningShape = z.infer<typeof openingShapeSchema>
-export const OPENING_KINDS = ['round', 'rectangle', 'slot', 'polygon', 'keyhole', 'vents'] as const
-
-/** What a place on a panel is told from, seen from outside. */
-export const ANCHORS = [
-  'centre',
-  'left',
-  'right',
-  'top',
-  'bottom',
-  'top left',
-  'top right',
-  'bottom left',
-  'bottom right',
-] as const
-export type Anchor = (typeof ANCHORS)[number]
+export const OPENING_KINDS = ['round', 'rectangle', 'slot', 'polygon', 'keyhole', 'vents', 'letters'] as const
 
 /** An opening, placed by numbers on the outside of a panel: it keeps its place when the box changes size. */
 export const openingSchema = z.strictObject({
   panel: z.enum(PANEL_NAMES),
   shape: openingShapeSchema,
-  anchor: z.enum(ANCHORS),
-  /** From the anchor to the right and up. */
-  right: offset,
-  up: offset,
-  /** Counter-clockwise, degrees. */
-  turn: z.number().min(-360).max(360),
+  ...placeFields,
   /** So many beside and above each other, so far apart; the middle of all is where one would be. */
   columns: z.number().int().min(1).max(40),
   rows: z.number().int().min(1).max(40),
   apart: z.number().min(0).max(2000),
-  /** On the opposite panel as well, mirrored. */
-  mirrored: z.boolean(),
 })
 export type Opening = z.infer<typeof openingSchema>
 
@@ -143,6 +130,11 @@ function vents({ pattern, width, height, size, web }: Extract<OpeningShape, { ki
   })
 }
 
+function lettersOf({ text, height, bridge }: Extract<OpeningShape, { kind: 'letters' }>): Ring[] {
+  const { regions, width } = outlined(text, height)
+  return stencilled(regions, bridge).map(({ outline }) => shifted(outline, -width / 2, -height / 2))
+}
+
 /** A shape about its own middle. */
 export function ringsOfShape(shape: OpeningShape): Ring[] {
   switch (shape.kind) {
@@ -158,14 +150,9 @@ export function ringsOfShape(shape: OpeningShape): Ring[] {
       return [keyhole(shape.head, shape.neck, shape.rise)]
     case 'vents':
       return vents(shape)
+    case 'letters':
+      return lettersOf(shape)
   }
-}
-
-/** Where an anchor is on a panel. */
-function anchorOn({ minX, maxX, minY, maxY }: Bounds, anchor: Anchor): Point {
-  const x = anchor.includes('left') ? minX : anchor.includes('right') ? maxX : (minX + maxX) / 2
-  const y = anchor.includes('bottom') ? minY : anchor.includes('top') ? maxY : (minY + maxY) / 2
-  return { x, y }
 }
 
 export const OPPOSITE: Record<PanelName, PanelName> = {
@@ -183,22 +170,13 @@ export const OPPOSITE: Record<PanelName, PanelName> = {
  * @param isMirror of the one on the opposite panel: left and right change places
  */
 export function ringsOfOpening(opening: Opening, face: Bounds, isMirror = false): Ring[] {
-  const { shape, anchor, right, up, turn, columns, rows, apart } = opening
-  const [cos, sin] = [Math.cos((turn * Math.PI) / 180), Math.sin((turn * Math.PI) / 180)]
-  const at = anchorOn(face, anchor)
+  const { shape, columns, rows, apart } = opening
   const base = ringsOfShape(shape)
   const grid = Array.from({ length: columns * rows }, (_, i) => ({
     x: ((i % columns) - (columns - 1) / 2) * apart,
     y: (Math.floor(i / columns) - (rows - 1) / 2) * apart,
   }))
-  const rings = grid.flatMap((place) =>
-    base.map((ring) =>
-      ring.map(({ x, y }) => ({
-        x: at.x + right + place.x + x * cos - y * sin,
-        y: at.y + up + place.y + x * sin + y * cos,
-      })),
-    ),
-  )
+  const rings = grid.flatMap((shift) => base.map((ring) => ring.map(placing(opening, face, shift))))
   if (!isMirror) return rings
   const middle = face.minX + face.maxX
   return rings.map((ring) => ring.map(({ x, y }) => ({ x: middle - x, y })).reverse())

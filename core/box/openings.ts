@@ -3,6 +3,7 @@ import type { Point, Ring } from '../geometry'
 import { bendReach, chainOf } from './bends'
 import { archRing, cornerCut, disc, halfEllipse, quarterOf, slotRing } from './curves'
 import type { Divider } from './dividers'
+import { engravingsOn } from './engraving'
 import { hingeFeatures } from './hinge'
 import { OPPOSITE, ringsOfOpening } from './opening'
 import { SIDES, WALLS, type Shell } from './shell'
@@ -154,6 +155,12 @@ const placedOn = ({ spec }: Shell, part: Part): Feature[] =>
     return ringsOfOpening(opening, part.blank, !isHere).map((ring) => through('opening', ring))
   })
 
+/** What artwork cuts out. */
+const artworkOn = ({ spec }: Shell, part: Part): Feature[] =>
+  engravingsOn(spec, part.id, part.blank).flatMap(({ cuts }) =>
+    cuts.map(({ outline }) => through('opening', outline)),
+  )
+
 /** All that the maker takes out of a part of the shell, or of what is added to it. */
 export const openingsOf = (shell: Shell, part: Part): Feature[] => [
   ...archesOf(shell, part),
@@ -163,5 +170,6 @@ export const openingsOf = (shell: Shell, part: Part): Feature[] => [
   ...holesOf(shell, part),
   ...roundedBends(shell, part),
   ...placedOn(shell, part),
+  ...artworkOn(shell, part),
   ...hingeFeatures(shell, part, (y, z) => pointOnPart(part.frame, pointAt({ y, z }))),
 ]

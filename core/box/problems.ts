@@ -68,6 +68,7 @@ export type SpecProblem =
   | { kind: 'rim arch'; field: 'rim-arch'; most: number }
   /** An opening on a panel that the box does not have, or more holes than can be worked with. */
   | { kind: 'opening panel'; field: 'openings'; panel: PanelName }
+  | { kind: 'engraving panel'; field: 'engravings'; panel: PanelName }
   | { kind: 'opening count'; field: 'openings'; count: number; most: number }
   /** No room for the cheeks of a lid on pins. */
   | { kind: 'hinge room'; field: 'pin'; deep: number; high: number }
@@ -305,6 +306,8 @@ function openingProblems(spec: BoxSpec): SpecProblem[] {
   const names = panelNames(spec)
   const astray = spec.openings.find(({ panel }) => !names.includes(panel))
   if (astray) return [{ kind: 'opening panel', field: 'openings', panel: astray.panel }]
+  const bare = spec.engravings.find(({ panel }) => !names.includes(panel))
+  if (bare) return [{ kind: 'engraving panel', field: 'engravings', panel: bare.panel }]
   const count = spec.openings.reduce((sum, opening) => sum + countOf(opening), 0)
   return count > MOST_HOLES ? [{ kind: 'opening count', field: 'openings', count, most: MOST_HOLES }] : []
 }

@@ -5,6 +5,8 @@ import { bendsSchema, NO_BENDS } from './bends'
 import { NO_DIVIDERS, dividersSchema } from './cells'
 import { fittingsSchema, LIES, NO_FITTINGS } from './fittings'
 import { PANEL_NAMES, type PanelName } from './names'
+import { drawingSchema, MOST_DRAWINGS } from '../art'
+import { engravingSchema, MOST_ENGRAVINGS } from './engraving'
 import { MOST_OPENINGS, openingSchema } from './opening'
 
 export { PANEL_NAMES, type PanelName }
@@ -139,6 +141,9 @@ export const boxSpecSchema = z.strictObject({
   fittings: fittingsSchema,
   bends: bendsSchema,
   openings: z.array(openingSchema).max(MOST_OPENINGS),
+  engravings: z.array(engravingSchema).max(MOST_ENGRAVINGS),
+  /** Artwork that was read in. */
+  drawings: z.array(drawingSchema).max(MOST_DRAWINGS),
   /** Added to the thickest reading for slots, to the length of laps, and left round loose parts. */
   play: z.strictObject({ slots: play, laps: play, loose: play }),
   /** Stock by use, as its id; what is not named comes from the job's own. */
@@ -171,6 +176,8 @@ export const PLAIN_BOX: Omit<BoxSpec, 'sizesAre' | 'width' | 'depth' | 'height' 
     fittings: NO_FITTINGS,
     bends: NO_BENDS,
     openings: [],
+    engravings: [],
+    drawings: [],
     play: { slots: 0, laps: 0.2, loose: 0.5 },
     stocks: {},
     seams: false,

@@ -47,6 +47,8 @@ export function problemSentence(problem: SpecProblem, say: Say): string {
       return 'Slots open at the rim cannot be reached under a top. Let the dividers in by tenons or grooves.'
     case 'opening panel':
       return `There is no ${problem.panel} for that opening. Put it on another panel, or take it away.`
+    case 'engraving panel':
+      return `There is no ${problem.panel} for that engraving. Put it on another panel, or take it away.`
     case 'opening count':
       return (
         `These openings come to ${problem.count} holes; ${problem.most} are the most. Make the ` +

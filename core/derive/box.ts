@@ -5,6 +5,7 @@ import { offsetBy, type Point, type Region } from '../geometry'
 import type { Kerf } from '../kerf'
 import type { Job } from '../job'
 import type { Thickness } from '../stock'
+import { together, withFaces } from './faces'
 import { joinedOf, type Joined } from './joined'
 import { materialFor, materialsOf, thicknessesOf, type Material } from './materials'
 import { bedRoom, dividedAxis, seamed, seamFaults, type Divided } from './seams'
@@ -116,10 +117,13 @@ export function deriveBox({ measure, box, interference, cut }: BoxInput): Derive
   const made = makeBox(box, thicknesses)
   const wrong = jointProblems(made, needed)
   if (wrong.length > 0) return refused(wrong)
-  const { panels, broken } = resolve(made.assembly, { proud: box.proud, interference })
+  const { panels: bare, broken } = resolve(made.assembly, { proud: box.proud, interference })
   if (broken.length > 0) return refused(broken.map(apart))
+  const panels = withFaces(bare, box)
   const bed = box.seams && measure.machine ? bedRoom(measure.machine, BED_MARGIN) : null
   const joined = joinedOf(box, panels, materialFor(chainOf(box)[0] ?? '', box.stocks, materials).kerf.width)
+  if (joined && box.engravings.length > 0)
+    joined.piece.face = together(joined, (name) => panels.find(({ id }) => id === name)?.face)
   const isBent = (id: string): boolean => joined?.panels.some((name) => name === id) ?? false
   const groups = panels.map((panel) => ({
     from: materialFor(panel.id, box.stocks, materials),

@@ -12,6 +12,7 @@ import {
   pathsOf,
   shapesOf,
   surfaceFor,
+  type Lying,
   type Part,
 } from './parts'
 import type { CutPlan, LoadPlan, PlanTotal, StockCut } from './plan-types'
@@ -56,6 +57,10 @@ function sortIntoLoads(parts: Part[], placements: Placement[], surface: Surface)
   })
 }
 
+/** What is on a part beside its cuts, for a signature. */
+const onFace = ({ pockets, engraved, scored }: Lying): unknown =>
+  engraved.length + scored.length > 0 ? [pockets, engraved, scored] : pockets
+
 /** What one stock's parts come to. */
 interface StockPlan extends StockCut {
   loads: LoadPlan[]
@@ -68,7 +73,8 @@ interface StockPlan extends StockCut {
 function planStock(job: Job, material: string, thickness: number, parts: Part[]): StockPlan {
   const { measure, tune, cut, layout } = job
   const choice = settingFor(job, thickness)
-  const settings = { pocket: tune.pocket, score: tune.score, inside: choice.setting, outline: choice.setting }
+  const { engrave, pocket, score } = tune
+  const settings = { engrave, pocket, score, inside: choice.setting, outline: choice.setting }
   const machine = measure.machine ?? ASSUMED_MACHINE
   const surface = surfaceFor(job)
   const placed = sortIntoLoads(parts, layout.arrangement?.placements ?? [], surface)
@@ -78,7 +84,9 @@ function planStock(job: Job, material: string, thickness: number, parts: Part[])
       const own = placed.filter((each) => each.placement.sheet === sheet && each.load === load)
       if (own.length === 0) return []
       const start = waitingAt(window, measure.machine?.origin)
-      const lines = own.flatMap(({ part, placement }) => pathsOf(part, placement, cut, window))
+      const lines = own.flatMap(({ part, placement }) =>
+        pathsOf(part, placement, { ...cut, interval: tune.interval }, window),
+      )
       const paths = orderPaths(lines, start)
       const time = timeSheet(paths, settings, machine, start)
       return [{ material, sheet, load, of: surface.loads.length, ...window, paths, time }]
@@ -93,7 +101,7 @@ function planStock(job: Job, material: string, thickness: number, parts: Part[])
     loads,
     sheets,
     violations: violations(parts, known, layoutRules(job), surface),
-    written: [shapesOf(parts), parts.map(({ label, lies }) => [label, lies[0].pockets]), lying, surface],
+    written: [shapesOf(parts), parts.map(({ label, lies: [lie] }) => [label, onFace(lie)]), lying, surface],
   }
 }
 

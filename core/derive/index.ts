@@ -22,6 +22,7 @@ export {
   boxOf,
   deriveThings,
   partsOfThings,
+  wordsOf,
   needsLayout,
   planOf,
   prepare,

@@ -1,4 +1,6 @@
 import { onPart, partsById, prismOf, type Feature, type Panel } from '../assembly'
+import { pointsOf } from '../art'
+import { engravingsOn } from '../box'
 import { bounds, difference, rectangle, sharedArea, type Bounds, type Point, type Region } from '../geometry'
 import type { DerivedBox } from './box'
 
@@ -6,7 +8,7 @@ import type { DerivedBox } from './box'
 export interface Astray {
   panel: string
   at: Point
-  reaches: 'the edge' | 'a joint'
+  reaches: 'the edge' | 'a joint' | 'what is cut away'
 }
 
 const LEAST = 1e-3
@@ -27,7 +29,8 @@ export function openingsAstray({ made, panels }: Pick<DerivedBox, 'made' | 'pane
   const parts = partsById(made.assembly.parts)
   return panels.flatMap((panel: Panel): Astray[] => {
     const own = panel.features.filter(({ what }) => what === 'opening')
-    if (own.length === 0) return []
+    const engraved = engravingsOn(made.spec, panel.id, panel.blank)
+    if (own.length + engraved.length === 0) return []
     const inside = grown(panel.blank, -panel.thickness)
     // A joint may take half of that: it is held there.
     const strips = made.assembly.joints
@@ -37,7 +40,21 @@ export function openingsAstray({ made, panels }: Pick<DerivedBox, 'made' | 'pane
         const block = prismOf(joint, parts, claims[0].from, claims[claims.length - 1].to)
         return grown(onPart(panel.frame, block), panel.thickness / 2)
       })
-    return own.flatMap((feature): Astray[] => {
+    const lost = engraved.flatMap((each): Astray[] => {
+      const points = pointsOf({ ...each, cuts: [] })
+      if (points.length === 0) return []
+      const box = bounds(points)
+      const at = { x: (box.minX + box.maxX) / 2, y: (box.minY + box.maxY) / 2 }
+      const { minX, minY, maxX, maxY } = panel.blank
+      const isOver = box.minX < minX || box.minY < minY || box.maxX > maxX || box.maxY > maxY
+      // An opening in it, or a joint under it, takes some of what was to be read.
+      const whole = { outline: rectangle(box.minX, box.minY, box.maxX, box.maxY), holes: [] }
+      const isHoled = panel.features.some(
+        ({ depth, shape }) => depth === null && sharedArea(whole, { outline: shape, holes: [] }) > LEAST,
+      )
+      return isOver || isHoled ? [{ panel: panel.id, at, reaches: 'what is cut away' }] : []
+    })
+    const near = own.flatMap((feature): Astray[] => {
       const region: Region = { outline: feature.shape, holes: [] }
       const at = middleOf(feature)
       const isOutside = difference(region, [inside.outline]).length > 0
@@ -45,5 +62,6 @@ export function openingsAstray({ made, panels }: Pick<DerivedBox, 'made' | 'pane
         return [{ panel: panel.id, at, reaches: 'a joint' }]
       return isOutside ? [{ panel: panel.id, at, reaches: 'the edge' }] : []
     })
+    return [...lost, ...near]
   })
 }

@@ -1,15 +1,18 @@
 import type { Panel } from '../assembly'
 import {
   bounds,
+  mapRegion,
   mirrorRegion,
   rectangle,
   shiftPoints,
   shiftRegion,
   turnPoints,
+  type DrawnLine,
   type Point,
   type Region,
   type Ring,
 } from '../geometry'
+import { hatch, type Words } from '../art'
 import { letterInto } from '../lettering'
 import {
   allowedTurns,
@@ -24,6 +27,7 @@ import {
 import type { CutPath } from '../plan'
 import { partPrefix, type Job } from '../job'
 import type { DerivedBox } from './box'
+import { BARE, facesOf, type Faces } from './faces'
 import { seenBy, type Material } from './materials'
 import { lettersOf, type Letter } from './letters'
 import { fillLines } from './fill'
@@ -43,6 +47,9 @@ export interface Lying {
   pockets: Point[][]
   /** Open lines that are cut through, for a bend. */
   slits: Point[][]
+  /** Areas that are filled on the face that lies up, and lines that are followed on it. */
+  engraved: Region[]
+  scored: DrawnLine[]
 }
 
 /** A panel of one of the copies, ready to be laid out. */
@@ -72,7 +79,7 @@ type Outlines = Omit<Lying, 'marks'> & {
 }
 
 /** What is on a panel beside its outline, on its own plane. */
-type OnPanel = Pick<Outlines, 'pockets' | 'slits' | 'letters' | 'zones'>
+type OnPanel = Pick<Outlines, 'pockets' | 'slits' | 'letters' | 'zones' | 'engraved' | 'scored'>
 
 function outlinesOf(shape: Region, drawn: Region, on: OnPanel): Outlines {
   const { minX, minY } = bounds(shape.outline)
@@ -83,14 +90,17 @@ function outlinesOf(shape: Region, drawn: Region, on: OnPanel): Outlines {
     pockets: on.pockets.map(shift),
     slits: on.slits.map(shift),
     zones: on.zones.map(shift),
+    engraved: on.engraved.map((region) => shiftRegion(region, -minX, -minY)),
+    scored: on.scored.map(({ points, closed }) => ({ points: shift(points), closed })),
     letters: on.letters.map(({ text, at }) => ({ text, at: shift([at])[0] })),
   }
 }
 
 /** The label near the middle of a part, clear of what is cut out of it, and a letter at every joint. */
-function marksOf({ shape, letters, zones }: Outlines, label: string): Point[][] {
+function marksOf({ shape, letters, zones, engraved, scored }: Outlines, label: string): Point[][] {
   const { maxX, maxY } = bounds(shape.outline)
-  const open = zones.length > 0 ? { ...shape, holes: [...shape.holes, ...zones] } : shape
+  const taken = [...zones, ...engraved.map(({ outline }) => outline), ...scored.map(({ points }) => points)]
+  const open = taken.length > 0 ? { ...shape, holes: [...shape.holes, ...taken] } : shape
   const own = labelOn(open, label, maxX * LABEL_SHARE, Math.min(LABEL_HEIGHT, maxY / 4))
   return [
     ...own,
@@ -100,7 +110,7 @@ function marksOf({ shape, letters, zones }: Outlines, label: string): Point[][] 
 
 const mirrored = ({ text, at }: Letter): Letter => ({ text, at: { x: -at.x, y: at.y } })
 
-type Panelled = Pick<DerivedBox, 'panels' | 'pieces' | 'cuts' | 'material' | 'made' | 'joined'>
+export type Panelled = Pick<DerivedBox, 'panels' | 'pieces' | 'cuts' | 'material' | 'made' | 'joined'>
 
 const flipped = (points: Point[]): Point[] => points.map(({ x, y }) => ({ x: -x, y }))
 
@@ -110,6 +120,7 @@ function onPanel(
   { joined, material }: Panelled,
   letters: Letter[],
   isFlipped: boolean,
+  faces: Faces,
 ): OnPanel {
   const bent = joined?.piece.id === panel.id ? joined : null
   const { compensation } = material.get(panel.id)!
@@ -119,6 +130,8 @@ function onPanel(
       depth === null ? [] : [fillLines(shape, compensation.x)],
     ),
     slits: bent?.slits ?? [],
+    // What is on the outside is cut with the outside up.
+    ...(isFlipped ? BARE : (faces.get(panel.id) ?? BARE)),
     zones: (bent?.zones ?? []).map(({ from, low, zone }) =>
       rectangle(from, low, from + zone.flat, low + zone.long),
     ),
@@ -129,15 +142,22 @@ function onPanel(
     pockets: on.pockets.map(flipped),
     slits: on.slits.map(flipped),
     zones: on.zones.map(flipped),
+    ...BARE,
   }
 }
 
 /** What is laid out of a panel, lying as it is and turned by a quarter, with the wanted face up. */
-function lyingOf(panel: Panel, box: Panelled, letters: Letter[], face: Job['cut']['face']): Outlines[] {
+function lyingOf(
+  panel: Panel,
+  box: Panelled,
+  letters: Letter[],
+  face: Job['cut']['face'],
+  faces: Faces,
+): Outlines[] {
   const [unturned, turned] = box.cuts.get(panel.id)!
   const isFlipped = face === 'inside'
   const up = isFlipped ? mirrorRegion : (region: Region): Region => region
-  const on = onPanel(panel, box, letters, isFlipped)
+  const on = onPanel(panel, box, letters, isFlipped, faces)
   const first = outlinesOf(up(unturned), up(panel.drawn), on)
   return [first, turned === unturned ? first : outlinesOf(up(turned), up(panel.drawn), on)]
 }
@@ -163,11 +183,13 @@ export function makeParts(
   box: Panelled,
   { thing, name, copies }: Owner,
   { letters, face }: Pick<Job['cut'], 'letters' | 'face'>,
+  words?: Words,
 ): Part[] {
+  const faces = facesOf(box, words)
   const lettered =
     letters && box.made ? lettersOf(box.made.assembly, box.panels ?? []) : new Map<string, Letter[]>()
   return box.pieces.flatMap((panel) => {
-    const [first, quarter] = lyingOf(panel, box, lettersFor(panel, box, lettered), face)
+    const [first, quarter] = lyingOf(panel, box, lettersFor(panel, box, lettered), face, faces)
     const { id } = box.material.get(panel.id) as Material
     return Array.from({ length: copies }, (_, i): Part => {
       const own = name === '' ? panel.label : `${name} ${panel.label}`
@@ -264,10 +286,11 @@ export function ontoSheet(part: Part, placement: Placement): (points: Point[]) =
 export function pathsOf(
   part: Part,
   placement: Placement,
-  cut: Job['cut'],
+  cut: Job['cut'] & Pick<Job['tune'], 'interval'>,
   from: { x: number; y: number },
 ): CutPath[] {
-  const { shape, drawn, marks, pockets, slits } = part.lies[placement.turn % 180 === 0 ? 0 : 1]
+  const { shape, drawn, marks, pockets, slits, engraved, scored } =
+    part.lies[placement.turn % 180 === 0 ? 0 : 1]
   const { outline, holes } = cut.compensation === 'paths' ? shape : drawn
   const onto = ontoSheet(part, placement)
   const place = (points: Point[]): Point[] => shiftPoints(onto(points), -from.x, -from.y)
@@ -277,9 +300,16 @@ export function pathsOf(
     points: place(points),
     closed,
   })
+  // Rows run along the sheet's width, however the part lies.
+  const rows = hatch(
+    engraved.map((region) => mapRegion(region, place)),
+    cut.interval,
+  )
   const all: CutPath[] = [
+    ...rows.map((points): CutPath => ({ operation: 'engrave', part: part.id, points, closed: false })),
     ...pockets.map((points) => path('pocket', points, false)),
     ...(cut.labels ? marks.map((points) => path('score', points, false)) : []),
+    ...scored.map(({ points, closed }) => path('score', points, closed)),
     ...slits.map((points) => path('inside', points, false)),
     ...holes.map((points) => path('inside', points, true)),
     path('outline', outline, true),

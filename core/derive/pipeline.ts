@@ -1,3 +1,4 @@
+import type { Words } from '../art'
 import type { FitPrediction } from '../fit'
 import { lastOf, sheetUse, type SheetUse } from '../nest'
 import { seenBy } from './materials'
@@ -49,17 +50,27 @@ export const deriveThings = (job: ThingsJob): DerivedThing[] =>
   thingsOf(job).map((thing) => ({ thing, box: boxOf({ ...job, box: thing.box }) }))
 
 /** The parts of every thing. */
-export const partsOfThings = (things: DerivedThing[], cut: Pick<Job['cut'], 'letters' | 'face'>): Part[] =>
+export const partsOfThings = (
+  things: DerivedThing[],
+  cut: Pick<Job['cut'], 'letters' | 'face'>,
+  words?: Words,
+): Part[] =>
   things.flatMap(({ thing, box }) => {
     const name = things.length > 1 ? thing.name : ''
-    return makeParts(box, { thing: thing.id, name, copies: thing.copies }, cut)
+    return makeParts(box, { thing: thing.id, name, copies: thing.copies }, cut, words)
   })
+
+/** What a text may say of its job. */
+export const wordsOf = ({ name, log }: Pick<Job, 'name' | 'log'>): Words => ({
+  job: name,
+  revision: String(log.reduce((most, { number }) => Math.max(most, number), 0) + 1),
+})
 
 /** Job → boxes → parts. */
 export function prepare(job: Job): Prepared {
   const box = boxOf(job)
   const things = deriveThings(job)
-  return { box, things, parts: partsOfThings(things, job.cut) }
+  return { box, things, parts: partsOfThings(things, job.cut, wordsOf(job)) }
 }
 
 /** Whether the layout that a job keeps was made for other parts, or is none. */

@@ -20,7 +20,7 @@ export type Warning = { panels: string[]; spots: Spot[] } & (
   | { kind: 'narrow tab'; width: number; thickness: number }
   | { kind: 'larger than the bed'; bed: [number, number] }
   | { kind: 'crowded'; rows: number[] }
-  | { kind: 'opening'; reaches: 'the edge' | 'a joint'; thickness: number }
+  | { kind: 'opening'; reaches: 'the edge' | 'a joint' | 'what is cut away'; thickness: number }
 )
 
 const middleOf = ({ outline }: Region): Point => {
@@ -99,7 +99,7 @@ export function warningsOf(
     found.push({ kind: 'thin web', panels: names, spots: thin, thickness })
   }
   const astray = openingsAstray(box)
-  for (const reaches of ['a joint', 'the edge'] as const) {
+  for (const reaches of ['a joint', 'the edge', 'what is cut away'] as const) {
     const spots = astray
       .filter((each) => each.reaches === reaches)
       .map(({ panel, at }): Spot => ({ panel, at }))

@@ -6,8 +6,10 @@ import svgPathParser from 'svg-path-parser'
 import { parse as parseSvg, type INode } from 'svgson'
 import { demo, demoText } from '../../scripts/testing/demo'
 import { differing, jtsOf, shrunk } from '../../scripts/testing/jts'
-import { deriveAll, deriveBox } from '../derive'
+import { deriveAll, deriveBox, warningsOf } from '../derive'
 import { transformPoint, type Region } from '../geometry'
+import { IN_METRIC } from '../length'
+import { checksOf } from '../say'
 import { emptyJob, JOB_VERSION, type Job } from '../job'
 import type { Placement } from '../nest'
 import { exportJob, type OutputFile } from './index'
@@ -329,6 +331,17 @@ describe('job files', () => {
     expect(deriveBox(read.job).proof!.faults).toEqual([])
     expect(readJob(writeJob(read.job))).toEqual(read)
   })
+  test('version 6, on whose faces nothing was, is the same box as it was', () => {
+    const raw = JSON.parse(fixture('job-version-6')) as Job
+    const read = readJob(fixture('job-version-6'))
+    if (!read.ok) throw new Error(read.error)
+    expect([raw.version, read.job.version]).toEqual([6, JOB_VERSION])
+    expect(read.job.box).toMatchObject(raw.box)
+    expect(read.job.box.engravings).toEqual([])
+    expect(read.job.measure.machine!.colours.engrave).toMatch(/^#/)
+    expect(deriveBox(read.job).proof!.faults).toEqual([])
+    expect(readJob(writeJob(read.job))).toEqual(read)
+  })
   test('one out of its limits can be mended by clamping, and says what that changed', () => {
     const raw = JSON.parse(text) as { copies: number; box: { width: number }; surplus?: string }
     raw.copies = 4000
@@ -350,6 +363,57 @@ describe('job files', () => {
       }),
       { numRuns: 300, seed: 5 },
     )
+  })
+})
+
+describe('what is on the faces', () => {
+  const book = demo('field-book')
+  const linesFrom = async (job: Job) => (await linesOfSvg(exported(fresh(job))[0].content)).lines
+  test('is engraved and scored before anything is cut, and the words are those of the job', async () => {
+    const lines = await linesFrom(book)
+    expect([...new Set(lines.map(({ layer }) => layer))]).toEqual([
+      'engraving',
+      'score-labels',
+      'inside-cuts',
+      'outline-cuts',
+    ])
+    const [front] = demo('instrument-case').box.engravings
+    const named = (text: string): number =>
+      deriveAll(
+        fresh({
+          ...book,
+          name: text,
+          box: { ...book.box, engravings: [{ ...front, motif: { ...front.motif, text: '{job}' } as never }] },
+        }),
+      ).derived.plan!.loads[0].paths.filter(({ operation }) => operation === 'engrave').length
+    expect(named('Long name of a book')).toBeGreaterThan(2 * named('A'))
+  })
+  test('fills its area: length of the rows times their distance, wherever the part lies', () => {
+    const { derived, job } = deriveAll(fresh(book))
+    const rows = derived.plan!.loads[0].paths.filter(({ operation }) => operation === 'engrave')
+    const length = rows.reduce((sum, { points: [a, b] }) => sum + Math.abs(a.x - b.x), 0)
+    const areas = derived.box.panels!.flatMap(({ face }) => face?.engraved ?? [])
+    const wanted = areas.reduce((sum, region) => sum + jtsOf(region).getArea(), 0)
+    expect(wanted).toBeGreaterThan(300)
+    expect(Math.abs(length * job.tune.interval - wanted)).toBeLessThan(0.01 * wanted)
+    expect(rows.every(({ points: [a, b] }) => a.y === b.y)).toBe(true)
+  })
+  test('is left out, and that is said, while the other face lies up', () => {
+    const turned = { ...book, cut: { ...book.cut, face: 'inside' as const } }
+    const { derived, parts, job } = deriveAll(fresh(turned))
+    expect(derived.plan!.loads[0].paths.some(({ operation }) => operation === 'engrave')).toBe(false)
+    expect(checksOf(job, derived, parts, IN_METRIC).find(({ id }) => id === 'engraving')?.state).toBe('look')
+  })
+  test('lies over an edge or into an opening: the place is lit', () => {
+    const [first] = demo('instrument-case').box.engravings
+    const over = {
+      ...book,
+      box: { ...book.box, engravings: [{ ...first, panel: 'top' as const, right: 90 }] },
+    }
+    expect(warningsOf(deriveAll(over).derived.box, null, 5, [])).toContainEqual(
+      expect.objectContaining({ kind: 'opening', panels: ['top'], reaches: 'what is cut away' }),
+    )
+    expect(warningsOf(deriveAll(book).derived.box, null, 5, [])).toEqual([])
   })
 })
 

@@ -30,6 +30,10 @@ function toRegions(paths: PathsD): Region[] {
 export const union = (rings: Ring[]): Region[] =>
   toRegions(Clipper.unionD(rings, [], FillRule.NonZero, DECIMALS))
 
+/** What rings fill that may run any way: inside an odd number of them, or round by the way they run. */
+export const filled = (rings: Ring[], rule: 'evenodd' | 'nonzero'): Region[] =>
+  toRegions(Clipper.unionD(rings, [], rule === 'evenodd' ? FillRule.EvenOdd : FillRule.NonZero, DECIMALS))
+
 /** What is left of a region where the rings are taken out of it. */
 export const difference = (region: Region, rings: Ring[]): Region[] =>
   toRegions(Clipper.differenceD(toPaths([region]), rings, FillRule.NonZero, DECIMALS))

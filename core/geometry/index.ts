@@ -1,9 +1,10 @@
 export { ringsOf, type Bounds, type Point, type Region, type Ring, type Turn } from './types'
 export { area, asOutline, bounds, lengthOf, signedArea, sizeOf } from './measure'
-export { difference, intersection, offset, offsetBy, sharedArea, union } from './clip'
+export { difference, filled, intersection, offset, offsetBy, sharedArea, union } from './clip'
 export { paint, type Painting, type Stroke } from './paint'
 export { moveEdges, sideOf } from './move-edges'
 export {
+  mapRegion,
   mirrorRegion,
   multiply,
   rectangle,
@@ -16,3 +17,4 @@ export {
   type Matrix4,
 } from './transform'
 export { cross, dot, type Vector } from './vector'
+export { curvePieces, pathLines, type DrawnLine } from './path-lines'

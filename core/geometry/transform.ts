@@ -12,7 +12,7 @@ export const turnPoints = (points: Point[], turn: Turn): Point[] => points.map(T
 export const shiftPoints = (points: Point[], dx: number, dy: number): Point[] =>
   points.map(({ x, y }) => ({ x: x + dx, y: y + dy }))
 
-const mapRegion = (region: Region, change: (ring: Ring) => Ring): Region => ({
+export const mapRegion = (region: Region, change: (ring: Ring) => Ring): Region => ({
   outline: change(region.outline),
   holes: region.holes.map(change),
 })

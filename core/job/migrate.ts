@@ -43,6 +43,7 @@ export function migrateRecord(kind: RecordKind, record: unknown, from: number, o
   if (from < 3 && kind === 'tastes') now = tasteFrom2(now)
   if (from < 4 && kind === 'machines') now = machineFrom3(now)
   if (from < 6 && kind === 'stocks') now = stockFrom5(now)
+  if (from < 7 && kind === 'machines') now = machineFrom6(now) as Loose
   return now
 }
 
@@ -249,8 +250,36 @@ const from5 = (job: Loose): Loose => ({
   build: isObject(job.build) ? { ...job.build, school: 'floor first' } : job.build,
 })
 
+/** Nothing was engraved on the faces of a box of version 6. */
+const boxFrom6 = (box: unknown): unknown => (isObject(box) ? { ...box, engravings: [], drawings: [] } : box)
+
+const machineFrom6 = (machine: unknown): unknown =>
+  isObject(machine) && isObject(machine.colours)
+    ? { ...machine, colours: { engrave: '#2f4a6b', ...machine.colours } }
+    : machine
+
+const from6 = (job: Loose): Loose => ({
+  ...job,
+  version: 7,
+  measure: isObject(job.measure)
+    ? { ...job.measure, machine: machineFrom6(job.measure.machine) }
+    : job.measure,
+  box: boxFrom6(job.box),
+  also: eachObject(job.also, (thing) => ({ ...thing, box: boxFrom6(thing.box) })),
+  tune: isObject(job.tune)
+    ? { ...job.tune, engrave: { speed: 300, power: 25, passes: 1, air: false }, interval: 0.1 }
+    : job.tune,
+})
+
 /** One step per version; what is no job comes out as it went in, and the schema refuses it. */
-const STEPS: Record<number, (job: Loose) => Loose> = { 1: from1, 2: from2, 3: from3, 4: from4, 5: from5 }
+const STEPS: Record<number, (job: Loose) => Loose> = {
+  1: from1,
+  2: from2,
+  3: from3,
+  4: from4,
+  5: from5,
+  6: from6,
+}
 
 /** Brings an older job up to the present version. @param from the version it was written by */
 export function migrateJob(raw: Loose, from: number): Loose {

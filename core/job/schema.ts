@@ -42,7 +42,7 @@ export const revisionSchema = z.strictObject({
 export type Revision = z.infer<typeof revisionSchema>
 
 export const JOB_FORMAT = 'uplands-job'
-export const JOB_VERSION = 6
+export const JOB_VERSION = 7
 
 /** Stocks that a job may be cut from beside its own. */
 export const MOST_STOCKS = 8
@@ -112,6 +112,9 @@ export const jobSchema = z.strictObject({
     score: settingSchema,
     /** For grooves: how deep it comes out is measured on a test pocket. */
     pocket: settingSchema,
+    /** For what is filled on a face, and how far its rows are apart, mm. */
+    engrave: settingSchema,
+    interval: z.number().min(0.02).max(2),
   }),
   cut: z.strictObject({
     compensation: z.enum(['paths', 'software']),
@@ -120,7 +123,7 @@ export const jobSchema = z.strictObject({
     letters: z.boolean(),
     /** Which face lies up: what is scored is on it. */
     face: z.enum(['outside', 'inside']),
-    off: z.array(z.enum(OPERATIONS)).max(4),
+    off: z.array(z.enum(OPERATIONS)).max(5),
     written: z.strictObject({ signature: z.string().max(40), date }).nullable(),
   }),
   build: z.strictObject({
@@ -134,6 +137,9 @@ export type Job = z.infer<typeof jobSchema>
 
 /** Where a test pocket begins: quick, and less than half of the power. [FM] */
 const POCKET_SETTING = { speed: 300, power: 40, passes: 1, air: false }
+
+/** Where a first engraving begins: quick and light. [FM] */
+const ENGRAVE_SETTING = { speed: 300, power: 25, passes: 1, air: false }
 
 /** A job nobody has said anything about: a small open box of ordinary sheet. */
 export const emptyJob = (id: string, name: string, changed: string): Job => ({
@@ -170,6 +176,8 @@ export const emptyJob = (id: string, name: string, changed: string): Job => ({
     picked: null,
     score: { speed: 150, power: 12, passes: 1, air: false },
     pocket: POCKET_SETTING,
+    engrave: ENGRAVE_SETTING,
+    interval: 0.1,
   },
   cut: { compensation: 'paths', labels: true, letters: false, face: 'outside', off: [], written: null },
   build: { done: [], school: 'floor first' },

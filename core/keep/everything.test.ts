@@ -31,7 +31,7 @@ describe('a file of everything', () => {
     )
     expect(refused(text.slice(0, -400))).toContain('not readable JSON')
     expect(refused('{"format": "uplands-job"}')).toContain('no file of everything')
-    expect(refused(text.replace(/"version": ?6/, '"version": 7'))).toContain('newer Uplands (version 7)')
+    expect(refused(text.replace(/"version": ?7/, '"version": 8'))).toContain('newer Uplands (version 8)')
     expect(isEverything(JSON.stringify(jobs[0]))).toBe(false)
   })
   test('jobs of an older Uplands in it are brought up to date', () => {
@@ -47,6 +47,6 @@ describe('a file of everything', () => {
       }),
     )
     if (!read.ok) throw new Error(read.error)
-    expect(read.everything.jobs.map(({ version }) => version)).toEqual([6])
+    expect(read.everything.jobs.map(({ version }) => version)).toEqual([7])
   })
 })

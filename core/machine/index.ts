@@ -4,11 +4,12 @@ import { z } from 'zod'
  * What is done to a sheet, in the order in which it has to be done: a panel whose outline goes first drops,
  * and its holes land wrong. [CP]
  */
-export const OPERATIONS = ['pocket', 'score', 'inside', 'outline'] as const
+export const OPERATIONS = ['engrave', 'pocket', 'score', 'inside', 'outline'] as const
 export type Operation = (typeof OPERATIONS)[number]
 
 /** Names of the operations, as they stand on screens and as layers in files. */
 export const OPERATION_NAMES: Record<Operation, string> = {
+  engrave: 'engraving',
   pocket: 'engrave pockets',
   score: 'score labels',
   inside: 'inside cuts',
@@ -37,12 +38,19 @@ export const machineSchema = z.strictObject({
   travelSpeed: z.number().min(1).max(5000),
   acceleration: z.number().min(10).max(100000),
   /** The colour that the laser's own software expects for each operation. */
-  colours: z.strictObject({ pocket: colour, score: colour, inside: colour, outline: colour }),
+  colours: z.strictObject({
+    engrave: colour,
+    pocket: colour,
+    score: colour,
+    inside: colour,
+    outline: colour,
+  }),
 })
 export type Machine = z.infer<typeof machineSchema>
 
 /** Colours of operations until the owner says what their laser's software expects. */
 export const OUR_COLOURS: Machine['colours'] = {
+  engrave: '#2f4a6b',
   pocket: '#4f6b2f',
   score: '#7a5c1e',
   inside: '#3e6f8e',

@@ -111,7 +111,7 @@ export function rectangleInside(shape: Region): { width: number; height: number 
   return best
 }
 
-/** How much of the gap counts on both axes: parts may be nearer along either, where they lie corner to corner. */
+/** How much of the gap counts on both axes: less than all, where parts lie corner to corner. */
 const CORNERWISE = Math.SQRT1_2
 
 /**

@@ -63,7 +63,7 @@ function byPart(paths: CutPath[]): Map<string, CutPath[]> {
 const endOf = ({ points, closed }: CutPath): Point => (closed ? points[0] : points[points.length - 1])
 
 /**
- * Paths in cutting order: labels scored first, then inside cuts, outlines last; within each always the
+ * Paths in cutting order: engraved and scored first, then inside cuts, outlines last; within each always the
  * nearest part next, and all of a part's paths together.
  * @param start where the beam waits, mm on the sheet
  */
@@ -76,7 +76,9 @@ export function orderPaths(paths: CutPath[], start: Point = { x: 0, y: 0 }): Cut
       const next = nearest(waiting, (group) =>
         group.reduce((least, path) => Math.min(least, reach(path, at)), Infinity),
       )
-      const chained = chain(waiting.splice(next, 1)[0], at)
+      const [group] = waiting.splice(next, 1)
+      // Rows stay as they lie: to and fro.
+      const chained = operation === 'engrave' ? group : chain(group, at)
       ordered.push(...chained)
       at = endOf(chained[chained.length - 1])
     }

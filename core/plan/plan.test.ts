@@ -22,6 +22,7 @@ const square = (operation: CutPath['operation'], part: string, x: number, y: num
 })
 const setting = { speed: 10, power: 50, passes: 1, air: true }
 const settings = {
+  engrave: { ...setting, speed: 300 },
   pocket: setting,
   score: { ...setting, speed: 100 },
   inside: setting,
@@ -219,4 +220,41 @@ test('one stop is enough to write no file', () => {
   expect(mayExport([check('ok'), check('look')])).toBe(true)
   expect(mayExport([check('ok'), check('stop')])).toBe(false)
   expect(visited(square('outline', 'a', 0, 0))).toHaveLength(5)
+})
+
+// Engraving = rows × (width + run-outs) ÷ speed, common practice, no source: a run-out at each end of a row is
+// the way to stop and to be at speed again, v² ÷ 2a each.
+test('engraving takes its rows with their run-outs, bare gaps crossed without a stop', () => {
+  const speed = settings.engrave.speed
+  const { acceleration } = machine
+  const row = (y: number, back: boolean): CutPath[] => {
+    const spans: [number, number][] = [[0, 20], [30, 60]] // prettier-ignore
+    const ways = spans.map(([a, b]): CutPath => ({
+      operation: 'engrave',
+      part: 'a',
+      closed: false,
+      points: back
+        ? [
+            { x: b, y },
+            { x: a, y },
+          ]
+        : [
+            { x: a, y },
+            { x: b, y },
+          ],
+    }))
+    return back ? ways.reverse() : ways
+  }
+  const rows = Array.from({ length: 40 }, (_, i) => row(i * 0.1, i % 2 === 1)).flat()
+  const { byOperation, cutting, travel } = timeSheet(rows, settings, machine)
+  const runOut = (speed * speed) / (2 * acceleration)
+  // The mean speed of a run-out is half of the row's: it counts twice.
+  expect(byOperation.engrave + travel).toBeCloseTo((40 * (60 + 2 * 2 * runOut)) / speed, 0)
+  expect(cutting).toBeCloseTo((40 * 50) / speed, 6)
+  const apart = timeSheet(
+    rows.map((path) => ({ ...path, operation: 'score' as const })),
+    { ...settings, score: settings.engrave },
+    machine,
+  )
+  expect(apart.total).not.toBeCloseTo(byOperation.engrave + travel, 0)
 })

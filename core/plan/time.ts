@@ -79,7 +79,7 @@ function follow(
     cutting: 0,
     corners: 0,
     travel: 0,
-    byOperation: { pocket: 0, score: 0, inside: 0, outline: 0 },
+    byOperation: { engrave: 0, pocket: 0, score: 0, inside: 0, outline: 0 },
     cutLength: 0,
   }
   let at = start
@@ -93,9 +93,50 @@ function follow(
     result.travel += duration
     at = to
   }
+  /**
+   * A stretch of an engraved row. The head does not stop in a row: over what stays bare it goes on with the
+   * beam off, and beyond both ends of a row it runs out and in. [DEF]
+   */
+  function sweep({ points: [from, to], operation, part }: CutPath, speed: number, pass: number): void {
+    const isGoingOn = isRow && Math.abs(at.y - from.y) < 1e-6 && (from.x - at.x) * (to.x - from.x) >= 0
+    const runIn = (2 * speed) / machine.acceleration
+    if (isGoingOn) {
+      const duration = Math.abs(from.x - at.x) / speed
+      visit({
+        from: at,
+        to: from,
+        start: clock,
+        end: clock + duration,
+        operation: 'travel',
+        pass: 0,
+        part: null,
+      })
+      clock += duration
+      result.travel += duration
+    } else {
+      // A step to the next row is made while the head turns round.
+      const isStep = isRow && Math.hypot(from.x - at.x, from.y - at.y) < (speed * runIn) / 4
+      if (!isStep) travelTo(from)
+      clock += runIn
+      result.corners += runIn
+      result.byOperation[operation] += runIn
+    }
+    const duration = Math.hypot(to.x - from.x, to.y - from.y) / speed
+    visit({ from, to, start: clock, end: clock + duration, operation, pass, part })
+    clock += duration
+    result.cutting += duration
+    result.byOperation[operation] += duration
+    at = to
+  }
+  let isRow = false
   for (const path of paths) {
     const { speed, passes } = settings[path.operation]
     for (let pass = 1; pass <= passes; pass++) {
+      if (path.operation === 'engrave') {
+        sweep(path, speed, pass)
+        isRow = true
+        continue
+      }
       travelTo(path.points[0])
       for (const stretch of stretches(visited(path))) {
         const length = lengthOf(stretch, false)
@@ -120,6 +161,7 @@ function follow(
         result.byOperation[path.operation] += duration
         result.cutLength += length
       }
+      isRow = false
       at = path.closed ? path.points[0] : path.points[path.points.length - 1]
     }
   }

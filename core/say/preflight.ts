@@ -264,6 +264,19 @@ function pocketChecks({ job, plan }: Looked): Check[] {
   ]
 }
 
+/** What is engraved on the outside cannot be cut while that lies down. */
+function faceChecks({ job, things }: Looked): Check[] {
+  const isEngraved = things.some(({ box }) => box.panels?.some(({ face }) => face) ?? false)
+  if (!isEngraved || job.cut.face === 'outside') return []
+  return [
+    look(
+      'engraving',
+      'The engraving is on the outside, and the inside lies up',
+      'It is left out of these files. Choose “outside up” for a second cut of it, or do without.',
+    ),
+  ]
+}
+
 /** Everything that is looked at before a file may be written. */
 export function preflight(looked: Looked, say: Say): Check[] {
   if (looked.plan.loads.length === 0) {
@@ -276,6 +289,7 @@ export function preflight(looked: Looked, say: Say): Check[] {
     ...proofCheck(looked),
     ...pathChecks(looked, say),
     ...pocketChecks(looked),
+    ...faceChecks(looked),
     ...stockChecks(looked, say),
     ...otherStockChecks(looked, say),
     offCheck(looked),

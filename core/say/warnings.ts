@@ -34,6 +34,8 @@ export function warningSentence(warning: Warning, { panels }: Pick<DerivedBox, '
         'sanding or pressing.'
       )
     case 'opening':
+      if (warning.reaches === 'what is cut away')
+        return `What is engraved on the ${names} reaches over its edge or into an opening. Move it.`
       return (
         `An opening in the ${names} comes nearer to ${warning.reaches} than the sheet is thick ` +
         `(${say.length(warning.thickness)}). Move it, or make it smaller.`

@@ -5,7 +5,14 @@ import type { Job } from '../../core/job'
 
 /** The jobs of the demo, and the specimen tray as it was before it had dividers. */
 export type DemoName =
-  'plain-tray' | 'specimen-tray' | 'logger-case' | 'slip-cases' | 'card-rack' | 'instrument-case'
+  | 'plain-tray'
+  | 'specimen-tray'
+  | 'logger-case'
+  | 'slip-cases'
+  | 'card-rack'
+  | 'instrument-case'
+  | 'field-book'
+  | 'crate'
 
 const folderOf = (name: DemoName): string => (name === 'plain-tray' ? '.' : '../../demo')
 

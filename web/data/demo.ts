@@ -3,6 +3,7 @@ import type { Job } from '@core/job'
 import bottleStand from '../../demo/bottle-stand.json?raw'
 import cardRack from '../../demo/card-rack.json?raw'
 import coreCabinet from '../../demo/core-cabinet.json?raw'
+import crate from '../../demo/crate.json?raw'
 import drawerSet from '../../demo/drawer-set.json?raw'
 import fieldBook from '../../demo/field-book.json?raw'
 import instrumentCase from '../../demo/instrument-case.json?raw'
@@ -19,6 +20,7 @@ export function demoJobs(): Job[] {
     fieldBook,
     drawerSet,
     bottleStand,
+    crate,
     slipCases,
     cardRack,
     instrumentCase,

@@ -4,6 +4,7 @@ import type { Panel } from '@core/assembly'
 import type { Spot } from '@core/derive'
 import { bounds, type Bounds, type Point } from '@core/geometry'
 import DimensionLine from './DimensionLine.vue'
+import FaceLines from './FaceLines.vue'
 import PocketLines from './PocketLines.vue'
 import SpotMarks from './SpotMarks.vue'
 import { dimensionsOf, inRows, type Dimension } from './panel-dimensions'
@@ -52,8 +53,12 @@ const isUpright = ({ size }: Panel): boolean => size.height > 2 * size.width
 const labelSize = ({ size, label }: Panel): number =>
   Math.min(view.value.text, (1.6 * Math.max(size.width, size.height)) / label.length)
 /** A label stands in the middle; on a bent sheet on its first panel, clear of the slits. */
-const labelBox = (panel: Panel, box: Bounds): Bounds =>
-  props.slits?.panel === panel.id ? { ...box, maxX: box.minX + (box.maxX - box.minX) * 0.4 } : box
+function labelBox(panel: Panel, box: Bounds): Bounds {
+  const beside =
+    props.slits?.panel === panel.id ? { ...box, maxX: box.minX + (box.maxX - box.minX) * 0.4 } : box
+  // Below what is engraved, so that both can be read.
+  return panel.face ? { ...beside, maxY: box.minY + (box.maxY - box.minY) * 0.3 } : beside
+}
 const middleOf = ({ minX, maxX, minY, maxY }: Bounds, upright: boolean): string =>
   `translate(${(minX + maxX) / 2} ${-(minY + maxY) / 2}) rotate(${upright ? -90 : 0})`
 const spotsOf = ({ id }: Panel): Spot[] => (props.spots ?? []).filter(({ panel }) => panel === id)
@@ -98,6 +103,7 @@ const choose = (id: string): void => emit('choose', id)
           :data-panel="panel.id"
         />
         <PocketLines :features="panel.features" />
+        <FaceLines :face="panel.face" />
         <path
           v-if="slits?.panel === panel.id"
           :d="slits.lines.map((line) => lineData(line, false)).join('')"

@@ -22,7 +22,7 @@ import {
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js'
 import type { Panel } from '@core/assembly'
 import type { Region } from '@core/geometry'
-import { edgeGeometry, pocketGeometry, solidGeometry } from './solid-geometry'
+import { edgeGeometry, faceGeometry, pocketGeometry, solidGeometry } from './solid-geometry'
 
 /** Of the job's own stock, of another one, in hand, and what is wrong. */
 export type Look = 'ply' | 'second' | 'heather' | 'rowan'
@@ -50,8 +50,14 @@ const makeLook = () => ({
 })
 
 /** What a panel's drawing is made from: panels that read the same are not made again. */
-const keyOf = ({ region, thickness, frame, features }: Panel): string =>
-  [thickness, frame, textOf(region), features.map(({ depth, joint }) => [depth, joint])].join('|')
+const keyOf = ({ region, thickness, frame, features, face }: Panel): string =>
+  [
+    thickness,
+    frame,
+    textOf(region),
+    features.map(({ depth, joint }) => [depth, joint]),
+    face ? JSON.stringify(face) : '',
+  ].join('|')
 
 /** Shapes as text: boxes that are alike share their shapes. */
 const texts = new WeakMap<Region, string>()
@@ -154,13 +160,14 @@ export class BoxScene {
     this.content.position.copy(box.getCenter(new Vector3()).negate())
   }
 
-  private makeBody({ id, region, thickness, frame, features }: Panel): Group {
+  private makeBody({ id, region, thickness, frame, features, face }: Panel): Group {
     const body = new Group()
     const inner = new Group()
     inner.add(
       new Mesh(solidGeometry(region, thickness), this.looks.ply.face),
       new LineSegments(edgeGeometry(region, thickness), this.looks.ply.edge),
       new LineSegments(pocketGeometry(features, thickness), this.looks.ply.edge),
+      new LineSegments(faceGeometry(face, thickness), this.looks.ply.edge),
     )
     inner.applyMatrix4(new Matrix4().fromArray(frame).transpose())
     body.userData.outward = new Vector3(frame[2], frame[6], frame[10])

@@ -1,6 +1,6 @@
 import { BufferGeometry, Float32BufferAttribute, ShapeUtils, Vector2 } from 'three'
-import type { Feature } from '@core/assembly'
-import { ringsOf, type Region, type Ring } from '@core/geometry'
+import type { Face, Feature } from '@core/assembly'
+import { ringsOf, type Point, type Region, type Ring } from '@core/geometry'
 
 const vectors = (ring: Ring): Vector2[] => ring.map(({ x, y }) => new Vector2(x, y))
 
@@ -46,6 +46,20 @@ export function edgeGeometry(region: Region, depth: number): BufferGeometry {
       lines.push(x, y, 0, next.x, next.y, 0, x, y, depth, next.x, next.y, depth, x, y, 0, x, y, depth)
     }
   }
+  return new BufferGeometry().setAttribute('position', new Float32BufferAttribute(lines, 3))
+}
+
+/** What is burnt into the outside face, drawn a little before it so that it is seen. */
+export function faceGeometry(face: Face | undefined, depth: number): BufferGeometry {
+  const lines: number[] = []
+  const before = depth * 1.002
+  const put = (points: Point[], closed: boolean): void =>
+    points.forEach(({ x, y }, i) => {
+      const next = points[i + 1] ?? (closed ? points[0] : null)
+      if (next) lines.push(x, y, before, next.x, next.y, before)
+    })
+  for (const ring of face?.engraved.flatMap(ringsOf) ?? []) put(ring, true)
+  for (const { points, closed } of face?.scored ?? []) put(points, closed)
   return new BufferGeometry().setAttribute('position', new Float32BufferAttribute(lines, 3))
 }
 

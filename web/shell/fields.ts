@@ -155,6 +155,7 @@ const OTHER_FIELDS: FieldEntry[] = [
   { id: 'speed', label: 'Speed', station: 'tune', words: 'cutting speed feed fast slow', term: 'setting' },
   { id: 'power', label: 'Power', station: 'tune', words: 'per cent strength', term: 'setting' },
   { id: 'passes', label: 'Passes', station: 'tune', words: 'repeat times', term: 'pass' },
+  { id: 'interval', label: 'Rows apart', station: 'tune', words: 'engraving line interval dpi hatch' },
   { id: 'air', label: 'Air on', station: 'tune', words: 'assist blower compressor', term: 'setting' },
   {
     id: 'pocket-speed',

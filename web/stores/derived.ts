@@ -8,6 +8,7 @@ import {
   layoutRules,
   deriveThings,
   partsOfThings,
+  wordsOf,
   partsByMaterial,
   sceneOf,
   seenBy,
@@ -102,15 +103,22 @@ export const useDerived = defineStore('derived', () => {
       panels?.some(({ features }) => features.some(({ depth }) => depth !== null)),
     ),
   )
+  const hasEngraving = computed(() =>
+    things.value.some(({ box: { panels } }) => panels?.some(({ face }) => (face?.engraved.length ?? 0) > 0)),
+  )
   const better = computed(() => betterWay(input.value, settledBox.value, turned.value))
   /** Asked for by Lay out and by the checks: they cost as much as the box itself. */
   const marking = computed(() => {
     const { letters, face } = job.value.cut
-    return JSON.stringify({ letters, face })
+    const isEngraved = things.value.some(({ box: { panels } }) => panels?.some((panel) => panel.face))
+    return JSON.stringify({ letters, face, words: isEngraved ? wordsOf(job.value) : undefined })
   })
-  const parts = computed(() =>
-    partsOfThings(things.value, JSON.parse(marking.value) as Pick<Job['cut'], 'letters' | 'face'>),
-  )
+  const parts = computed(() => {
+    const { words, ...cut } = JSON.parse(marking.value) as Pick<Job['cut'], 'letters' | 'face'> & {
+      words?: ReturnType<typeof wordsOf>
+    }
+    return partsOfThings(things.value, cut, words)
+  })
   const choice = computed(() =>
     settingFor({ measure: measure.value!, tune: tune.value! }, settledBox.value.thickness.mean),
   )
@@ -193,6 +201,7 @@ export const useDerived = defineStore('derived', () => {
     build,
     warnings,
     hasPockets,
+    hasEngraving,
     better,
     withMeasure,
     parts,

@@ -95,7 +95,7 @@ function faultOf({ parts, sheets }: Task): string | null {
   }
   for (const { id: name, width, height, outline } of sheets) {
     if (outline ? width !== undefined || height !== undefined : width === undefined || height === undefined)
-      return `Sheet “${name}” needs a width and a height, or an outline instead of both. Give one of the two.`
+      return `Sheet “${name}” needs a width and a height, or an outline instead of both.`
     if (outline && !isSimple(outline))
       return `The outline of sheet “${name}” crosses itself or has no area. Give its corners in order.`
   }

@@ -29,6 +29,7 @@ const colours = computed(() => jobs.job.measure.machine?.colours ?? OUR_COLOURS)
 const chosen = ref<Record<Format, boolean>>({ svg: true, dxf: false, json: false })
 const LABELS: Record<Format, string> = { svg: 'SVG', dxf: 'DXF', json: 'Panels as JSON' }
 const DASHES: Record<Operation, string | undefined> = {
+  engrave: '2 1',
   pocket: '1 2',
   score: '2 3',
   inside: undefined,
@@ -68,7 +69,10 @@ const toggle = (operation: Operation, on: boolean): boolean => {
 
 /** Pockets are only spoken of where there are any. */
 const operations = computed(() =>
-  OPERATIONS.filter((operation) => operation !== 'pocket' || derived.hasPockets),
+  OPERATIONS.filter(
+    (operation) =>
+      (operation !== 'pocket' || derived.hasPockets) && (operation !== 'engrave' || derived.hasEngraving),
+  ),
 )
 const FACES = [
   { value: 'outside' as const, label: 'outside up' },

@@ -45,7 +45,7 @@ export function usePlayback(
   const current = computed(() => moves.value[begun.value - 1])
   const beam = computed(() => (current.value ? reached(current.value) : null))
   const done = computed(() => {
-    const lines: Record<Operation, string[]> = { pocket: [], score: [], inside: [], outline: [] }
+    const lines: Record<Operation, string[]> = { engrave: [], pocket: [], score: [], inside: [], outline: [] }
     for (const move of moves.value.slice(0, begun.value)) {
       if (move.operation === 'travel') continue
       const end = move.end <= time.value ? move.to : reached(move)

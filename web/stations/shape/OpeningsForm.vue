@@ -2,7 +2,6 @@
 import { Copy, Plus, Trash2 } from '@lucide/vue'
 import { computed, ref } from 'vue'
 import {
-  ANCHORS,
   MOST_OPENINGS,
   OPENING_KINDS,
   openingSchema,
@@ -14,8 +13,10 @@ import {
 import { limitsOf } from '@core/limits'
 import FigureField from '@web/parts/FigureField.vue'
 import FormSection from '@web/parts/FormSection.vue'
+import TextEntry from '@web/parts/TextEntry.vue'
 import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
 import { useBoxEdits } from './box-edits'
+import PlaceFields from './PlaceFields.vue'
 
 /** Openings in the panels, placed by numbers from an anchor, seen from outside. */
 defineProps<{ problem: string }>()
@@ -33,6 +34,7 @@ const FIRST: Record<OpeningShape['kind'], OpeningShape> = {
   polygon: { kind: 'polygon', sides: 6, across: 25 },
   keyhole: { kind: 'keyhole', head: 8, neck: 4, rise: 8 },
   vents: { kind: 'vents', pattern: 'honeycomb', width: 40, height: 24, size: 5, web: 2 },
+  letters: { kind: 'letters', text: 'MOOR', height: 20, bridge: 1.5 },
 }
 const LABELS: Record<string, string> = {
   diameter: 'Diameter',
@@ -47,6 +49,7 @@ const LABELS: Record<string, string> = {
   rise: 'Rise of the slot',
   size: 'Size of a hole',
   web: 'Wood between',
+  bridge: 'Bridges that hold the insides',
 }
 const PATTERNS = ['holes', 'slots', 'honeycomb'] as const
 const fields = computed(() => {
@@ -58,10 +61,6 @@ const fields = computed(() => {
     .map(([key, value]) => ({ key, label: LABELS[key], value: Number(value), limits: limitsOf(known[key]) }))
 })
 const { shape: limits } = openingSchema
-const PLACES = [
-  { key: 'right' as const, label: 'To the right' },
-  { key: 'up' as const, label: 'Up' },
-]
 const GRID = [
   { key: 'columns' as const, label: 'Beside each other' },
   { key: 'rows' as const, label: 'Above each other' },
@@ -156,6 +155,17 @@ const title = ({ shape, panel }: Opening, i: number): string => `${i + 1} ${shap
             <option v-for="pattern in PATTERNS" :key="pattern">{{ pattern }}</option>
           </select>
         </label>
+        <label v-if="opening.shape.kind === 'letters'" class="text-[13px] font-medium">
+          Letters cut out
+          <TextEntry
+            class="input"
+            required
+            data-field="opening-text"
+            :maxlength="60"
+            :model-value="opening.shape.text"
+            @update:model-value="setShape('text', $event)"
+          />
+        </label>
         <FigureField
           v-for="{ key, label, value, limits: own } in fields"
           :key="`${opening.shape.kind} ${key}`"
@@ -166,36 +176,7 @@ const title = ({ shape, panel }: Opening, i: number): string => `${i + 1} ${shap
           :limits="own"
           @update:model-value="setShape(key, $event)"
         />
-        <label class="text-[13px] font-medium">
-          From the
-          <select
-            class="input"
-            data-field="opening-anchor"
-            :value="opening.anchor"
-            @change="set({ anchor: ($event.target as HTMLSelectElement).value as Opening['anchor'] })"
-          >
-            <option v-for="anchor in ANCHORS" :key="anchor">{{ anchor }}</option>
-          </select>
-        </label>
-        <FigureField
-          v-for="{ key, label } in PLACES"
-          :key="key"
-          :data-field="`opening-${key}`"
-          :label="label"
-          :model-value="opening[key]"
-          :limits="limitsOf(limits[key])"
-          @update:model-value="set({ [key]: $event }, key)"
-        />
-        <FigureField
-          data-field="opening-turn"
-          label="Turned by"
-          kind="figure"
-          unit="°"
-          :step="5"
-          :model-value="opening.turn"
-          :limits="limitsOf(limits.turn)"
-          @update:model-value="set({ turn: $event }, 'turn')"
-        />
+        <PlaceFields :place="opening" name="opening" @set="set" />
         <FigureField
           v-for="{ key, label } in GRID"
           :key="key"

@@ -6,6 +6,7 @@ import type { Box, Edge } from '@core/box'
 import type { Material, Spot } from '@core/derive'
 import { bounds } from '@core/geometry'
 import DimensionLine from '@web/parts/DimensionLine.vue'
+import FaceLines from '@web/parts/FaceLines.vue'
 import PocketLines from '@web/parts/PocketLines.vue'
 import SpotMarks from '@web/parts/SpotMarks.vue'
 import { useSay } from '@web/parts/say'
@@ -135,6 +136,7 @@ const chain = (values: number[]): string =>
         fill-rule="evenodd"
       />
       <PocketLines :features="panel.features" />
+      <FaceLines :face="panel.face" />
       <path
         v-for="{ kind, d, colour, dash } in borders"
         :key="kind"

@@ -25,6 +25,7 @@ import FollowField from './FollowField.vue'
 import LidForm from './LidForm.vue'
 import OpeningsForm from './OpeningsForm.vue'
 import MockUpForm from './MockUpForm.vue'
+import EngravingsForm from './EngravingsForm.vue'
 import FittingsForm from './FittingsForm.vue'
 import StockForm from './StockForm.vue'
 import WholeForm from './WholeForm.vue'
@@ -74,6 +75,7 @@ const AT_FIELD = [
   'rim-arch',
   'holes',
   'openings',
+  'engravings',
   'bends',
   'radius',
   'link',
@@ -239,6 +241,7 @@ defineExpose({ focusOn })
     <LidForm v-if="box.top" :problems="atField" />
     <DividerForm :problems="atField" :decided="isCase" />
     <OpeningsForm :problem="atField.openings ?? ''" />
+    <EngravingsForm :problem="atField.engravings ?? ''" />
     <BendForm :problems="atField" />
     <FittingsForm :problems="atField" />
     <StockForm />

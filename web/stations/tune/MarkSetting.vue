@@ -5,10 +5,10 @@ import FigureField from '@web/parts/FigureField.vue'
 import { useOpenJob } from '@web/stores/job'
 
 /** The setting of what is not cut through: scored labels, or engraved grooves. */
-const props = defineProps<{ mark: 'score' | 'pocket'; title: string; note: string }>()
+const props = defineProps<{ mark: 'score' | 'pocket' | 'engrave'; title: string; note: string }>()
 const jobs = useOpenJob()
 const { shape } = settingSchema
-const NAMES = { score: 'Score', pocket: 'Pocket' }
+const NAMES = { score: 'Score', pocket: 'Pocket', engrave: 'Engraving' }
 const set = (part: Partial<Setting>, key: string): boolean =>
   jobs.edit((draft) => {
     Object.assign(draft.tune[props.mark], part)
@@ -37,6 +37,7 @@ const set = (part: Partial<Setting>, key: string): boolean =>
         :limits="limitsOf(shape.power)"
         @update:model-value="set({ power: $event }, 'power')"
       />
+      <slot />
     </div>
     <p class="note">{{ note }}</p>
   </section>

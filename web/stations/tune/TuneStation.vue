@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { fixed } from '@core/length'
+import { jobSchema } from '@core/job'
 import { limitsOf } from '@core/limits'
 import { ASSUMED_MACHINE } from '@core/machine'
 import { FAMILIES } from '@core/stock'
@@ -17,6 +18,10 @@ import TestChart from './TestChart.vue'
 import TestTable from './TestTable.vue'
 
 const jobs = useOpenJob()
+const setInterval = (interval: number): boolean =>
+  jobs.edit((draft) => {
+    draft.tune.interval = interval
+  }, 'interval')
 const derived = useDerived()
 const say = useSay()
 const { shape } = settingSchema
@@ -116,6 +121,21 @@ const unpick = (): boolean =>
         title="Setting for grooves"
         note="Engrave a test pocket on the same stock and measure its depth before the panels are cut."
       />
+      <MarkSetting
+        v-if="derived.hasEngraving"
+        mark="engrave"
+        title="Setting for engraving"
+        note="Rows nearer than the spot is wide burn twice; farther apart they are seen. Try a patch first."
+      >
+        <FigureField
+          data-field="interval"
+          label="Rows apart"
+          :model-value="jobs.job.tune.interval"
+          :limits="limitsOf(jobSchema.shape.tune.shape.interval)"
+          :step="0.01"
+          @update:model-value="setInterval"
+        />
+      </MarkSetting>
       <CautionNote
         :title="`Cutting ${family === 'other' ? 'this material' : family}`"
         :cautions="[...FAMILIES[family].cautions, NEVER]"

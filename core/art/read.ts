@@ -1,0 +1,193 @@
+import { bounds, type DrawnLine, type Point } from '../geometry'
+import { MOST_POINTS, type Drawing, type GroupUse } from './motif'
+import { Refusal, type RawArt } from './raw-art'
+import { readDxf } from './read-dxf'
+import { readSvg } from './read-svg'
+
+/** A file larger than this is refused before it is parsed, characters. */
+const LARGEST = 2_000_000
+
+/** Groups that a drawing may have; more is a picture that nobody meant by its colours. */
+const MOST_GROUPS = 40
+
+/** How far a simplified line may be off, as a share of the drawing's longer side, and at most in mm. */
+const OFF = 0.02
+
+/** A unit that a file may have meant, and the size that the drawing has then, mm. */
+export interface LikelySize {
+  name: string
+  mm: number
+  width: number
+  height: number
+}
+
+export interface Artwork {
+  drawing: Omit<Drawing, 'id'>
+  /** Empty where the file says its unit; otherwise what it may have meant, the likeliest first. */
+  sizes: LikelySize[]
+  notes: string[]
+}
+export type ArtRead = { ok: true; art: Artwork } | { ok: false; error: string }
+
+const near = (a: Point, b: Point): boolean => Math.abs(a.x - b.x) < 1e-6 && Math.abs(a.y - b.y) < 1e-6
+
+/** How far a point is off the way from one to another. */
+function offWay(p: Point, a: Point, b: Point): number {
+  const [dx, dy] = [b.x - a.x, b.y - a.y]
+  const length = Math.hypot(dx, dy)
+  return length < 1e-12
+    ? Math.hypot(p.x - a.x, p.y - a.y)
+    : Math.abs((p.x - a.x) * dy - (p.y - a.y) * dx) / length
+}
+
+/** Leaves out points that no one would miss, looking back over a few at a time. */
+function simplified({ points, closed }: DrawnLine, off: number): DrawnLine {
+  const kept: Point[] = []
+  let skipped: Point[] = []
+  for (const [i, point] of points.entries()) {
+    const next = points[i + 1]
+    const last = kept[kept.length - 1]
+    const isPlain =
+      last &&
+      next &&
+      skipped.length < 30 &&
+      [...skipped, point].every((each) => offWay(each, last, next) <= off)
+    if (isPlain) skipped.push(point)
+    else {
+      kept.push(point)
+      skipped = []
+    }
+  }
+  return { points: kept, closed: closed && kept.length > 2 }
+}
+
+const keyOf = ({ points, closed }: DrawnLine): string => {
+  const named = points.map(({ x, y }) => `${Math.round(x * 100)} ${Math.round(y * 100)}`)
+  const isForward = named[0] < named[named.length - 1]
+  const ordered = closed ? [...named].sort() : isForward ? named : [...named].reverse()
+  return `${closed} ${ordered.join(',')}`
+}
+
+/** Joins open lines whose ends meet, so that what looks like a shape is one. */
+function chained(lines: DrawnLine[]): DrawnLine[] {
+  const closed = lines.filter((line) => line.closed)
+  const open = lines.filter((line) => !line.closed).map(({ points }) => points)
+  const ends = new Map<string, Set<Point[]>>()
+  const name = ({ x, y }: Point): string => `${Math.round(x * 200)} ${Math.round(y * 200)}`
+  const endsOf = (points: Point[]): string[] => [name(points[0]), name(points[points.length - 1])]
+  const put = (points: Point[]): void =>
+    endsOf(points).forEach((end) => ends.set(end, (ends.get(end) ?? new Set<Point[]>()).add(points)))
+  const take = (points: Point[]): void => endsOf(points).forEach((end) => ends.get(end)?.delete(points))
+  open.forEach(put)
+  const done: DrawnLine[] = []
+  for (const first of open) {
+    if (!ends.get(name(first[0]))?.has(first)) continue
+    take(first)
+    let way = first
+    for (const isBack of [false, true]) {
+      if (isBack) way = [...way].reverse()
+      for (;;) {
+        const end = name(way[way.length - 1])
+        const [next] = ends.get(end) ?? []
+        if (!next || name(way[0]) === end) break
+        take(next)
+        way = [...way, ...(name(next[0]) === end ? next : [...next].reverse()).slice(1)]
+      }
+    }
+    const isRound = way.length > 3 && name(way[0]) === name(way[way.length - 1])
+    done.push({ points: isRound ? way.slice(0, -1) : way, closed: isRound })
+  }
+  return [...closed, ...done]
+}
+
+const useFor = (lines: DrawnLine[]): GroupUse => (lines.some(({ closed }) => closed) ? 'engrave' : 'score')
+
+function tidied(raw: RawArt, name: string): Artwork {
+  const notes = [...raw.notes]
+  const scale = raw.mm ?? 25.4 / 96
+  const all = [...raw.groups.values()].flat().flatMap(({ points }) => points)
+  if (all.length === 0) throw new Refusal('There are no lines in this file. Choose another one.')
+  if (all.some(({ x, y }) => !Number.isFinite(x) || !Number.isFinite(y)))
+    throw new Refusal('Some places in this file are no numbers. Save it anew from the program that made it.')
+  const { minX, minY, maxX, maxY } = bounds(all)
+  const [width, height] = [(maxX - minX) * scale, (maxY - minY) * scale]
+  if (Math.max(width, height) > 20_000 || width < 0.01)
+    throw new Refusal('This drawing is wider than 20 m, or has no width. Scale it and save it anew.')
+  const off = Math.min(OFF, Math.max(width, height) / 2000)
+  let doubled = 0
+  let open = 0
+  const seen = new Set<string>()
+  const groups = [...raw.groups].map(([group, lines]) => {
+    const placed = lines.map(({ points, closed }) => ({
+      closed,
+      points: points.map(({ x, y }) => ({ x: (x - minX) * scale, y: (y - minY) * scale })),
+    }))
+    const once = placed.filter((line) => {
+      const key = keyOf(line)
+      if (seen.has(key)) doubled++
+      else {
+        seen.add(key)
+        return true
+      }
+      return false
+    })
+    const whole = chained(once)
+      .map((line) => simplified(line, off))
+      .filter(({ points }) => points.length > 2 || (points.length === 2 && !near(points[0], points[1])))
+    open += whole.filter(({ closed }) => !closed).length
+    const round = (value: number): number => Math.round(value * 1000) / 1000
+    return {
+      name: group.slice(0, 80),
+      use: useFor(whole),
+      lines: whole.map(({ points, closed }) => ({
+        closed,
+        at: points.flatMap(({ x, y }) => [round(x), round(y)]),
+      })),
+    }
+  })
+  if (doubled > 0) notes.push(`${doubled} lines lay on others of the same shape: each is kept once.`)
+  if (open > 0) notes.push(`${open} lines are open: they can be followed, not filled or cut out.`)
+  const count = groups.reduce(
+    (sum, { lines }) => sum + lines.reduce((all, { at }) => all + at.length / 2, 0),
+    0,
+  )
+  if (count > MOST_POINTS || groups.length > MOST_GROUPS)
+    throw new Refusal(
+      count > MOST_POINTS
+        ? `This drawing has ${count} points; ${MOST_POINTS} are the most. Simplify its paths.`
+        : `This drawing has ${groups.length} colours or layers; ${MOST_GROUPS} are the most. Merge some.`,
+    )
+  const sizes = raw.mm === null ? likely(maxX - minX, maxY - minY) : []
+  return { drawing: { name: name.slice(0, 80), width, height, groups }, sizes, notes }
+}
+
+/** What a drawing without a unit may have meant: 96 is [PUB: W3C, CSS Values 4], 72 are points. */
+const likely = (width: number, height: number): LikelySize[] =>
+  [
+    { name: '96 to the inch', mm: 25.4 / 96 },
+    { name: '72 to the inch', mm: 25.4 / 72 },
+    { name: 'millimetres', mm: 1 },
+  ].map((unit) => ({ ...unit, width: width * unit.mm, height: height * unit.mm }))
+
+/**
+ * Reads artwork: lines by colour (SVG) or layer (DXF), mm from their own lower left corner. Nothing in a file
+ * is run, and a file is taken whole or refused in one sentence.
+ * @param name of the file; its ending says what it is
+ */
+export function readArtwork(name: string, text: string): ArtRead {
+  const refused = (error: string): ArtRead => ({ ok: false, error })
+  if (text.length > LARGEST)
+    return refused(
+      `This file is larger than ${LARGEST / 1e6} MB. Simplify the drawing, or take a part of it.`,
+    )
+  const isSvg = /\.svg$/i.test(name)
+  if (!isSvg && !/\.dxf$/i.test(name))
+    return refused('Only SVG and DXF files are read. Save the drawing as one.')
+  try {
+    const raw = isSvg ? readSvg(text) : readDxf(text)
+    return { ok: true, art: tidied(raw, name.replace(/\.[a-z]+$/i, '')) }
+  } catch (error) {
+    if (error instanceof Refusal) return refused(error.message)
+    return refused('This file cannot be read as a drawing. Save it anew from the program that made it.')
+  }
+}

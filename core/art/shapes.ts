@@ -1,0 +1,106 @@
+import { bounds, filled, ringsOf, type DrawnLine, type Point, type Region } from '../geometry'
+import { letter, outlined } from '../lettering'
+import { codeRegions } from './code'
+import type { Drawing, Motif, Words } from './motif'
+import { rulerLines } from './ruler'
+
+/** What a motif comes to, mm, its middle at (0, 0). */
+export interface Shapes {
+  /** To be filled with lines, or followed round. */
+  areas: Region[]
+  lines: DrawnLine[]
+  /** To be cut out. */
+  cuts: Region[]
+}
+
+const inWords = (text: string, words: Words): string =>
+  text.replace(/\{(job|revision)\}/g, (_, key: keyof Words) => words[key])
+
+function drawingShapes({ groups, width }: Drawing, wanted: number): Shapes {
+  const scale = wanted / width
+  const linesFor = (use: string): DrawnLine[] =>
+    groups
+      .filter((group) => group.use === use)
+      .flatMap(({ lines }) =>
+        lines.map(({ closed, at }) => ({
+          closed,
+          points: at.flatMap((x, i): Point[] =>
+            i % 2 === 0 ? [{ x: x * scale, y: at[i + 1] * scale }] : [],
+          ),
+        })),
+      )
+  const rounds = (lines: DrawnLine[]): Region[] =>
+    filled(
+      lines.filter(({ closed, points }) => closed && points.length > 2).map(({ points }) => points),
+      'evenodd',
+    )
+  const engraved = linesFor('engrave')
+  return {
+    areas: rounds(engraved),
+    // What is open has no inside: it is followed.
+    lines: [...linesFor('score'), ...engraved.filter(({ closed }) => !closed)],
+    cuts: rounds(linesFor('cut')),
+  }
+}
+
+function shapesFromCorner(motif: Motif, drawings: Drawing[], words: Words): Shapes {
+  const none: Shapes = { areas: [], lines: [], cuts: [] }
+  switch (motif.kind) {
+    case 'text': {
+      const text = inWords(motif.text, words)
+      if (motif.letters === 'filled') return { ...none, areas: outlined(text, motif.height).regions }
+      return {
+        ...none,
+        lines: letter(text, motif.height).strokes.map((points) => ({ points, closed: false })),
+      }
+    }
+    case 'ruler':
+      return { ...none, lines: rulerLines(motif.long, motif.high, motif.unit) }
+    case 'code':
+      return { ...none, areas: codeRegions(inWords(motif.text, words), motif.size) }
+    case 'drawing': {
+      const drawing = drawings.find(({ id }) => id === motif.drawing)
+      return drawing ? drawingShapes(drawing, motif.width) : none
+    }
+  }
+}
+
+export const pointsOf = ({ areas, lines, cuts }: Shapes): Point[] => [
+  ...[...areas, ...cuts].flatMap(({ outline }) => outline),
+  ...lines.flatMap(({ points }) => points),
+]
+
+/** Shapes with every point moved. `turns` says whether rings run the other way afterwards. */
+export function mapShapes(
+  { areas, lines, cuts }: Shapes,
+  move: (point: Point) => Point,
+  turns = false,
+): Shapes {
+  const ring = (points: Point[]): Point[] => (turns ? points.map(move).reverse() : points.map(move))
+  const region = ({ outline, holes }: Region): Region => ({ outline: ring(outline), holes: holes.map(ring) })
+  return {
+    areas: areas.map(region),
+    lines: lines.map(({ points, closed }) => ({ points: points.map(move), closed })),
+    cuts: cuts.map(region),
+  }
+}
+
+const known = new WeakMap<Motif, { drawings: Drawing[]; said: string; shapes: Shapes }>()
+
+/** What a motif comes to: worked out once for the same words and drawings. */
+export function shapesOfMotif(motif: Motif, drawings: Drawing[], words: Words): Shapes {
+  const said = JSON.stringify(words)
+  const before = known.get(motif)
+  if (before?.drawings === drawings && before.said === said) return before.shapes
+  const raw = shapesFromCorner(motif, drawings, words)
+  const points = pointsOf(raw)
+  const box = points.length > 0 ? bounds(points) : { minX: 0, maxX: 0, minY: 0, maxY: 0 }
+  const [dx, dy] = [(box.minX + box.maxX) / 2, (box.minY + box.maxY) / 2]
+  const shapes = mapShapes(raw, ({ x, y }) => ({ x: x - dx, y: y - dy }))
+  known.set(motif, { drawings, said, shapes })
+  return shapes
+}
+
+/** The lines round areas. */
+export const linesRound = (areas: Region[]): DrawnLine[] =>
+  areas.flatMap(ringsOf).map((points) => ({ points, closed: true }))
