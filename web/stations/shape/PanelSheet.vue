@@ -12,6 +12,7 @@ import SpotMarks from '@web/parts/SpotMarks.vue'
 import { useSay } from '@web/parts/say'
 import { regionData } from '@web/parts/svg-path'
 import EdgeForm from './EdgeForm.vue'
+import FaceHandles from './FaceHandles.vue'
 
 /** One panel large and flat, with its figures; its joints can be chosen on the drawing. */
 const props = defineProps<{
@@ -172,6 +173,7 @@ const chain = (values: number[]): string =>
           vector-effect="non-scaling-stroke"
         />
       </g>
+      <FaceHandles :panel="panel" />
       <SpotMarks :spots="spots.filter((spot) => spot.panel === panel.id)" :size="text" />
       <DimensionLine
         :at="{ x: box.minX, y: -box.minY + text, length: panel.size.width }"
