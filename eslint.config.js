@@ -27,6 +27,7 @@ const CORE = [
   'nest',
   'tune',
   'plan',
+  'gcode',
   'testpiece',
   'build',
   'job',

@@ -1,15 +1,17 @@
 import { deriveAll, seenBy, type CutPlan, type Derived, type DerivedBox, type LoadPlan } from '../derive'
 import { problemSentence } from '../box'
 import type { Job } from '../job'
+import { writeCode, type CodeFile } from '../gcode'
 import { fileStem } from '../keep'
 import { IN_METRIC } from '../length'
+import { ORDINARY_CODE } from '../machine'
 import { checksOf, compensationStatement, madeForStatement, placeStatement, readyToCut } from '../say'
 import { writeDxf } from './dxf'
 import { writePanels } from './panels-json'
 import type { SheetFile } from './sheet-file'
 import { writeSvg } from './svg'
 
-export const FORMATS = ['svg', 'dxf', 'json'] as const
+export const FORMATS = ['svg', 'dxf', 'gcode', 'json'] as const
 export type Format = (typeof FORMATS)[number]
 
 export interface OutputFile {
@@ -48,6 +50,13 @@ function fileOf(job: Job, box: DerivedBox, plan: CutPlan, load: LoadPlan): Sheet
   }
 }
 
+/** The same load as a program for the machine. */
+function codeOf(job: Job, plan: CutPlan, load: LoadPlan, file: SheetFile): CodeFile {
+  const { settings } = plan.stocks.find((each) => each.material === load.material) ?? plan
+  const machine = job.measure.machine ?? { origin: 'front left' as const, code: ORDINARY_CODE }
+  return { ...file, settings, machine }
+}
+
 /** The files of a planned cut, one per load and format, and one for the panels. */
 export function writeFiles(
   job: Job,
@@ -63,6 +72,9 @@ export function writeFiles(
     return [
       ...(formats.includes('svg') ? [{ name: `${name}.svg`, content: writeSvg(file) }] : []),
       ...(formats.includes('dxf') ? [{ name: `${name}.dxf`, content: writeDxf(file) }] : []),
+      ...(formats.includes('gcode')
+        ? [{ name: `${name}.gcode`, content: writeCode(codeOf(job, plan, load, file)) }]
+        : []),
     ]
   })
   if (!formats.includes('json')) return files

@@ -253,9 +253,11 @@ const from5 = (job: Loose): Loose => ({
 /** Nothing was engraved on the faces of a box of version 6. */
 const boxFrom6 = (box: unknown): unknown => (isObject(box) ? { ...box, engravings: [], drawings: [] } : box)
 
+const CODE_OF_7 = { scale: 1000, dynamic: true, airOn: 'M8', airOff: 'M9', header: '', footer: '' }
+
 const machineFrom6 = (machine: unknown): unknown =>
   isObject(machine) && isObject(machine.colours)
-    ? { ...machine, colours: { engrave: '#2f4a6b', ...machine.colours } }
+    ? { code: CODE_OF_7, ...machine, colours: { engrave: '#2f4a6b', ...machine.colours } }
     : machine
 
 const from6 = (job: Loose): Loose => ({

@@ -45,6 +45,17 @@ export const machineSchema = z.strictObject({
     inside: colour,
     outline: colour,
   }),
+  /** How its controller is spoken to, where it takes programs: its manual says. */
+  code: z.strictObject({
+    /** What it calls its whole power. */
+    scale: z.number().min(1).max(100_000),
+    /** Whether power goes down with the speed in corners. */
+    dynamic: z.boolean(),
+    airOn: z.string().max(80),
+    airOff: z.string().max(80),
+    header: z.string().max(2000),
+    footer: z.string().max(2000),
+  }),
 })
 export type Machine = z.infer<typeof machineSchema>
 
@@ -55,6 +66,16 @@ export const OUR_COLOURS: Machine['colours'] = {
   score: '#7a5c1e',
   inside: '#3e6f8e',
   outline: '#8a3f6b',
+}
+
+/** What many controllers understand, until the manual is consulted; common practice, no source. */
+export const ORDINARY_CODE: Machine['code'] = {
+  scale: 1000,
+  dynamic: true,
+  airOn: 'M8',
+  airOff: 'M9',
+  header: '',
+  footer: '',
 }
 
 /** Operations that cut right through: their paths are closed, and no line of them may be run twice. */
@@ -74,6 +95,7 @@ export const newMachine = (id: string, name: string): Machine => ({
   watts: 40,
   ...ORDINARY_MOTION,
   colours: OUR_COLOURS,
+  code: ORDINARY_CODE,
 })
 
 /**

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { IN_METRIC as say } from '../length'
-import { OUR_COLOURS, type Machine } from '../machine'
+import { ORDINARY_CODE, OUR_COLOURS, type Machine } from '../machine'
 import {
   choiceReason,
   chooseSetting,
@@ -25,6 +25,7 @@ const machine: Machine = {
   travelSpeed: 300,
   acceleration: 1500,
   colours: OUR_COLOURS,
+  code: ORDINARY_CODE,
 }
 const stock = { id: 's', family: 'plywood' as const }
 const record = (

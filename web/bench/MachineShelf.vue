@@ -5,6 +5,7 @@ import { useRoute } from 'vue-router'
 import { counted } from '@core/length'
 import { newMachine, OPERATION_NAMES, OPERATIONS, type Machine, type Operation } from '@core/machine'
 import { stockTitle } from '@core/stock'
+import CodeFields from '@web/parts/CodeFields.vue'
 import MachineFields from '@web/parts/MachineFields.vue'
 import { useSay } from '@web/parts/say'
 import { useBench } from '@web/stores/bench'
@@ -117,6 +118,7 @@ function remove({ id, name }: Machine): void {
           </label>
         </div>
       </fieldset>
+      <CodeFields :machine="machine" @change="change" />
     </div>
     <div class="grid content-start gap-3">
       <div class="card grid gap-2">

@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, jest, test } from '@jest/globals'
 import { createPinia, setActivePinia } from 'pinia'
 import { emptyJob, type Job } from '@core/job'
 import type { KerfRecord } from '@core/kerf'
-import { OUR_COLOURS, type Machine } from '@core/machine'
+import { ORDINARY_CODE, OUR_COLOURS, type Machine } from '@core/machine'
 import { newStock } from '@core/stock'
 import { database, forgetEverything } from '@web/data/db'
 import { isUnreadable, loadJob, saveJob } from '@web/data/jobs'
@@ -161,6 +161,7 @@ describe('the bench', () => {
     travelSpeed: 300,
     acceleration: 1500,
     colours: OUR_COLOURS,
+    code: ORDINARY_CODE,
     origin: 'front left',
   }
   const stock = newStock('s', 'Ply')

@@ -26,8 +26,8 @@ const planner = usePlanner()
 const say = useSay()
 const cut = computed(() => jobs.job.cut)
 const colours = computed(() => jobs.job.measure.machine?.colours ?? OUR_COLOURS)
-const chosen = ref<Record<Format, boolean>>({ svg: true, dxf: false, json: false })
-const LABELS: Record<Format, string> = { svg: 'SVG', dxf: 'DXF', json: 'Panels as JSON' }
+const chosen = ref<Record<Format, boolean>>({ svg: true, dxf: false, gcode: false, json: false })
+const LABELS: Record<Format, string> = { svg: 'SVG', dxf: 'DXF', gcode: 'G-code', json: 'Panels as JSON' }
 const DASHES: Record<Operation, string | undefined> = {
   engrave: '2 1',
   pocket: '1 2',

@@ -1,0 +1,179 @@
+import { describe, expect, test } from '@jest/globals'
+import fc from 'fast-check'
+import { demo } from '../../scripts/testing/demo'
+import { deriveAll } from '../derive'
+import { exportJob } from '../files'
+import type { Job } from '../job'
+import { ORIGINS, type Operation } from '../machine'
+import { stretchTime } from '../plan'
+import { readCode } from './index'
+
+interface Step {
+  length: number
+  feed: number
+  power: number
+  rapid: boolean
+  x: number
+  y: number
+}
+
+/** A reader of its own: words by words, nothing shared with the one that is tried. */
+function steps(text: string, scale: number): Step[] {
+  const found: Step[] = []
+  let [x, y, feed, power, beam, rapid] = [0, 0, 0, 0, false, true]
+  for (const line of text.split('\n')) {
+    const words = line.split(';')[0].trim().split(/\s+/)
+    let moves = false
+    let [toX, toY] = [x, y]
+    for (const word of words) {
+      const value = Number(word.slice(1))
+      if (word === 'G0' || word === 'G1') rapid = word === 'G0'
+      if (word === 'M3' || word === 'M4') beam = true
+      if (word === 'M5') beam = false
+      if (word.startsWith('F')) feed = value / 60
+      if (word.startsWith('S')) power = value / scale
+      if (word.startsWith('X')) [toX, moves] = [value, true]
+      if (word.startsWith('Y')) [toY, moves] = [value, true]
+    }
+    if (!moves) continue
+    const length = Math.hypot(toX - x, toY - y)
+    found.push({ length, feed, power: beam && !rapid ? power : 0, rapid, x: toX, y: toY })
+    ;[x, y] = [toX, toY]
+  }
+  return found
+}
+
+const fresh = (job: Job): Job => ({ ...job, layout: { ...job.layout, arrangement: null } })
+function programOf(job: Job): { text: string; job: Job; derived: ReturnType<typeof deriveAll>['derived'] } {
+  const made = exportJob(job, ['gcode'])
+  if (!made.ok) throw new Error(made.error)
+  return { text: made.files[0].content as string, ...deriveAll(job) }
+}
+
+describe('a program for the machine', () => {
+  test.each(['specimen-tray', 'field-book', 'crate'] as const)(
+    '%s: way, power and time of the plan',
+    (name) => {
+      const { text, job, derived } = programOf(fresh(demo(name)))
+      const { code, travelSpeed, acceleration } = job.measure.machine!
+      const [{ paths, time }] = derived.plan!.loads
+      const { settings } = derived.plan!
+      const found = steps(text, code.scale)
+      const cut = found.filter(({ power }) => power > 0)
+      const way = cut.reduce((sum, { length }) => sum + length, 0)
+      const wanted = paths.reduce((sum, path) => {
+        const around = path.closed ? [...path.points, path.points[0]] : path.points
+        const length = around
+          .slice(1)
+          .reduce((all, p, i) => all + Math.hypot(p.x - around[i].x, p.y - around[i].y), 0)
+        return sum + length * settings[path.operation].passes
+      }, 0)
+      expect(Math.abs(way / wanted - 1)).toBeLessThan(1e-3)
+      // Time by the same formula of rest to rest over each straight way between sharp bends, put together anew.
+      const isCut = (operation: Operation): boolean => operation !== 'engrave'
+      const speedOf = (operation: Operation) => settings[operation].speed
+      const straight = cut.filter(({ feed }) => Math.abs(feed - speedOf('outline')) < 1e-6)
+      const cutting = straight.reduce((sum, { length, feed }) => sum + length / feed, 0)
+      const byPlan = paths
+        .filter(
+          ({ operation }) => isCut(operation) && Math.abs(speedOf(operation) - speedOf('outline')) < 1e-6,
+        )
+        .reduce((sum, path) => {
+          const around = path.closed ? [...path.points, path.points[0]] : path.points
+          const length = around
+            .slice(1)
+            .reduce((all, p, i) => all + Math.hypot(p.x - around[i].x, p.y - around[i].y), 0)
+          return sum + (length * settings[path.operation].passes) / speedOf(path.operation)
+        }, 0)
+      expect(Math.abs(cutting / byPlan - 1)).toBeLessThan(1e-3)
+      const travel = found.filter(({ rapid, length }) => rapid && length > 1e-9).slice(0, -1)
+      const travelled = travel.reduce(
+        (sum, { length }) => sum + stretchTime(length, travelSpeed, acceleration),
+        0,
+      )
+      if (name !== 'field-book') expect(Math.abs(travelled / time.travel - 1)).toBeLessThan(1e-3)
+      expect(text).toMatch(/Compensation is in the paths/)
+      expect(text).toMatch(/\nG21\nG90\n/)
+      expect(text.trimEnd().endsWith('M2')).toBe(true)
+    },
+  )
+  test('our own reader and the one here agree on every move', () => {
+    const { text, job } = programOf(fresh(demo('crate')))
+    const read = readCode(text, job.measure.machine!.code)
+    if (!read.ok) throw new Error(read.error)
+    const others = steps(text, job.measure.machine!.code.scale)
+    expect(read.moves).toHaveLength(others.length)
+    for (const [i, { to, power, speed }] of read.moves.entries()) {
+      expect([to.x, to.y, power]).toEqual([others[i].x, others[i].y, others[i].power])
+      if (speed !== null) expect(speed).toBeCloseTo(others[i].feed, 6)
+    }
+    expect(read.moves.some(({ air }) => air)).toBe(true)
+  })
+  test('every origin corner: the sheet lies on the bed, and the same lines are cut', () => {
+    const tray = fresh(demo('specimen-tray'))
+    for (const origin of ORIGINS) {
+      const job = { ...tray, measure: { ...tray.measure, machine: { ...tray.measure.machine!, origin } } }
+      const { text, derived } = programOf(job)
+      const [{ width, height }] = derived.plan!.loads
+      const found = steps(text, 1000)
+      const [low, high] = [origin.endsWith('right') ? -width : 0, origin.startsWith('back') ? -height : 0]
+      for (const { x, y } of found) {
+        expect(x).toBeGreaterThanOrEqual(low - 1e-3)
+        expect(x).toBeLessThanOrEqual(low + width + 1e-3)
+        expect(y).toBeGreaterThanOrEqual(high - 1e-3)
+        expect(y).toBeLessThanOrEqual(high + height + 1e-3)
+      }
+    }
+  })
+  test('the machine’s own words: before, after, air, its scale, and power that stays', () => {
+    const tray = fresh(demo('specimen-tray'))
+    const code = {
+      scale: 255,
+      dynamic: false,
+      airOn: 'M106',
+      airOff: 'M107',
+      header: 'G28\n\n M17 ',
+      footer: 'M18',
+    }
+    const job = { ...tray, measure: { ...tray.measure, machine: { ...tray.measure.machine!, code } } }
+    const { text } = programOf(job)
+    expect(text).toMatch(/\nG28\nM17\nG21/)
+    expect(text).toMatch(/\nM106\n/)
+    expect(text).toMatch(/M107\nG0 X0 Y0\nM18\nM2/)
+    expect(text).toContain('M3 S0')
+    expect(text).not.toContain('M4')
+    const most = Math.max(...[...text.matchAll(/S([\d.]+)/g)].map(([, s]) => Number(s)))
+    expect(most).toBeCloseTo(255 * (deriveAll(job).derived.plan!.choice.setting.power / 100), 3)
+  })
+})
+
+describe('a program that is read', () => {
+  const words = { scale: 1000, airOn: 'M8', airOff: 'M9' }
+  const read = (text: string) => readCode(text, words)
+  test('inches, brackets, one feed for several moves, nothing after the end', () => {
+    const found = read('G20 (inches)\nG90\nM3 S500\nG1 X1 F60\nX2\nM5\nG1 X3\nM2\nG1 X9')
+    expect(found).toMatchObject({
+      ok: true,
+      moves: [{ to: { x: 25.4 }, power: 0.5 }, { to: { x: 50.8 } }, { power: 0 }],
+    })
+  })
+  test.each([
+    ['G2 X1 Y1 I1', 'G2 is not known here'],
+    ['G1 X1', 'no feed'],
+    ['G1 X1 F60 hello', 'cannot be read'],
+    ['G0 X99999', '20 m off'],
+    ['M104 S200', 'M104 is not known'],
+  ])('%s is refused with its line', (text, why) => {
+    expect(read(`G21\n${text}`)).toEqual({ ok: false, error: expect.stringMatching(/^Line 2: .*\.$/) })
+    expect(read(`G21\n${text}`)).toEqual({ ok: false, error: expect.stringContaining(why) })
+  })
+  test('whatever is thrown at it, it answers', () => {
+    fc.assert(
+      fc.property(fc.string({ maxLength: 300 }), (text) => {
+        const found = read(text)
+        if (!found.ok) expect(found.error).toMatch(/\.$/)
+      }),
+      { numRuns: 500, seed: 2 },
+    )
+  })
+})

@@ -1,0 +1,96 @@
+import type { Point } from '../geometry'
+import { OPERATION_NAMES, type Machine, type Operation } from '../machine'
+import type { CutPath } from '../plan'
+import { visited } from '../plan'
+import type { Setting } from '../tune'
+
+/** What one load is cut from as a program for the machine's controller. Lengths in mm, y up. */
+export interface CodeFile {
+  title: string
+  statement: string
+  width: number
+  height: number
+  paths: CutPath[]
+  settings: Record<Operation, Setting>
+  machine: Pick<Machine, 'origin' | 'code'>
+}
+
+/** A tenth of a micrometre. */
+const figure = (value: number): string => {
+  const text = String(Number(value.toFixed(4)))
+  return text === '-0' ? '0' : text
+}
+
+/** A comment may hold no brackets and no line breaks: they would end it. */
+const comment = (text: string): string => `; ${text.replace(/[\r\n();]+/g, ' ').slice(0, 200)}`
+
+/** Lines of the machine's own text, without what is empty. */
+const ownLines = (text: string): string[] =>
+  text
+    .split(/\r\n|\r|\n/)
+    .map((line) => line.trim())
+    .filter((line) => line !== '')
+
+/**
+ * One load as G-code: millimetres, absolute, from the machine's origin corner; feeds in mm/min, power on the
+ * machine's own scale. [PUB: ISO 6983-1 for G0, G1, G21, G90 and F; M3, M4, M5 and S for the beam are common
+ * practice, no source]
+ */
+export function writeCode({ title, statement, width, height, paths, settings, machine }: CodeFile): string {
+  const { origin, code } = machine
+  const onBed = ({ x, y }: Point): string => {
+    const [right, back] = [origin.endsWith('right'), origin.startsWith('back')]
+    return `X${figure(x - (right ? width : 0))} Y${figure(y - (back ? height : 0))}`
+  }
+  const sentences = statement.split(/(?<=\.)\s+/)
+  const lines = [
+    comment(title),
+    ...sentences.map(comment),
+    comment(
+      `Origin at the ${origin} corner. Power ${code.dynamic ? 'goes with the speed' : 'stays the same'}.`,
+    ),
+    ...ownLines(code.header),
+    'G21',
+    'G90',
+    'M5 S0',
+  ]
+  const on = code.dynamic ? 'M4' : 'M3'
+  let [air, at] = [false, '']
+  let before: Operation | null = null
+  for (const [i, path] of paths.entries()) {
+    const { speed, power, passes, air: wanted } = settings[path.operation]
+    const beam = figure((power / 100) * code.scale)
+    const feed = figure(speed * 60)
+    if (path.operation !== before) lines.push(comment(OPERATION_NAMES[path.operation]))
+    if (wanted !== air) lines.push(...ownLines(wanted ? code.airOn : code.airOff))
+    ;[air, before] = [wanted, path.operation]
+    const points = visited(path).map(onBed)
+    const isRow = path.operation === 'engrave'
+    for (let pass = 0; pass < passes; pass++) {
+      const goesOn = isRow && passes === 1 && isSameRow(paths[i - 1], path)
+      // Within a row the head goes on at its speed, with the beam off where nothing is to be burnt.
+      if (goesOn) lines.push(`G1 ${points[0]} S0`)
+      else {
+        if (at !== points[0]) lines.push(`G0 ${points[0]}`)
+        lines.push(`${on} S0`)
+      }
+      lines.push(`G1 ${points[1]} F${feed} S${beam}`, ...points.slice(2).map((point) => `G1 ${point}`))
+      at = points[points.length - 1]
+      if (!(isRow && passes === 1 && isSameRow(path, paths[i + 1]))) lines.push('M5 S0')
+    }
+  }
+  if (air) lines.push(...ownLines(code.airOff))
+  return [...lines, 'G0 X0 Y0', ...ownLines(code.footer), 'M2', ''].join('\n')
+}
+
+/** Whether an engraved stretch is the next one of the same row, run the same way. */
+function isSameRow(a: CutPath | undefined, b: CutPath | undefined): boolean {
+  if (a?.operation !== 'engrave' || b?.operation !== 'engrave') return false
+  const [from, to] = a.points
+  const [next, end] = b.points
+  return (
+    Math.abs(to.y - next.y) < 1e-9 &&
+    (next.x - to.x) * (to.x - from.x) >= 0 &&
+    (end.x - next.x) * (to.x - from.x) > 0
+  )
+}
