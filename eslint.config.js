@@ -36,6 +36,7 @@ const CORE = [
   'say',
   'keep',
   'files',
+  'rehearse',
 ]
 
 const forbid = (files, group, message) => ({

@@ -2,6 +2,7 @@ import { EXPORT_USAGE, runExport } from './commands/export'
 import { MAKE_USAGE, runKinds, runMake } from './commands/kinds'
 import { LAYOUT_USAGE, runLayout } from './commands/layout'
 import { refuse } from './commands/refuse'
+import { REHEARSE_USAGE, runRehearse } from './commands/rehearse'
 
 const CALL = 'npm run --silent uplands --'
 const usage = (of: string): string => `Usage: ${CALL} ${of}`
@@ -20,6 +21,9 @@ switch (command) {
   case 'layout':
     runLayout(args, usage(LAYOUT_USAGE))
     break
+  case 'rehearse':
+    runRehearse(args, usage(REHEARSE_USAGE))
+    break
   default:
-    refuse(usage(['kinds', MAKE_USAGE, EXPORT_USAGE, LAYOUT_USAGE].join(' | ')))
+    refuse(usage(['kinds', MAKE_USAGE, EXPORT_USAGE, LAYOUT_USAGE, REHEARSE_USAGE].join(' | ')))
 }

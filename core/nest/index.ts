@@ -12,6 +12,7 @@ export {
 } from './types'
 export { loadAt, surfaceOf, type Load, type Surface } from './surface'
 export { lastOf, nest, nestSteps, type NestProgress } from './nest'
+export { randomFrom } from './random'
 export { isForbidden, LayoutChecker, placedShape, sheetUse, violations } from './check'
 export type { SheetUse, Violation } from './check'
 export { poseShape, poseShift } from './pack'

@@ -1,8 +1,8 @@
-import { existsSync, mkdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
-import { join, resolve } from 'node:path'
+import { mkdirSync, writeFileSync } from 'node:fs'
+import { join } from 'node:path'
 import { parseArgs } from 'node:util'
 import { exportJob, FORMATS, type Format } from '../../core/files'
-import { JOB_FILE_LIMIT, readJob } from '../../core/keep'
+import { readJobFile } from './read-job-file'
 import { refuse } from './refuse'
 
 export const EXPORT_USAGE = `export JOB.json --out DIR --format ${FORMATS.join(',')}`
@@ -29,24 +29,10 @@ function readArguments(args: string[], usage: string): { file: string; out: stri
   }
 }
 
-function readText(file: string): string {
-  const path = resolve(file)
-  if (!existsSync(path) || !statSync(path).isFile())
-    refuse(`There is no file ${file}. Give the path of a job file.`)
-  if (statSync(path).size > JOB_FILE_LIMIT)
-    refuse(
-      `${file} is larger than ${JOB_FILE_LIMIT / 1e6} MB, which no job is. Choose a file that ` +
-        'Uplands exported.',
-    )
-  return readFileSync(path, 'utf8')
-}
-
 /** Writes what the Cut station would write. */
 export function runExport(args: string[], usage: string): void {
   const { file, out, formats } = readArguments(args, usage)
-  const read = readJob(readText(file))
-  if (!read.ok) refuse(read.error)
-  const result = exportJob(read.job, formats)
+  const result = exportJob(readJobFile(file), formats)
   if (!result.ok) refuse(`No file is written. ${result.error}`)
   for (const warning of result.warnings) console.error(`Look again: ${warning}`)
   try {

@@ -1,0 +1,2 @@
+export { hiddenMachine, hiddenSheet, type Hidden } from './hidden'
+export { rehearse, type CutPart, type Rehearsal, type Rehearsed } from './rehearse'

@@ -1,0 +1,110 @@
+import {
+  asOutline,
+  bounds,
+  offsetBy,
+  shiftRegion,
+  signedArea,
+  type Point,
+  type Region,
+  type Ring,
+} from '../geometry'
+import { randomFrom } from '../nest'
+import { bell, type Hidden, type HiddenSheet } from './hidden'
+import type { Run } from './runs'
+
+/** What came out of a sheet: its true shape where it lay, mm. */
+export interface Piece {
+  /** The way round it, as it was told to the laser. */
+  way: Ring
+  shape: Region
+  thickness: number
+  /** Full width of what was burnt away round it, across and along the sheet. */
+  kerf: { x: number; y: number }
+  free: boolean
+  /** Why it is not as it should be, one sentence each. */
+  faults: string[]
+}
+
+function isInside(ring: Ring, { x, y }: Point): boolean {
+  let inside = false
+  for (const [i, a] of ring.entries()) {
+    const b = ring[(i + 1) % ring.length]
+    if (a.y > y !== b.y > y && x < a.x + ((b.x - a.x) * (y - a.y)) / (b.y - a.y)) inside = !inside
+  }
+  return inside
+}
+
+/** More energy than this many times what is needed chars the edge. [FM] */
+const CHARS = 2.4
+
+/** The kerf of a way, wider where more energy went in than was needed. */
+function kerfOf({ mean }: Run, { kerf, widening, measuredAt, wander }: Hidden, random: () => number) {
+  const wider = 1 + widening * Math.max(-0.5, Math.min(4, mean - measuredAt))
+  const here = wander * bell(random)
+  return { x: Math.max(0.01, kerf.x * wider + here), y: Math.max(0.01, kerf.y * wider + here) }
+}
+
+const millimetres = (value: number): string => `${value.toFixed(1)} mm`
+
+/** How far a part that came loose too early may shift, mm. [FM] */
+const SHIFTS = 1.2
+
+/**
+ * Sorts ways into pieces: each closed way that lies in an odd number of others is a hole, the others go round
+ * something. Beam width is taken off all round, holes grow by it; what is not through is held.
+ */
+export function piecesOf(runs: Run[], sheet: HiddenSheet, hidden: Hidden): Piece[] {
+  const random = randomFrom(hidden.seed * 65_537 + runs.length)
+  const closed = runs
+    .filter((run) => run.closed && run.mean > 0.5)
+    .map((run) => ({ run, ring: asOutline(run.points), size: Math.abs(signedArea(run.points)) }))
+    .sort((a, b) => b.size - a.size)
+  const depth = closed.map(
+    ({ ring }, i) =>
+      closed.filter((other, j) => j !== i && other.size > closed[i].size && isInside(other.ring, ring[0]))
+        .length,
+  )
+  return closed.flatMap(({ run, ring }, i): Piece[] => {
+    if (depth[i] % 2 === 1) return []
+    const kerf = kerfOf(run, hidden, random)
+    const faults: string[] = []
+    if (run.held > 0)
+      faults.push(`It is not through over ${millimetres(run.held)}, from ${placeWords(run.heldAt!)}.`)
+    if (run.mean > CHARS) faults.push('Its edge is charred: much more energy than it needs.')
+    const inside = closed.filter((other, j) => depth[j] === depth[i] + 1 && isInside(ring, other.ring[0]))
+    const isLoose = run.held === 0
+    // Slats hold what is wider than their distance; a loose part drops and shifts before its holes are cut.
+    const late = isLoose ? inside.filter((other) => other.run.end > run.end) : []
+    const shift = { x: (random() - 0.5) * 2 * SHIFTS, y: (random() - 0.5) * 2 * SHIFTS }
+    if (late.length > 0)
+      faults.push(`It came loose before ${late.length} of its holes were cut, which landed wrong.`)
+    const [outer] = offsetBy({ outline: ring, holes: [] }, { x: -kerf.x / 2, y: -kerf.y / 2 })
+    if (!outer) return []
+    const holes = inside.flatMap((other) => {
+      if (other.run.held > 0)
+        faults.push(
+          `A hole in it holds over ${millimetres(other.run.held)}, at ${placeWords(other.run.heldAt!)}.`,
+        )
+      const own = kerfOf(other.run, hidden, random)
+      const [grown] = offsetBy({ outline: other.ring, holes: [] }, { x: own.x / 2, y: own.y / 2 })
+      const moved = late.includes(other) ? shiftRegion(grown, shift.x, shift.y) : grown
+      return [[...moved.outline].reverse()]
+    })
+    const { minX, minY, maxX, maxY } = bounds(outer.outline)
+    const middle = { x: (minX + maxX) / 2, y: (minY + maxY) / 2 }
+    if (isLoose && Math.min(maxX - minX, maxY - minY) < hidden.slats)
+      faults.push('It is smaller than the distance of the slats and fell between them.')
+    return [
+      {
+        way: ring,
+        shape: { outline: outer.outline, holes },
+        thickness: sheet.thickness(middle.x, middle.y),
+        kerf,
+        free: isLoose,
+        faults,
+      },
+    ]
+  })
+}
+
+const placeWords = ({ x, y }: Point): string => `${x.toFixed(0)} × ${y.toFixed(0)} mm`

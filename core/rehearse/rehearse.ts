@@ -1,0 +1,269 @@
+import { ownAxis, partsById } from '../assembly'
+import {
+  deriveAll,
+  seenBy,
+  type DerivedBox,
+  type DerivedThing,
+  type LoadPlan,
+  type Part,
+  type StockCut,
+} from '../derive'
+import { writeFiles } from '../files'
+import { wordFor, type FitWord } from '../fit'
+import { readCode } from '../gcode'
+import { bounds, shiftPoints, sizeOf, turnPoints, type Ring } from '../geometry'
+import type { Job } from '../job'
+import { IN_METRIC } from '../length'
+import { ORDINARY_CODE } from '../machine'
+import { problemSentence } from '../box'
+import type { Thickness } from '../stock'
+import { poseShift, randomFrom, shapeFor, type Placement } from '../nest'
+import { bell, hiddenMachine, hiddenSheet, type Hidden } from './hidden'
+import { piecesOf, type Piece } from './pieces'
+import { burn, waysOf } from './runs'
+
+/** A part as it was cut, mm; its outline lies on the sheet. */
+export interface CutPart {
+  id: string
+  label: string
+  panel: string
+  thing: string
+  /** The stock it is cut from, by id. */
+  stock: string
+  sheet: number
+  load: number
+  outline: [number, number][]
+  holes: [number, number][][]
+  thickness: number
+  placement: { x: number; y: number; turn: number }
+  /** As simulated calipers read them, to 0.01 with their error: across and along the panel, and its thickness. */
+  readings: { width: number; height: number; thickness: number }
+}
+
+/** What a cut on the simulated laser came to. */
+export interface Rehearsal {
+  simulation: 'This is a simulation: nothing was cut, and a real laser is another one.'
+  seed: number
+  job: string
+  parts: CutPart[]
+  notFree: { id: string; why: string[] }[]
+  faults: { id: string; why: string[] }[]
+  /** True full width across and along the sheet, on the mean of the parts, mm. */
+  kerf: { x: number; y: number }
+  /** True gap per glue line at each joint, mm, and how that fits. */
+  joints: { thing: string; copy: number; between: [string, string]; gap: number; fit: FitWord }[]
+  seconds: number
+}
+export type Rehearsed = { ok: true; rehearsal: Rehearsal } | { ok: false; error: string }
+
+const MACHINE = {
+  watts: 40,
+  travelSpeed: 300,
+  acceleration: 1500,
+  origin: 'front left' as const,
+  code: ORDINARY_CODE,
+}
+
+/** Error of a caliper's reading by hand, one standard deviation, mm. [FM] */
+const HAND = 0.02
+
+/** What one load came to, and which part each piece is. */
+interface CutLoad {
+  load: LoadPlan
+  found: { part: Part; placement: Placement; piece: Piece }[]
+  missing: Part[]
+  seconds: number
+}
+
+/** The piece whose way lies where a part was to lie. */
+function pieceFor(wanted: Ring, pieces: Piece[]): Piece | undefined {
+  const box = bounds(wanted)
+  return pieces.find(({ way }) => {
+    const its = bounds(way)
+    return (['minX', 'minY', 'maxX', 'maxY'] as const).every((side) => Math.abs(its[side] - box[side]) < 0.6)
+  })
+}
+
+/** Where the outline of a part is cut on its sheet. */
+function wayOn(part: Part, { turn, x, y }: Placement, isCompensated: boolean): Ring {
+  const lie = part.lies[turn % 180 === 0 ? 0 : 1]
+  const { dx, dy } = poseShift(shapeFor(part, turn), turn)
+  const { outline } = isCompensated ? lie.shape : lie.drawn
+  return shiftPoints(turnPoints(outline, turn), dx + x, dy + y)
+}
+
+/** Cuts one load's program on the machine of a seed. */
+function cutLoad(
+  job: Job,
+  { load, text, thickness }: { load: LoadPlan; text: string; thickness: Thickness },
+  parts: Part[],
+  hidden: Hidden,
+): CutLoad | { error: string } {
+  const { measure } = seenBy(job, load.material)
+  const machine = measure.machine ?? MACHINE
+  const read = readCode(text, machine.code)
+  if (!read.ok) return { error: read.error }
+  const [right, back] = [machine.origin.endsWith('right'), machine.origin.startsWith('back')]
+  const moves = read.moves.map((move) => {
+    const onLoad = ({ x, y }: { x: number; y: number }) => ({
+      x: x + (right ? load.width : 0),
+      y: y + (back ? load.height : 0),
+    })
+    return { ...move, from: onLoad(move.from), to: onLoad(move.to) }
+  })
+  const family = measure.stock?.family ?? 'other'
+  const sheet = hiddenSheet(
+    hidden.seed,
+    load.sheet,
+    load,
+    { mean: thickness.mean, doubt: thickness.sd },
+    family,
+  )
+  const { ways, seconds } = waysOf(moves, machine, hidden)
+  const pieces = piecesOf(burn(ways, machine.watts, sheet, hidden), sheet, hidden)
+  const byId = new Map(parts.map((part) => [part.id, part]))
+  const here = new Set(load.paths.map(({ part }) => part))
+  const placements = (job.layout.arrangement?.placements ?? []).filter(({ part }) => here.has(part))
+  const found: CutLoad['found'] = []
+  const missing: Part[] = []
+  for (const placement of placements) {
+    const part = byId.get(placement.part)!
+    const way = shiftPoints(wayOn(part, placement, job.cut.compensation === 'paths'), -load.x, -load.y)
+    const piece = pieceFor(way, pieces)
+    if (piece) found.push({ part, placement, piece })
+    else missing.push(part)
+  }
+  return { load, found, missing, seconds }
+}
+
+const rounded = (value: number): number => Math.round(value * 1e4) / 1e4
+const asPairs = (ring: Ring): [number, number][] => ring.map(({ x, y }) => [rounded(x), rounded(y)])
+
+/** How far a part's cut edges lie inside of where they are drawn, on its own axes, mm. */
+function insets(part: Part, { turn }: Placement, { shape }: Piece): { x: number; y: number } {
+  const [drawn, cut] = [sizeOf(part.lies[0].drawn), sizeOf(shape)]
+  const own = turn % 180 === 0 ? cut : { width: cut.height, height: cut.width }
+  return { x: (drawn.width - own.width) / 2, y: (drawn.height - own.height) / 2 }
+}
+
+/** The true gap at every glued joint of every copy. */
+function jointsOf(things: DerivedThing[], loads: CutLoad[], interference: number): Rehearsal['joints'] {
+  const all = loads.flatMap(({ found }) => found)
+  return things.flatMap(({ thing, box }) => {
+    const assembly = box.made?.assembly
+    if (!assembly) return []
+    const parts = partsById(assembly.parts)
+    const copies = Array.from({ length: thing.copies }, (_, copy) => copy)
+    return assembly.joints
+      .filter(({ claims }) => claims.length > 1)
+      .flatMap((joint) =>
+        copies.flatMap((copy) => {
+          const sides = joint.parts.map((id) => {
+            const cut = all.find(
+              ({ part }) => part.thing === thing.id && part.copy === copy && part.panel === id,
+            )
+            if (!cut) return null
+            const along = ownAxis(parts.get(id)!.frame, joint.along)
+            const by = insets(cut.part, cut.placement, cut.piece)
+            return along === 'x' ? by.x : by.y
+          })
+          if (sides.some((side) => side === null)) return []
+          const gap = rounded(sides[0]! + sides[1]! - interference)
+          return [
+            {
+              thing: thing.name,
+              copy: copy + 1,
+              between: joint.parts as [string, string],
+              gap,
+              fit: wordFor(gap),
+            },
+          ]
+        }),
+      )
+  })
+}
+
+/** The laser of a seed on one of the job's stocks. */
+function machineOf(job: Job, box: DerivedBox, { material, choice }: StockCut, seed: number): Hidden {
+  const { kerf } = box.materials.find(({ id }) => id === material) ?? box
+  const isTested =
+    choice.standing === 'tested' && choice.test !== null && choice.test.result !== 'not through'
+  return hiddenMachine(seed, {
+    family: seenBy(job, material).measure.stock?.family ?? 'other',
+    kerf: { x: kerf.by.x.width, y: kerf.by.y.width },
+    doubt: kerf.sd,
+    through: isTested ? choice.energy : null,
+  })
+}
+
+/**
+ * Cuts a job's own programs on the simulated laser of a seed. The same job and seed come to the same parts.
+ * @returns the parts as they were cut, or one sentence why nothing can be
+ */
+export function rehearse(given: Job, seed: number): Rehearsed {
+  const { job, parts, derived } = deriveAll(given)
+  const { plan, things, box } = derived
+  if (!plan) {
+    const [problem] = things.flatMap((each) => each.box.problems)
+    return { ok: false, error: problemSentence(problem, IN_METRIC) }
+  }
+  const machines = new Map(plan.stocks.map((stock) => [stock.material, machineOf(job, box, stock, seed)]))
+  const programs = writeFiles(job, derived, plan, ['gcode'])
+  const pages = plan.loads.filter(({ paths }) => paths.length > 0)
+  const loads: CutLoad[] = []
+  for (const [i, load] of pages.entries()) {
+    const { thickness } = box.materials.find(({ id }) => id === load.material) ?? box
+    const hidden = machines.get(load.material)!
+    const cut = cutLoad(job, { load, text: programs[i].content, thickness }, parts, hidden)
+    if ('error' in cut) return { ok: false, error: cut.error }
+    loads.push(cut)
+  }
+  return { ok: true, rehearsal: told(job, seed, things, loads) }
+}
+
+function told(job: Job, seed: number, things: DerivedThing[], loads: CutLoad[]): Rehearsal {
+  const random = randomFrom(seed * 17 + 3)
+  const caliper = (value: number): number => Math.round((value + HAND * bell(random)) * 100) / 100
+  const parts = loads.flatMap(({ load, found }) =>
+    found.map(({ part, placement, piece }): CutPart => {
+      const { width, height } = sizeOf(piece.shape)
+      const [across, along] = placement.turn % 180 === 0 ? [width, height] : [height, width]
+      return {
+        id: part.id,
+        label: part.label,
+        panel: part.panel,
+        thing: part.thing,
+        stock: part.material,
+        sheet: load.sheet + 1,
+        load: load.load + 1,
+        outline: asPairs(piece.shape.outline),
+        holes: piece.shape.holes.map(asPairs),
+        thickness: rounded(piece.thickness),
+        placement: { x: placement.x, y: placement.y, turn: placement.turn },
+        readings: { width: caliper(across), height: caliper(along), thickness: caliper(piece.thickness) },
+      }
+    }),
+  )
+  const pieces = loads.flatMap(({ found }) => found)
+  const mean = (axis: 'x' | 'y'): number =>
+    rounded(pieces.reduce((sum, { piece }) => sum + piece.kerf[axis], 0) / Math.max(1, pieces.length))
+  const faulty = pieces.filter(({ piece }) => piece.faults.length > 0)
+  return {
+    simulation: 'This is a simulation: nothing was cut, and a real laser is another one.',
+    seed,
+    job: job.name,
+    parts,
+    notFree: [
+      ...faulty
+        .filter(({ piece }) => !piece.free)
+        .map(({ part, piece }) => ({ id: part.id, why: piece.faults })),
+      ...loads.flatMap(({ missing }) => missing.map(({ id }) => ({ id, why: ['Its outline was not cut.'] }))),
+    ],
+    faults: faulty
+      .filter(({ piece }) => piece.free)
+      .map(({ part, piece }) => ({ id: part.id, why: piece.faults })),
+    kerf: { x: mean('x'), y: mean('y') },
+    joints: jointsOf(things, loads, job.interference),
+    seconds: Math.round(loads.reduce((sum, { seconds }) => sum + seconds, 0) * 10) / 10,
+  }
+}

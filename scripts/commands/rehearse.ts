@@ -1,0 +1,34 @@
+import { writeFileSync } from 'node:fs'
+import { parseArgs } from 'node:util'
+import { rehearse } from '../../core/rehearse'
+import { readJobFile } from './read-job-file'
+import { refuse } from './refuse'
+
+export const REHEARSE_USAGE = 'rehearse JOB.json --seed S --out CUT.json'
+
+/** Cuts a job on the simulated laser of a seed, and writes each part as it was cut. */
+export function runRehearse(args: string[], usage: string): void {
+  let parsed
+  try {
+    parsed = parseArgs({
+      args,
+      allowPositionals: true,
+      options: { out: { type: 'string' }, seed: { type: 'string', default: '1' } },
+    })
+  } catch (error) {
+    return refuse(`${(error as Error).message.split('\n')[0]} ${usage}`)
+  }
+  const [file] = parsed.positionals
+  const { out } = parsed.values
+  const seed = Number(parsed.values.seed)
+  if (!file || !out) return refuse(usage)
+  if (!Number.isInteger(seed) || seed < 0) return refuse(`--seed is a whole number, such as 1. ${usage}`)
+  const made = rehearse(readJobFile(file), seed)
+  if (!made.ok) return refuse(`Nothing is cut. ${made.error}`)
+  try {
+    writeFileSync(out, `${JSON.stringify(made.rehearsal, null, 1)}\n`)
+  } catch (error) {
+    refuse(`${out} cannot be written: ${(error as Error).message}. Give a file that may be written.`)
+  }
+  console.log(out)
+}
