@@ -10,7 +10,7 @@ const usage = (of: string): string => `Usage: ${CALL} ${of}`
 const [command, ...args] = process.argv.slice(2)
 switch (command) {
   case 'export':
-    runExport(args, usage(EXPORT_USAGE))
+    await runExport(args, usage(EXPORT_USAGE))
     break
   case 'kinds':
     runKinds()

@@ -8,15 +8,21 @@ import { ORDINARY_CODE } from '../machine'
 import { checksOf, compensationStatement, madeForStatement, placeStatement, readyToCut } from '../say'
 import { writeDxf } from './dxf'
 import { writePanels } from './panels-json'
+import type { Paper } from './paper'
 import type { SheetFile } from './sheet-file'
 import { writeSvg } from './svg'
 
-export const FORMATS = ['svg', 'dxf', 'gcode', 'json'] as const
+export const FORMATS = ['svg', 'dxf', 'gcode', 'pdf', 'json'] as const
 export type Format = (typeof FORMATS)[number]
 
 export interface OutputFile {
   name: string
   content: string
+}
+/** A file of bytes. */
+export interface BinaryFile {
+  name: string
+  content: Uint8Array
 }
 
 /**
@@ -83,6 +89,39 @@ export function writeFiles(
     return { name: `${name}-panels.json`, content: writePanels({ ...job, ...thing, name: job.name }, own) }
   })
   return [...files, ...panels]
+}
+
+/** The same loads on paper, at their true size. The library that makes them is fetched when it is needed. */
+export async function writePapers(
+  job: Job,
+  { box }: Pick<Derived, 'box'>,
+  plan: CutPlan,
+  paper: Paper,
+): Promise<BinaryFile[]> {
+  const { writePdf } = await import('./pdf')
+  const stem = fileStem(job.name)
+  const pages = plan.loads.filter(({ paths }) => paths.length > 0)
+  return Promise.all(
+    pages.map(async (load) => ({
+      name: `${stem}-${pageName(load, box)}.pdf`,
+      content: await writePdf(fileOf(job, box, plan, load), paper),
+    })),
+  )
+}
+
+/** What `exportJob` writes, and papers besides where they are asked for. */
+export async function exportAll(
+  job: Job,
+  formats: readonly Format[],
+  paper: Paper,
+): Promise<
+  { ok: true; files: (OutputFile | BinaryFile)[]; warnings: string[] } | { ok: false; error: string }
+> {
+  const made = exportJob(job, formats)
+  if (!made.ok || !formats.includes('pdf')) return made
+  const { job: laidOut, derived } = deriveAll(job)
+  const papers = await writePapers(laidOut, derived, derived.plan!, paper)
+  return { ...made, files: [...made.files, ...papers] }
 }
 
 export type Exported = { ok: true; files: OutputFile[]; warnings: string[] } | { ok: false; error: string }

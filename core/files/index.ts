@@ -1,5 +1,6 @@
-export { exportJob, FORMATS, writeFiles } from './export'
-export type { Exported, Format, OutputFile } from './export'
+export { exportAll, exportJob, FORMATS, writeFiles, writePapers } from './export'
+export type { BinaryFile, Exported, Format, OutputFile } from './export'
 export { writeDxf } from './dxf'
+export { PAPER_NAMES, type Paper } from './paper'
 export { writeSvg } from './svg'
 export type { SheetFile } from './sheet-file'

@@ -7,7 +7,7 @@ import type { CodeMove } from '../gcode'
 import { rectangle, type Ring } from '../geometry'
 import type { Job } from '../job'
 import { rehearse, type Rehearsal } from './index'
-import { hiddenMachine, hiddenSheet, type Hidden } from './hidden'
+import { hiddenMachine, hiddenSheet, type Hidden, type HiddenSheet } from './hidden'
 import { piecesOf } from './pieces'
 import { burn, waysOf } from './runs'
 
@@ -101,7 +101,7 @@ describe('the physics by itself', () => {
     drift: { share: 0, period: 100, phase: 0 },
     wander: 0,
   }
-  const sheet = { thickness: () => 3, knots: [] }
+  const sheet: HiddenSheet = { thickness: () => 3, knots: [] }
   const motion = { travelSpeed: 200, acceleration: 1000 }
   const round = (ring: Ring, speed = 12, power = 0.65): CodeMove[] => [
     { from: { x: 0, y: 0 }, to: ring[0], speed: null, power: 0, air: true },

@@ -1,18 +1,29 @@
 import { mkdirSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { parseArgs } from 'node:util'
-import { exportJob, FORMATS, type Format } from '../../core/files'
+import { exportAll, FORMATS, PAPER_NAMES, type Format, type Paper } from '../../core/files'
 import { readJobFile } from './read-job-file'
 import { refuse } from './refuse'
 
-export const EXPORT_USAGE = `export JOB.json --out DIR --format ${FORMATS.join(',')}`
+export const EXPORT_USAGE = `export JOB.json --out DIR --format ${FORMATS.join(',')} --paper A4`
 
-function readArguments(args: string[], usage: string): { file: string; out: string; formats: Format[] } {
+interface Asked {
+  file: string
+  out: string
+  formats: Format[]
+  paper: Paper
+}
+
+function readArguments(args: string[], usage: string): Asked {
   try {
     const { positionals, values } = parseArgs({
       args,
       allowPositionals: true,
-      options: { out: { type: 'string' }, format: { type: 'string', default: 'svg' } },
+      options: {
+        out: { type: 'string' },
+        format: { type: 'string', default: 'svg' },
+        paper: { type: 'string', default: 'A4' },
+      },
     })
     const [file] = positionals
     const formats = values.format.split(',').map((format) => format.trim())
@@ -23,16 +34,18 @@ function readArguments(args: string[], usage: string): { file: string; out: stri
         `The format “${unknown}” is not known. Use one or more of ${FORMATS.join(', ')}, ` +
           'with commas between.',
       )
-    return { file, out: values.out, formats: formats as Format[] }
+    const paper = PAPER_NAMES.find((name) => name === values.paper)
+    if (!paper) return refuse(`There is no paper “${values.paper}”. Use one of ${PAPER_NAMES.join(', ')}.`)
+    return { file, out: values.out, formats: formats as Format[], paper }
   } catch (error) {
     return refuse(`${(error as Error).message.split('\n')[0]} ${usage}`)
   }
 }
 
 /** Writes what the Cut station would write. */
-export function runExport(args: string[], usage: string): void {
-  const { file, out, formats } = readArguments(args, usage)
-  const result = exportJob(readJobFile(file), formats)
+export async function runExport(args: string[], usage: string): Promise<void> {
+  const { file, out, formats, paper } = readArguments(args, usage)
+  const result = await exportAll(readJobFile(file), formats, paper)
   if (!result.ok) refuse(`No file is written. ${result.error}`)
   for (const warning of result.warnings) console.error(`Look again: ${warning}`)
   try {

@@ -1,7 +1,7 @@
 /** A file that the browser saves. */
 export interface Download {
   name: string
-  content: string
+  content: string | Uint8Array
 }
 
 const TYPES: Record<string, string> = {
@@ -9,6 +9,7 @@ const TYPES: Record<string, string> = {
   svg: 'image/svg+xml',
   dxf: 'image/vnd.dxf',
   zip: 'application/zip',
+  pdf: 'application/pdf',
 }
 
 function save(name: string, content: BlobPart): void {
@@ -25,10 +26,12 @@ function save(name: string, content: BlobPart): void {
 /** One file as it is, several in one zip. */
 export async function download(files: Download[], zipName: string): Promise<void> {
   if (files.length === 1) {
-    save(files[0].name, files[0].content)
+    save(files[0].name, files[0].content as BlobPart)
     return
   }
   const { strToU8, zipSync } = await import('fflate')
-  const entries = Object.fromEntries(files.map(({ name, content }) => [name, strToU8(content)]))
+  const entries = Object.fromEntries(
+    files.map(({ name, content }) => [name, typeof content === 'string' ? strToU8(content) : content]),
+  )
   save(zipName, zipSync(entries) as Uint8Array<ArrayBuffer>)
 }

@@ -155,6 +155,13 @@ const OTHER_FIELDS: FieldEntry[] = [
   { id: 'speed', label: 'Speed', station: 'tune', words: 'cutting speed feed fast slow', term: 'setting' },
   { id: 'power', label: 'Power', station: 'tune', words: 'per cent strength', term: 'setting' },
   { id: 'passes', label: 'Passes', station: 'tune', words: 'repeat times', term: 'pass' },
+  {
+    id: 'rehearsal',
+    label: 'Rehearse on a simulated laser',
+    station: 'cut',
+    words: 'simulate dry run practice',
+  },
+  { id: 'paper', label: 'Paper of a PDF', station: 'cut', words: 'print a4 a3 letter scale template' },
   { id: 'interval', label: 'Rows apart', station: 'tune', words: 'engraving line interval dpi hatch' },
   { id: 'air', label: 'Air on', station: 'tune', words: 'assist blower compressor', term: 'setting' },
   {

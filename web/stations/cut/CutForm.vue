@@ -2,7 +2,7 @@
 import { FileDown } from '@lucide/vue'
 import { computed, ref } from 'vue'
 import type { CutPlan, LoadPlan } from '@core/derive'
-import type { Format } from '@core/files'
+import type { Format, Paper } from '@core/files'
 import { fileStem } from '@core/keep'
 import { short } from '@core/length'
 import { OPERATION_NAMES, OPERATIONS, OUR_COLOURS, type Operation } from '@core/machine'
@@ -26,8 +26,16 @@ const planner = usePlanner()
 const say = useSay()
 const cut = computed(() => jobs.job.cut)
 const colours = computed(() => jobs.job.measure.machine?.colours ?? OUR_COLOURS)
-const chosen = ref<Record<Format, boolean>>({ svg: true, dxf: false, gcode: false, json: false })
-const LABELS: Record<Format, string> = { svg: 'SVG', dxf: 'DXF', gcode: 'G-code', json: 'Panels as JSON' }
+const chosen = ref<Record<Format, boolean>>({ svg: true, dxf: false, gcode: false, pdf: false, json: false })
+const paper = ref<Paper>('A4')
+const PAPERS: Record<Paper, string> = { A4: 'A4', A3: 'A3', letter: 'US letter' }
+const LABELS: Record<Format, string> = {
+  svg: 'SVG',
+  dxf: 'DXF',
+  gcode: 'G-code',
+  pdf: 'PDF, 1 : 1',
+  json: 'Panels as JSON',
+}
 const DASHES: Record<Operation, string | undefined> = {
   engrave: '2 1',
   pocket: '1 2',
@@ -84,8 +92,9 @@ async function write(): Promise<void> {
   const { plan } = planner
   if (!plan || !derived.ready) return
   const formats = (Object.keys(LABELS) as Format[]).filter((format) => chosen.value[format])
-  const { writeFiles } = await import('@core/files') // fetched when something is first written
-  const files = writeFiles(job, derived.all, plan, formats)
+  const { writeFiles, writePapers } = await import('@core/files') // fetched when something is first written
+  const papers = chosen.value.pdf ? await writePapers(job, derived.all, plan, paper.value) : []
+  const files = [...writeFiles(job, derived.all, plan, formats), ...papers]
   await download(files, `${fileStem(job.name)}-cut.zip`)
   change({ written: { signature: plan.signature, date: new Date().toISOString() } })
   const what = files.length === 1 ? files[0].name : `${files.length} files in one zip`
@@ -172,6 +181,13 @@ function settingOf(operation: Operation): string {
           {{ label }}
         </label>
       </div>
+      <label v-if="chosen.pdf" class="mt-1 flex items-center gap-2 text-sm">
+        Paper
+        <select v-model="paper" class="input w-28!" data-field="paper">
+          <option v-for="(label, name) in PAPERS" :key="name" :value="name">{{ label }}</option>
+        </select>
+        <span class="note">printed at actual size</span>
+      </label>
     </fieldset>
     <button
       type="submit"

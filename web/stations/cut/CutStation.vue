@@ -6,6 +6,7 @@ import CautionNote from '@web/parts/CautionNote.vue'
 import { useDerived } from '@web/stores/derived'
 import { usePlanner } from '@web/stores/planner'
 import CheckList from './CheckList.vue'
+import RehearsalCard from './RehearsalCard.vue'
 import CutForm from './CutForm.vue'
 import CutPlayer from './CutPlayer.vue'
 import TimeTable from './TimeTable.vue'
@@ -75,6 +76,7 @@ const cautions = computed(() => [
     >
       <CheckList />
       <CautionNote title="At the laser" :cautions="cautions" />
+      <RehearsalCard />
     </div>
   </div>
 </template>

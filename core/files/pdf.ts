@@ -1,0 +1,170 @@
+import {
+  clip,
+  closePath,
+  endPath,
+  lineTo,
+  moveTo,
+  PDFDocument,
+  popGraphicsState,
+  pushGraphicsState,
+  rectangle,
+  rgb,
+  setDashPattern,
+  setLineWidth,
+  setStrokingColor,
+  StandardFonts,
+  stroke,
+  type PDFFont,
+  type PDFOperator,
+  type PDFPage,
+} from 'pdf-lib'
+import { OPERATIONS, OUR_COLOURS, type Operation } from '../machine'
+import { PAPERS, type Paper } from './paper'
+import type { SheetFile } from './sheet-file'
+
+/** Points of a PDF to the millimetre. [PUB: ISO 32000-1, 8.3.2.3: a unit is 1/72 in] */
+const PT = 72 / 25.4
+
+/** Kept free along the paper's edges: no printer reaches them. mm [FM] */
+const EDGE = 10
+/** Kept for the heading of every page. */
+const HEAD = 22
+/** How far two tiles share what is on them, so that they can be glued over each other. */
+const SHARED = 10
+const BAR = 100
+
+const DASHES: Record<Operation, number[]> = {
+  engrave: [],
+  pocket: [0.4, 0.8],
+  score: [1.2, 0.8],
+  inside: [],
+  outline: [],
+}
+
+/** What the built-in fonts can write; other signs become a question mark. */
+const plain = (text: string): string => text.replace(/[^\u0020-\u007e\u00a0-\u00ff‘’“”–—…]/g, '?')
+
+function colourOf(hex: string): ReturnType<typeof rgb> {
+  const part = (at: number): number => parseInt(hex.slice(at, at + 2), 16) / 255
+  return rgb(part(1), part(3), part(5))
+}
+
+/** From so many to so many mm, in pieces that share a strip with the next. */
+function tiles(length: number, room: number): number[] {
+  if (length <= room) return [0]
+  const count = Math.ceil((length - SHARED) / (room - SHARED))
+  return Array.from({ length: count }, (_, i) => i * (room - SHARED))
+}
+
+/** Words that fit into a width, line by line. */
+function wrapped(text: string, font: PDFFont, size: number, width: number): string[] {
+  const lines: string[] = []
+  for (const word of plain(text).split(/\s+/)) {
+    const longer = lines.length > 0 ? `${lines[lines.length - 1]} ${word}` : word
+    if (lines.length > 0 && font.widthOfTextAtSize(longer, size) <= width) lines[lines.length - 1] = longer
+    else lines.push(word)
+  }
+  return lines
+}
+
+/** The heading of a page: what it is, and a bar that tells whether it was printed at its size. */
+function drawHead(
+  page: PDFPage,
+  font: PDFFont,
+  file: SheetFile,
+  about: { paper: { width: number; height: number }; tile: string; isFirst: boolean },
+): void {
+  const { paper, tile, isFirst } = about
+  const top = paper.height - EDGE
+  const write = (text: string, x: number, y: number, size = 9): void =>
+    page.drawText(text, { x: x * PT, y: y * PT, size, font })
+  write(plain(`${file.title} · ${tile}`).slice(0, 90), EDGE, top - 4, 11)
+  page.pushOperators(
+    pushGraphicsState(),
+    setLineWidth(0.3 * PT),
+    moveTo(EDGE * PT, (top - 11) * PT),
+    lineTo((EDGE + BAR) * PT, (top - 11) * PT),
+    ...Array.from({ length: 11 }, (_, i) => [
+      moveTo((EDGE + i * 10) * PT, (top - 11) * PT),
+      lineTo((EDGE + i * 10) * PT, (top - (i % 5 === 0 ? 8 : 9.5)) * PT),
+    ]).flat(),
+    stroke(),
+    popGraphicsState(),
+  )
+  write(`This bar is ${BAR} mm long. If it is not, print again at actual size.`, EDGE, top - 15, 7)
+  if (!isFirst) return
+  const lines = wrapped(file.statement, font, 6, (paper.width - 2 * EDGE - BAR - 4) * PT)
+  for (const [i, line] of lines.slice(0, 6).entries()) write(line, EDGE + BAR + 4, top - 7 - i * 2.6, 6)
+}
+
+/** The lines of a tile, cut off at its border. */
+function linesOn(
+  { paths, colours = OUR_COLOURS }: SheetFile,
+  place: (x: number, y: number) => [number, number],
+): PDFOperator[] {
+  return OPERATIONS.flatMap((operation) => {
+    const own = paths.filter((path) => path.operation === operation)
+    if (own.length === 0) return []
+    return [
+      setStrokingColor(colourOf(colours[operation])),
+      setDashPattern(
+        DASHES[operation].map((length) => length * PT),
+        0,
+      ),
+      ...own.flatMap(({ points, closed }) => [
+        ...points.map(({ x, y }, i) => (i === 0 ? moveTo(...place(x, y)) : lineTo(...place(x, y)))),
+        ...(closed ? [closePath()] : []),
+        stroke(),
+      ]),
+    ]
+  })
+}
+
+/**
+ * One load on paper at its true size: over several pages where the paper is smaller, which share a strip of
+ * 10 mm; every page has a bar to measure.
+ * @returns the bytes of a PDF
+ */
+export async function writePdf(file: SheetFile, on: Paper): Promise<Uint8Array> {
+  const document = await PDFDocument.create()
+  document.setTitle(file.title)
+  document.setSubject(file.statement)
+  const font = await document.embedFont(StandardFonts.Helvetica)
+  const isWide = file.width > file.height
+  const { width, height } = PAPERS[on]
+  const paper = isWide ? { width: height, height: width } : { width, height }
+  const room = { width: paper.width - 2 * EDGE, height: paper.height - 2 * EDGE - HEAD }
+  const [columns, rows] = [tiles(file.width, room.width), tiles(file.height, room.height)]
+  for (const [row, fromY] of rows.entries())
+    for (const [column, fromX] of columns.entries()) {
+      const page = document.addPage([paper.width * PT, paper.height * PT])
+      const count = columns.length * rows.length
+      const number = row * columns.length + column + 1
+      const tile =
+        count === 1
+          ? 'actual size'
+          : `page ${number} of ${count}: row ${row + 1} from below, column ${column + 1}`
+      drawHead(page, font, file, { paper, tile, isFirst: number === 1 })
+      const place = (x: number, y: number): [number, number] => [
+        (EDGE + x - fromX) * PT,
+        (EDGE + y - fromY) * PT,
+      ]
+      const shown = {
+        width: Math.min(room.width, file.width - fromX),
+        height: Math.min(room.height, file.height - fromY),
+      }
+      page.pushOperators(
+        pushGraphicsState(),
+        setLineWidth(0.1 * PT),
+        rectangle(EDGE * PT, EDGE * PT, shown.width * PT, shown.height * PT),
+        stroke(),
+        rectangle(EDGE * PT, EDGE * PT, shown.width * PT, shown.height * PT),
+        clip(),
+        endPath(),
+        setLineWidth(0.2 * PT),
+        ...linesOn(file, place),
+        popGraphicsState(),
+      )
+    }
+  return document.save()
+}

@@ -1,0 +1,50 @@
+import { readFileSync } from 'node:fs'
+import { expect, test } from '@playwright/test'
+import { unzipSync } from 'fflate'
+import { openDemo, settled, tabTo } from './helpers'
+
+test('G-code and paper at true size are written beside the drawings', async ({ page }) => {
+  await openDemo(page, 'demo-field-book', 'cut')
+  await settled(page)
+  await page.getByLabel('G-code').check()
+  await page.getByLabel('PDF, 1 : 1').check()
+  await page.getByLabel('Paper').selectOption('A3')
+  const [written] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Write the cut files' }).click(),
+  ])
+  const files = unzipSync(new Uint8Array(readFileSync(await written.path())))
+  const named = (ending: string): string => Object.keys(files).find((name) => name.endsWith(ending))!
+  const code = new TextDecoder().decode(files[named('.gcode')])
+  expect(code).toMatch(/; engraving[\s\S]*; score labels[\s\S]*; outline cuts[\s\S]*M2/)
+  expect(new TextDecoder().decode(files[named('.pdf')].slice(0, 5))).toBe('%PDF-')
+})
+
+test('a rehearsal by keys: parts come free, with their true gaps; another laser is another', async ({
+  page,
+}) => {
+  await openDemo(page, 'demo-tray', 'cut')
+  await settled(page)
+  await tabTo(page, page.getByRole('button', { name: 'Cut it on one' }))
+  await page.keyboard.press('Enter')
+  const said = page.getByTestId('rehearsed')
+  await expect(said).toContainText('10 of 10 parts came free')
+  await expect(said).toContainText(/Gaps from .* snug/)
+  const first = await said.textContent()
+  await page.getByRole('button', { name: 'On another laser' }).click()
+  await expect(said).toContainText('Laser 2')
+  expect(await said.textContent()).not.toBe(first)
+  await said.getByText('What calipers read there').click()
+  await expect(said.getByRole('row')).toHaveCount(11)
+})
+
+test('the machine’s own words are kept on the bench, and go into its programs', async ({ page }) => {
+  await openDemo(page, 'demo-tray', 'measure')
+  await page.goto(page.url().replace(/#.*/, '#/bench/machines'))
+  const form = page.locator('[data-field=machine-code]').first()
+  await form.locator('summary').click()
+  await form.locator('[data-field=code-header] textarea').fill('G28')
+  await page.reload()
+  await form.locator('summary').click()
+  await expect(form.locator('[data-field=code-header] textarea')).toHaveValue('G28')
+})

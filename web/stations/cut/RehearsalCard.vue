@@ -1,0 +1,108 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef, watch } from 'vue'
+import type { Rehearsal } from '@core/rehearse'
+import { useSay } from '@web/parts/say'
+import { useDerived } from '@web/stores/derived'
+import { useOpenJob } from '@web/stores/job'
+import { usePlanner } from '@web/stores/planner'
+
+/** The job cut on a simulated laser, whose kerf, power and sheet nobody knows before. */
+const jobs = useOpenJob()
+const derived = useDerived()
+const planner = usePlanner()
+const say = useSay()
+const seed = ref(1)
+const error = ref('')
+const busy = ref(false)
+const found = shallowRef<Rehearsal | null>(null)
+// What was rehearsed is of the job as it was then.
+watch(
+  () => planner.plan?.signature,
+  () => {
+    found.value = null
+    error.value = ''
+  },
+)
+async function run(next: number): Promise<void> {
+  busy.value = true
+  seed.value = next
+  const { rehearse } = await import('@core/rehearse') // fetched when something is first rehearsed
+  const made = rehearse(jobs.job, next)
+  found.value = made.ok ? made.rehearsal : null
+  error.value = made.ok ? '' : made.error
+  busy.value = false
+}
+const label = (id: string): string => found.value?.parts.find((part) => part.id === id)?.label ?? id
+const faults = computed(() => [...(found.value?.notFree ?? []), ...(found.value?.faults ?? [])])
+const gaps = computed(() => {
+  const all = found.value?.joints.map(({ gap }) => gap) ?? []
+  return all.length > 0 ? { least: Math.min(...all), most: Math.max(...all) } : null
+})
+const words = computed(() => {
+  const count = new Map<string, number>()
+  for (const { fit } of found.value?.joints ?? []) count.set(fit, (count.get(fit) ?? 0) + 1)
+  return [...count].map(([word, times]) => `${times} ${word}`).join(', ')
+})
+const MOST = 4
+</script>
+
+<template>
+  <section class="card grid gap-2" aria-label="Rehearsal" data-field="rehearsal">
+    <h2>Rehearse it</h2>
+    <p class="note">
+      On a simulated laser with a kerf, a power and a sheet of its own. It is a simulation: nothing is cut,
+      and yours is another one.
+    </p>
+    <div class="flex flex-wrap gap-1">
+      <button
+        type="button"
+        class="btn px-2 py-1"
+        :disabled="busy || !derived.ready"
+        @click="run(found ? seed + 1 : seed)"
+      >
+        {{ found ? 'On another laser' : 'Cut it on one' }}
+      </button>
+    </div>
+    <p v-if="error" class="text-[13px] text-rowan" role="alert">{{ error }}</p>
+    <div v-if="found" class="grid gap-1.5 text-[13px]" data-testid="rehearsed" aria-live="polite">
+      <p class="font-semibold">
+        Laser {{ seed }}:
+        {{ found.parts.length - found.notFree.filter(({ id }) => label(id) !== id).length }} of
+        {{ found.parts.length }} parts came free
+      </p>
+      <p class="num">
+        True kerf {{ say.finePlain(found.kerf.x) }} across, {{ say.fine(found.kerf.y) }} along; you have
+        {{ say.fine(derived.box.kerf.width) }}.
+      </p>
+      <p v-if="gaps" class="num">
+        Gaps from {{ say.finePlain(gaps.least) }} to {{ say.fine(gaps.most) }}: {{ words }}.
+      </p>
+      <ul v-if="faults.length > 0" class="list-disc pl-4">
+        <li v-for="{ id, why } in faults.slice(0, MOST)" :key="id">
+          <strong>{{ label(id) }}</strong>
+          : {{ why[0] }}
+        </li>
+        <li v-if="faults.length > MOST">and {{ faults.length - MOST }} more</li>
+      </ul>
+      <details>
+        <summary class="cursor-pointer font-medium">What calipers read there</summary>
+        <table class="num mt-1 w-full text-[12px]">
+          <thead>
+            <tr class="text-left">
+              <th scope="col">Part</th>
+              <th scope="col">Size</th>
+              <th scope="col">Thick</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="part in found.parts" :key="part.id">
+              <td>{{ part.label }}</td>
+              <td>{{ say.size([part.readings.width, part.readings.height], 2) }}</td>
+              <td>{{ say.shortPlain(part.readings.thickness, 2) }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </details>
+    </div>
+  </section>
+</template>
