@@ -19,7 +19,7 @@ const VIEWS = [
   ['shape', 'demo-tray'],
   ['layout', 'demo-slip'],
   ['tune', 'demo-tray'],
-  ['cut', 'demo-tray'],
+  ['cut', 'demo-field-book'],
   ['build', 'demo-instrument'],
   ['log', 'demo-tray'],
 ]
@@ -40,6 +40,8 @@ for (const [station, job] of VIEWS) {
       slider.value = String(Number(slider.max) * 0.6)
       slider.dispatchEvent(new Event('input'))
     })
+    await page.getByRole('button', { name: 'Cut it on one' }).click()
+    await page.getByTestId('rehearsed').scrollIntoViewIfNeeded()
   }
   await page.screenshot({ path: `${folder}${station}.png` })
 }

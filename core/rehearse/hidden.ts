@@ -2,17 +2,17 @@ import { randomFrom } from '../nest'
 import type { Family } from '../stock'
 
 /**
- * What nobody at a bench knows of a laser and a sheet: the simulation's own truth. Lengths in mm. All of it is
- * invented, within what makers report.
+ * What nobody at a bench knows of a laser and a sheet: the simulation's own truth, lengths in mm. All of it
+ * is invented, within what makers report.
  */
 export interface Hidden {
   seed: number
   /** Full width across and along the sheet, at the energy that just cuts. */
   kerf: { x: number; y: number }
-  /** How much wider the kerf gets for each part more of energy than it was measured at, over what is needed. */
+  /** How much wider the kerf gets for each part more of energy than it was measured at. */
   widening: number
   measuredAt: number
-  /** How much the kerf differs from part to part: focus, a sheet that does not lie flat. Standard deviation. */
+  /** How much the kerf differs from part to part, one standard deviation: focus, a sheet not flat. */
   wander: number
   /** Energy per cut face that just cuts sound material, J/mm². */
   need: number

@@ -36,7 +36,7 @@ export interface CutPart {
   holes: [number, number][][]
   thickness: number
   placement: { x: number; y: number; turn: number }
-  /** As simulated calipers read them, to 0.01 with their error: across and along the panel, and its thickness. */
+  /** As simulated calipers read them, to 0.01 with their error: along both sides, and how thick. */
   readings: { width: number; height: number; thickness: number }
 }
 

@@ -161,8 +161,14 @@ const OTHER_FIELDS: FieldEntry[] = [
     station: 'cut',
     words: 'simulate dry run practice',
   },
-  { id: 'paper', label: 'Paper of a PDF', station: 'cut', words: 'print a4 a3 letter scale template' },
-  { id: 'interval', label: 'Rows apart', station: 'tune', words: 'engraving line interval dpi hatch' },
+  { id: 'paper', label: 'Paper of a PDF', station: 'cut', words: 'print a4 a3 template', behind: 'formats' },
+  {
+    id: 'interval',
+    label: 'Rows apart',
+    station: 'tune',
+    words: 'engraving line hatch',
+    behind: 'score-speed',
+  },
   { id: 'air', label: 'Air on', station: 'tune', words: 'assist blower compressor', term: 'setting' },
   {
     id: 'pocket-speed',

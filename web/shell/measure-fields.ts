@@ -9,6 +9,14 @@ export const MEASURE_FIELDS: FieldEntry[] = [
   { id: 'watts', label: 'Laser power', station: 'measure', words: 'watts tube diode strength' },
   { id: 'travelSpeed', label: 'Travel speed', station: 'measure', words: 'rapid move jump speed' },
   { id: 'maxSpeed', label: 'Highest speed', station: 'measure', words: 'maximum limit' },
+  { id: 'machine-code', label: 'Programs for the controller', station: 'measure', words: 'gcode g-code nc' },
+  { id: 'code-scale', label: 'What S means', station: 'measure', words: 'gcode 255 1000 power scale' },
+  {
+    id: 'code-dynamic',
+    label: 'Beam in corners',
+    station: 'measure',
+    words: 'gcode dynamic m4 corners',
+  },
   { id: 'acceleration', label: 'Acceleration', station: 'measure', words: 'corners time estimate' },
   {
     id: 'origin',

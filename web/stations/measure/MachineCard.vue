@@ -3,6 +3,7 @@ import { Plus } from '@lucide/vue'
 import { ref } from 'vue'
 import { short } from '@core/length'
 import { newMachine, type Machine } from '@core/machine'
+import CodeFields from '@web/parts/CodeFields.vue'
 import MachineFields from '@web/parts/MachineFields.vue'
 import PickRecord from '@web/parts/PickRecord.vue'
 import { useSay } from '@web/parts/say'
@@ -70,6 +71,7 @@ function change(part: Partial<Machine>, key: string): void {
       :machine="jobs.job.measure.machine"
       @change="change"
     />
+    <CodeFields v-if="jobs.job.measure.machine" :machine="jobs.job.measure.machine" @change="change" />
     <p v-else class="note">Kerf belongs to one machine: choose or add the one you cut on.</p>
   </section>
 </template>
