@@ -48,3 +48,23 @@ test('the machine’s own words are kept on the bench, and go into its programs'
   await form.locator('summary').click()
   await expect(form.locator('[data-field=code-header] textarea')).toHaveValue('G28')
 })
+
+test('tests teach the odds: a quicker setting that is sure enough is taken, a failed test moves it', async ({
+  page,
+}) => {
+  await openDemo(page, 'demo-tray', 'tune')
+  const surest = page.getByTestId('surest')
+  await expect(page.getByTestId('cut-odds')).toContainText(/odds of 9\d %.*From 5 tests on this stock/)
+  await expect(surest).toContainText('13 mm/s')
+  await page.getByLabel('How sure it must be').fill('99')
+  await expect(surest).toContainText(/99 % sure at 65 %: 1[012](\.5)? mm\/s/)
+  await page.getByRole('button', { name: 'Use it' }).click()
+  await expect(page.getByText('You typed this setting')).toBeVisible()
+  await page.getByRole('button', { name: 'Choose from the tests instead' }).click()
+  const before = await surest.textContent()
+  await page.getByLabel('Came out').selectOption('not through')
+  await page.getByRole('button', { name: 'Add test' }).click()
+  await expect(page.getByTestId('cut-odds')).toContainText('From 6 tests')
+  expect(await surest.textContent()).not.toBe(before)
+  await expect(page.getByTestId('next-test')).toContainText(/tells most: .* mm\/s/)
+})

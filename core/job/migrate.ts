@@ -269,7 +269,7 @@ const from6 = (job: Loose): Loose => ({
   box: boxFrom6(job.box),
   also: eachObject(job.also, (thing) => ({ ...thing, box: boxFrom6(thing.box) })),
   tune: isObject(job.tune)
-    ? { ...job.tune, engrave: { speed: 300, power: 25, passes: 1, air: false }, interval: 0.1 }
+    ? { ...job.tune, engrave: { speed: 300, power: 25, passes: 1, air: false }, interval: 0.1, sure: 95 }
     : job.tune,
 })
 

@@ -115,6 +115,8 @@ export const jobSchema = z.strictObject({
     /** For what is filled on a face, and how far its rows are apart, mm. */
     engrave: settingSchema,
     interval: z.number().min(0.02).max(2),
+    /** How sure a cut must go through, per cent. */
+    sure: z.number().min(50).max(99),
   }),
   cut: z.strictObject({
     compensation: z.enum(['paths', 'software']),
@@ -178,6 +180,7 @@ export const emptyJob = (id: string, name: string, changed: string): Job => ({
     pocket: POCKET_SETTING,
     engrave: ENGRAVE_SETTING,
     interval: 0.1,
+    sure: 95,
   },
   cut: { compensation: 'paths', labels: true, letters: false, face: 'outside', off: [], written: null },
   build: { done: [], school: 'floor first' },

@@ -50,13 +50,16 @@ const STARTING_ENERGY: Record<Family, number> = {
 const CAREFUL = 0.8
 const STARTING_POWER = 70
 
+/** Energy that usually just cuts, before anything is tried, J/mm². [FM] */
+export const usualEnergy = (family: Family): number => STARTING_ENERGY[family] * CAREFUL
+
 /** A starting point from the energy rule, for a test cut; not for the job. */
 export function startingPoint(
   machine: Pick<Machine, 'watts' | 'maxSpeed'>,
   family: Family,
   thickness: number,
 ): Setting {
-  const energy = STARTING_ENERGY[family] * CAREFUL
+  const energy = usualEnergy(family)
   const exact = (machine.watts * STARTING_POWER) / 100 / (energy * thickness)
   const speed = exact >= 10 ? Math.round(exact) : Math.max(0.1, Math.round(exact * 10) / 10)
   return { speed: Math.min(speed, machine.maxSpeed), power: STARTING_POWER, passes: 1, air: true }

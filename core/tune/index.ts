@@ -9,5 +9,6 @@ export {
   type TestResult,
 } from './test-record'
 export { cutEnergy } from './energy'
-export { chooseSetting, guess, startingPoint, type Choice } from './choose'
+export { chooseSetting, guess, startingPoint, usualEnergy, type Choice } from './choose'
+export { energyFor, learn, modelOf, nextTest, speedFor, type CutModel, type CutOdds } from './model'
 export { choiceReason, energyWorking } from './words'

@@ -14,6 +14,7 @@ import WorkedFigure from '@web/parts/WorkedFigure.vue'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import MarkSetting from './MarkSetting.vue'
+import OddsCard from './OddsCard.vue'
 import TestChart from './TestChart.vue'
 import TestTable from './TestTable.vue'
 
@@ -110,6 +111,12 @@ const unpick = (): boolean =>
           Choose from the tests instead
         </button>
       </section>
+      <OddsCard
+        :setting="choice.setting"
+        :energy="choice.energy"
+        :thickness="choice.thickness"
+        @use="pick({ speed: $event }, '')"
+      />
       <MarkSetting
         mark="score"
         title="Setting for scoring labels"
