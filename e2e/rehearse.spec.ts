@@ -20,6 +20,30 @@ test('G-code and paper at true size are written beside the drawings', async ({ p
   expect(new TextDecoder().decode(files[named('.pdf')].slice(0, 5))).toBe('%PDF-')
 })
 
+test('a file is held against the plan: the same, and with a line put in', async ({ page }) => {
+  await openDemo(page, 'demo-tray', 'cut')
+  await settled(page)
+  const [written] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Write the cut files' }).click(),
+  ])
+  const text = readFileSync(await written.path(), 'utf8')
+  const give = (content: string) =>
+    page
+      .getByLabel('File to hold against the plan')
+      .setInputFiles({ name: 'back.svg', mimeType: 'image/svg+xml', buffer: Buffer.from(content) })
+  await give(text)
+  await expect(page.getByTestId('differences')).toContainText(
+    'lines of the plan are in back.svg, and no other',
+  )
+  await give(text.replace('</svg>', '<path d="M5 5L60 5L60 40Z"/></svg>'))
+  await expect(page.getByTestId('differences')).toContainText(
+    '0 of the plan are missing, 1 are not in the plan',
+  )
+  await give('nothing')
+  await expect(page.getByText('There is no drawing in this SVG file')).toBeVisible()
+})
+
 test('a rehearsal by keys: parts come free, with their true gaps; another laser is another', async ({
   page,
 }) => {

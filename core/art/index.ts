@@ -12,5 +12,5 @@ export {
   type Words,
 } from './motif'
 export { ANCHORS, placeFields, placing, type Anchor, type Place } from './place'
-export { readArtwork, type ArtRead, type Artwork } from './read'
+export { readArtwork, readLines, type ArtRead, type Artwork } from './read'
 export { linesRound, mapShapes, pointsOf, shapesOfMotif, type Shapes } from './shapes'

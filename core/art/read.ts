@@ -169,25 +169,55 @@ const likely = (width: number, height: number): LikelySize[] =>
     { name: 'millimetres', mm: 1 },
   ].map((unit) => ({ ...unit, width: width * unit.mm, height: height * unit.mm }))
 
+/** What is in a file, or why it is refused, in one sentence. */
+function rawFrom(name: string, text: string): RawArt {
+  if (text.length > LARGEST)
+    throw new Refusal(
+      `This file is larger than ${LARGEST / 1e6} MB. Simplify the drawing, or take a part of it.`,
+    )
+  const isSvg = /\.svg$/i.test(name)
+  if (!isSvg && !/\.dxf$/i.test(name))
+    throw new Refusal('Only SVG and DXF files are read. Save the drawing as one.')
+  return isSvg ? readSvg(text) : readDxf(text)
+}
+
+const refusalFor = (error: unknown): string =>
+  error instanceof Refusal
+    ? error.message
+    : 'This file cannot be read as a drawing. Save it anew from the program that made it.'
+
 /**
  * Reads artwork: lines by colour (SVG) or layer (DXF), mm from their own lower left corner. Nothing in a file
  * is run, and a file is taken whole or refused in one sentence.
  * @param name of the file; its ending says what it is
  */
 export function readArtwork(name: string, text: string): ArtRead {
-  const refused = (error: string): ArtRead => ({ ok: false, error })
-  if (text.length > LARGEST)
-    return refused(
-      `This file is larger than ${LARGEST / 1e6} MB. Simplify the drawing, or take a part of it.`,
-    )
-  const isSvg = /\.svg$/i.test(name)
-  if (!isSvg && !/\.dxf$/i.test(name))
-    return refused('Only SVG and DXF files are read. Save the drawing as one.')
   try {
-    const raw = isSvg ? readSvg(text) : readDxf(text)
-    return { ok: true, art: tidied(raw, name.replace(/\.[a-z]+$/i, '')) }
+    return { ok: true, art: tidied(rawFrom(name, text), name.replace(/\.[a-z]+$/i, '')) }
   } catch (error) {
-    if (error instanceof Refusal) return refused(error.message)
-    return refused('This file cannot be read as a drawing. Save it anew from the program that made it.')
+    return { ok: false, error: refusalFor(error) }
+  }
+}
+
+/**
+ * The lines of a cut file as they are, on a page of that height, mm from its lower left corner.
+ * @param height of the page; an SVG counts from above
+ */
+export function readLines(
+  name: string,
+  text: string,
+  height: number,
+): { ok: true; lines: DrawnLine[] } | { ok: false; error: string } {
+  try {
+    const { mm, groups } = rawFrom(name, text)
+    const scale = mm ?? 1
+    const lift = /\.svg$/i.test(name) ? height : 0
+    const lines = [...groups.values()].flat().map(({ points, closed }) => ({
+      closed,
+      points: points.map(({ x, y }) => ({ x: x * scale, y: y * scale + lift })),
+    }))
+    return { ok: true, lines }
+  } catch (error) {
+    return { ok: false, error: refusalFor(error) }
   }
 }

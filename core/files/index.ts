@@ -1,6 +1,7 @@
 export { exportAll, exportJob, FORMATS, writeFiles, writePapers } from './export'
 export type { BinaryFile, Exported, Format, OutputFile } from './export'
 export { writeDxf } from './dxf'
+export { compareFile, differencesOf, type Compared, type Differences } from './read-back'
 export { PAPER_NAMES, type Paper } from './paper'
 export { writeSvg } from './svg'
 export type { SheetFile } from './sheet-file'

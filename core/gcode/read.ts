@@ -9,6 +9,8 @@ export interface CodeMove {
   /** Share of the whole power that the beam has, 0 to 1. */
   power: number
   air: boolean
+  /** Whether the beam was switched on anew for it. */
+  begins: boolean
 }
 export type CodeRead = { ok: true; moves: CodeMove[] } | { ok: false; error: string }
 
@@ -36,7 +38,7 @@ export function readCode(
   const moves: CodeMove[] = []
   const lines = text.split(/\r\n|\r|\n/)
   let at: Point = { x: 0, y: 0 }
-  let [unit, feed, power, isOn, air, motion] = [1, 0, 0, false, false, 0]
+  let [unit, feed, power, isOn, isNew, air, motion] = [1, 0, 0, false, false, false, 0]
   for (const [i, raw] of lines.entries()) {
     const line = raw
       .replace(/\([^)]*\)|;.*$/g, '')
@@ -56,7 +58,7 @@ export function readCode(
         else if (letter === 'G' && value === 21) unit = 1
         else if (letter === 'G' && value === 20) unit = 25.4
         else if (letter === 'G' && value === 90) continue
-        else if (letter === 'M' && (value === 3 || value === 4)) isOn = true
+        else if (letter === 'M' && (value === 3 || value === 4)) isOn = isNew = true
         else if (letter === 'M' && value === 5) isOn = false
         else if (letter === 'M' && (value === 2 || value === 30)) return { ok: true, moves }
         else if (letter === 'S') power = Math.min(1, Math.max(0, value / scale))
@@ -77,7 +79,9 @@ export function readCode(
         speed: motion === 1 ? feed : null,
         power: motion === 1 && isOn ? power : 0,
         air,
+        begins: isNew,
       })
+      if (motion === 1) isNew = false
       at = to
     }
   }

@@ -154,6 +154,7 @@ const OTHER_FIELDS: FieldEntry[] = [
   },
   { id: 'speed', label: 'Speed', station: 'tune', words: 'cutting speed feed fast slow', term: 'setting' },
   { id: 'sure', label: 'How sure it must be', station: 'tune', words: 'odds confidence through chance' },
+  { id: 'read-back', label: 'Hold a file against the plan', station: 'cut', words: 'compare import check' },
   { id: 'power', label: 'Power', station: 'tune', words: 'per cent strength', term: 'setting' },
   { id: 'passes', label: 'Passes', station: 'tune', words: 'repeat times', term: 'pass' },
   {

@@ -2,13 +2,19 @@
 import { Pause, Play } from '@lucide/vue'
 import { computed } from 'vue'
 import { waitingAt, type CutPlan, type LoadPlan } from '@core/derive'
+import type { Differences } from '@core/files'
 import { formatDuration } from '@core/length'
 import { ASSUMED_MACHINE, OUR_COLOURS } from '@core/machine'
 import { lineData } from '@web/parts/svg-path'
 import { useOpenJob } from '@web/stores/job'
 import { usePlayback } from './playback'
 
-const props = defineProps<{ load: LoadPlan; settings: CutPlan['settings'] }>()
+const props = defineProps<{
+  load: LoadPlan
+  settings: CutPlan['settings']
+  /** What a file has that the plan has not, and the other way about. */
+  differences?: Differences | null
+}>()
 const jobs = useOpenJob()
 const machine = computed(() => jobs.job.measure.machine)
 const total = computed(() => props.load.time.total)
@@ -58,6 +64,19 @@ const { time, playing, beam, done, doing, play } = usePlayback(
         vector-effect="non-scaling-stroke"
         :data-done="each.operation"
       />
+      <g v-if="differences" fill="none" stroke="var(--rowan)" data-testid="differing">
+        <path
+          :d="differences.missing.map(({ points, closed }) => lineData(points, closed)).join('')"
+          stroke-width="3"
+          vector-effect="non-scaling-stroke"
+        />
+        <path
+          :d="differences.extra.map(({ points, closed }) => lineData(points, closed)).join('')"
+          stroke-width="3"
+          stroke-dasharray="3 3"
+          vector-effect="non-scaling-stroke"
+        />
+      </g>
       <circle
         v-if="beam"
         :cx="beam.x"

@@ -1,19 +1,22 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import type { LoadPlan } from '@core/derive'
+import type { Differences } from '@core/files'
 import { FAMILIES } from '@core/stock'
 import CautionNote from '@web/parts/CautionNote.vue'
 import { useDerived } from '@web/stores/derived'
 import { usePlanner } from '@web/stores/planner'
 import CheckList from './CheckList.vue'
-import RehearsalCard from './RehearsalCard.vue'
 import CutForm from './CutForm.vue'
 import CutPlayer from './CutPlayer.vue'
+import ReadBackCard from './ReadBackCard.vue'
+import RehearsalCard from './RehearsalCard.vue'
 import TimeTable from './TimeTable.vue'
 
 const planner = usePlanner()
 const derived = useDerived()
 const chosen = ref(0)
+const differences = shallowRef<Differences | null>(null)
 const loads = computed(() => planner.plan?.loads ?? [])
 const shown = computed(() => loads.value[Math.min(chosen.value, loads.value.length - 1)] ?? null)
 const stockName = (id: string): string =>
@@ -63,6 +66,7 @@ const cautions = computed(() => [
         :key="nameOf(shown)"
         :load="shown"
         :settings="settings!"
+        :differences="differences"
         class="lg:min-h-0 lg:flex-1"
       />
       <p v-else class="note">Nothing lies on a sheet yet: lay out first.</p>
@@ -77,6 +81,7 @@ const cautions = computed(() => [
       <CheckList />
       <CautionNote title="At the laser" :cautions="cautions" />
       <RehearsalCard />
+      <ReadBackCard v-if="shown" :load="shown" @found="differences = $event" />
     </div>
   </div>
 </template>

@@ -1,0 +1,91 @@
+import { readLines } from '../art'
+import type { LoadPlan } from '../derive'
+import { readCode } from '../gcode'
+import { bounds, type Bounds, type DrawnLine, type Point } from '../geometry'
+import type { Machine } from '../machine'
+import type { CutPath } from '../plan'
+
+/** What a file has that the plan has not, and the other way about. Lines in mm on the load. */
+export interface Differences {
+  same: number
+  missing: CutPath[]
+  extra: DrawnLine[]
+}
+export type Compared = { ok: true; differences: Differences } | { ok: false; error: string }
+
+/** Lines are the same when none of their points is farther off, mm: less than any beam. */
+const SAME = 0.02
+
+/** The beam's ways in a program, on the load. */
+function linesOfCode(
+  text: string,
+  { width, height }: { width: number; height: number },
+  { origin, code }: Pick<Machine, 'origin' | 'code'>,
+): { ok: true; lines: DrawnLine[] } | { ok: false; error: string } {
+  const read = readCode(text, code)
+  if (!read.ok) return read
+  const onLoad = ({ x, y }: Point): Point => ({
+    x: x + (origin.endsWith('right') ? width : 0),
+    y: y + (origin.startsWith('back') ? height : 0),
+  })
+  const lines: DrawnLine[] = []
+  let line: DrawnLine | null = null
+  for (const { from, to, power, begins } of read.moves) {
+    if (begins || power <= 0) line = null
+    if (power <= 0) continue
+    if (line) line.points.push(onLoad(to))
+    else lines.push((line = { points: [onLoad(from), onLoad(to)], closed: false }))
+  }
+  for (const each of lines) {
+    const { points } = each
+    each.closed = points.length > 3 && near(points[0], points[points.length - 1])
+    if (each.closed) points.pop()
+  }
+  return { ok: true, lines }
+}
+
+const near = (a: Point, b: Point): boolean => Math.hypot(a.x - b.x, a.y - b.y) <= SAME
+
+const nearBounds = (a: Bounds, b: Bounds): boolean =>
+  (['minX', 'minY', 'maxX', 'maxY'] as const).every((side) => Math.abs(a[side] - b[side]) <= SAME)
+
+/** Every corner of either line is one of the other, wherever a closed one begins. */
+const isSameLine = (a: Point[], b: Point[]): boolean =>
+  a.every((point) => b.some((other) => near(point, other))) &&
+  b.every((point) => a.some((other) => near(point, other)))
+
+/** Holds lines against the plan of a load. Lines that are there more than once count once: passes. */
+export function differencesOf(paths: CutPath[], lines: DrawnLine[]): Differences {
+  const boxed = lines.map((line) => ({ line, box: bounds(line.points), isFound: false }))
+  const byCorner = new Map<string, typeof boxed>()
+  const cells = ({ minX, minY }: Bounds, reach: number[]): string[] =>
+    reach.flatMap((dx) => reach.map((dy) => `${Math.floor(minX) + dx} ${Math.floor(minY) + dy}`))
+  for (const each of boxed)
+    for (const cell of cells(each.box, [0])) byCorner.set(cell, [...(byCorner.get(cell) ?? []), each])
+  const missing = paths.filter((path) => {
+    const box = bounds(path.points)
+    const found = cells(box, [-1, 0, 1])
+      .flatMap((cell) => byCorner.get(cell) ?? [])
+      .filter((each) => nearBounds(box, each.box) && isSameLine(path.points, each.line.points))
+    for (const each of found) each.isFound = true
+    return found.length === 0
+  })
+  const extra = boxed.filter(({ isFound }) => !isFound).map(({ line }) => line)
+  return { same: paths.length - missing.length, missing, extra }
+}
+
+/**
+ * Holds a file that was written for a load, or what became of it elsewhere, against the plan.
+ * @param name of the file; its ending says what it is
+ */
+export function compareFile(
+  name: string,
+  text: string,
+  load: LoadPlan,
+  machine: Pick<Machine, 'origin' | 'code'>,
+): Compared {
+  const read = /\.(gcode|nc|ngc)$/i.test(name)
+    ? linesOfCode(text, load, machine)
+    : readLines(name, text, load.height)
+  return read.ok ? { ok: true, differences: differencesOf(load.paths, read.lines) } : read
+}

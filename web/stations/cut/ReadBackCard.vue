@@ -1,0 +1,73 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue'
+import type { Differences } from '@core/files'
+import type { LoadPlan } from '@core/derive'
+import { ORDINARY_CODE, OPERATION_NAMES } from '@core/machine'
+import { useOpenJob } from '@web/stores/job'
+
+/** A written file, or what became of it in the laser's software, held against the plan of a sheet. */
+const props = defineProps<{ load: LoadPlan }>()
+const emit = defineEmits<{ found: [differences: Differences | null] }>()
+const jobs = useOpenJob()
+const error = ref('')
+const name = ref('')
+const found = ref<Differences | null>(null)
+function show(differences: Differences | null): void {
+  found.value = differences
+  emit('found', differences)
+}
+watch(
+  () => props.load,
+  () => {
+    error.value = ''
+    show(null)
+  },
+)
+async function read({ target }: Event): Promise<void> {
+  const field = target as HTMLInputElement
+  const [file] = field.files ?? []
+  if (!file) return
+  name.value = file.name
+  const { compareFile } = await import('@core/files')
+  const machine = jobs.job.measure.machine ?? { origin: 'front left' as const, code: ORDINARY_CODE }
+  const compared = compareFile(file.name, await file.text(), props.load, machine)
+  field.value = ''
+  error.value = compared.ok ? '' : compared.error
+  show(compared.ok ? compared.differences : null)
+}
+const MOST = 5
+</script>
+
+<template>
+  <section class="card grid gap-2" aria-label="A file held against the plan" data-field="read-back">
+    <h2>Hold a file against it</h2>
+    <p class="note">
+      A file of this sheet, or what the laser’s software made of it: SVG, DXF or G-code. What differs is drawn
+      over the plan.
+    </p>
+    <input
+      type="file"
+      accept=".svg,.dxf,.gcode,.nc"
+      class="block w-full text-[13px]"
+      aria-label="File to hold against the plan"
+      @change="read"
+    />
+    <p v-if="error" class="text-[13px] text-rowan" role="alert">{{ error }}</p>
+    <div v-if="found" class="grid gap-1 text-[13px]" data-testid="differences" aria-live="polite">
+      <p v-if="found.missing.length + found.extra.length === 0" class="font-semibold text-moss">
+        All {{ found.same }} lines of the plan are in {{ name }}, and no other.
+      </p>
+      <template v-else>
+        <p class="font-semibold text-rowan">
+          {{ found.same }} lines are the same; {{ found.missing.length }} of the plan are missing,
+          {{ found.extra.length }} are not in the plan.
+        </p>
+        <ul class="list-disc pl-4">
+          <li v-for="(path, i) in found.missing.slice(0, MOST)" :key="i">
+            missing: {{ OPERATION_NAMES[path.operation] }} of {{ path.part }}
+          </li>
+        </ul>
+      </template>
+    </div>
+  </section>
+</template>
