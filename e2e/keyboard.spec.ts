@@ -9,7 +9,7 @@ test('one box from a measurement to a build sheet, by keyboard alone', async ({ 
     await press(number)
   }
   await page.goto('./')
-  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(9)
+  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(10)
   await tabTo(page, page.getByRole('button', { name: 'New job' }))
   await press('Enter')
   await expect(page.getByLabel('Name of the job')).toHaveValue('New box')

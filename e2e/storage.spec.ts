@@ -87,7 +87,7 @@ test('broken, huge and newer job files are refused whole; a good one comes in be
   await give('huge.json', ' '.repeat(2_100_000))
   await expect(page.getByText('“huge.json” was not imported. It is larger than 2 MB')).toBeVisible()
   await give('newer.json', text.replace('"version": 7', '"version": 8'))
-  await expect(page.getByText('written by a newer Uplands (version 7')).toBeVisible()
+  await expect(page.getByText('written by a newer Uplands (version 8')).toBeVisible()
   await give('odd.json', text.replace('"height": 42', '"height": "tall"'))
   await expect(page.getByText('box → height')).toBeVisible()
   await expect(jobs).toHaveCount(10)
