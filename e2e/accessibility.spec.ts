@@ -33,7 +33,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
         })
       ).newPage()
       await page.goto('./')
-      await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(9)
+      await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(10)
       expect(await seriousFindings(page)).toEqual([])
       for (const station of STATIONS) {
         await openDemo(page, 'demo-logger', station)

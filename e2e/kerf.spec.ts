@@ -49,7 +49,7 @@ test('squares, from test piece to result, and a slip that is asked about', async
 test('a slit strip on a phone', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 })
   await page.goto('./')
-  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(9)
+  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(10)
   await page.goto('./#/job/demo-tray/measure/kerf')
   await page.getByRole('radio', { name: /Slit strip/ }).click()
   expect(await pieceAsSvg(page)).toContain('cut by 10 lines, both ends counted')
@@ -233,7 +233,7 @@ test('the stock book: a column pasted, CSV out and in with bad rows by line, a n
   page,
 }) => {
   await page.goto('./')
-  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(9)
+  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(10)
   await page.getByRole('link', { name: 'Bench: stock and machines' }).click()
   await page.getByRole('button', { name: /Fibreboard 4, dry store/ }).click()
   await page.getByText('Paste a column, CSV in and out').click()
