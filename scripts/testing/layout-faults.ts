@@ -60,7 +60,8 @@ export function layoutFaults(task: Task, { placements, unplaced }: TaskLayout): 
     const key = `${sheet} ${number}`
     for (const other of bySheet.get(key) ?? []) {
       if (shared(shape, other.shape).getArea() > 10 * SLIVER) faults.push(`${name} overlaps ${other.name}`)
-      else if (apart(shape, other.shape) < task.gap - SLIVER) faults.push(`${name} is ${apart(shape, other.shape)} from ${other.name}`)
+      else if (apart(shape, other.shape) < task.gap - SLIVER)
+        faults.push(`${name} is ${apart(shape, other.shape)} from ${other.name}`)
     }
     bySheet.set(key, [...(bySheet.get(key) ?? []), { name, shape }])
   }
