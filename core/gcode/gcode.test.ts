@@ -137,6 +137,8 @@ describe('a program for the machine', () => {
     }
     const job = { ...tray, measure: { ...tray.measure, machine: { ...tray.measure.machine!, code } } }
     const { text } = programOf(job)
+    // What is the machine's own is passed over when its program is read back.
+    expect(readCode(text, code)).toMatchObject({ ok: true })
     expect(text).toMatch(/\nG28\nM17\nG21/)
     expect(text).toMatch(/\nM106\n/)
     expect(text).toMatch(/M107\nG0 X0 Y0\nM18\nM2/)
@@ -148,7 +150,7 @@ describe('a program for the machine', () => {
 })
 
 describe('a program that is read', () => {
-  const words = { scale: 1000, airOn: 'M8', airOff: 'M9' }
+  const words = { scale: 1000, airOn: 'M8', airOff: 'M9', header: '', footer: '' }
   const read = (text: string) => readCode(text, words)
   test('inches, brackets, one feed for several moves, nothing after the end', () => {
     const found = read('G20 (inches)\nG90\nM3 S500\nG1 X1 F60\nX2\nM5\nG1 X3\nM2\nG1 X9')

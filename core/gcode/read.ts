@@ -1,4 +1,6 @@
 import type { Point } from '../geometry'
+import type { Machine } from '../machine'
+import { ownLines } from './own-lines'
 
 /** A straight move of the head, mm from the origin corner. */
 export interface CodeMove {
@@ -25,18 +27,18 @@ const WORD = /([A-Z])\s*([-+]?(?:\d+\.?\d*|\.\d+))/g
 /**
  * Reads a program as our own machines get it: straight moves with feed and power. A word that would do
  * something else is refused, not passed over.
- * @param scale what the machine calls its whole power
- * @param words that turn the air on and off
+ * @param words the machine's own: its scale, what turns the air on and off, what it says before and after
  */
 export function readCode(
   text: string,
-  { scale, airOn, airOff }: { scale: number; airOn: string; airOff: string },
+  { scale, airOn, airOff, header, footer }: Omit<Machine['code'], 'dynamic'>,
 ): CodeRead {
   const refused = (line: number, why: string): CodeRead => ({ ok: false, error: `Line ${line}: ${why}` })
   if (text.length > LARGEST)
     return { ok: false, error: `This program is larger than ${LARGEST / 1e6} MB. Cut it in parts.` }
   const moves: CodeMove[] = []
   const lines = text.split(/\r\n|\r|\n/)
+  const own = new Set([...ownLines(header), ...ownLines(footer)].map((line) => line.toUpperCase()))
   let at: Point = { x: 0, y: 0 }
   let [unit, feed, power, isOn, isNew, air, motion] = [1, 0, 0, false, false, false, 0]
   for (const [i, raw] of lines.entries()) {
@@ -47,7 +49,7 @@ export function readCode(
     if (line === '') continue
     if (line === airOn.trim().toUpperCase()) air = true
     else if (line === airOff.trim().toUpperCase()) air = false
-    else {
+    else if (!own.has(line)) {
       const left = line.replace(WORD, '').trim()
       if (left !== '') return refused(i + 1, `“${left.slice(0, 20)}” cannot be read. Only plain words are.`)
       const to = { ...at }

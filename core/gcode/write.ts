@@ -3,6 +3,7 @@ import { OPERATION_NAMES, type Machine, type Operation } from '../machine'
 import type { CutPath } from '../plan'
 import { visited } from '../plan'
 import type { Setting } from '../tune'
+import { ownLines } from './own-lines'
 
 /** What one load is cut from as a program for the machine's controller. Lengths in mm, y up. */
 export interface CodeFile {
@@ -23,13 +24,6 @@ const figure = (value: number): string => {
 
 /** A comment may hold no brackets and no line breaks: they would end it. */
 const comment = (text: string): string => `; ${text.replace(/[\r\n();]+/g, ' ').slice(0, 200)}`
-
-/** Lines of the machine's own text, without what is empty. */
-const ownLines = (text: string): string[] =>
-  text
-    .split(/\r\n|\r|\n/)
-    .map((line) => line.trim())
-    .filter((line) => line !== '')
 
 /**
  * One load as G-code: millimetres, absolute, from the machine's origin corner; feeds in mm/min, power on the
