@@ -132,14 +132,14 @@ describe('a program for the machine', () => {
       dynamic: false,
       airOn: 'M106',
       airOff: 'M107',
-      header: 'G28\n\n M17 ',
+      header: 'G28 ; home\n\n M17 ',
       footer: 'M18',
     }
     const job = { ...tray, measure: { ...tray.measure, machine: { ...tray.measure.machine!, code } } }
     const { text } = programOf(job)
     // What is the machine's own is passed over when its program is read back.
     expect(readCode(text, code)).toMatchObject({ ok: true })
-    expect(text).toMatch(/\nG28\nM17\nG21/)
+    expect(text).toMatch(/\nG28 ; home\nM17\nG21/)
     expect(text).toMatch(/\nM106\n/)
     expect(text).toMatch(/M107\nG0 X0 Y0\nM18\nM2/)
     expect(text).toContain('M3 S0')

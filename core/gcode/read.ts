@@ -24,6 +24,13 @@ const FARTHEST = 20_000
 
 const WORD = /([A-Z])\s*([-+]?(?:\d+\.?\d*|\.\d+))/g
 
+/** A line without its comments. */
+const bare = (line: string): string =>
+  line
+    .replace(/\([^)]*\)|;.*$/g, '')
+    .trim()
+    .toUpperCase()
+
 /**
  * Reads a program as our own machines get it: straight moves with feed and power. A word that would do
  * something else is refused, not passed over.
@@ -38,17 +45,14 @@ export function readCode(
     return { ok: false, error: `This program is larger than ${LARGEST / 1e6} MB. Cut it in parts.` }
   const moves: CodeMove[] = []
   const lines = text.split(/\r\n|\r|\n/)
-  const own = new Set([...ownLines(header), ...ownLines(footer)].map((line) => line.toUpperCase()))
+  const own = new Set([...ownLines(header), ...ownLines(footer)].map(bare))
   let at: Point = { x: 0, y: 0 }
   let [unit, feed, power, isOn, isNew, air, motion] = [1, 0, 0, false, false, false, 0]
   for (const [i, raw] of lines.entries()) {
-    const line = raw
-      .replace(/\([^)]*\)|;.*$/g, '')
-      .trim()
-      .toUpperCase()
+    const line = bare(raw)
     if (line === '') continue
-    if (line === airOn.trim().toUpperCase()) air = true
-    else if (line === airOff.trim().toUpperCase()) air = false
+    if (line === bare(airOn)) air = true
+    else if (line === bare(airOff)) air = false
     else if (!own.has(line)) {
       const left = line.replace(WORD, '').trim()
       if (left !== '') return refused(i + 1, `“${left.slice(0, 20)}” cannot be read. Only plain words are.`)
