@@ -1,4 +1,4 @@
-// Writes core/lettering/outlines.json: outlines of the letters that can be filled or cut out, from the shipped
+// Writes core/lettering/outlines.json: outlines of letters that can be filled or cut out, from the shipped
 // B612 Bold (SIL Open Font License 1.1, which allows that), in thousandths of the height of its capitals.
 import { readFileSync, writeFileSync } from 'node:fs'
 import { createRequire } from 'node:module'

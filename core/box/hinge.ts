@@ -11,7 +11,7 @@ export const turns = ({ top, lid }: Pick<BoxSpec, 'top' | 'lid'>): boolean => to
 /** Wood round a pin, in thicknesses; room behind the lid and what a turning hole is wider by, mm. [FM] */
 const ROUND = 1.15
 const BEHIND = 0.5
-/** Wood between a cheek and the edge of the lid, in thicknesses: more than one, so that it is no thin web. [FM] */
+/** Wood between a cheek and the edge of the lid, in thicknesses: over one, no thin web. [FM] */
 const WEB = 1.25
 const LOOSE = 0.3
 

@@ -222,8 +222,8 @@ test('one stop is enough to write no file', () => {
   expect(visited(square('outline', 'a', 0, 0))).toHaveLength(5)
 })
 
-// Engraving = rows × (width + run-outs) ÷ speed, common practice, no source: a run-out at each end of a row is
-// the way to stop and to be at speed again, v² ÷ 2a each.
+// Engraving = rows × (width + run-outs) ÷ speed, common practice, no source: a run-out at either end of
+// a row is the way to stop and to be at speed again, v² ÷ 2a each.
 test('engraving takes its rows with their run-outs, bare gaps crossed without a stop', () => {
   const speed = settings.engrave.speed
   const { acceleration } = machine

@@ -178,7 +178,7 @@ export const energyFor = ({ oddsAt, need }: CutModel, sure: number): number =>
 /** Speeds are said to this step, mm/s: finer than that nobody sets. */
 const STEP = 0.5
 
-/** The speed that spends an energy with the power and the passes of a setting; no quicker than the machine. */
+/** The speed that spends an energy at a setting's power and passes; no quicker than the machine. */
 export function speedFor(
   energy: number,
   setting: Setting,

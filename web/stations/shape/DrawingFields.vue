@@ -4,7 +4,7 @@ import { GROUP_USES, MOST_DRAWINGS, readArtwork, type Artwork, type Drawing, typ
 import { useSay } from '@web/parts/say'
 import { useBoxEdits } from './box-edits'
 
-/** Artwork read from a file: its unit is asked for where the file does not say, and what each group is for. */
+/** Artwork read from a file: its unit is asked for where that does not say, and a use for each group. */
 const props = defineProps<{ drawing?: Drawing }>()
 const emit = defineEmits<{ take: [drawing: Drawing]; change: [drawing: Drawing] }>()
 const { box } = useBoxEdits()
