@@ -69,7 +69,7 @@ describe('a program for the machine', () => {
         return sum + length * settings[path.operation].passes
       }, 0)
       expect(Math.abs(way / wanted - 1)).toBeLessThan(1e-3)
-    // Time by the same formula of rest to rest over each straight way, put together anew.
+      // Time by the same formula of rest to rest over each straight way, put together anew.
       const isCut = (operation: Operation): boolean => operation !== 'engrave'
       const speedOf = (operation: Operation) => settings[operation].speed
       const straight = cut.filter(({ feed }) => Math.abs(feed - speedOf('outline')) < 1e-6)
