@@ -1,6 +1,8 @@
 import {
   bounds,
+  intersection,
   offset,
+  rectangle,
   ringsOf,
   shiftRegion,
   turnPoints,
@@ -75,13 +77,24 @@ export function poseShape(shape: Region, turn: Turn): Region {
 export function makePose(part: Omit<NestPart, 'id'>, turn: Turn, gap: number): Pose {
   const posed = poseShape(shapeFor(part, turn), turn)
   const box = bounds(posed.outline)
-  const grown = offset(posed, gap).map((region) => region.outline)
+  const grown = grownBy(posed, gap).map((region) => region.outline)
   return {
     turn,
     width: box.maxX,
     height: box.maxY,
     ...makeFacings(ringsOf(posed), grown),
   }
+}
+
+/**
+ * A shape grown by the gap. Corners are square, and sharp ones would reach beyond what others look at: all
+ * that is within the gap of a shape is within the gap of the rectangle round it.
+ */
+export function grownBy(shape: Region, gap: number): Region[] {
+  if (gap === 0) return [shape]
+  const { minX, minY, maxX, maxY } = bounds(shape.outline)
+  const reach = rectangle(minX - gap, minY - gap, maxX + gap, maxY + gap)
+  return offset(shape, gap).flatMap((region) => intersection(region, reach))
 }
 
 /** What slides onto a shape, and what of it, grown by the gap, slides itself. */

@@ -53,3 +53,20 @@ export function randomTask(seed: number, parts = 6): object {
     ],
   }
 }
+
+/** Nothing but sharp corners at odd angles, whose grown points reach far beyond the gap. */
+export function wedgesTask(seed: number): object {
+  const random = randomFrom(seed)
+  const any = (low: number, high: number): number => low + Math.floor(random() * (high - low + 1))
+  const wedge = (i: number): object => {
+    const [width, height] = [any(30, 90), any(30, 90)]
+    const outline = [[0, 0], [width, 0], [any(0, width), height]] // prettier-ignore
+    return { id: `wedge ${i}`, outline, count: any(2, 5), turns: [0, 30, 77.5, 120, 200, 263] }
+  }
+  return {
+    gap: [0, 1.5, 3][any(0, 2)],
+    margin: 2,
+    parts: [wedge(0), wedge(1), wedge(2)],
+    sheets: [{ id: 'sheet', width: 260, height: 180, count: 6 }],
+  }
+}

@@ -60,14 +60,14 @@ class Sheet {
 
   /** Where a pose's lower left corner would come to lie first. */
   find(pose: OutlinePose): { x: number; y: number } | null {
-    const { blocks, columns, rows, reach } = pose
+    const { blocks, columns, rows } = pose
     const from = this.searched.get(pose) ?? 0
     const place = from < 0 ? -1 : this.taken.find(blocks, columns, rows, this.byColumn, from)
     this.searched.set(pose, place)
     if (place < 0) return null
     const { column, row } = this.taken.at(place, columns, rows, this.byColumn)
     const { x, y, stepX, stepY } = this.ground.raster
-    return { x: x + column * stepX + reach, y: y + row * stepY + reach }
+    return { x: x + column * stepX + this.gap, y: y + row * stepY + this.gap }
   }
 
   put(pose: OutlinePose, from: { x: number; y: number }): { x: number; y: number } {

@@ -1,14 +1,5 @@
-import {
-  bounds,
-  offset,
-  ringsOf,
-  shiftRegion,
-  turnPoints,
-  type Point,
-  type Region,
-  type Ring,
-} from '../../geometry'
-import { makeFacings } from '../pack'
+import { bounds, ringsOf, shiftRegion, turnPoints, type Point, type Region, type Ring } from '../../geometry'
+import { grownBy, makeFacings } from '../pack'
 import type { Facing } from '../slide'
 import { blocksOf, type Block, type Raster } from './raster'
 
@@ -20,9 +11,8 @@ export interface OutlinePose {
   rings: Ring[]
   fixed: { x: Facing; y: Facing }
   moving: { x: Facing; y: Facing }
-  /** Grown by the gap, in squares; its lower left square is `reach` below and left of its corner. */
+  /** Grown by the gap, in squares; the lower left one is the gap below and left of its corner. */
   blocks: Block[]
-  reach: number
   columns: number
   rows: number
   /** Where the shape's own origin comes to lie from its lower left corner. */
@@ -46,13 +36,11 @@ export function poseOf(shape: Region, angle: number, gap: number, on: Raster): O
   const { minX, minY } = bounds(turned.outline)
   const posed = shiftRegion(turned, -minX, -minY)
   const box = bounds(posed.outline)
-  const grown = offset(posed, gap).flatMap(ringsOf)
-  const around = bounds(grown.flat())
-  const reach = -Math.min(around.minX, around.minY)
+  const grown = grownBy(posed, gap).flatMap(ringsOf)
   const squares = (length: number, step: number): number =>
-    Math.max(1, Math.ceil((length + reach) / step - 1e-6))
-  const [columns, rows] = [squares(around.maxX, on.stepX), squares(around.maxY, on.stepY)]
-  const raster: Raster = { ...on, x: -reach, y: -reach, columns, rows }
+    Math.max(1, Math.ceil((length + 2 * gap) / step - 1e-6))
+  const [columns, rows] = [squares(box.maxX, on.stepX), squares(box.maxY, on.stepY)]
+  const raster: Raster = { ...on, x: -gap, y: -gap, columns, rows }
   return {
     angle,
     width: box.maxX,
@@ -60,7 +48,6 @@ export function poseOf(shape: Region, angle: number, gap: number, on: Raster): O
     rings: ringsOf(posed),
     ...makeFacings(ringsOf(posed), grown),
     blocks: blocksOf(grown, raster),
-    reach,
     columns,
     rows,
     origin: { x: -minX, y: -minY },

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { knownBest } from '../../../scripts/testing/known-best'
 import { layoutFaults } from '../../../scripts/testing/layout-faults'
-import { boxed, randomTask } from '../../../scripts/testing/tasks'
+import { boxed, randomTask, wedgesTask } from '../../../scripts/testing/tasks'
 import { deriveThings, partsOfThings } from '../../derive'
 import { makeJob } from '../../kinds'
 import { layoutTask, readTask, type Task } from './index'
@@ -112,6 +112,13 @@ describe('a task by itself', () => {
       if (layout.unplaced.length === 0) expect(layout.sheetsUsed).toBeGreaterThanOrEqual(layout.bound)
     }
   }, 240_000)
+  test('points longer than the gap do not slide through one another', () => {
+    for (const seed of [...Array(30).keys(), 43, 107, 120, 185, 195]) {
+      const task = taskOf(wedgesTask(seed))
+      const layout = layoutTask(task, 5, seed, clock(1))
+      expect({ seed, faults: layoutFaults(task, layout) }).toEqual({ seed, faults: [] })
+    }
+  }, 120_000)
   test('small parts are laid into the openings of frames', () => {
     const hole = boxed(160, 110).map(([x, y]): [number, number] => [x + 20, y + 20])
     const task = taskOf({

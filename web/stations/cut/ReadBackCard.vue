@@ -48,7 +48,7 @@ const MOST = 5
     <input
       type="file"
       accept=".svg,.dxf,.gcode,.nc"
-      class="block w-full text-[13px]"
+      class="block min-h-6 w-full text-[13px]"
       aria-label="File to hold against the plan"
       @change="read"
     />

@@ -62,7 +62,7 @@ const use = (i: number, to: GroupUse): void =>
       <input
         type="file"
         accept=".svg,.dxf"
-        class="mt-1 block w-full text-[13px]"
+        class="mt-1 block min-h-6 w-full text-[13px]"
         data-field="engraving-file"
         @change="read"
       />
