@@ -9,5 +9,12 @@ export interface RawArt {
   notes: Set<string>
 }
 
+/** Adds lines to those of their colour or layer. */
+export function addLines({ groups }: RawArt, name: string, lines: DrawnLine[]): void {
+  const known = groups.get(name)
+  if (!known) groups.set(name, lines)
+  else for (const line of lines) known.push(line)
+}
+
 /** Why a file is refused, in one sentence. */
 export class Refusal extends Error {}

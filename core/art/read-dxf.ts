@@ -1,6 +1,6 @@
 import { curvePieces, type DrawnLine, type Point } from '../geometry'
 import { figure, layerOf, placesOf, readGroups, type Entity } from './dxf-groups'
-import { Refusal, type RawArt } from './raw-art'
+import { addLines, Refusal, type RawArt } from './raw-art'
 
 /** What a unit of `$INSUNITS` is in mm. [PUB: the DXF reference, header variables]; from memory. */
 const UNITS: Record<number, number> = { 1: 25.4, 2: 304.8, 4: 1, 5: 10, 6: 1000 }
@@ -125,14 +125,11 @@ export function readDxf(text: string): RawArt {
       if (!SILENT.includes(type) && art.notes.size < MOST_NOTES) art.notes.add(noteFor(type))
       continue
     }
-    const after = file.entities.slice(i + 1, i + 1 + (type === 'POLYLINE' ? file.entities.length : 0))
-    const end = after.findIndex((each) => each.type !== 'VERTEX')
-    const vertices = after.slice(0, end < 0 ? undefined : end).flatMap((each) => placesOf(each, 10))
+    const vertices: Vertex[] = []
+    for (let next = i + 1; file.entities[next]?.type === 'VERTEX'; next++)
+      vertices.push(...placesOf(file.entities[next], 10))
     const line = lineOf(entity, vertices)
-    const layer = layerOf(entity)
-    const known = art.groups.get(layer)
-    if (line && known) known.push(line)
-    else if (line) art.groups.set(layer, [line])
+    if (line) addLines(art, layerOf(entity), [line])
   }
   return art
 }

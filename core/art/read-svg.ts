@@ -1,6 +1,6 @@
 import { XMLParser } from 'fast-xml-parser'
 import { pathLines, type DrawnLine } from '../geometry'
-import { Refusal, type RawArt } from './raw-art'
+import { addLines, Refusal, type RawArt } from './raw-art'
 
 /** One element as the parser gives it: its children under its name, its attributes beside them. */
 interface Element {
@@ -156,7 +156,7 @@ export function readSvg(text: string): RawArt {
     const data = dataOf(element)
     if (data) {
       const lines = linesOf(data, own, extent * FINE)
-      art.groups.set(painted, [...(art.groups.get(painted) ?? []), ...lines])
+      addLines(art, painted, lines)
     }
     for (const child of children) walk(child, own, painted, depth + 1)
   }

@@ -1,4 +1,4 @@
-import { bounds, filled, ringsOf, type DrawnLine, type Point, type Region } from '../geometry'
+import { bounds, filled, mapRegion, ringsOf, type DrawnLine, type Point, type Region } from '../geometry'
 import { letter, outlined } from '../lettering'
 import { codeRegions } from './code'
 import type { Drawing, Motif, Words } from './motif'
@@ -70,14 +70,9 @@ export const pointsOf = ({ areas, lines, cuts }: Shapes): Point[] => [
   ...lines.flatMap(({ points }) => points),
 ]
 
-/** Shapes with every point moved. `turns` says whether rings run the other way afterwards. */
-export function mapShapes(
-  { areas, lines, cuts }: Shapes,
-  move: (point: Point) => Point,
-  turns = false,
-): Shapes {
-  const ring = (points: Point[]): Point[] => (turns ? points.map(move).reverse() : points.map(move))
-  const region = ({ outline, holes }: Region): Region => ({ outline: ring(outline), holes: holes.map(ring) })
+/** Shapes with every point moved, none of them mirrored. */
+export function mapShapes({ areas, lines, cuts }: Shapes, move: (point: Point) => Point): Shapes {
+  const region = (each: Region): Region => mapRegion(each, (ring) => ring.map(move))
   return {
     areas: areas.map(region),
     lines: lines.map(({ points, closed }) => ({ points: points.map(move), closed })),

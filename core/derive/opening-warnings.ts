@@ -1,7 +1,15 @@
 import { onPart, partsById, prismOf, type Feature, type Panel } from '../assembly'
-import { pointsOf } from '../art'
 import { engravingsOn } from '../box'
-import { bounds, difference, rectangle, sharedArea, type Bounds, type Point, type Region } from '../geometry'
+import {
+  bounds,
+  difference,
+  placesOutside,
+  rectangle,
+  sharedArea,
+  type Bounds,
+  type Point,
+  type Region,
+} from '../geometry'
 import type { DerivedBox } from './box'
 
 /** Where an opening leaves its panel, or comes too near to a joint. */
@@ -40,19 +48,9 @@ export function openingsAstray({ made, panels }: Pick<DerivedBox, 'made' | 'pane
         const block = prismOf(joint, parts, claims[0].from, claims[claims.length - 1].to)
         return grown(onPart(panel.frame, block), panel.thickness / 2)
       })
-    const lost = engraved.flatMap((each): Astray[] => {
-      const points = pointsOf({ ...each, cuts: [] })
-      if (points.length === 0) return []
-      const box = bounds(points)
-      const at = { x: (box.minX + box.maxX) / 2, y: (box.minY + box.maxY) / 2 }
-      const { minX, minY, maxX, maxY } = panel.blank
-      const isOver = box.minX < minX || box.minY < minY || box.maxX > maxX || box.maxY > maxY
-      // An opening in it, or a joint under it, takes some of what was to be read.
-      const whole = { outline: rectangle(box.minX, box.minY, box.maxX, box.maxY), holes: [] }
-      const isHoled = panel.features.some(
-        ({ depth, shape }) => depth === null && sharedArea(whole, { outline: shape, holes: [] }) > LEAST,
-      )
-      return isOver || isHoled ? [{ panel: panel.id, at, reaches: 'what is cut away' }] : []
+    const lost = engraved.flatMap(({ areas, lines }): Astray[] => {
+      const [at] = placesOutside(panel.region, areas, lines)
+      return at ? [{ panel: panel.id, at, reaches: 'what is cut away' }] : []
     })
     const near = own.flatMap((feature): Astray[] => {
       const region: Region = { outline: feature.shape, holes: [] }

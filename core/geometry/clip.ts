@@ -1,9 +1,13 @@
-import { Clipper, EndType, FillRule, JoinType, type PathsD } from 'clipper2-ts'
+import { Clipper, ClipperD, ClipType, EndType, FillRule, JoinType, type PathsD } from 'clipper2-ts'
 import { signedArea } from './measure'
+import type { DrawnLine } from './path-lines'
 import { ringsOf, type Point, type Region, type Ring } from './types'
 
 /** Decimals of a millimetre that the clipping library works to: a hundredth of a micrometre. */
 const DECIMALS = 5
+
+/** What the rounding of two outlines may leave between them, mm². */
+const SLIVER = 1e-3
 
 /** A miter this long keeps every corner of 90° or more square. */
 const MITER_LIMIT = 2
@@ -45,6 +49,20 @@ export const intersection = (region: Region, ring: Ring): Region[] =>
 /** Area in mm² that two regions share. */
 export const sharedArea = (a: Region, b: Region): number =>
   Math.abs(Clipper.areaPathsD(Clipper.intersectD(toPaths([a]), toPaths([b]), FillRule.NonZero, DECIMALS)))
+
+/** Places where lines or areas begin to lie outside of a region: one for each piece that does. */
+export function placesOutside(region: Region, areas: Region[], lines: DrawnLine[]): Point[] {
+  const within = toPaths([region])
+  const lost = areas.length > 0 ? Clipper.differenceD(toPaths(areas), within, FillRule.NonZero, DECIMALS) : []
+  const clipper = new ClipperD(DECIMALS)
+  const ways = lines.map(({ points, closed }) => (closed ? [...points, points[0]] : points))
+  if (ways.length > 0) clipper.addOpenSubjectPaths(ways)
+  clipper.addClipPaths(within)
+  const open: PathsD = []
+  clipper.execute(ClipType.Difference, FillRule.NonZero, [], open)
+  const pieces = [...lost.filter((path) => Math.abs(Clipper.areaD(path)) > SLIVER), ...open]
+  return pieces.map(([{ x, y }]) => ({ x, y }))
+}
 
 /**
  * A region grown by `distance` mm (shrunk when negative): outlines move outward and holes inward by the same

@@ -6,6 +6,7 @@ import {
   bounds,
   lengthOf,
   offset,
+  placesOutside,
   rectangle,
   sharedArea,
   shiftRegion,
@@ -55,6 +56,29 @@ describe('offset', () => {
   test('out and in again is the same', () =>
     expect(area(offset(offset(square, 0.08)[0], -0.08)[0])).toBeCloseTo(100, 4))
   test('nothing is left of what is thinner than the cut', () => expect(offset(square, -6)).toEqual([]))
+})
+
+describe('what lies outside of a panel', () => {
+  const holed: Region = { outline: square.outline, holes: [rectangle(4, 4, 6, 6).reverse()] }
+  const line = (...points: [number, number][]) => ({
+    closed: false,
+    points: points.map(([x, y]) => ({ x, y })),
+  })
+  const piece = (...corners: [number, number, number, number]) => [
+    { outline: rectangle(...corners), holes: [] },
+  ]
+  test('a line through a hole, and one over the edge, though no end of it lies there', () => {
+    expect(placesOutside(holed, [], [line([1, 5], [9, 5])])).toHaveLength(1)
+    expect(placesOutside(holed, [], [line([5, 2], [5, 12])])).toHaveLength(2)
+    expect(placesOutside(holed, [], [line([1, 1], [9, 1]), line([1, 1], [1, 9])])).toEqual([])
+  })
+  test('an area in a hole or over the edge; one round a hole, or along an edge, is whole', () => {
+    expect(placesOutside(holed, piece(3, 3, 5, 5), [])).toHaveLength(1)
+    expect(placesOutside(holed, piece(8, 8, 11, 9), [])).toHaveLength(1)
+    const round = { outline: rectangle(3, 3, 7, 7), holes: [rectangle(4, 4, 6, 6).reverse()] }
+    expect(placesOutside(holed, [round], [])).toEqual([])
+    expect(placesOutside(holed, piece(0, 0, 10, 3), [])).toEqual([])
+  })
 })
 
 test('area, length and shared area of plain shapes', () => {

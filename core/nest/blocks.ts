@@ -85,7 +85,7 @@ function joined(a: Candidate, b: Candidate, bench: Bench): Candidate | null {
 
 const keyOf = (side: number): number => Math.round(side / (2 * EQUAL))
 
-/** Which candidates have a side of that length. A length near the border of two keys counts in both. */
+/** Which candidates have a side of that length. Of two that fall to either side of a key's border, none. */
 function bySide(candidates: Candidate[]): Map<number, Candidate[]> {
   const found = new Map<number, Candidate[]>()
   for (const candidate of candidates) {
@@ -131,5 +131,4 @@ export function joinBlocks(
     if (!next) return blocks
     blocks = next
   }
-  return blocks
 }
