@@ -1,47 +1,72 @@
-import { nestSteps, type Layout, type NestProgress, type Placement } from '../nest'
+import { nestSteps, type Layout, type NestProgress, type Placement, type Supply } from '../nest'
 import type { Arrangement, Job } from '../job'
 import { seenBy } from './materials'
-import { layoutRules, layoutSignature, partsByMaterial, surfaceFor, type Part } from './parts'
+import { layoutRules, layoutSignature, partsByMaterial, type Part } from './parts'
+import { inSupply, numbered, supplyFor, surfaceFor } from './supply'
 
-/** Pinned placements of parts that still exist. */
-function pinnedIn(job: Job, parts: Part[]): Placement[] {
+/** A layout of all stocks of a job; sheets are counted within their stock, as they are used. */
+export type Arranged = Layout & Pick<Arrangement, 'offcuts'>
+
+/** Pinned placements of parts that still exist, on the sheets of a supply. */
+function pinnedIn(job: Job, material: string, parts: Part[]): { pinned: Placement[]; supply: Supply } {
+  const supply = supplyFor(job)
   const ids = new Set(parts.map(({ id }) => id))
-  return (job.layout.arrangement?.placements ?? []).filter(({ part, pinned }) => pinned && ids.has(part))
+  const { placements = [], offcuts = [] } = job.layout.arrangement ?? {}
+  const place = inSupply(
+    offcuts.filter((each) => each.material === material),
+    supply,
+  )
+  const pinned = placements
+    .filter(({ part, pinned }) => pinned && ids.has(part))
+    .map((each) => ({ ...each, sheet: place(each.sheet) }))
+    // Pinned to an offcut that is not there any more, it is laid out like the others.
+    .filter(({ sheet }) => sheet >= 0)
+  const most = pinned.reduce((highest, { sheet }) => Math.max(highest, sheet + 1), 0)
+  const whole = surfaceFor(job)
+  while (supply.length < most) supply.push(whole)
+  return { pinned, supply }
 }
 
 /** A layout as a job keeps it. */
-export const keepLayout = (layout: Layout, parts: Part[], job: Job): Arrangement => ({
+export const keepLayout = (layout: Arranged, parts: Part[], job: Job): Arrangement => ({
   signature: layoutSignature(parts, job),
   byHand: false,
   ...layout,
 })
 
-const joined = (a: Layout, b: Layout): Layout => ({
+const joined = (a: Arranged, b: Arranged): Arranged => ({
   placements: [...a.placements, ...b.placements],
   unplaced: [...a.unplaced, ...b.unplaced],
+  offcuts: [...a.offcuts, ...b.offcuts],
 })
+
+export type ArrangeProgress = Omit<NestProgress, 'layout'> & { layout: Arranged }
 
 /**
  * Lays out a job's parts step by step, stock by stock, each on its own sheets; what is pinned stays. Sheets
  * are counted within their stock.
+ * @param seed another one searches another way
  */
-export function* arrangeSteps(parts: Part[], job: Job): Generator<NestProgress, Layout> {
+export function* arrangeSteps(parts: Part[], job: Job, seed = 0): Generator<ArrangeProgress, Arranged> {
   const groups = partsByMaterial(parts, job)
-  let done: Layout = { placements: [], unplaced: [] }
+  let done: Arranged = { placements: [], unplaced: [], offcuts: [] }
   for (const [i, { material, parts: own }] of groups.entries()) {
     const seen = seenBy(job, material)
-    const steps = nestSteps(own, layoutRules(seen), surfaceFor(seen), pinnedIn(job, own))
+    const { pinned, supply } = pinnedIn(seen, material, own)
+    const steps = nestSteps(own, layoutRules(seen), supply, pinned, seed)
     for (;;) {
       const step = steps.next()
+      const layout = numbered(step.done ? step.value : step.value.layout, supply, material)
       if (step.done) {
-        done = joined(done, step.value)
+        done = joined(done, layout)
         break
       }
-      const { tried, of, layout } = step.value
+      const { tried, of } = step.value
       // What comes after is not laid out yet: stopped now, it would be missing.
-      const rest: Layout = {
+      const rest: Arranged = {
         placements: [],
         unplaced: groups.slice(i + 1).flatMap((group) => group.parts.map(waiting)),
+        offcuts: [],
       }
       yield { tried: i * of + tried, of: of * groups.length, layout: joined(joined(done, layout), rest) }
     }

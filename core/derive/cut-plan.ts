@@ -1,6 +1,6 @@
 import { bounds } from '../geometry'
 import { ASSUMED_MACHINE, type Origin } from '../machine'
-import { loadAt, placedShape, violations, type Placement, type Surface, type Violation } from '../nest'
+import { loadAt, placedShape, violations, type Placement, type SurfaceAt, type Violation } from '../nest'
 import { doubleLines, orderPaths, timeSheet, type SheetTime } from '../plan'
 import type { Job } from '../job'
 import type { DerivedBox } from './box'
@@ -11,12 +11,12 @@ import {
   partsByMaterial,
   pathsOf,
   shapesOf,
-  surfaceFor,
   type Lying,
   type Part,
 } from './parts'
 import type { CutPlan, LoadPlan, PlanTotal, StockCut } from './plan-types'
 import { settingFor } from './setting'
+import { surfacesOf } from './supply'
 import { signatureOf } from './signature'
 
 function totalOf(loads: LoadPlan[]): PlanTotal {
@@ -47,13 +47,15 @@ interface Placed {
 }
 
 /** Each part with the load that it lies in. */
-function sortIntoLoads(parts: Part[], placements: Placement[], surface: Surface): Placed[] {
+function sortIntoLoads(parts: Part[], placements: Placement[], surfaceAt: SurfaceAt): Placed[] {
   const byId = new Map(parts.map((part) => [part.id, part]))
   return placements.flatMap((placement) => {
     const part = byId.get(placement.part)
     if (!part) return []
     const { minX, minY, maxX, maxY } = bounds(placedShape(part, placement).outline)
-    return [{ placement, part, load: loadAt(surface, (minX + maxX) / 2, (minY + maxY) / 2) }]
+    return [
+      { placement, part, load: loadAt(surfaceAt(placement.sheet), (minX + maxX) / 2, (minY + maxY) / 2) },
+    ]
   })
 }
 
@@ -76,22 +78,29 @@ function planStock(job: Job, material: string, thickness: number, parts: Part[])
   const { engrave, pocket, score } = tune
   const settings = { engrave, pocket, score, inside: choice.setting, outline: choice.setting }
   const machine = measure.machine ?? ASSUMED_MACHINE
-  const surface = surfaceFor(job)
-  const placed = sortIntoLoads(parts, layout.arrangement?.placements ?? [], surface)
+  const surfaceAt = surfacesOf(job)
+  const placed = sortIntoLoads(parts, layout.arrangement?.placements ?? [], surfaceAt)
   const sheets = placed.reduce((most, { placement }) => Math.max(most, placement.sheet + 1), 0)
-  const loads = Array.from({ length: sheets }, (_, sheet) =>
-    surface.loads.flatMap((window, load): LoadPlan[] => {
-      const own = placed.filter((each) => each.placement.sheet === sheet && each.load === load)
-      if (own.length === 0) return []
-      const start = waitingAt(window, measure.machine?.origin)
-      const lines = own.flatMap(({ part, placement }) =>
-        pathsOf(part, placement, { ...cut, interval: tune.interval }, window),
-      )
-      const paths = orderPaths(lines, start)
-      const time = timeSheet(paths, settings, machine, start)
-      return [{ material, sheet, load, of: surface.loads.length, ...window, paths, time }]
-    }),
-  ).flat()
+  const surfaces = Array.from({ length: sheets }, (_, sheet) => surfaceAt(sheet))
+  const loads = surfaces
+    .map((surface, sheet) =>
+      surface.loads.flatMap((window, load): LoadPlan[] => {
+        const own = placed.filter((each) => each.placement.sheet === sheet && each.load === load)
+        if (own.length === 0) return []
+        const start = waitingAt(window, measure.machine?.origin)
+        const lines = own.flatMap(({ part, placement }) =>
+          pathsOf(part, placement, { ...cut, interval: tune.interval }, window),
+        )
+        const paths = orderPaths(lines, start)
+        const time = timeSheet(paths, settings, machine, start)
+        const { loads, offcut, outline } = surface
+        return [{ material, sheet, offcut, outline, load, of: loads.length, ...window, paths, time }]
+      }),
+    )
+    .flat()
+  const { width, height, loads: windows } = surfaceAt(-1)
+  const offcuts = surfaces.filter(({ offcut }) => offcut !== null)
+  const onto = offcuts.length > 0 ? surfaces : { width, height, loads: windows }
   const known = placed.map(({ placement }) => placement)
   const lying = known.map(({ part, sheet, x, y, turn }) => [part, sheet, x, y, turn])
   return {
@@ -100,8 +109,8 @@ function planStock(job: Job, material: string, thickness: number, parts: Part[])
     settings,
     loads,
     sheets,
-    violations: violations(parts, known, layoutRules(job), surface),
-    written: [shapesOf(parts), parts.map(({ label, lies: [lie] }) => [label, onFace(lie)]), lying, surface],
+    violations: violations(parts, known, layoutRules(job), surfaceAt),
+    written: [shapesOf(parts), parts.map(({ label, lies: [lie] }) => [label, onFace(lie)]), lying, onto],
   }
 }
 

@@ -8,11 +8,10 @@ export {
   ontoSheet,
   partsByMaterial,
   pathsOf,
-  sheetOf,
-  surfaceFor,
   type Part,
 } from './parts'
-export { arrangeSteps, keepLayout } from './arrange'
+export { arrangeSteps, keepLayout, type Arranged } from './arrange'
+export { sheetOf, supplyFor, surfaceFor, surfacesOf } from './supply'
 export { planCut, waitingAt } from './cut-plan'
 export { materialFor, materialsOf, seenBy, thicknessesOf, type Material } from './materials'
 export type { CutPlan, LoadPlan, PlanTotal, StockCut } from './plan-types'

@@ -18,11 +18,9 @@ import {
   allowedTurns,
   poseShift,
   shapeFor,
-  surfaceOf,
   type LayoutSettings,
   type NestPart,
   type Placement,
-  type Surface,
 } from '../nest'
 import type { CutPath } from '../plan'
 import { partPrefix, type Job } from '../job'
@@ -33,6 +31,7 @@ import { lettersOf, type Letter } from './letters'
 import { fillLines } from './fill'
 import { labelOn } from './label-place'
 import { signatureOf } from './signature'
+import { supplyFor, surfaceFor } from './supply'
 
 /**
  * A part as it is cut lying one way: the compensated shape with its lower left corner at (0, 0), and in the
@@ -212,20 +211,6 @@ export function makeParts(
   })
 }
 
-/** The sheet that is assumed until a stock is chosen, mm. */
-const ASSUMED_SHEET = { width: 600, height: 400 }
-
-/** The size of a job's sheets: its stock's. */
-export const sheetOf = ({ measure: { stock } }: Pick<Job, 'measure'>): { width: number; height: number } =>
-  stock ? { width: stock.sheetWidth, height: stock.sheetHeight } : ASSUMED_SHEET
-
-/** A job's sheet, with the loads in which its machine's bed takes it. */
-export function surfaceFor(job: Pick<Job, 'measure'>): Surface {
-  const { machine } = job.measure
-  const bed = machine && { width: machine.bedWidth, height: machine.bedHeight, origin: machine.origin }
-  return surfaceOf(sheetOf(job), bed)
-}
-
 /**
  * A job's layout settings with the grain as it runs in its stock: where the stock has none (or nobody said)
  * panels may lie any way.
@@ -267,7 +252,10 @@ export function layoutSignature(parts: Part[], job: Pick<Job, 'measure' | 'layou
     const seen = seenBy(job, material)
     const rules = layoutRules(seen)
     const { margin, gap, sheets } = rules
-    return [shapesOf(own), margin, gap, sheets, surfaceFor(seen), allowedTurns(rules)]
+    const { width, height, loads } = surfaceFor(seen)
+    const offcuts = supplyFor(seen).filter(({ offcut }) => offcut !== null)
+    const all = [shapesOf(own), margin, gap, sheets, { width, height, loads }, allowedTurns(rules)]
+    return offcuts.length > 0 ? [...all, offcuts] : all
   })
   return signatureOf(sheets.length === 1 ? sheets[0] : sheets)
 }

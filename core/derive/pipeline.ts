@@ -7,7 +7,8 @@ import { arrangeSteps, keepLayout } from './arrange'
 import { deriveBox, type DerivedBox } from './box'
 import { planCut } from './cut-plan'
 import { deriveFit, turnedOf } from './fit'
-import { layoutRules, layoutSignature, makeParts, partsByMaterial, surfaceFor, type Part } from './parts'
+import { layoutRules, layoutSignature, makeParts, partsByMaterial, type Part } from './parts'
+import { supplyFor, surfacesOf } from './supply'
 import type { CutPlan } from './plan-types'
 
 /** One of the things that a job makes, as far as its panels. */
@@ -90,8 +91,6 @@ export const arrange = (parts: Part[], job: Job): Arrangement =>
 /** Sheets of one stock, and how well they are used. */
 export interface StockUse extends SheetUse {
   material: string
-  /** Of all its sheets that are used, mm². */
-  area: number
 }
 
 /** How well the sheets of all stocks are used together, and each by itself. */
@@ -107,15 +106,15 @@ export function useOf(job: Job, parts: Part[]): JobUse | null {
     const seen = seenBy(job, material)
     const ids = new Set(own.map(({ id }) => id))
     const placed = arrangement.placements.filter(({ part }) => ids.has(part))
-    const surface = surfaceFor(seen)
-    const use = sheetUse(own, placed, layoutRules(seen), surface)
-    return { material, area: use.sheets * surface.width * surface.height, ...use }
+    return { material, ...sheetUse(own, placed, layoutRules(seen), surfacesOf(seen), supplyFor(seen)) }
   })
   if (stocks.length === 1) return { ...stocks[0], stocks }
   const sum = (figure: (use: StockUse) => number): number =>
     stocks.reduce((total, use) => total + figure(use), 0)
   return {
     sheets: sum(({ sheets }) => sheets),
+    offcuts: sum(({ offcuts }) => offcuts),
+    area: sum(({ area }) => area),
     loads: sum(({ loads }) => loads),
     use:
       sum(({ use, area }) => use * area) /

@@ -1,3 +1,4 @@
+import type { Ring } from '../geometry'
 import type { Operation } from '../machine'
 import type { Violation } from '../nest'
 import type { CutPath, DoubleLine, SheetTime } from '../plan'
@@ -11,6 +12,9 @@ export interface LoadPlan {
   /** The stock of its sheet, by id; sheets are counted within it. */
   material: string
   sheet: number
+  /** Which offcut it is, by id, and its outline on its own where it is no rectangle; null: a whole sheet. */
+  offcut: string | null
+  outline: Ring | null
   /** Which load of its sheet, from 0, and how many the sheet takes. */
   load: number
   of: number
@@ -47,7 +51,7 @@ export interface CutPlan {
   /** Of every stock, the job's own first. */
   stocks: StockCut[]
   loads: LoadPlan[]
-  /** Sheets that are used; one sheet may be several loads. */
+  /** Sheets and offcuts that are used; one sheet may be several loads. */
   sheets: number
   total: PlanTotal
   violations: Violation[]

@@ -28,10 +28,10 @@ export interface BinaryFile {
 /**
  * `sheet-2`, or `sheet-2-load-3` where a sheet takes several; with its stock where a job has more than one.
  */
-function pageName({ sheet, load, of, material }: LoadPlan, box: DerivedBox): string {
+function pageName({ sheet, load, of, material, offcut }: LoadPlan, box: DerivedBox): string {
   const { name } = box.materials.find(({ id }) => id === material) ?? box.materials[0]
   const stock = box.materials.length > 1 ? `${fileStem(name)}-` : ''
-  return `${stock}sheet-${sheet + 1}${of > 1 ? `-load-${load + 1}` : ''}`
+  return `${stock}sheet-${sheet + 1}${offcut ? '-offcut' : ''}${of > 1 ? `-load-${load + 1}` : ''}`
 }
 
 function fileOf(job: Job, box: DerivedBox, plan: CutPlan, load: LoadPlan): SheetFile {

@@ -5,8 +5,8 @@ type Loose = Record<string, unknown>
 const isObject = (value: unknown): value is Loose =>
   typeof value === 'object' && value !== null && !Array.isArray(value)
 const listOf = (value: unknown): unknown[] => (Array.isArray(value) ? value : [])
-const eachObject = (list: unknown, change: (item: Loose) => unknown): unknown =>
-  Array.isArray(list) ? list.map((item: unknown) => (isObject(item) ? change(item) : item)) : list
+const eachObject = (list: unknown, change: (item: Loose, i: number) => unknown): unknown =>
+  Array.isArray(list) ? list.map((item: unknown, i) => (isObject(item) ? change(item, i) : item)) : list
 
 /** Shelves of the bench whose records changed from version to version. */
 export type RecordKind = 'machines' | 'stocks' | 'kerfs' | 'tests' | 'tastes' | 'events'
@@ -44,6 +44,7 @@ export function migrateRecord(kind: RecordKind, record: unknown, from: number, o
   if (from < 4 && kind === 'machines') now = machineFrom3(now)
   if (from < 6 && kind === 'stocks') now = stockFrom5(now)
   if (from < 7 && kind === 'machines') now = machineFrom6(now) as Loose
+  if (from < 7 && kind === 'stocks') now = stockFrom6(now) as Loose
   return now
 }
 
@@ -260,12 +261,51 @@ const machineFrom6 = (machine: unknown): unknown =>
     ? { code: CODE_OF_7, ...machine, colours: { engrave: '#2f4a6b', ...machine.colours } }
     : machine
 
+/** Offcuts of version 6 had no name. */
+const stockFrom6 = (stock: unknown): unknown =>
+  isObject(stock)
+    ? {
+        ...stock,
+        offcuts: eachObject(stock.offcuts, (offcut, i) => ({
+          id: `offcut-${String(i + 1)}`,
+          name: '',
+          outline: null,
+          price: null,
+          since: '',
+          ...offcut,
+        })),
+      }
+    : stock
+
+const measureFrom6 = (measure: unknown): unknown =>
+  isObject(measure)
+    ? {
+        ...measure,
+        machine: machineFrom6(measure.machine),
+        stock: stockFrom6(measure.stock),
+        more: eachObject(measure.more, (each) => ({ ...each, stock: stockFrom6(each.stock) })),
+      }
+    : measure
+
+/** Layouts of version 6 were made on whole sheets, and stay as they are. */
+const layoutFrom6 = (layout: unknown): unknown =>
+  isObject(layout)
+    ? {
+        ...layout,
+        settings: isObject(layout.settings)
+          ? { ...layout.settings, first: 'whole sheets', kept: [] }
+          : layout.settings,
+        arrangement: isObject(layout.arrangement)
+          ? { ...layout.arrangement, offcuts: [] }
+          : layout.arrangement,
+      }
+    : layout
+
 const from6 = (job: Loose): Loose => ({
   ...job,
   version: 7,
-  measure: isObject(job.measure)
-    ? { ...job.measure, machine: machineFrom6(job.measure.machine) }
-    : job.measure,
+  measure: measureFrom6(job.measure),
+  layout: layoutFrom6(job.layout),
   box: boxFrom6(job.box),
   also: eachObject(job.also, (thing) => ({ ...thing, box: boxFrom6(thing.box) })),
   tune: isObject(job.tune)

@@ -55,6 +55,16 @@ const arrangementSchema = z.strictObject({
   byHand: z.boolean(),
   placements: z.array(placementSchema).max(2000),
   unplaced: z.array(unplacedSchema).max(2000),
+  /** Which of the sheets of a stock are offcuts; the others are whole. */
+  offcuts: z
+    .array(
+      z.strictObject({
+        material: z.string().max(60),
+        sheet: z.number().int().min(0).max(399),
+        offcut: identifier,
+      }),
+    )
+    .max(400),
 })
 export type Arrangement = z.infer<typeof arrangementSchema>
 
@@ -170,7 +180,7 @@ export const emptyJob = (id: string, name: string, changed: string): Job => ({
   mockOf: null,
   interference: 0,
   layout: {
-    settings: { sheets: 2, margin: 5, gap: 3, grain: 'free', turning: true },
+    settings: { sheets: 2, margin: 5, gap: 3, grain: 'free', turning: true, first: 'offcuts', kept: [] },
     arrangement: null,
   },
   tune: {

@@ -1,5 +1,6 @@
 import { rectangle, type Turn } from '../geometry'
-import { makeFacings, type Candidate, type Member, type Pose } from './pack'
+import type { Candidate, Member, Pose } from './pack'
+import { makeFacings } from './slide'
 import { findWheel, type Spoke } from './wheel'
 
 /** Sides that differ by less count as equal, mm: more than rounding, less than a kerf. */

@@ -5,14 +5,15 @@ import { IN_METRIC as say } from '../length'
 import {
   LayoutChecker,
   nest,
+  sheetsOf,
   surfaceOf,
   violations,
   violationSentence,
-  type LayoutSettings,
+  type NestRules,
   type Placement,
 } from './index'
 
-const settings: LayoutSettings = { sheets: 4, margin: 5, gap: 3, grain: 'free', turning: true }
+const settings: NestRules = { margin: 5, gap: 3, grain: 'free', turning: true }
 const sheet = surfaceOf({ width: 600, height: 400 }, null)
 const parts = partsOf(SMALL_BOX, 1)
 const at = (part: string, x: number, y: number): Placement => ({
@@ -24,9 +25,9 @@ const at = (part: string, x: number, y: number): Placement => ({
   pinned: true,
 })
 const kinds = (placements: Placement[], rules = settings) =>
-  violations(parts, placements, rules, sheet).map(({ kind }) => kind)
+  violations(parts, placements, rules, () => sheet).map(({ kind }) => kind)
 const said = (placements: Placement[], rules = settings) =>
-  violations(parts, placements, rules, sheet).map((each) => violationSentence(each, rules, say))
+  violations(parts, placements, rules, () => sheet).map((each) => violationSentence(each, rules, say))
 
 describe('what is wrong with a layout', () => {
   test('overlap, edge and gap are told apart, each with what would mend it', () => {
@@ -43,9 +44,11 @@ describe('what is wrong with a layout', () => {
     expect(said([turned], along)).toEqual(['front-1 does not lie to the grain as it should. Turn it.'])
     expect(said([turned], { ...settings, turning: false })[0]).toContain('turned, and parts may not be')
     expect(kinds([turned])).toEqual([])
-    const around = nest(parts, along, sheet, [turned])
+    const around = nest(parts, along, sheetsOf(sheet, 4), [turned])
     expect(around.placements).toContainEqual(turned)
-    expect(violations(parts, around.placements, along, sheet).map(({ kind }) => kind)).toEqual(['grain'])
+    expect(violations(parts, around.placements, along, () => sheet).map(({ kind }) => kind)).toEqual([
+      'grain',
+    ])
   })
 })
 
@@ -58,12 +61,12 @@ test('looked over again after each move, the answer is the same as from the begi
   })
   fc.assert(
     fc.property(fc.array(move, { minLength: 1, maxLength: 12 }), (moves) => {
-      const checker = new LayoutChecker(parts, settings, sheet)
-      let { placements } = nest(parts, settings, sheet)
+      const checker = new LayoutChecker(parts, settings, () => sheet)
+      let { placements } = nest(parts, settings, sheetsOf(sheet, 4))
       checker.check(placements)
       for (const { which, x, y, turn } of moves) {
         placements = placements.map((each, i) => (i === which ? { ...each, x, y, turn } : each))
-        expect(checker.check(placements)).toEqual(violations(parts, placements, settings, sheet))
+        expect(checker.check(placements)).toEqual(violations(parts, placements, settings, () => sheet))
       }
     }),
     { numRuns: 25, seed: 4 },

@@ -1,17 +1,19 @@
 import {
   area,
   bounds,
+  difference,
   offset,
   sharedArea,
   shiftRegion,
+  signedArea,
   turnRegion,
   type Bounds,
   type Region,
 } from '../geometry'
 import { poseShape, poseShift } from './pack'
 import { overlaps } from './slide'
-import { loadAt, type Surface } from './surface'
-import { allowedTurns, shapeFor, type LayoutSettings, type NestPart, type Placement } from './types'
+import { loadAt, type Supply, type Surface } from './surface'
+import { allowedTurns, shapeFor, type NestRules, type NestPart, type Placement } from './types'
 
 /** What is wrong with where a part lies. `gap` and `grain` are warnings, the others must never be cut. */
 export interface Violation {
@@ -22,6 +24,12 @@ export interface Violation {
   out: number
   over: 'margin' | 'sheet' | 'bed' | ''
 }
+
+/** Which sheet is which. */
+export type SurfaceAt = (sheet: number) => Surface
+
+/** Area in mm² of a part that rounding may leave outside of an outline. */
+const OUTSIDE = 0.02
 
 /** Shared area in mm² that rounding may leave between parts that only touch. */
 const TOUCH = 1e-3
@@ -56,8 +64,8 @@ export class LayoutChecker {
 
   constructor(
     parts: NestPart[],
-    private readonly settings: LayoutSettings,
-    private readonly surface: Surface,
+    private readonly settings: NestRules,
+    private readonly surfaceAt: SurfaceAt,
   ) {
     this.byId = new Map(parts.map((part) => [part.id, part]))
     this.turns = allowedTurns(settings)
@@ -79,10 +87,24 @@ export class LayoutChecker {
     return { placement, shape, box: bounds(shape.outline), grown, grownBox: bounds(grown.outline) }
   }
 
-  private alone({ placement: { part, sheet, turn }, box }: Placed): Violation[] {
+  /** How far a part lies outside of a piece that is no rectangle, mm; 0 where it does not. */
+  private beyondOutline(shape: Region, surface: Surface, margin: number): number {
+    if (!surface.outline) return 0
+    const usable = offset({ outline: surface.outline, holes: [] }, -margin)
+    const left = difference(
+      shape,
+      usable.map(({ outline }) => outline),
+    )
+    const most = left.reduce((sum, region) => sum + area(region), 0)
+    // As wide as a square of that area: enough to be told, and to see whether it is worth mending.
+    return most > OUTSIDE ? Math.sqrt(most) : 0
+  }
+
+  private alone({ placement: { part, sheet, turn }, box, shape }: Placed): Violation[] {
     const { margin } = this.settings
-    const { width, height, loads } = this.surface
-    const load = loads[loadAt(this.surface, (box.minX + box.maxX) / 2, (box.minY + box.maxY) / 2)]
+    const surface = this.surfaceAt(sheet)
+    const { width, height, loads } = surface
+    const load = loads[loadAt(surface, (box.minX + box.maxX) / 2, (box.minY + box.maxY) / 2)]
     const beyond = (low: { x: number; y: number }, high: { x: number; y: number }): number =>
       Math.max(low.x - box.minX, low.y - box.minY, box.maxX - high.x, box.maxY - high.y)
     const offLoad = beyond(load, { x: load.x + load.width, y: load.y + load.height })
@@ -92,6 +114,11 @@ export class LayoutChecker {
       const over = offSheet > 1e-6 ? 'sheet' : offLoad > 1e-6 ? 'bed' : 'margin'
       const out = over === 'sheet' ? offSheet : over === 'bed' ? offLoad : offLoad + margin
       found.push({ kind: 'edge', parts: [part], sheet, out, over })
+    }
+    const [overMargin, overEdge] = [margin, 0].map((by) => this.beyondOutline(shape, surface, by))
+    if (found.length === 0 && overMargin > 0) {
+      const over = overEdge > 0 ? 'sheet' : 'margin'
+      found.push({ kind: 'edge', parts: [part], sheet, out: overEdge || overMargin, over })
     }
     if (!this.turns.includes(turn)) found.push({ kind: 'grain', parts: [part], sheet, out: 0, over: '' })
     return found
@@ -151,43 +178,63 @@ export class LayoutChecker {
 export const violations = (
   parts: NestPart[],
   placements: Placement[],
-  settings: LayoutSettings,
-  surface: Surface,
-): Violation[] => new LayoutChecker(parts, settings, surface).check(placements)
+  settings: NestRules,
+  surfaceAt: SurfaceAt,
+): Violation[] => new LayoutChecker(parts, settings, surfaceAt).check(placements)
 
 export interface SheetUse {
+  /** Whole sheets. */
   sheets: number
+  offcuts: number
   /** Loads of the bed that all sheets are cut in. */
   loads: number
   /** Area of the placed parts over the area of the sheets used, 0 to 1. */
   use: number
-  /** No layout can do with fewer sheets: area of all parts over the usable area of a sheet, rounded up. */
+  /** No layout can do with fewer whole sheets. */
   fewest: number
+  /** Of all pieces that are used, mm². */
+  area: number
 }
 
-/** Sheets that no layout can do without: area of all parts over the usable area of a sheet, rounded up. */
-export function fewestSheets(parts: NestPart[], { margin }: LayoutSettings, surface: Surface): number {
+/**
+ * Whole sheets that no layout can do without: the area of all parts, less what the offcuts could take at
+ * most, over the usable area of a sheet, rounded up.
+ */
+export function fewestSheets(parts: NestPart[], { margin }: NestRules, supply: Supply): number {
   const all = parts.reduce((sum, { shape }) => sum + area(shape), 0)
   const free = (side: number): number => Math.max(0, side - 2 * margin)
-  const usable = surface.loads.reduce((sum, { width, height }) => sum + free(width) * free(height), 0)
-  return usable > 0 ? Math.ceil(all / usable - 1e-9) : Infinity
+  const usable = ({ loads }: Surface): number =>
+    loads.reduce((sum, { width, height }) => sum + free(width) * free(height), 0)
+  const onOffcuts = supply.reduce((sum, each) => sum + (each.offcut === null ? 0 : usable(each)), 0)
+  const whole = supply.find(({ offcut }) => offcut === null)
+  const room = whole ? usable(whole) : 0
+  const rest = Math.max(0, all - onOffcuts)
+  return room > 0 ? Math.max(0, Math.ceil(rest / room - 1e-9)) : rest > 0 ? Infinity : 0
 }
 
 /** How well the sheets are used, beside the bound that no layout can beat. */
 export function sheetUse(
   parts: NestPart[],
   placements: Placement[],
-  settings: LayoutSettings,
-  surface: Surface,
+  settings: NestRules,
+  surfaceAt: SurfaceAt,
+  supply: Supply,
 ): SheetUse {
   const areas = new Map(parts.map(({ id, shape }) => [id, area(shape)]))
   const placed = placements.reduce((sum, { part }) => sum + (areas.get(part) ?? 0), 0)
-  const used = new Set(placements.map(({ sheet, x, y }) => `${sheet} ${loadAt(surface, x, y)}`))
-  const sheets = placements.reduce((most, { sheet }) => Math.max(most, sheet + 1), 0)
+  const used = new Set(placements.map(({ sheet, x, y }) => `${sheet} ${loadAt(surfaceAt(sheet), x, y)}`))
+  const count = placements.reduce((most, { sheet }) => Math.max(most, sheet + 1), 0)
+  const pieces = Array.from({ length: count }, (_, sheet) => surfaceAt(sheet))
+  const whole = pieces.reduce((sum, { width, height, outline }) => {
+    return sum + (outline ? Math.abs(signedArea(outline)) : width * height)
+  }, 0)
+  const sheets = pieces.filter(({ offcut }) => offcut === null).length
   return {
     sheets,
+    offcuts: count - sheets,
     loads: used.size,
-    use: sheets === 0 ? 0 : placed / (sheets * surface.width * surface.height),
-    fewest: fewestSheets(parts, settings, surface),
+    use: whole === 0 ? 0 : placed / whole,
+    fewest: fewestSheets(parts, settings, supply),
+    area: whole,
   }
 }

@@ -31,6 +31,12 @@ export class FreeSpace {
     this.rectangles = [{ minX: 0, minY: 0, maxX: width, maxY: height }]
   }
 
+  copy(): FreeSpace {
+    const copy = new FreeSpace(0, 0)
+    copy.rectangles = this.rectangles // replaced whenever something is taken, never changed
+    return copy
+  }
+
   /** The best lower left corner for a part of this size, with its score; null when it fits nowhere. */
   find(
     width: number,
@@ -45,6 +51,15 @@ export class FreeSpace {
         best = { x: free.minX, y: free.minY, score }
     }
     return best
+  }
+
+  /** The largest that is free, both sides at least so long; null when there is none. */
+  largest(side: number): Bounds | null {
+    const size = ({ minX, minY, maxX, maxY }: Bounds): number => (maxX - minX) * (maxY - minY)
+    const wide = this.rectangles.filter(
+      ({ minX, minY, maxX, maxY }) => Math.min(maxX - minX, maxY - minY) >= side,
+    )
+    return wide.reduce<Bounds | null>((most, each) => (!most || size(each) > size(most) ? each : most), null)
   }
 
   /** Takes a rectangle out of what is free. */

@@ -1,20 +1,23 @@
 export {
   allowedTurns,
   layoutSettingsSchema,
+  PIECES_FIRST,
   placementSchema,
   shapeFor,
   unplacedSchema,
   type Layout,
   type LayoutSettings,
   type NestPart,
+  type NestRules,
   type Placement,
   type Unplaced,
 } from './types'
-export { loadAt, surfaceOf, type Load, type Surface } from './surface'
+export { loadAt, sheetsOf, surfaceOf, type Load, type Supply, type Surface } from './surface'
 export { lastOf, nest, nestSteps, type NestProgress } from './nest'
 export { randomFrom } from './random'
+export { LEAST_SIDE, remnantsOf, type Remnant } from './remnant'
 export { isForbidden, LayoutChecker, placedShape, sheetUse, violations } from './check'
-export type { SheetUse, Violation } from './check'
+export type { SheetUse, SurfaceAt, Violation } from './check'
 export { poseShape, poseShift } from './pack'
-export { unplacedSentence, violationSentence } from './words'
+export { piecesWords, unplacedSentence, violationSentence } from './words'
 export { layoutTask, readTask, taskSchema, type Task, type TaskLayout } from './task'

@@ -15,15 +15,24 @@ import {
   nestSteps,
   placedShape,
   sheetUse,
+  sheetsOf,
   surfaceOf,
+  type Surface,
   unplacedSentence,
   violations,
-  type LayoutSettings,
+  type NestRules,
   type NestPart,
   type Placement,
 } from './index'
 
-const settings: LayoutSettings = { sheets: 4, margin: 5, gap: 3, grain: 'free', turning: true }
+type Rules = NestRules & { sheets: number }
+/** On so many sheets of one size. */
+const nestOn = (parts: NestPart[], rules: Rules, surface: Surface, ...more: [Placement[]?, number?]) =>
+  nest(parts, rules, sheetsOf(surface, rules.sheets), ...more)
+const useOf = (parts: NestPart[], placements: Placement[], rules: Rules, surface: Surface) =>
+  sheetUse(parts, placements, rules, () => surface, sheetsOf(surface, rules.sheets))
+
+const settings: Rules = { sheets: 4, margin: 5, gap: 3, grain: 'free', turning: true }
 const sheet = surfaceOf({ width: 600, height: 400 }, null)
 const part = (id: string, shape: Region): NestPart => ({ id, shape, turnedShape: shape })
 const block = (id: string, width: number, height: number): NestPart =>
@@ -65,7 +74,7 @@ test('generated jobs: no overlap, gap and margin kept, every part placed or its 
     fc.property(jobs, ({ spec, copies, sheetSize, settings: own }) => {
       const parts = partsOf(spec, copies)
       const surface = surfaceOf(sheetSize, null)
-      const { placements, unplaced } = nest(parts, own, surface)
+      const { placements, unplaced } = nestOn(parts, own, surface)
       const named = [...placements, ...unplaced].map(({ part: id }) => id).sort()
       expect(named).toEqual(parts.map(({ id }) => id).sort())
       for (const each of unplaced)
@@ -88,7 +97,7 @@ test('generated jobs: no overlap, gap and margin kept, every part placed or its 
           else expect(shared(jts, other.jts).getArea()).toBeLessThan(1e-2)
         }
       }
-      expect(violations(parts, placements, own, surface)).toEqual([])
+      expect(violations(parts, placements, own, () => surface)).toEqual([])
     }),
     { numRuns: 25, seed: 11 },
   )
@@ -97,7 +106,7 @@ test('generated jobs: no overlap, gap and margin kept, every part placed or its 
 test('never more sheets than a rectangle packer from the registry needs, never fewer than the bound', () => {
   fc.assert(
     fc.property(jobs, ({ spec, copies, sheetSize, settings: own }) => {
-      const free: LayoutSettings = { ...own, grain: 'free', turning: true, sheets: 60 }
+      const free: Rules = { ...own, grain: 'free', turning: true, sheets: 60 }
       const parts = partsOf(spec, copies)
       const inside = [sheetSize.width, sheetSize.height].map((side) => side - 2 * free.margin)
       const others = packerSheets(
@@ -108,7 +117,7 @@ test('never more sheets than a rectangle packer from the registry needs, never f
       )
       if (others === Infinity) return
       const surface = surfaceOf(sheetSize, null)
-      const { sheets, fewest } = sheetUse(parts, nest(parts, free, surface).placements, free, surface)
+      const { sheets, fewest } = useOf(parts, nestOn(parts, free, surface).placements, free, surface)
       expect(sheets).toBeLessThanOrEqual(others)
       expect(sheets).toBeGreaterThanOrEqual(fewest)
     }),
@@ -117,12 +126,12 @@ test('never more sheets than a rectangle packer from the registry needs, never f
 }, 300_000)
 
 describe('the search', () => {
-  const tight: LayoutSettings = { sheets: 5, margin: 0, gap: 0, grain: 'free', turning: true }
+  const tight: Rules = { sheets: 5, margin: 0, gap: 0, grain: 'free', turning: true }
   test('slides teeth into notches: three parts on a sheet that takes two by their bounding boxes', () => {
     const tabbed = union([rectangle(0, 0, 40, 10), rectangle(10, 10, 30, 20)])[0]
     const notched = union([rectangle(0, 10, 40, 20), rectangle(0, 0, 10, 20), rectangle(30, 0, 40, 20)])[0]
     const parts = [part('tabbed', tabbed), part('notched', notched), block('bar', 40, 10)]
-    const { placements } = nest(
+    const { placements } = nestOn(
       parts,
       { ...tight, turning: false },
       surfaceOf({ width: 40, height: 42 }, null),
@@ -139,19 +148,19 @@ describe('the search', () => {
       [46, 27],
     ] // found by chance
     const parts = sizes.map(([width, height], i) => block(`p${i}`, width, height))
-    const sheets = [...nestSteps(parts, tight, surfaceOf({ width: 100, height: 60 }, null))].map(
-      ({ layout }) => 1 + Math.max(...layout.placements.map(({ sheet: on }) => on)),
-    )
+    const sheets = [
+      ...nestSteps(parts, tight, sheetsOf(surfaceOf({ width: 100, height: 60 }, null), tight.sheets)),
+    ].map(({ layout }) => 1 + Math.max(...layout.placements.map(({ sheet: on }) => on)))
     expect(sheets[35]).toBe(2) // six orders, three preferences, with and without sliding
     expect(sheets.at(-1)).toBe(1)
   })
   test('the same input gives the same layout', () => {
     const parts = partsOf(SMALL_BOX, 1)
-    expect(nest(parts, settings, sheet)).toEqual(nest(parts, settings, sheet))
+    expect(nestOn(parts, settings, sheet)).toEqual(nestOn(parts, settings, sheet))
   })
   test('reports every try and keeps the best', () => {
     const parts = partsOf(SMALL_BOX, 1)
-    const tries = [...nestSteps(parts, settings, sheet)]
+    const tries = [...nestSteps(parts, settings, sheetsOf(sheet, 4))]
     expect(tries.at(-1)!.tried).toBeLessThanOrEqual(tries.at(-1)!.of)
     expect(tries.map(({ tried }) => tried)).toEqual(tries.map((_, i) => i + 1))
     expect(tries.at(-1)!.layout.placements).toHaveLength(parts.length)
@@ -159,15 +168,15 @@ describe('the search', () => {
   test('what is pinned stays where it is, and the rest goes round it', () => {
     const parts = partsOf(SMALL_BOX, 1)
     const pinned: Placement = { part: 'front-1', sheet: 1, x: 200, y: 150, turn: 90, pinned: true }
-    const { placements } = nest(parts, settings, sheet, [pinned])
+    const { placements } = nestOn(parts, settings, sheet, [pinned])
     expect(placements).toContainEqual(pinned)
-    expect(violations(parts, placements, settings, sheet)).toEqual([])
+    expect(violations(parts, placements, settings, () => sheet)).toEqual([])
   })
   test('a part too large for the sheet says what would mend it', () => {
     const parts = partsOf({ ...SMALL_BOX, width: 390 }, 1)
     const upright = surfaceOf({ width: 380, height: 410 }, null)
-    expect(nest(parts, settings, upright).unplaced).toEqual([])
-    const [first] = nest(parts, { ...settings, turning: false }, upright).unplaced
+    expect(nestOn(parts, settings, upright).unplaced).toEqual([])
+    const [first] = nestOn(parts, { ...settings, turning: false }, upright).unplaced
     expect(first.why).toBe('turned it would fit')
     expect(unplacedSentence(first, 4, say)).toContain('allow turning')
   })
@@ -190,10 +199,10 @@ describe('a sheet larger than the bed is one sheet in several loads', () => {
   test('no part lies across two loads, and it counts as one sheet', () => {
     const parts = partsOf({ ...SMALL_BOX, width: 300, depth: 220 }, 4)
     const surface = surfaceOf(large, bed)
-    const { placements, unplaced } = nest(parts, settings, surface)
+    const { placements, unplaced } = nestOn(parts, settings, surface)
     expect(unplaced).toEqual([])
-    expect(violations(parts, placements, settings, surface)).toEqual([])
-    const { sheets, loads } = sheetUse(parts, placements, settings, surface)
+    expect(violations(parts, placements, settings, () => surface)).toEqual([])
+    const { sheets, loads } = useOf(parts, placements, settings, surface)
     expect(sheets).toBe(1)
     expect(loads).toBeGreaterThan(2)
     for (const placement of placements) {
@@ -215,7 +224,7 @@ describe('a sheet larger than the bed is one sheet in several loads', () => {
       [block('a', 100, 50)],
       [{ part: 'a', sheet: 0, x: 530, y: 20, turn: 0, pinned: true }],
       settings,
-      surface,
+      () => surface,
     )
     expect(found).toMatchObject({ kind: 'edge', over: 'bed', out: 30 })
     expect(loadAt(surface, 640, 20)).toBe(1)
@@ -227,10 +236,10 @@ test('fifteen parts that a person fits on one sheet are fitted on one', () => {
   const made = makeJob('box', { width: '4 in', depth: '3 in', height: '2 in', thickness: '1/8 in' }, 'k', '')
   if (!made.ok) throw new Error(made.error)
   const own = partsOfThings(deriveThings({ ...made.job, copies: 3 }), { letters: false, face: 'outside' })
-  const settings: LayoutSettings = { sheets: 2, margin: 5, gap: 3, grain: 'free', turning: true }
+  const settings: Rules = { sheets: 2, margin: 5, gap: 3, grain: 'free', turning: true }
   const sheet = surfaceOf({ width: 304.8, height: 304.8 }, null)
-  const { placements, unplaced } = nest(own, settings, sheet)
+  const { placements, unplaced } = nestOn(own, settings, sheet)
   expect(unplaced).toEqual([])
   expect(new Set(placements.map((each) => each.sheet))).toEqual(new Set([0]))
-  expect(violations(own, placements, settings, sheet)).toEqual([])
+  expect(violations(own, placements, settings, () => sheet)).toEqual([])
 })

@@ -4,8 +4,8 @@ import { joinBlocks } from './blocks'
 import { largestRoom, makeCandidates, makePose, pack, type Candidate, type Strategy } from './pack'
 import { randomFrom } from './random'
 import { fewestSheets } from './check'
-import { loadAt, type Surface } from './surface'
-import type { Layout, LayoutSettings, NestPart, Placement } from './types'
+import { loadAt, type Supply } from './surface'
+import type { Layout, NestRules, NestPart, Placement } from './types'
 
 type Size = ReturnType<typeof sizeOf>
 
@@ -41,21 +41,27 @@ const UNSURE = 0.4
 const FORGIVEN = 40
 
 /**
- * Lower is better: area of unplaced parts, sheets, loads of the last sheet, then how little the sheets before
+ * Lower is better: area of unplaced parts, what the sheets count for, loads of the last sheet, then how little the sheets before
  * the last one are filled, then how much of the last load is taken up.
  */
-function cost({ placements, unplaced }: Layout, sizes: Map<string, Size>, surface: Surface): number[] {
-  const sheets = placements.reduce((most, { sheet }) => Math.max(most, sheet + 1), 0)
+function cost({ placements, unplaced }: Layout, sizes: Map<string, Size>, supply: Supply): number[] {
   const left = unplaced.reduce((sum, { size }) => sum + size[0] * size[1], 0)
-  const filled = new Array<number>(sheets).fill(0)
+  const filled = new Map<number, number>()
   for (const { part, sheet } of placements) {
     const { width, height } = sizes.get(part)!
-    filled[sheet] += width * height
+    filled.set(sheet, (filled.get(sheet) ?? 0) + width * height)
   }
-  const whole = surface.width * surface.height
-  const fullness = filled.slice(0, -1).reduce((sum, area) => sum + (area / whole) ** 2, 0)
+  const used = [...filled.keys()].sort((a, b) => a - b)
+  const weight = used.reduce((sum, sheet) => sum + supply[sheet].weight, 0)
+  const fullness = used.slice(0, -1).reduce((sum, sheet) => {
+    const { width, height } = supply[sheet]
+    return sum + (filled.get(sheet)! / (width * height)) ** 2
+  }, 0)
+  if (used.length === 0) return [left, 0, 0, 0, 0]
+  const lastSheet = used[used.length - 1]
+  const surface = supply[lastSheet]
   const onLast = placements
-    .filter(({ sheet }) => sheet === sheets - 1)
+    .filter(({ sheet }) => sheet === lastSheet)
     .map(({ part, x, y, turn }) => {
       const { width, height } = sizes.get(part)!
       const [w, h] = turn % 180 === 0 ? [width, height] : [height, width]
@@ -66,7 +72,7 @@ function cost({ placements, unplaced }: Layout, sizes: Map<string, Size>, surfac
   const there = onLast.filter(({ load }) => load === last)
   const right = Math.max(0, ...there.map((each) => each.right - x))
   const top = Math.max(0, ...there.map((each) => each.top - y))
-  return [left, sheets, last, -fullness, right * top]
+  return [left, weight, last, -fullness, right * top]
 }
 
 const isLess = (a: number[], b: number[]): boolean => {
@@ -101,14 +107,14 @@ function* strategies(candidates: Candidate[]): Generator<Strategy> {
  * them on, the best layout kept. Yields after each try, so that a worker can report and stop; the same input
  * always gives the same result.
  * @param parts compensated shapes, mm
- * @param surface a sheet and the loads it is cut in, mm
+ * @param supply the sheets that there are, in the order in which they are taken
  * @param seed another one searches another way
  * @param pinned placements that stay where they are, even where grain or margin would have them otherwise
  */
 export function* nestSteps(
   parts: NestPart[],
-  settings: LayoutSettings,
-  surface: Surface,
+  settings: NestRules,
+  supply: Supply,
   pinned: Placement[] = [],
   seed = 0,
 ): Generator<NestProgress, Layout> {
@@ -117,7 +123,7 @@ export function* nestSteps(
   const sizes = new Map(parts.map(({ id, shape }) => [id, sizeOf(shape)]))
   const fixed = pinned.flatMap((placement) => {
     const candidate = byId.get(placement.part)
-    return candidate
+    return candidate && placement.sheet < supply.length
       ? [
           {
             placement,
@@ -132,8 +138,8 @@ export function* nestSteps(
   const searched = loose.length > 1 ? searchedFor(loose.length) : 0
   const total = 2 * preferences.length * ORDERS.length + searched
   const looked = (strategy: Strategy): { layout: Layout; cost: number[] } => {
-    const layout = pack(strategy, settings, surface, fixed)
-    return { layout, cost: cost(layout, sizes, surface) }
+    const layout = pack(strategy, settings, supply, fixed)
+    return { layout, cost: cost(layout, sizes, supply) }
   }
   let best: ReturnType<typeof looked> | null = null
   let from: Strategy | null = null
@@ -147,10 +153,10 @@ export function* nestSteps(
   let now = best!
   const before = Array.from({ length: FORGIVEN }, () => now.cost)
   const random = randomFrom(loose.length + seed)
-  const fewest = fewestSheets(parts, settings, surface)
+  const fewest = fewestSheets(parts, settings, supply)
   /** No layout takes fewer sheets: what is left to win is only room on the last one. */
-  const isLeast = (): boolean => best!.cost[0] === 0 && best!.cost[1] <= fewest
-  const room = largestRoom(surface, settings.margin)
+  const isLeast = (): boolean => best!.cost[0] === 0 && Math.floor(best!.cost[1] + 1e-9) <= fewest
+  const room = largestRoom(supply, settings.margin)
   /** Parts with equal sides joined into blocks, and those packed: another idea altogether. */
   const inBlocks = (share: number): Strategy => {
     const blocks = joinBlocks(loose, settings.gap, { width: room[0], height: room[1] }, share, random)
@@ -175,7 +181,7 @@ export function* nestSteps(
 }
 
 /** The layout at the end of `nestSteps`. */
-export function lastOf(steps: Generator<NestProgress, Layout>): Layout {
+export function lastOf<L>(steps: Generator<unknown, L>): L {
   for (;;) {
     const step = steps.next()
     if (step.done) return step.value

@@ -8,17 +8,17 @@ import {
   turnPoints,
   turnRegion,
   type Region,
-  type Ring,
   type Turn,
 } from '../geometry'
-import { FreeSpace, type Preference } from './free-space'
-import { facing, freeWay, type Facing } from './slide'
-import { loadAt, type Load, type Surface } from './surface'
+import type { Preference } from './free-space'
+import { freeWay, makeFacings, type Facing } from './slide'
+import { makeRooms, type Placed, type Room } from './room'
+import { loadAt, type Supply, type Surface } from './surface'
 import {
   allowedTurns,
   shapeFor,
   type Layout,
-  type LayoutSettings,
+  type NestRules,
   type NestPart,
   type Placement,
   type Unplaced,
@@ -97,14 +97,8 @@ export function grownBy(shape: Region, gap: number): Region[] {
   return offset(shape, gap).flatMap((region) => intersection(region, reach))
 }
 
-/** What slides onto a shape, and what of it, grown by the gap, slides itself. */
-export const makeFacings = (rings: Ring[], grown: Ring[]): Pick<Pose, 'fixed' | 'moving'> => ({
-  fixed: { x: facing(rings, 'x', 'back'), y: facing(rings, 'y', 'back') },
-  moving: { x: facing(grown, 'x', 'front'), y: facing(grown, 'y', 'front') },
-})
-
 /** Every part in every way it may lie; copies of one shape share what was worked out for it. */
-export function makeCandidates(parts: NestPart[], settings: LayoutSettings): Candidate[] {
+export function makeCandidates(parts: NestPart[], settings: NestRules): Candidate[] {
   const turns = allowedTurns(settings)
   const known = new Map<Region, Pose[]>()
   return parts.map((part) => {
@@ -113,20 +107,6 @@ export function makeCandidates(parts: NestPart[], settings: LayoutSettings): Can
     known.set(part.shape, poses)
     return { part, poses, area: poses[0].width * poses[0].height }
   })
-}
-
-export interface Placed {
-  pose: Pick<Pose, 'width' | 'height' | 'fixed'>
-  x: number
-  y: number
-}
-
-/** One load of a sheet, with what lies in it. */
-interface Room {
-  sheet: number
-  load: Load
-  free: FreeSpace
-  placed: Placed[]
 }
 
 /** Slides a part down and to the left against the true outlines of what lies there already. */
@@ -173,22 +153,17 @@ const better = (a: number[], b: number[]): boolean => a[0] < b[0] || (a[0] === b
 
 /** One try at a layout: sheets are opened load by load as they are needed. */
 class Packing {
-  private readonly sheets: Room[][] = []
+  private readonly sheets = new Map<number, Room[]>()
   readonly placements: Placement[] = []
 
   constructor(
-    private readonly settings: LayoutSettings,
-    private readonly surface: Surface,
+    private readonly settings: NestRules,
+    private readonly supply: Supply,
   ) {}
 
-  private openSheet(): Room[] {
-    const { margin, gap } = this.settings
-    const sheet = this.sheets.length
-    const rooms = this.surface.loads.map((load): Room => {
-      const free = new FreeSpace(load.width - 2 * margin + gap, load.height - 2 * margin + gap)
-      return { sheet, load, free, placed: [] }
-    })
-    this.sheets.push(rooms)
+  private sheet(number: number): Room[] {
+    const rooms = this.sheets.get(number) ?? makeRooms(number, this.supply[number], this.settings)
+    this.sheets.set(number, rooms)
     return rooms
   }
 
@@ -202,9 +177,8 @@ class Packing {
   /** What is pinned lies already, even where grain or margin would have it otherwise. */
   pin(placement: Placement, pose: Pose): void {
     const { sheet, x, y } = placement
-    while (this.sheets.length <= sheet) this.openSheet()
-    const load = loadAt(this.surface, x + pose.width / 2, y + pose.height / 2)
-    this.put(this.sheets[sheet][load], pose, x, y)
+    const load = loadAt(this.supply[sheet], x + pose.width / 2, y + pose.height / 2)
+    this.put(this.sheet(sheet)[load], pose, x, y)
     this.placements.push(placement)
   }
 
@@ -215,7 +189,7 @@ class Packing {
     const { margin, gap } = this.settings
     const { room, pose } = spot
     const start = { x: spot.x + room.load.x + margin, y: spot.y + room.load.y + margin }
-    const { x, y } = slide && !pose.members ? settle(pose, start, room, margin, gap) : start
+    const { x, y } = slide && room.slides && !pose.members ? settle(pose, start, room, margin, gap) : start
     this.put(room, pose, x, y)
     const { sheet } = room
     for (const member of pose.members ?? [{ part: part.id, turn: pose.turn, dx: 0, dy: 0 }])
@@ -233,8 +207,10 @@ class Packing {
   /** The free space counts the gap on the upper and right side of every part. */
   private find(poses: Pose[], preference: Preference): Spot | null {
     const { gap } = this.settings
-    for (let sheet = 0; sheet < this.settings.sheets; sheet++) {
-      const rooms = this.sheets[sheet] ?? this.openSheet()
+    let failed: Surface | null = null
+    for (const [sheet, surface] of this.supply.entries()) {
+      if (surface === failed) continue
+      const rooms = this.sheet(sheet)
       for (const room of rooms) {
         let best: Spot | null = null
         for (const pose of poses) {
@@ -243,7 +219,7 @@ class Packing {
         }
         if (best) return best
       }
-      if (rooms.every(({ placed }) => placed.length === 0)) return null
+      if (rooms.every(({ placed }) => placed.length === 0)) failed = surface
     }
     return null
   }
@@ -254,21 +230,22 @@ class Packing {
  */
 export function pack(
   strategy: Strategy,
-  settings: LayoutSettings,
-  surface: Surface,
+  settings: NestRules,
+  supply: Supply,
   pinned: { placement: Placement; pose: Pose }[],
 ): Layout {
-  const packing = new Packing(settings, surface)
+  const packing = new Packing(settings, supply)
   for (const { placement, pose } of pinned) packing.pin(placement, pose)
   const unplaced = strategy.order
     .filter((candidate) => !packing.add(candidate, strategy))
     .flatMap((candidate) => candidate.of ?? [candidate])
-    .map((candidate) => whyNot(candidate, settings, surface))
+    .map((candidate) => whyNot(candidate, settings, supply))
   return { placements: packing.placements, unplaced }
 }
 
-/** The largest load, inside its margins. */
-export function largestRoom({ loads }: Surface, margin: number): [number, number] {
+/** The largest load of a supply, inside its margins. */
+export function largestRoom(supply: Supply, margin: number): [number, number] {
+  const loads = [...new Set(supply)].flatMap((surface) => surface.loads)
   const inside = loads.map(({ width, height }): [number, number] => [
     Math.max(0, width - 2 * margin),
     Math.max(0, height - 2 * margin),
@@ -276,8 +253,8 @@ export function largestRoom({ loads }: Surface, margin: number): [number, number
   return inside.reduce((most, each) => (each[0] * each[1] > most[0] * most[1] ? each : most))
 }
 
-function whyNot({ part, poses }: Candidate, settings: LayoutSettings, surface: Surface): Unplaced {
-  const room = largestRoom(surface, settings.margin)
+function whyNot({ part, poses }: Candidate, settings: NestRules, supply: Supply): Unplaced {
+  const room = largestRoom(supply, settings.margin)
   const goesIn = (w: number, h: number): boolean => w <= room[0] + 1e-6 && h <= room[1] + 1e-6
   const { width, height } = poses[0]
   const about = { part: part.id, size: [width, height] as [number, number], room }

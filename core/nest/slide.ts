@@ -28,6 +28,15 @@ export function facing(rings: Ring[], along: 'x' | 'y', side: 'front' | 'back'):
   return edges.sort((a, b) => a[0] - b[0])
 }
 
+/** What slides onto a shape, and what of it, grown by the gap, slides itself. */
+export const makeFacings = (
+  rings: Ring[],
+  grown: Ring[],
+): Record<'fixed' | 'moving', { x: Facing; y: Facing }> => ({
+  fixed: { x: facing(rings, 'x', 'back'), y: facing(rings, 'y', 'back') },
+  moving: { x: facing(grown, 'x', 'front'), y: facing(grown, 'y', 'front') },
+})
+
 const placeAt = ([low, high, atLow, atHigh]: Facing[number], t: number): number =>
   atLow === atHigh ? atLow : atLow + ((atHigh - atLow) * (t - low)) / (high - low)
 

@@ -1,3 +1,4 @@
+import type { Ring } from '../geometry'
 import type { Origin } from '../machine'
 
 /** As much of a sheet as lies on the bed at one time, mm from the sheet's lower left corner. */
@@ -13,7 +14,19 @@ export interface Surface {
   width: number
   height: number
   loads: Load[]
+  /** Of a piece that is no rectangle: its outline, counter-clockwise. */
+  outline: Ring | null
+  /** Which offcut it is, by id; null for a whole sheet. */
+  offcut: string | null
+  /** What taking it counts for against a whole sheet, which is 1. */
+  weight: number
 }
+
+/** What a layout may be made on: sheets in the order in which they are taken. */
+export type Supply = Surface[]
+
+/** So many sheets of one size. */
+export const sheetsOf = (surface: Surface, count: number): Supply => new Array<Surface>(count).fill(surface)
 
 /** A bed that is a sliver longer than the sheet's last strip takes it along, mm. */
 const SLACK = 1e-6
@@ -35,15 +48,16 @@ function stretches(side: number, bed: number, fromHigh: boolean): { from: number
 export function surfaceOf(
   sheet: { width: number; height: number },
   bed: { width: number; height: number; origin: Origin } | null,
+  piece: Pick<Surface, 'outline' | 'offcut' | 'weight'> = { outline: null, offcut: null, weight: 1 },
 ): Surface {
   const { width, height } = sheet
-  if (!bed) return { width, height, loads: [{ x: 0, y: 0, width, height }] }
+  if (!bed) return { width, height, loads: [{ x: 0, y: 0, width, height }], ...piece }
   const columns = stretches(width, bed.width, bed.origin.endsWith('right'))
   const rows = stretches(height, bed.height, bed.origin.startsWith('back'))
   const loads = rows.flatMap((row) =>
     columns.map((column) => ({ x: column.from, y: row.from, width: column.length, height: row.length })),
   )
-  return { width, height, loads }
+  return { width, height, loads, ...piece }
 }
 
 /** The load that a place on the sheet lies in. */

@@ -1,6 +1,12 @@
 import { z } from 'zod'
 import type { Region, Turn } from '../geometry'
 
+/**
+ * Which pieces are taken first: whole sheets only; the smallest offcuts, or those that have been there
+ * longest; or whatever is cheapest for its size.
+ */
+export const PIECES_FIRST = ['whole sheets', 'offcuts', 'oldest', 'cheapest'] as const
+
 /** What the maker says about laying out. Lengths in mm. The sheet's size is the stock's. */
 export const layoutSettingsSchema = z.strictObject({
   sheets: z.number().int().min(1).max(200),
@@ -11,14 +17,21 @@ export const layoutSettingsSchema = z.strictObject({
   /** How a panel's own width lies to the grain, which runs along the sheet's width. */
   grain: z.enum(['free', 'along', 'across']),
   turning: z.boolean(),
+  /** What is taken before whole sheets. */
+  first: z.enum(PIECES_FIRST),
+  /** Offcuts that this job leaves alone, by id. */
+  kept: z.array(z.string().min(1).max(60)).max(100),
 })
 export type LayoutSettings = z.infer<typeof layoutSettingsSchema>
+
+/** What every layout keeps to, whatever it is made on. */
+export type NestRules = Pick<LayoutSettings, 'margin' | 'gap' | 'grain' | 'turning'>
 
 const place = z.number().min(-10000).max(10000)
 
 export const placementSchema = z.strictObject({
   part: z.string().min(1).max(60),
-  sheet: z.number().int().min(0).max(199),
+  sheet: z.number().int().min(0).max(299),
   /** Lower left corner of the turned part's outline, in mm from the sheet's lower left corner. */
   x: place,
   y: place,
@@ -58,6 +71,7 @@ export interface NestPart {
 export const shapeFor = ({ shape, turnedShape }: Omit<NestPart, 'id'>, turn: Turn): Region =>
   turn % 180 === 0 ? shape : turnedShape
 
+/** A layout. Sheets are counted as they lie in the supply that it was made on. */
 export interface Layout {
   placements: Placement[]
   unplaced: Unplaced[]

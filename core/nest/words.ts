@@ -1,6 +1,6 @@
 import { counted, type Say } from '../length'
 import type { LayoutSettings, Unplaced } from './types'
-import type { Violation } from './check'
+import type { SheetUse, Violation } from './check'
 
 /** What is wrong with where a part lies, and what would mend it. */
 export function violationSentence(
@@ -36,4 +36,11 @@ export function unplacedSentence({ why, size, room }: Unplaced, sheets: number, 
   return why === 'turned it would fit'
     ? `${sizes} Turned it would fit: allow turning or free the grain.`
     : `${sizes} Use a larger sheet and bed, or a smaller box.`
+}
+
+/** Whole sheets, and offcuts where there are any: “2 sheets”, “1 sheet and 2 offcuts”. */
+export function piecesWords({ sheets, offcuts }: Pick<SheetUse, 'sheets' | 'offcuts'>): string {
+  const pieces = counted(offcuts, 'offcut')
+  if (offcuts === 0) return counted(sheets, 'sheet')
+  return sheets === 0 ? pieces : `${counted(sheets, 'sheet')} and ${pieces}`
 }

@@ -1,9 +1,10 @@
 import { edgeGroups, sharesLine, type EdgeGroup } from '../box'
 import type { EdgeRule } from '../joints'
-import type { Derived } from '../derive'
+import type { Derived, JobUse } from '../derive'
 import { WANTED_FITS } from '../fit'
 import type { Job } from '../job'
-import { fixed, formatDuration, percent, short, type Say } from '../length'
+import { counted, fixed, formatDuration, percent, short, type Say } from '../length'
+import { offcutPrice } from '../stock'
 import { settingWords } from '../tune'
 
 /**
@@ -50,15 +51,29 @@ function insideFigure({ box }: Derived, say: Say): StripFigure {
   }
 }
 
+/** What all sheets and offcuts of a job cost. */
+function costOf({ materials }: Derived['box'], { stocks }: JobUse, plan: Derived['plan']): number {
+  return stocks.reduce((sum, { material, sheets }) => {
+    const stock = materials.find(({ id }) => id === material)?.stock
+    if (!stock) return sum
+    const pieces = new Map(
+      (plan?.loads ?? [])
+        .filter((load) => load.material === material)
+        .map((load) => [load.sheet, load.offcut]),
+    )
+    const offcuts = [...pieces.values()].flatMap((id) => stock.offcuts.filter((each) => each.id === id))
+    const small = offcuts.reduce((total, offcut) => total + offcutPrice(offcut, stock), 0)
+    return sum + sheets * stock.pricePerSheet + small
+  }, 0)
+}
+
 /** What an edit knocks on to. Money has no currency: the maker knows theirs. */
 export function stripFigures(derived: Derived, say: Say): StripFigure[] {
   const { box, things, fit, plan, use } = derived
-  const sheets = use?.sheets ?? 0
+  const [sheets, offcuts] = [use?.sheets ?? 0, use?.offcuts ?? 0]
   const parts = things.reduce((sum, each) => sum + each.box.pieces.length * each.thing.copies, 0)
   const price = Math.max(0, ...box.materials.map(({ stock }) => stock?.pricePerSheet ?? 0))
-  const priceOf = (id: string): number =>
-    box.materials.find((each) => each.id === id)?.stock?.pricePerSheet ?? 0
-  const cost = (use?.stocks ?? []).reduce((sum, each) => sum + each.sheets * priceOf(each.material), 0)
+  const cost = use ? costOf(box, use, plan) : 0
   return [
     insideFigure(derived, say),
     {
@@ -73,8 +88,10 @@ export function stripFigures(derived: Derived, say: Say): StripFigure[] {
     {
       id: 'sheets',
       label: 'Sheets',
-      text: use ? `${sheets} at ${percent(use.use)}` : 'none yet',
-      values: use ? [sheets] : [],
+      text: use
+        ? `${sheets}${offcuts > 0 ? ` + ${counted(offcuts, 'offcut')}` : ''} at ${percent(use.use)}`
+        : 'none yet',
+      values: use ? [sheets + offcuts] : [],
       change: plain,
       least: 1,
     },

@@ -1,4 +1,4 @@
-import { seenBy, type CutPlan, type DerivedBox, type DerivedThing, type Part } from '../derive'
+import { seenBy, type CutPlan, type DerivedBox, type DerivedThing, type LoadPlan, type Part } from '../derive'
 import type { Job } from '../job'
 import { counted, type Say } from '../length'
 import { cutsThrough, OPERATION_NAMES } from '../machine'
@@ -67,11 +67,14 @@ function completeCheck({ job, parts, plan }: Looked): Check {
     : ok('complete', `All ${parts.length} parts are placed`, `${counted(plan.sheets, 'sheet')}.`)
 }
 
+const keyOfSheet = ({ material, sheet }: LoadPlan): string => `${material} ${sheet}`
+
 function sheetChecks({ job, plan }: Looked, say: Say): Check[] {
   const { machine, stock } = job.measure
   const checks: Check[] = []
-  if (stock && plan.sheets > stock.sheetsAtHand) {
-    const needed = `${counted(plan.sheets, 'sheet')} ${plan.sheets === 1 ? 'is' : 'are'} needed`
+  const whole = new Set(plan.loads.filter(({ offcut }) => offcut === null).map(keyOfSheet)).size
+  if (stock && whole > stock.sheetsAtHand) {
+    const needed = `${counted(whole, 'sheet')} ${whole === 1 ? 'is' : 'are'} needed`
     const title = `${needed}, ${stock.sheetsAtHand} at hand`
     checks.push(look('stock', title, `Of ${stockTitle(stock)}. Fetch more, or make fewer copies.`))
   }

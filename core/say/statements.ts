@@ -34,7 +34,7 @@ const OPPOSITE: Record<Machine['origin'], string> = {
 /** Where the sheet goes on the machine. @param load whose page the file has */
 export function placeStatement(
   machine: Machine | null,
-  { of, x, y, width, height, load }: Omit<LoadPlan, 'paths' | 'time' | 'sheet' | 'material'>,
+  { of, x, y, width, height, load }: Pick<LoadPlan, 'of' | 'x' | 'y' | 'width' | 'height' | 'load'>,
   say: Say,
 ): string {
   const corner = OPPOSITE[machine?.origin ?? 'front left']

@@ -5,7 +5,6 @@ export {
   MOST_READINGS,
   newBatch,
   newStock,
-  offcutSchema,
   readingSchema,
   stockSchema,
   stockTitle,
@@ -14,6 +13,15 @@ export {
   type Reading,
   type Stock,
 } from './stock'
+export {
+  fittedOutline,
+  offcutArea,
+  offcutPrice,
+  offcutSchema,
+  readCorners,
+  rectangularOffcut,
+  type Offcut,
+} from './offcut'
 export { advisedNumbers, thicknessOf, type Thickness } from './thickness'
 export { slotWidthWorking, tabLengthWorking, thicknessLine, thicknessWorking, unevenLine } from './words'
 export { doubtThickness } from './doubt'

@@ -5,6 +5,7 @@ import {
   doubtThickness,
   newBatch,
   newStock,
+  rectangularOffcut,
   stockTitle,
   tabLengthWorking,
   thicknessWorking,
@@ -79,7 +80,7 @@ test('a new batch of the same stock starts unmeasured', () => {
     ...newStock('a', 'Birch'),
     batch: 'spring',
     readings: readings(3.02),
-    offcuts: [{ width: 100, height: 50, count: 1 }],
+    offcuts: [rectangularOffcut('o', 100, 50, '')],
   }
   expect(newBatch(old, 'b', 'autumn')).toMatchObject({
     id: 'b',

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { bendTestSchema } from '../bend'
+import { offcutSchema } from './offcut'
 
 export const familySchema = z.enum(['plywood', 'fibreboard', 'solid wood', 'acrylic', 'card', 'other'])
 export type Family = z.infer<typeof familySchema>
@@ -72,13 +73,6 @@ export type Reading = z.infer<typeof readingSchema>
 
 /** Readings that one batch keeps. */
 export const MOST_READINGS = 200
-
-/** What is left of used sheets, mm. */
-export const offcutSchema = z.strictObject({
-  width: side,
-  height: side,
-  count: z.number().int().min(1).max(999),
-})
 
 /**
  * One batch of sheet material. Lengths in mm; `nominal` is only its name, `readings` are what was measured.

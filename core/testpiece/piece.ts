@@ -1,5 +1,5 @@
 import { shiftPoints, turnPoints, type Point } from '../geometry'
-import { nest, poseShift, surfaceOf, type LayoutSettings, type Placement } from '../nest'
+import { nest, poseShift, surfaceOf, type NestRules, type Placement } from '../nest'
 import { orderPaths, type CutPath } from '../plan'
 import { testParts, type TestPart } from './shapes'
 import { gaugeThickness, type Trial } from './spec'
@@ -48,8 +48,7 @@ const cuttingOrder = (placed: Placed[]): CutPath[] => [
 ]
 
 /** Squares lie as they are drawn: "across" and "along" are directions of the sheet. */
-const settingsFor = ({ method }: Trial): LayoutSettings => ({
-  sheets: 1,
+const settingsFor = ({ method }: Trial): NestRules => ({
   margin: 3,
   gap: 3,
   grain: 'free',
@@ -61,7 +60,7 @@ export function makeTestPiece(trial: Trial, thickness: { mean: number; sd: numbe
   const parts = testParts(trial, gaugeThickness(trial, thickness).mean)
   const { width, height } = trial.offcut
   const flat = parts.map(({ id, shape }) => ({ id, shape, turnedShape: shape }))
-  const { placements, unplaced } = nest(flat, settingsFor(trial), surfaceOf({ width, height }, null))
+  const { placements, unplaced } = nest(flat, settingsFor(trial), [surfaceOf({ width, height }, null)])
   const byId = new Map(parts.map((part) => [part.id, part]))
   const placed = placements.map((placement) => pathsOf(byId.get(placement.part)!, placement))
   return { width, height, paths: cuttingOrder(placed), parts: parts.length, missing: unplaced.length }

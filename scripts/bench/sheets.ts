@@ -2,7 +2,7 @@ import { ownerOf } from '../testing/parts'
 import { deriveBox, makeParts } from '../../core/derive'
 import { sizeOf } from '../../core/geometry'
 import { emptyJob } from '../../core/job'
-import { nest, sheetUse, surfaceOf, type LayoutSettings } from '../../core/nest'
+import { nest, sheetUse, surfaceOf, sheetsOf, type NestRules } from '../../core/nest'
 import { packerSheets } from '../testing/rectangles'
 import { SPEC } from './core'
 import { ms, row } from './timing'
@@ -17,8 +17,9 @@ const SIZES: [width: number, depth: number, height: number, copies: number][] = 
   [180, 60, 210, 6],
   [64, 44, 30, 30],
 ]
-const SETTINGS: LayoutSettings = { sheets: 90, margin: 5, gap: 3, grain: 'free', turning: true }
+const SETTINGS: NestRules = { margin: 5, gap: 3, grain: 'free', turning: true }
 const SURFACE = surfaceOf({ width: 600, height: 400 }, null)
+const SUPPLY = sheetsOf(SURFACE, 90)
 
 /** Sheets against a general-purpose rectangle packer, same parts' bounding boxes. */
 export function benchSheets(): void {
@@ -29,9 +30,9 @@ export function benchSheets(): void {
     const job = { ...emptyJob('bench', 'Bench', ''), box }
     const parts = makeParts(deriveBox(job), ownerOf(copies), job.cut)
     let start = performance.now()
-    const layout = nest(parts, SETTINGS, SURFACE)
+    const layout = nest(parts, SETTINGS, SUPPLY)
     const took = performance.now() - start
-    const { sheets, fewest, use } = sheetUse(parts, layout.placements, SETTINGS, SURFACE)
+    const { sheets, fewest, use } = sheetUse(parts, layout.placements, SETTINGS, () => SURFACE, SUPPLY)
     start = performance.now()
     const shapes = parts.map(({ shape }) => sizeOf(shape))
     const theirs = packerSheets(shapes, 590, 390, 3)

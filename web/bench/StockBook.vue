@@ -2,25 +2,15 @@
 import { CopyPlus, Trash2 } from '@lucide/vue'
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import { limitsOf } from '@core/limits'
-import {
-  FAMILIES,
-  newBatch,
-  newStock,
-  offcutSchema,
-  stockTitle,
-  thicknessLine,
-  thicknessOf,
-  type Stock,
-} from '@core/stock'
+import { FAMILIES, newBatch, newStock, stockTitle, thicknessLine, thicknessOf, type Stock } from '@core/stock'
 import CautionNote from '@web/parts/CautionNote.vue'
-import FigureField from '@web/parts/FigureField.vue'
 import ReadingsEditor from '@web/parts/ReadingsEditor.vue'
 import { useSay } from '@web/parts/say'
 import StockFields from '@web/parts/StockFields.vue'
 import TextEntry from '@web/parts/TextEntry.vue'
 import { useBench } from '@web/stores/bench'
 import { useMessages } from '@web/stores/messages'
+import OffcutShelf from './OffcutShelf.vue'
 import RecordList from './RecordList.vue'
 import TasteList from './TasteList.vue'
 
@@ -63,9 +53,6 @@ function remove(record: Stock): void {
     run: () => bench.undo([gone]),
   })
 }
-const sideLimits = limitsOf(offcutSchema.shape.width)
-const countLimits = limitsOf(offcutSchema.shape.count)
-const offcut = ref({ width: 200, height: 150, count: 1 })
 const line = (record: Stock): string => {
   const thickness = thicknessOf(record)
   return thickness.measured
@@ -108,58 +95,7 @@ const line = (record: Stock): string => {
     <StockFields :stock="stock" @change="change" />
     <ReadingsEditor :stock="stock" @change="change({ readings: $event })" />
     <div class="grid gap-3 md:grid-cols-2">
-      <div>
-        <h3>Offcuts at hand</h3>
-        <ul class="mt-1 flex flex-wrap gap-1" aria-label="Offcuts">
-          <li
-            v-for="(each, i) in stock.offcuts"
-            :key="i"
-            class="num flex items-center rounded border border-line bg-paper pl-1.5 text-sm"
-          >
-            {{ each.count }} × {{ say.shortPlain(each.width) }} × {{ say.shortPlain(each.height) }}
-            <button
-              type="button"
-              class="btn-icon p-1"
-              :aria-label="`Remove offcut ${say.shortPlain(each.width)} × ${say.shortPlain(each.height)}`"
-              @click="change({ offcuts: stock.offcuts.filter((_, k) => k !== i) })"
-            >
-              <Trash2 :size="13" />
-            </button>
-          </li>
-          <li v-if="stock.offcuts.length === 0" class="note">None. Test pieces and small boxes like them.</li>
-        </ul>
-        <form
-          class="mt-2 flex flex-wrap items-start gap-2"
-          aria-label="New offcut"
-          @submit.prevent="change({ offcuts: [...stock.offcuts, { ...offcut }] })"
-        >
-          <FigureField
-            v-model="offcut.width"
-            class="min-w-24 flex-1"
-            data-field="bench-offcut"
-            label="Offcut width"
-            :limits="sideLimits"
-            :step="10"
-          />
-          <FigureField
-            v-model="offcut.height"
-            class="min-w-24 flex-1"
-            data-field="bench-offcut"
-            label="Offcut height"
-            :limits="sideLimits"
-            :step="10"
-          />
-          <FigureField
-            v-model="offcut.count"
-            class="w-16"
-            data-field="bench-offcut"
-            label="Count"
-            kind="figure"
-            :limits="countLimits"
-          />
-          <button type="submit" class="btn mt-4.5">Add</button>
-        </form>
-      </div>
+      <OffcutShelf :stock="stock" @change="change({ offcuts: $event })" />
       <label class="block text-sm font-semibold" data-field="bench-notes">
         Notes
         <TextEntry

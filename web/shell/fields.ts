@@ -137,6 +137,13 @@ const OTHER_FIELDS: FieldEntry[] = [
   },
   { id: 'sheets', label: 'Sheets that may be used', station: 'layout', words: 'how many boards' },
   {
+    id: 'pieces-first',
+    label: 'Offcuts or whole sheets first',
+    station: 'layout',
+    words: 'scrap remnant left over cheapest oldest',
+    term: 'offcut',
+  },
+  {
     id: 'grain',
     label: 'How panels lie to the grain',
     station: 'layout',

@@ -15,6 +15,7 @@ import {
   standsOf,
   settingFor,
   surfaceFor,
+  surfacesOf,
   turnedOf,
   warningsOf,
   type Derived,
@@ -27,6 +28,8 @@ import { useBench } from './bench'
 import { useJob } from './job'
 import { usePlanner } from './planner'
 import { useUnits } from './units'
+
+const NO_ARRANGEMENT = { signature: '', byHand: false, placements: [], unplaced: [] }
 
 /** Everything that follows from the job on the screen. Only what changed is worked out again. */
 export const useDerived = defineStore('derived', () => {
@@ -134,6 +137,12 @@ export const useDerived = defineStore('derived', () => {
     layoutRules({ measure: seen.value, layout: { settings: settings.value!, arrangement: null } }),
   )
   const surface = computed(() => surfaceFor({ measure: seen.value }))
+  const arrangedOn = computed(() => calm.value?.layout.arrangement?.offcuts)
+  /** What each sheet of the board is. */
+  const surfaceAt = computed(() => {
+    const arrangement = { ...NO_ARRANGEMENT, offcuts: arrangedOn.value ?? [] }
+    return surfacesOf({ measure: seen.value, layout: { settings: settings.value!, arrangement } })
+  })
 
   const all = computed((): Derived => ({
     box: settledBox.value,
@@ -212,6 +221,7 @@ export const useDerived = defineStore('derived', () => {
     seen,
     rules,
     surface,
+    surfaceAt,
     all,
     newer,
     checks,

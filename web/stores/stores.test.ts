@@ -50,7 +50,7 @@ describe('the job on the screen', () => {
     })
     expect(jobs.canUndo).toBe(false)
     jobs.amend((draft) => {
-      draft.layout.arrangement = { signature: 's', byHand: false, placements: [], unplaced: [] }
+      draft.layout.arrangement = { signature: 's', byHand: false, placements: [], unplaced: [], offcuts: [] }
     })
     expect(jobs.canUndo).toBe(false)
     await rest()
@@ -69,7 +69,7 @@ describe('the job on the screen', () => {
     expect(jobs.job?.copies).toBe(9)
   })
   const arranged = (draft: Job): void => {
-    draft.layout.arrangement = { signature: 's', byHand: false, placements: [], unplaced: [] }
+    draft.layout.arrangement = { signature: 's', byHand: false, placements: [], unplaced: [], offcuts: [] }
   }
   test('what another tab decided holds against what was only worked out here', async () => {
     const jobs = await opened()

@@ -1,4 +1,5 @@
-import { settle, type Placed } from '../pack'
+import { settle } from '../pack'
+import type { Placed } from '../room'
 import { Taken } from './raster'
 import type { Ground } from './ground'
 import type { OutlinePose } from './shape'

@@ -1,6 +1,6 @@
 import { bounds, ringsOf, shiftRegion, turnPoints, type Point, type Region, type Ring } from '../../geometry'
-import { grownBy, makeFacings } from '../pack'
-import type { Facing } from '../slide'
+import { grownBy } from '../pack'
+import { makeFacings, type Facing } from '../slide'
 import { blocksOf, type Block, type Raster } from './raster'
 
 /** A shape turned by an angle, its lower left corner at (0, 0), ready to be placed. Lengths in mm. */

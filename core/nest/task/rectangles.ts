@@ -1,7 +1,7 @@
 import type { Turn } from '../../geometry'
 import { nestSteps } from '../nest'
-import { surfaceOf } from '../surface'
-import type { Layout, LayoutSettings, NestPart, Unplaced } from '../types'
+import { sheetsOf, surfaceOf } from '../surface'
+import type { Layout, NestPart, Unplaced } from '../types'
 import { usedBy, type Own, type Stocked, type Tried } from './parts'
 
 const REASONS: Record<Unplaced['why'], string> = {
@@ -40,8 +40,8 @@ export function* rectangleTries(
     let unplaced: Unplaced[] = []
     for (const on of stocked) {
       if (left.length === 0) break
-      const settings: LayoutSettings = { sheets: on.sheet.count, margin, gap, grain: 'free', turning: true }
-      const steps = nestSteps(left, settings, surfaceOf(on, null), [], i)
+      const supply = sheetsOf(surfaceOf(on, null), on.sheet.count)
+      const steps = nestSteps(left, { margin, gap, grain: 'free', turning: true }, supply, [], i)
       let step = steps.next()
       while (!step.done && !isLate()) {
         yield null

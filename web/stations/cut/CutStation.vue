@@ -4,6 +4,7 @@ import type { LoadPlan } from '@core/derive'
 import type { Differences } from '@core/files'
 import { FAMILIES } from '@core/stock'
 import CautionNote from '@web/parts/CautionNote.vue'
+import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
 import { usePlanner } from '@web/stores/planner'
 import CheckList from './CheckList.vue'
@@ -17,15 +18,24 @@ const planner = usePlanner()
 const derived = useDerived()
 const chosen = ref(0)
 const differences = shallowRef<Differences | null>(null)
+const say = useSay()
 const loads = computed(() => planner.plan?.loads ?? [])
 const shown = computed(() => loads.value[Math.min(chosen.value, loads.value.length - 1)] ?? null)
 const stockName = (id: string): string =>
   derived.box.materials.length > 1
     ? `${derived.box.materials.find((material) => material.id === id)?.name ?? ''}, `
     : ''
-function nameOf({ sheet, load, of, material }: LoadPlan): string {
-  const stock = stockName(material)
-  return `${stock}${stock ? 'sheet' : 'Sheet'} ${sheet + 1}${of > 1 ? `, load ${load + 1}` : ''}`
+/** Which offcut it is cut from, as one finds it in the rack. */
+function pieceOf({ offcut, material }: LoadPlan): string {
+  const stock = derived.box.materials.find(({ id }) => id === material)?.stock
+  const own = stock?.offcuts.find(({ id }) => id === offcut)
+  if (!own) return ''
+  return `, offcut ${own.name || say.value.size([own.width, own.height], 0)}`
+}
+function nameOf(load: LoadPlan): string {
+  const stock = stockName(load.material)
+  const which = load.of > 1 ? `, load ${load.load + 1}` : ''
+  return `${stock}${stock ? 'sheet' : 'Sheet'} ${load.sheet + 1}${pieceOf(load)}${which}`
 }
 const settings = computed(() => {
   const of = planner.plan?.stocks.find(({ material }) => material === shown.value?.material)

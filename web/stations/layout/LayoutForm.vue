@@ -11,6 +11,7 @@ import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { useStockEdits } from '@web/stores/stock-edits'
+import PiecesForm from './PiecesForm.vue'
 
 const jobs = useOpenJob()
 const derived = useDerived()
@@ -96,6 +97,7 @@ const loads = computed(() => {
       :limits="limitsOf(shape.sheets)"
       @update:model-value="change({ sheets: $event }, 'sheets')"
     />
+    <PiecesForm />
     <p v-if="few" class="text-[13px] text-gorse">{{ few }}</p>
     <p v-if="runs === 'none'" class="note" data-field="grain">
       No face grain is on record for this stock, so panels may lie any way. If it has one, say in Measure how

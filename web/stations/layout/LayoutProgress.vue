@@ -30,6 +30,10 @@ function letGo(): void {
         <span class="block text-[12px] text-quiet">Sheets used</span>
         <span class="num" data-testid="sheets-used">{{ planner.use.sheets }}</span>
       </p>
+      <p v-if="planner.use.offcuts > 0">
+        <span class="block text-[12px] text-quiet">Offcuts used</span>
+        <span class="num" data-testid="offcuts-used">{{ planner.use.offcuts }}</span>
+      </p>
       <p>
         <span class="block text-[12px] text-quiet">No layout needs fewer than</span>
         <span class="num" data-testid="bound">{{ planner.use.fewest }}</span>
@@ -38,7 +42,7 @@ function letGo(): void {
         <span class="block text-[12px] text-quiet">Sheet use</span>
         <span class="num">{{ (planner.use.use * 100).toFixed(1) }} %</span>
       </p>
-      <p v-if="planner.use.loads > planner.use.sheets">
+      <p v-if="planner.use.loads > planner.use.sheets + planner.use.offcuts">
         <span class="block text-[12px] text-quiet">Loads of the bed</span>
         <span class="num" data-testid="loads">{{ planner.use.loads }}</span>
       </p>

@@ -25,7 +25,7 @@ const placements = computed(() => {
     .map((placement) => (placement.part === moving.value?.part ? moving.value : placement))
 })
 /** Only what moves is compared anew, so that a drag stays smooth among hundreds of parts. */
-const checker = computed(() => new LayoutChecker(derived.board.parts, derived.rules, derived.surface))
+const checker = computed(() => new LayoutChecker(derived.board.parts, derived.rules, derived.surfaceAt))
 const wrong = computed(() => checker.value.check(placements.value))
 const labels = computed(() => new Map(derived.parts.map(({ id, label }) => [id, label])))
 const sentences = computed(() =>

@@ -15,7 +15,7 @@ const derived = useDerived()
 const { shape } = placementSchema
 const sheetLimits = computed(() => ({
   ...limitsOf(layoutSettingsSchema.shape.sheets),
-  max: jobs.job.layout.settings.sheets,
+  max: jobs.job.layout.settings.sheets + (jobs.job.layout.arrangement?.offcuts.length ?? 0),
 }))
 const placement = computed(() => props.placements.find(({ part }) => part === props.part))
 const own = computed(() => derived.parts.find(({ id }) => id === props.part))

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { bounds } from '@core/geometry'
-import { placedShape, type Placement, type Violation } from '@core/nest'
+import { placedShape, type Placement, type Surface, type Violation } from '@core/nest'
 import { regionData } from '@web/parts/svg-path'
 import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
@@ -19,15 +19,31 @@ const derived = useDerived()
 const say = useSay()
 const svg = ref<SVGSVGElement>()
 
-const surface = computed(() => derived.surface)
 const shown = computed(() => {
   const used = props.placements.reduce((most, { sheet }) => Math.max(most, sheet + 1), 0)
-  return Math.max(1, Math.min(derived.rules.sheets, used + 1), used)
+  const offcuts = Array.from({ length: used }, (_, i) => derived.surfaceAt(i)).filter(({ offcut }) => offcut)
+  return Math.max(1, Math.min(derived.rules.sheets + offcuts.length, used + 1), used)
 })
-const board = computed(() => makeBoard(shown.value, surface.value))
+const surfaces = computed(() => Array.from({ length: shown.value }, (_, i) => derived.surfaceAt(i)))
+/** Room for the largest of them. */
+const cell = computed(() => ({
+  width: Math.max(...surfaces.value.map(({ width }) => width)),
+  height: Math.max(...surfaces.value.map(({ height }) => height)),
+}))
+const board = computed(() => makeBoard(shown.value, cell.value))
 const sheets = computed(() =>
-  Array.from({ length: shown.value }, (_, i) => ({ i, ...sheetCorner(board.value, i, surface.value) })),
+  surfaces.value.map((surface, i) => ({
+    i,
+    surface,
+    title: titleOf(surface, i),
+    ...sheetCorner(board.value, i, cell.value),
+  })),
 )
+function titleOf({ offcut }: Surface, i: number): string {
+  if (!offcut) return `sheet ${i + 1}${grain.value}`
+  const name = derived.seen.stock?.offcuts.find(({ id }) => id === offcut)?.name
+  return `sheet ${i + 1}: offcut${name ? ` ${name}` : ''}${grain.value}`
+}
 const GRAINS = { none: '', width: ' · grain ↔', height: ' · grain ↕' }
 const grain = computed(() => GRAINS[derived.seen.stock?.grain ?? 'none'])
 const bad = computed(() => new Set(props.wrong.flatMap(({ parts }) => parts)))
@@ -41,7 +57,7 @@ function drawPart(part: Part, placement: Placement) {
     placement,
     part,
     shape: regionData(shape),
-    corner: sheetCorner(board.value, placement.sheet, surface.value),
+    corner: sheetCorner(board.value, placement.sheet, cell.value),
     centre: { x: (box.minX + box.maxX) / 2, y: (box.minY + box.maxY) / 2 },
     size: { width: box.maxX - box.minX, height: box.maxY - box.minY },
   }
@@ -91,7 +107,7 @@ function at(event: PointerEvent): Placement | null {
   const [dx, dy] = [x - held.x, y - held.y]
   if (Math.hypot(dx, dy) < 0.5) return null
   const { placement, size } = held.drawn
-  return dropAt(board.value, shown.value, surface.value, placement, dx, dy, size)
+  return dropAt(board.value, shown.value, cell.value, placement, dx, dy, size)
 }
 function drag(event: PointerEvent): void {
   const placement = at(event)
@@ -157,9 +173,9 @@ function edgeColour({ part }: Drawn): string {
       v-for="sheet in sheets"
       :key="sheet.i"
       :transform="`translate(${sheet.x} ${sheet.y})`"
-      :surface="surface"
+      :surface="sheet.surface"
       :margin="derived.rules.margin"
-      :title="`sheet ${sheet.i + 1}${grain}`"
+      :title="sheet.title"
       :text-size="textSize"
     />
     <g

@@ -1,9 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { offset } from '@core/geometry'
 import type { Surface } from '@core/nest'
+import { ringData } from '@web/parts/svg-path'
 
 /** A sheet as it lies there: the loads that the bed takes it in, and their margins. */
 const props = defineProps<{ surface: Surface; margin: number; title: string; textSize: number }>()
+/** Of a piece that is no rectangle: where parts may lie. */
+const inside = computed(() => {
+  const { outline } = props.surface
+  return outline ? offset({ outline, holes: [] }, -props.margin).map((region) => region.outline) : []
+})
 const loads = computed(() =>
   props.surface.loads.map(({ x, y, width, height }, i) => ({
     i,
@@ -23,7 +30,27 @@ const loads = computed(() =>
 
 <template>
   <g>
+    <path
+      v-if="surface.outline"
+      :d="ringData(surface.outline)"
+      fill="var(--paper)"
+      stroke="var(--edge)"
+      stroke-width="1"
+      vector-effect="non-scaling-stroke"
+      data-offcut
+    />
+    <path
+      v-for="(ring, i) in inside"
+      :key="`inside-${i}`"
+      :d="ringData(ring)"
+      fill="none"
+      stroke="var(--edge)"
+      stroke-dasharray="4 3"
+      stroke-width="1"
+      vector-effect="non-scaling-stroke"
+    />
     <rect
+      v-if="!surface.outline"
       :y="-surface.height"
       :width="surface.width"
       :height="surface.height"
@@ -46,6 +73,7 @@ const loads = computed(() =>
         data-load
       />
       <rect
+        v-if="!surface.outline"
         v-bind="load.inside"
         fill="none"
         stroke="var(--edge)"

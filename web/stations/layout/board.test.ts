@@ -1,11 +1,10 @@
 import { describe, expect, test } from '@jest/globals'
 import { rectangle } from '@core/geometry'
-import type { LayoutSettings, Placement } from '@core/nest'
+import type { NestRules, Placement } from '@core/nest'
 import { dropAt, makeBoard, sheetCorner } from './board'
 import { turnedOn } from './turning'
 
-const settings: LayoutSettings = {
-  sheets: 4,
+const settings: NestRules = {
   margin: 5,
   gap: 3,
   grain: 'free',
@@ -43,7 +42,7 @@ describe('dropping a part', () => {
 describe('turning', () => {
   const shape = { outline: rectangle(0, 0, 100, 50), holes: [] }
   const part = { shape, turnedShape: shape }
-  const next = (turn: Placement['turn'], rules: Partial<LayoutSettings> = {}) =>
+  const next = (turn: Placement['turn'], rules: Partial<NestRules> = {}) =>
     turnedOn(part, { ...placement, turn }, { ...settings, ...rules })
   test('goes through what grain and the maker allow', () => {
     expect([next(0)?.turn, next(270)?.turn, next(0, { grain: 'along' })?.turn]).toEqual([90, 0, 180])

@@ -1,10 +1,10 @@
 import { bounds } from '@core/geometry'
-import { allowedTurns, placedShape, type LayoutSettings, type NestPart, type Placement } from '@core/nest'
+import { allowedTurns, placedShape, type NestRules, type NestPart, type Placement } from '@core/nest'
 
 type Shapes = Omit<NestPart, 'id'>
 
 /** The next way a part may lie, or null when there is no other. */
-function nextTurn(turn: Placement['turn'], settings: LayoutSettings): Placement['turn'] | null {
+function nextTurn(turn: Placement['turn'], settings: NestRules): Placement['turn'] | null {
   const turns = allowedTurns(settings)
   const next = turns[(turns.indexOf(turn) + 1) % turns.length]
   return next === turn ? null : next
@@ -16,7 +16,7 @@ const round = (value: number): number => Math.round(value * 100) / 100
  * A part turned on about its middle, to the next way that grain and the maker allow, and pinned; null when
  * there is no other.
  */
-export function turnedOn(part: Shapes, placement: Placement, settings: LayoutSettings): Placement | null {
+export function turnedOn(part: Shapes, placement: Placement, settings: NestRules): Placement | null {
   const turn = nextTurn(placement.turn, settings)
   if (turn === null) return null
   const [before, after] = [placement, { ...placement, turn }].map((each) =>

@@ -1,0 +1,131 @@
+import { area, difference, offset, rectangle, type Bounds, type Region, type Ring } from '../geometry'
+import { FreeSpace } from './free-space'
+import type { Pose } from './pack'
+import type { Load, Surface } from './surface'
+import type { NestRules } from './types'
+
+export interface Placed {
+  pose: Pick<Pose, 'width' | 'height' | 'fixed'>
+  x: number
+  y: number
+}
+
+/** One load of a sheet, with what lies in it. */
+export interface Room {
+  sheet: number
+  load: Load
+  free: FreeSpace
+  placed: Placed[]
+  /** Whether parts may be slid against each other in it: where nothing but its own sides could be in the way. */
+  slides: boolean
+}
+
+type Rules = Pick<NestRules, 'margin' | 'gap'>
+
+/** A slanted edge becomes so many steps for parts to be set against. */
+const STEPS = 24
+
+/** Lengths below this are rounding, mm. */
+const TINY = 1e-6
+
+/** Places along an axis at which an outline changes, slanted edges in steps. */
+function placesOf(rings: Ring[], axis: 'x' | 'y'): number[] {
+  const across = axis === 'x' ? 'y' : 'x'
+  const places = rings.flatMap((ring) =>
+    ring.flatMap((from, i) => {
+      const to = ring[(i + 1) % ring.length]
+      const isSlanted = Math.abs(from.x - to.x) > TINY && Math.abs(from[across] - to[across]) > TINY
+      const steps = isSlanted ? STEPS : 1
+      return Array.from({ length: steps }, (_, k) => from[axis] + ((to[axis] - from[axis]) * k) / steps)
+    }),
+  )
+  const sorted = places.sort((a, b) => a - b)
+  return sorted.filter((place, i) => i === 0 || place - sorted[i - 1] > TINY)
+}
+
+/** Rectangles that cover all of a box but what is free in it. */
+function covering(box: Bounds, free: Region[]): Bounds[] {
+  const rings = [rectangle(box.minX, box.minY, box.maxX, box.maxY), ...free.map(({ outline }) => outline)]
+  const [xs, ys] = [placesOf(rings, 'x'), placesOf(rings, 'y')]
+  const isFree = (minX: number, minY: number, maxX: number, maxY: number): boolean => {
+    const cell: Region = { outline: rectangle(minX, minY, maxX, maxY), holes: [] }
+    const left = free.reduce<Region[]>(
+      (rest, { outline }) => rest.flatMap((r) => difference(r, [outline])),
+      [cell],
+    )
+    return left.reduce((sum, region) => sum + area(region), 0) < 1e-3
+  }
+  const covered: Bounds[] = []
+  let above: Bounds[] = []
+  for (let row = 0; row + 1 < ys.length; row++) {
+    const runs: Bounds[] = []
+    for (let column = 0; column + 1 < xs.length; column++) {
+      const cell = { minX: xs[column], minY: ys[row], maxX: xs[column + 1], maxY: ys[row + 1] }
+      if (isFree(cell.minX, cell.minY, cell.maxX, cell.maxY)) continue
+      const last = runs[runs.length - 1]
+      if (last && last.maxX === cell.minX) last.maxX = cell.maxX
+      else runs.push(cell)
+    }
+    // A run that goes on from the row below is one rectangle with it.
+    above = runs.map((run) => {
+      const below = above.find(({ minX, maxX }) => minX === run.minX && maxX === run.maxX)
+      if (!below) covered.push(run)
+      else below.maxY = run.maxY
+      return below ?? run
+    })
+  }
+  return covered
+}
+
+/** What of a piece of any outline is no place for parts, margin and all. */
+function outsideOf(
+  { outline, width, height }: Surface & { outline: Ring },
+  { margin, gap }: Rules,
+): Bounds[] {
+  const usable = offset({ outline, holes: [] }, -margin)
+  const far = gap + 1
+  const box = { minX: -far, minY: -far, maxX: width + far, maxY: height + far }
+  // Free space counts the gap on the upper and right side of every part.
+  return covering(box, usable).map(({ minX, minY, maxX, maxY }) => ({
+    minX: minX + gap,
+    minY: minY + gap,
+    maxX: Math.max(maxX, minX + gap + TINY * 10),
+    maxY: Math.max(maxY, minY + gap + TINY * 10),
+  }))
+}
+
+const known = new WeakMap<Surface, Map<string, FreeSpace[]>>()
+
+const isOutlined = (surface: Surface): surface is Surface & { outline: Ring } => surface.outline !== null
+
+/** What is free in each load of a surface before anything lies in it: worked out once. */
+function freeIn(surface: Surface, rules: Rules): FreeSpace[] {
+  const { margin, gap } = rules
+  const key = `${margin} ${gap}`
+  const before = known.get(surface) ?? new Map<string, FreeSpace[]>()
+  known.set(surface, before)
+  const made = before.get(key)
+  if (made) return made
+  const outside = isOutlined(surface) ? outsideOf(surface, rules) : []
+  const rooms = surface.loads.map(({ x, y, width, height }) => {
+    const free = new FreeSpace(width - 2 * margin + gap, height - 2 * margin + gap)
+    const [left, low] = [x + margin, y + margin]
+    for (const { minX, minY, maxX, maxY } of outside)
+      free.take({ minX: minX - left, minY: minY - low, maxX: maxX - left, maxY: maxY - low })
+    return free
+  })
+  before.set(key, rooms)
+  return rooms
+}
+
+/** The loads of a sheet with nothing in them yet. */
+export function makeRooms(sheet: number, surface: Surface, rules: Rules): Room[] {
+  const free = freeIn(surface, rules)
+  return surface.loads.map((load, i): Room => ({
+    sheet,
+    load,
+    free: free[i].copy(),
+    placed: [],
+    slides: !isOutlined(surface),
+  }))
+}

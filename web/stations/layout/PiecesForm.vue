@@ -1,0 +1,73 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { PIECES_FIRST, type LayoutSettings } from '@core/nest'
+import type { Offcut } from '@core/stock'
+import FieldLabel from '@web/parts/FieldLabel.vue'
+import OffcutPicture from '@web/parts/OffcutPicture.vue'
+import { useSay } from '@web/parts/say'
+import { useDerived } from '@web/stores/derived'
+import { useOpenJob } from '@web/stores/job'
+
+/** Which pieces of the stock are taken first, and which this job leaves alone. */
+const jobs = useOpenJob()
+const derived = useDerived()
+const say = useSay()
+const settings = computed(() => jobs.job.layout.settings)
+const offcuts = computed(() => derived.seen.stock?.offcuts ?? [])
+const used = computed(() => new Set((jobs.job.layout.arrangement?.offcuts ?? []).map(({ offcut }) => offcut)))
+const SAID: Record<LayoutSettings['first'], string> = {
+  'whole sheets': 'whole sheets only',
+  offcuts: 'offcuts, small ones first',
+  oldest: 'offcuts, the oldest first',
+  cheapest: 'whatever is cheapest',
+}
+const choose = (event: Event): boolean =>
+  jobs.edit((draft) => {
+    draft.layout.settings.first = (event.target as HTMLSelectElement).value as LayoutSettings['first']
+  })
+const keep = (id: string, isKept: boolean): boolean =>
+  jobs.edit((draft) => {
+    const others = draft.layout.settings.kept.filter((each) => each !== id)
+    draft.layout.settings.kept = isKept ? [...others, id] : others
+  })
+const lineOf = ({ id, name, width, height, count }: Offcut): string =>
+  [
+    `${count > 1 ? `${count} × ` : ''}${say.value.size([width, height], 0)}`,
+    ...(name ? [name] : []),
+    ...(used.value.has(id) ? ['used'] : []),
+  ].join(', ')
+</script>
+
+<template>
+  <div class="grid gap-1.5">
+    <div>
+      <FieldLabel label="Taken first" term="offcut" for="pieces-first" />
+      <select
+        id="pieces-first"
+        data-field="pieces-first"
+        class="input font-sans! font-normal"
+        :value="settings.first"
+        @change="choose"
+      >
+        <option v-for="each in PIECES_FIRST" :key="each" :value="each">{{ SAID[each] }}</option>
+      </select>
+    </div>
+    <p v-if="offcuts.length === 0" class="note">
+      No offcuts of this stock are on the bench. What a layout leaves over can be put there from Log.
+    </p>
+    <ul v-else-if="settings.first !== 'whole sheets'" class="grid gap-1" aria-label="Offcuts for this job">
+      <li v-for="each in offcuts" :key="each.id">
+        <label class="flex min-h-9 items-center gap-2 text-[13px]">
+          <input
+            type="checkbox"
+            class="size-6 shrink-0 accent-heather"
+            :checked="!settings.kept.includes(each.id)"
+            @change="keep(each.id, !($event.target as HTMLInputElement).checked)"
+          />
+          <OffcutPicture :offcut="each" />
+          <span class="num min-w-0">{{ lineOf(each) }}</span>
+        </label>
+      </li>
+    </ul>
+  </div>
+</template>
