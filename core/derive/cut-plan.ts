@@ -15,6 +15,7 @@ import {
   type Part,
 } from './parts'
 import type { CutPlan, LoadPlan, PlanTotal, StockCut } from './plan-types'
+import { restNames } from './rest'
 import { settingFor } from './setting'
 import { surfacesOf } from './supply'
 import { signatureOf } from './signature'
@@ -82,25 +83,25 @@ function planStock(job: Job, material: string, thickness: number, parts: Part[])
   const placed = sortIntoLoads(parts, layout.arrangement?.placements ?? [], surfaceAt)
   const sheets = placed.reduce((most, { placement }) => Math.max(most, placement.sheet + 1), 0)
   const surfaces = Array.from({ length: sheets }, (_, sheet) => surfaceAt(sheet))
-  const loads = surfaces
-    .map((surface, sheet) =>
-      surface.loads.flatMap((window, load): LoadPlan[] => {
-        const own = placed.filter((each) => each.placement.sheet === sheet && each.load === load)
-        if (own.length === 0) return []
-        const start = waitingAt(window, measure.machine?.origin)
-        const lines = own.flatMap(({ part, placement }) =>
-          pathsOf(part, placement, { ...cut, interval: tune.interval }, window),
-        )
-        const paths = orderPaths(lines, start)
-        const time = timeSheet(paths, settings, machine, start)
-        const { loads, offcut, outline } = surface
-        return [{ material, sheet, offcut, outline, load, of: loads.length, ...window, paths, time }]
-      }),
-    )
-    .flat()
+  const names = restNames(job, material, parts)
+  const loads = surfaces.flatMap((surface, sheet) =>
+    surface.loads.flatMap((window, load): LoadPlan[] => {
+      const own = placed.filter((each) => each.placement.sheet === sheet && each.load === load)
+      if (own.length === 0) return []
+      const start = waitingAt(window, measure.machine?.origin)
+      const lines = own.flatMap(({ part, placement }) =>
+        pathsOf(part, placement, { ...cut, interval: tune.interval }, window),
+      )
+      const paths = orderPaths([...lines, ...names(sheet, window)], start)
+      const time = timeSheet(paths, settings, machine, start)
+      const { loads, offcut, outline } = surface
+      return [{ material, sheet, offcut, outline, load, of: loads.length, ...window, paths, time }]
+    }),
+  )
   const { width, height, loads: windows } = surfaceAt(-1)
   const offcuts = surfaces.filter(({ offcut }) => offcut !== null)
-  const onto = offcuts.length > 0 ? surfaces : { width, height, loads: windows }
+  const plain = { width, height, loads: windows }
+  const onto = offcuts.length > 0 ? surfaces : plain
   const known = placed.map(({ placement }) => placement)
   const lying = known.map(({ part, sheet, x, y, turn }) => [part, sheet, x, y, turn])
   return {
@@ -110,7 +111,13 @@ function planStock(job: Job, material: string, thickness: number, parts: Part[])
     loads,
     sheets,
     violations: violations(parts, known, layoutRules(job), surfaceAt),
-    written: [shapesOf(parts), parts.map(({ label, lies: [lie] }) => [label, onFace(lie)]), lying, onto],
+    written: [
+      shapesOf(parts),
+      parts.map(({ label, lies: [lie] }) => [label, onFace(lie)]),
+      lying,
+      onto,
+      ...(layout.settings.nameRest ? [job.name] : []),
+    ],
   }
 }
 

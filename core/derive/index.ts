@@ -11,6 +11,9 @@ export {
   type Part,
 } from './parts'
 export { arrangeSteps, keepLayout, type Arranged } from './arrange'
+export { asOffcut, restsOf, stockAfter, type Rest } from './rest'
+export { isBetterLayout, scoreOf, type LayoutScore } from './score'
+export { whatHelps, withChange, type Change, type Helpful } from './what-helps'
 export { sheetOf, supplyFor, surfaceFor, surfacesOf } from './supply'
 export { planCut, waitingAt } from './cut-plan'
 export { materialFor, materialsOf, seenBy, thicknessesOf, type Material } from './materials'

@@ -293,7 +293,7 @@ const layoutFrom6 = (layout: unknown): unknown =>
     ? {
         ...layout,
         settings: isObject(layout.settings)
-          ? { ...layout.settings, first: 'whole sheets', kept: [] }
+          ? { ...layout.settings, first: 'whole sheets', kept: [], nameRest: false }
           : layout.settings,
         arrangement: isObject(layout.arrangement)
           ? { ...layout.arrangement, offcuts: [] }
@@ -306,6 +306,8 @@ const from6 = (job: Loose): Loose => ({
   version: 7,
   measure: measureFrom6(job.measure),
   layout: layoutFrom6(job.layout),
+  // What those used was taken off by hand, if at all.
+  log: eachObject(job.log, (revision) => ({ ...revision, booked: true })),
   box: boxFrom6(job.box),
   also: eachObject(job.also, (thing) => ({ ...thing, box: boxFrom6(thing.box) })),
   tune: isObject(job.tune)

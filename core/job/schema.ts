@@ -26,6 +26,8 @@ export const revisionSchema = z.strictObject({
   minutes: z.number().min(0).max(100000).nullable(),
   verdict: z.enum(VERDICTS).nullable(),
   note: z.string().max(4000),
+  /** Whether what it used was taken off the bench, and what was left put there. */
+  booked: z.boolean(),
   /**
    * What the verdict is held against: the gap that was predicted without taste, and the kerf's doubt, mm.
    */
@@ -180,7 +182,16 @@ export const emptyJob = (id: string, name: string, changed: string): Job => ({
   mockOf: null,
   interference: 0,
   layout: {
-    settings: { sheets: 2, margin: 5, gap: 3, grain: 'free', turning: true, first: 'offcuts', kept: [] },
+    settings: {
+      sheets: 2,
+      margin: 5,
+      gap: 3,
+      grain: 'free',
+      turning: true,
+      first: 'offcuts',
+      kept: [],
+      nameRest: false,
+    },
     arrangement: null,
   },
   tune: {

@@ -21,6 +21,8 @@ export const layoutSettingsSchema = z.strictObject({
   first: z.enum(PIECES_FIRST),
   /** Offcuts that this job leaves alone, by id. */
   kept: z.array(z.string().min(1).max(60)).max(100),
+  /** Whether what is left over gets a name scored on it. */
+  nameRest: z.boolean(),
 })
 export type LayoutSettings = z.infer<typeof layoutSettingsSchema>
 

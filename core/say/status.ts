@@ -2,8 +2,8 @@ import { problemSentence } from '../box'
 import { type Derived, type Part } from '../derive'
 import { fitCautions } from '../fit'
 import type { Job } from '../job'
-import { formatDuration, percent, short, type Say } from '../length'
-import { isForbidden, piecesWords, unplacedSentence, violationSentence } from '../nest'
+import { counted, formatDuration, percent, short, type Say } from '../length'
+import { isForbidden, unplacedSentence, violationSentence } from '../nest'
 import { mayExport, type Check } from '../plan'
 import { thicknessLine, unevenLine } from '../stock'
 import { choiceReason } from '../tune'
@@ -112,7 +112,8 @@ function layoutStatus({ job, derived: { box, use, plan }, say }: Told): StationS
   const { arrangement, settings } = job.layout
   if (!box.panels) return { state: 'todo', line: 'waits for Shape', why: 'The box cannot be made yet.' }
   if (!arrangement || !use || !plan) return { state: 'todo', line: 'not laid out', why: 'No layout yet.' }
-  const line = `${piecesWords(use)}, ${percent(use.use)}`
+  const count = use.offcuts > 0 ? counted(use.sheets + use.offcuts, 'piece') : counted(use.sheets, 'sheet')
+  const line = `${count}, ${percent(use.use)}`
   if (plan.layoutIsStale) {
     return { state: 'stale', line, why: 'Parts or sheets changed since this layout.' }
   }

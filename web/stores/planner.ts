@@ -4,7 +4,7 @@ import type { CutPlan, JobUse } from '@core/derive'
 import type { Job } from '@core/job'
 import { unpackPlan } from '@web/workers/packing'
 import { PlannerClient } from '@web/workers/planner-client'
-import type { Answer } from '@web/workers/protocol'
+import type { Answer, PlanRequest } from '@web/workers/protocol'
 import { useJob } from './job'
 import { useMessages } from './messages'
 
@@ -27,6 +27,8 @@ export const usePlanner = defineStore('planner', () => {
   const jobs = useJob()
   const plan = shallowRef<CutPlan | null>(null)
   const use = shallowRef<JobUse | null>(null)
+  /** What would save a sheet, as far as it is known. */
+  const helps = shallowRef<Extract<Answer, { kind: 'helps' }> | null>(null)
   const progress = shallowRef<Extract<Answer, { kind: 'progress' }> | null>(null)
   const busy = shallowRef(false)
   /** Why there is no plan; empty while there is one, or one is being made. */
@@ -41,10 +43,11 @@ export const usePlanner = defineStore('planner', () => {
   })
 
   /** @param quiet how long to wait for more typing, milliseconds */
-  function request(layOut: 'if stale' | 'always', quiet: number): void {
+  function request(layOut: PlanRequest['layOut'], quiet: number): void {
     const { job } = jobs
     if (!job) return
     busy.value = true
+    helps.value = null
     failure.value = ''
     const own = ++sequence
     const send = (): void => client.ask({ kind: 'plan', sequence: own, job: toRaw(jobs.job ?? job), layOut })
@@ -56,6 +59,10 @@ export const usePlanner = defineStore('planner', () => {
 
   function take(answer: Answer): void {
     if (answer.sequence !== sequence) return
+    if (answer.kind === 'helps') {
+      helps.value = answer
+      return
+    }
     if (answer.kind === 'progress') {
       progress.value = answer
       return
@@ -74,11 +81,21 @@ export const usePlanner = defineStore('planner', () => {
     use.value = answer.use
     const { arrangement } = answer
     if (arrangement) {
-      jobs.amend((draft) => {
+      const put = (draft: Job): void => {
         draft.layout.arrangement = arrangement
-      })
+      }
+      if (answer.searched) jobs.edit(put)
+      else jobs.amend(put)
     }
     if (jobs.job) planned = inputs(jobs.job)
+  }
+
+  /** Asks what would save a sheet; whatever is changed meanwhile ends that. */
+  function askWhatHelps(): void {
+    if (busy.value || !jobs.job) return
+    const own = ++sequence
+    helps.value = { kind: 'helps', sequence: own, tried: 0, of: 0, found: [], done: false }
+    client.ask({ kind: 'what helps', sequence: own, job: toRaw(jobs.job) })
   }
 
   watch(
@@ -106,6 +123,9 @@ export const usePlanner = defineStore('planner', () => {
     busy,
     failure,
     layOutAgain: () => request('always', 0),
+    helps,
+    askWhatHelps,
+    searchOn: () => request('search on', 0),
     stopLayout: () => client.ask({ kind: 'stop layout' }),
   }
 })

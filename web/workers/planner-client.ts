@@ -1,4 +1,4 @@
-import type { Answer, Request } from './protocol'
+import type { Answer, PlanRequest, Request } from './protocol'
 
 /** A worker that says nothing for this long while it is asked for something has ended, milliseconds. */
 const SILENT = 8_000
@@ -14,8 +14,6 @@ export interface Listener {
   /** Said when the worker ended or could not be loaded. */
   trouble: (sentence: string) => void
 }
-
-type PlanRequest = Extract<Request, { kind: 'plan' }>
 
 /**
  * The way to the planner: a worker, which is started again when it ends; the page's own thread, for small

@@ -1,7 +1,20 @@
-import { arrangeSteps, keepLayout, needsLayout, planOf, prepare, withLayout, type Part } from '@core/derive'
-import type { Arrangement, Job } from '@core/job'
+import {
+  arrangeSteps,
+  isBetterLayout,
+  keepLayout,
+  needsLayout,
+  planOf,
+  prepare,
+  scoreOf,
+  whatHelps,
+  withLayout,
+  type Arranged,
+  type LayoutScore,
+  type Part,
+} from '@core/derive'
+import type { Job } from '@core/job'
 import { packPlan } from './packing'
-import type { Answer, Request } from './protocol'
+import type { Answer, PlanRequest, Request } from './protocol'
 
 /** Whoever plans, in a worker or on the page: how it answers, and how long it works before it listens. */
 export interface Host {
@@ -10,9 +23,15 @@ export interface Host {
   breath: number
 }
 
-const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve))
+/** A search that nobody stops ends by itself. */
+const MOST_ROUNDS = 500
 
-type PlanRequest = Extract<Request, { kind: 'plan' }>
+const sheetsIn = ({ placements }: Arranged): number =>
+  placements.reduce((most, { sheet }) => Math.max(most, sheet + 1), 0)
+
+const NO_STEP = { kind: 'helps', tried: 0, of: 0 } as const
+
+const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve))
 
 /** Plans what it is asked for; a newer request replaces an older one. */
 export function makePlanner({ answer, breath }: Host): (request: Request) => void {
@@ -20,21 +39,40 @@ export function makePlanner({ answer, breath }: Host): (request: Request) => voi
   let stopped = false
 
   /** Lays out; null when a newer request came meanwhile. Stopped early it hands on the best so far. */
-  async function layOut(sequence: number, parts: Part[], job: Job): Promise<Arrangement | null> {
-    const steps = arrangeSteps(parts, job)
+  async function layOut(sequence: number, parts: Part[], job: Job, round = 0): Promise<Arranged | null> {
+    const steps = arrangeSteps(parts, job, round)
     let since = performance.now()
     for (;;) {
       const step = steps.next()
-      if (step.done) return keepLayout(step.value, parts, job)
+      if (step.done) return step.value
       if (performance.now() - since < breath) continue
       const { layout: best, tried, of } = step.value
-      const sheets = best.placements.reduce((most, { sheet }) => Math.max(most, sheet + 1), 0)
-      answer({ kind: 'progress', sequence, tried, of, sheets, unplaced: best.unplaced.length })
+      const known = round > 0 && found ? found : { layout: best, score: null }
+      const rest = known.score?.rest ?? null
+      answer({ kind: 'progress', sequence, tried, of, round, sheets: sheetsIn(known.layout), rest })
       await breathe()
       if (sequence !== latest) return null
-      if (stopped) return keepLayout(best, parts, job)
+      if (stopped) return best
       since = performance.now()
     }
+  }
+
+  /** The best of a search that goes on. */
+  let found: { layout: Arranged; score: LayoutScore } | null = null
+
+  /** Goes on from the layout that there is, another way each round, until it is stopped. */
+  async function searchOn(sequence: number, parts: Part[], job: Job): Promise<Arranged | null> {
+    const { arrangement } = job.layout
+    const before = arrangement && !needsLayout(job, parts) ? arrangement : await layOut(sequence, parts, job)
+    if (!before) return null
+    found = { layout: before, score: scoreOf(before, parts, job) }
+    for (let round = 1; !stopped && round <= MOST_ROUNDS; round++) {
+      const layout = await layOut(sequence, parts, job, round)
+      if (!layout) return null
+      const score = scoreOf(layout, parts, job)
+      if (isBetterLayout(score, found.score)) found = { layout, score }
+    }
+    return found.layout
   }
 
   async function plan({ sequence, job, layOut: when }: PlanRequest): Promise<void> {
@@ -42,15 +80,33 @@ export function makePlanner({ answer, breath }: Host): (request: Request) => voi
     if (sequence !== latest) return
     const prepared = prepare(job)
     if (prepared.things.some(({ box }) => box.panels === null))
-      return answer({ kind: 'planned', sequence, arrangement: null, plan: null, use: null })
+      return answer({ kind: 'planned', sequence, arrangement: null, searched: false, plan: null, use: null })
     const isStale = needsLayout(job, prepared.parts)
     const wanted = when === 'always' || (isStale && !job.layout.arrangement?.byHand)
-    const fresh = wanted ? await layOut(sequence, prepared.parts, job) : null
+    const isSearch = when === 'search on'
+    const how = isSearch ? searchOn : layOut
+    const layout = wanted || isSearch ? await how(sequence, prepared.parts, job) : null
     if (sequence !== latest) return
+    const fresh = layout && keepLayout(layout, prepared.parts, job)
     const laidOut = fresh ? withLayout(job, fresh) : job
     const { plan: made, use } = planOf(laidOut, prepared)
     const { packed, blocks } = made ? packPlan(made) : { packed: null, blocks: [] }
-    answer({ kind: 'planned', sequence, arrangement: fresh, plan: packed, use }, blocks)
+    answer({ kind: 'planned', sequence, arrangement: fresh, searched: isSearch, plan: packed, use }, blocks)
+  }
+
+  /** Tries what would save a sheet, until that is done, stopped, or something else is asked for. */
+  async function findHelp(sequence: number, job: Job): Promise<void> {
+    const steps = whatHelps(job)
+    let since = performance.now()
+    for (;;) {
+      const step = steps.next()
+      if (step.done) return answer({ ...NO_STEP, sequence, found: step.value, done: true })
+      if (performance.now() - since < breath) continue
+      answer({ kind: 'helps', sequence, ...step.value, done: stopped })
+      await breathe()
+      if (sequence !== latest || stopped) return
+      since = performance.now()
+    }
   }
 
   return (request) => {
@@ -61,6 +117,7 @@ export function makePlanner({ answer, breath }: Host): (request: Request) => voi
     const { sequence } = request
     latest = sequence
     stopped = false
-    plan(request).catch((error: Error) => answer({ kind: 'failed', sequence, message: error.message }))
+    const work = request.kind === 'plan' ? plan(request) : findHelp(sequence, request.job)
+    work.catch((error: Error) => answer({ kind: 'failed', sequence, message: error.message }))
   }
 }

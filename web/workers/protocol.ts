@@ -1,10 +1,14 @@
-import type { CutPlan, JobUse, LoadPlan } from '@core/derive'
+import type { CutPlan, Helpful, JobUse, LoadPlan } from '@core/derive'
 import type { Arrangement, Job } from '@core/job'
 import type { PackedPaths } from '@core/plan'
 
 /** What the page asks of the planning worker. A newer request replaces an older one. */
 export type Request =
-  { kind: 'plan'; sequence: number; job: Job; layOut: 'if stale' | 'always' } | { kind: 'stop layout' }
+  | { kind: 'plan'; sequence: number; job: Job; layOut: 'if stale' | 'always' | 'search on' }
+  | { kind: 'what helps'; sequence: number; job: Job }
+  | { kind: 'stop layout' }
+
+export type PlanRequest = Extract<Request, { kind: 'plan' }>
 
 /** A plan with its paths as blocks of figures, to be handed over without copying. */
 export type PackedPlan = Omit<CutPlan, 'loads'> & {
@@ -12,12 +16,25 @@ export type PackedPlan = Omit<CutPlan, 'loads'> & {
 }
 
 export type Answer =
-  | { kind: 'progress'; sequence: number; tried: number; of: number; sheets: number; unplaced: number }
+  | {
+      kind: 'progress'
+      sequence: number
+      tried: number
+      of: number
+      /** Of a search that goes on, from 1. */
+      round: number
+      sheets: number
+      /** The largest piece that the best layout of it leaves over, mm². */
+      rest: number | null
+    }
   | {
       kind: 'planned'
       sequence: number
       arrangement: Arrangement | null
+      /** Found by a search that the maker asked for: it can be undone. */
+      searched: boolean
       plan: PackedPlan | null
       use: JobUse | null
     }
+  | { kind: 'helps'; sequence: number; tried: number; of: number; found: Helpful[]; done: boolean }
   | { kind: 'failed'; sequence: number; message: string }

@@ -1,6 +1,8 @@
 <script setup lang="ts">
-import { RefreshCw, Square } from '@lucide/vue'
+import { Lightbulb, RefreshCw, Search, Square } from '@lucide/vue'
 import { computed } from 'vue'
+import { counted } from '@core/length'
+import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { usePlanner } from '@web/stores/planner'
@@ -8,10 +10,26 @@ import { usePlanner } from '@web/stores/planner'
 const jobs = useOpenJob()
 const derived = useDerived()
 const planner = usePlanner()
+const say = useSay()
 const stale = computed(() => derived.statuses.layout.state === 'stale')
 const pins = computed(
   () => jobs.job.layout.arrangement?.placements.filter(({ pinned }) => pinned).length ?? 0,
 )
+
+/** Whether anything could be saved at all: a sheet beyond the first, a sheet that offcuts take, a part. */
+const isSpendable = computed(() => {
+  const { settings, arrangement } = jobs.job.layout
+  const sheets = planner.use?.sheets ?? 0
+  const hasOffcuts = (derived.seen.stock?.offcuts.length ?? 0) > 0 && settings.first === 'whole sheets'
+  return sheets > 1 || (arrangement?.unplaced.length ?? 0) > 0 || (sheets === 1 && hasOffcuts)
+})
+/** How far the search is, and what its best layout comes to. */
+const found = computed(() => {
+  if (!planner.progress) return ''
+  const { tried, of, round, sheets, rest } = planner.progress
+  const best = `${counted(sheets, 'sheet')}${rest ? `, a piece of ${say.value.area(rest)} left` : ''}`
+  return `${round > 0 ? `round ${round}` : `${tried} of ${of}`}: ${best}`
+})
 
 function letGo(): void {
   jobs.edit((draft) => {
@@ -52,15 +70,16 @@ function letGo(): void {
     </p>
     <div v-if="planner.progress" class="flex min-w-48 flex-1 items-center gap-2 text-sm">
       <progress
+        v-if="planner.progress.round === 0"
         class="flex-1 accent-heather"
         :value="planner.progress.tried"
         :max="planner.progress.of"
         aria-label="Layouts tried"
       />
       <span class="num">
-        {{ planner.progress.tried }} of {{ planner.progress.of }}: {{ planner.progress.sheets }} sheets
+        {{ found }}
       </span>
-      <button type="button" class="btn" @click="planner.stopLayout()">
+      <button type="button" class="btn shrink-0" @click="planner.stopLayout()">
         <Square :size="14" aria-hidden="true" />
         Stop, keep the best
       </button>
@@ -69,7 +88,33 @@ function letGo(): void {
       <button v-if="pins > 0" type="button" class="btn" @click="letGo">
         Let go of {{ pins }} {{ pins === 1 ? 'pin' : 'pins' }}
       </button>
-      <button type="button" class="btn" :class="stale ? 'btn-main' : ''" @click="planner.layOutAgain()">
+      <button
+        v-if="!planner.progress && !stale && isSpendable"
+        type="button"
+        class="btn"
+        data-field="what-helps"
+        @click="planner.askWhatHelps()"
+      >
+        <Lightbulb :size="15" aria-hidden="true" />
+        What would save a sheet?
+      </button>
+      <button
+        v-if="!planner.progress && !stale"
+        type="button"
+        class="btn"
+        data-field="search-on"
+        @click="planner.searchOn()"
+      >
+        <Search :size="15" aria-hidden="true" />
+        Search on
+      </button>
+      <button
+        v-if="!planner.progress"
+        type="button"
+        class="btn"
+        :class="stale ? 'btn-main' : ''"
+        @click="planner.layOutAgain()"
+      >
         <RefreshCw :size="15" aria-hidden="true" />
         Lay out again
       </button>

@@ -5,6 +5,7 @@ import { LayoutChecker, unplacedSentence, violationSentence, type Placement } fr
 import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
+import HelpList from './HelpList.vue'
 import LayoutForm from './LayoutForm.vue'
 import LayoutProgress from './LayoutProgress.vue'
 import PartPanel from './PartPanel.vue'
@@ -86,6 +87,7 @@ function place(placement: Placement): void {
     </div>
     <div class="flex min-w-0 flex-col gap-2 lg:min-h-0">
       <LayoutProgress />
+      <HelpList />
       <p
         v-if="advice"
         class="rounded-md border border-gorse bg-gorse-wash p-2 text-[13px]"

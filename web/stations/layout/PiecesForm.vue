@@ -5,6 +5,7 @@ import type { Offcut } from '@core/stock'
 import FieldLabel from '@web/parts/FieldLabel.vue'
 import OffcutPicture from '@web/parts/OffcutPicture.vue'
 import { useSay } from '@web/parts/say'
+import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 
@@ -29,6 +30,10 @@ const keep = (id: string, isKept: boolean): boolean =>
   jobs.edit((draft) => {
     const others = draft.layout.settings.kept.filter((each) => each !== id)
     draft.layout.settings.kept = isKept ? [...others, id] : others
+  })
+const name = (isNamed: boolean): boolean =>
+  jobs.edit((draft) => {
+    draft.layout.settings.nameRest = isNamed
   })
 const lineOf = ({ id, name, width, height, count }: Offcut): string =>
   [
@@ -69,5 +74,11 @@ const lineOf = ({ id, name, width, height, count }: Offcut): string =>
         </label>
       </li>
     </ul>
+    <ToggleSwitch
+      data-field="name-rest"
+      label="Score a name on what is left over"
+      :model-value="settings.nameRest"
+      @update:model-value="name"
+    />
   </div>
 </template>

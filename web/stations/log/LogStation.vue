@@ -9,6 +9,7 @@ import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { usePlanner } from '@web/stores/planner'
 import BendLog from './BendLog.vue'
+import RestCard from './RestCard.vue'
 import RevisionCard from './RevisionCard.vue'
 
 const jobs = useOpenJob()
@@ -16,6 +17,11 @@ const derived = useDerived()
 const planner = usePlanner()
 const error = ref('')
 const newestFirst = computed(() => [...jobs.job.log].reverse())
+/** The last cut, while nobody said what became of its sheets; not once parts or sheets changed. */
+const unbooked = computed(() => {
+  const last = jobs.job.log.at(-1)
+  return last && !last.booked && planner.plan && !planner.plan.layoutIsStale ? last.id : null
+})
 const predicted = computed(() => {
   const { plan } = planner
   return `${plan ? formatDuration(plan.total.seconds) : 'no time'}, ${derived.fit.word}.`
@@ -36,6 +42,7 @@ function add(): void {
     minutes: null,
     verdict: null,
     note: '',
+    booked: false,
     cut: {
       family: measure.stock?.family ?? 'other',
       gap: derived.fit.gap,
@@ -61,6 +68,7 @@ function add(): void {
       </button>
       <p v-if="error" class="w-full text-[13px] text-rowan" role="alert">{{ error }}</p>
     </div>
+    <RestCard v-if="unbooked" :revision="unbooked" />
     <p v-if="newestFirst.length === 0" class="note">
       Nothing is written yet. After the first cut press “It was cut now”: the figures of this moment are kept
       with it.

@@ -1,0 +1,139 @@
+import type { Job } from '../job'
+import { arrangeSteps, type Arranged } from './arrange'
+import { needsLayout, prepare } from './pipeline'
+import { scoreOf, type LayoutScore } from './score'
+
+/** Something that a maker could do differently. Lengths in mm. */
+export type Change =
+  | { kind: 'gap' | 'margin' | 'width' | 'depth' | 'height'; value: number }
+  | { kind: 'grain' | 'turning' | 'offcuts' }
+
+/** What a change would come to. */
+export interface Helpful {
+  change: Change
+  /** Parts more that are placed, and whole sheets less. */
+  placed: number
+  sheets: number
+}
+
+/** How much smaller gap and margin are tried, and by how much sizes, in mm: the least that helps counts. */
+const SHARES = [0.8, 0.6, 0.4]
+const SHORTER = [1, 2, 4]
+
+/** Layouts that are tried for each change: what helps much helps soon. */
+const TRIES = 500
+
+/** Smaller gaps than this leave no wood between two cuts, mm. */
+const LEAST_GAP = 1
+
+const round = (value: number): number => Number(value.toFixed(2))
+
+/** Changes to try, in rows: of each row the first that helps is enough. */
+export function changesFor({ layout: { settings }, measure: { stock }, box, whole }: Job): Change[][] {
+  const lengths = (kind: 'gap' | 'margin'): Change[] =>
+    SHARES.map((share) => ({ kind, value: round(settings[kind] * share) })).filter(
+      ({ value }) => value >= (kind === 'gap' ? LEAST_GAP : 0) && value < settings[kind],
+    )
+  const has = (isThere: boolean, change: Change): Change[][] => (isThere ? [[change]] : [])
+  const offcuts = stock?.offcuts.some(({ id }) => !settings.kept.includes(id)) ?? false
+  const sizes = (whole ? [] : (['height', 'width', 'depth'] as const)).map((kind) =>
+    SHORTER.map((by): Change => ({ kind, value: round(box[kind] - by) })).filter(
+      (change) => 'value' in change && change.value > box[kind] / 2,
+    ),
+  )
+  return [
+    ...has(offcuts && settings.first === 'whole sheets', { kind: 'offcuts' }),
+    ...has(!settings.turning, { kind: 'turning' }),
+    ...has(settings.grain !== 'free' && (stock?.grain ?? 'none') !== 'none', { kind: 'grain' }),
+    lengths('gap'),
+    lengths('margin'),
+    ...sizes,
+  ].filter((row) => row.length > 0)
+}
+
+/** The same job with one thing changed. */
+export function withChange(job: Job, change: Change): Job {
+  const set = (part: Partial<Job['layout']['settings']>): Job => ({
+    ...job,
+    layout: { ...job.layout, settings: { ...job.layout.settings, ...part } },
+  })
+  switch (change.kind) {
+    case 'gap':
+    case 'margin':
+      return set({ [change.kind]: change.value })
+    case 'grain':
+      return set({ grain: 'free' })
+    case 'turning':
+      return set({ turning: true })
+    case 'offcuts':
+      return set({ first: 'offcuts' })
+    default:
+      return { ...job, box: { ...job.box, [change.kind]: change.value } }
+  }
+}
+
+/** Sizes are tried without what was pinned where other parts were. */
+const unpinned = (job: Job): Job => ({ ...job, layout: { ...job.layout, arrangement: null } })
+
+/** Whole sheets of a score: offcuts count for far less than one. */
+const wholes = ({ weight }: LayoutScore): number => Math.floor(weight + 1e-6)
+
+const helps = (before: LayoutScore, now: LayoutScore): boolean =>
+  now.unplaced < before.unplaced || (now.unplaced === before.unplaced && wholes(now) < wholes(before))
+
+/** One step of a trial: how many rows are done, and what was found so far. */
+export interface HelpProgress {
+  tried: number
+  of: number
+  found: Helpful[]
+}
+
+/**
+ * Tries what would place more parts, or save a sheet: each change by itself, laid out as the job is.
+ * Yields often, so that a worker can listen.
+ */
+export function* whatHelps(job: Job): Generator<HelpProgress, Helpful[]> {
+  const { parts } = prepare(job)
+  const rows = changesFor(job)
+  const of = rows.reduce((sum, row) => sum + row.length, 0)
+  const found: Helpful[] = []
+  let tried = 0
+  let least: LayoutScore | null = null
+  /** Laid out until it is better than the job is now, or for a while. */
+  function* scoreFor(changed: Job): Generator<HelpProgress, LayoutScore | null> {
+    const prepared = prepare(changed)
+    if (prepared.things.some(({ box }) => box.panels === null)) return null
+    const steps = arrangeSteps(prepared.parts, changed)
+    let layout: Arranged | null = null
+    for (let i = 0; i < TRIES; i++) {
+      const step = steps.next()
+      layout = step.done ? step.value : step.value.layout
+      if (step.done || (least && helps(least, scoreOf(layout, prepared.parts, changed)))) break
+      yield { tried, of, found }
+    }
+    return layout && scoreOf(layout, prepared.parts, changed)
+  }
+  const { arrangement } = job.layout
+  least = arrangement && !needsLayout(job, parts) ? scoreOf(arrangement, parts, job) : yield* scoreFor(job)
+  if (!least) return found
+  // One sheet is spared by offcuts only.
+  const isSmall = least.unplaced === 0 && wholes(least) <= 1
+  for (const row of rows) {
+    if (isSmall && row[0].kind !== 'offcuts') continue
+    for (const change of row) {
+      const score = yield* scoreFor(unpinned(withChange(job, change)))
+      tried++
+      if (!score) continue
+      if (!helps(least, score)) continue
+      found.push({
+        change,
+        placed: least.unplaced - score.unplaced,
+        sheets: wholes(least) - wholes(score),
+      })
+      break
+    }
+    tried = rows.slice(0, rows.indexOf(row) + 1).reduce((sum, each) => sum + each.length, 0)
+    yield { tried, of, found }
+  }
+  return found
+}

@@ -1,0 +1,46 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { withChange, type Helpful } from '@core/derive'
+import { helpSentence } from '@core/say'
+import { useSay } from '@web/parts/say'
+import { useOpenJob } from '@web/stores/job'
+import { usePlanner } from '@web/stores/planner'
+
+/** What would save a sheet, or place what is left over: each can be done at once. */
+const jobs = useOpenJob()
+const planner = usePlanner()
+const say = useSay()
+const left = computed(() => jobs.job.layout.arrangement?.unplaced.length ?? 0)
+const state = computed(() => {
+  const { done, found, tried, of } = planner.helps!
+  if (!done) return of > 0 ? `${tried} of ${of} changes tried.` : 'Trying what would help.'
+  return found.length > 0 ? '' : 'Nothing that was tried saves a sheet.'
+})
+const apply = ({ change }: Helpful): boolean =>
+  jobs.edit((draft) => {
+    const { box, layout } = withChange(draft, change)
+    draft.box = box
+    draft.layout.settings = layout.settings
+  })
+</script>
+
+<template>
+  <section
+    v-if="planner.helps"
+    class="card grid gap-1 py-2! text-[13px]"
+    aria-label="What would save a sheet"
+    aria-live="polite"
+  >
+    <ul v-if="planner.helps.found.length > 0" class="grid gap-1">
+      <li
+        v-for="each in planner.helps.found"
+        :key="JSON.stringify(each.change)"
+        class="flex flex-wrap items-center justify-between gap-2"
+      >
+        <span>{{ helpSentence(each, left, say) }}</span>
+        <button type="button" class="btn px-2 py-1" @click="apply(each)">Do that</button>
+      </li>
+    </ul>
+    <p v-if="state" class="text-quiet">{{ state }}</p>
+  </section>
+</template>
