@@ -279,7 +279,7 @@ const OTHER_FIELDS: FieldEntry[] = [
   },
   {
     id: 'rest-name',
-    label: 'Name on what is left over',
+    label: 'What is written on a remnant',
     station: 'log',
     words: 'offcut remnant label',
     term: 'offcut',
