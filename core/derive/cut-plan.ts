@@ -1,4 +1,5 @@
 import { bounds } from '../geometry'
+import { kerfOf } from '../kerf'
 import { ASSUMED_MACHINE, type Origin } from '../machine'
 import { loadAt, placedShape, violations, type Placement, type SurfaceAt, type Violation } from '../nest'
 import { doubleLines, orderPaths, timeSheet, type SheetTime } from '../plan'
@@ -80,6 +81,7 @@ function planStock(job: Job, material: string, thickness: number, parts: Part[])
   const settings = { engrave, pocket, score, inside: choice.setting, outline: choice.setting }
   const machine = measure.machine ?? ASSUMED_MACHINE
   const surfaceAt = surfacesOf(job)
+  const beam = kerfOf(measure.kerf).width
   const placed = sortIntoLoads(parts, layout.arrangement?.placements ?? [], surfaceAt)
   const sheets = placed.reduce((most, { placement }) => Math.max(most, placement.sheet + 1), 0)
   const surfaces = Array.from({ length: sheets }, (_, sheet) => surfaceAt(sheet))
@@ -90,9 +92,9 @@ function planStock(job: Job, material: string, thickness: number, parts: Part[])
       if (own.length === 0) return []
       const start = waitingAt(window, measure.machine?.origin)
       const lines = own.flatMap(({ part, placement }) =>
-        pathsOf(part, placement, { ...cut, interval: tune.interval }, window),
+        pathsOf(part, placement, { ...cut, interval: tune.interval, beam }, window),
       )
-      const paths = orderPaths([...lines, ...names(sheet, window)], start)
+      const paths = orderPaths([...lines, ...names(sheet, window)], start, cut.start)
       const time = timeSheet(paths, settings, machine, start)
       const { loads, offcut, outline } = surface
       return [{ material, sheet, offcut, outline, load, of: loads.length, ...window, paths, time }]
@@ -134,9 +136,18 @@ export function planCut(job: Job, box: DerivedBox, parts: Part[]): CutPlan {
   })
   const [{ choice, settings }] = stocks
   const loads = stocks.flatMap((stock) => stock.loads)
-  const { compensation, labels, letters, face, off } = job.cut
+  const { compensation, labels, letters, face, off, start, bridges } = job.cut
   const { machine } = job.measure
-  const written = [compensation, labels, letters, face, off, box.materials.map((each) => each.compensation)]
+  const ways = start === 'corner' && bridges.count === 0 ? [] : [start, bridges]
+  const written = [
+    ...ways,
+    compensation,
+    labels,
+    letters,
+    face,
+    off,
+    box.materials.map((each) => each.compensation),
+  ]
   return {
     choice,
     settings,

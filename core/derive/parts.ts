@@ -22,7 +22,7 @@ import {
   type NestPart,
   type Placement,
 } from '../nest'
-import type { CutPath } from '../plan'
+import { hasBridges, withBridges, type CutPath } from '../plan'
 import { partPrefix, type Job } from '../job'
 import type { DerivedBox } from './box'
 import { BARE, facesOf, type Faces } from './faces'
@@ -274,7 +274,7 @@ export function ontoSheet(part: Part, placement: Placement): (points: Point[]) =
 export function pathsOf(
   part: Part,
   placement: Placement,
-  cut: Job['cut'] & Pick<Job['tune'], 'interval'>,
+  cut: Job['cut'] & Pick<Job['tune'], 'interval'> & { beam: number },
   from: { x: number; y: number },
 ): CutPath[] {
   const { shape, drawn, marks, pockets, slits, engraved, scored } =
@@ -293,6 +293,10 @@ export function pathsOf(
     engraved.map((region) => mapRegion(region, place)),
     cut.interval,
   )
+  // A line that is left open cannot be set off to one side by the laser's software.
+  const isBridged = cut.compensation === 'paths' && hasBridges(outline, cut.bridges)
+  const whole = path('outline', outline, true)
+  const outlines = isBridged ? withBridges(whole, cut.bridges, cut.beam) : [whole]
   const all: CutPath[] = [
     ...rows.map((points): CutPath => ({ operation: 'engrave', part: part.id, points, closed: false })),
     ...pockets.map((points) => path('pocket', points, false)),
@@ -300,7 +304,7 @@ export function pathsOf(
     ...scored.map(({ points, closed }) => path('score', points, closed)),
     ...slits.map((points) => path('inside', points, false)),
     ...holes.map((points) => path('inside', points, true)),
-    path('outline', outline, true),
+    ...outlines,
   ]
   return all.filter(({ operation }) => !cut.off.includes(operation))
 }

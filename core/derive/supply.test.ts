@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import { jtsOf, without } from '../../scripts/testing/jts'
 import { demo } from '../../scripts/testing/demo'
-import { rectangle } from '../geometry'
+import { rectangle, sharedArea, type Point } from '../geometry'
 import type { Job } from '../job'
 import { placedShape } from '../nest'
 import { offcutArea } from '../stock'
@@ -31,6 +31,13 @@ function pinned(job: Job, parts: string[]): Job {
   return withLayout(job, { ...arrangement!, placements })
 }
 
+/** Whether a tiny square round a point lies in a ring. */
+const isInside = (outline: Point[], { x, y }: Point): boolean =>
+  sharedArea(
+    { outline, holes: [] },
+    { outline: rectangle(x - 0.01, y - 0.01, x + 0.01, y + 0.01), holes: [] },
+  ) > 0
+
 describe('what is taken first', () => {
   const [small, middle, large] = crate.measure.stock!.offcuts.map(({ id }) => id)
   test('whole sheets only, small ones, the oldest', () => {
@@ -56,7 +63,7 @@ describe('what is taken first', () => {
     const signature = (job: Job): string => layoutSignature(prepare(job).parts, job)
     const stock = { ...crate.measure.stock!, offcuts: crate.measure.stock!.offcuts.slice(1) }
     const fewer: Job = { ...crate, measure: { ...crate.measure, stock } }
-    const kept = { first: 'offcuts', kept: [small] } as const
+    const kept: Partial<Settings> = { first: 'offcuts', kept: [small] }
     expect(signature(having({ first: 'offcuts' }))).not.toBe(signature(having({ first: 'offcuts' }, fewer)))
     expect(signature(having(kept))).toBe(signature(having(kept, fewer)))
     expect(signature(having({ first: 'whole sheets' }))).toBe(
@@ -116,10 +123,13 @@ describe('a crate on offcuts', () => {
     const named = deriveAll(having({ first: 'offcuts', nameRest: true }))
     const names = named.derived.plan!.loads.map(({ paths, width, height }) => {
       const own = paths.filter(({ part }) => part.startsWith('rest of'))
-      const page = jtsOf({ outline: rectangle(0, 0, width, height), holes: [] })
       for (const { points } of own)
-        for (const { x, y } of points)
-          expect(page.contains(jtsOf({ outline: rectangle(x, y, x + 0.01, y + 0.01), holes: [] }))).toBe(true)
+        for (const { x, y } of points) {
+          expect(Math.min(x, y, width - x, height - y)).toBeGreaterThan(0)
+          const cutHere = paths.filter(({ operation }) => operation === 'outline')
+          const clear = cutHere.every(({ points: ring }) => !isInside(ring, { x, y }))
+          expect(clear).toBe(true)
+        }
       return own.length > 0
     })
     expect(names).toEqual([false, true, true])

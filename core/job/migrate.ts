@@ -306,6 +306,9 @@ const from6 = (job: Loose): Loose => ({
   version: 7,
   measure: measureFrom6(job.measure),
   layout: layoutFrom6(job.layout),
+  cut: isObject(job.cut)
+    ? { ...job.cut, start: 'corner', bridges: { count: 0, width: 0.6, below: 60 } }
+    : job.cut,
   // What those used was taken off by hand, if at all.
   log: eachObject(job.log, (revision) => ({ ...revision, booked: true })),
   box: boxFrom6(job.box),

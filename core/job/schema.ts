@@ -138,6 +138,14 @@ export const jobSchema = z.strictObject({
     /** Which face lies up: what is scored is on it. */
     face: z.enum(['outside', 'inside']),
     off: z.array(z.enum(OPERATIONS)).max(5),
+    /** Where a cut begins: at the nearest corner, or in the middle of a long side. */
+    start: z.enum(['corner', 'side']),
+    /** Stretches of the outlines of small parts that are left uncut, mm. */
+    bridges: z.strictObject({
+      count: z.number().int().min(0).max(12),
+      width: z.number().min(0.1).max(5),
+      below: z.number().min(0).max(5000),
+    }),
     written: z.strictObject({ signature: z.string().max(40), date }).nullable(),
   }),
   build: z.strictObject({
@@ -148,6 +156,9 @@ export const jobSchema = z.strictObject({
   log: z.array(revisionSchema).max(500),
 })
 export type Job = z.infer<typeof jobSchema>
+
+/** None; where a maker wants some, this wide and on parts so small. [FM] */
+export const NO_BRIDGES = { count: 0, width: 0.6, below: 60 }
 
 /** Where a test pocket begins: quick, and less than half of the power. [FM] */
 const POCKET_SETTING = { speed: 300, power: 40, passes: 1, air: false }
@@ -203,7 +214,16 @@ export const emptyJob = (id: string, name: string, changed: string): Job => ({
     interval: 0.1,
     sure: 95,
   },
-  cut: { compensation: 'paths', labels: true, letters: false, face: 'outside', off: [], written: null },
+  cut: {
+    compensation: 'paths',
+    labels: true,
+    letters: false,
+    face: 'outside',
+    off: [],
+    start: 'side',
+    bridges: NO_BRIDGES,
+    written: null,
+  },
   build: { done: [], school: 'floor first' },
   log: [],
 })

@@ -1,5 +1,6 @@
 export { packPaths, unpackPaths, visited, type CutPath, type PackedPaths } from './path'
-export { orderPaths } from './order'
+export { hasBridges, withBridges, type Bridges } from './bridges'
+export { orderPaths, type StartAt } from './order'
 export { beamMoves, stretchTime, timeSheet, type Move, type SheetTime } from './time'
 export { doubleLines, type DoubleLine } from './double-lines'
 export { mayExport, type Check } from './check'

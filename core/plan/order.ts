@@ -1,5 +1,5 @@
 import type { Point } from '../geometry'
-import { OPERATIONS } from '../machine'
+import { cutsThrough, OPERATIONS } from '../machine'
 import type { CutPath } from './path'
 
 /** Distance squared, mm²: it orders like the distance, and is much quicker to have. */
@@ -17,6 +17,29 @@ function startNear(path: CutPath, from: Point): CutPath {
     if (apart(points[i], from) < apart(points[nearest], from)) nearest = i
   return nearest === 0 ? path : { ...path, points: [...points.slice(nearest), ...points.slice(0, nearest)] }
 }
+
+/** A side shorter than this share of the longest is no place to begin on. */
+const LONG_ENOUGH = 0.5
+
+/**
+ * Starts a closed cut in the middle of a long side, the nearest to where the beam is: where it burns in and
+ * out no corner is rounded.
+ */
+function startOnSide(path: CutPath, from: Point): CutPath {
+  const { points, closed, operation } = path
+  if (!closed || !cutsThrough(operation)) return startNear(path, from)
+  const sides = points.map((a, i) => {
+    const b = points[(i + 1) % points.length]
+    return { i, length: apart(a, b), middle: { x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 } }
+  })
+  const longest = Math.max(...sides.map(({ length }) => length))
+  const long = sides.filter(({ length }) => length >= longest * LONG_ENOUGH ** 2)
+  const { i, middle } = long[nearest(long, (side) => apart(side.middle, from))]
+  return { ...path, points: [middle, ...points.slice(i + 1), ...points.slice(0, i + 1)] }
+}
+
+/** Where a closed cut is begun. */
+export type StartAt = 'corner' | 'side'
 
 /** Distance squared from a point to where a path can be entered. */
 function reach({ points, closed }: CutPath, from: Point): number {
@@ -36,12 +59,13 @@ const nearest = <T>(items: T[], distance: (item: T) => number): number => {
 }
 
 /** Always the nearest next, from where the beam is. */
-function chain(paths: CutPath[], from: Point): CutPath[] {
+function chain(paths: CutPath[], from: Point, startAt: StartAt): CutPath[] {
+  const enter = startAt === 'side' ? startOnSide : startNear
   const waiting = [...paths]
   const chained: CutPath[] = []
   let at = from
   while (waiting.length > 0) {
-    const path = startNear(
+    const path = enter(
       waiting.splice(
         nearest(waiting, (each) => reach(each, at)),
         1,
@@ -67,7 +91,11 @@ const endOf = ({ points, closed }: CutPath): Point => (closed ? points[0] : poin
  * nearest part next, and all of a part's paths together.
  * @param start where the beam waits, mm on the sheet
  */
-export function orderPaths(paths: CutPath[], start: Point = { x: 0, y: 0 }): CutPath[] {
+export function orderPaths(
+  paths: CutPath[],
+  start: Point = { x: 0, y: 0 },
+  startAt: StartAt = 'corner',
+): CutPath[] {
   const ordered: CutPath[] = []
   let at = start
   for (const operation of OPERATIONS) {
@@ -78,7 +106,7 @@ export function orderPaths(paths: CutPath[], start: Point = { x: 0, y: 0 }): Cut
       )
       const [group] = waiting.splice(next, 1)
       // Rows stay as they lie: to and fro.
-      const chained = operation === 'engrave' ? group : chain(group, at)
+      const chained = operation === 'engrave' ? group : chain(group, at, startAt)
       ordered.push(...chained)
       at = endOf(chained[chained.length - 1])
     }

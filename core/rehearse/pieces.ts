@@ -73,8 +73,9 @@ export function piecesOf(runs: Run[], sheet: HiddenSheet, hidden: Hidden): Piece
     if (run.mean > CHARS) faults.push('Its edge is charred: much more energy than it needs.')
     const inside = closed.filter((other, j) => depth[j] === depth[i] + 1 && isInside(ring, other.ring[0]))
     const isLoose = run.held === 0
+    if (run.bridges > 0) faults.push(`It is held by ${run.bridges} bridges: break it out.`)
     // Slats hold what is wider than their distance; a loose part drops and shifts before its holes are cut.
-    const late = isLoose ? inside.filter((other) => other.run.end > run.end) : []
+    const late = isLoose && run.bridges === 0 ? inside.filter((other) => other.run.end > run.end) : []
     const shift = { x: (random() - 0.5) * 2 * SHIFTS, y: (random() - 0.5) * 2 * SHIFTS }
     if (late.length > 0)
       faults.push(`It came loose before ${late.length} of its holes were cut, which landed wrong.`)
@@ -92,7 +93,7 @@ export function piecesOf(runs: Run[], sheet: HiddenSheet, hidden: Hidden): Piece
     })
     const { minX, minY, maxX, maxY } = bounds(outer.outline)
     const middle = { x: (minX + maxX) / 2, y: (minY + maxY) / 2 }
-    if (isLoose && Math.min(maxX - minX, maxY - minY) < hidden.slats)
+    if (isLoose && run.bridges === 0 && Math.min(maxX - minX, maxY - minY) < hidden.slats)
       faults.push('It is smaller than the distance of the slats and fell between them.')
     return [
       {

@@ -19,6 +19,8 @@ function cut(job: Job, seed: number): Rehearsal {
 }
 const tray = laidOut(demo('specimen-tray'))
 
+const asPoints = (ring: [number, number][]): Ring => ring.map(([x, y]) => ({ x, y }))
+
 describe('a job on the simulated laser', () => {
   test('the same seed is the same laser, another one is another', () => {
     expect(cut(tray, 4)).toEqual(cut(tray, 4))
@@ -32,7 +34,6 @@ describe('a job on the simulated laser', () => {
     const { compensation } = derived.box
     for (const { panel, outline, holes } of parts) {
       const drawn = derived.box.panels!.find(({ id }) => id === panel)!.drawn
-      const asPoints = (ring: [number, number][]): Ring => ring.map(([x, y]) => ({ x, y }))
       const its = jtsOf({ outline: asPoints(outline), holes: holes.map(asPoints) })
       const wanted = jtsOf(drawn)
       const inset = (kerf.x + kerf.y) / 4 - compensation.x
@@ -65,6 +66,20 @@ describe('a job on the simulated laser', () => {
     expect(notFree[0].why[0]).toMatch(/^It is not through over .* mm, from \d+ × \d+ mm\.$/)
     const twice = cut({ ...tray, tune: { ...tray.tune, picked: { ...picked, passes: 3 } } }, 2)
     expect(twice.notFree).toEqual([])
+  })
+  test('bridges hold every part that has them, and its shape is the same once it is broken out', () => {
+    const bridges = { count: 3, width: 0.6, below: 999 }
+    const plain = cut(tray, 3)
+    const held = cut({ ...tray, cut: { ...tray.cut, bridges, start: 'side' } }, 3)
+    const said = held.faults.filter(({ why }) => why.includes('It is held by 3 bridges: break it out.'))
+    expect(said).toHaveLength(plain.parts.length)
+    expect(held.notFree).toEqual(plain.notFree)
+    for (const [i, { outline }] of held.parts.entries()) {
+      const [is, was] = [outline, plain.parts[i].outline].map((points) =>
+        jtsOf({ outline: asPoints(points), holes: [] }),
+      )
+      expect(Math.abs(is.getArea() - was.getArea()) / was.getArea()).toBeLessThan(0.01)
+    }
   })
   test('a job that cannot be made is not cut', () => {
     expect(rehearse({ ...tray, box: { ...tray.box, depth: 4 } }, 1)).toMatchObject({ ok: false })

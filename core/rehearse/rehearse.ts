@@ -20,7 +20,7 @@ import type { Thickness } from '../stock'
 import { poseShift, randomFrom, shapeFor, type Placement } from '../nest'
 import { bell, hiddenMachine, hiddenSheet, type Hidden } from './hidden'
 import { piecesOf, type Piece } from './pieces'
-import { burn, waysOf } from './runs'
+import { burn, overBridges, waysOf } from './runs'
 
 /** A part as it was cut, mm; its outline lies on the sheet. */
 export interface CutPart {
@@ -120,7 +120,7 @@ function cutLoad(
     family,
   )
   const { ways, seconds } = waysOf(moves, machine, hidden)
-  const pieces = piecesOf(burn(ways, machine.watts, sheet, hidden), sheet, hidden)
+  const pieces = piecesOf(burn(overBridges(ways), machine.watts, sheet, hidden), sheet, hidden)
   const byId = new Map(parts.map((part) => [part.id, part]))
   const here = new Set(load.paths.map(({ part }) => part))
   const placements = (job.layout.arrangement?.placements ?? []).filter(({ part }) => here.has(part))

@@ -15,6 +15,8 @@ export interface Run {
   /** Length of what is not cut through, and where it begins. */
   held: number
   heldAt: Point | null
+  /** Stretches of it that were left uncut on purpose. */
+  bridges: number
 }
 
 /** Places along a way that are looked at are this far apart, mm. */
@@ -32,10 +34,12 @@ interface Stretch {
   at: number
 }
 
-interface Way {
+export interface Way {
   stretches: Stretch[]
   closed: boolean
   end: number
+  /** Stretches that were left out on purpose. */
+  bridges?: number
 }
 
 interface Motion {
@@ -67,6 +71,61 @@ export function waysOf(moves: CodeMove[], motion: Motion, hidden: Hidden): { way
     way.closed = way.stretches.length > 2 && near(to, way.stretches[0].from)
   }
   return { ways, seconds: clock }
+}
+
+/** A stretch left uncut that is shorter than this is a bridge, mm. */
+const LONGEST_BRIDGE = 8
+
+/** How far a side may bend at a bridge and still count as straight, mm. */
+const STRAIGHT = 0.02
+
+const lastOf = ({ stretches }: Way): Stretch => stretches[stretches.length - 1]
+
+/** Whether one way goes on in another one straight across a short stretch that is left out. */
+function goesOn(before: Way, after: Way): boolean {
+  const [a, b] = [lastOf(before), after.stretches[0]]
+  const gap = { x: b.from.x - a.to.x, y: b.from.y - a.to.y }
+  const length = Math.hypot(gap.x, gap.y)
+  const isAlong = ({ from, to }: Stretch): boolean => {
+    const [x, y] = [to.x - from.x, to.y - from.y]
+    const own = Math.hypot(x, y)
+    return Math.abs(x * gap.y - y * gap.x) / own < STRAIGHT && x * gap.x + y * gap.y > 0
+  }
+  return length > SAME && length < LONGEST_BRIDGE && isAlong(a) && isAlong(b)
+}
+
+/**
+ * Ways that lie round something one after the other, with short stretches left out on its straight sides: one
+ * way with bridges. What is left out is burnt with nothing.
+ */
+export function overBridges(ways: Way[]): Way[] {
+  const joined: Way[] = []
+  let open: Way[] = []
+  for (const way of ways) {
+    if (open.length > 0 && !goesOn(open[open.length - 1], way)) {
+      joined.push(...open)
+      open = []
+    }
+    if (way.closed) {
+      joined.push(way)
+      continue
+    }
+    open.push(way)
+    const isRound = open.reduce((sum, { stretches }) => sum + stretches.length, 0) > 2
+    if (!isRound || !goesOn(way, open[0])) continue
+    joined.push(closedUp(open))
+    open = []
+  }
+  return [...joined, ...open]
+}
+
+function closedUp(ways: Way[]): Way {
+  const stretches = ways.flatMap((way, i) => {
+    const { to: from, speed, at } = lastOf(way)
+    const { from: to } = ways[(i + 1) % ways.length].stretches[0]
+    return [...way.stretches, { from, to, speed, at, power: 0 }]
+  })
+  return { stretches, closed: true, end: ways[ways.length - 1].end, bridges: ways.length }
 }
 
 /** The same way again, whichever point it begins at, is a further pass over it. */
@@ -124,17 +183,18 @@ export function burn(ways: Way[], watts: number, sheet: HiddenSheet, hidden: Hid
   }
   return [...runs.values()].map(({ way, sums, end }): Run => {
     const length = sums.reduce((sum, each) => sum + each.length, 0)
-    const held = sums.filter(({ ratio }) => ratio < 1)
+    const held = sums.filter(({ ratio }) => ratio > 0 && ratio < 1)
     return {
       points: way.stretches
         .map(({ from }) => from)
         .concat(way.closed ? [] : [way.stretches[way.stretches.length - 1].to]),
       closed: way.closed,
       end,
-      least: Math.min(...sums.map(({ ratio }) => ratio)),
+      least: Math.min(...sums.filter(({ ratio }) => ratio > 0).map(({ ratio }) => ratio)),
       mean: sums.reduce((sum, each) => sum + each.ratio * each.length, 0) / length,
       held: held.reduce((sum, each) => sum + each.length, 0),
       heldAt: held[0]?.at ?? null,
+      bridges: way.bridges ?? 0,
     }
   })
 }

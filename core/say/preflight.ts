@@ -86,14 +86,20 @@ function sheetChecks({ job, plan }: Looked, say: Say): Check[] {
   return checks
 }
 
-function pathChecks({ plan, parts }: Looked, say: Say): Check[] {
+function pathChecks({ job, plan, parts }: Looked, say: Say): Check[] {
   const cuts = plan.loads.flatMap(({ paths }) => paths).filter(({ operation }) => cutsThrough(operation))
   const bent = new Set(parts.filter(({ lies }) => lies[0].slits.length > 0).map(({ id }) => id))
   /** A straight line through a sheet that bends. */
   const isSlit = ({ operation, part, points }: CutPath): boolean =>
     operation === 'inside' && points.length === 2 && bent.has(part)
   const slits = cuts.filter((path) => !path.closed && isSlit(path)).length
-  const open = cuts.filter((path) => (!path.closed || path.points.length < 3) && !isSlit(path))
+  /** A stretch between two bridges. */
+  const isBridged = ({ operation, closed }: CutPath): boolean =>
+    operation === 'outline' && !closed && job.cut.bridges.count > 0
+  const bridged = cuts.filter(isBridged)
+  const open = cuts.filter(
+    (path) => (!path.closed || path.points.length < 3) && !isSlit(path) && !isBridged(path),
+  )
   const twice = plan.doubled.map(
     ({ parts, length, at }) =>
       `${parts[0]} and ${parts[1]} share ${say.length(length, 1)} at (${say.plain(at.x, 1)}, ` +
@@ -111,8 +117,18 @@ function pathChecks({ plan, parts }: Looked, say: Say): Check[] {
           'Every cut is a closed path',
           slits > 0
             ? `${cuts.length - slits} closed paths; ${slits} slits and labels are open lines.`
-            : `${cuts.length} closed paths; labels are open strokes.`,
+            : `${cuts.length - bridged.length} closed paths; labels are open strokes.`,
         ),
+    ...(bridged.length > 0
+      ? [
+          ok(
+            'bridges',
+            `${counted(new Set(bridged.map(({ part }) => part)).size, 'part')} held by bridges`,
+            `${counted(bridged.length, 'bridge')} of ${say.short(job.cut.bridges.width)}: break the parts ` +
+              'out and trim what stands out.',
+          ),
+        ]
+      : []),
     twice.length > 0
       ? stop('double', 'The same line would be cut twice', listed(twice))
       : ok('double', 'No line is cut twice', 'Parts share no edges.'),

@@ -14,6 +14,7 @@ import { download } from '@web/data/download'
 import { useBench } from '@web/stores/bench'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
+import BridgeFields from './BridgeFields.vue'
 import { useMessages } from '@web/stores/messages'
 import { usePlanner } from '@web/stores/planner'
 
@@ -85,6 +86,11 @@ const operations = computed(() =>
 const FACES = [
   { value: 'outside' as const, label: 'outside up' },
   { value: 'inside' as const, label: 'inside up' },
+]
+
+const STARTS = [
+  { value: 'corner' as const, label: 'at a corner' },
+  { value: 'side' as const, label: 'on a long side' },
 ]
 
 async function write(): Promise<void> {
@@ -160,6 +166,14 @@ function settingOf(operation: Operation): string {
       :options="FACES"
       @update:model-value="change({ face: $event })"
     />
+    <ChoiceRow
+      data-field="start"
+      label="A cut begins"
+      :model-value="cut.start"
+      :options="STARTS"
+      @update:model-value="change({ start: $event })"
+    />
+    <BridgeFields />
     <ChoiceRow
       data-field="compensation"
       label="Kerf compensation"
