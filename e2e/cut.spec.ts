@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { field, goTo, line, openDemo, settled } from './helpers'
+import { contentOf, field, goTo, line, openDemo, settled, typeInto } from './helpers'
 
 test('the scrubber draws labels before outlines, sheet by sheet', async ({ page }) => {
   await openDemo(page, 'demo-slip', 'cut')
@@ -69,4 +69,30 @@ test('a written file goes stale with a change that reaches it, and with no other
   await settled(page)
   await expect(cut).toHaveAttribute('data-state', 'stale')
   await expect(line(page, 'cut')).toHaveText(/min/)
+})
+
+test('small parts are held by bridges: in the file, and said before it is cut', async ({ page }) => {
+  await openDemo(page, 'demo-tray', 'cut')
+  await typeInto(page, field(page, 'On each'), '2')
+  await page.keyboard.press('Enter')
+  await settled(page)
+  await expect(page.getByText('9 parts held by bridges')).toBeVisible()
+  const [written] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Write the cut files' }).click(),
+  ])
+  const ways = (await contentOf(written)).match(/<path data-part="[^"]*front[^"]*" d="[^"]*"/g)!
+  expect(ways.filter((way) => !way.includes(' Z')).length).toBeGreaterThanOrEqual(2)
+})
+
+test('a test pocket says how deep grooves come out, and the speed for the depth wanted', async ({ page }) => {
+  await openDemo(page, 'demo-logger', 'tune')
+  const depth = page.getByTestId('pocket-depth')
+  await expect(depth).toContainText('a guess until a pocket is measured')
+  await typeInto(page, field(page, 'Measured depth of one'), '0.9')
+  await page.keyboard.press('Enter')
+  await expect(depth).toContainText('It burns 0.9 mm deep')
+  await page.getByRole('button', { name: /^Take .* for that depth$/ }).click()
+  await expect(depth).toContainText('It burns 1.8 mm deep')
+  await expect(page.getByRole('list', { name: 'Test pockets' }).getByRole('listitem')).toHaveCount(1)
 })

@@ -1,7 +1,5 @@
 import { bounds, type Point, type Ring } from '../geometry'
-
-/** Distance between the lines that fill a pocket, mm: about the width of the beam's spot. [FM] */
-export const FILL_INTERVAL = 0.1
+import { POCKET_INTERVAL } from '../tune'
 
 /**
  * The lines that fill a rectangular pocket, to and fro along its longer side, as one way. They stay inside
@@ -13,7 +11,7 @@ export function fillLines(shape: Ring, inset: number): Point[] {
   const isWide = maxX - minX >= maxY - minY
   const [from, to] = isWide ? [minX, maxX] : [minY, maxY]
   const [low, high] = isWide ? [minY, maxY] : [minX, maxX]
-  const rows = Math.max(2, Math.ceil((high - low) / FILL_INTERVAL) + 1)
+  const rows = Math.max(2, Math.ceil((high - low) / POCKET_INTERVAL) + 1)
   return Array.from({ length: rows }, (_, row) => {
     const across = low + ((high - low) * row) / (rows - 1)
     const ends = row % 2 === 0 ? [from, to] : [to, from]

@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals'
 import { demo } from '../../scripts/testing/demo'
 import { bounds, rectangle, type Region } from '../geometry'
-import { FILL_INTERVAL, fillLines } from './fill'
+import { POCKET_INTERVAL } from '../tune'
+import { fillLines } from './fill'
 import { deriveBox } from './index'
 import { labelOn } from './label-place'
 import { letterFor, lettersOf } from './letters'
@@ -56,7 +57,7 @@ describe('the lines that fill a pocket', () => {
     expect(filled.maxY).toBeCloseTo(pocket.maxY - 0.08, 9)
     const rows = [...new Set(lines.map((point) => point[across]))].sort((a, b) => a - b)
     for (let i = 1; i < rows.length; i++)
-      expect(rows[i] - rows[i - 1]).toBeLessThanOrEqual(FILL_INTERVAL + 1e-9)
+      expect(rows[i] - rows[i - 1]).toBeLessThanOrEqual(POCKET_INTERVAL + 1e-9)
     expect(lines).toHaveLength(2 * rows.length)
     // One way: every row begins where the one before it ended.
     const along = across === 'x' ? 'y' : 'x'

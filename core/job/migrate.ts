@@ -266,6 +266,7 @@ const stockFrom6 = (stock: unknown): unknown =>
   isObject(stock)
     ? {
         ...stock,
+        pockets: [],
         offcuts: eachObject(stock.offcuts, (offcut, i) => ({
           id: `offcut-${String(i + 1)}`,
           name: '',

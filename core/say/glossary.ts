@@ -53,6 +53,10 @@ export const GLOSSARY: Record<string, Term> = {
   },
   nominal: { word: 'Nominal', meaning: 'The thickness on the label. Sheets are often a tenth of it off.' },
   offcut: { word: 'Offcut', meaning: 'What is left of a used sheet and worth keeping.' },
+  pocket: {
+    word: 'Pocket',
+    meaning: 'A groove or recess that is engraved so deep, not cut through. Only a test tells its depth.',
+  },
   bridge: {
     word: 'Bridge',
     meaning: 'A short stretch of an outline that is left uncut, so that a small part does not fall out.',

@@ -1,11 +1,19 @@
-import { seenBy, type CutPlan, type DerivedBox, type DerivedThing, type LoadPlan, type Part } from '../derive'
+import {
+  deepestPocket,
+  seenBy,
+  type CutPlan,
+  type DerivedBox,
+  type DerivedThing,
+  type LoadPlan,
+  type Part,
+} from '../derive'
 import type { Job } from '../job'
 import { counted, type Say } from '../length'
-import { cutsThrough, OPERATION_NAMES } from '../machine'
+import { ASSUMED_MACHINE, cutsThrough, OPERATION_NAMES } from '../machine'
 import { isForbidden, violationSentence, type Violation } from '../nest'
 import type { Check, CutPath } from '../plan'
 import { stockTitle } from '../stock'
-import { choiceReason, namesOtherSetting, settingWords, type Choice } from '../tune'
+import { choiceReason, depthOf, namesOtherSetting, pocketModel, settingWords, type Choice } from '../tune'
 import { compensationStatement, placeStatement } from './statements'
 
 /** What the checks look at: a plan, and the job and parts it was made from. */
@@ -261,8 +269,33 @@ function proofCheck({ things }: Looked): Check[] {
   return [stop('proof', 'The panels do not hold together as drawn', `${detail} Look at Shape.`)]
 }
 
+/** How deep the grooves come out, by this stock's test pockets on this machine. */
+function pocketDepthCheck({ measure, tune }: Job, wanted: number, say: Say): Check {
+  const { id, watts } = measure.machine ?? { id: '', watts: ASSUMED_MACHINE.watts }
+  const model = pocketModel(measure.stock?.pockets ?? [], id)
+  if (model.tests === 0)
+    return look(
+      'pocket',
+      'Groove depth comes from a test pocket',
+      'Engrave one on the same stock with this setting and measure how deep it is.',
+    )
+  const { depth, low, high } = depthOf(tune.pocket, watts, model)
+  const said = `${say.plain(low, 1)} to ${say.length(high, 1)}`
+  return wanted >= low && wanted <= high
+    ? ok(
+        'pocket',
+        `Grooves come out ${say.length(depth, 1)} deep`,
+        `${said}; wanted ${say.length(wanted, 1)}.`,
+      )
+    : look(
+        'pocket',
+        `Grooves come out ${say.length(depth, 1)} deep, wanted ${say.length(wanted, 1)}`,
+        `Nine of ten lie within ${said}. Tune says the speed for the depth that is wanted.`,
+      )
+}
+
 /** Pockets lie on the inside face, and their depth is only known from a test. [CP] */
-function pocketChecks({ job, plan }: Looked): Check[] {
+function pocketChecks({ job, plan, things }: Looked, say: Say): Check[] {
   const hasPockets = plan.loads.some(({ paths }) => paths.some(({ operation }) => operation === 'pocket'))
   if (!hasPockets || job.cut.off.includes('pocket')) return []
   return [
@@ -275,11 +308,7 @@ function pocketChecks({ job, plan }: Looked): Check[] {
           ),
         ]
       : []),
-    look(
-      'pocket',
-      'Groove depth comes from a test pocket',
-      'Engrave one on the same stock with this setting and measure how deep it is.',
-    ),
+    pocketDepthCheck(job, deepestPocket(things), say),
   ]
 }
 
@@ -307,7 +336,7 @@ export function preflight(looked: Looked, say: Say): Check[] {
     completeCheck(looked),
     ...proofCheck(looked),
     ...pathChecks(looked, say),
-    ...pocketChecks(looked),
+    ...pocketChecks(looked, say),
     ...faceChecks(looked),
     ...stockChecks(looked, say),
     ...otherStockChecks(looked, say),

@@ -161,6 +161,25 @@ describe('preflight', () => {
       state: 'look',
       title: '1 sheet is needed, 0 at hand',
     }))
+  test('bridges are said, and no stretch between two counts as an open cut', () => {
+    const bridges = { count: 2, width: 0.6, below: 999 }
+    const bridged = withCut({ bridges })
+    expect(check(bridged, 'bridges')).toMatchObject({ state: 'ok', title: '5 parts held by bridges' })
+    expect(check(bridged, 'closed')?.state).toBe('ok')
+    expect(check(withCut({ bridges, compensation: 'software' }), 'bridges')).toBeUndefined()
+  })
+  test('how deep grooves come out: from a test pocket, against the depth that is wanted', () => {
+    const { job } = deriveAll({ ...demo('logger-case'), cut: { ...demo('logger-case').cut, face: 'inside' } })
+    const pocket = { id: 'p', machineId: job.measure.machine!.id, watts: job.measure.machine!.watts, on: '' }
+    const withPocket = (depth: number) => {
+      const stock = { ...job.measure.stock!, pockets: [{ ...pocket, ...job.tune.pocket, depth }] }
+      for (const each of stock.pockets) delete (each as { air?: boolean }).air
+      return check({ ...job, measure: { ...job.measure, stock } }, 'pocket')
+    }
+    expect(check(job, 'pocket')?.title).toContain('comes from a test pocket')
+    expect(withPocket(1.8)).toMatchObject({ state: 'ok', title: expect.stringMatching(/1\.[78] mm deep/) })
+    expect(withPocket(0.9)).toMatchObject({ state: 'look', title: expect.stringContaining('wanted 1.8 mm') })
+  })
   test('parts cut on a shared line stop it', () => {
     const touching = withPlacements((all) =>
       all.map((placement, i) => ({ ...placement, x: 10, y: 10, turn: 0, sheet: i < 2 ? 0 : 1 })),

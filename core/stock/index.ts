@@ -22,6 +22,7 @@ export {
   rectangularOffcut,
   type Offcut,
 } from './offcut'
+export { pocketTestSchema, type PocketTest } from './pocket-test'
 export { advisedNumbers, thicknessOf, type Thickness } from './thickness'
 export { slotWidthWorking, tabLengthWorking, thicknessLine, thicknessWorking, unevenLine } from './words'
 export { doubtThickness } from './doubt'

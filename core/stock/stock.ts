@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { bendTestSchema } from '../bend'
 import { offcutSchema } from './offcut'
+import { pocketTestSchema } from './pocket-test'
 
 export const familySchema = z.enum(['plywood', 'fibreboard', 'solid wood', 'acrylic', 'card', 'other'])
 export type Family = z.infer<typeof familySchema>
@@ -94,6 +95,8 @@ export const stockSchema = z.strictObject({
   grain: z.enum(['none', 'width', 'height']),
   /** Bends that were tried in it. */
   bends: z.array(bendTestSchema).max(200),
+  /** Test pockets that were burnt in it. */
+  pockets: z.array(pocketTestSchema).max(200),
   notes: z.string().max(2000),
 })
 export type Stock = z.infer<typeof stockSchema>
@@ -113,6 +116,7 @@ export const newStock = (id: string, name: string): Stock => ({
   pricePerSheet: 0,
   grain: 'none',
   bends: [],
+  pockets: [],
   notes: '',
 })
 
@@ -124,6 +128,7 @@ export const newBatch = (stock: Stock, id: string, batch: string): Stock => ({
   readings: [],
   offcuts: [],
   bends: [],
+  pockets: [],
   sheetsAtHand: 1,
   notes: '',
 })

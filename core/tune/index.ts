@@ -9,6 +9,14 @@ export {
   type TestResult,
 } from './test-record'
 export { cutEnergy } from './energy'
+export {
+  depthOf,
+  POCKET_INTERVAL,
+  pocketEnergy,
+  pocketModel,
+  speedForDepth,
+  type PocketModel,
+} from './pocket'
 export { chooseSetting, guess, startingPoint, usualEnergy, type Choice } from './choose'
 export { energyFor, learn, modelOf, nextTest, speedFor, type CutModel, type CutOdds } from './model'
 export { choiceReason, energyWorking } from './words'

@@ -144,6 +144,14 @@ const OTHER_FIELDS: FieldEntry[] = [
     term: 'offcut',
   },
   {
+    id: 'pocket-depth',
+    label: 'Measured depth of a test pocket',
+    station: 'tune',
+    words: 'groove deep calipers engrave',
+    term: 'pocket',
+    behind: 'score-speed',
+  },
+  {
     id: 'search-on',
     label: 'Search on for a better layout',
     station: 'layout',

@@ -3,6 +3,7 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import {
   betterWay,
   boxOf,
+  deepestPocket,
   deriveBox,
   deriveFit,
   layoutRules,
@@ -101,11 +102,8 @@ export const useDerived = defineStore('derived', () => {
       'locked' in build.value ? build.value.locked : [],
     ),
   )
-  const hasPockets = computed(() =>
-    things.value.some(({ box: { panels } }) =>
-      panels?.some(({ features }) => features.some(({ depth }) => depth !== null)),
-    ),
-  )
+  const pocketDepth = computed(() => deepestPocket(things.value))
+  const hasPockets = computed(() => pocketDepth.value > 0)
   const hasEngraving = computed(() =>
     things.value.some(({ box: { panels } }) => panels?.some(({ face }) => (face?.engraved.length ?? 0) > 0)),
   )
@@ -209,6 +207,7 @@ export const useDerived = defineStore('derived', () => {
     fit,
     build,
     warnings,
+    pocketDepth,
     hasPockets,
     hasEngraving,
     better,

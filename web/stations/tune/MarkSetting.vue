@@ -40,5 +40,6 @@ const set = (part: Partial<Setting>, key: string): boolean =>
       <slot />
     </div>
     <p class="note">{{ note }}</p>
+    <slot name="below" />
   </section>
 </template>

@@ -15,6 +15,7 @@ import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import MarkSetting from './MarkSetting.vue'
 import OddsCard from './OddsCard.vue'
+import PocketTests from './PocketTests.vue'
 import TestChart from './TestChart.vue'
 import TestTable from './TestTable.vue'
 
@@ -126,8 +127,10 @@ const unpick = (): boolean =>
         v-if="derived.hasPockets"
         mark="pocket"
         title="Setting for grooves"
-        note="Engrave a test pocket on the same stock and measure its depth before the panels are cut."
-      />
+        note="Burn a test pocket in the same stock with this setting, and write down how deep it came out."
+      >
+        <template #below><PocketTests /></template>
+      </MarkSetting>
       <MarkSetting
         v-if="derived.hasEngraving"
         mark="engrave"

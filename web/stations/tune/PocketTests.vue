@@ -1,0 +1,124 @@
+<script setup lang="ts">
+import { FileDown, Trash2 } from '@lucide/vue'
+import { computed, ref } from 'vue'
+import { makePocketPiece } from '@core/derive'
+import { fileStem } from '@core/keep'
+import { limitsOf } from '@core/limits'
+import { ASSUMED_MACHINE } from '@core/machine'
+import { pocketTestSchema, type PocketTest } from '@core/stock'
+import { depthOf, pocketModel, settingWords, speedForDepth } from '@core/tune'
+import { download } from '@web/data/download'
+import FigureField from '@web/parts/FigureField.vue'
+import { useSay } from '@web/parts/say'
+import { useDerived } from '@web/stores/derived'
+import { useOpenJob } from '@web/stores/job'
+import { useStockEdits } from '@web/stores/stock-edits'
+
+/** Test pockets of this stock, how deep a groove comes out, and the speed for the depth that is wanted. */
+const jobs = useOpenJob()
+const derived = useDerived()
+const stocks = useStockEdits()
+const say = useSay()
+const tests = computed(() => jobs.job.measure.stock?.pockets ?? [])
+const machine = computed(() => jobs.job.measure.machine ?? { ...ASSUMED_MACHINE, id: '' })
+const setting = computed(() => jobs.job.tune.pocket)
+const model = computed(() => pocketModel(tests.value, machine.value.id))
+const predicted = computed(() => depthOf(setting.value, machine.value.watts, model.value))
+const wanted = computed(() => derived.pocketDepth)
+const speed = computed(() => speedForDepth(wanted.value, setting.value, machine.value.watts, model.value))
+const isNear = computed(() => wanted.value >= predicted.value.low && wanted.value <= predicted.value.high)
+const line = computed(() => {
+  const { depth, low, high } = predicted.value
+  const range = `nine of ten between ${say.value.plain(low, 1)} and ${say.value.length(high, 1)}`
+  const guess = model.value.tests === 0 ? ', a guess until a pocket is measured' : ''
+  return `It burns ${say.value.length(depth, 1)} deep, ${range}${guess}. Wanted ${say.value.length(wanted.value, 1)}.`
+})
+const depth = ref<number | null>(null)
+
+function add(): void {
+  if (depth.value === null) return
+  const { speed, power, passes } = setting.value
+  const test: PocketTest = {
+    id: crypto.randomUUID(),
+    machineId: machine.value.id,
+    watts: machine.value.watts,
+    speed,
+    power,
+    passes,
+    depth: depth.value,
+    on: new Date().toISOString(),
+  }
+  stocks.change({ pockets: [...tests.value, test] }, '')
+  depth.value = null
+}
+const remove = (id: string): void =>
+  stocks.change({ pockets: tests.value.filter((test) => test.id !== id) }, '')
+const take = (found: number): boolean =>
+  jobs.edit((draft) => {
+    draft.tune.pocket.speed = found
+  })
+const lineOf = (test: PocketTest): string =>
+  `${say.value.length(test.depth)} deep at ${settingWords({ ...test, air: false }, say.value)}`
+
+async function writePiece(): Promise<void> {
+  const { stock } = jobs.job.measure
+  const { kerf } = derived.box
+  const file = {
+    title: `Test pocket, ${stock?.name ?? 'no stock'}`,
+    statement:
+      `Burn the patch at ${settingWords(setting.value)}, clean it, and measure its depth with the tail of ` +
+      'the calipers. Unit millimetres.',
+    ...makePocketPiece(setting.value, kerf.width),
+    colours: jobs.job.measure.machine?.colours,
+  }
+  const name = `${fileStem(`test pocket ${stock?.name ?? ''}`)}.svg`
+  const { writeSvg } = await import('@core/files') // fetched when something is first written
+  await download([{ name, content: writeSvg(file) }], name)
+}
+</script>
+
+<template>
+  <div class="grid gap-2 text-[13px]">
+    <p data-testid="pocket-depth" :class="isNear ? '' : 'text-gorse'">{{ line }}</p>
+    <button
+      v-if="speed !== null && speed !== setting.speed && !isNear"
+      type="button"
+      class="btn justify-self-start"
+      @click="take(speed)"
+    >
+      Take {{ say.speed(speed) }} for that depth
+    </button>
+    <p v-else-if="speed === null" class="text-gorse">
+      No speed at this power burns that deep. Change the power or the passes.
+    </p>
+    <form class="flex flex-wrap items-start gap-2" aria-label="New test pocket" @submit.prevent="add">
+      <FigureField
+        class="min-w-32 flex-1"
+        data-field="pocket-depth"
+        label="Measured depth of one"
+        :step="0.1"
+        :limits="limitsOf(pocketTestSchema.shape.depth)"
+        :model-value="depth"
+        @update:model-value="depth = $event"
+      />
+      <button type="submit" class="btn mt-4.5" :disabled="depth === null">Add</button>
+      <button type="button" class="btn mt-4.5" @click="writePiece">
+        <FileDown :size="15" aria-hidden="true" />
+        Test pocket as SVG
+      </button>
+    </form>
+    <ul v-if="tests.length > 0" class="grid gap-1" aria-label="Test pockets">
+      <li v-for="test in tests" :key="test.id" class="num flex items-center justify-between gap-2">
+        {{ lineOf(test) }}
+        <button
+          type="button"
+          class="btn-icon p-1"
+          :aria-label="`Remove the pocket ${lineOf(test)}`"
+          @click="remove(test.id)"
+        >
+          <Trash2 :size="14" />
+        </button>
+      </li>
+    </ul>
+  </div>
+</template>
