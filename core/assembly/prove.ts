@@ -17,6 +17,7 @@ import {
   type HingeGroup,
   type Joint,
   type Size,
+  type SlideGroup,
 } from './types'
 
 /** What a proof found wrong, with the panels and the place in the box, mm. */
@@ -142,16 +143,31 @@ function struck(group: BendGroup | HingeGroup, panels: Panel[]): Fault[] {
   return [{ kind: 'stuck', panels: pair, at: middleOf(a, b) }]
 }
 
+/** Whether what holds a group back does so at the end of its range, and not before. */
+function strikesThere(
+  { strikes, way, range }: SlideGroup,
+  id: string,
+  motions: Motions,
+  panels: Panel[],
+): boolean {
+  if (id !== strikes?.[0]) return true
+  const [a, b] = strikes.map((name) => new Solid(panels.find((panel) => panel.id === name)!).block)
+  const gap = way.sign === 1 ? b.min[way.axis] - a.max[way.axis] : a.min[way.axis] - b.max[way.axis]
+  return !motions.moves(id, [strikes[1]], way) && Math.abs(gap - range) < TINY
+}
+
 /** Groups that do not come out their way: they move straight, so that one sweep is every position. */
 function stuck(assembly: Assembly, panels: Panel[]): Fault[] {
   if (assembly.groups.length === 0) return []
   const motions = new Motions(assembly, panels)
   return assembly.groups.flatMap((group): Fault[] => {
     if (group.motion !== 'slide') return struck(group, panels)
-    const { parts, way } = group
+    const { parts, way, strikes } = group
     const others = panels.map(({ id }) => id).filter((id) => !parts.includes(id))
+    const free = (id: string): string[] =>
+      id === strikes?.[0] ? others.filter((other) => other !== strikes[1]) : others
     return parts
-      .filter((id) => !motions.moves(id, others, way))
+      .filter((id) => !motions.moves(id, free(id), way) || !strikesThere(group, id, motions, panels))
       .map((id) => {
         const { block } = new Solid(panels.find((panel) => panel.id === id)!)
         return { kind: 'stuck', panels: [id], at: middleOf(block, block) }

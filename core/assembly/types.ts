@@ -116,6 +116,8 @@ export interface SlideGroup {
   motion: 'slide'
   way: { axis: Axis; sign: 1 | -1 }
   range: number
+  /** Where it cannot be drawn out altogether: which of its parts strikes what at the end of its range. */
+  strikes?: [string, string]
 }
 
 /** Parts that open with a bend, from the quarter turn that it is made for to flat. */

@@ -9,7 +9,8 @@ import { lipOf } from './lip'
 import { openingsOf, scoopsOf } from './openings'
 import { plateOf } from './plate'
 import { makeShell, shellParts, type Materials, type Shell } from './shell'
-import { lifts, slides, type BoxSpec } from './spec'
+import { isCaptive, lifts, slides, type BoxSpec } from './spec'
+import { captiveRange, stopOf } from './stop'
 import { floorLedges, liningOf, railsOf, runnersOf, trayLedges } from './strips'
 
 /** A box as an assembly, with what its own pages ask of it. */
@@ -53,8 +54,10 @@ function withFeatures(
 /** Panels that come in together: a bent sheet, or a lid with its cheeks. */
 function sheetsOf(spec: BoxSpec): string[][] {
   if (turns(spec)) return [HINGED]
+  if (isCaptive(spec)) return [CAPTIVE]
   return chainOf(spec).length > 0 ? [[...chainOf(spec)]] : []
 }
+const CAPTIVE = ['top', 'stop']
 const HINGED = ['top', 'cheek-left', 'cheek-right']
 
 /** What of a box moves: a lid that is drawn out over the front wall, or lifted off with its lip. */
@@ -72,6 +75,10 @@ function groupsOf(shell: Shell): Group[] {
     return [{ id: 'lid', motion: 'bend', parts: loose, from, to: loose[0], radius: spec.bends.radius }]
   }
   const lid = { id: 'lid', motion: 'slide' as const }
+  if (isCaptive(spec)) {
+    const range = captiveRange(shell)
+    return [{ ...lid, parts: CAPTIVE, way: { axis: 'y', sign: -1 }, range, strikes: ['stop', 'front'] }]
+  }
   if (slides(spec)) return [{ ...lid, parts: ['top'], way: { axis: 'y', sign: -1 }, range: outer.y }]
   if (lifts(spec)) return [{ ...lid, parts: ['top', 'lip'], way: { axis: 'z', sign: 1 }, range: outer.z }]
   return []
@@ -87,7 +94,7 @@ export function makeBox(spec: BoxSpec, materials: Materials): Box {
   const dividers = makeDividers(shell)
   const cheeks = cheeksOf(shell)
   const joints: Joint[] = [...edges, ...dividerJoints(shell, dividers), ...cheeks.map(({ joint }) => joint)]
-  const lip = lipOf(shell)
+  const [lip, stop] = [lipOf(shell), stopOf(shell)]
   const added = [
     ...floorLedges(shell),
     ...trayLedges(shell),
@@ -96,6 +103,7 @@ export function makeBox(spec: BoxSpec, materials: Materials): Box {
     ...liningOf(shell),
     ...plateOf(shell),
     ...(lip ? [lip] : []),
+    ...(stop ? [stop] : []),
   ]
   const parts = [
     ...shellParts(shell),

@@ -2,7 +2,7 @@ import type { Axis, Block, Joint, Lie, Part } from '../assembly'
 import { grooveClaims, lapClaims, onGrid, tenonClaims, tenonShares, type EdgeRule } from '../joints'
 import { dividerPlaces, shareCells, type DividerRow } from './cells'
 import { hingeOf, turns } from './hinge'
-import { railsBelow } from './rails'
+import { hangingBelow } from './rails'
 import { partOf, type Shell } from './shell'
 import type { PanelName } from './spec'
 
@@ -39,7 +39,7 @@ export interface Divider {
 export function reachOf(shell: Shell, { lift, height }: DividerRow): { from: number; to: number } {
   const { spec, room } = shell
   const from = room.min.z + lift
-  const ceiling = turns(spec) ? hingeOf(shell).ceiling : room.max.z - railsBelow(shell)
+  const ceiling = turns(spec) ? hingeOf(shell).ceiling : room.max.z - hangingBelow(shell)
   return { from, to: height === null ? ceiling : from + height }
 }
 

@@ -5,7 +5,7 @@ import { bendProblems } from './bend-problems'
 import { shareCells } from './cells'
 import { pinRound, swingOf, turns } from './hinge'
 import { countOf, MOST_HOLES } from './opening'
-import { railsBelow } from './rails'
+import { hangingBelow, stopBelow } from './rails'
 import type { Edge } from './edges'
 import { BOLTED, boltsOf } from './features'
 import { fittingProblems } from './fitting-problems'
@@ -19,6 +19,7 @@ import {
   panelNames,
   raisedBy,
   setInOf,
+  isCaptive,
   slides,
   taken,
   type BoxSpec,
@@ -60,6 +61,7 @@ export type SpecProblem =
     }
   /** A finger hole that the lid has no room for. */
   | { kind: 'pull'; field: 'pull'; most: number }
+  | { kind: 'captive'; field: 'captive'; deep: number; high: number }
   /** What a drawer is drawn out by has no room in its front. */
   | { kind: 'grip'; field: 'pull-size'; most: number }
   /** Round holes that meet each other or the walls. */
@@ -229,8 +231,21 @@ function lidProblems(spec: BoxSpec, t: Thicknesses, inner: Size): SpecProblem[] 
       ? [{ kind: 'groove' as const, field: 'lid-depth' as const, depth: depth + play, thickness }]
       : []),
     ...(pull > most ? [{ kind: 'pull' as const, field: 'pull' as const, most }] : []),
+    ...captiveProblems(spec, t, inner),
   ]
 }
+
+/** The strip under a lid needs room below it, and a way to go; ledges may not be in that. */
+function captiveProblems(spec: BoxSpec, t: Thicknesses, inner: Size): SpecProblem[] {
+  if (!isCaptive(spec)) return []
+  const below = stopBelow({ spec, materials: { mean: t } })
+  const deep = Math.ceil(3 * t.top + spec.lid.play + LEAST_WAY)
+  const high = Math.ceil(below + (spec.fittings.ledge?.at ?? 0) + 1)
+  return inner.z < high || inner.y < deep ? [{ kind: 'captive', field: 'captive', deep, high }] : []
+}
+
+/** A lid that is drawn out by less is not worth a groove, mm. [FM] */
+const LEAST_WAY = 10
 
 /** Height of a strip above a lid at least, mm. [FM] */
 const LEAST_RAIL = 2
@@ -249,7 +264,7 @@ function dividerProblems(spec: BoxSpec, t: Thicknesses, inner: Size): SpecProble
     if (!shared.ok) problems.push({ kind: 'cells', field: direction, over: shared.over, room })
     const below = turns(spec)
       ? swingOf(spec.lid.pin, t.top) - t.top
-      : railsBelow({ spec, materials: { mean: t } })
+      : hangingBelow({ spec, materials: { mean: t } })
     const most = inner.z - lift - below
     if (most < 1 || (height ?? 0) > most + 1e-9)
       problems.push({ kind: 'divider height', field: `${direction}-height`, most })

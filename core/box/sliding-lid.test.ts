@@ -1,5 +1,7 @@
-import { describe, expect, test } from '@jest/globals'
+import { beforeAll, describe, expect, test } from '@jest/globals'
+import type { Manifold } from 'manifold-3d'
 import { boxOf, jobOf, PLAIN } from '../../scripts/testing/parts'
+import { solidLibrary } from '../../scripts/testing/solids'
 import { prove, resolve } from '../assembly'
 import { area } from '../geometry'
 import { buildSteps } from '../build'
@@ -19,9 +21,23 @@ const open: BoxSpec = {
   proud: 0,
 }
 const T = 3
+let solids: Awaited<ReturnType<typeof solidLibrary>>
+beforeAll(async () => {
+  solids = await solidLibrary()
+})
 const spec: BoxSpec = {
   ...open,
-  lid: { kind: 'slide', lowered: 4, depth: 1.5, play: 0.3, pull: 16, grip: 'hole', rails: false, pin: 3 },
+  lid: {
+    kind: 'slide',
+    lowered: 4,
+    depth: 1.5,
+    play: 0.3,
+    pull: 16,
+    grip: 'hole',
+    rails: false,
+    captive: false,
+    pin: 3,
+  },
 }
 const made = (of: BoxSpec) => {
   const box = boxOf(of, T)
@@ -50,6 +66,61 @@ describe('a lid between glued strips', () => {
     const [low, high] = ['rail-left-low', 'rail-left-high'].map((id) => panel(id))
     expect(low.blank.maxY).toBeCloseTo(top, 9)
     expect(high.blank.minY).toBeCloseTo(top + T + 0.3, 9)
+  })
+})
+
+describe('a lid that cannot be drawn out altogether', () => {
+  const captive: BoxSpec = { ...spec, lid: { ...spec.lid, captive: true } }
+  const { box, panels, panel } = made(captive)
+  const [lid] = box.assembly.groups
+  test('a strip under its back edge strikes the front wall, and nothing else before', () => {
+    expect(prove(box.assembly, panels).faults).toEqual([])
+    if (lid.motion !== 'slide') throw new Error(lid.motion)
+    // inside depth less the strip and the play behind it
+    expect(lid.range).toBeCloseTo(90 - 2 * T - T - 0.3, 9)
+    const solid = (id: string): Manifold =>
+      solids.solidOf(
+        panel(id),
+        panel(id)
+          .features.filter(({ depth }) => depth !== null)
+          .map(({ shape, depth }) => ({ shape: { outline: shape, holes: [] }, depth: depth! })),
+      )
+    const others = panels.filter(({ id }) => !lid.parts.includes(id)).map(({ id }) => solid(id))
+    const shared = (far: number): number =>
+      Math.max(
+        ...lid.parts.flatMap((id) =>
+          others.map((other) => solid(id).translate([0, -far, 0]).intersect(other).volume()),
+        ),
+      )
+    for (let place = 0; place <= 20; place++) expect(shared((lid.range * place) / 20)).toBeLessThan(0.5)
+    expect(shared(lid.range + 1)).toBeGreaterThan(100)
+  })
+  test('without the front wall in its way it would come out: that is told', () => {
+    if (lid.motion !== 'slide') throw new Error(lid.motion)
+    const far = { ...box.assembly, groups: [{ ...lid, range: lid.range + 5 }] }
+    expect(prove(far, panels).faults.map(({ kind, panels: [id] }) => [kind, id])).toEqual([['stuck', 'stop']])
+    const loose = { ...box.assembly, groups: [{ ...lid, strikes: ['stop', 'back'] as [string, string] }] }
+    expect(prove(loose, panels).faults.map(({ kind }) => kind)).toEqual(['stuck'])
+  })
+  test('it goes in with its strip before the wall that locks it', () => {
+    const steps = buildSteps(box, panels)
+    if ('locked' in steps) throw new Error('locked')
+    const at = (id: string): number => steps.findIndex((step) => step.panels.includes(id))
+    expect(at('stop')).toBe(at('top'))
+    // a wall that comes after it holds it
+    expect(Math.max(...['front', 'left', 'right'].map(at))).toBeGreaterThan(at('top'))
+    expect(steps[at('top')].text).toContain('Glue the stop strip under the back edge of the lid first')
+  })
+  test('dividers stay below the strip, and a box without room for it is refused', () => {
+    const cells = { cells: [null, null], height: null, lift: 0 }
+    const divided = made({ ...captive, dividers: { ...captive.dividers, columns: cells } })
+    const top = bounds(divided.panel('column-1').region.outline)
+    expect(top.maxY - top.minY).toBeLessThanOrEqual(50 - 2 * T - 4 - 2 * T + 1e-6)
+    expect(prove(divided.box.assembly, divided.panels).faults).toEqual([])
+    const flat = specProblems({ ...captive, height: 16 }, sameThickness(T), 0.8)
+    expect(flat.map((problem) => problemSentence(problem, say)).join(' ')).toContain(
+      'The strip under the lid needs',
+    )
   })
 })
 

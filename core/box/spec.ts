@@ -127,6 +127,8 @@ export const boxSpecSchema = z.strictObject({
     grip: z.enum(['hole', 'notch']),
     /** Whether a sliding lid runs between glued strips, not in grooves. */
     rails: z.boolean(),
+    /** Whether a strip under a sliding lid keeps it from being drawn out altogether. */
+    captive: z.boolean(),
     /** Diameter of the pins that a lid turns on. */
     pin: z.number().min(0.5).max(20),
   }),
@@ -168,7 +170,17 @@ export const PLAIN_BOX: Omit<BoxSpec, 'sizesAre' | 'width' | 'depth' | 'height' 
   {
     corners: { kind: 'fingers', leads: 'front and back', setIn: 0 },
     floor: { kind: 'fingers', raised: 0, depth: 1, ledge: 8, arch: 0 },
-    lid: { kind: 'fingers', lowered: 0, depth: 1.5, play: 0.3, pull: 0, grip: 'hole', rails: false, pin: 3 },
+    lid: {
+      kind: 'fingers',
+      lowered: 0,
+      depth: 1.5,
+      play: 0.3,
+      pull: 0,
+      grip: 'hole',
+      rails: false,
+      captive: false,
+      pin: 3,
+    },
     bolts: { uprights: null, floor: null, top: null },
     edges: {},
     dividers: NO_DIVIDERS,
@@ -246,6 +258,9 @@ export function isFlush(spec: Outline, name: 'floor' | 'top'): boolean {
 
 /** Whether the top is a lid that is drawn out to the front. */
 export const slides = ({ top, lid }: Pick<BoxSpec, 'top' | 'lid'>): boolean => top && lid.kind === 'slide'
+
+/** Whether it is one that cannot be drawn out altogether. */
+export const isCaptive = (spec: Pick<BoxSpec, 'top' | 'lid'>): boolean => slides(spec) && spec.lid.captive
 
 /** Whether the top is a lid that lifts off, with a lip under it. */
 export const lifts = ({ top, lid }: Pick<BoxSpec, 'top' | 'lid'>): boolean => top && lid.kind === 'lift'

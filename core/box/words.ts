@@ -94,6 +94,11 @@ export function problemSentence(problem: SpecProblem, say: Say): string {
       return `Arches that high would reach the floor. Make them at most ${say.short(problem.most, 0)}.`
     case 'pull':
       return `The lid has no room for that finger hole. Make it at most ${say.short(problem.most, 0)}.`
+    case 'captive':
+      return (
+        `The strip under the lid needs ${say.short(problem.high, 0)} of height and ` +
+        `${say.short(problem.deep, 0)} of depth inside. Make the box larger, or let the lid come out.`
+      )
     case 'groove':
       return (
         `A groove ${say.short(problem.depth)} deep would go through ${say.short(problem.thickness)}. ` +

@@ -72,6 +72,16 @@ describe.each(KINDS.map(({ kind }) => kind))('the order of a %s', (kind) => {
   })
 })
 
+test('a lid that is locked in: each step is free, with its strip on it', () => {
+  const made = makeJob('sliding-box', { end: 'captive' }, 'k', '')
+  if (!made.ok) throw new Error(made.error)
+  const [{ box }] = deriveThings(made.job)
+  const steps = buildSteps(box.made!, box.panels!)
+  if ('locked' in steps) throw new Error('locked')
+  expect(steps.some(({ panels }) => panels.join('+') === 'top+stop')).toBe(true)
+  replay(box, steps)
+})
+
 describe('schools', () => {
   const made = makeJob('box', { top: 'fingers' }, 'k', '')
   if (!made.ok) throw new Error(made.error)

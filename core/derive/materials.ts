@@ -49,7 +49,7 @@ function usesOf(id: string): StockUse[] {
     case 'top':
       return [id]
     default:
-      if (id === 'lip') return ['top']
+      if (id === 'lip' || id === 'stop') return ['top']
       if (id === 'plate' || id === 'knob') return ['front', 'walls']
       return id.startsWith('ledge') ? ['floor'] : ['dividers']
   }

@@ -252,7 +252,15 @@ const from5 = (job: Loose): Loose => ({
 })
 
 /** Nothing was engraved on the faces of a box of version 6. */
-const boxFrom6 = (box: unknown): unknown => (isObject(box) ? { ...box, engravings: [], drawings: [] } : box)
+const boxFrom6 = (box: unknown): unknown =>
+  isObject(box)
+    ? {
+        ...box,
+        lid: isObject(box.lid) ? { captive: false, ...box.lid } : box.lid,
+        engravings: [],
+        drawings: [],
+      }
+    : box
 
 const CODE_OF_7 = { scale: 1000, dynamic: true, airOn: 'M8', airOff: 'M9', header: '', footer: '' }
 

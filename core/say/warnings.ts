@@ -1,3 +1,4 @@
+import type { Group } from '../assembly'
 import type { DerivedBox } from '../derive'
 import type { Warning } from '../derive'
 import { counted, type Say } from '../length'
@@ -53,12 +54,17 @@ export function warningSentence(warning: Warning, { panels }: Pick<DerivedBox, '
   }
 }
 
+const motionWords = (group: Group): string => {
+  if (group.motion !== 'slide') return 'opens'
+  return group.strikes ? 'opens and stays in' : 'comes out'
+}
+
 /** What the proof says of a box, in one line. */
 export function proofLine({ proof, panels, made }: Pick<DerivedBox, 'proof' | 'panels' | 'made'>): string {
   if (!proof) return ''
   const parts = counted(proof.panels, 'part')
   const moving = (made?.assembly.groups ?? [])
-    .map(({ id, motion }) => `, the ${id} ${motion === 'slide' ? 'comes out' : 'opens'}`)
+    .map((group) => `, the ${group.id} ${motionWords(group)}`)
     .join('')
   if (proof.faults.length === 0) return `${parts}, nothing overlaps, nothing missing${moving}`
   const label = (id: string): string => panels?.find((panel) => panel.id === id)?.label ?? id

@@ -129,6 +129,7 @@ export const anyBoxes = fc
       pull: fc.constantFrom(8, 12),
       pin: fc.constantFrom(2, 3, 4),
       rails: fc.boolean(),
+      captive: fc.boolean(),
       grip: fc.constantFrom('hole' as const, 'notch' as const),
     }),
     bolts: fc.record({ uprights: bolts, floor: bolts, top: bolts }),

@@ -25,6 +25,9 @@ export const WHOLE_FIELDS: FieldEntry[] = [
   shape('whole-pull', 'What drawers are drawn out by', 'handle knob hole grip', { behind: 'kind' }),
   shape('whole-pull-size', 'Size of the drawers’ pull', 'handle knob hole', { behind: 'kind' }),
   shape('rails', 'What a sliding lid runs in', 'grooves strips rails', { behind: 'top' }),
+  shape('captive', 'Strip that keeps a lid from coming out', 'captive stop end sliding lid', {
+    behind: 'top',
+  }),
   shape('grip', 'What a sliding lid is drawn out by', 'thumb notch finger hole', { behind: 'top' }),
   shape('pin', 'Pins that a lid turns on', 'hinge rod axle dowel', { behind: 'top' }),
   shape('bends', 'Bends', 'living hinge kerf bend flexible lattice round corners book'),

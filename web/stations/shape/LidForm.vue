@@ -6,6 +6,7 @@ import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FigureField from '@web/parts/FigureField.vue'
 import FormSection from '@web/parts/FormSection.vue'
 import { useSay } from '@web/parts/say'
+import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
 import { useDerived } from '@web/stores/derived'
 import BoltFields from './BoltFields.vue'
 import { useBoxEdits } from './box-edits'
@@ -84,6 +85,13 @@ const stop = computed(() => {
       :model-value="box.lid.grip"
       :options="GRIPS"
       @update:model-value="changeIn('lid', { grip: $event })"
+    />
+    <ToggleSwitch
+      v-if="isSliding"
+      data-field="captive"
+      label="A strip keeps it from coming out"
+      :model-value="box.lid.captive"
+      @update:model-value="changeIn('lid', { captive: $event })"
     />
     <div v-if="isLid" class="grid grid-cols-2 gap-2">
       <FigureField
