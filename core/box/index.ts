@@ -71,4 +71,4 @@ export {
   type OpeningShape,
 } from './opening'
 export { engravingSchema, engravingsOn, MOST_ENGRAVINGS, NO_WORDS, type Engraving } from './engraving'
-export { LIES_IN_USE } from './lies'
+export { fallsOpen, LIES_IN_USE } from './lies'

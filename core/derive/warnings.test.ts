@@ -1,5 +1,6 @@
 import { expect, test } from '@jest/globals'
 import { demo } from '../../scripts/testing/demo'
+import { withLid } from '../box'
 import { bounds } from '../geometry'
 import type { Job } from '../job'
 import { IN_METRIC as say } from '../length'
@@ -69,3 +70,20 @@ test('what the proof finds is told first, by the panels’ own names', () => {
 })
 test('a box that cannot be made is not warned of: its problem is said', () =>
   expect(kinds(boxOf({ width: 5 }))).toEqual([]))
+
+test('a lid that its own weight opens as the box stands in use is told of', () => {
+  const lid = (kind: 'slide' | 'lift', lies: Job['box']['lies'], captive = false): string[] => {
+    const { box } = tray
+    const top = withLid({ ...box, top: true, height: 60 }, kind, 3.04)
+    const made = boxOf({ ...top, lies, lid: { ...top.lid, captive } })
+    return warningsOf(made, machine, 5, [])
+      .filter((warning) => warning.kind === 'falls')
+      .map((warning) => warningSentence(warning, made, say))
+  }
+  expect(lid('slide', 'upright')).toEqual([])
+  expect(lid('lift', 'upright')).toEqual([])
+  expect(lid('slide', 'upside down')).toEqual([])
+  expect(lid('slide', 'on its back')[0]).toContain('the lid falls out by its own weight')
+  expect(lid('slide', 'on its back', true)[0]).toContain('the lid opens by its own weight')
+  expect(lid('lift', 'upside down')[0]).toContain('the lid falls out by its own weight')
+})

@@ -1,5 +1,5 @@
 import { onPart, partsById, pointOnPart, prismOf, type Panel } from '../assembly'
-import { crowdedRows } from '../box'
+import { crowdedRows, fallsOpen } from '../box'
 import { area, bounds, difference, offset, ringsOf, type Point, type Region } from '../geometry'
 import type { Machine } from '../machine'
 import type { DerivedBox } from './box'
@@ -16,6 +16,7 @@ export interface Spot {
 export type Warning = { panels: string[]; spots: Spot[] } & (
   | { kind: 'overlap' | 'missing' | 'stuck' }
   | { kind: 'locked' }
+  | { kind: 'falls'; group: string; out: boolean }
   | { kind: 'thin web'; thickness: number }
   | { kind: 'narrow tab'; width: number; thickness: number }
   | { kind: 'larger than the bed'; bed: [number, number] }
@@ -90,6 +91,11 @@ export function warningsOf(
   const bed = machine && bedRoom(machine, margin)
   const large = bed ? pieces.filter(({ size }) => !fitsBed(size, bed)) : []
   const found: Warning[] = faultsOf(box)
+  for (const group of box.made?.assembly.groups ?? []) {
+    if (!fallsOpen(box.made!.spec.lies, group)) continue
+    const out = group.motion === 'slide' && !group.strikes
+    found.push({ kind: 'falls', panels: group.parts, spots: [], group: group.id, out })
+  }
   if (locked.length > 0) found.push({ kind: 'locked', panels: locked, spots: [] })
   if (bed && large.length > 0)
     found.push({ kind: 'larger than the bed', panels: large.map(({ id }) => id), spots: [], bed })

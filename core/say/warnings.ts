@@ -24,6 +24,11 @@ export function warningSentence(warning: Warning, { panels }: Pick<DerivedBox, '
       return `The ${names} does not come out. Change how it is held, or what stands in its way.`
     case 'locked':
       return `${names} lock each other: none of them can come in last. Change how one of them is joined.`
+    case 'falls':
+      return (
+        `As the box stands in use the ${warning.group} ${warning.out ? 'falls out' : 'opens'} by its own ` +
+        'weight. Let it stand another way, or hold the lid in another way.'
+      )
     case 'thin web':
       return (
         `A web thinner than the sheet (${say.length(warning.thickness)}) is left in ${names}: ` +
