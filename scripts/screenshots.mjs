@@ -17,11 +17,11 @@ const [{ makeApp, BUILT }, { listen }, { launch, openJob }] = await Promise.all(
 const VIEWS = [
   ['measure', 'demo-tray'],
   ['shape', 'demo-tray'],
-  ['layout', 'demo-slip'],
+  ['layout', 'demo-crate'],
   ['tune', 'demo-tray'],
   ['cut', 'demo-field-book'],
   ['build', 'demo-instrument'],
-  ['log', 'demo-tray'],
+  ['log', 'demo-crate'],
 ]
 const INCHES = JSON.stringify({ length: 'in', fractions: false, speed: 'in/min' })
 const folder = fileURLToPath(new URL('../docs/screenshots/', import.meta.url))
@@ -42,6 +42,10 @@ for (const [station, job] of VIEWS) {
     })
     await page.getByRole('button', { name: 'Cut it on one' }).click()
     await page.getByTestId('rehearsed').scrollIntoViewIfNeeded()
+  }
+  if (station === 'log') {
+    await page.getByRole('button', { name: 'It was cut now' }).click()
+    await page.getByRole('list', { name: 'Left over' }).waitFor()
   }
   await page.screenshot({ path: `${folder}${station}.png` })
 }
