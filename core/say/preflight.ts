@@ -1,36 +1,17 @@
-import {
-  deepestPocket,
-  seenBy,
-  type CutPlan,
-  type DerivedBox,
-  type DerivedThing,
-  type LoadPlan,
-  type Part,
-} from '../derive'
+import { seenBy, type LoadPlan } from '../derive'
 import type { Job } from '../job'
 import { counted, type Say } from '../length'
-import { ASSUMED_MACHINE, cutsThrough, OPERATION_NAMES } from '../machine'
+import { cutsThrough, OPERATION_NAMES } from '../machine'
 import { isForbidden, violationSentence, type Violation } from '../nest'
 import type { Check, CutPath } from '../plan'
 import { stockTitle } from '../stock'
-import { choiceReason, depthOf, namesOtherSetting, pocketModel, settingWords, type Choice } from '../tune'
+import { choiceReason, namesOtherSetting, settingWords, type Choice } from '../tune'
+import { look, ok, stop, type Looked } from './looked'
+import { pocketChecks } from './pocket-checks'
 import { compensationStatement, placeStatement } from './statements'
-
-/** What the checks look at: a plan, and the job and parts it was made from. */
-export interface Looked {
-  job: Job
-  box: DerivedBox
-  things: DerivedThing[]
-  parts: Part[]
-  plan: CutPlan
-}
 
 const listed = (items: string[], most = 3): string =>
   items.slice(0, most).join(' ') + (items.length > most ? ` And ${items.length - most} more.` : '')
-
-const ok = (id: string, title: string, detail: string): Check => ({ id, state: 'ok', title, detail })
-const look = (id: string, title: string, detail: string): Check => ({ id, state: 'look', title, detail })
-const stop = (id: string, title: string, detail: string): Check => ({ id, state: 'stop', title, detail })
 
 function freshCheck({ plan }: Looked): Check {
   return plan.layoutIsStale
@@ -267,49 +248,6 @@ function proofCheck({ things }: Looked): Check[] {
       ? `${fault.panels.join(' and ')} would be in the same place.`
       : `Something of the ${fault.panels[0]} is missing at a joint.`
   return [stop('proof', 'The panels do not hold together as drawn', `${detail} Look at Shape.`)]
-}
-
-/** How deep the grooves come out, by this stock's test pockets on this machine. */
-function pocketDepthCheck({ measure, tune }: Job, wanted: number, say: Say): Check {
-  const { id, watts } = measure.machine ?? { id: '', watts: ASSUMED_MACHINE.watts }
-  const model = pocketModel(measure.stock?.pockets ?? [], id)
-  if (model.tests === 0)
-    return look(
-      'pocket',
-      'Groove depth comes from a test pocket',
-      'Engrave one on the same stock with this setting and measure how deep it is.',
-    )
-  const { depth, low, high } = depthOf(tune.pocket, watts, model)
-  const said = `${say.plain(low, 1)} to ${say.length(high, 1)}`
-  return wanted >= low && wanted <= high
-    ? ok(
-        'pocket',
-        `Grooves come out ${say.length(depth, 1)} deep`,
-        `${said}; wanted ${say.length(wanted, 1)}.`,
-      )
-    : look(
-        'pocket',
-        `Grooves come out ${say.length(depth, 1)} deep, wanted ${say.length(wanted, 1)}`,
-        `Nine of ten lie within ${said}. Tune says the speed for the depth that is wanted.`,
-      )
-}
-
-/** Pockets lie on the inside face, and their depth is only known from a test. [CP] */
-function pocketChecks({ job, plan, things }: Looked, say: Say): Check[] {
-  const hasPockets = plan.loads.some(({ paths }) => paths.some(({ operation }) => operation === 'pocket'))
-  if (!hasPockets || job.cut.off.includes('pocket')) return []
-  return [
-    ...(job.cut.face === 'outside'
-      ? [
-          stop(
-            'face',
-            'Grooves are on the inside face, and the outside lies up',
-            'Choose “inside face up” in Cut: they would be engraved on the wrong face.',
-          ),
-        ]
-      : []),
-    pocketDepthCheck(job, deepestPocket(things), say),
-  ]
 }
 
 /** What is engraved on the outside cannot be cut while that lies down. */

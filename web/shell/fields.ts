@@ -1,4 +1,5 @@
 import type { FieldEntry } from './field-entry'
+import { LAYOUT_FIELDS } from './layout-fields'
 import { MEASURE_FIELDS } from './measure-fields'
 import { SHAPE_FIELDS } from './shape-fields'
 import { WHOLE_FIELDS } from './whole-fields'
@@ -9,13 +10,6 @@ const OTHER_FIELDS: FieldEntry[] = [
     label: 'Face that lies up',
     station: 'cut',
     words: 'inside outside upside mirror flip engrave',
-  },
-  {
-    id: 'board-stock',
-    label: 'Stock whose sheets are shown',
-    station: 'layout',
-    words: 'material second other sheets',
-    behind: 'sheets',
   },
   {
     id: 'sizes-are',
@@ -125,24 +119,6 @@ const OTHER_FIELDS: FieldEntry[] = [
     words: 'fingers count shares lid',
     term: 'tab',
   },
-  { id: 'sheet-width', label: 'Sheet width', station: 'layout', words: 'board size' },
-  { id: 'sheet-height', label: 'Sheet height', station: 'layout', words: 'board size' },
-  { id: 'margin', label: 'Margin', station: 'layout', words: 'border edge keep free', term: 'margin' },
-  {
-    id: 'part-gap',
-    label: 'Gap between parts',
-    station: 'layout',
-    words: 'spacing distance nesting',
-    term: 'spacing',
-  },
-  { id: 'sheets', label: 'Sheets that may be used', station: 'layout', words: 'how many boards' },
-  {
-    id: 'pieces-first',
-    label: 'Offcuts or whole sheets first',
-    station: 'layout',
-    words: 'scrap remnant left over cheapest oldest',
-    term: 'offcut',
-  },
   {
     id: 'pocket-depth',
     label: 'Measured depth of a test pocket',
@@ -150,42 +126,6 @@ const OTHER_FIELDS: FieldEntry[] = [
     words: 'groove deep calipers engrave',
     term: 'pocket',
     behind: 'score-speed',
-  },
-  {
-    id: 'search-on',
-    label: 'Search on for a better layout',
-    station: 'layout',
-    words: 'nesting optimise improve longer',
-  },
-  {
-    id: 'what-helps',
-    label: 'What would save a sheet',
-    station: 'layout',
-    words: 'fewer sheets gap margin smaller hint advice',
-    behind: 'search-on',
-  },
-  {
-    id: 'name-rest',
-    label: 'Name on what is left over',
-    station: 'layout',
-    words: 'label remnant offcut score',
-    term: 'offcut',
-  },
-  {
-    id: 'grain',
-    label: 'How panels lie to the grain',
-    station: 'layout',
-    words: 'fibre direction',
-    term: 'grain',
-  },
-  { id: 'turning', label: 'Parts may be turned', station: 'layout', words: 'rotate rotation nesting' },
-  { id: 'part', label: 'Parts on the sheets', station: 'layout', words: 'panel drag turn pin move' },
-  {
-    id: 'part-place',
-    behind: 'part',
-    label: 'Where a part lies',
-    station: 'layout',
-    words: 'position move place x y',
   },
   { id: 'speed', label: 'Speed', station: 'tune', words: 'cutting speed feed fast slow', term: 'setting' },
   { id: 'sure', label: 'How sure it must be', station: 'tune', words: 'odds confidence through chance' },
@@ -330,4 +270,10 @@ const OTHER_FIELDS: FieldEntry[] = [
 ]
 
 /** Every field of every station. A test holds this list against the screens. */
-export const FIELDS: FieldEntry[] = [...MEASURE_FIELDS, ...SHAPE_FIELDS, ...WHOLE_FIELDS, ...OTHER_FIELDS]
+export const FIELDS: FieldEntry[] = [
+  ...MEASURE_FIELDS,
+  ...SHAPE_FIELDS,
+  ...WHOLE_FIELDS,
+  ...LAYOUT_FIELDS,
+  ...OTHER_FIELDS,
+]
