@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { Copy, Plus, Trash2 } from '@lucide/vue'
 import { computed, ref } from 'vue'
 import { MOTIF_KINDS, motifSchema, type Drawing, type Motif } from '@core/art'
 import { MOST_ENGRAVINGS, panelNames, type Engraving } from '@core/box'
@@ -10,7 +9,9 @@ import FormSection from '@web/parts/FormSection.vue'
 import TextEntry from '@web/parts/TextEntry.vue'
 import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
 import { useBoxEdits } from './box-edits'
+import ChoiceChips from './ChoiceChips.vue'
 import DrawingFields from './DrawingFields.vue'
+import ListButtons from './ListButtons.vue'
 import PlaceFields from './PlaceFields.vue'
 
 /** What is burnt into the outside of the panels: words, scales, codes, artwork, placed by numbers. */
@@ -129,24 +130,12 @@ const BRACES = 'In braces, {job} becomes its name when it is cut, and {revision}
     :said="engravings.length > 0 ? String(engravings.length) : 'none'"
     data-field="engravings"
   >
-    <div
-      v-if="engravings.length > 1"
-      class="flex flex-wrap gap-1"
-      role="group"
-      aria-label="Engravings of this box"
-    >
-      <button
-        v-for="(each, i) in engravings"
-        :key="i"
-        type="button"
-        class="choice"
-        :data-on="i === index"
-        :aria-pressed="i === index"
-        @click="chosen = i"
-      >
-        {{ title(each, i) }}
-      </button>
-    </div>
+    <ChoiceChips
+      label="Engravings of this box"
+      :titles="engravings.map(title)"
+      :chosen="index"
+      @choose="chosen = $event"
+    />
     <p v-if="problem" class="text-[13px] text-rowan" role="alert">{{ problem }}</p>
     <template v-if="engraving">
       <div class="grid grid-cols-2 gap-2">
@@ -230,30 +219,14 @@ const BRACES = 'In braces, {job} becomes its name when it is cut, and {revision}
         @update:model-value="set({ mirrored: $event })"
       />
     </template>
-    <div class="flex gap-1">
-      <button v-if="engravings.length < MOST_ENGRAVINGS" type="button" class="btn px-2 py-1" @click="add()">
-        <Plus :size="14" aria-hidden="true" />
-        Add an engraving
-      </button>
-      <button
-        v-if="engraving"
-        type="button"
-        class="btn-icon"
-        aria-label="One more engraving like this"
-        @click="add(engraving)"
-      >
-        <Copy :size="16" />
-      </button>
-      <button
-        v-if="engraving"
-        type="button"
-        class="btn-icon"
-        aria-label="Remove this engraving"
-        @click="remove"
-      >
-        <Trash2 :size="16" />
-      </button>
-    </div>
+    <ListButtons
+      noun="engraving"
+      :may-add="engravings.length < MOST_ENGRAVINGS"
+      :has-one="engraving !== undefined"
+      @add="add()"
+      @copy="add(engraving)"
+      @remove="remove"
+    />
     <p v-if="engraving && !isDrawing && 'text' in engraving.motif" class="note">{{ BRACES }}</p>
   </FormSection>
 </template>

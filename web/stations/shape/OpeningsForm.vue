@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { Copy, Plus, Trash2 } from '@lucide/vue'
 import { computed, ref } from 'vue'
 import {
   MOST_OPENINGS,
@@ -16,6 +15,8 @@ import FormSection from '@web/parts/FormSection.vue'
 import TextEntry from '@web/parts/TextEntry.vue'
 import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
 import { useBoxEdits } from './box-edits'
+import ChoiceChips from './ChoiceChips.vue'
+import ListButtons from './ListButtons.vue'
 import PlaceFields from './PlaceFields.vue'
 
 /** Openings in the panels, placed by numbers from an anchor, seen from outside. */
@@ -100,24 +101,12 @@ const title = ({ shape, panel }: Opening, i: number): string => `${i + 1} ${shap
     :said="openings.length > 0 ? String(openings.length) : 'none'"
     data-field="openings"
   >
-    <div
-      v-if="openings.length > 1"
-      class="flex flex-wrap gap-1"
-      role="group"
-      aria-label="Openings of this box"
-    >
-      <button
-        v-for="(each, i) in openings"
-        :key="i"
-        type="button"
-        class="choice"
-        :data-on="i === index"
-        :aria-pressed="i === index"
-        @click="chosen = i"
-      >
-        {{ title(each, i) }}
-      </button>
-    </div>
+    <ChoiceChips
+      label="Openings of this box"
+      :titles="openings.map(title)"
+      :chosen="index"
+      @choose="chosen = $event"
+    />
     <p v-if="problem" class="text-[13px] text-rowan" role="alert">{{ problem }}</p>
     <template v-if="opening">
       <div class="grid grid-cols-2 gap-2">
@@ -203,24 +192,14 @@ const title = ({ shape, panel }: Opening, i: number): string => `${i + 1} ${shap
         @update:model-value="set({ mirrored: $event })"
       />
     </template>
-    <div class="flex gap-1">
-      <button v-if="openings.length < MOST_OPENINGS" type="button" class="btn px-2 py-1" @click="add()">
-        <Plus :size="14" aria-hidden="true" />
-        Add an opening
-      </button>
-      <button
-        v-if="opening"
-        type="button"
-        class="btn-icon"
-        aria-label="One more like this"
-        @click="add(opening)"
-      >
-        <Copy :size="16" />
-      </button>
-      <button v-if="opening" type="button" class="btn-icon" aria-label="Remove this opening" @click="remove">
-        <Trash2 :size="16" />
-      </button>
-    </div>
+    <ListButtons
+      noun="opening"
+      :may-add="openings.length < MOST_OPENINGS"
+      :has-one="opening !== undefined"
+      @add="add()"
+      @copy="add(opening)"
+      @remove="remove"
+    />
     <p v-if="opening" class="note">
       Seen from outside. It keeps its place from there when the box changes size.
     </p>
