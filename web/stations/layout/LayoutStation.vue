@@ -8,6 +8,7 @@ import { useOpenJob } from '@web/stores/job'
 import HelpList from './HelpList.vue'
 import LayoutForm from './LayoutForm.vue'
 import LayoutProgress from './LayoutProgress.vue'
+import PartList from './PartList.vue'
 import PartPanel from './PartPanel.vue'
 import SheetBoard from './SheetBoard.vue'
 
@@ -79,6 +80,7 @@ function place(placement: Placement): void {
   <div class="grid gap-3 lg:h-full lg:min-h-0 lg:grid-cols-[19rem_1fr]">
     <div class="card grid content-start gap-3 max-lg:order-last lg:min-h-0 lg:overflow-y-auto">
       <LayoutForm />
+      <PartList :placements="placements" :chosen="chosen" @choose="chosen = $event" />
       <PartPanel v-if="chosen" :part="chosen" :placements="placements" @place="place" />
       <p v-else class="note">
         Drag a part to move it; it is then pinned. Or choose one with Tab and use the arrow keys, R to turn, P

@@ -1,11 +1,13 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { Maximize, ZoomIn, ZoomOut } from '@lucide/vue'
+import { computed, ref, watch } from 'vue'
 import { bounds } from '@core/geometry'
 import { placedShape, type Placement, type Surface, type Violation } from '@core/nest'
 import { regionData } from '@web/parts/svg-path'
 import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
 import { dropAt, makeBoard, sheetCorner } from './board'
+import { useBoardZoom } from './board-zoom'
 import SheetGround from './SheetGround.vue'
 import { turnedOn } from './turning'
 
@@ -91,9 +93,39 @@ const textSize = computed(() => Math.max(board.value.width, board.value.height) 
 const nameTransform = (item: Drawn): string =>
   `translate(${item.centre.x} ${-item.centre.y}) rotate(${isUpright(item) ? -90 : 0})`
 
+const world = ref<SVGGElement>()
+const frame = computed(() => ({
+  x: -textSize.value,
+  y: -textSize.value * 2,
+  width: board.value.width + textSize.value * 2,
+  height: board.value.height + textSize.value * 3,
+}))
+const zoomed = useBoardZoom(svg, frame)
+watch(
+  () => props.chosen,
+  (part) => {
+    if (held) return // what is in the hand stays under it
+    const item = drawn.value.find((each) => each.part.id === part)
+    if (item) zoomed.show(item.corner.x + item.centre.x, item.corner.y - item.centre.y)
+  },
+)
+/** Keys of the board itself; those of a part are its own. */
+const ZOOM_KEYS: Record<string, () => void> = {
+  '+': zoomed.closer,
+  '=': zoomed.closer,
+  '-': zoomed.farther,
+  '0': zoomed.whole,
+}
+function pressBoard(event: KeyboardEvent): void {
+  const act = ZOOM_KEYS[event.key]
+  if (!act || event.ctrlKey || event.metaKey) return
+  act()
+  event.preventDefault()
+}
+
 let held: { drawn: Drawn; x: number; y: number } | null = null
 const boardPoint = ({ clientX, clientY }: PointerEvent): DOMPoint =>
-  new DOMPoint(clientX, clientY).matrixTransform(svg.value!.getScreenCTM()!.inverse())
+  new DOMPoint(clientX, clientY).matrixTransform(world.value!.getScreenCTM()!.inverse())
 
 function grab(event: PointerEvent, item: Drawn): void {
   const { x, y } = boardPoint(event)
@@ -155,65 +187,97 @@ function edgeColour({ part }: Drawn): string {
 </script>
 
 <template>
-  <svg
-    data-field="part"
-    ref="svg"
-    class="h-full w-full touch-none"
-    :viewBox="`${-textSize} ${-textSize * 2} ${board.width + textSize * 2} ${board.height + textSize * 3}`"
-    role="group"
-    aria-label="Sheets with their parts"
-  >
-    <defs>
-      <pattern id="wrong" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-        <rect width="6" height="6" fill="var(--rowan-wash)" />
-        <path d="M0 0V6" stroke="var(--rowan)" stroke-width="2" />
-      </pattern>
-    </defs>
-    <SheetGround
-      v-for="sheet in sheets"
-      :key="sheet.i"
-      :transform="`translate(${sheet.x} ${sheet.y})`"
-      :surface="sheet.surface"
-      :margin="derived.rules.margin"
-      :title="sheet.title"
-      :text-size="textSize"
-    />
-    <g
-      v-for="item in drawn"
-      :key="item.part.id"
-      v-memo="[item, bad.has(item.part.id), chosen === item.part.id, say]"
-      :transform="`translate(${item.corner.x} ${item.corner.y})`"
-      class="cursor-grab"
-      tabindex="0"
-      role="button"
-      :aria-label="describe(item)"
-      :aria-pressed="chosen === item.part.id"
-      :data-part="item.part.id"
-      @pointerdown="grab($event, item)"
-      @pointermove="drag"
-      @pointerup="drop"
-      @pointercancel="held = null"
-      @focus="emit('choose', item.part.id)"
-      @keydown="press($event, item)"
+  <div class="relative h-full">
+    <svg
+      data-field="part"
+      ref="svg"
+      class="h-full w-full touch-none"
+      :viewBox="`${frame.x} ${frame.y} ${frame.width} ${frame.height}`"
+      role="group"
+      aria-label="Sheets with their parts"
+      @keydown="pressBoard"
     >
-      <path
-        :d="item.shape"
-        :fill="bad.has(item.part.id) ? 'url(#wrong)' : 'var(--ply)'"
-        :stroke="edgeColour(item)"
-        :stroke-width="chosen === item.part.id ? 3 : 1"
-        vector-effect="non-scaling-stroke"
-        fill-rule="evenodd"
-      />
-      <text
-        :transform="nameTransform(item)"
-        dy="0.35em"
-        text-anchor="middle"
-        :font-size="Math.min(textSize, roomForName(item))"
-        fill="var(--ink)"
-        class="pointer-events-none"
+      <defs>
+        <pattern id="wrong" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <rect width="6" height="6" fill="var(--rowan-wash)" />
+          <path d="M0 0V6" stroke="var(--rowan)" stroke-width="2" />
+        </pattern>
+      </defs>
+      <g ref="world" :transform="zoomed.transform.value">
+        <SheetGround
+          v-for="sheet in sheets"
+          :key="sheet.i"
+          :transform="`translate(${sheet.x} ${sheet.y})`"
+          :surface="sheet.surface"
+          :margin="derived.rules.margin"
+          :title="sheet.title"
+          :text-size="textSize"
+        />
+        <g
+          v-for="item in drawn"
+          :key="item.part.id"
+          v-memo="[item, bad.has(item.part.id), chosen === item.part.id, say]"
+          :transform="`translate(${item.corner.x} ${item.corner.y})`"
+          class="cursor-grab"
+          tabindex="0"
+          role="button"
+          :aria-label="describe(item)"
+          :aria-pressed="chosen === item.part.id"
+          :data-part="item.part.id"
+          @pointerdown="grab($event, item)"
+          @pointermove="drag"
+          @pointerup="drop"
+          @pointercancel="held = null"
+          @focus="emit('choose', item.part.id)"
+          @keydown="press($event, item)"
+        >
+          <path
+            :d="item.shape"
+            :fill="bad.has(item.part.id) ? 'url(#wrong)' : 'var(--ply)'"
+            :stroke="edgeColour(item)"
+            :stroke-width="chosen === item.part.id ? 3 : 1"
+            vector-effect="non-scaling-stroke"
+            fill-rule="evenodd"
+          />
+          <text
+            :transform="nameTransform(item)"
+            dy="0.35em"
+            text-anchor="middle"
+            :font-size="Math.min(textSize, roomForName(item))"
+            fill="var(--ink)"
+            class="pointer-events-none"
+          >
+            {{ nameOf(item) }}
+          </text>
+        </g>
+      </g>
+    </svg>
+    <div
+      class="absolute right-1 bottom-1 flex gap-1 rounded bg-paper/80"
+      role="group"
+      aria-label="View of the sheets"
+    >
+      <button type="button" class="btn-icon" aria-label="Closer" @click="zoomed.closer">
+        <ZoomIn :size="17" />
+      </button>
+      <button
+        type="button"
+        class="btn-icon"
+        aria-label="Farther"
+        :disabled="zoomed.isWhole.value"
+        @click="zoomed.farther"
       >
-        {{ nameOf(item) }}
-      </text>
-    </g>
-  </svg>
+        <ZoomOut :size="17" />
+      </button>
+      <button
+        type="button"
+        class="btn-icon"
+        aria-label="All sheets"
+        :disabled="zoomed.isWhole.value"
+        @click="zoomed.whole"
+      >
+        <Maximize :size="17" />
+      </button>
+    </div>
+  </div>
 </template>

@@ -1,0 +1,46 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Placement } from '@core/nest'
+import { useDerived } from '@web/stores/derived'
+
+/** All parts of the stock on the board by name: found, and chosen. */
+const props = defineProps<{ placements: Placement[]; chosen: string | null }>()
+defineEmits<{ choose: [part: string] }>()
+const derived = useDerived()
+const wanted = ref('')
+const sheetOf = computed(() => new Map(props.placements.map(({ part, sheet }) => [part, sheet + 1])))
+const found = computed(() => {
+  const words = wanted.value.toLowerCase().split(/\s+/).filter(Boolean)
+  return derived.board.parts.filter(({ label }) => words.every((word) => label.toLowerCase().includes(word)))
+})
+</script>
+
+<template>
+  <details class="text-[13px]">
+    <summary class="min-h-6 cursor-pointer font-medium">All {{ derived.board.parts.length }} parts</summary>
+    <input
+      v-model="wanted"
+      type="search"
+      class="input mt-1"
+      aria-label="Find a part"
+      placeholder="find, e.g. drawer 3 front"
+    />
+    <ul class="mt-1 max-h-48 overflow-y-auto" aria-label="Parts of this stock">
+      <li v-for="{ id, label } in found" :key="id">
+        <button
+          type="button"
+          class="flex min-h-7 w-full cursor-pointer items-center justify-between gap-2 rounded px-1 text-left hover:bg-sunk"
+          :class="id === chosen ? 'bg-sunk font-semibold' : ''"
+          :aria-pressed="id === chosen"
+          @click="$emit('choose', id)"
+        >
+          {{ label }}
+          <span class="num text-quiet">
+            {{ sheetOf.has(id) ? `sheet ${sheetOf.get(id)}` : 'not placed' }}
+          </span>
+        </button>
+      </li>
+    </ul>
+    <p v-if="found.length === 0" class="note">No part is called that.</p>
+  </details>
+</template>
