@@ -17,8 +17,12 @@ import {
   withLayout,
 } from './index'
 
-const crate = demo('crate')
 type Settings = Job['layout']['settings']
+const shown = demo('crate')
+const crate: Job = {
+  ...shown,
+  layout: { ...shown.layout, settings: { ...shown.layout.settings, kept: [] } },
+}
 const having = (settings: Partial<Settings>, job = crate): Job => ({
   ...job,
   layout: { arrangement: null, settings: { ...job.layout.settings, ...settings } },
@@ -75,28 +79,31 @@ describe('what is taken first', () => {
 describe('a crate on offcuts', () => {
   const laid = deriveAll(having({ first: 'offcuts' }))
   const { offcuts, placements } = laid.job.layout.arrangement!
-  test('spares a sheet: two offcuts and one sheet instead of two', () => {
+  test('spares a sheet by one offcut, and takes no more of them than that needs', () => {
     expect(deriveAll(having({ first: 'whole sheets' })).derived.use).toMatchObject({ sheets: 2, offcuts: 0 })
-    expect(laid.derived.use).toMatchObject({ sheets: 1, offcuts: 2 })
+    expect(laid.derived.use).toMatchObject({ sheets: 1, offcuts: 1 })
     expect(laid.derived.plan!.violations).toEqual([])
     const pages = laid.derived.plan!.loads.map(({ offcut, width, height }) => [offcut, width, height])
     expect(pages).toEqual([
       ['offcut-1', 220, 160],
-      ['offcut-3', 400, 330],
       [null, 600, 400],
     ])
   })
+  test('an offcut that spares no sheet is left alone', () => {
+    const small = having({ first: 'offcuts' }, { ...crate, box: { ...crate.box, height: 60 } })
+    expect(deriveAll(small).derived.use).toMatchObject({ sheets: 1, offcuts: 0 })
+  })
   test('what is pinned to an offcut stays there, whatever is laid out anew', () => {
-    const onOffcut = placements.find(({ sheet }) => sheet === offcuts[1].sheet)!
+    const onOffcut = placements.find(({ sheet }) => sheet === offcuts[0].sheet)!
     const again = deriveAll({ ...pinned(laid.job, [onOffcut.part]), box: { ...laid.job.box, height: 141 } })
     const { arrangement } = again.job.layout
     const there = arrangement!.placements.find(({ part }) => part === onOffcut.part)!
     expect([there.x, there.y]).toEqual([onOffcut.x, onOffcut.y])
-    expect(arrangement!.offcuts.find(({ sheet }) => sheet === there.sheet)?.offcut).toBe('offcut-3')
+    expect(arrangement!.offcuts.find(({ sheet }) => sheet === there.sheet)?.offcut).toBe('offcut-1')
   })
   test('what is left over is clear of every part, and goes to the bench with its corners', () => {
     const rests = restsOf(laid.job, laid.parts)
-    expect(rests.map(({ offcut }) => offcut)).toEqual(['offcut-1', 'offcut-3', null])
+    expect(rests.map(({ offcut }) => offcut)).toEqual(['offcut-1', null])
     for (const { sheet, remnants } of rests)
       for (const { outline } of remnants)
         for (const placement of placements.filter((each) => each.sheet === sheet)) {
@@ -108,14 +115,15 @@ describe('a crate on offcuts', () => {
           )
           expect(without(part, jtsOf({ outline, holes: [] })).getArea()).toBeCloseTo(part.getArea(), 3)
         }
-    const kept = rests[2].remnants.map((each, i) => asOffcut(each, `rest-${i}`, 'rest', '2026-05-01'))
+    const kept = rests[1].remnants.map((each, i) => asOffcut(each, `rest-${i}`, 'rest', '2026-05-01'))
     const [plain, all] = kept
     expect(plain.outline).toBeNull()
-    expect(offcutArea(all)).toBeCloseTo(rests[2].remnants[1].area, 1)
+    expect(offcutArea(all)).toBeCloseTo(rests[1].remnants[1].area, 1)
     const after = stockAfter(laid.job.measure.stock!, rests, [plain])
     expect(after.sheetsAtHand).toBe(laid.job.measure.stock!.sheetsAtHand - 1)
     expect(after.offcuts.map(({ id, count }) => [id, count])).toEqual([
       ['offcut-2', 2],
+      ['offcut-3', 1],
       ['rest-0', 1],
     ])
   })
@@ -132,7 +140,7 @@ describe('a crate on offcuts', () => {
         }
       return own.length > 0
     })
-    expect(names).toEqual([false, true, true])
+    expect(names).toEqual([false, true])
     expect(named.derived.plan!.signature).not.toBe(laid.derived.plan!.signature)
   })
 })

@@ -1,7 +1,7 @@
 import type { Job } from '../job'
 import { arrangeSteps, type Arranged } from './arrange'
 import { needsLayout, prepare } from './pipeline'
-import { scoreOf, type LayoutScore } from './score'
+import type { Part } from './parts'
 
 /** Something that a maker could do differently. Lengths in mm. */
 export type Change =
@@ -75,11 +75,20 @@ export function withChange(job: Job, change: Change): Job {
 /** Sizes are tried without what was pinned where other parts were. */
 const unpinned = (job: Job): Job => ({ ...job, layout: { ...job.layout, arrangement: null } })
 
-/** Whole sheets of a score: offcuts count for far less than one. */
-const wholes = ({ weight }: LayoutScore): number => Math.floor(weight + 1e-6)
+/** What a layout still needs: parts that lie nowhere, and whole sheets. */
+interface Needs {
+  unplaced: number
+  sheets: number
+}
 
-const helps = (before: LayoutScore, now: LayoutScore): boolean =>
-  now.unplaced < before.unplaced || (now.unplaced === before.unplaced && wholes(now) < wholes(before))
+function needsOf({ placements, unplaced, offcuts }: Arranged, parts: Part[]): Needs {
+  const materials = new Map(parts.map(({ id, material }) => [id, material]))
+  const used = new Set(placements.map(({ part, sheet }) => `${materials.get(part)} ${sheet}`))
+  return { unplaced: unplaced.length, sheets: used.size - offcuts.length }
+}
+
+const isLess = (now: Needs, before: Needs): boolean =>
+  now.unplaced < before.unplaced || (now.unplaced === before.unplaced && now.sheets < before.sheets)
 
 /** One step of a trial: how many rows are done, and what was found so far. */
 export interface HelpProgress {
@@ -98,42 +107,40 @@ export function* whatHelps(job: Job): Generator<HelpProgress, Helpful[]> {
   const of = rows.reduce((sum, row) => sum + row.length, 0)
   const found: Helpful[] = []
   let tried = 0
-  let least: LayoutScore | null = null
+  let before: Needs | null = null
   /** Laid out until it is better than the job is now, or for a while. */
-  function* scoreFor(changed: Job): Generator<HelpProgress, LayoutScore | null> {
+  function* needsWith(changed: Job): Generator<HelpProgress, Needs | null> {
     const prepared = prepare(changed)
     if (prepared.things.some(({ box }) => box.panels === null)) return null
     const steps = arrangeSteps(prepared.parts, changed)
-    let layout: Arranged | null = null
+    let needs: Needs | null = null
     for (let i = 0; i < TRIES; i++) {
       const step = steps.next()
-      layout = step.done ? step.value : step.value.layout
-      if (step.done || (least && helps(least, scoreOf(layout, prepared.parts, changed)))) break
+      needs = needsOf(step.done ? step.value : step.value.layout, prepared.parts)
+      if (step.done || (before && isLess(needs, before))) break
       yield { tried, of, found }
     }
-    return layout && scoreOf(layout, prepared.parts, changed)
+    return needs
   }
   const { arrangement } = job.layout
-  least = arrangement && !needsLayout(job, parts) ? scoreOf(arrangement, parts, job) : yield* scoreFor(job)
-  if (!least) return found
+  before = arrangement && !needsLayout(job, parts) ? needsOf(arrangement, parts) : yield* needsWith(job)
+  if (!before) return found
   // One sheet is spared by offcuts only.
-  const isSmall = least.unplaced === 0 && wholes(least) <= 1
+  const isSmall = before.unplaced === 0 && before.sheets <= 1
+  let done = 0
   for (const row of rows) {
+    tried = done
+    done += row.length
     if (isSmall && row[0].kind !== 'offcuts') continue
     for (const change of row) {
-      const score = yield* scoreFor(unpinned(withChange(job, change)))
+      const needs = yield* needsWith(unpinned(withChange(job, change)))
       tried++
-      if (!score) continue
-      if (!helps(least, score)) continue
-      found.push({
-        change,
-        placed: least.unplaced - score.unplaced,
-        sheets: wholes(least) - wholes(score),
-      })
+      if (!needs || !isLess(needs, before)) continue
+      const placed = before.unplaced - needs.unplaced
+      found.push({ change, placed, sheets: before.sheets - needs.sheets })
       break
     }
-    tried = rows.slice(0, rows.indexOf(row) + 1).reduce((sum, each) => sum + each.length, 0)
-    yield { tried, of, found }
+    yield { tried: done, of, found }
   }
   return found
 }

@@ -199,7 +199,7 @@ export const emptyJob = (id: string, name: string, changed: string): Job => ({
       gap: 3,
       grain: 'free',
       turning: true,
-      first: 'offcuts',
+      first: 'whole sheets',
       kept: [],
       nameRest: false,
     },

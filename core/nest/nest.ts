@@ -96,10 +96,26 @@ function near(strategy: Strategy, preferences: Preference[], random: () => numbe
 
 const preferences = Object.keys(PREFERENCES) as Preference[]
 
-function* strategies(candidates: Candidate[]): Generator<Strategy> {
+function* strategies(candidates: Candidate[], choices: Strategy['without'][]): Generator<Strategy> {
   const orders = ORDERS.map((key) => [...candidates].sort((a, b) => key(b) - key(a)))
   for (const slide of [true, false])
     for (const preference of preferences) for (const order of orders) yield { order, preference, slide }
+  // Fewer pieces may do as well: an offcut that spares no sheet is better kept.
+  for (const without of choices)
+    for (const order of orders.slice(0, 2)) yield { order, preference: preferences[0], slide: true, without }
+}
+
+/** Offcuts that are each taken alone, at most. */
+const MOST_CHOICES = 12
+
+/** Which offcuts of a supply could be left alone: all of them, or all but those of one kind. */
+function choicesOf(supply: Supply): Strategy['without'][] {
+  const offcuts = supply.flatMap(({ offcut }, i) => (offcut === null ? [] : [i]))
+  if (offcuts.length === 0) return []
+  const kinds = [...new Set(offcuts.map((i) => supply[i]))].slice(0, MOST_CHOICES)
+  const all = new Set(offcuts)
+  if (kinds.length === 1) return [all]
+  return [all, ...kinds.map((kind) => new Set(offcuts.filter((i) => supply[i] !== kind)))]
 }
 
 /**
@@ -136,7 +152,8 @@ export function* nestSteps(
   })
   const loose = candidates.filter(({ part }) => !fixed.some(({ placement }) => placement.part === part.id))
   const searched = loose.length > 1 ? searchedFor(loose.length) : 0
-  const total = 2 * preferences.length * ORDERS.length + searched
+  const choices = choicesOf(supply)
+  const total = 2 * preferences.length * ORDERS.length + 2 * choices.length + searched
   const looked = (strategy: Strategy): { layout: Layout; cost: number[] } => {
     const layout = pack(strategy, settings, supply, fixed)
     return { layout, cost: cost(layout, sizes, supply) }
@@ -145,7 +162,7 @@ export function* nestSteps(
   let from: Strategy | null = null
   let tried = 0
   const better = (found: ReturnType<typeof looked>): boolean => !best || isLess(found.cost, best.cost)
-  for (const strategy of strategies(loose)) {
+  for (const strategy of strategies(loose, choices)) {
     const found = looked(strategy)
     if (better(found)) [best, from] = [found, strategy]
     yield { tried: ++tried, of: total, layout: best!.layout }
@@ -162,7 +179,8 @@ export function* nestSteps(
     const blocks = joinBlocks(loose, settings.gap, { width: room[0], height: room[1] }, share, random)
     const weights = new Map(blocks.map((block) => [block, block.area * (1 + UNSURE * random())]))
     const order = blocks.sort((a, b) => weights.get(b)! - weights.get(a)!)
-    return { order, preference: preferences[Math.floor(random() * preferences.length)], slide: false }
+    const preference = preferences[Math.floor(random() * preferences.length)]
+    return { order, preference, slide: false, without: from?.without }
   }
   for (let i = 0; i < searched && !(i >= LEAST_SEARCHED && isLeast()); i++) {
     if (i % Math.max(2, Math.round(loose.length / 25)) === 0) {

@@ -60,6 +60,8 @@ export interface Strategy {
   order: Candidate[]
   preference: Preference
   slide: boolean
+  /** Offcuts of the supply that are left alone. */
+  without?: ReadonlySet<number>
 }
 
 /** How far a turned shape must be moved so that its lower left corner is at (0, 0), mm. */
@@ -183,8 +185,8 @@ class Packing {
   }
 
   /** Puts a part on the first sheet and load that take it. @returns false when none does */
-  add({ part, poses }: Candidate, { preference, slide }: Strategy): boolean {
-    const spot = this.find(poses, preference)
+  add({ part, poses }: Candidate, { preference, slide, without }: Strategy): boolean {
+    const spot = this.find(poses, preference, without)
     if (!spot) return false
     const { margin, gap } = this.settings
     const { room, pose } = spot
@@ -205,11 +207,11 @@ class Packing {
   }
 
   /** The free space counts the gap on the upper and right side of every part. */
-  private find(poses: Pose[], preference: Preference): Spot | null {
+  private find(poses: Pose[], preference: Preference, without?: ReadonlySet<number>): Spot | null {
     const { gap } = this.settings
     let failed: Surface | null = null
     for (const [sheet, surface] of this.supply.entries()) {
-      if (surface === failed) continue
+      if (surface === failed || without?.has(sheet)) continue
       const rooms = this.sheet(sheet)
       for (const room of rooms) {
         let best: Spot | null = null

@@ -69,7 +69,7 @@ test('on pieces of any outline parts keep margin and gap, as an unrelated librar
     ),
     { numRuns: 24, seed: 6 },
   )
-  expect(onPiece).toBeGreaterThan(40)
+  expect(onPiece).toBeGreaterThan(30)
 }, 120_000)
 
 test('a part that fits a corner piece exactly is put there, and no whole sheet is begun', () => {

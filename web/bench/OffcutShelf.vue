@@ -75,8 +75,8 @@ const sizeOf = ({ width, height, outline }: Offcut): string =>
         >
           <Trash2 :size="15" />
         </button>
-        <div class="col-span-3 grid grid-cols-[1fr_4rem_6rem] gap-2">
-          <label class="min-w-0 text-[13px] font-medium" data-field="bench-offcut">
+        <div class="col-span-3 grid grid-cols-2 gap-2">
+          <label class="col-span-2 min-w-0 text-[13px] font-medium" data-field="bench-offcut">
             Written on it
             <TextEntry
               class="input"
