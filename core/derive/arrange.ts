@@ -12,18 +12,18 @@ function pinnedIn(job: Job, material: string, parts: Part[]): { pinned: Placemen
   const supply = supplyFor(job)
   const ids = new Set(parts.map(({ id }) => id))
   const { placements = [], offcuts = [] } = job.layout.arrangement ?? {}
-  const place = inSupply(
-    offcuts.filter((each) => each.material === material),
-    supply,
-  )
-  const pinned = placements
-    .filter(({ part, pinned }) => pinned && ids.has(part))
+  const own = offcuts.filter((each) => each.material === material)
+  const held = placements.filter(({ part, pinned }) => pinned && ids.has(part))
+  // What is pinned stays on its sheet, also where fewer are allowed by now.
+  const highest = held.reduce((most, { sheet }) => Math.max(most, sheet), -1)
+  const wholes = highest + 1 - own.filter(({ sheet }) => sheet <= highest).length
+  const whole = surfaceFor(job)
+  while (supply.filter(({ offcut }) => offcut === null).length < wholes) supply.push(whole)
+  const place = inSupply(own, supply)
+  const pinned = held
     .map((each) => ({ ...each, sheet: place(each.sheet) }))
     // Pinned to an offcut that is not there any more, it is laid out like the others.
     .filter(({ sheet }) => sheet >= 0)
-  const most = pinned.reduce((highest, { sheet }) => Math.max(highest, sheet + 1), 0)
-  const whole = surfaceFor(job)
-  while (supply.length < most) supply.push(whole)
   return { pinned, supply }
 }
 

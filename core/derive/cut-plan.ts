@@ -18,7 +18,7 @@ import {
 import type { CutPlan, LoadPlan, PlanTotal, StockCut } from './plan-types'
 import { restNames } from './rest'
 import { settingFor } from './setting'
-import { surfacesOf } from './supply'
+import { surfaceFor, surfacesOf } from './supply'
 import { signatureOf } from './signature'
 
 function totalOf(loads: LoadPlan[]): PlanTotal {
@@ -100,10 +100,9 @@ function planStock(job: Job, material: string, thickness: number, parts: Part[])
       return [{ material, sheet, offcut, outline, load, of: loads.length, ...window, paths, time }]
     }),
   )
-  const { width, height, loads: windows } = surfaceAt(-1)
-  const offcuts = surfaces.filter(({ offcut }) => offcut !== null)
-  const plain = { width, height, loads: windows }
-  const onto = offcuts.length > 0 ? surfaces : plain
+  // Without offcuts as it was before there were any, so that files written then still count as current.
+  const { width, height, loads: windows } = surfaceFor(job)
+  const onto = surfaces.some(({ offcut }) => offcut !== null) ? surfaces : { width, height, loads: windows }
   const known = placed.map(({ placement }) => placement)
   const lying = known.map(({ part, sheet, x, y, turn }) => [part, sheet, x, y, turn])
   return {
@@ -138,6 +137,7 @@ export function planCut(job: Job, box: DerivedBox, parts: Part[]): CutPlan {
   const loads = stocks.flatMap((stock) => stock.loads)
   const { compensation, labels, letters, face, off, start, bridges } = job.cut
   const { machine } = job.measure
+  // The same of cuts that begin at corners, without bridges.
   const ways = start === 'corner' && bridges.count === 0 ? [] : [start, bridges]
   const written = [
     ...ways,

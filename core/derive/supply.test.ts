@@ -101,6 +101,15 @@ describe('a crate on offcuts', () => {
     expect([there.x, there.y]).toEqual([onOffcut.x, onOffcut.y])
     expect(arrangement!.offcuts.find(({ sheet }) => sheet === there.sheet)?.offcut).toBe('offcut-1')
   })
+  test('what is pinned to a sheet stays there, also where fewer sheets are allowed by now', () => {
+    const two = deriveAll(having({ first: 'whole sheets' }))
+    const onSecond = two.job.layout.arrangement!.placements.find(({ sheet }) => sheet === 1)!
+    const held = pinned(two.job, [onSecond.part])
+    const settings = { ...held.layout.settings, sheets: 1, gap: 4 }
+    const again = deriveAll({ ...held, layout: { ...held.layout, settings } })
+    const there = again.job.layout.arrangement!.placements.find(({ part }) => part === onSecond.part)
+    expect(there).toMatchObject({ sheet: 1, x: onSecond.x, y: onSecond.y, pinned: true })
+  })
   test('what is left over is clear of every part, and goes to the bench with its corners', () => {
     const rests = restsOf(laid.job, laid.parts)
     expect(rests.map(({ offcut }) => offcut)).toEqual(['offcut-1', null])
