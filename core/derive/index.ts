@@ -11,7 +11,7 @@ export {
   type Part,
 } from './parts'
 export { arrangeSteps, keepLayout, type Arranged } from './arrange'
-export { asOffcut, restsOf, stockAfter, type Rest } from './rest'
+export { asOffcut, lyingSignature, restsOf, stockAfter, type Rest } from './rest'
 export { isBetterLayout, scoreOf, type LayoutScore } from './score'
 export { whatHelps, withChange, type Change, type Helpful } from './what-helps'
 export { deepestPocket, makePocketPiece } from './pocket-piece'

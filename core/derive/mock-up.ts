@@ -121,7 +121,7 @@ export function withLessons(job: Job, mock: Job, said: string, entry: { id: stri
     minutes: null,
     verdict: null,
     note: '',
-    booked: true,
+    unbooked: null,
     cut: null,
     figures: [],
   }

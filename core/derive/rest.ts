@@ -6,6 +6,7 @@ import { fittedOutline, rectangularOffcut, type Offcut, type Stock } from '../st
 import { labelOn } from './label-place'
 import { seenBy } from './materials'
 import { layoutRules, partsByMaterial, type Part } from './parts'
+import { signatureOf } from './signature'
 import { surfacesOf } from './supply'
 
 /** What a sheet that was cut from leaves over. */
@@ -86,6 +87,17 @@ export function restNames(
     const part = `rest of sheet ${sheet + 1}`
     return strokes.map((points): CutPath => ({ operation: 'score', part, points, closed: false }))
   }
+}
+
+/** Tells whether parts still lie as they did when they were cut. */
+export function lyingSignature({ layout: { arrangement } }: Pick<Job, 'layout'>): string | null {
+  if (!arrangement) return null
+  const { placements, offcuts, signature } = arrangement
+  return signatureOf([
+    signature,
+    offcuts,
+    placements.map(({ part, sheet, x, y, turn }) => [part, sheet, x, y, turn]),
+  ])
 }
 
 /** A remnant as it goes to the bench. @param since a date */

@@ -12,7 +12,7 @@ test('a verdict says what would have been snug; without the figures of the cut i
     minutes: null,
     verdict: 'press',
     note: '',
-    booked: false,
+    unbooked: null,
     figures: [],
     cut: { family: 'plywood', gap: 0, kerfSd: 0.01, kerfId: 'k' },
   }

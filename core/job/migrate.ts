@@ -319,7 +319,7 @@ const from6 = (job: Loose): Loose => ({
     ? { ...job.cut, start: 'corner', bridges: { count: 0, width: 0.6, below: 60 } }
     : job.cut,
   // What those used was taken off by hand, if at all.
-  log: eachObject(job.log, (revision) => ({ ...revision, booked: true })),
+  log: eachObject(job.log, (revision) => ({ ...revision, unbooked: null })),
   box: boxFrom6(job.box),
   also: eachObject(job.also, (thing) => ({ ...thing, box: boxFrom6(thing.box) })),
   tune: isObject(job.tune)

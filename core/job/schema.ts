@@ -26,8 +26,8 @@ export const revisionSchema = z.strictObject({
   minutes: z.number().min(0).max(100000).nullable(),
   verdict: z.enum(VERDICTS).nullable(),
   note: z.string().max(4000),
-  /** Whether what it used was taken off the bench, and what was left put there. */
-  booked: z.boolean(),
+  /** The layout that it was cut by, while its sheets are not taken off the bench; then null. */
+  unbooked: z.string().max(40).nullable(),
   /**
    * What the verdict is held against: the gap that was predicted without taste, and the kerf's doubt, mm.
    */

@@ -41,8 +41,8 @@ const UNSURE = 0.4
 const FORGIVEN = 40
 
 /**
- * Lower is better: area of unplaced parts, what the sheets count for, loads of the last sheet, then how little the sheets before
- * the last one are filled, then how much of the last load is taken up.
+ * Lower is better: area of unplaced parts, what the sheets count for, loads of the last sheet, then how
+ * little the sheets before the last one are filled, then how much of the last load is taken up.
  */
 function cost({ placements, unplaced }: Layout, sizes: Map<string, Size>, supply: Supply): number[] {
   const left = unplaced.reduce((sum, { size }) => sum + size[0] * size[1], 0)

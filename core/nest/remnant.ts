@@ -72,8 +72,8 @@ function inOnePiece(surface: Surface, taken: Bounds[]): Ring | null {
 const MOST_CORNERS = 12
 
 /**
- * What a sheet leaves over that is worth keeping: the largest rectangle, and the whole rest in one piece where
- * that is a good deal more.
+ * What a sheet leaves over that is worth keeping: the largest rectangle, and the whole rest in one piece
+ * where that is a good deal more.
  * @param boxes rectangles round what is cut from it, mm
  */
 export function remnantsOf(surface: Surface, boxes: Bounds[], gap: number): Remnant[] {

@@ -16,7 +16,7 @@ export interface Room {
   load: Load
   free: FreeSpace
   placed: Placed[]
-  /** Whether parts may be slid against each other in it: where nothing but its own sides could be in the way. */
+  /** Whether parts may be slid against each other in it: not where its outline could be in the way. */
   slides: boolean
 }
 

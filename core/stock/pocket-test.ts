@@ -1,6 +1,6 @@
 import { z } from 'zod'
 
-/** A pocket that was burnt into a stock: with what, and how deep it came out. Lengths in mm, speed in mm/s. */
+/** A pocket that was burnt into a stock: with what, and how deep it came out. In mm and mm/s. */
 export const pocketTestSchema = z.strictObject({
   id: z.string().min(1).max(60),
   machineId: z.string().max(60),

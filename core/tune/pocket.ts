@@ -13,11 +13,11 @@ type Burnt = Pick<Setting, 'speed' | 'power' | 'passes'>
 export const pocketEnergy = ({ speed, power, passes }: Burnt, watts: number): number =>
   (watts * (power / 100) * passes) / (speed * POCKET_INTERVAL)
 
-/** Before anything was measured: depth for energy, mm³/J, and how far off that may be (of its logarithm). [FM] */
+/** Before anything was measured: depth for energy, mm³/J, and how far off its logarithm may be. [FM] */
 const USUAL = 0.65
 const UNSURE = 0.6
 
-/** How far one pocket differs from the next (of its logarithm), and how many pockets that guess counts for. */
+/** How far one pocket differs from the next, by logarithm, and how many pockets that guess counts for. */
 const SPREAD = 0.1
 const GUESSED_FROM = 4
 

@@ -248,7 +248,7 @@ describe('ways that once led to a job that could not be read again', () => {
       minutes: null,
       verdict: null,
       note: '',
-      booked: false,
+      unbooked: null,
       cut: { family: 'plywood', gap: 0, kerfSd: 0.01, kerfId: null },
       figures: [],
     }))

@@ -37,6 +37,8 @@ const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve
 export function makePlanner({ answer, breath }: Host): (request: Request) => void {
   let latest = 0
   let stopped = false
+  /** The best of a search that goes on. */
+  let found: { layout: Arranged; score: LayoutScore } | null = null
 
   /** Lays out; null when a newer request came meanwhile. Stopped early it hands on the best so far. */
   async function layOut(sequence: number, parts: Part[], job: Job, round = 0): Promise<Arranged | null> {
@@ -56,9 +58,6 @@ export function makePlanner({ answer, breath }: Host): (request: Request) => voi
       since = performance.now()
     }
   }
-
-  /** The best of a search that goes on. */
-  let found: { layout: Arranged; score: LayoutScore } | null = null
 
   /** Goes on from the layout that there is, another way each round, until it is stopped. */
   async function searchOn(sequence: number, parts: Part[], job: Job): Promise<Arranged | null> {
@@ -102,9 +101,11 @@ export function makePlanner({ answer, breath }: Host): (request: Request) => voi
       const step = steps.next()
       if (step.done) return answer({ ...NO_STEP, sequence, found: step.value, done: true })
       if (performance.now() - since < breath) continue
-      answer({ kind: 'helps', sequence, ...step.value, done: stopped })
       await breathe()
-      if (sequence !== latest || stopped) return
+      if (sequence !== latest) return
+      const done = stopped
+      answer({ kind: 'helps', sequence, ...step.value, done })
+      if (done) return
       since = performance.now()
     }
   }

@@ -29,7 +29,7 @@ const found = computed(() => {
       <li v-for="{ id, label } in found" :key="id">
         <button
           type="button"
-          class="flex min-h-7 w-full cursor-pointer items-center justify-between gap-2 rounded px-1 text-left hover:bg-sunk"
+          class="flex min-h-7 w-full justify-between gap-2 rounded px-1 py-1 text-left hover:bg-sunk"
           :class="id === chosen ? 'bg-sunk font-semibold' : ''"
           :aria-pressed="id === chosen"
           @click="$emit('choose', id)"

@@ -109,6 +109,14 @@ watch(
     if (item) zoomed.show(item.corner.x + item.centre.x, item.corner.y - item.centre.y)
   },
 )
+const views = computed(() => {
+  const idle = zoomed.isWhole.value
+  return [
+    { label: 'Closer', icon: ZoomIn, act: zoomed.closer, idle: false },
+    { label: 'Farther', icon: ZoomOut, act: zoomed.farther, idle },
+    { label: 'All sheets', icon: Maximize, act: zoomed.whole, idle },
+  ]
+})
 /** Keys of the board itself; those of a part are its own. */
 const ZOOM_KEYS: Record<string, () => void> = {
   '+': zoomed.closer,
@@ -257,26 +265,16 @@ function edgeColour({ part }: Drawn): string {
       role="group"
       aria-label="View of the sheets"
     >
-      <button type="button" class="btn-icon" aria-label="Closer" @click="zoomed.closer">
-        <ZoomIn :size="17" />
-      </button>
       <button
+        v-for="{ label, icon, act, idle } in views"
+        :key="label"
         type="button"
         class="btn-icon"
-        aria-label="Farther"
-        :disabled="zoomed.isWhole.value"
-        @click="zoomed.farther"
+        :aria-label="label"
+        :disabled="idle"
+        @click="act"
       >
-        <ZoomOut :size="17" />
-      </button>
-      <button
-        type="button"
-        class="btn-icon"
-        aria-label="All sheets"
-        :disabled="zoomed.isWhole.value"
-        @click="zoomed.whole"
-      >
-        <Maximize :size="17" />
+        <component :is="icon" :size="17" />
       </button>
     </div>
   </div>

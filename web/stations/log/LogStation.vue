@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Plus } from '@lucide/vue'
 import { computed, ref } from 'vue'
+import { lyingSignature } from '@core/derive'
 import type { Revision } from '@core/job'
 import { formatDuration, IN_METRIC } from '@core/length'
 import { cutFigures } from '@core/say'
@@ -17,11 +18,13 @@ const derived = useDerived()
 const planner = usePlanner()
 const error = ref('')
 const newestFirst = computed(() => [...jobs.job.log].reverse())
-/** The last cut, while nobody said what became of its sheets; not once parts or sheets changed. */
+/** The last cut, while nobody said what became of its sheets. */
 const unbooked = computed(() => {
   const last = jobs.job.log.at(-1)
-  return last && !last.booked && planner.plan && !planner.plan.layoutIsStale ? last.id : null
+  return last?.unbooked && planner.plan ? last : null
 })
+/** What it left over is only known while its parts lie as they did. */
+const isAsCut = computed(() => unbooked.value?.unbooked === lyingSignature(jobs.job))
 const predicted = computed(() => {
   const { plan } = planner
   return `${plan ? formatDuration(plan.total.seconds) : 'no time'}, ${derived.fit.word}.`
@@ -42,7 +45,7 @@ function add(): void {
     minutes: null,
     verdict: null,
     note: '',
-    booked: false,
+    unbooked: lyingSignature(jobs.job),
     cut: {
       family: measure.stock?.family ?? 'other',
       gap: derived.fit.gap,
@@ -68,7 +71,11 @@ function add(): void {
       </button>
       <p v-if="error" class="w-full text-[13px] text-rowan" role="alert">{{ error }}</p>
     </div>
-    <RestCard v-if="unbooked" :revision="unbooked" />
+    <RestCard v-if="unbooked && isAsCut" :revision="unbooked.id" />
+    <p v-else-if="unbooked" class="note">
+      The layout changed since revision {{ unbooked.number }} was cut: take what it used off the bench by
+      hand, or undo the change first.
+    </p>
     <p v-if="newestFirst.length === 0" class="note">
       Nothing is written yet. After the first cut press “It was cut now”: the figures of this moment are kept
       with it.

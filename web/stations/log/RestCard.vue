@@ -68,7 +68,7 @@ function book(): void {
   })
   const done = (draft: typeof jobs.job): void => {
     const revision = draft.log.find(({ id }) => id === props.revision)
-    if (revision) revision.booked = true
+    if (revision) revision.unbooked = null
   }
   error.value = tryTo(() => jobs.edit(done, '', ...records)) ?? ''
 }

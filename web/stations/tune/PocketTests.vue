@@ -31,7 +31,8 @@ const line = computed(() => {
   const { depth, low, high } = predicted.value
   const range = `nine of ten between ${say.value.plain(low, 1)} and ${say.value.length(high, 1)}`
   const guess = model.value.tests === 0 ? ', a guess until a pocket is measured' : ''
-  return `It burns ${say.value.length(depth, 1)} deep, ${range}${guess}. Wanted ${say.value.length(wanted.value, 1)}.`
+  const burns = `It burns ${say.value.length(depth, 1)} deep, ${range}${guess}`
+  return `${burns}. Wanted ${say.value.length(wanted.value, 1)}.`
 })
 const depth = ref<number | null>(null)
 
