@@ -9,6 +9,13 @@ test('by mouse: offcuts are used, what is left goes to the bench under its name'
   await page.getByRole('button', { name: 'It was cut now' }).click()
   const card = page.getByRole('region', { name: 'What it used and left over' })
   await expect(card).toContainText('Off the bench: 1 sheet and 1 offcut of Birch ply 3')
+  // Laid out otherwise, it is not known any more what was left; undone, it is again.
+  await goTo(page, 'Lay out')
+  await page.locator('[data-field=pieces-first]').selectOption('whole sheets')
+  await expect(page.getByTestId('sheets-used')).toHaveText('2')
+  await goTo(page, 'Log')
+  await expect(page.getByText(/The layout changed since revision 1 was cut/)).toBeVisible()
+  await page.getByRole('button', { name: 'Undo' }).click()
   const last = card.getByRole('listitem').last()
   await last.getByLabel('Written on it').fill('Rest of crate 7')
   await card.getByRole('button', { name: 'Take it off the bench' }).click()

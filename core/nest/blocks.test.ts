@@ -1,0 +1,53 @@
+import { expect, test } from '@jest/globals'
+import fc from 'fast-check'
+import { rectangle, type Region } from '../geometry'
+import { joinBlocks } from './blocks'
+import { makeCandidates, type Candidate } from './pack'
+import { randomFrom } from './random'
+
+const candidates = (sizes: [number, number][], turning = true): Candidate[] =>
+  makeCandidates(
+    sizes.map(([width, height], i) => {
+      const shape: Region = { outline: rectangle(0, 0, width, height), holes: [] }
+      return { id: `p${i}`, shape, turnedShape: shape }
+    }),
+    { margin: 0, gap: 3, grain: 'free', turning },
+  )
+const ROOM = { width: 400, height: 300 }
+const partsOf = ({ part, of }: Candidate): string[] =>
+  (of ?? []).map((each) => each.part.id).concat(of ? [] : part.id)
+
+test('two with an equal side become one, as wide as both and the gap', () => {
+  const [block] = joinBlocks(candidates([[100, 50], [60, 50]], false), 3, ROOM, 1, randomFrom(1)) // prettier-ignore
+  const [pose] = block.poses
+  expect([pose.width, pose.height]).toEqual([163, 50])
+  expect(pose.members!.map(({ dx, dy }) => [dx, dy]).sort()).toEqual([[0, 0], expect.arrayContaining([0])])
+})
+test('what would be larger than the room, and what has no equal side, stays as it is', () => {
+  expect(joinBlocks(candidates([[250, 50], [260, 50]], false), 3, ROOM, 1, randomFrom(1))).toHaveLength(2) // prettier-ignore
+  expect(joinBlocks(candidates([[70, 50], [60, 40]], false), 3, ROOM, 1, randomFrom(1))).toHaveLength(2) // prettier-ignore
+})
+test('whatever is joined: every part once, inside its block, none nearer to another than the gap', () => {
+  const side = fc.constantFrom(30, 40, 43, 50, 73, 86)
+  const sets = fc.array(fc.tuple(side, side), { minLength: 2, maxLength: 14 })
+  fc.assert(
+    fc.property(sets, fc.integer({ min: 1, max: 50 }), fc.boolean(), (sizes, seed, turning) => {
+      const all = candidates(sizes, turning)
+      const blocks = joinBlocks(all, 3, ROOM, 0.7, randomFrom(seed))
+      expect(blocks.flatMap(partsOf).sort()).toEqual(all.map(({ part }) => part.id).sort())
+      for (const { poses } of blocks)
+        for (const { width, height, members = [] } of poses) {
+          expect(width <= ROOM.width && height <= ROOM.height).toBe(true)
+          for (const [i, a] of members.entries()) {
+            expect(Math.min(a.dx, a.dy)).toBeGreaterThanOrEqual(-1e-9)
+            expect(Math.max(a.dx + a.width - width, a.dy + a.height - height)).toBeLessThan(1e-9)
+            for (const b of members.slice(i + 1)) {
+              const apart = Math.max(b.dx - a.dx - a.width, a.dx - b.dx - b.width, b.dy - a.dy - a.height, a.dy - b.dy - b.height) // prettier-ignore
+              expect(apart).toBeGreaterThan(3 - 1e-9)
+            }
+          }
+        }
+    }),
+    { numRuns: 80, seed: 7 },
+  )
+})
