@@ -20,6 +20,9 @@ test('by mouse: offcuts are used, what is left goes to the bench under its name'
   await last.getByLabel('Written on it').fill('Rest of crate 7')
   await card.getByRole('button', { name: 'Take it off the bench' }).click()
   await expect(card).toHaveCount(0)
+  await expect(
+    page.getByText(/^Taken off the bench: 1 sheet and 1 offcut .* 2 pieces put there\.$/),
+  ).toBeVisible()
   await page.goto('./#/bench')
   const shelf = page.getByRole('list', { name: 'Offcuts' })
   await expect(shelf.getByLabel('Written on it')).toHaveCount(4)

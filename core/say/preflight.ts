@@ -103,7 +103,7 @@ function pathChecks({ job, plan, parts }: Looked, say: Say): Check[] {
         )
       : ok(
           'closed',
-          'Every cut is a closed path',
+          bridged.length > 0 ? 'Every cut is closed, or held by bridges' : 'Every cut is a closed path',
           slits > 0
             ? `${cuts.length - slits} closed paths; ${slits} slits and labels are open lines.`
             : `${cuts.length - bridged.length} closed paths; labels are open strokes.`,

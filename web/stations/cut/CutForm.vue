@@ -116,7 +116,7 @@ function settingOf(operation: Operation): string {
   <form
     class="card grid content-start gap-3 max-lg:order-last lg:min-h-0 lg:overflow-y-auto"
     aria-label="What is written"
-    @submit.prevent="write"
+    @submit.prevent
   >
     <fieldset data-field="operations">
       <legend class="text-[13px] font-medium">Operations, in cutting order</legend>
@@ -204,9 +204,10 @@ function settingOf(operation: Operation): string {
       </label>
     </fieldset>
     <button
-      type="submit"
+      type="button"
       class="btn btn-main py-2"
       :disabled="!derived.ready || !Object.values(chosen).includes(true)"
+      @click="write"
     >
       <FileDown :size="17" aria-hidden="true" />
       Write the cut files

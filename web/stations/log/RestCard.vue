@@ -10,6 +10,7 @@ import { tryTo } from '@web/refusals'
 import { useBench } from '@web/stores/bench'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
+import { useMessages } from '@web/stores/messages'
 import RestPicture from './RestPicture.vue'
 
 /** What the last cut used and left over, booked on the bench. */
@@ -60,17 +61,22 @@ const wordsFor = ({ kind, width, height, outline }: Remnant): string => {
 
 function book(): void {
   const since = new Date().toISOString().slice(0, 10)
+  const kept = shown.value.flatMap(({ rest, kept, name }) =>
+    kept ? [{ material: rest.material, piece: asOffcut(kept, crypto.randomUUID(), name.trim(), since) }] : [],
+  )
   const records = used.value.map(({ stock }) => {
-    const kept = shown.value
-      .filter(({ rest, kept }) => kept && rest.material === stock.id)
-      .map(({ kept, name }) => asOffcut(kept!, crypto.randomUUID(), name.trim(), since))
-    return bench.putting('stocks', stockAfter(stock, rests.value, kept))
+    const own = kept.filter(({ material }) => material === stock.id).map(({ piece }) => piece)
+    return bench.putting('stocks', stockAfter(stock, rests.value, own))
   })
   const done = (draft: typeof jobs.job): void => {
     const revision = draft.log.find(({ id }) => id === props.revision)
     if (revision) revision.unbooked = null
   }
   error.value = tryTo(() => jobs.edit(done, '', ...records)) ?? ''
+  if (error.value) return
+  const off = used.value.map(({ stock, words }) => `${words} of ${stockTitle(stock)}`).join(', ')
+  const left = kept.length > 0 ? ` ${counted(kept.length, 'piece')} put there.` : ''
+  useMessages().say('said', `Taken off the bench: ${off}.${left}`)
 }
 </script>
 
