@@ -185,6 +185,11 @@ export function strokesOf(part: Part, context: ClaimsContext): Strokes {
   made.strokes.push({ area: part.blank, fill: true })
   made.edges.push(part.blank)
   made.sources.push({})
+  if (part.tongue) {
+    made.strokes.push({ area: part.tongue, fill: true })
+    made.edges.push(part.tongue)
+    made.sources.push({})
+  }
   const joints = context.jointsOf.get(part.id)!
   const corners = context.corners.get(part.id)!
   for (const joint of joints) {

@@ -161,7 +161,13 @@ function stuck(assembly: Assembly, panels: Panel[]): Fault[] {
   if (assembly.groups.length === 0) return []
   const motions = new Motions(assembly, panels)
   return assembly.groups.flatMap((group): Fault[] => {
-    if (group.motion !== 'slide') return struck(group, panels)
+    if (group.motion !== 'slide') {
+      const first = assembly.groups.find(({ id }) => group.motion === 'bend' && id === group.after)
+      return struck(
+        group,
+        panels.filter(({ id }) => !first?.parts.includes(id)),
+      )
+    }
     const { parts, way, strikes } = group
     const others = panels.map(({ id }) => id).filter((id) => !parts.includes(id))
     const free = (id: string): string[] =>

@@ -22,6 +22,7 @@ export type FeatureName =
   | 'finger hole'
   | 'finger slot'
   | 'finger notch'
+  | 'notch'
   | 'corner'
   | 'opening'
   | 'hole'
@@ -52,6 +53,8 @@ export interface Part {
   frame: Matrix4
   /** The rectangle it begins as, before joints share out what it shares with others. */
   blank: Bounds
+  /** What stands out of that rectangle, as another one. */
+  tongue?: Bounds
   features: Feature[]
 }
 
@@ -130,6 +133,8 @@ export interface BendGroup {
   to: string
   /** Radius of its inside, mm. */
   radius: number
+  /** A group that must be out before these open: what holds them shut. */
+  after?: string
 }
 
 /** Parts that turn about a line, as a lid on pins does. Opened, what lies in front of it goes up. */

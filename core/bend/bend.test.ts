@@ -10,6 +10,7 @@ import {
   torqueOf,
   zoneOf,
   type BendTest,
+  type Tried,
 } from './index'
 
 describe('torsion of rectangular bars', () => {
@@ -94,7 +95,7 @@ describe('a zone of slits', () => {
 })
 
 describe('odds that a bend holds', () => {
-  const bend = { width: 1.2, link: 10, thickness: 3, rows: 20, angle: 90 }
+  const bend: Tried = { width: 1.2, link: 10, thickness: 3, rows: 20, angle: 90, grain: 'along' }
   const tried = (part: Partial<BendTest>): BendTest => ({ ...bend, id: 't', on: '', broke: false, ...part })
   test('before anything is tried they say little', () => {
     const odds = oddsOfHolding(bend, [])
@@ -104,12 +105,24 @@ describe('odds that a bend holds', () => {
   test('one that held raises them, one that broke lowers them, and more so for harder bends', () => {
     const before = oddsOfHolding(bend, [])
     expect(oddsOfHolding(bend, [tried({})])).toBeGreaterThan(before)
-    expect(oddsOfHolding(bend, [tried({ broke: true })])).toBeLessThan(0.4)
+    expect(oddsOfHolding(bend, [tried({ broke: true })])).toBeLessThan(0.45)
     const hard = { ...bend, rows: 10 }
     expect(oddsOfHolding(hard, [tried({ broke: true })])).toBeLessThan(
       oddsOfHolding(bend, [tried({ broke: true })]),
     )
     expect(oddsOfHolding(bend, [tried({ rows: 10 })])).toBeGreaterThan(0.98)
+  })
+  test('links along the grain bear more; a test the other way round says less than one the same way', () => {
+    const along: Tried = { ...bend, grain: 'along' }
+    const across: Tried = { ...bend, grain: 'across' }
+    const unknown: Tried = { ...bend, grain: 'any' }
+    expect(oddsOfHolding(along, [])).toBeGreaterThan(oddsOfHolding(unknown, []))
+    expect(oddsOfHolding(unknown, [])).toBeGreaterThan(oddsOfHolding(across, []))
+    const broke = (grain: Tried['grain']): number =>
+      oddsOfHolding(along, [tried({ rows: 10, broke: true, grain })])
+    expect(broke('along')).toBeLessThan(broke('any'))
+    expect(broke('any')).toBeLessThan(broke('across'))
+    expect(broke('across')).toBeLessThan(oddsOfHolding(along, []))
   })
   test('tests that contradict each other altogether say nothing', () => {
     const odds = oddsOfHolding(bend, [tried({ rows: 1000, broke: true }), tried({ rows: 1, angle: 360 })])
@@ -122,8 +135,17 @@ describe('odds that a bend holds', () => {
     const bins = new Map<number, [said: number, held: number, count: number]>()
     for (let sheet = 0; sheet < 1500; sheet++) {
       const strength = Math.log(0.02) + 0.5 * normal()
-      const breaks = (each: typeof bend): boolean => Math.log(shearOf(each)) > strength + 0.2 * normal()
-      const someBend = (): typeof bend => ({ ...bend, rows: 4 + Math.floor(random() * 16) })
+      const half = (0.25 + 0.2 * normal()) / 2
+      const lies = (): 'along' | 'across' => (random() < 0.5 ? 'along' : 'across')
+      const breaks = ({ grain, ...each }: Tried): boolean => {
+        const way = grain === 'any' ? lies() : grain
+        return Math.log(shearOf(each)) > strength + (way === 'along' ? half : -half) + 0.2 * normal()
+      }
+      const someBend = (): Tried => ({
+        ...bend,
+        rows: 4 + Math.floor(random() * 16),
+        grain: random() < 0.2 ? 'any' : lies(),
+      })
       const tests = Array.from({ length: Math.floor(random() * 6) }, (): BendTest => {
         const each = someBend()
         return tried({ ...each, angle: 5 * Math.round((90 + 4 * normal()) / 5), broke: breaks(each) })

@@ -1,3 +1,12 @@
 export { sectionOf, surfaceShear, torqueOf, type Bar } from './torsion'
-export { flatLength, slitLines, slitSchema, zoneOf, type Slit, type Zone } from './slits'
-export { bendTestSchema, oddsOfHolding, shearOf, type BendTest } from './tests'
+export {
+  flatLength,
+  slitLines,
+  slitSchema,
+  SLITS_LIE,
+  zoneOf,
+  type Slit,
+  type SlitsLie,
+  type Zone,
+} from './slits'
+export { bendTestSchema, oddsOfHolding, shearOf, type BendTest, type Tried } from './tests'

@@ -1,6 +1,10 @@
 import { z } from 'zod'
 import type { Point } from '../geometry'
 
+/** How slits, and the links between them, may lie to the face grain; `any`: nobody says. */
+export const SLITS_LIE = ['any', 'along', 'across'] as const
+export type SlitsLie = (typeof SLITS_LIE)[number]
+
 /** How a sheet is slit so that it bends. Lengths in mm. */
 export const slitSchema = z.strictObject({
   /** Radius of the inside of the bend. */

@@ -5,6 +5,7 @@ import { dividerJoints, makeDividers, type Divider } from './dividers'
 import { makeCorners, makeEdges, type Edge } from './edges'
 import { boltsIn, boltsOf, grooveIn } from './features'
 import { cheeksOf, hingeOf, turns } from './hinge'
+import { latchFeatures, wedgeGroup, wedgeOf, withTongue } from './latch'
 import { lipOf } from './lip'
 import { openingsOf, scoopsOf } from './openings'
 import { plateOf } from './plate'
@@ -41,6 +42,7 @@ function withFeatures(
     const groove = grooveIn(joint, byId, isDividers ? rim : null)
     if (groove) found.get(joint.parts[0])!.push(groove)
   }
+  for (const part of parts) found.get(part.id)!.push(...latchFeatures(box, part))
   for (const edge of edges) {
     const bolts = boltsOf(box.spec, edge)
     for (const { part, feature } of bolts ? boltsIn(edge, bolts, byId) : []) found.get(part)!.push(feature)
@@ -55,7 +57,7 @@ function withFeatures(
 function sheetsOf(spec: BoxSpec): string[][] {
   if (turns(spec)) return [HINGED]
   if (isCaptive(spec)) return [CAPTIVE]
-  return chainOf(spec).length > 0 ? [[...chainOf(spec)]] : []
+  return chainOf(spec).length > 0 ? [[...new Set(chainOf(spec))]] : []
 }
 const CAPTIVE = ['top', 'stop']
 const HINGED = ['top', 'cheek-left', 'cheek-right']
@@ -72,7 +74,9 @@ function groupsOf(shell: Shell): Group[] {
   if (loose.length > 0) {
     const chain = chainOf(spec)
     const from = chain[chain.length - loose.length - 1]
-    return [{ id: 'lid', motion: 'bend', parts: loose, from, to: loose[0], radius: spec.bends.radius }]
+    const bend = { parts: loose, from, to: loose[0], radius: spec.bends.radius }
+    const wedge = wedgeGroup(shell)
+    return [{ id: 'lid', motion: 'bend', ...bend, ...(wedge.length > 0 ? { after: 'wedge' } : {}) }, ...wedge]
   }
   const lid = { id: 'lid', motion: 'slide' as const }
   if (isCaptive(spec)) {
@@ -102,11 +106,12 @@ export function makeBox(spec: BoxSpec, materials: Materials): Box {
     ...railsOf(shell),
     ...liningOf(shell),
     ...plateOf(shell),
+    ...wedgeOf(shell),
     ...(lip ? [lip] : []),
     ...(stop ? [stop] : []),
   ]
   const parts = [
-    ...shellParts(shell),
+    ...shellParts(shell).map((part) => withTongue(shell, part)),
     ...dividers.map(({ part }) => part),
     ...cheeks.map(({ part }) => part),
     ...added.map(({ part }) => part),

@@ -1,12 +1,14 @@
 import { zoneOf, type Zone } from '../bend'
 import { thirdAxis, type Axis } from '../assembly'
-import { bendReach, chainOf } from './bends'
+import { bendReach, chainOf, seamedPanel } from './bends'
+import { hasLatch, latchRoom, latchWall } from './latch'
 import type { SpecProblem } from './problems'
 import { SIDES } from './sides'
 import { boxSizes, panelNames, setInOf, type BoxSpec, type Thicknesses } from './spec'
 
-/** What must be left flat of a panel beside its bends, mm. [FM] */
+/** What must be left flat of a panel beside its bends, mm; beside a seam, thicknesses more. [FM] */
 const LEAST_FLAT = 10
+const BESIDE_SEAM = 6
 
 /** A link shorter than this does not twist, mm. [FM] */
 const LEAST_TWIST = 1
@@ -29,6 +31,17 @@ function hasFingers(spec: BoxSpec): boolean {
   )
 }
 
+/** Why no latch has room on its wall. */
+function latchProblems(spec: BoxSpec, t: Thicknesses): SpecProblem[] {
+  if (!hasLatch(spec)) return []
+  const wall = latchWall(spec)
+  const { inner } = boxSizes(spec, t)
+  const [field, room] =
+    SIDES[wall].axis === 'x' ? (['depth', inner.y] as const) : (['width', inner.x] as const)
+  const least = latchRoom(t[wall])
+  return room < least ? [{ kind: 'latch room', field: 'latch', size: field, least: least - room }] : []
+}
+
 /** Why a sheet cannot go round the edges of a box. Lengths in mm. */
 export function bendProblems(spec: BoxSpec, t: Thicknesses): SpecProblem[] {
   const chain = chainOf(spec)
@@ -46,7 +59,8 @@ export function bendProblems(spec: BoxSpec, t: Thicknesses): SpecProblem[] {
       .filter((axis) => bends(axis) > 0)
       .map((axis) => {
         const count = Math.min(2, bends(axis))
-        const flat = outer[axis] - LEAST_FLAT - (2 - count) * thickness
+        const seam = seamedPanel(spec) ? BESIDE_SEAM * thickness : 0
+        const flat = outer[axis] - LEAST_FLAT - seam - (2 - count) * thickness
         return flat / count - bendReach({ bends: { radius: 0 } }, thickness)
       }),
   )
@@ -58,7 +72,7 @@ export function bendProblems(spec: BoxSpec, t: Thicknesses): SpecProblem[] {
   const zoneWith = (bridge: number): Zone => zoneOf({ ...spec.bends, bridge }, QUARTER, thickness, 0, long)
   const { rows, link, flat } = zoneWith(spec.bends.bridge)
   if (rows < 2) return [{ kind: 'bend link', field: 'link', most: Math.floor((flat / 2) * 10) / 10 }]
-  if (link > LEAST_TWIST) return []
+  if (link > LEAST_TWIST) return latchProblems(spec, t)
   let most = spec.bends.bridge
   while (most > LEAST_BRIDGE && zoneWith(most).link <= LEAST_TWIST) most = Number((most - 0.1).toFixed(1))
   return [{ kind: 'bend bridge', field: 'bridge', most: Math.max(LEAST_BRIDGE, most) }]

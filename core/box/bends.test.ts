@@ -4,9 +4,9 @@ import type { Manifold } from 'manifold-3d'
 import { solidLibrary } from '../../scripts/testing/solids'
 import { openedBy, type Panel, type Size } from '../assembly'
 import { buildSteps } from '../build'
-import { deriveBox, drawnPanels, type DerivedBox } from '../derive'
-import { area, transformPoint } from '../geometry'
-import { emptyJob } from '../job'
+import { deriveAll, deriveBox, drawnPanels, type DerivedBox } from '../derive'
+import { area, asOutline, bounds, intersection, rectangle, sharedArea, transformPoint } from '../geometry'
+import { emptyJob, type Job } from '../job'
 import { IN_METRIC } from '../length'
 import { newStock } from '../stock'
 import {
@@ -26,11 +26,12 @@ beforeAll(async () => {
   solids = await solidLibrary()
 })
 
-const of = (box: BoxSpec, thickness: number): DerivedBox => {
+function jobFor(box: BoxSpec, thickness: number): Job {
   const empty = emptyJob('b', 'b', '')
   const stock = { ...newStock('s', 's'), nominal: thickness }
-  return deriveBox({ ...empty, box, measure: { ...empty.measure, stock } })
+  return { ...empty, box, measure: { ...empty.measure, stock } }
 }
+const of = (box: BoxSpec, thickness: number): DerivedBox => deriveBox(jobFor(box, thickness))
 const boxFor = (kind: BendKind, part: Partial<BoxSpec>, bends: Partial<BoxSpec['bends']> = {}): BoxSpec => {
   const tabs = sameTabs({ rule: 'even', width: 10 })
   const base: BoxSpec = {
@@ -242,4 +243,77 @@ test.each([
 ] as [string, BoxSpec, string][])('%s is refused in one sentence', (_, spec, sentence) => {
   const [problem] = of(spec, 3).problems
   expect(problemSentence(problem, IN_METRIC)).toContain(sentence)
+})
+
+describe('a sheet that goes all round', () => {
+  const spec = boxFor('all round', {}, { radius: 15 })
+  const round = of(spec, 3)
+  test('is as long as all four walls, and begins and ends at the seam, with no wall of its own left', () => {
+    const { piece, zones, faces } = round.joined!
+    const arc = (Math.PI / 2) * 16.5
+    const { minX, maxX } = bounds(piece.region.outline)
+    // The fingers of the seam reach 1.5 thicknesses over its line, at either end.
+    expect(maxX - minX).toBeCloseTo(2 * (140 - 36) + 2 * (100 - 36) + 4 * arc + 2 * 1.5 * 3, 3)
+    expect(zones).toHaveLength(4)
+    expect(faces.map(({ panel }) => panel)).toEqual(['back', 'left', 'front', 'right', 'back'])
+    expect(round.pieces.map(({ id }) => id)).toEqual(['floor', 'back+left+front+right'])
+  })
+  test('laid onto the back wall again, its two ends make that up: nothing twice, nothing missing', () => {
+    const { piece, faces } = round.joined!
+    const back = round.panels!.find(({ id }) => id === 'back')!
+    // Each end, taken back: from two points of the wall and where they come to lie on the sheet.
+    const ends = [faces[0], faces[4]].map(({ onto, within }) => {
+      const at = onto({ x: 0, y: 0 })
+      const way = onto({ x: 1, y: 0 }).x - at.x
+      const own = piece.region.outline.map(({ x, y }) => ({ x: (x - at.x) * way, y: y - at.y }))
+      const [half] = intersection({ outline: asOutline(own), holes: [] }, within!)
+      const flat = rectangle(back.blank.minX, -1, back.blank.maxX, 80)
+      return intersection(half, flat)[0]
+    })
+    expect(sharedArea(ends[0], ends[1])).toBeLessThan(1e-3)
+    expect(area(ends[0]) + area(ends[1])).toBeCloseTo(area(back.region), 3)
+    for (const end of ends) expect(sharedArea(end, back.region)).toBeCloseTo(area(end), 3)
+  })
+  test('an opening over the seam is half in each end, and so is a line that is scored', () => {
+    const place = { panel: 'back', anchor: 'centre', right: 0, up: 0, turn: 0, mirrored: false } as const
+    const shape = { kind: 'round', diameter: 20 } as const
+    const text = { kind: 'text', text: 'MOOR STATION', height: 8, letters: 'single lines' } as const
+    const openings = [{ ...place, shape, columns: 1, rows: 1, apart: 30 }]
+    const engravings = [{ ...place, motif: text, as: 'score' as const, up: 20 }]
+    const { joined } = of({ ...spec, openings, engravings }, 3)
+    const plain = area(round.joined!.piece.region)
+    expect(plain - area(joined!.piece.region)).toBeCloseTo(Math.PI * 100, 0)
+    const middle = joined!.piece.size.width / 2
+    const sides = joined!.piece.face!.scored.map(({ points }) => points.every(({ x }) => x > middle))
+    expect(new Set(sides)).toEqual(new Set([true, false]))
+  })
+  test('looser or tighter: the fingers of its seam overlap as its other glue lines do', () => {
+    const { joined } = deriveBox({ ...jobFor(spec, 3), interference: 0.1 })
+    expect(area(joined!.piece.drawn)).toBeGreaterThan(area(joined!.piece.region))
+  })
+})
+
+describe('slits to the face grain', () => {
+  const turnsFor = (grain: BoxSpec['bends']['grain'], runs: 'none' | 'width' | 'height'): number[] => {
+    const job = jobFor(boxFor('book', {}, { grain }), 3)
+    const stock = { ...job.measure.stock!, grain: runs }
+    const { parts, job: laid } = deriveAll({ ...job, copies: 3, measure: { ...job.measure, stock } })
+    const bent = parts.filter(({ panel }) => panel.includes('+')).map(({ id }) => id)
+    const found = laid.layout.arrangement!.placements.filter(({ part }) => bent.includes(part))
+    expect(found).toHaveLength(3)
+    return found.map(({ turn }) => turn % 180)
+  }
+  // Slits run along the sheet's own height: turned by a quarter they run along its width.
+  test.each([
+    ['along', 'width', 90],
+    ['across', 'width', 0],
+    ['along', 'height', 0],
+    ['across', 'height', 90],
+  ] as const)('%s a grain along the %s of the sheet: turned by %p', (grain, runs, turn) => {
+    expect(turnsFor(grain, runs)).toEqual([turn, turn, turn])
+  })
+  test('where the stock has no grain, any way will do', () => {
+    const { parts } = deriveAll(jobFor(boxFor('book', {}, { grain: 'along' }), 3))
+    expect(parts.every(({ grain }) => grain === undefined)).toBe(true)
+  })
 })

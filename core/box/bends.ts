@@ -1,9 +1,10 @@
 import { z } from 'zod'
-import { slitSchema } from '../bend'
+import { SLITS_LIE, slitSchema } from '../bend'
 import type { PanelName } from './names'
 
 /**
- * Which panels are one sheet that bends. `flap`: the top, from the back wall, lies loose on the walls;
+ * Which panels are one sheet that bends. `round corners`: all walls, three of four corners; `all round`: all
+ * four, closed by a seam in the back wall. `flap`: the top, from the back wall, lies loose on the walls;
  * `book`: floor, left wall as its spine, and a loose top.
  */
 export const BEND_KINDS = [
@@ -11,24 +12,41 @@ export const BEND_KINDS = [
   'back and lid',
   'wrap',
   'round corners',
+  'all round',
   'flap',
   'flap over the front',
   'book',
 ] as const
 export type BendKind = (typeof BEND_KINDS)[number]
 
-export const bendsSchema = z.strictObject({ kind: z.enum(BEND_KINDS), ...slitSchema.shape })
+export const bendsSchema = z.strictObject({
+  kind: z.enum(BEND_KINDS),
+  ...slitSchema.shape,
+  /** How the slits are to lie to the face grain. */
+  grain: z.enum(SLITS_LIE),
+  /** Whether a wedge through a tongue of the wall holds the loose panel shut. */
+  latch: z.boolean(),
+})
 export type Bends = z.infer<typeof bendsSchema>
 
 /** Links that bend in sheets of about 3 mm. [FM] */
-export const NO_BENDS: Bends = { kind: 'none', radius: 15, link: 1, slit: 24, bridge: 3 }
+export const NO_BENDS: Bends = {
+  kind: 'none',
+  radius: 15,
+  link: 1,
+  slit: 24,
+  bridge: 3,
+  grain: 'along',
+  latch: false,
+}
 
-/** The panels of the sheet, one after the other. */
+/** The panels of the sheet, one after the other. One that is there twice begins and ends it: it is seamed. */
 const CHAINS: Record<BendKind, PanelName[]> = {
   none: [],
   'back and lid': ['back', 'top'],
   wrap: ['back', 'top', 'front'],
   'round corners': ['left', 'front', 'right', 'back'],
+  'all round': ['back', 'left', 'front', 'right', 'back'],
   flap: ['back', 'top'],
   'flap over the front': ['back', 'top', 'front'],
   book: ['floor', 'left', 'top'],
@@ -51,10 +69,16 @@ export const loosePanels = ({ bends }: Bent): PanelName[] => {
 }
 
 /** Whether the sheet goes round the edge between two panels. */
-export function isBent(spec: Bent, a: PanelName, b: PanelName): boolean {
+export const isBent = (spec: Bent, a: PanelName, b: PanelName): boolean =>
+  chainOf(spec).some((name, i, chain) => {
+    const next = chain[i + 1]
+    return (name === a && next === b) || (name === b && next === a)
+  })
+
+/** The panel that the sheet begins and ends in, where it goes all round: two halves of it meet at a seam. */
+export const seamedPanel = (spec: Bent): PanelName | null => {
   const chain = chainOf(spec)
-  const [i, j] = [chain.indexOf(a), chain.indexOf(b)]
-  return i >= 0 && j >= 0 && Math.abs(i - j) === 1
+  return chain.length > 1 && chain[0] === chain[chain.length - 1] ? chain[0] : null
 }
 
 /** How far from the outer face of the box a bend begins, mm: the radius and the sheet. */

@@ -12,6 +12,7 @@ import {
   type Pattern,
 } from '../joints'
 import { isBent, loosePanels } from './bends'
+import { latchClaims } from './latch'
 import { bendLimit, isOnWalls, isOverFront, SIDES, slab, WALLS, type Shell } from './shell'
 import {
   canDiffer,
@@ -182,7 +183,12 @@ function makeEdge(shell: Shell, a: PanelName, b: PanelName): Edge | null {
   // A flap lies on the walls: it covers their ends, and nothing holds it there.
   const made: Made | null =
     loose >= 0
-      ? { ...butt(line, loose as 0 | 1), between: 'slide', play: { walls: 0, ends: 0, bottom: 0 } }
+      ? {
+          ...butt(line, loose as 0 | 1),
+          claims: latchClaims(shell, panels, buttClaims(line.from, line.to, loose as 0 | 1)),
+          between: 'slide',
+          play: { walls: 0, ends: 0, bottom: 0 },
+        }
       : makeJoint(spec, group, panels, line, along)
   if (!made) return null
   return {

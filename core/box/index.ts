@@ -56,6 +56,7 @@ export {
   bendReach,
   chainOf,
   loosePanels,
+  seamedPanel,
   NO_BENDS,
   type BendKind,
   type Bends,
@@ -71,4 +72,5 @@ export {
   type OpeningShape,
 } from './opening'
 export { engravingSchema, engravingsOn, MOST_ENGRAVINGS, NO_WORDS, type Engraving } from './engraving'
+export { latchWall } from './latch'
 export { fallsOpen, LIES_IN_USE } from './lies'

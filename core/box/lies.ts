@@ -13,6 +13,9 @@ export const LIES_IN_USE: Record<LiesHow, Lie> = {
 
 /** Whether something that moves does so by its own weight where a box stands in use. */
 export function fallsOpen(lies: LiesHow, group: Group): boolean {
+  // What is wedged stays where it is.
+  if (group.id === 'wedge') return false
+  if (group.motion === 'bend' && group.after) return false
   if (group.motion !== 'slide') return lies === 'upside down'
   const { axis, sign } = LIES_IN_USE[lies][group.way.axis]
   return axis === 'z' && sign * group.way.sign === -1

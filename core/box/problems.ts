@@ -86,6 +86,8 @@ export type SpecProblem =
   | { kind: 'bend link'; field: 'link'; most: number }
   /** Bridges so wide that no link is left to twist between them. */
   | { kind: 'bend bridge'; field: 'bridge'; most: number }
+  /** A wall too short for the tongue of a latch: its size must grow by that. */
+  | { kind: 'latch room'; field: 'latch'; size: SizeField; least: number }
   /** Walls that do not stand in far enough for a lap or for closed slots. */
   | { kind: 'set in'; field: 'set-in'; least: number }
   /** A floor or a top not far enough from the edge for closed slots, or for ledges below it. */

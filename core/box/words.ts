@@ -78,6 +78,11 @@ export function problemSentence(problem: SpecProblem, say: Say): string {
         'Links so wide do not go twice into the arc. Make them at most ' +
         `${say.short(problem.most, 1)} wide, or the radius larger.`
       )
+    case 'latch room':
+      return (
+        `The wall across from the bend is too short for a latch. Make the ${problem.size} at least ` +
+        `${say.length(problem.least)} larger, or leave the latch out.`
+      )
     case 'bend bridge':
       return (
         `Bridges so wide leave no link to twist. Make them at most ${say.short(problem.most, 1)}, ` +

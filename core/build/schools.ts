@@ -18,15 +18,16 @@ const SHELL: Record<School, string[]> = {
 /** What is added when the walls stand. */
 const LAST = ['rail', 'lip', 'cheek', 'tray-ledge', 'runner', 'lining', 'plate', 'knob']
 
-/** The order that is wanted: the shell as its school says, then what stands inside, the top last. */
+/** The order that is wanted: the shell as its school says, what stands inside, the top, and what holds that. */
 export function wantedOrder(panels: Panel[], school: School): string[] {
   const ids = panels.map(({ id }) => id)
   const shell = SHELL[school].filter((id) => ids.includes(id))
-  const others = ids.filter((id) => id !== 'top' && !shell.includes(id))
+  const closing = ['top', 'wedge'].filter((id) => ids.includes(id))
+  const others = ids.filter((id) => !closing.includes(id) && !shell.includes(id))
   const ledges = others.filter((id) => id.startsWith('ledge'))
   const last = others.filter((id) => LAST.some((name) => id.startsWith(name)))
   const inside = others.filter((id) => !ledges.includes(id) && !last.includes(id))
-  return [...shell, ...ledges, ...inside, ...last, ...ids.filter((id) => id === 'top')]
+  return [...shell, ...ledges, ...inside, ...last, ...closing]
 }
 
 /** Panels that come in together: bent sheets, lids with their cheeks, and the halves of a school. */

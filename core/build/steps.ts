@@ -1,5 +1,5 @@
 import { buildOrder, touchingArea, type Arrival, type Panel, type Way } from '../assembly'
-import { labelOf, loosePanels, type Box } from '../box'
+import { labelOf, loosePanels, seamedPanel, type Box } from '../box'
 import type { Say } from '../length'
 import type { Working } from '../working'
 import { unitsFor, wantedOrder, type School } from './schools'
@@ -66,6 +66,11 @@ const awayOf = ({ axis, sign }: Way): [number, number, number] => [
 function looseText({ groups }: Box['assembly'], id: string, from: string): string | null {
   const group = groups.find(({ parts }) => parts.includes(id))
   if (group?.motion !== 'slide') return null
+  if (id === 'wedge')
+    return (
+      `Push the wedge through the tongue ${from}, by hand, until it presses the panel down. It takes no glue: ` +
+      'it is drawn out to open. If it goes home without pressing, sand the notch, not the wedge.'
+    )
   if (group.way.axis !== 'z')
     return (
       `Slide the ${id} in ${from}. It takes no glue: keep glue and varnish out of its grooves, and clean ` +
@@ -106,9 +111,13 @@ function sheetText({ spec, assembly }: Box, { together, way }: Arrival, label: s
   const loose = loosePanels(spec)
   const bend =
     'Bend it slowly over its whole length, first the other way and back, until it stays near its shape.'
+  const seam = seamedPanel(spec)
+  const closed = seam
+    ? ` Its ends meet in the ${labelOf(spec.lies, seam)}: glue the fingers of that seam.`
+    : ''
   const open = loose.length > 0 ? ` No glue on the ${loose.join(' and ')}: that opens.` : ''
   const how = way ? `Bring the ${label} in as one sheet ${from}.` : `Begin with the ${label}, one sheet.`
-  return `${how} ${bend}${open}${together.length > 2 ? ' Tape holds it round while the glue sets.' : ''}`
+  return `${how} ${bend}${open}${closed}${together.length > 2 ? ' Tape holds it round while the glue sets.' : ''}`
 }
 
 function textOf(arrival: Arrival, label: string, made: Box): string {

@@ -1,4 +1,4 @@
-import { oddsOfHolding, shearOf, torqueOf, type Zone } from '../bend'
+import { oddsOfHolding, shearOf, torqueOf, type SlitsLie, type Zone } from '../bend'
 import type { BoxSpec } from '../box'
 import { SHEAR_MODULUS, type Stock } from '../stock'
 import type { DerivedBox } from './box'
@@ -9,8 +9,9 @@ export interface BendReport {
   /** How far each link twists, degrees, and how far its surface is sheared. */
   twist: number
   shear: number
-  /** Chance that it holds. */
+  /** Chance that it holds, with its slits lying so to the face grain. */
   odds: number
+  grain: SlitsLie
   /** How many were tried in this stock; the hardest that held and the easiest that broke, by shear. */
   tried: number
   held: number | null
@@ -30,7 +31,8 @@ export function bendReport(spec: BoxSpec, { joined, material }: DerivedBox): Ben
   const { piece, panels } = joined
   const stock: Stock | null = material.get(panels[0])?.stock ?? null
   const tests = stock?.bends ?? []
-  const bend = { ...zone, thickness: piece.thickness, angle: ANGLE }
+  const grain = stock?.grain === 'none' ? 'any' : spec.bends.grain
+  const bend = { ...zone, thickness: piece.thickness, angle: ANGLE, grain }
   const shears = (broke: boolean): number[] => tests.filter((test) => test.broke === broke).map(shearOf)
   const held = shears(false)
   const broke = shears(true)
@@ -47,6 +49,7 @@ export function bendReport(spec: BoxSpec, { joined, material }: DerivedBox): Ben
     twist,
     shear: shearOf(bend),
     odds: oddsOfHolding(bend, tests),
+    grain,
     tried: tests.length,
     held: held.length > 0 ? Math.max(...held) : null,
     broke: broke.length > 0 ? Math.min(...broke) : null,

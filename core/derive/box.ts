@@ -121,7 +121,10 @@ export function deriveBox({ measure, box, interference, cut }: BoxInput): Derive
   if (broken.length > 0) return refused(broken.map(apart))
   const panels = withFaces(bare, box)
   const bed = box.seams && measure.machine ? bedRoom(measure.machine, BED_MARGIN) : null
-  const joined = joinedOf(box, panels, materialFor(chainOf(box)[0] ?? '', box.stocks, materials).kerf.width)
+  const chain = chainOf(box)
+  const { kerf: along } = materialFor(chain[0] ?? '', box.stocks, materials)
+  const joined = joinedOf(box, panels, along.width, interference)
+  if (chain.length > 0 && !joined) return refused([apart({ name: chain[0], pieces: 2 })])
   if (joined && box.engravings.length > 0)
     joined.piece.face = together(joined, (name) => panels.find(({ id }) => id === name)?.face)
   const isBent = (id: string): boolean => joined?.panels.some((name) => name === id) ?? false

@@ -1,4 +1,4 @@
-import { facetsOf, openedBy, posed, turnedBy, type Panel } from '../assembly'
+import { facetsOf, openedBy, posed, turnedBy, type Group, type Panel, type Size } from '../assembly'
 import { chainOf, LIES_IN_USE, loosePanels, type Box, type BoxSpec } from '../box'
 import { multiply, type Matrix4 } from '../geometry'
 
@@ -23,6 +23,21 @@ function bent(spec: BoxSpec, panels: Panel[], share: number): Panel[] {
   ]
 }
 
+/** So much of the way of a lid is that of what holds it shut. */
+const UNLOCKED = 0.15
+
+/** A bent sheet opened, once what holds it shut is drawn out. */
+function opened(groups: Group[], spec: BoxSpec, panels: Panel[], share: number): Panel[] {
+  const [first] = groups
+  const lock = groups.find(({ id }) => first.motion === 'bend' && id === first.after)
+  if (lock?.motion !== 'slide') return bent(spec, panels, share)
+  const out = Math.min(1, share / UNLOCKED) * lock.range * lock.way.sign
+  const by: Size = { x: 0, y: 0, z: 0, [lock.way.axis]: out }
+  const map: Matrix4 = [1, 0, 0, by.x, 0, 1, 0, by.y, 0, 0, 1, by.z, 0, 0, 0, 1]
+  const drawnOut = panels.map((panel) => (lock.parts.includes(panel.id) ? taken(map, panel) : panel))
+  return bent(spec, drawnOut, Math.max(0, (share - UNLOCKED) / (1 - UNLOCKED)))
+}
+
 /** A box as it is built, its bent sheet closed: with its open side up, however it stands in use. */
 export const bentAsBuilt = ({ spec }: Box, panels: Panel[]): Panel[] => bent(spec, panels, 0)
 
@@ -37,7 +52,7 @@ export function drawnPanels({ spec, assembly }: Box, panels: Panel[], share = 0)
     const map = turnedBy(group, share)
     return panels.map((panel) => (group.parts.includes(panel.id) ? taken(map, panel) : panel))
   }
-  const shown = bent(spec, panels, share)
+  const shown = opened(assembly.groups, spec, panels, share)
   if (spec.lies === 'upright' || group) return shown
   const pose = { lie: LIES_IN_USE[spec.lies], at: { x: 0, y: 0, z: 0 } }
   return shown.map((panel) => ({ ...panel, frame: posed(pose, panel.frame) }))

@@ -1,7 +1,15 @@
 import type { Face, Panel } from '../assembly'
 import { linesRound, type Words } from '../art'
 import { engravingsOn, type BoxSpec } from '../box'
-import { mapRegion, signedArea, type Point, type Region } from '../geometry'
+import {
+  intersection,
+  linesWithin,
+  mapRegion,
+  signedArea,
+  type Point,
+  type Region,
+  type Ring,
+} from '../geometry'
 import type { DerivedBox } from './box'
 import type { Joined } from './joined'
 
@@ -37,6 +45,15 @@ function moved({ engraved, scored }: Face, onto: (point: Point) => Point): Face 
   }
 }
 
+/** What of a face is on a half of its panel. */
+const partOf = (face: Face, within: Ring | null): Face =>
+  within
+    ? {
+        engraved: face.engraved.flatMap((region) => intersection(region, within)),
+        scored: linesWithin(face.scored, within),
+      }
+    : face
+
 /** The panels with what is on them; none of them is touched where nothing is. */
 export const withFaces = (panels: Panel[], spec: BoxSpec): Panel[] =>
   spec.engravings.length === 0
@@ -51,7 +68,7 @@ export function together(
   { faces }: Pick<Joined, 'faces'>,
   faceBy: (panel: string) => Face | undefined,
 ): Face {
-  const all = faces.map(({ panel, onto }) => moved(faceBy(panel) ?? BARE, onto))
+  const all = faces.map(({ panel, onto, within }) => moved(partOf(faceBy(panel) ?? BARE, within), onto))
   return {
     engraved: all.flatMap(({ engraved }) => engraved),
     scored: all.flatMap(({ scored }) => scored),

@@ -1,9 +1,10 @@
-import { wayOf, type Axis, type Panel } from '../assembly'
+import { wayOf, type Axis, type Feature, type Panel } from '../assembly'
 import { slitLines, zoneOf, type Zone } from '../bend'
-import { chainOf, type BoxSpec, type PanelName } from '../box'
+import { chainOf, seamedPanel, type BoxSpec, type PanelName } from '../box'
 import {
   cross,
   dot,
+  intersection,
   signedArea,
   sizeOf,
   transformPoint,
@@ -13,6 +14,7 @@ import {
   type Ring,
   type Vector,
 } from '../geometry'
+import { inHalves } from './seams'
 
 /** A quarter turn: every bend of a box, when it is closed. */
 const QUARTER = Math.PI / 2
@@ -24,6 +26,8 @@ export interface Onto {
   onto: (point: Point) => Point
   /** Whether the panel's own x runs along the sheet's y. */
   isTurned: boolean
+  /** Where on the panel's plane that holds, if it is half of a panel. */
+  within: Ring | null
 }
 
 /** Panels that are one bent sheet, as it is cut: from its outside face. */
@@ -49,14 +53,48 @@ function outwardOf({ frame }: Panel): Vector {
 
 const opposite = ([x, y, z]: Vector): Vector => [-x, -y, -z]
 
+/** A panel of the sheet, or half of one. */
+interface Link {
+  panel: Panel
+  within: Ring | null
+}
+
+/** The panels along the sheet; one that it begins and ends in comes in halves. Null where that falls apart. */
+function linksOf(spec: BoxSpec, panels: Panel[], interference: number): Link[] | null {
+  const names = chainOf(spec)
+  const all = names.map((name): Link => ({ panel: panels.find(({ id }) => id === name)!, within: null }))
+  const seamed = seamedPanel(spec)
+  if (!seamed) return all
+  const [{ panel }, { panel: next }] = all
+  const ownX = wayOf(panel.frame, 'x')
+  const isAlongX = ownX.axis === wayOf(next.frame, 'z').axis
+  const { sign } = isAlongX ? ownX : wayOf(panel.frame, 'y')
+  const halves = inHalves(panel, isAlongX ? 'x' : 'y', interference)
+  if (!halves) return null
+  const isNextHigh = wayOf(next.frame, 'z').sign === sign
+  const [beside, last] = isNextHigh ? [halves[1], halves[0]] : halves
+  return [beside, ...all.slice(1, -1), last]
+}
+
+/** What is taken out of a panel, as far as it is on its part of the sheet. */
+const featuresOf = ({ panel, within }: Link, onto: (point: Point) => Point): Feature[] =>
+  panel.features.flatMap((feature) => {
+    const shapes = within
+      ? intersection({ outline: feature.shape, holes: [] }, within).map(({ outline }) => outline)
+      : [feature.shape]
+    return shapes.map((shape) => ({ ...feature, shape: shape.map(onto) }))
+  })
+
 /**
- * The one sheet that bends round the edges of a box; null where none does.
+ * The one sheet that bends round the edges of a box; null where none does, or where it would fall apart.
  * @param panels of the box as they are drawn flat
  */
-export function joinedOf(spec: BoxSpec, panels: Panel[], kerf: number): Joined | null {
-  const names = chainOf(spec)
+export function joinedOf(spec: BoxSpec, panels: Panel[], kerf: number, interference: number): Joined | null {
+  const names = [...new Set(chainOf(spec))]
   if (names.length === 0) return null
-  const chain = names.map((name) => panels.find(({ id }) => id === name)!)
+  const links = linksOf(spec, panels, interference)
+  if (!links) return null
+  const chain = links.map(({ panel }) => panel)
   const [first, second] = chain
   let along: Vector = outwardOf(second)
   const side = cross(outwardOf(first), along)
@@ -82,7 +120,12 @@ export function joinedOf(spec: BoxSpec, panels: Panel[], kerf: number): Joined |
       return { x: x + shift, y }
     }
     const [from, to] = [onto({ x: 0, y: 0 }), onto({ x: 1, y: 0 })]
-    faces.push({ panel: panel.id, onto, isTurned: Math.abs(to.y - from.y) > 0.5 })
+    faces.push({
+      panel: panel.id,
+      onto,
+      isTurned: Math.abs(to.y - from.y) > 0.5,
+      within: links[i].within,
+    })
     parts.region.push(...ringsOnto(panel.region, onto))
     parts.drawn.push(...ringsOnto(panel.drawn, onto))
     reached += high - low
@@ -111,14 +154,12 @@ export function joinedOf(spec: BoxSpec, panels: Panel[], kerf: number): Joined |
   const piece: Panel = {
     ...first,
     id: names.join('+'),
-    label: chain.map(({ label }) => label).join(', '),
+    label: names.map((name) => chain.find(({ id }) => id === name)!.label).join(', '),
     region: region[0],
     drawn: drawn[0],
     size: sizeOf(region[0]),
     painted: null,
-    features: chain.flatMap(({ features }, i) =>
-      features.map((feature) => ({ ...feature, shape: feature.shape.map(faces[i].onto) })),
-    ),
+    features: links.flatMap((link, i) => featuresOf(link, faces[i].onto)),
   }
   return { panels: names, piece, zones, slits, faces }
 }

@@ -1,6 +1,7 @@
 import type { Panel } from '../assembly'
 import {
   bounds,
+  isWithin,
   mapRegion,
   mirrorRegion,
   rectangle,
@@ -164,9 +165,19 @@ function lyingOf(
 /** Letters of a piece: a bent sheet has those of all its panels. */
 function lettersFor(panel: Panel, { joined }: Panelled, lettered: Map<string, Letter[]>): Letter[] {
   if (joined?.piece.id !== panel.id) return lettered.get(panel.id) ?? []
-  return joined.faces.flatMap(({ panel: name, onto }) =>
-    (lettered.get(name) ?? []).map(({ text, at }) => ({ text, at: onto(at) })),
+  return joined.faces.flatMap(({ panel: name, onto, within }) =>
+    (lettered.get(name) ?? [])
+      .filter(({ at }) => !within || isWithin(at, within))
+      .map(({ text, at }) => ({ text, at: onto(at) })),
   )
+}
+
+/** How a bent sheet must lie, so that its slits lie to the face grain as they should: they run along its y. */
+function grainOf(panel: Panel, { joined, made, material }: Panelled): Pick<NestPart, 'grain'> {
+  const wanted = made?.spec.bends.grain ?? 'any'
+  const runs = material.get(panel.id)?.stock?.grain ?? 'none'
+  if (joined?.piece.id !== panel.id || wanted === 'any' || runs === 'none') return {}
+  return { grain: (wanted === 'along') === (runs === 'width') ? 'across' : 'along' }
 }
 
 /** Whose parts they are: the thing, and how its parts are told from those of others. */
@@ -202,6 +213,7 @@ export function makeParts(
         label,
         shape: first.shape,
         turnedShape: quarter.shape,
+        ...grainOf(panel, box),
         lies: [
           { ...first, marks: marksOf(first, label) },
           { ...quarter, marks: marksOf(quarter, label) },
@@ -232,7 +244,15 @@ export function layoutRules({
 export function shapesOf(parts: Part[]): unknown {
   const shapes = [...new Set(parts.flatMap(({ shape, turnedShape }) => [shape, turnedShape]))]
   const index = new Map(shapes.map((shape, i) => [shape, i]))
-  return [shapes, parts.map(({ id, shape, turnedShape }) => [id, index.get(shape), index.get(turnedShape)])]
+  return [
+    shapes,
+    parts.map(({ id, shape, turnedShape, grain }) => [
+      id,
+      index.get(shape),
+      index.get(turnedShape),
+      ...(grain ? [grain] : []),
+    ]),
+  ]
 }
 
 /** Parts by the stock they are cut from, the job's own first. */

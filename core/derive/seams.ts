@@ -1,5 +1,14 @@
 import { SMALL, type Fault, type Panel } from '../assembly'
-import { area, bounds, intersection, sharedArea, sizeOf, transformPoint, type Region } from '../geometry'
+import {
+  area,
+  bounds,
+  intersection,
+  sharedArea,
+  sizeOf,
+  transformPoint,
+  type Region,
+  type Ring,
+} from '../geometry'
 import { seamAcross, seamCount, seamSide, type Seam } from '../joints'
 import type { Machine } from '../machine'
 
@@ -24,17 +33,41 @@ function cutOut(region: Region, seam: Seam, half: 0 | 1, overlap: number): Regio
   return pieces.length === 1 ? pieces[0] : null
 }
 
-/** Both halves of a panel; null where one of them would fall apart. */
-function halves(panel: Panel, axis: 'x' | 'y', at: number, interference: number): [Panel, Panel] | null {
+function seamOf(panel: Panel, axis: 'x' | 'y', at: number): Seam {
   const box = bounds(panel.region.outline)
   const [from, to] = axis === 'x' ? [box.minY, box.maxY] : [box.minX, box.maxX]
-  const seam = seamAcross(axis, at, from, to, panel.thickness)
+  return seamAcross(axis, at, from, to, panel.thickness)
+}
+
+/** Both halves of a panel; null where one of them would fall apart. */
+function halves(panel: Panel, axis: 'x' | 'y', at: number, interference: number): [Panel, Panel] | null {
+  const seam = seamOf(panel, axis, at)
   const made = ([0, 1] as const).map((half): Panel | null => {
     const region = cutOut(panel.region, seam, half, 0)
     const drawn = cutOut(panel.drawn, seam, half, interference / 2)
     return region && drawn && { ...panel, region, drawn, size: sizeOf(region), painted: null }
   })
   return made[0] && made[1] ? [made[0], made[1]] : null
+}
+
+/** Half of a panel, and where on its plane that is. */
+export interface Half {
+  panel: Panel
+  within: Ring
+}
+
+/** A panel in two halves that meet at a seam near its middle, the lower one first; null where it falls apart. */
+export function inHalves(panel: Panel, axis: 'x' | 'y', interference: number): [Half, Half] | null {
+  const { minX, maxX, minY, maxY } = panel.blank
+  const at = clearPlace(panel, axis, axis === 'x' ? (minX + maxX) / 2 : (minY + maxY) / 2)
+  const made = halves(panel, axis, at, interference)
+  if (!made) return null
+  const [low, high] = axis === 'x' ? ['minX' as const, 'maxX' as const] : ['minY' as const, 'maxY' as const]
+  const within = ([0, 1] as const).map((half) => seamSide(seamOf(panel, axis, at), half, 0))
+  return [
+    { panel: { ...made[0], blank: { ...panel.blank, [high]: at } }, within: within[0] },
+    { panel: { ...made[1], blank: { ...panel.blank, [low]: at } }, within: within[1] },
+  ]
 }
 
 /** Whether a size fits a bed, either way round. */

@@ -342,6 +342,18 @@ describe('job files', () => {
     expect(deriveBox(read.job).proof!.faults).toEqual([])
     expect(readJob(writeJob(read.job))).toEqual(read)
   })
+  test('version 7, whose bends had no latch, is the same box as it was', () => {
+    const raw = JSON.parse(fixture('job-version-7')) as Job
+    const read = readJob(fixture('job-version-7'))
+    if (!read.ok) throw new Error(read.error)
+    expect([raw.version, read.job.version]).toEqual([7, JOB_VERSION])
+    expect(read.job.box).toMatchObject(raw.box)
+    expect(read.job.box.bends).toMatchObject({ latch: false, grain: 'any' })
+    expect(read.job.measure.stock!.bends).toMatchObject(raw.measure.stock!.bends)
+    expect(read.job.measure.stock!.bends.map(({ grain }) => grain)).toContain('any')
+    expect(deriveBox(read.job).proof!.faults).toEqual([])
+    expect(readJob(writeJob(read.job))).toEqual(read)
+  })
   test('one out of its limits can be mended by clamping, and says what that changed', () => {
     const raw = JSON.parse(text) as { copies: number; box: { width: number }; surplus?: string }
     raw.copies = 4000

@@ -24,11 +24,15 @@ function toRegions(paths: PathsD): Region[] {
     .map((outline): Region => ({ outline, holes: [] }))
   const byArea = [...regions].sort((a, b) => signedArea(a.outline) - signedArea(b.outline))
   for (const hole of rings.filter((ring) => signedArea(ring) < 0)) {
-    const home = byArea.find(({ outline }) => Clipper.pointInPolygonD(hole[0], outline, DECIMALS) !== 2)
+    const home = byArea.find(({ outline }) => isWithin(hole[0], outline))
     home?.holes.push(hole)
   }
   return regions
 }
+
+/** Whether a point lies in a ring, or on it. */
+export const isWithin = ({ x, y }: Point, ring: Ring): boolean =>
+  Clipper.pointInPolygonD({ x, y, z: 0 }, ring, DECIMALS) !== 2
 
 /** Everything covered by at least one of the counter-clockwise rings. */
 export const union = (rings: Ring[]): Region[] =>
@@ -50,16 +54,25 @@ export const intersection = (region: Region, ring: Ring): Region[] =>
 export const sharedArea = (a: Region, b: Region): number =>
   Math.abs(Clipper.areaPathsD(Clipper.intersectD(toPaths([a]), toPaths([b]), FillRule.NonZero, DECIMALS)))
 
+function clippedLines(type: ClipType, by: PathsD, lines: DrawnLine[]): PathsD {
+  const clipper = new ClipperD(DECIMALS)
+  const ways = lines.map(({ points, closed }) => (closed ? [...points, points[0]] : points))
+  if (ways.length > 0) clipper.addOpenSubjectPaths(ways)
+  clipper.addClipPaths(by)
+  const open: PathsD = []
+  clipper.execute(type, FillRule.NonZero, [], open)
+  return open
+}
+
+/** What of lines lies within a ring, as open lines. */
+export const linesWithin = (lines: DrawnLine[], ring: Ring): DrawnLine[] =>
+  clippedLines(ClipType.Intersection, [ring], lines).map((path) => ({ points: toRing(path), closed: false }))
+
 /** Places where lines or areas begin to lie outside of a region: one for each piece that does. */
 export function placesOutside(region: Region, areas: Region[], lines: DrawnLine[]): Point[] {
   const within = toPaths([region])
   const lost = areas.length > 0 ? Clipper.differenceD(toPaths(areas), within, FillRule.NonZero, DECIMALS) : []
-  const clipper = new ClipperD(DECIMALS)
-  const ways = lines.map(({ points, closed }) => (closed ? [...points, points[0]] : points))
-  if (ways.length > 0) clipper.addOpenSubjectPaths(ways)
-  clipper.addClipPaths(within)
-  const open: PathsD = []
-  clipper.execute(ClipType.Difference, FillRule.NonZero, [], open)
+  const open = clippedLines(ClipType.Difference, within, lines)
   const pieces = [...lost.filter((path) => Math.abs(Clipper.areaD(path)) > SLIVER), ...open]
   return pieces.map(([{ x, y }]) => ({ x, y }))
 }

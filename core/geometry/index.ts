@@ -1,6 +1,17 @@
 export { ringsOf, type Bounds, type Point, type Region, type Ring, type Turn } from './types'
 export { area, asOutline, bounds, lengthOf, signedArea, sizeOf } from './measure'
-export { difference, filled, intersection, offset, offsetBy, placesOutside, sharedArea, union } from './clip'
+export {
+  difference,
+  filled,
+  intersection,
+  isWithin,
+  linesWithin,
+  offset,
+  offsetBy,
+  placesOutside,
+  sharedArea,
+  union,
+} from './clip'
 export { paint, type Painting, type Stroke } from './paint'
 export { moveEdges, sideOf } from './move-edges'
 export {

@@ -45,6 +45,7 @@ export function migrateRecord(kind: RecordKind, record: unknown, from: number, o
   if (from < 6 && kind === 'stocks') now = stockFrom5(now)
   if (from < 7 && kind === 'machines') now = machineFrom6(now) as Loose
   if (from < 7 && kind === 'stocks') now = stockFrom6(now) as Loose
+  if (from < 8 && kind === 'stocks') now = stockFrom7(now) as Loose
   return now
 }
 
@@ -327,6 +328,32 @@ const from6 = (job: Loose): Loose => ({
     : job.tune,
 })
 
+/** Bends of version 7 had no latch, and nobody said how their slits lay to the grain. */
+const boxFrom7 = (box: unknown): unknown =>
+  isObject(box) && isObject(box.bends) ? { ...box, bends: { grain: 'any', latch: false, ...box.bends } } : box
+
+const stockFrom7 = (stock: unknown): unknown =>
+  isObject(stock)
+    ? { ...stock, bends: eachObject(stock.bends, (test) => ({ grain: 'any', ...test })) }
+    : stock
+
+const measureFrom7 = (measure: unknown): unknown =>
+  isObject(measure)
+    ? {
+        ...measure,
+        stock: stockFrom7(measure.stock),
+        more: eachObject(measure.more, (each) => ({ ...each, stock: stockFrom7(each.stock) })),
+      }
+    : measure
+
+const from7 = (job: Loose): Loose => ({
+  ...job,
+  version: 8,
+  measure: measureFrom7(job.measure),
+  box: boxFrom7(job.box),
+  also: eachObject(job.also, (thing) => ({ ...thing, box: boxFrom7(thing.box) })),
+})
+
 /** One step per version; what is no job comes out as it went in, and the schema refuses it. */
 const STEPS: Record<number, (job: Loose) => Loose> = {
   1: from1,
@@ -335,6 +362,7 @@ const STEPS: Record<number, (job: Loose) => Loose> = {
   4: from4,
   5: from5,
   6: from6,
+  7: from7,
 }
 
 /** Brings an older job up to the present version. @param from the version it was written by */

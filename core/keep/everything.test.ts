@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import { readFileSync } from 'node:fs'
 import { demo } from '../../scripts/testing/demo'
-import type { Job } from '../job'
+import { JOB_VERSION, type Job } from '../job'
 import { isEverything, readEverything, writeEverything, type Everything } from './index'
 
 const jobs: Job[] = [demo('plain-tray'), demo('logger-case'), demo('slip-cases')]
@@ -31,7 +31,7 @@ describe('a file of everything', () => {
     )
     expect(refused(text.slice(0, -400))).toContain('not readable JSON')
     expect(refused('{"format": "uplands-job"}')).toContain('no file of everything')
-    expect(refused(text.replace(/"version": ?7/, '"version": 8'))).toContain('newer Uplands (version 8)')
+    expect(refused(text.replace(/"version": ?8/, '"version": 9'))).toContain('newer Uplands (version 9)')
     expect(isEverything(JSON.stringify(jobs[0]))).toBe(false)
   })
   test('jobs of an older Uplands in it are brought up to date', () => {
@@ -47,6 +47,6 @@ describe('a file of everything', () => {
       }),
     )
     if (!read.ok) throw new Error(read.error)
-    expect(read.everything.jobs.map(({ version }) => version)).toEqual([7])
+    expect(read.everything.jobs.map(({ version }) => version)).toEqual([JOB_VERSION])
   })
 })

@@ -18,11 +18,15 @@ const SLITS = [
   length('bridge', 'wood between two slits of a row', [0.5, 50], 3),
 ]
 
+const NO_LATCH = 'nothing'
+const WEDGE = 'wedge'
+const latch = (options: string[]): KindInput => choice('latch', 'what holds a cover or a flap shut', options)
+
 const bent = (values: KindValues, kind: BendKind): BoxSpec => {
   const thickness = numberOf(values, 'thickness')
   const made = withBends(sizedBox(values, 'outer'), kind, thickness)
   const own = ['radius', 'link', 'slit', 'bridge'].map((name) => [name, numberOf(values, name)])
-  return { ...made, bends: { ...made.bends, ...Object.fromEntries(own) } }
+  return { ...made, bends: { ...made.bends, ...Object.fromEntries(own), latch: values.latch === WEDGE } }
 }
 
 const sizes = (width: number, depth: number, height: number): KindInput[] => [
@@ -41,6 +45,7 @@ export const bentBox: Kind = {
       'round corners',
       ...BEND_KINDS.filter((kind) => kind !== 'none' && kind !== 'round corners'),
     ]),
+    latch([NO_LATCH, WEDGE]),
     ...SLITS,
     TAB,
     THICKNESS,
@@ -52,6 +57,6 @@ export const bentBox: Kind = {
 export const bookCase: Kind = {
   kind: 'book-case',
   title: 'Case like a book, with a bent spine',
-  numbers: [...sizes(190, 140, 45), ...SLITS, TAB, THICKNESS],
+  numbers: [...sizes(190, 140, 45), latch([WEDGE, NO_LATCH]), ...SLITS, TAB, THICKNESS],
   make: (values): BoxSpec => bent(values, 'book'),
 }

@@ -13,7 +13,7 @@ import {
 import { poseShape, poseShift } from './pack'
 import { overlaps } from './slide'
 import { loadAt, type Supply, type Surface } from './surface'
-import { allowedTurns, shapeFor, type NestRules, type NestPart, type Placement } from './types'
+import { shapeFor, type NestRules, type NestPart, type Placement, turnsOf } from './types'
 
 /** What is wrong with where a part lies. `gap` and `grain` are warnings, the others must never be cut. */
 export interface Violation {
@@ -56,7 +56,6 @@ const ORDER: Violation['kind'][] = ['edge', 'grain', 'overlap', 'gap']
  */
 export class LayoutChecker {
   private readonly byId: Map<string, NestPart>
-  private readonly turns
   private readonly grownShapes = new Map<Region, Region>() // copies share their shape
   private readonly rank = new Map<string, number>()
   private placed = new Map<string, Placed>()
@@ -68,7 +67,6 @@ export class LayoutChecker {
     private readonly surfaceAt: SurfaceAt,
   ) {
     this.byId = new Map(parts.map((part) => [part.id, part]))
-    this.turns = allowedTurns(settings)
     for (const [i, { id }] of parts.entries()) this.rank.set(id, i)
   }
 
@@ -120,7 +118,8 @@ export class LayoutChecker {
       const over = overEdge > 0 ? 'sheet' : 'margin'
       found.push({ kind: 'edge', parts: [part], sheet, out: overEdge || overMargin, over })
     }
-    if (!this.turns.includes(turn)) found.push({ kind: 'grain', parts: [part], sheet, out: 0, over: '' })
+    if (!turnsOf(this.byId.get(part)!, this.settings).includes(turn))
+      found.push({ kind: 'grain', parts: [part], sheet, out: 0, over: '' })
     return found
   }
 

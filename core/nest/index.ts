@@ -1,5 +1,6 @@
 export {
   allowedTurns,
+  turnsOf,
   layoutSettingsSchema,
   PIECES_FIRST,
   placementSchema,

@@ -15,7 +15,7 @@ import { freeWay, makeFacings, type Facing } from './slide'
 import { makeRooms, type Placed, type Room } from './room'
 import { loadAt, type Supply, type Surface } from './surface'
 import {
-  allowedTurns,
+  turnsOf,
   shapeFor,
   type Layout,
   type NestRules,
@@ -101,12 +101,13 @@ export function grownBy(shape: Region, gap: number): Region[] {
 
 /** Every part in every way it may lie; copies of one shape share what was worked out for it. */
 export function makeCandidates(parts: NestPart[], settings: NestRules): Candidate[] {
-  const turns = allowedTurns(settings)
-  const known = new Map<Region, Pose[]>()
+  const known = new Map<Region, { turns: string; poses: Pose[] }>()
   return parts.map((part) => {
-    const own = part.turns ? turns.filter((turn) => part.turns!.includes(turn)) : turns
-    const poses = known.get(part.shape) ?? own.map((turn) => makePose(part, turn, settings.gap))
-    known.set(part.shape, poses)
+    const own = turnsOf(part, settings)
+    const turns = own.join()
+    const same = known.get(part.shape)
+    const poses = same?.turns === turns ? same.poses : own.map((turn) => makePose(part, turn, settings.gap))
+    known.set(part.shape, { turns, poses })
     return { part, poses, area: poses[0].width * poses[0].height }
   })
 }

@@ -67,6 +67,8 @@ export interface NestPart {
   turnedShape: Region
   /** Turns that this one may lie in, where not all that are allowed. */
   turns?: Turn[]
+  /** How its own width must lie to the sheet's width, where others may lie otherwise. */
+  grain?: 'along' | 'across'
 }
 
 /** The shape of a part that is cut lying this way, not turned yet. */
@@ -77,6 +79,15 @@ export const shapeFor = ({ shape, turnedShape }: Omit<NestPart, 'id'>, turn: Tur
 export interface Layout {
   placements: Placement[]
   unplaced: Unplaced[]
+}
+
+/** Turns that one part may lie in; the first is how it lies unturned. */
+export function turnsOf(
+  { turns, grain }: Pick<NestPart, 'turns' | 'grain'>,
+  rules: Pick<LayoutSettings, 'grain' | 'turning'>,
+): Turn[] {
+  const allowed = allowedTurns(grain ? { ...rules, grain } : rules)
+  return turns ? allowed.filter((turn) => turns.includes(turn)) : allowed
 }
 
 /** Turns that grain and the maker allow; the first is how a part lies unturned. */

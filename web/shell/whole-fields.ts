@@ -31,6 +31,8 @@ export const WHOLE_FIELDS: FieldEntry[] = [
   shape('grip', 'What a sliding lid is drawn out by', 'thumb notch finger hole', { behind: 'top' }),
   shape('pin', 'Pins that a lid turns on', 'hinge rod axle dowel', { behind: 'top' }),
   shape('bends', 'Bends', 'living hinge kerf bend flexible lattice round corners book'),
+  shape('bend-grain', 'How slits lie to the face grain', 'living hinge direction', { behind: 'bends' }),
+  shape('bend-latch', 'Wedge that holds a cover shut', 'latch tusk lock book flap', { behind: 'bends' }),
   shape('lies', 'How the box stands in use', 'upside down on its back orientation'),
   shape('pull-kind', 'What the front is drawn out by', 'handle knob hole half-round', { behind: 'lies' }),
   shape('pull-size', 'Size of the pull', 'handle knob hole', { behind: 'lies' }),
@@ -59,5 +61,6 @@ export const WHOLE_FIELDS: FieldEntry[] = [
   shape('engraving-mirrored', 'Engraving on the opposite panel', 'both sides copy', { behind: 'engravings' }),
   at('build')('school', 'How to go about the building', 'order assembly halves floor first'),
   log('bend-strip', 'Links of a bend that was tried', 'living hinge test'),
+  log('bend-test-grain', 'Grain of a bend that was tried', 'living hinge direction'),
   log('bend-angle', 'Angle that a bend was tried to', 'hinge broke held'),
 ]

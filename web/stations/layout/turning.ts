@@ -1,11 +1,11 @@
 import { bounds } from '@core/geometry'
-import { allowedTurns, placedShape, type NestRules, type NestPart, type Placement } from '@core/nest'
+import { placedShape, turnsOf, type NestRules, type NestPart, type Placement } from '@core/nest'
 
 type Shapes = Omit<NestPart, 'id'>
 
 /** The next way a part may lie, or null when there is no other. */
-function nextTurn(turn: Placement['turn'], settings: NestRules): Placement['turn'] | null {
-  const turns = allowedTurns(settings)
+function nextTurn(part: Shapes, turn: Placement['turn'], settings: NestRules): Placement['turn'] | null {
+  const turns = turnsOf(part, settings)
   const next = turns[(turns.indexOf(turn) + 1) % turns.length]
   return next === turn ? null : next
 }
@@ -17,7 +17,7 @@ const round = (value: number): number => Math.round(value * 100) / 100
  * there is no other.
  */
 export function turnedOn(part: Shapes, placement: Placement, settings: NestRules): Placement | null {
-  const turn = nextTurn(placement.turn, settings)
+  const turn = nextTurn(part, placement.turn, settings)
   if (turn === null) return null
   const [before, after] = [placement, { ...placement, turn }].map((each) =>
     bounds(placedShape(part, each).outline),

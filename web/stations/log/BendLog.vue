@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Trash2 } from '@lucide/vue'
 import { computed, ref } from 'vue'
-import { bendTestSchema, shearOf, type BendTest } from '@core/bend'
+import { bendTestSchema, shearOf, type BendTest, type SlitsLie } from '@core/bend'
 import { limitsOf } from '@core/limits'
 import { makeBendPiece } from '@core/testpiece'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
@@ -28,6 +28,12 @@ const options = computed(() =>
   strips.value.map(({ name, width }) => ({ value: name, label: say.value.short(width, 2) })),
 )
 const angle = ref(90)
+const grain = ref<SlitsLie>('any')
+const LIES: { value: SlitsLie; label: string }[] = [
+  { value: 'along', label: 'along' },
+  { value: 'across', label: 'across' },
+  { value: 'any', label: 'not known' },
+]
 function add(broke: boolean): void {
   const { width, link, rows } = strip.value
   const test: BendTest = {
@@ -39,13 +45,14 @@ function add(broke: boolean): void {
     angle: angle.value,
     broke,
     on: new Date().toISOString(),
+    grain: grain.value,
   }
   stocks.change({ bends: [...tests.value, test] }, '')
 }
 const remove = (id: string): void =>
   stocks.change({ bends: tests.value.filter((test) => test.id !== id) }, '')
 const line = (test: BendTest): string =>
-  `links ${say.value.short(test.width, 2)}: ${test.broke ? 'broke at' : 'held at'} ${test.angle}°, ` +
+  `links ${say.value.short(test.width, 2)}${test.grain === 'any' ? '' : ` ${test.grain} the grain`}: ${test.broke ? 'broke at' : 'held at'} ${test.angle}°, ` +
   `shear ${shearOf(test).toFixed(4)}`
 </script>
 
@@ -81,6 +88,12 @@ const line = (test: BendTest): string =>
           kind="figure"
           unit="°"
           :limits="limitsOf(bendTestSchema.shape.angle)"
+        />
+        <ChoiceRow
+          v-model="grain"
+          data-field="bend-test-grain"
+          label="Its slits, to the face grain"
+          :options="LIES"
         />
         <button type="button" class="btn" @click="add(false)">It held</button>
         <button type="button" class="btn" @click="add(true)">It broke there</button>

@@ -1,16 +1,19 @@
 <script setup lang="ts">
 import { FileDown } from '@lucide/vue'
 import { computed } from 'vue'
-import { BEND_KINDS, bendsSchema, withBends, type BendKind, type Bends } from '@core/box'
+import type { SlitsLie } from '@core/bend'
+import { BEND_KINDS, bendsSchema, loosePanels, withBends, type BendKind, type Bends } from '@core/box'
 import { bendReport } from '@core/derive'
 import { fileStem } from '@core/keep'
 import { IN_METRIC } from '@core/length'
 import { limitsOf } from '@core/limits'
 import { bendLine, bendWorking, forceWord } from '@core/say'
 import { makeBendPiece } from '@core/testpiece'
+import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FigureField from '@web/parts/FigureField.vue'
 import FormSection from '@web/parts/FormSection.vue'
 import { useSay } from '@web/parts/say'
+import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
 import WorkedFigure from '@web/parts/WorkedFigure.vue'
 import { download } from '@web/data/download'
 import { useDerived } from '@web/stores/derived'
@@ -29,6 +32,7 @@ const NAMES: Record<BendKind, string> = {
   'back and lid': 'back and top, one sheet',
   wrap: 'round front, top and back',
   'round corners': 'three round corners',
+  'all round': 'four round corners, a seam in the back',
   flap: 'lid that opens',
   'flap over the front': 'lid and front that open',
   book: 'book: spine and covers',
@@ -49,6 +53,19 @@ const FIELDS = [
   { key: 'slit' as const, label: 'Length of a slit', step: 1 },
   { key: 'bridge' as const, label: 'Bridge between slits', step: 0.5 },
 ]
+const LIES: { value: SlitsLie; label: string }[] = [
+  { value: 'along', label: 'along it' },
+  { value: 'across', label: 'across it' },
+  { value: 'any', label: 'either way' },
+]
+const grainNote = computed(() => {
+  const { grain } = box.value.bends
+  if ((jobs.job.measure.stock?.grain ?? 'none') === 'none')
+    return 'No face grain is on record for this stock: say in Measure how it runs, and Lay out keeps to it.'
+  return grain === 'any'
+    ? 'Lay out may turn the sheet either way: links along the grain bear more than those across it.'
+    : `Lay out turns the sheet so that its slits run ${grain} the face grain.`
+})
 const report = computed(() => bendReport(box.value, derived.box))
 const working = computed(
   () => report.value && bendWorking(report.value, thickness.value, box.value.bends.radius, say.value),
@@ -107,10 +124,24 @@ async function writePiece(): Promise<void> {
           <WorkedFigure label="Shear" :text="report.shear.toFixed(4)" :working="working ?? undefined" />
         </div>
         <p class="text-[13px]" data-testid="bend-odds">{{ bendLine(report) }}</p>
-        <p class="note">
-          To close it is {{ forceWord(report.force) }}. Lay it with the face grain along its slits.
-        </p>
+        <p class="note">To close it is {{ forceWord(report.force) }}.</p>
       </template>
+      <ChoiceRow
+        data-field="bend-grain"
+        label="How its slits lie to the face grain"
+        :model-value="box.bends.grain"
+        :options="LIES"
+        @update:model-value="set({ grain: $event }, 'grain')"
+      />
+      <p class="note">{{ grainNote }}</p>
+      <ToggleSwitch
+        v-if="loosePanels(box).length === 1"
+        data-field="bend-latch"
+        label="A wedge through a tongue holds it shut"
+        :model-value="box.bends.latch"
+        @update:model-value="set({ latch: $event }, 'latch')"
+      />
+      <p v-if="problems.latch" class="text-[13px] text-rowan" role="alert">{{ problems.latch }}</p>
       <button type="button" class="btn px-2 py-1" @click="writePiece">
         <FileDown :size="14" aria-hidden="true" />
         Bend test piece, five strips

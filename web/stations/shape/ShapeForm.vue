@@ -80,6 +80,7 @@ const AT_FIELD = [
   'radius',
   'link',
   'bridge',
+  'latch',
 ]
 const problems = computed(() =>
   derived.box.problems.map((problem) => ({

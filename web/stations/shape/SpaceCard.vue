@@ -45,7 +45,8 @@ const shown = computed(() => {
   return made.value ? drawnPanels(made.value, props.panels, opened.value) : props.panels
 })
 const groups = computed((): Group[] => {
-  if (!scene.value) return derived.box.made?.assembly.groups ?? []
+  // What holds another one shut is drawn out with that.
+  if (!scene.value) return (derived.box.made?.assembly.groups ?? []).filter(({ id }) => id !== 'wedge')
   return scene.value.posed.flatMap(({ place, panels }): Group[] =>
     place.group
       ? [{ id: place.label, parts: panels.map(({ id }) => id), motion: 'slide', ...place.group }]
