@@ -118,6 +118,43 @@ test('a lid on pins says how far it opens; another way to go about the building'
   ).toBeVisible()
 })
 
+test('a latch by keys, its slits along the grain, and corners round all the way', async ({ page }) => {
+  await openDemo(page, 'demo-field-book', 'shape')
+  await expect(proof(page)).toContainText('7 parts, nothing overlaps, nothing missing, the lid opens')
+  const latch = page.getByRole('switch', { name: 'A wedge through a tongue holds it shut' })
+  await tabTo(page, latch)
+  await page.keyboard.press('Space')
+  await expect(proof(page)).toContainText('6 parts, nothing overlaps')
+  await page.keyboard.press('Space')
+  await expect(proof(page)).toContainText('the wedge comes out')
+  await settled(page)
+  await goTo(page, 'Build')
+  await expect(page.getByText('Push the wedge through the tongue from the right')).toBeVisible()
+  // Its slits lie along the face grain: across it the sheet is turned.
+  await goTo(page, 'Lay out')
+  const bent = page.getByRole('button', { name: /^floor, left, top/ })
+  const upright = (await bent.boundingBox())!
+  expect(upright.height).toBeGreaterThan(upright.width)
+  await goTo(page, 'Shape')
+  await page.locator('[data-field=bend-grain]').getByText('across it').click()
+  await settled(page)
+  await goTo(page, 'Lay out')
+  await expect.poll(async () => (await bent.boundingBox())!.width).toBeGreaterThan(upright.width)
+  await goTo(page, 'Shape')
+  await page
+    .locator('[data-field=bends]')
+    .getByRole('radio', { name: /four round/ })
+    .click()
+  await expect(proof(page)).toContainText('6 parts, nothing overlaps, nothing missing')
+  await expect(latch).toBeHidden()
+  await expect(page.getByText('back, left, front, right is larger than the bed')).toBeVisible()
+  await typeInto(page, field(page, 'Width'), '120')
+  await expect(page.getByText('is larger than the bed')).toBeHidden()
+  await settled(page)
+  await goTo(page, 'Build')
+  await expect(page.getByText('glue the fingers of that seam')).toBeVisible()
+})
+
 test('an opening by keys: in the lid, placed by numbers, told of where it meets a joint', async ({
   page,
 }) => {

@@ -29,7 +29,7 @@ const UNLOCKED = 0.15
 /** A bent sheet opened, once what holds it shut is drawn out. */
 function opened(groups: Group[], spec: BoxSpec, panels: Panel[], share: number): Panel[] {
   const [first] = groups
-  const lock = groups.find(({ id }) => first.motion === 'bend' && id === first.after)
+  const lock = groups.find(({ id }) => first?.motion === 'bend' && id === first.after)
   if (lock?.motion !== 'slide') return bent(spec, panels, share)
   const out = Math.min(1, share / UNLOCKED) * lock.range * lock.way.sign
   const by: Size = { x: 0, y: 0, z: 0, [lock.way.axis]: out }

@@ -1,12 +1,6 @@
+import { from7, stockFrom7 } from './migrate-7'
+import { eachObject, isObject, listOf, type Loose } from './loose'
 import { JOB_VERSION } from './schema'
-
-type Loose = Record<string, unknown>
-
-const isObject = (value: unknown): value is Loose =>
-  typeof value === 'object' && value !== null && !Array.isArray(value)
-const listOf = (value: unknown): unknown[] => (Array.isArray(value) ? value : [])
-const eachObject = (list: unknown, change: (item: Loose, i: number) => unknown): unknown =>
-  Array.isArray(list) ? list.map((item: unknown, i) => (isObject(item) ? change(item, i) : item)) : list
 
 /** Shelves of the bench whose records changed from version to version. */
 export type RecordKind = 'machines' | 'stocks' | 'kerfs' | 'tests' | 'tastes' | 'events'
@@ -326,32 +320,6 @@ const from6 = (job: Loose): Loose => ({
   tune: isObject(job.tune)
     ? { ...job.tune, engrave: { speed: 300, power: 25, passes: 1, air: false }, interval: 0.1, sure: 95 }
     : job.tune,
-})
-
-/** Bends of version 7 had no latch, and nobody said how their slits lay to the grain. */
-const boxFrom7 = (box: unknown): unknown =>
-  isObject(box) && isObject(box.bends) ? { ...box, bends: { grain: 'any', latch: false, ...box.bends } } : box
-
-const stockFrom7 = (stock: unknown): unknown =>
-  isObject(stock)
-    ? { ...stock, bends: eachObject(stock.bends, (test) => ({ grain: 'any', ...test })) }
-    : stock
-
-const measureFrom7 = (measure: unknown): unknown =>
-  isObject(measure)
-    ? {
-        ...measure,
-        stock: stockFrom7(measure.stock),
-        more: eachObject(measure.more, (each) => ({ ...each, stock: stockFrom7(each.stock) })),
-      }
-    : measure
-
-const from7 = (job: Loose): Loose => ({
-  ...job,
-  version: 8,
-  measure: measureFrom7(job.measure),
-  box: boxFrom7(job.box),
-  also: eachObject(job.also, (thing) => ({ ...thing, box: boxFrom7(thing.box) })),
 })
 
 /** One step per version; what is no job comes out as it went in, and the schema refuses it. */

@@ -13,8 +13,13 @@ function listed(names: string[], most = 3): string {
 }
 
 /** A warning as one sentence that says what would mend it. */
-export function warningSentence(warning: Warning, { panels }: Pick<DerivedBox, 'panels'>, say: Say): string {
-  const names = listed(warning.panels.map((id) => panels?.find((panel) => panel.id === id)?.label ?? id))
+export function warningSentence(
+  warning: Warning,
+  { panels, pieces, joined }: Pick<DerivedBox, 'panels' | 'pieces' | 'joined'>,
+  say: Say,
+): string {
+  const known = [...pieces, ...(panels ?? [])]
+  const names = listed(warning.panels.map((id) => known.find((panel) => panel.id === id)?.label ?? id))
   switch (warning.kind) {
     case 'overlap':
       return `${names} would be in the same place. Move one of them, or make it smaller.`
@@ -51,11 +56,16 @@ export function warningSentence(warning: Warning, { panels }: Pick<DerivedBox, '
         `What stands in row ${and(warning.rows.map(String))} would touch where it is widest. ` +
         'Make the stand larger, or stand fewer in it.'
       )
-    case 'larger than the bed':
+    case 'larger than the bed': {
+      const isBent = warning.panels.some((id) => id === joined?.piece.id)
+      const mend = isBent
+        ? 'A sheet that bends cannot be divided: make the box smaller, or bend fewer of its panels.'
+        : 'Let large panels be divided by a seam, or make the box smaller.'
       return (
         `${names} ${warning.panels.length === 1 ? 'is' : 'are'} larger than the bed ` +
-        `(${say.size(warning.bed, 0)} free). Let large panels be divided by a seam, or make the box smaller.`
+        `(${say.size(warning.bed, 0)} free). ${mend}`
       )
+    }
   }
 }
 

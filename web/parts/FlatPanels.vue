@@ -50,8 +50,11 @@ function fill(id: string): string {
   return props.second?.includes(id) ? 'url(#flat-second)' : 'var(--ply)'
 }
 const isUpright = ({ size }: Panel): boolean => size.height > 2 * size.width
-const labelSize = ({ size, label }: Panel): number =>
-  Math.min(view.value.text, (1.6 * Math.max(size.width, size.height)) / label.length)
+function labelSize(panel: Panel, box: Bounds): number {
+  const { minX, maxX, minY, maxY } = labelBox(panel, box)
+  const long = isUpright(panel) ? maxY - minY : maxX - minX
+  return Math.min(view.value.text, (1.6 * long) / panel.label.length)
+}
 /** A label stands in the middle; on a bent sheet on its first panel, clear of the slits. */
 function labelBox(panel: Panel, box: Bounds): Bounds {
   const beside =
@@ -115,9 +118,9 @@ const choose = (id: string): void => emit('choose', id)
         />
         <text
           :transform="middleOf(labelBox(panel, box), isUpright(panel))"
-          :dy="labelSize(panel) / 3"
+          :dy="labelSize(panel, box) / 3"
           text-anchor="middle"
-          :font-size="labelSize(panel)"
+          :font-size="labelSize(panel, box)"
           fill="var(--ink)"
         >
           {{ panel.label }}

@@ -1,0 +1,28 @@
+import { eachObject, isObject, type Loose } from './loose'
+
+/** Bends of version 7 had no latch, and nobody said how their slits lay to the grain. */
+const boxFrom7 = (box: unknown): unknown =>
+  isObject(box) && isObject(box.bends) ? { ...box, bends: { grain: 'any', latch: false, ...box.bends } } : box
+
+export const stockFrom7 = (stock: unknown): unknown =>
+  isObject(stock)
+    ? { ...stock, bends: eachObject(stock.bends, (test) => ({ grain: 'any', ...test })) }
+    : stock
+
+const measureFrom7 = (measure: unknown): unknown =>
+  isObject(measure)
+    ? {
+        ...measure,
+        stock: stockFrom7(measure.stock),
+        more: eachObject(measure.more, (each) => ({ ...each, stock: stockFrom7(each.stock) })),
+      }
+    : measure
+
+/** A job of version 7. */
+export const from7 = (job: Loose): Loose => ({
+  ...job,
+  version: 8,
+  measure: measureFrom7(job.measure),
+  box: boxFrom7(job.box),
+  also: eachObject(job.also, (thing) => ({ ...thing, box: boxFrom7(thing.box) })),
+})
