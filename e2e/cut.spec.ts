@@ -97,3 +97,30 @@ test('a test pocket says how deep grooves come out, and the speed for the depth 
   await expect(depth).toContainText('It burns 1.8 mm deep')
   await expect(page.getByRole('list', { name: 'Test pockets' }).getByRole('listitem')).toHaveCount(1)
 })
+
+test('minutes of a cut move what is said of the next one, of another job on that machine as well', async ({
+  page,
+}) => {
+  await openDemo(page, 'demo-slip', 'cut')
+  await expect(page.getByTestId('clocked')).toBeHidden()
+  const planned = (await line(page, 'cut').textContent())!
+  await goTo(page, 'Log')
+  await page.getByRole('button', { name: 'It was cut now' }).click()
+  await typeInto(page, page.getByLabel('Minutes taken').first(), '21')
+  await page.keyboard.press('Tab')
+  await goTo(page, 'Cut')
+  const clocked = page.getByTestId('clocked')
+  await expect(clocked).toContainText(/\d+ to \d+ min/)
+  expect(await line(page, 'cut').textContent()).not.toBe(planned)
+  await clocked.getByRole('button').click()
+  await expect(page.getByRole('dialog')).toContainText('From one cut on this machine')
+  await page.keyboard.press('Escape')
+  await settled(page)
+  await page.goto('./#/job/demo-rack/cut')
+  await settled(page)
+  await expect(clocked).toContainText(/\d+ to \d+ (s|min)/)
+  await page.goto('./#/job/demo-slip/log')
+  await page.getByRole('button', { name: 'Remove revision' }).first().click()
+  await goTo(page, 'Cut')
+  await expect(line(page, 'cut')).toHaveText(planned)
+})

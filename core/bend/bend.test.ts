@@ -112,7 +112,7 @@ describe('odds that a bend holds', () => {
     )
     expect(oddsOfHolding(bend, [tried({ rows: 10 })])).toBeGreaterThan(0.98)
   })
-  test('links along the grain bear more; a test the other way round says less than one the same way', () => {
+  test('links along the grain bear more; a test the other way round says less', () => {
     const along: Tried = { ...bend, grain: 'along' }
     const across: Tried = { ...bend, grain: 'across' }
     const unknown: Tried = { ...bend, grain: 'any' }

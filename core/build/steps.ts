@@ -68,8 +68,8 @@ function looseText({ groups }: Box['assembly'], id: string, from: string): strin
   if (group?.motion !== 'slide') return null
   if (id === 'wedge')
     return (
-      `Push the wedge through the tongue ${from}, by hand, until it presses the panel down. It takes no glue: ` +
-      'it is drawn out to open. If it goes home without pressing, sand the notch, not the wedge.'
+      `Push the wedge through the tongue ${from}, by hand, until it presses the panel down. It takes no ` +
+      'glue: it is drawn out to open. If it goes home without pressing, sand the notch, not the wedge.'
     )
   if (group.way.axis !== 'z')
     return (
@@ -117,7 +117,8 @@ function sheetText({ spec, assembly }: Box, { together, way }: Arrival, label: s
     : ''
   const open = loose.length > 0 ? ` No glue on the ${loose.join(' and ')}: that opens.` : ''
   const how = way ? `Bring the ${label} in as one sheet ${from}.` : `Begin with the ${label}, one sheet.`
-  return `${how} ${bend}${open}${closed}${together.length > 2 ? ' Tape holds it round while the glue sets.' : ''}`
+  const tape = together.length > 2 ? ' Tape holds it round while the glue sets.' : ''
+  return `${how} ${bend}${open}${closed}${tape}`
 }
 
 function textOf(arrival: Arrival, label: string, made: Box): string {

@@ -30,6 +30,7 @@ function totalOf(loads: LoadPlan[]): PlanTotal {
     corners: sum((time) => time.corners),
     travel: sum((time) => time.travel),
     cutLength: sum((time) => time.cutLength),
+    starts: sum((time) => time.starts),
   }
 }
 

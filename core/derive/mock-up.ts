@@ -123,6 +123,7 @@ export function withLessons(job: Job, mock: Job, said: string, entry: { id: stri
     note: '',
     unbooked: null,
     cut: null,
+    planned: null,
     figures: [],
   }
   return { ...job, changed: entry.on, box: taught(job, mock), log: [...job.log, revision] }

@@ -34,6 +34,7 @@ export interface PlanTotal {
   corners: number
   travel: number
   cutLength: number
+  starts: number
 }
 
 /** What one stock is cut with. */

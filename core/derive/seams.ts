@@ -56,7 +56,7 @@ export interface Half {
   within: Ring
 }
 
-/** A panel in two halves that meet at a seam near its middle, the lower one first; null where it falls apart. */
+/** A panel in two halves that meet at a seam near its middle, the lower one first; null if it falls apart. */
 export function inHalves(panel: Panel, axis: 'x' | 'y', interference: number): [Half, Half] | null {
   const { minX, maxX, minY, maxY } = panel.blank
   const at = clearPlace(panel, axis, axis === 'x' ? (minX + maxX) / 2 : (minY + maxY) / 2)

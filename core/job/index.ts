@@ -22,4 +22,4 @@ export {
 } from './things'
 export { FOLLOWING, type Follow, type Following, type NamedFigure } from './follow'
 export { currentTrial, takeInHand, trialBy } from './trials'
-export { tasteOfVerdict } from './verdicts'
+export { runOfRevision, runsOf, tasteOfVerdict } from './verdicts'

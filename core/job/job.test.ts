@@ -1,7 +1,15 @@
 import { describe, expect, test } from '@jest/globals'
 import { demo } from '../../scripts/testing/demo'
 import { newTrial, type Trial } from '../testpiece'
-import { currentTrial, takeInHand, tasteOfVerdict, trialBy, type Revision } from './index'
+import {
+  currentTrial,
+  runOfRevision,
+  runsOf,
+  takeInHand,
+  tasteOfVerdict,
+  trialBy,
+  type Revision,
+} from './index'
 
 test('a verdict says what would have been snug; without the figures of the cut it says nothing', () => {
   const revision: Revision = {
@@ -14,6 +22,7 @@ test('a verdict says what would have been snug; without the figures of the cut i
     note: '',
     unbooked: null,
     figures: [],
+    planned: null,
     cut: { family: 'plywood', gap: 0, kerfSd: 0.01, kerfId: 'k' },
   }
   // Press is −0.06 to −0.02 [CP/FM]: at gap 0 it would have been snug with 0.04 less interference, give or
@@ -28,6 +37,32 @@ test('a verdict says what would have been snug; without the figures of the cut i
   })
   expect(tasteOfVerdict({ ...revision, verdict: null }, 'Tray')).toBeNull()
   expect(tasteOfVerdict({ ...revision, cut: null }, 'Tray')).toBeNull()
+})
+
+test('minutes say something of the machine’s clock, on the bench and in the job’s own log once', () => {
+  const planned = { machineId: 'm', cutting: 500, moving: 100, starts: 40 }
+  const revision: Revision = {
+    id: 'r',
+    number: 1,
+    date: '2026-10-04',
+    reason: '',
+    minutes: 11.5,
+    verdict: null,
+    note: '',
+    unbooked: null,
+    figures: [],
+    planned,
+    cut: null,
+  }
+  const run = runOfRevision(revision, 'Tray')!
+  expect(run).toEqual({ ...planned, id: 'run-r', on: '2026-10-04', took: 690, note: 'Tray, revision 1' })
+  expect(runOfRevision({ ...revision, minutes: null }, 'Tray')).toBeNull()
+  expect(runOfRevision({ ...revision, planned: null }, 'Tray')).toBeNull()
+  const job = { log: [revision], name: 'Tray' }
+  const earlier = { ...run, id: 'run-q', on: '2026-09-01' }
+  expect(runsOf('m', [run, earlier], job)).toEqual([earlier, run])
+  expect(runsOf('m', [], job)).toEqual([run])
+  expect(runsOf('other', [run], job)).toEqual([])
 })
 
 describe('kerfs being measured', () => {

@@ -23,6 +23,8 @@ export const from7 = (job: Loose): Loose => ({
   ...job,
   version: 8,
   measure: measureFrom7(job.measure),
+  // Nobody wrote down what was planned of their time.
+  log: eachObject(job.log, (revision) => ({ planned: null, ...revision })),
   box: boxFrom7(job.box),
   also: eachObject(job.also, (thing) => ({ ...thing, box: boxFrom7(thing.box) })),
 })

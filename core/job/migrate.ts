@@ -3,7 +3,7 @@ import { eachObject, isObject, listOf, type Loose } from './loose'
 import { JOB_VERSION } from './schema'
 
 /** Shelves of the bench whose records changed from version to version. */
-export type RecordKind = 'machines' | 'stocks' | 'kerfs' | 'tests' | 'tastes' | 'events'
+export type RecordKind = 'machines' | 'stocks' | 'kerfs' | 'tests' | 'tastes' | 'events' | 'runs'
 
 /** A stock of version 1 had plain numbers as readings. @param on the date that they get */
 function stockFrom1(stock: Loose, on: string): Loose {

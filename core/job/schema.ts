@@ -7,6 +7,7 @@ import { machineSchema, OPERATIONS } from '../machine'
 import { layoutSettingsSchema, placementSchema, unplacedSchema } from '../nest'
 import { familySchema, stockSchema } from '../stock'
 import { trialSchema } from '../testpiece'
+import { runSchema } from '../plan'
 import { followSchema, namedFigureSchema } from './follow'
 import { copiesSchema, FIRST_THING, MOST_THINGS, thingHeadSchema, thingSchema } from './things'
 import { settingSchema, testRecordSchema } from '../tune'
@@ -39,6 +40,8 @@ export const revisionSchema = z.strictObject({
       kerfId: z.string().max(60).nullable(),
     })
     .nullable(),
+  /** What was planned of its time, and on which machine: seconds, and how often a cut was begun. */
+  planned: runSchema.pick({ machineId: true, cutting: true, moving: true, starts: true }).nullable(),
   figures: z.array(z.strictObject({ label: z.string().max(60), value: z.string().max(120) })).max(40),
 })
 export type Revision = z.infer<typeof revisionSchema>

@@ -1,5 +1,26 @@
 import { tasteFromVerdict, type TasteRecord } from '../fit'
-import type { Revision } from './schema'
+import type { Run } from '../plan'
+import type { Job, Revision } from './schema'
+
+/**
+ * What the minutes of a revision say of the machine's clock; null while there are none, or where nobody wrote
+ * down what was planned. @param name of the job
+ */
+export function runOfRevision({ id, number, date, minutes, planned }: Revision, name: string): Run | null {
+  if (!minutes || !planned) return null
+  const note = `${name.slice(0, 60)}, revision ${number}`
+  return { ...planned, id: `run-${id}`, on: date, took: minutes * 60, note }
+}
+
+/** Every cut that a machine was clocked at: those of the bench, and a job's own that are not there. */
+export function runsOf(machineId: string, bench: Run[], { log, name }: Pick<Job, 'log' | 'name'>): Run[] {
+  const own = log
+    .flatMap((revision) => runOfRevision(revision, name) ?? [])
+    .filter(({ id }) => !bench.some((run) => run.id === id))
+  return [...bench, ...own]
+    .filter((run) => run.machineId === machineId)
+    .sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0))
+}
 
 /** Half of an interval as records keep it, mm. */
 const kept = (half: number): number => Number(Math.max(0.001, Math.min(0.5, half)).toFixed(4))

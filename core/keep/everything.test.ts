@@ -12,6 +12,7 @@ const bench: Everything['bench'] = {
   tests: jobs.flatMap(({ tune }) => tune.tests),
   tastes: [],
   events: [{ id: 'e', machineId: 'm', on: '2026-10-02', what: 'lens cleaned' }],
+  runs: [],
 }
 const text = writeEverything({ jobs, bench }, '2026-10-05T10:00:00.000Z')
 
@@ -43,7 +44,7 @@ describe('a file of everything', () => {
         ...(JSON.parse(text) as object),
         version: 2,
         jobs: [old],
-        bench: { ...bench, tastes: [] },
+        bench: { ...bench, tastes: [], runs: undefined },
       }),
     )
     if (!read.ok) throw new Error(read.error)

@@ -4,6 +4,7 @@ import { JOB_VERSION, jobSchema, migrateJob, migrateRecord, type RecordKind } fr
 import { kerfRecordSchema, machineEventSchema } from '../kerf'
 import { sentenceFor } from '../limits'
 import { machineSchema } from '../machine'
+import { runSchema } from '../plan'
 import { stockSchema } from '../stock'
 import { testRecordSchema } from '../tune'
 
@@ -15,6 +16,7 @@ export const RECORD_SCHEMAS = {
   tests: testRecordSchema,
   tastes: tasteRecordSchema,
   events: machineEventSchema,
+  runs: runSchema,
 } as const
 
 const FORMAT = 'uplands-everything'
@@ -37,6 +39,7 @@ const everythingSchema = z.strictObject({
     tests: many(testRecordSchema),
     tastes: many(tasteRecordSchema),
     events: many(machineEventSchema),
+    runs: many(runSchema),
   }),
 })
 /** All jobs and the whole bench of a browser. */
@@ -66,7 +69,9 @@ function migrated(raw: z.infer<typeof head>): unknown {
     ]),
   )
   const jobs = raw.jobs.map((job) => migrateJob(job, job.version))
-  return { ...raw, version: VERSION, bench, jobs }
+  // Nothing was clocked before version 8.
+  const runs = raw.version < 8 ? { runs: [] } : {}
+  return { ...raw, version: VERSION, bench: { ...runs, ...bench }, jobs }
 }
 
 /** Reads a file of everything, or refuses it whole with one sentence. */

@@ -1,3 +1,13 @@
+export {
+  clockOf,
+  expectedTime,
+  plannedOf,
+  runSchema,
+  type Clock,
+  type Expected,
+  type Planned,
+  type Run,
+} from './clock'
 export { packPaths, unpackPaths, visited, type CutPath, type PackedPaths } from './path'
 export { hasBridges, withBridges, type Bridges } from './bridges'
 export { orderPaths, type StartAt } from './order'

@@ -25,6 +25,8 @@ export interface SheetTime {
   travel: number
   byOperation: Record<Operation, number>
   cutLength: number
+  /** How often a cut is begun anew. */
+  starts: number
 }
 
 /**
@@ -81,6 +83,7 @@ function follow(
     travel: 0,
     byOperation: { engrave: 0, pocket: 0, score: 0, inside: 0, outline: 0 },
     cutLength: 0,
+    starts: 0,
   }
   let at = start
   let clock = 0
@@ -117,6 +120,7 @@ function follow(
       // A step to the next row is made while the head turns round.
       const isStep = isRow && Math.hypot(from.x - at.x, from.y - at.y) < (speed * runIn) / 4
       if (!isStep) travelTo(from)
+      result.starts++
       clock += runIn
       result.corners += runIn
       result.byOperation[operation] += runIn
@@ -138,6 +142,7 @@ function follow(
         continue
       }
       travelTo(path.points[0])
+      result.starts++
       for (const stretch of stretches(visited(path))) {
         const length = lengthOf(stretch, false)
         if (length < 1e-9) continue

@@ -4,8 +4,10 @@ import type { Derived, JobUse } from '../derive'
 import { WANTED_FITS } from '../fit'
 import type { Job } from '../job'
 import { counted, fixed, formatDuration, percent, short, type Say } from '../length'
+import type { Clock } from '../plan'
 import { offcutPrice } from '../stock'
 import { settingWords } from '../tune'
+import { expectedOf, timeWords } from './time'
 
 /**
  * One figure of the knock-on strip. `values` are what a change is measured by; none while it is not known.
@@ -68,7 +70,7 @@ function costOf({ materials }: Derived['box'], { stocks }: JobUse, plan: Derived
 }
 
 /** What an edit knocks on to. Money has no currency: the maker knows theirs. */
-export function stripFigures(derived: Derived, say: Say): StripFigure[] {
+export function stripFigures(derived: Derived, clock: Clock | null, say: Say): StripFigure[] {
   const { box, things, fit, plan, use } = derived
   const [sheets, offcuts] = [use?.sheets ?? 0, use?.offcuts ?? 0]
   const parts = things.reduce((sum, each) => sum + each.box.pieces.length * each.thing.copies, 0)
@@ -98,8 +100,8 @@ export function stripFigures(derived: Derived, say: Say): StripFigure[] {
     {
       id: 'time',
       label: 'Cutting time',
-      text: plan ? formatDuration(plan.total.seconds) : 'none yet',
-      values: plan ? [Math.round(plan.total.seconds)] : [],
+      text: plan ? timeWords(plan.total, clock) : 'none yet',
+      values: plan ? [Math.round(expectedOf(plan.total, clock)?.seconds ?? plan.total.seconds)] : [],
       change: (by) => signed(formatDuration(Math.abs(by)), by),
       least: 1,
     },

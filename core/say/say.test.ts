@@ -2,7 +2,8 @@ import { describe, expect, test } from '@jest/globals'
 import { demo, derivedAsShown as derive } from '../../scripts/testing/demo'
 import { deriveAll, prepare, warningsOf, type Derived } from '../derive'
 import { emptyJob, type Job } from '../job'
-import { IN_METRIC as say, sayIn } from '../length'
+import { clockOf, plannedOf } from '../plan'
+import { formatDuration, IN_METRIC as say, sayIn } from '../length'
 import {
   checksOf,
   compensationStatement,
@@ -17,6 +18,8 @@ import {
   stationStatuses,
   stripFigures,
   tabAdvice,
+  clockWorking,
+  timeWords,
   warningSentence,
   type StripFigure,
 } from './index'
@@ -26,7 +29,7 @@ const checksFor = (job: Job, derived: Derived) => checksOf(job, derived, prepare
 const check = (job: Job, id: string) => checksFor(job, derive(job).derived).find((each) => each.id === id)
 const statuses = (job: Job, newer: string[] = []) => {
   const { derived } = derive(job)
-  return stationStatuses({ job, derived, newer, say, checks: checksFor(job, derived) })
+  return stationStatuses({ job, derived, newer, clock: null, say, checks: checksFor(job, derived) })
 }
 const states = (job: Job, newer: string[] = []) =>
   Object.fromEntries(Object.entries(statuses(job, newer)).map(([station, { state }]) => [station, state]))
@@ -61,7 +64,7 @@ describe('the traveller', () => {
   test('in inches it says the same in inches', () => {
     const { job, derived } = tray
     const inches = sayIn({ length: 'in', fractions: false, speed: 'in/min' })
-    const said = stationStatuses({ job, derived, newer: [], say: inches, checks: [] })
+    const said = stationStatuses({ job, derived, newer: [], clock: null, say: inches, checks: [] })
     expect(said.measure.line).toBe('0.120 ± 0.001, 7 readings')
     expect(said.tune.line).toBe('28.3 in/min, 65 %')
   })
@@ -242,19 +245,36 @@ describe('what the figures say', () => {
   const { job, derived } = tray
   test('the strip', () =>
     expect(
-      stripFigures(derived, say)
+      stripFigures(derived, null, say)
         .map(({ id, text }) => `${id} ${text}`)
         .slice(0, 4),
     ).toEqual(['inside 233.9 × 153.9 × 42.0 mm', 'fit snug 94 %, 0.000 mm', 'parts 5', 'sheets 1 at 30 %']))
+  test('time by the machine’s own clock, with its doubt', () => {
+    const { total } = derived.plan!
+    const run = { id: 'r', machineId: 'm', on: '', note: '', ...plannedOf(total), took: total.seconds * 1.3 }
+    const clock = clockOf([run, run, run])
+    const words = timeWords(total, clock)
+    expect(words).toMatch(/^\d+ to \d+ (s|min)$/)
+    expect(timeWords(total, null)).toBe(formatDuration(total.seconds))
+    expect(timeWords(total, clockOf([]))).toBe(formatDuration(total.seconds))
+    const time = stripFigures(derived, clock, say).find(({ id }) => id === 'time')!
+    expect(time.text).toBe(words)
+    expect(time.values[0] / total.seconds).toBeGreaterThan(1.1)
+    const { substituted, note } = clockWorking(total, clock, [run, run, run])
+    expect(substituted).toContain(`= ${String(time.values[0])} s`)
+    expect(note).toContain('From 3 cuts')
+    const hours = { ...total, cutting: 3 * 3600, seconds: 3 * 3600 }
+    expect(timeWords(hours, clock)).toMatch(/^\d h \d\d min to \d h \d\d min$/)
+  })
   test('what waits for a layout is none yet, and no change is made of it', () => {
-    const waiting = stripFigures({ ...derived, plan: null, use: null }, say)
+    const waiting = stripFigures({ ...derived, plan: null, use: null }, null, say)
     const none = waiting.filter(({ text }) => text === 'none yet').map(({ id, values }) => [id, values])
     expect(none).toEqual([
       ['sheets', []],
       ['time', []],
       ['cost', []],
     ])
-    for (const figure of stripFigures(derived, say)) {
+    for (const figure of stripFigures(derived, null, say)) {
       expect(
         movedBy(
           figure,
@@ -265,8 +285,8 @@ describe('what the figures say', () => {
   })
   test('what an edit moved is told in the figure’s own unit, and sizes in the unit of sizes', () => {
     const wider = deriveAll({ ...job, box: { ...job.box, width: 242, height: 44 }, copies: 2 })
-    const before = stripFigures(derived, say)
-    const moved = stripFigures(wider.derived, say).map((figure) => [
+    const before = stripFigures(derived, null, say)
+    const moved = stripFigures(wider.derived, null, say).map((figure) => [
       figure.id,
       movedBy(
         figure,

@@ -2,12 +2,13 @@ import { problemSentence } from '../box'
 import { type Derived, type Part } from '../derive'
 import { fitCautions } from '../fit'
 import type { Job } from '../job'
-import { counted, formatDuration, percent, short, type Say } from '../length'
+import { counted, percent, short, type Say } from '../length'
 import { isForbidden, unplacedSentence, violationSentence } from '../nest'
-import { mayExport, type Check } from '../plan'
+import { mayExport, type Check, type Clock } from '../plan'
 import { thicknessLine, unevenLine } from '../stock'
 import { choiceReason } from '../tune'
 import { kerfOfOtherSetting, preflight } from './preflight'
+import { timeWords } from './time'
 import { proofLine } from './warnings'
 
 export const STATIONS = ['measure', 'shape', 'layout', 'tune', 'cut', 'build', 'log'] as const
@@ -40,6 +41,8 @@ export interface Told {
   checks: Check[]
   /** What the bench knows better than the job's copies, by name. */
   newer: string[]
+  /** What the machine's clock says of its times; null while nobody clocked it. */
+  clock: Clock | null
   say: Say
 }
 
@@ -142,11 +145,11 @@ function tuneStatus({ derived: { plan }, say }: Told): StationStatus {
   }
 }
 
-function cutStatus({ job: { cut }, derived: { plan }, checks }: Told): StationStatus {
+function cutStatus({ job: { cut }, derived: { plan }, checks, clock }: Told): StationStatus {
   if (!plan || plan.loads.length === 0) {
     return { state: 'todo', line: 'nothing to cut', why: 'No part lies on a sheet.' }
   }
-  const line = formatDuration(plan.total.seconds)
+  const line = timeWords(plan.total, clock)
   const stop = checks.find(({ state }) => state === 'stop')
   if (stop) return { state: 'stop', line, why: stop.title }
   if (cut.written && cut.written.signature !== plan.signature) {

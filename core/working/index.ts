@@ -2,6 +2,7 @@
 export type Source =
   | 'reading'
   | 'test'
+  | 'log'
   | 'your choice'
   | 'derived'
   | 'default'

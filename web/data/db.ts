@@ -3,6 +3,7 @@ import { JOB_VERSION, migrateRecord, type Job, type RecordKind } from '@core/job
 import type { TasteRecord } from '@core/fit'
 import type { KerfRecord, MachineEvent } from '@core/kerf'
 import type { Machine } from '@core/machine'
+import type { Run } from '@core/plan'
 import type { Stock } from '@core/stock'
 import type { TestRecord } from '@core/tune'
 
@@ -21,10 +22,11 @@ interface Schema extends DBSchema {
   tests: { key: string; value: TestRecord }
   tastes: { key: string; value: TasteRecord }
   events: { key: string; value: MachineEvent }
+  runs: { key: string; value: Run }
   facts: { key: string; value: { id: string; value: string } }
 }
 export type Database = IDBPDatabase<Schema>
-export const BENCH_STORES = ['machines', 'stocks', 'kerfs', 'tests', 'tastes', 'events'] as const
+export const BENCH_STORES = ['machines', 'stocks', 'kerfs', 'tests', 'tastes', 'events', 'runs'] as const
 
 const NAME = 'uplands'
 const VERSION = JOB_VERSION

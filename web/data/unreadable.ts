@@ -32,6 +32,7 @@ const NAMES: Record<Shelf | 'jobs', string> = {
   tests: 'a test',
   tastes: 'a record of your own snug',
   events: 'something done to a machine',
+  runs: 'the minutes of a cut',
 }
 
 const nameOf = (shelf: Unreadable['shelf'], raw: unknown): string =>

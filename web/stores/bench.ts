@@ -9,6 +9,7 @@ import { tasteFor, type Taste, type TasteRecord } from '@core/fit'
 import { newestKerf, type KerfRecord, type MachineEvent } from '@core/kerf'
 import { sentenceFor } from '@core/limits'
 import type { Machine } from '@core/machine'
+import type { Run } from '@core/plan'
 import type { Family, Stock } from '@core/stock'
 import type { TestRecord } from '@core/tune'
 import { refuse } from '@web/refusals'
@@ -22,6 +23,7 @@ export interface Records {
   tests: TestRecord
   tastes: TasteRecord
   events: MachineEvent
+  runs: Run
 }
 type AnyRecord = Records[Shelf]
 
@@ -47,7 +49,8 @@ export const useBench = defineStore('bench', () => {
   const tests = shallowRef<TestRecord[]>([])
   const tastes = shallowRef<TasteRecord[]>([])
   const events = shallowRef<MachineEvent[]>([])
-  const shelves = { machines, stocks, kerfs, tests, tastes, events }
+  const runs = shallowRef<Run[]>([])
+  const shelves = { machines, stocks, kerfs, tests, tastes, events, runs }
   const unreadable = shallowRef<Unreadable[]>([])
   let writes = 0
   let written: Promise<unknown> = Promise.resolve()

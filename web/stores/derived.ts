@@ -21,7 +21,8 @@ import {
   warningsOf,
   type Derived,
 } from '@core/derive'
-import type { Job } from '@core/job'
+import { runsOf, type Job } from '@core/job'
+import { clockOf } from '@core/plan'
 import { buildSteps } from '@core/build'
 import { checksOf, readyToCut, stationStatuses, stripFigures, type StripFigure } from '@core/say'
 import { afterPaint } from './after-paint'
@@ -149,6 +150,12 @@ export const useDerived = defineStore('derived', () => {
     plan: planner.plan,
     use: planner.use,
   }))
+  /** Cuts that were clocked on this machine, and what they say of its times. */
+  const runs = computed(() => {
+    const { machine } = measure.value!
+    return machine ? runsOf(machine.id, bench.runs, job.value) : []
+  })
+  const clock = computed(() => (runs.value.length > 0 ? clockOf(runs.value) : null))
   const newer = computed(() => bench.newerThan(job.value))
   const checks = computed(() => checksOf(job.value, all.value, parts.value, units.say))
   const ready = computed(
@@ -161,12 +168,13 @@ export const useDerived = defineStore('derived', () => {
       derived: all.value,
       checks: checks.value,
       newer: newer.value,
+      clock: clock.value,
       say: units.say,
     }),
   )
 
   /** The figures of the strip, and those from before the last edit. */
-  const strip = computed((): StripFigure[] => stripFigures(all.value, units.say))
+  const strip = computed((): StripFigure[] => stripFigures(all.value, clock.value, units.say))
   const before = shallowRef<StripFigure[]>([])
   /**
    * Layout, time and cost come later than the edit: while they are being worked out, what they were still
@@ -222,6 +230,8 @@ export const useDerived = defineStore('derived', () => {
     surface,
     surfaceAt,
     all,
+    runs,
+    clock,
     newer,
     checks,
     ready,

@@ -152,6 +152,7 @@ export const useShelf = defineStore('shelf', () => {
       tests: bench.tests,
       tastes: bench.tastes,
       events: bench.events,
+      runs: bench.runs,
     },
   })
 

@@ -182,6 +182,16 @@ const act: fc.Arbitrary<Act> = fc.oneof(
         note: '',
       },
       events: { id: 'e', machineId: 'm', on: '2026-01-01', what: 'lens cleaned' },
+      runs: {
+        id: 'r',
+        machineId: 'm',
+        on: '2026-01-01',
+        cutting: 100,
+        moving: 20,
+        starts: 9,
+        took: 130,
+        note: '',
+      },
     }
     const record = structuredClone(samples[kind])
     spoil(record, where, put)
@@ -250,6 +260,7 @@ describe('ways that once led to a job that could not be read again', () => {
       note: '',
       unbooked: null,
       cut: { family: 'plywood', gap: 0, kerfSd: 0.01, kerfId: null },
+      planned: null,
       figures: [],
     }))
   test.each<[string, (draft: Job) => unknown, 'kept' | 'refused']>([

@@ -3,11 +3,14 @@ import { computed } from 'vue'
 import type { CutPlan } from '@core/derive'
 import { fixed, formatDuration } from '@core/length'
 import type { Working } from '@core/working'
+import { clockWorking, timeWords } from '@core/say'
 import { useSay } from '@web/parts/say'
 import WorkedFigure from '@web/parts/WorkedFigure.vue'
+import { useDerived } from '@web/stores/derived'
 
 const props = defineProps<{ plan: CutPlan }>()
 const say = useSay()
+const derived = useDerived()
 const working = computed((): Working => {
   const { seconds, cutting, corners, travel, cutLength } = props.plan.total
   return {
@@ -39,7 +42,20 @@ const working = computed((): Working => {
 
 <template>
   <div class="flex flex-wrap items-end gap-x-6 gap-y-1 border-t border-line pt-2">
-    <WorkedFigure large label="All sheets" :text="formatDuration(plan.total.seconds)" :working="working" />
+    <WorkedFigure
+      v-if="derived.clock"
+      large
+      label="By this machine’s clock"
+      :text="timeWords(plan.total, derived.clock)"
+      :working="clockWorking(plan.total, derived.clock, derived.runs)"
+      data-testid="clocked"
+    />
+    <WorkedFigure
+      :large="!derived.clock"
+      label="All sheets, as planned"
+      :text="formatDuration(plan.total.seconds)"
+      :working="working"
+    />
     <WorkedFigure label="Cutting" :text="formatDuration(plan.total.cutting)" />
     <WorkedFigure label="Corners" :text="formatDuration(plan.total.corners)" />
     <WorkedFigure label="Travel" :text="formatDuration(plan.total.travel)" />

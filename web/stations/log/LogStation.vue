@@ -2,9 +2,10 @@
 import { Plus } from '@lucide/vue'
 import { computed, ref } from 'vue'
 import { lyingSignature } from '@core/derive'
+import { plannedOf } from '@core/plan'
 import type { Revision } from '@core/job'
-import { formatDuration, IN_METRIC } from '@core/length'
-import { cutFigures } from '@core/say'
+import { IN_METRIC } from '@core/length'
+import { cutFigures, timeWords } from '@core/say'
 import { tryTo } from '@web/refusals'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
@@ -27,10 +28,18 @@ const unbooked = computed(() => {
 const isAsCut = computed(() => unbooked.value?.unbooked === lyingSignature(jobs.job))
 const predicted = computed(() => {
   const { plan } = planner
-  return `${plan ? formatDuration(plan.total.seconds) : 'no time'}, ${derived.fit.word}.`
+  return `${plan ? timeWords(plan.total, derived.clock) : 'no time'}, ${derived.fit.word}.`
 })
 const before = (number: number): Revision | null =>
   jobs.job.log.filter((revision) => revision.number < number).at(-1) ?? null
+
+/** What the plan says of the time, to be held against the clock; nothing without a machine. */
+function plannedNow(): Revision['planned'] {
+  const { machine } = jobs.job.measure
+  const { plan } = planner
+  if (!machine || !plan) return null
+  return { machineId: machine.id, ...plannedOf(plan.total) }
+}
 
 /** A revision keeps the figures that the job has now, in words: later changes do not reach it. */
 function add(): void {
@@ -52,6 +61,7 @@ function add(): void {
       kerfSd: kerf.sd,
       kerfId: kerf.id,
     },
+    planned: plannedNow(),
     figures: cutFigures(jobs.job, derived.all, IN_METRIC),
   }
   error.value = tryTo(() => jobs.edit((draft) => void draft.log.push(revision))) ?? ''

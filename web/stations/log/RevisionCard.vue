@@ -2,7 +2,7 @@
 import { Trash2 } from '@lucide/vue'
 import { computed } from 'vue'
 import type { TasteRecord } from '@core/fit'
-import { revisionSchema, tasteOfVerdict, VERDICTS, type Revision } from '@core/job'
+import { revisionSchema, runOfRevision, tasteOfVerdict, VERDICTS, type Revision } from '@core/job'
 import { limitsOf } from '@core/limits'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FigureField from '@web/parts/FigureField.vue'
@@ -32,11 +32,28 @@ function judge(verdict: NonNullable<Revision['verdict']>): void {
 }
 const taste = computed(() => tasteOf(props.revision))
 const isCounted = computed(() => bench.tastes.some(({ id }) => id === taste.value?.id))
+/** Minutes say something about the machine's clock: they go to the bench as well. */
+function clock(minutes: number | null): void {
+  const id = `run-${props.revision.id}`
+  const run = runOfRevision({ ...props.revision, minutes }, jobs.job.name)
+  const known = bench.runs.some((each) => each.id === id)
+  change(
+    { minutes },
+    'minutes',
+    ...(run ? [bench.putting('runs', run)] : known ? [bench.removing('runs', id)] : []),
+  )
+}
 function remove(): void {
   const drop = (draft: typeof jobs.job): void => {
     draft.log = draft.log.filter(({ id }) => id !== props.revision.id)
   }
-  jobs.edit(drop, '', ...(isCounted.value ? [bench.removing('tastes', taste.value!.id)] : []))
+  const run = bench.runs.find(({ id }) => id === `run-${props.revision.id}`)
+  jobs.edit(
+    drop,
+    '',
+    ...(isCounted.value ? [bench.removing('tastes', taste.value!.id)] : []),
+    ...(run ? [bench.removing('runs', run.id)] : []),
+  )
 }
 
 /** What is different from the cut before; only what both wrote down can be compared. */
@@ -83,8 +100,8 @@ const options = VERDICTS.map((verdict) => ({ value: verdict as string, label: ve
         optional
         :model-value="revision.minutes"
         :limits="minutesLimits"
-        @update:model-value="change({ minutes: $event }, 'minutes')"
-        @clear="change({ minutes: null }, 'minutes')"
+        @update:model-value="clock($event)"
+        @clear="clock(null)"
       />
     </div>
     <ChoiceRow
