@@ -23,7 +23,7 @@ import type { Added } from './strips'
  */
 export const hasLatch = (spec: BoxSpec): boolean => spec.bends.latch && loosePanels(spec).length === 1
 
-/** Width of the tongue, and the wall that is wanted for it, in thicknesses; the tongue at most so wide. [FM] */
+/** Width of the tongue and of the wall it wants, in thicknesses; the tongue is at most so wide. [FM] */
 const TONGUE = 8
 const WALL = 14
 const WIDEST = 40

@@ -18,7 +18,7 @@ const SHELL: Record<School, string[]> = {
 /** What is added when the walls stand. */
 const LAST = ['rail', 'lip', 'cheek', 'tray-ledge', 'runner', 'lining', 'plate', 'knob']
 
-/** The order that is wanted: the shell as its school says, what stands inside, the top, and what holds that. */
+/** The order that is wanted: the shell as its school says, what is inside, the top, what holds that. */
 export function wantedOrder(panels: Panel[], school: School): string[] {
   const ids = panels.map(({ id }) => id)
   const shell = SHELL[school].filter((id) => ids.includes(id))

@@ -59,7 +59,7 @@ interface Link {
   within: Ring | null
 }
 
-/** The panels along the sheet; one that it begins and ends in comes in halves. Null where that falls apart. */
+/** The panels along the sheet, one that it begins and ends in as halves; null where that falls apart. */
 function linksOf(spec: BoxSpec, panels: Panel[], interference: number): Link[] | null {
   const names = chainOf(spec)
   const all = names.map((name): Link => ({ panel: panels.find(({ id }) => id === name)!, within: null }))

@@ -172,7 +172,7 @@ function lettersFor(panel: Panel, { joined }: Panelled, lettered: Map<string, Le
   )
 }
 
-/** How a bent sheet must lie, so that its slits lie to the face grain as they should: they run along its y. */
+/** How a bent sheet must lie for its slits, which run along its y, to lie to the grain as they should. */
 function grainOf(panel: Panel, { joined, made, material }: Panelled): Pick<NestPart, 'grain'> {
   const wanted = made?.spec.bends.grain ?? 'any'
   const runs = material.get(panel.id)?.stock?.grain ?? 'none'

@@ -29,6 +29,7 @@ export function clockWorking(total: PlanTotal, clock: Clock, runs: Run[]): Worki
   const { seconds } = expectedTime(clock, plannedOf(total))
   const [cutting, moving, starts] = clock.rates.map((rate) => rate.toFixed(2))
   const { cutting: c, moving: m, starts: s } = plannedOf(total)
+  const cuts = runs.length === 1 ? 'one cut' : `${runs.length} cuts`
   return {
     title: 'Time by this machine’s clock',
     result: timeWords(total, clock),
@@ -47,7 +48,7 @@ export function clockWorking(total: PlanTotal, clock: Clock, runs: Run[]): Worki
       { symbol: 'c', meaning: 'wait at every start of the beam', value: `${starts} s`, source: 'log' },
     ],
     note:
-      `From ${runs.length === 1 ? 'one cut' : `${runs.length} cuts`} on this machine whose minutes are in a ` +
-      'log. Nine of ten cuts end within what is said.',
+      `From ${cuts} on this machine whose minutes are in a log. ` +
+      'Nine of ten cuts end within what is said.',
   }
 }
