@@ -15,6 +15,7 @@ export { asOffcut, lyingSignature, restsOf, stockAfter, type Rest } from './rest
 export { isBetterLayout, scoreOf, type LayoutScore } from './score'
 export { whatHelps, withChange, type Change, type Helpful } from './what-helps'
 export { deepestPocket, makePocketPiece } from './pocket-piece'
+export { offcutFor, sheetDrawing, type TestSheetDrawing } from './test-sheet'
 export { sheetOf, supplyFor, surfaceFor, surfacesOf } from './supply'
 export { planCut, waitingAt } from './cut-plan'
 export { materialFor, materialsOf, seenBy, thicknessesOf, type Material } from './materials'

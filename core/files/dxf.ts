@@ -1,6 +1,5 @@
 import { DxfWriter, LWPolylineFlags, TrueColor, Units } from '@tarikjabiri/dxf'
-import { OPERATION_NAMES, OPERATIONS, OUR_COLOURS } from '../machine'
-import type { SheetFile } from './sheet-file'
+import { groupsOf, type SheetFile } from './sheet-file'
 
 /** A comment in a DXF file: group code 999. Line breaks would end it. */
 const comment = (text: string): string => `999\n${text.replace(/[\r\n]+/g, ' ').slice(0, 250)}\n`
@@ -12,25 +11,17 @@ const INDEX_COLOUR = 7
  * One sheet as DXF: millimetres, y up, one named layer per operation, light polylines only. What is true of
  * the file stands in comments at its head.
  */
-export function writeDxf({
-  title,
-  statement,
-  width,
-  height,
-  paths,
-  colours = OUR_COLOURS,
-}: SheetFile): string {
+export function writeDxf(file: SheetFile): string {
+  const { title, statement, width, height } = file
   const dxf = new DxfWriter()
   dxf.setUnits(Units.Millimeters)
   dxf.setVariable('$MEASUREMENT', { 70: 1 })
   dxf.setVariable('$EXTMIN', { 10: 0, 20: 0, 30: 0 })
   dxf.setVariable('$EXTMAX', { 10: width, 20: height, 30: 0 })
-  for (const operation of OPERATIONS) {
-    const own = paths.filter((path) => path.operation === operation)
-    if (own.length === 0) continue
-    const layerName = OPERATION_NAMES[operation].replace(' ', '-').toUpperCase()
-    dxf.addLayer(layerName, INDEX_COLOUR, 'CONTINUOUS').trueColor = TrueColor.fromHex(colours[operation])
-    for (const { points, closed } of own) {
+  for (const { name, colour, paths } of groupsOf(file)) {
+    const layerName = name.split(':')[0].replace(' ', '-').toUpperCase()
+    dxf.addLayer(layerName, INDEX_COLOUR, 'CONTINUOUS').trueColor = TrueColor.fromHex(colour)
+    for (const { points, closed } of paths) {
       const vertices = points.map(({ x, y }) => ({
         point: { x: Number(x.toFixed(5)), y: Number(y.toFixed(5)) },
       }))

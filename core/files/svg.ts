@@ -1,5 +1,4 @@
-import { OPERATION_NAMES, OPERATIONS, OUR_COLOURS } from '../machine'
-import type { SheetFile } from './sheet-file'
+import { groupsOf, type SheetFile } from './sheet-file'
 
 /** A tenth of a micrometre. */
 const figure = (value: number): string => String(Number(value.toFixed(4)))
@@ -15,30 +14,23 @@ const FORBIDDEN =
 const escaped = (text: string): string =>
   text.replace(FORBIDDEN, ' ').replace(/[&<>"']/g, (sign) => `&#${sign.charCodeAt(0)};`)
 
+/** What stands before the figures of a name, as an id may be written. */
+const idOf = (name: string): string => name.split(':')[0].replace(/[^\w]+/g, '-')
+
 /**
  * One sheet as SVG: millimetres, one named group per operation, strokes only. y runs down, as the format
  * wants it. What is true of the file stands in its `desc`.
  */
-export function writeSvg({
-  title,
-  statement,
-  width,
-  height,
-  paths,
-  colours = OUR_COLOURS,
-}: SheetFile): string {
-  const groups = OPERATIONS.flatMap((operation) => {
-    const lines = paths
-      .filter((path) => path.operation === operation)
-      .map(({ points, closed, part }) => {
-        const way = points.map(({ x, y }) => `${figure(x)} ${figure(height - y)}`).join(' L')
-        return `    <path data-part="${escaped(part)}" d="M${way}${closed ? ' Z' : ''}"/>`
-      })
-    if (lines.length === 0) return []
-    const name = OPERATION_NAMES[operation]
+export function writeSvg(file: SheetFile): string {
+  const { title, statement, width, height } = file
+  const groups = groupsOf(file).flatMap(({ name, colour, paths }) => {
+    const lines = paths.map(({ points, closed, part }) => {
+      const way = points.map(({ x, y }) => `${figure(x)} ${figure(height - y)}`).join(' L')
+      return `    <path data-part="${escaped(part)}" d="M${way}${closed ? ' Z' : ''}"/>`
+    })
     return [
-      `  <g id="${name.replace(' ', '-')}" fill="none" stroke="${colours[operation]}" stroke-width="0.1">`,
-      `    <title>${name}</title>`,
+      `  <g id="${idOf(name)}" fill="none" stroke="${colour}" stroke-width="0.1">`,
+      `    <title>${escaped(name)}</title>`,
       ...lines,
       '  </g>',
     ]

@@ -1,6 +1,6 @@
 import type { Point } from '../geometry'
 import { OPERATION_NAMES, type Machine, type Operation } from '../machine'
-import type { CutPath } from '../plan'
+import type { CutPath, OwnWay } from '../plan'
 import { visited } from '../plan'
 import type { Setting } from '../tune'
 import { ownLines } from './own-lines'
@@ -13,6 +13,8 @@ export interface CodeFile {
   height: number
   paths: CutPath[]
   settings: Record<Operation, Setting>
+  /** Parts that are cut with a setting and under a name of their own. */
+  own?: OwnWay[]
   machine: Pick<Machine, 'origin' | 'code'>
 }
 
@@ -30,8 +32,10 @@ const comment = (text: string): string => `; ${text.replace(/[\r\n();]+/g, ' ').
  * machine's own scale. [PUB: ISO 6983-1 for G0, G1, G21, G90 and F; M3, M4, M5 and S for the beam are common
  * practice, no source]
  */
-export function writeCode({ title, statement, width, height, paths, settings, machine }: CodeFile): string {
+export function writeCode(file: CodeFile): string {
+  const { title, statement, width, height, paths, settings, machine } = file
   const { origin, code } = machine
+  const own = new Map((file.own ?? []).map((each) => [each.part, each]))
   const onBed = ({ x, y }: Point): string => {
     const [right, back] = [origin.endsWith('right'), origin.startsWith('back')]
     return `X${figure(x - (right ? width : 0))} Y${figure(y - (back ? height : 0))}`
@@ -50,14 +54,16 @@ export function writeCode({ title, statement, width, height, paths, settings, ma
   ]
   const on = code.dynamic ? 'M4' : 'M3'
   let [air, at] = [false, '']
-  let before: Operation | null = null
+  let before = ''
   for (const [i, path] of paths.entries()) {
-    const { speed, power, passes, air: wanted } = settings[path.operation]
+    const alone = own.get(path.part)
+    const name = alone?.name ?? OPERATION_NAMES[path.operation]
+    const { speed, power, passes, air: wanted } = alone?.setting ?? settings[path.operation]
     const beam = figure((power / 100) * code.scale)
     const feed = figure(speed * 60)
-    if (path.operation !== before) lines.push(comment(OPERATION_NAMES[path.operation]))
+    if (name !== before) lines.push(comment(name))
     if (wanted !== air) lines.push(...ownLines(wanted ? code.airOn : code.airOff))
-    ;[air, before] = [wanted, path.operation]
+    ;[air, before] = [wanted, name]
     const points = visited(path).map(onBed)
     const isRow = path.operation === 'engrave'
     for (let pass = 0; pass < passes; pass++) {

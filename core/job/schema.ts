@@ -10,7 +10,7 @@ import { trialSchema } from '../testpiece'
 import { runSchema } from '../plan'
 import { followSchema, namedFigureSchema } from './follow'
 import { copiesSchema, FIRST_THING, MOST_THINGS, thingHeadSchema, thingSchema } from './things'
-import { settingSchema, testRecordSchema } from '../tune'
+import { settingSchema, testRecordSchema, testSheetSchema } from '../tune'
 import { wholeSchema } from '../whole'
 
 const identifier = z.string().min(1).max(60)
@@ -132,6 +132,8 @@ export const jobSchema = z.strictObject({
     interval: z.number().min(0.02).max(2),
     /** How sure a cut must go through, per cent. */
     sure: z.number().min(50).max(99),
+    /** A test sheet that was written and is not read off yet. */
+    sheet: testSheetSchema.nullable(),
   }),
   cut: z.strictObject({
     compensation: z.enum(['paths', 'software']),
@@ -216,6 +218,7 @@ export const emptyJob = (id: string, name: string, changed: string): Job => ({
     engrave: ENGRAVE_SETTING,
     interval: 0.1,
     sure: 95,
+    sheet: null,
   },
   cut: {
     compensation: 'paths',

@@ -8,7 +8,7 @@ export {
   type Planned,
   type Run,
 } from './clock'
-export { packPaths, unpackPaths, visited, type CutPath, type PackedPaths } from './path'
+export { packPaths, unpackPaths, visited, type CutPath, type OwnWay, type PackedPaths } from './path'
 export { hasBridges, withBridges, type Bridges } from './bridges'
 export { orderPaths, type StartAt } from './order'
 export { beamMoves, stretchTime, timeSheet, type Move, type SheetTime } from './time'

@@ -1,5 +1,6 @@
 import type { Point } from '../geometry'
 import type { Operation } from '../machine'
+import type { Setting } from '../tune'
 
 /** One line that the beam follows, in mm on its load. A closed one returns to its first point. */
 export interface CutPath {
@@ -7,6 +8,14 @@ export interface CutPath {
   part: string
   points: Point[]
   closed: boolean
+}
+
+/** A part whose paths are not cut as their operation is, but with a setting, name and colour of their own. */
+export interface OwnWay {
+  part: string
+  name: string
+  colour: string
+  setting: Setting
 }
 
 /** The points in the order in which they are visited, back to the first on a closed path. */

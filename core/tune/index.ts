@@ -19,4 +19,14 @@ export {
 } from './pocket'
 export { chooseSetting, guess, startingPoint, usualEnergy, type Choice } from './choose'
 export { energyFor, learn, modelOf, nextTest, speedFor, type CutModel, type CutOdds } from './model'
+export {
+  cutSettings,
+  engraveSettings,
+  MOST_SQUARES,
+  pocketSettings,
+  SHEET_KINDS,
+  testSheetSchema,
+  type SheetKind,
+  type TestSheet,
+} from './sheet'
 export { choiceReason, energyWorking } from './words'

@@ -17,6 +17,7 @@ import MarkSetting from './MarkSetting.vue'
 import OddsCard from './OddsCard.vue'
 import PocketTests from './PocketTests.vue'
 import TestChart from './TestChart.vue'
+import TestSheetCard from './TestSheetCard.vue'
 import TestTable from './TestTable.vue'
 
 const jobs = useOpenJob()
@@ -153,6 +154,7 @@ const unpick = (): boolean =>
     </div>
     <div class="flex min-w-0 flex-col gap-3 lg:min-h-0 lg:overflow-y-auto">
       <TestTable />
+      <TestSheetCard />
       <TestChart :chosen="choice.setting" :watts="watts" :thickness="choice.thickness" />
       <p class="note" data-other-unit>
         {{ say.speed(choice.setting.speed) }} is {{ say.otherSpeeds(choice.setting.speed) }}. Stop at the

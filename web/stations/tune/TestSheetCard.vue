@@ -1,0 +1,194 @@
+<script setup lang="ts">
+import { FileDown } from '@lucide/vue'
+import { computed, ref } from 'vue'
+import { offcutFor, sheetDrawing } from '@core/derive'
+import type { TestSheetFormat } from '@core/files'
+import { limitsOf } from '@core/limits'
+import { pocketTestSchema } from '@core/stock'
+import {
+  cutSettings,
+  engraveSettings,
+  learn,
+  MOST_SQUARES,
+  pocketModel,
+  pocketSettings,
+  TEST_RESULTS,
+  type Setting,
+  type SheetKind,
+  type TestResult,
+} from '@core/tune'
+import ChoiceRow from '@web/parts/ChoiceRow.vue'
+import FigureField from '@web/parts/FigureField.vue'
+import { useSay } from '@web/parts/say'
+import { download } from '@web/data/download'
+import { useDerived } from '@web/stores/derived'
+import { useOpenJob } from '@web/stores/job'
+import { useMessages } from '@web/stores/messages'
+import TestSheetBoard from './TestSheetBoard.vue'
+import { useSheetOutcomes } from './sheet-outcomes'
+
+/** Squares that are each made with another setting, as one file; what came of them is entered by tapping. */
+const jobs = useOpenJob()
+const derived = useDerived()
+const say = useSay()
+const outcomes = useSheetOutcomes()
+const sheet = computed(() => jobs.job.tune.sheet)
+const drawing = computed(() => sheet.value && sheetDrawing(jobs.job, sheet.value))
+const ready = computed(() => jobs.job.measure.machine !== null && jobs.job.measure.stock !== null)
+const kind = ref<SheetKind>('cut')
+const KINDS = computed(() => [
+  { value: 'cut' as const, label: 'cuts' },
+  ...(derived.hasPockets ? [{ value: 'pocket' as const, label: 'pockets' }] : []),
+  ...(derived.hasEngraving ? [{ value: 'engrave' as const, label: 'engraving' }] : []),
+])
+const count = ref(9)
+const format = ref<TestSheetFormat>('svg')
+const FORMATS: { value: TestSheetFormat; label: string }[] = [
+  { value: 'svg', label: 'SVG' },
+  { value: 'dxf', label: 'DXF' },
+  { value: 'gcode', label: 'G-code' },
+]
+const RESULTS = TEST_RESULTS.map((value) => ({ value, label: value }))
+const brush = ref<TestResult>('clean')
+const chosen = ref<number | null>(null)
+const depth = ref<number | null>(null)
+const fits = computed(() => {
+  const offcut = drawing.value && offcutFor(drawing.value, jobs.job.measure.stock?.offcuts ?? [])
+  if (!drawing.value) return ''
+  const needs = `It takes ${say.value.size([drawing.value.width, drawing.value.height], 0)}`
+  if (!offcut) return `${needs}.`
+  const which = offcut.name ? `“${offcut.name}”` : `of ${say.value.size([offcut.width, offcut.height], 0)}`
+  return `${needs}: your offcut ${which} is large enough.`
+})
+/** Outcomes belong to the machine and the stock that the sheet was made for. */
+const isOther = computed(() => {
+  const { machine, stock } = jobs.job.measure
+  return sheet.value?.machineId !== machine?.id || sheet.value?.stockId !== stock?.id
+})
+const said = computed(() => sheet.value?.squares.filter(({ result }) => result !== null).length ?? 0)
+
+/** The settings that would tell most of what is not known yet. */
+function settingsFor(): Setting[] {
+  const { machine, stock } = jobs.job.measure
+  const { tune } = jobs.job
+  const { choice } = derived
+  if (kind.value === 'engrave') return engraveSettings(tune.engrave, machine!, count.value)
+  if (kind.value === 'pocket') {
+    const model = pocketModel(stock!.pockets, machine!.id)
+    return pocketSettings(model, tune.pocket, machine!, derived.pocketDepth, count.value)
+  }
+  return cutSettings(
+    learn(tune.tests, machine!, stock!),
+    choice.setting,
+    machine!,
+    choice.thickness,
+    count.value,
+  )
+}
+function make(): void {
+  const { machine, stock } = jobs.job.measure
+  if (!machine || !stock) return
+  const squares = settingsFor().map((setting) => ({ setting, result: null }))
+  chosen.value = null
+  jobs.edit((draft) => {
+    draft.tune.sheet = {
+      kind: kind.value,
+      machineId: machine.id,
+      stockId: stock.id,
+      thickness: derived.choice.thickness,
+      squares,
+    }
+  })
+}
+async function write(): Promise<void> {
+  const { writeTestSheet } = await import('@core/files') // fetched when something is first written
+  const file = writeTestSheet(jobs.job, sheet.value!, format.value)
+  await download([file], file.name)
+  useMessages().say('said', `${file.name} written.`)
+}
+function tap(square: number): void {
+  if (sheet.value?.kind !== 'cut') chosen.value = square
+  else outcomes.mark(square, brush.value)
+}
+function addDepth(): void {
+  if (chosen.value === null || depth.value === null) return
+  outcomes.addDepth(chosen.value, depth.value)
+  depth.value = null
+}
+</script>
+
+<template>
+  <section class="card grid gap-2" aria-labelledby="sheet-title" data-field="test-sheet">
+    <h2 id="sheet-title">A test sheet</h2>
+    <p v-if="!ready" class="note">Choose a machine and a stock in Measure: a test belongs to both.</p>
+    <template v-else-if="!sheet">
+      <p class="note">
+        Small squares, each with another setting, where they tell most of what is not known yet. Cut it, then
+        tap what came of every square.
+      </p>
+      <div class="flex flex-wrap items-end gap-2">
+        <ChoiceRow v-if="KINDS.length > 1" v-model="kind" label="What is tried" :options="KINDS" />
+        <FigureField
+          v-model="count"
+          class="w-28"
+          data-field="sheet-count"
+          label="Squares"
+          kind="figure"
+          :limits="{ min: 2, max: MOST_SQUARES, whole: true }"
+        />
+        <button type="button" class="btn" @click="make">Make a test sheet</button>
+      </div>
+    </template>
+    <template v-else-if="isOther">
+      <p class="text-sm" role="status">
+        This sheet was made for another machine or stock: choose those in Measure, or put it away.
+      </p>
+      <button type="button" class="btn" @click="outcomes.drop">Put it away</button>
+    </template>
+    <template v-else-if="drawing">
+      <div class="flex flex-wrap items-end gap-2">
+        <ChoiceRow v-model="format" class="whitespace-nowrap" label="As" hide-label :options="FORMATS" />
+        <button type="button" class="btn" @click="write">
+          <FileDown :size="15" aria-hidden="true" />
+          Write the test sheet
+        </button>
+        <button type="button" class="btn" @click="outcomes.drop">Put it away</button>
+      </div>
+      <p class="note">{{ fits }} Speeds in {{ say.speedUnit }}. Stay beside it: some squares will char.</p>
+      <ChoiceRow v-if="sheet.kind === 'cut'" v-model="brush" label="What a tap means" :options="RESULTS" />
+      <TestSheetBoard :sheet="sheet" :drawing="drawing" :chosen="chosen" @tap="tap" />
+      <button
+        v-if="sheet.kind === 'cut'"
+        type="button"
+        class="btn btn-main"
+        :disabled="said === 0"
+        @click="outcomes.take"
+      >
+        Write down {{ said }} of {{ sheet.squares.length }}
+      </button>
+      <p v-else-if="chosen === null" class="text-sm">
+        {{ sheet.kind === 'pocket' ? 'Tap the pocket that was measured.' : 'Tap the patch that is best.' }}
+      </p>
+      <form
+        v-else-if="sheet.kind === 'pocket'"
+        class="flex flex-wrap items-start gap-2"
+        :aria-label="`Depth of pocket ${chosen + 1}`"
+        @submit.prevent="addDepth"
+      >
+        <FigureField
+          class="w-40"
+          data-field="sheet-depth"
+          :label="`Depth of pocket ${chosen + 1}`"
+          :step="0.1"
+          :limits="limitsOf(pocketTestSchema.shape.depth)"
+          :model-value="depth"
+          @update:model-value="depth = $event"
+        />
+        <button type="submit" class="btn mt-4.5" :disabled="depth === null">Add</button>
+      </form>
+      <button v-else type="button" class="btn" @click="outcomes.takePatch(chosen)">
+        Engrave as patch {{ chosen + 1 }}
+      </button>
+    </template>
+  </section>
+</template>
