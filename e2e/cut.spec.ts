@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { contentOf, field, goTo, line, openDemo, settled, typeInto } from './helpers'
+import { contentOf, field, goTo, line, openDemo, settled, tabTo, typeInto } from './helpers'
 
 test('the scrubber draws labels before outlines, sheet by sheet', async ({ page }) => {
   await openDemo(page, 'demo-slip', 'cut')
@@ -123,4 +123,45 @@ test('minutes of a cut move what is said of the next one, of another job on that
   await page.getByRole('button', { name: 'Remove revision' }).first().click()
   await goTo(page, 'Cut')
   await expect(line(page, 'cut')).toHaveText(planned)
+})
+
+test('one file for each operation; a program that waits; an extra pass over a part that stayed in', async ({
+  page,
+}) => {
+  await openDemo(page, 'demo-tray', 'cut')
+  await page.locator('[data-field=files-per]').getByRole('radio', { name: 'operation' }).click()
+  await settled(page)
+  const [zip] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Write the cut files' }).click(),
+  ])
+  expect(zip.suggestedFilename()).toMatch(/\.zip$/)
+  await expect(page.getByText(/^\d files in one zip written\.$/)).toBeVisible()
+  await page.locator('[data-field=files-per]').getByRole('radio', { name: 'sheet' }).click()
+  await page.getByRole('checkbox', { name: 'SVG' }).uncheck()
+  await page.getByRole('checkbox', { name: 'G-code' }).check()
+  await page.getByRole('switch', { name: 'Go round it first, beam off, and wait' }).click()
+  await page.getByRole('switch', { name: 'Wait at the end, to look before the sheet is moved' }).click()
+  await settled(page)
+  const [program] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Write the cut files' }).click(),
+  ])
+  const lines = (await contentOf(program)).split('\n')
+  expect(lines.filter((each) => each === 'M0')).toHaveLength(2)
+  // By keys: the part that stayed in, two passes, as a program of its own.
+  const card = page.getByRole('region', { name: 'An extra pass' })
+  await tabTo(page, card.locator('summary'))
+  await page.keyboard.press('Enter')
+  await tabTo(page, card.getByRole('checkbox').first())
+  await page.keyboard.press('Space')
+  await typeInto(page, card.getByRole('textbox', { name: 'Extra passes' }), '2')
+  await card.getByRole('radio', { name: 'G-code' }).click()
+  const [again] = await Promise.all([
+    page.waitForEvent('download'),
+    card.getByRole('button', { name: 'Write the extra pass' }).click(),
+  ])
+  const passes = (await contentOf(again)).split('\n').filter((each) => each.startsWith('G1')).length
+  expect(passes).toBeGreaterThan(10)
+  expect(passes).toBeLessThan(lines.filter((each) => each.startsWith('G1')).length)
 })

@@ -6,7 +6,7 @@ import { openDemo, settled, tabTo } from './helpers'
 test('G-code and paper at true size are written beside the drawings', async ({ page }) => {
   await openDemo(page, 'demo-field-book', 'cut')
   await settled(page)
-  await page.getByLabel('G-code').check()
+  await page.getByRole('checkbox', { name: 'G-code' }).check()
   await page.getByLabel('PDF, 1 : 1').check()
   await page.getByLabel('Paper').selectOption('A3')
   const [written] = await Promise.all([
@@ -30,7 +30,7 @@ test('a file is held against the plan: the same, and with a line put in', async 
   const text = readFileSync(await written.path(), 'utf8')
   const give = (content: string) =>
     page
-      .getByLabel('File to hold against the plan')
+      .getByLabel('Files to hold against the plan')
       .setInputFiles({ name: 'back.svg', mimeType: 'image/svg+xml', buffer: Buffer.from(content) })
   await give(text)
   await expect(page.getByTestId('differences')).toContainText(

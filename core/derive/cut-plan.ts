@@ -136,11 +136,13 @@ export function planCut(job: Job, box: DerivedBox, parts: Part[]): CutPlan {
   })
   const [{ choice, settings }] = stocks
   const loads = stocks.flatMap((stock) => stock.loads)
-  const { compensation, labels, letters, face, off, start, bridges } = job.cut
+  const { compensation, labels, letters, face, off, start, bridges, files, frame, look } = job.cut
   const { machine } = job.measure
   // The same of cuts that begin at corners, without bridges.
   const ways = start === 'corner' && bridges.count === 0 ? [] : [start, bridges]
+  const asked = files === 'sheet' && !frame && !look ? [] : [files, frame, look]
   const written = [
+    ...asked,
     ...ways,
     compensation,
     labels,

@@ -4,7 +4,8 @@ import type { Job } from '../job'
 import { writeCode, type CodeFile } from '../gcode'
 import { fileStem } from '../keep'
 import { IN_METRIC } from '../length'
-import { ORDINARY_CODE } from '../machine'
+import { cutsThrough, ORDINARY_CODE } from '../machine'
+import { dividePaths, type PathsOfFile } from '../plan'
 import { checksOf, compensationStatement, madeForStatement, placeStatement, readyToCut } from '../say'
 import { writeDxf } from './dxf'
 import { writePanels } from './panels-json'
@@ -34,13 +35,19 @@ function pageName({ sheet, load, of, material, offcut }: LoadPlan, box: DerivedB
   return `${stock}sheet-${sheet + 1}${offcut ? '-offcut' : ''}${of > 1 ? `-load-${load + 1}` : ''}`
 }
 
-function fileOf(job: Job, box: DerivedBox, plan: CutPlan, load: LoadPlan): SheetFile {
+function fileOf(
+  job: Job,
+  box: DerivedBox,
+  plan: CutPlan,
+  load: LoadPlan,
+  own: PathsOfFile = { name: '', paths: load.paths },
+): SheetFile {
   const say = IN_METRIC // a file always says its unit, and it is this one
   const { machine } = job.measure
   const material = box.materials.find(({ id }) => id === load.material) ?? box.materials[0]
   const { choice } = plan.stocks.find((each) => each.material === load.material) ?? plan
   return {
-    title: `${job.name}, ${pageName(load, box).replaceAll('-', ' ')}`,
+    title: [`${job.name}, ${pageName(load, box).replaceAll('-', ' ')}`, own.name].filter(Boolean).join(', '),
     statement: [
       compensationStatement(job.cut.compensation, material, say),
       placeStatement(machine, load, say),
@@ -51,7 +58,7 @@ function fileOf(job: Job, box: DerivedBox, plan: CutPlan, load: LoadPlan): Sheet
       .join(' '),
     width: load.width,
     height: load.height,
-    paths: load.paths,
+    paths: own.paths,
     colours: machine?.colours,
   }
 }
@@ -60,7 +67,8 @@ function fileOf(job: Job, box: DerivedBox, plan: CutPlan, load: LoadPlan): Sheet
 function codeOf(job: Job, plan: CutPlan, load: LoadPlan, file: SheetFile): CodeFile {
   const { settings } = plan.stocks.find((each) => each.material === load.material) ?? plan
   const machine = job.measure.machine ?? { origin: 'front left' as const, code: ORDINARY_CODE }
-  return { ...file, settings, machine }
+  const { frame, look } = job.cut
+  return { ...file, settings, machine, frame, look }
 }
 
 /** The files of a planned cut, one per load and format, and one for the panels. */
@@ -72,23 +80,46 @@ export function writeFiles(
 ): OutputFile[] {
   const stem = fileStem(job.name)
   const pages = plan.loads.filter(({ paths }) => paths.length > 0)
-  const files = pages.flatMap((load) => {
-    const file = fileOf(job, box, plan, load)
-    const name = `${stem}-${pageName(load, box)}`
-    return [
-      ...(formats.includes('svg') ? [{ name: `${name}.svg`, content: writeSvg(file) }] : []),
-      ...(formats.includes('dxf') ? [{ name: `${name}.dxf`, content: writeDxf(file) }] : []),
-      ...(formats.includes('gcode')
-        ? [{ name: `${name}.gcode`, content: writeCode(codeOf(job, plan, load, file)) }]
-        : []),
-    ]
-  })
+  const files = pages.flatMap((load) =>
+    dividePaths(load.paths, job.cut.files).flatMap((own) => {
+      const file = fileOf(job, box, plan, load, own)
+      const name = [stem, pageName(load, box), own.name && fileStem(own.name)].filter(Boolean).join('-')
+      return [
+        ...(formats.includes('svg') ? [{ name: `${name}.svg`, content: writeSvg(file) }] : []),
+        ...(formats.includes('dxf') ? [{ name: `${name}.dxf`, content: writeDxf(file) }] : []),
+        ...(formats.includes('gcode')
+          ? [{ name: `${name}.gcode`, content: writeCode(codeOf(job, plan, load, file)) }]
+          : []),
+      ]
+    }),
+  )
   if (!formats.includes('json')) return files
   const panels = things.map(({ thing, box: own }) => {
     const name = things.length > 1 ? `${stem}-${fileStem(thing.name)}` : stem
     return { name: `${name}-panels.json`, content: writePanels({ ...job, ...thing, name: job.name }, own) }
   })
   return [...files, ...panels]
+}
+
+/** Once more over some parts of a load that did not come free: their cuts alone, from the same origin. */
+export function writeAgain(
+  job: Job,
+  { box }: Pick<Derived, 'box'>,
+  plan: CutPlan,
+  { load, parts, passes }: { load: LoadPlan; parts: string[]; passes: number },
+  format: 'svg' | 'dxf' | 'gcode',
+): OutputFile {
+  const paths = load.paths.filter(({ part, operation }) => cutsThrough(operation) && parts.includes(part))
+  const file = fileOf(job, box, plan, load, { name: 'again', paths })
+  const name = `${fileStem(job.name)}-${pageName(load, box)}-again.${format}`
+  if (format === 'svg') return { name, content: writeSvg(file) }
+  if (format === 'dxf') return { name, content: writeDxf(file) }
+  const { settings, ...code } = codeOf(job, plan, load, file)
+  const once = { ...settings.outline, passes }
+  return {
+    name,
+    content: writeCode({ ...code, settings: { ...settings, inside: once, outline: once } }),
+  }
 }
 
 /** The same loads on paper, at their true size. The library that makes them is fetched when it is needed. */

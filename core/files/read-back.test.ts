@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals'
 import { demo } from '../../scripts/testing/demo'
 import { deriveAll } from '../derive'
-import { compareFile, exportJob } from './index'
+import { bounds } from '../geometry'
+import { compareFiles, exportJob, writeAgain } from './index'
 
 const { job, derived } = deriveAll(demo('field-book'))
 const [load] = derived.plan!.loads
@@ -12,7 +13,7 @@ const fileOf = (ending: string): { name: string; content: string } => {
   return made.files.find(({ name }) => name.endsWith(ending))!
 }
 function compared(name: string, content: string) {
-  const found = compareFile(name, content, load, machine)
+  const found = compareFiles([{ name, text: content }], load, machine)
   if (!found.ok) throw new Error(found.error)
   return found.differences
 }
@@ -44,17 +45,61 @@ describe('a written file held against the plan', () => {
     const all = deriveAll(other)
     const files = exportJob(all.job, ['gcode'])
     if (!files.ok) throw new Error(files.error)
-    const found = compareFile(
-      'a.gcode',
-      files.files[0].content,
-      all.derived.plan!.loads[0],
-      all.job.measure.machine!,
-    )
+    const [{ content }] = files.files
+    const [first] = all.derived.plan!.loads
+    const found = compareFiles([{ name: 'a.gcode', text: content }], first, all.job.measure.machine!)
     expect(found).toMatchObject({ ok: true, differences: { missing: [], extra: [] } })
   })
+  test.each(['operation', 'part'] as const)('one file for each %s: together they are the plan', (files) => {
+    const split = deriveAll({ ...job, cut: { ...job.cut, files, frame: true, look: true } })
+    for (const format of ['svg', 'gcode'] as const) {
+      const written = exportJob(split.job, [format])
+      if (!written.ok) throw new Error(written.error)
+      const texts = written.files.map(({ name, content }) => ({ name, text: content }))
+      expect(new Set(texts.map(({ name }) => name)).size).toBe(texts.length)
+      expect(texts.length).toBeGreaterThan(2)
+      const all = compareFiles(texts, load, machine)
+      expect(all).toMatchObject({ ok: true, differences: { missing: [], extra: [] } })
+      const less = compareFiles(texts.slice(1), load, machine)
+      expect(less.ok && less.differences.missing.length).toBeGreaterThan(0)
+    }
+  })
+  test('a program goes round what it cuts with the beam off, waits, and waits again at the end', () => {
+    const framed = exportJob({ ...job, cut: { ...job.cut, frame: true, look: true } }, ['gcode'])
+    if (!framed.ok) throw new Error(framed.error)
+    const lines = framed.files[0].content.split('\n')
+    const waits = lines.flatMap((line, i) => (line === 'M0' ? [i] : []))
+    expect(waits).toHaveLength(2)
+    const before = lines.slice(0, waits[0])
+    expect(before.filter((line) => line.startsWith('G0'))).toHaveLength(5)
+    expect(before.some((line) => /^G1|^M[34]/.test(line))).toBe(false)
+    expect(lines[waits[1] + 1]).toBe('G0 X0 Y0')
+    // Its corners are those of all that is cut.
+    const box = bounds(load.paths.flatMap(({ points }) => points))
+    const numbers = before.flatMap((line) => [...line.matchAll(/^G0 X([\d.-]+) Y([\d.-]+)/g)])
+    const corners = bounds(numbers.map(([, x, y]) => ({ x: Number(x), y: Number(y) })))
+    const right = machine.origin.endsWith('right') ? load.width : 0
+    expect(corners.minX + right).toBeCloseTo(box.minX, 3)
+    expect(corners.maxY).toBeCloseTo(box.maxY, 3)
+  })
+  test('an extra pass is the cuts of the chosen parts alone, where they were', () => {
+    const again = { load, parts: ['front-1'], passes: 2 }
+    const { name, content } = writeAgain(job, derived, derived.plan!, again, 'gcode')
+    expect(name).toMatch(/sheet-1-again\.gcode$/)
+    const wanted = load.paths.filter(
+      ({ part, operation }) => part === 'front-1' && (operation === 'inside' || operation === 'outline'),
+    )
+    const found = compareFiles([{ name, text: content }], { ...load, paths: wanted }, machine)
+    expect(found).toEqual({ ok: true, differences: { same: wanted.length, missing: [], extra: [] } })
+    const one = writeAgain(job, derived, derived.plan!, { ...again, passes: 1 }, 'gcode')
+    const burning = (text: string): number => text.split('\n').filter((line) => line.startsWith('G1')).length
+    expect(burning(content)).toBe(2 * burning(one.content))
+  })
   test('what is no such file is refused in a sentence', () => {
-    expect(compareFile('a.gcode', 'G21\nG5 X1', load, machine)).toMatchObject({ ok: false })
-    expect(compareFile('a.svg', 'hello', load, machine)).toEqual({
+    expect(compareFiles([{ name: 'a.gcode', text: 'G21\nG5 X1' }], load, machine)).toMatchObject({
+      ok: false,
+    })
+    expect(compareFiles([{ name: 'a.svg', text: 'hello' }], load, machine)).toEqual({
       ok: false,
       error: expect.stringMatching(/\.$/),
     })

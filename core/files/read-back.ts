@@ -75,17 +75,21 @@ export function differencesOf(paths: CutPath[], lines: DrawnLine[]): Differences
 }
 
 /**
- * Holds a file that was written for a load, or what became of it elsewhere, against the plan.
- * @param name of the file; its ending says what it is
+ * Holds the files that were written for a load, or what became of them elsewhere, against the plan.
+ * @param files by their names, whose endings say what they are
  */
-export function compareFile(
-  name: string,
-  text: string,
+export function compareFiles(
+  files: { name: string; text: string }[],
   load: LoadPlan,
   machine: Pick<Machine, 'origin' | 'code'>,
 ): Compared {
-  const read = /\.(gcode|nc|ngc)$/i.test(name)
-    ? linesOfCode(text, load, machine)
-    : readLines(name, text, load.height)
-  return read.ok ? { ok: true, differences: differencesOf(load.paths, read.lines) } : read
+  const all: DrawnLine[] = []
+  for (const { name, text } of files) {
+    const read = /\.(gcode|nc|ngc)$/i.test(name)
+      ? linesOfCode(text, load, machine)
+      : readLines(name, text, load.height)
+    if (!read.ok) return files.length === 1 ? read : { ok: false, error: `${name}: ${read.error}` }
+    all.push(...read.lines)
+  }
+  return { ok: true, differences: differencesOf(load.paths, all) }
 }

@@ -63,7 +63,7 @@ export function readCode(
         if (letter === 'G' && (value === 0 || value === 1)) motion = value
         else if (letter === 'G' && value === 21) unit = 1
         else if (letter === 'G' && value === 20) unit = 25.4
-        else if (letter === 'G' && value === 90) continue
+        else if ((letter === 'G' && value === 90) || (letter === 'M' && value === 0)) continue
         else if (letter === 'M' && (value === 3 || value === 4)) isOn = isNew = true
         else if (letter === 'M' && value === 5) isOn = false
         else if (letter === 'M' && (value === 2 || value === 30)) return { ok: true, moves }

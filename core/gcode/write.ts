@@ -1,4 +1,4 @@
-import type { Point } from '../geometry'
+import { bounds, rectangle, type Point } from '../geometry'
 import { OPERATION_NAMES, type Machine, type Operation } from '../machine'
 import type { CutPath, OwnWay } from '../plan'
 import { visited } from '../plan'
@@ -13,6 +13,9 @@ export interface CodeFile {
   height: number
   paths: CutPath[]
   settings: Record<Operation, Setting>
+  /** Whether it goes round all of it first, beam off, and waits; whether it waits at the end, to look. */
+  frame?: boolean
+  look?: boolean
   /** Parts that are cut with a setting and under a name of their own. */
   own?: OwnWay[]
   machine: Pick<Machine, 'origin' | 'code'>
@@ -29,7 +32,7 @@ const comment = (text: string): string => `; ${text.replace(/[\r\n();]+/g, ' ').
 
 /**
  * One load as G-code: millimetres, absolute, from the machine's origin corner; feeds in mm/min, power on the
- * machine's own scale. [PUB: ISO 6983-1 for G0, G1, G21, G90 and F; M3, M4, M5 and S for the beam are common
+ * machine's own scale. [PUB: ISO 6983-1 for G0, G1, G21, G90, M0 and F; M3, M4, M5 and S for the beam are common
  * practice, no source]
  */
 export function writeCode(file: CodeFile): string {
@@ -51,6 +54,7 @@ export function writeCode(file: CodeFile): string {
     'G21',
     'G90',
     'M5 S0',
+    ...(file.frame ? framed(paths, onBed) : []),
   ]
   const on = code.dynamic ? 'M4' : 'M3'
   let [air, at] = [false, '']
@@ -80,7 +84,19 @@ export function writeCode(file: CodeFile): string {
     }
   }
   if (air) lines.push(...ownLines(code.airOff))
+  if (file.look) lines.push(comment('Look whether every part is free before the sheet is moved.'), 'M0')
   return [...lines, 'G0 X0 Y0', ...ownLines(code.footer), 'M2', ''].join('\n')
+}
+
+/** Round all that will be cut, beam off, and a stop: does the sheet lie where it should? */
+function framed(paths: CutPath[], onBed: (point: Point) => string): string[] {
+  const { minX, minY, maxX, maxY } = bounds(paths.flatMap(({ points }) => points))
+  const round = rectangle(minX, minY, maxX, maxY)
+  return [
+    comment('Round what will be cut, with the beam off; then it waits.'),
+    ...[...round, round[0]].map((point) => `G0 ${onBed(point)}`),
+    'M0',
+  ]
 }
 
 /** Whether an engraved stretch is the next one of the same row, run the same way. */

@@ -23,6 +23,7 @@ export const from7 = (job: Loose): Loose => ({
   ...job,
   version: 8,
   measure: measureFrom7(job.measure),
+  cut: isObject(job.cut) ? { files: 'sheet', frame: false, look: false, ...job.cut } : job.cut,
   tune: isObject(job.tune) ? { sheet: null, ...job.tune } : job.tune,
   // Nobody wrote down what was planned of their time.
   log: eachObject(job.log, (revision) => ({ planned: null, ...revision })),

@@ -7,7 +7,7 @@ import { machineSchema, OPERATIONS } from '../machine'
 import { layoutSettingsSchema, placementSchema, unplacedSchema } from '../nest'
 import { familySchema, stockSchema } from '../stock'
 import { trialSchema } from '../testpiece'
-import { runSchema } from '../plan'
+import { FILES_PER, runSchema } from '../plan'
 import { followSchema, namedFigureSchema } from './follow'
 import { copiesSchema, FIRST_THING, MOST_THINGS, thingHeadSchema, thingSchema } from './things'
 import { settingSchema, testRecordSchema, testSheetSchema } from '../tune'
@@ -151,6 +151,11 @@ export const jobSchema = z.strictObject({
       width: z.number().min(0.1).max(5),
       below: z.number().min(0).max(5000),
     }),
+    /** What one file is written for. */
+    files: z.enum(FILES_PER),
+    /** Programs go round what will be cut first, beam off, and wait; and wait at the end, to look. */
+    frame: z.boolean(),
+    look: z.boolean(),
     written: z.strictObject({ signature: z.string().max(40), date }).nullable(),
   }),
   build: z.strictObject({
@@ -228,6 +233,9 @@ export const emptyJob = (id: string, name: string, changed: string): Job => ({
     off: [],
     start: 'side',
     bridges: NO_BRIDGES,
+    files: 'sheet',
+    frame: false,
+    look: false,
     written: null,
   },
   build: { done: [], school: 'floor first' },

@@ -12,5 +12,6 @@ export { packPaths, unpackPaths, visited, type CutPath, type OwnWay, type Packed
 export { hasBridges, withBridges, type Bridges } from './bridges'
 export { orderPaths, type StartAt } from './order'
 export { beamMoves, stretchTime, timeSheet, type Move, type SheetTime } from './time'
+export { dividePaths, FILES_PER, type FilesPer, type PathsOfFile } from './divide'
 export { doubleLines, type DoubleLine } from './double-lines'
 export { mayExport, type Check } from './check'

@@ -208,7 +208,8 @@ export function rehearse(given: Job, seed: number): Rehearsed {
     return { ok: false, error: problemSentence(problem, IN_METRIC) }
   }
   const machines = new Map(plan.stocks.map((stock) => [stock.material, machineOf(job, box, stock, seed)]))
-  const programs = writeFiles(job, derived, plan, ['gcode'])
+  const whole = { ...job, cut: { ...job.cut, files: 'sheet' as const } }
+  const programs = writeFiles(whole, derived, plan, ['gcode'])
   const pages = plan.loads.filter(({ paths }) => paths.length > 0)
   const loads: CutLoad[] = []
   for (const [i, load] of pages.entries()) {

@@ -14,3 +14,14 @@ export interface FieldEntry {
   /** What its word means, in the glossary. */
   term?: string
 }
+
+/** Writes entries of one station. */
+export const at =
+  (station: Station) =>
+  (id: string, label: string, words: string, more: Partial<FieldEntry> = {}): FieldEntry => ({
+    id,
+    label,
+    station,
+    words,
+    ...more,
+  })

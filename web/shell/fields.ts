@@ -1,4 +1,5 @@
 import type { FieldEntry } from './field-entry'
+import { CUT_FIELDS } from './cut-fields'
 import { LAYOUT_FIELDS } from './layout-fields'
 import { MEASURE_FIELDS } from './measure-fields'
 import { SHAPE_FIELDS } from './shape-fields'
@@ -129,7 +130,6 @@ const OTHER_FIELDS: FieldEntry[] = [
   },
   { id: 'speed', label: 'Speed', station: 'tune', words: 'cutting speed feed fast slow', term: 'setting' },
   { id: 'sure', label: 'How sure it must be', station: 'tune', words: 'odds confidence through chance' },
-  { id: 'read-back', label: 'Hold a file against the plan', station: 'cut', words: 'compare import check' },
   { id: 'power', label: 'Power', station: 'tune', words: 'per cent strength', term: 'setting' },
   { id: 'passes', label: 'Passes', station: 'tune', words: 'repeat times', term: 'pass' },
   {
@@ -138,7 +138,6 @@ const OTHER_FIELDS: FieldEntry[] = [
     station: 'cut',
     words: 'simulate dry run practice',
   },
-  { id: 'paper', label: 'Paper of a PDF', station: 'cut', words: 'print a4 a3 template', behind: 'formats' },
   {
     id: 'interval',
     label: 'Rows apart',
@@ -246,8 +245,6 @@ const OTHER_FIELDS: FieldEntry[] = [
     words: 'offset in the paths software',
     term: 'compensation',
   },
-  { id: 'formats', label: 'Files: SVG, DXF, panels', station: 'cut', words: 'export save write download' },
-  { id: 'scrubber', label: 'Time into the cut', station: 'cut', words: 'play watch simulate beam' },
   {
     id: 'print',
     label: 'Print the build sheet',
@@ -294,6 +291,7 @@ export const FIELDS: FieldEntry[] = [
   ...MEASURE_FIELDS,
   ...SHAPE_FIELDS,
   ...WHOLE_FIELDS,
+  ...CUT_FIELDS,
   ...LAYOUT_FIELDS,
   ...OTHER_FIELDS,
 ]

@@ -1,15 +1,5 @@
-import type { Station } from '@core/say'
-import type { FieldEntry } from './field-entry'
+import { at, type FieldEntry } from './field-entry'
 
-const at =
-  (station: Station) =>
-  (id: string, label: string, words: string, more: Partial<FieldEntry> = {}): FieldEntry => ({
-    id,
-    label,
-    station,
-    words,
-    ...more,
-  })
 const shape = at('shape')
 const log = at('log')
 

@@ -15,6 +15,7 @@ import { useBench } from '@web/stores/bench'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import BridgeFields from './BridgeFields.vue'
+import FileFields from './FileFields.vue'
 import { useMessages } from '@web/stores/messages'
 import { usePlanner } from '@web/stores/planner'
 
@@ -203,6 +204,7 @@ function settingOf(operation: Operation): string {
         <span class="note">printed at actual size</span>
       </label>
     </fieldset>
+    <FileFields :programs="chosen.gcode" />
     <button
       type="button"
       class="btn btn-main py-2"

@@ -7,6 +7,7 @@ import CautionNote from '@web/parts/CautionNote.vue'
 import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
 import { usePlanner } from '@web/stores/planner'
+import AgainCard from './AgainCard.vue'
 import CheckList from './CheckList.vue'
 import CutForm from './CutForm.vue'
 import CutPlayer from './CutPlayer.vue'
@@ -90,6 +91,7 @@ const cautions = computed(() => [
     >
       <CheckList />
       <CautionNote title="At the laser" :cautions="cautions" />
+      <AgainCard v-if="shown" :load="shown" />
       <RehearsalCard />
       <ReadBackCard v-if="shown" :load="shown" @found="differences = $event" />
     </div>

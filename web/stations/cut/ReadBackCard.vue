@@ -25,12 +25,13 @@ watch(
 )
 async function read({ target }: Event): Promise<void> {
   const field = target as HTMLInputElement
-  const [file] = field.files ?? []
-  if (!file) return
-  name.value = file.name
-  const { compareFile } = await import('@core/files')
+  const files = [...(field.files ?? [])]
+  if (files.length === 0) return
+  name.value = files.length === 1 ? files[0].name : `these ${files.length} files`
+  const { compareFiles } = await import('@core/files')
   const machine = jobs.job.measure.machine ?? { origin: 'front left' as const, code: ORDINARY_CODE }
-  const compared = compareFile(file.name, await file.text(), props.load, machine)
+  const texts = await Promise.all(files.map(async (file) => ({ name: file.name, text: await file.text() })))
+  const compared = compareFiles(texts, props.load, machine)
   field.value = ''
   error.value = compared.ok ? '' : compared.error
   show(compared.ok ? compared.differences : null)
@@ -42,14 +43,15 @@ const MOST = 5
   <section class="card grid gap-2" aria-label="A file held against the plan" data-field="read-back">
     <h2>Hold a file against it</h2>
     <p class="note">
-      A file of this sheet, or what the laser’s software made of it: SVG, DXF or G-code. What differs is drawn
-      over the plan.
+      The file of this sheet, or all of them, or what the laser’s software made of it: SVG, DXF or G-code.
+      What differs is drawn over the plan.
     </p>
     <input
       type="file"
+      multiple
       accept=".svg,.dxf,.gcode,.nc"
       class="block min-h-6 w-full text-[13px]"
-      aria-label="File to hold against the plan"
+      aria-label="Files to hold against the plan"
       @change="read"
     />
     <p v-if="error" class="text-[13px] text-rowan" role="alert">{{ error }}</p>
