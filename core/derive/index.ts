@@ -38,6 +38,7 @@ export {
   type Prepared,
   type StockUse,
 } from './pipeline'
+export { batchShares, type BatchShare } from './batch'
 export { pictureOf, type Facet, type Picture } from './picture'
 export { signatureOf } from './signature'
 export { warningsOf, type Spot, type Warning } from './warnings'

@@ -50,20 +50,25 @@ export function boxOf({ measure, interference, cut, box }: BoxJob): DerivedBox {
 export const deriveThings = (job: ThingsJob): DerivedThing[] =>
   thingsOf(job).map((thing) => ({ thing, box: boxOf({ ...job, box: thing.box }) }))
 
+/** What a text may say: of the job, and of the jobs whose things are cut together. */
+export type JobWords = Words & { jobs?: Record<string, string> }
+
 /** The parts of every thing. */
 export const partsOfThings = (
   things: DerivedThing[],
   cut: Pick<Job['cut'], 'letters' | 'face'>,
-  words?: Words,
+  words?: JobWords,
 ): Part[] =>
   things.flatMap(({ thing, box }) => {
     const name = things.length > 1 ? thing.name : ''
-    return makeParts(box, { thing: thing.id, name, copies: thing.copies }, cut, words)
+    const own = words && { ...words, job: words.jobs?.[thing.id] ?? words.job }
+    return makeParts(box, { thing: thing.id, name, copies: thing.copies }, cut, own)
   })
 
 /** What a text may say of its job. */
-export const wordsOf = ({ name, log }: Pick<Job, 'name' | 'log'>): Words => ({
+export const wordsOf = ({ name, log, batch }: Pick<Job, 'name' | 'log' | 'batch'>): JobWords => ({
   job: name,
+  ...(batch.length > 0 ? { jobs: Object.fromEntries(batch.map((each) => [each.thing, each.name])) } : {}),
   revision: String(log.reduce((most, { number }) => Math.max(most, number), 0) + 1),
 })
 

@@ -96,6 +96,23 @@ export function offset(region: Region, distance: number): Region[] {
   )
 }
 
+/** How far a round corner may be off its circle, mm. */
+const ROUND = 0.002
+
+/** Everything that is no farther than that from a region, mm: what is beyond its corners is round. */
+export const within = (region: Region, distance: number): Region[] =>
+  toRegions(
+    Clipper.inflatePathsD(
+      toPaths([region]),
+      distance,
+      JoinType.Round,
+      EndType.Polygon,
+      MITER_LIMIT,
+      DECIMALS,
+      ROUND,
+    ),
+  )
+
 const stretched = (region: Region, factor: number): Region => ({
   outline: region.outline.map(({ x, y }) => ({ x, y: y * factor })),
   holes: region.holes.map((hole) => hole.map(({ x, y }) => ({ x, y: y * factor }))),

@@ -11,6 +11,7 @@ export {
   placesOutside,
   sharedArea,
   union,
+  within,
 } from './clip'
 export { paint, type Painting, type Stroke } from './paint'
 export { moveEdges, sideOf } from './move-edges'

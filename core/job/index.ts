@@ -20,6 +20,7 @@ export {
   withThings,
   type Thing,
 } from './things'
+export { batchOf, batchRefusal } from './batch'
 export { FOLLOWING, type Follow, type Following, type NamedFigure } from './follow'
 export { currentTrial, takeInHand, trialBy } from './trials'
 export { runOfRevision, runsOf, tasteOfVerdict } from './verdicts'

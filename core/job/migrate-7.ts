@@ -22,6 +22,7 @@ const measureFrom7 = (measure: unknown): unknown =>
 export const from7 = (job: Loose): Loose => ({
   ...job,
   version: 8,
+  batch: [],
   measure: measureFrom7(job.measure),
   cut: isObject(job.cut) ? { files: 'sheet', frame: false, look: false, ...job.cut } : job.cut,
   tune: isObject(job.tune) ? { sheet: null, ...job.tune } : job.tune,

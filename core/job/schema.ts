@@ -9,7 +9,14 @@ import { familySchema, stockSchema } from '../stock'
 import { trialSchema } from '../testpiece'
 import { FILES_PER, runSchema } from '../plan'
 import { followSchema, namedFigureSchema } from './follow'
-import { copiesSchema, FIRST_THING, MOST_THINGS, thingHeadSchema, thingSchema } from './things'
+import {
+  batchEntrySchema,
+  copiesSchema,
+  FIRST_THING,
+  MOST_THINGS,
+  thingHeadSchema,
+  thingSchema,
+} from './things'
 import { settingSchema, testRecordSchema, testSheetSchema } from '../tune'
 import { wholeSchema } from '../whole'
 
@@ -111,6 +118,8 @@ export const jobSchema = z.strictObject({
   box: boxSpecSchema,
   copies: copiesSchema,
   also: z.array(thingSchema).max(MOST_THINGS),
+  /** Where several jobs are cut together: which job each thing is of. */
+  batch: z.array(batchEntrySchema).max(MOST_THINGS + 1),
   /** How the things stand in each other, where the job says so: it decides their sizes. */
   whole: wholeSchema.nullable(),
   /** Figures that the maker named, and fields that follow sums of them. */
@@ -197,6 +206,7 @@ export const emptyJob = (id: string, name: string, changed: string): Job => ({
   thing: FIRST_THING,
   copies: 1,
   also: [],
+  batch: [],
   whole: null,
   figures: [],
   follows: [],

@@ -17,6 +17,13 @@ export const thingSchema = z.strictObject({
 })
 export type Thing = z.infer<typeof thingSchema>
 
+/** Which job a thing of a batch was taken from. */
+export const batchEntrySchema = z.strictObject({
+  thing: thingHeadSchema.shape.id,
+  job: z.string().min(1).max(60),
+  name: z.string().min(1).max(80),
+})
+
 /** Things that a job may hold beside the one in hand. */
 export const MOST_THINGS = 19
 

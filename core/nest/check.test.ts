@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { partsOf, SMALL_BOX } from '../../scripts/testing/parts'
+import { rectangle } from '../geometry'
 import { IN_METRIC as say } from '../length'
 import {
   LayoutChecker,
@@ -37,6 +38,40 @@ describe('what is wrong with a layout', () => {
     expect(kinds([at('front-1', 10, 10), at('back-1', 134, 10)])).toEqual([])
     expect(said([at('front-1', 2, 10)])).toEqual(['front-1 reaches 3.00 mm over the margin. Move it inward.'])
     expect(said([at('front-1', -4, 10)])).toEqual(['front-1 reaches 4.00 mm over the sheet. Move it inward.'])
+  })
+  test('a corner before a slope keeps its gap by its true distance', () => {
+    const square = rectangle(0, 0, 20, 20)
+    const slope = [
+      { x: 0, y: 0 },
+      { x: 40, y: 0 },
+      { x: 40, y: 5 },
+      { x: 0, y: 10 },
+    ]
+    const own = [square, slope].map((outline, i) => ({
+      id: `p${i}`,
+      shape: { outline, holes: [] },
+      turnedShape: { outline, holes: [] },
+    }))
+    // The square's lower left corner at x 20 stands over the slope at y 7.5; at right angles to it by `far`.
+    const lying = (far: number): string[] => {
+      const up = far * Math.hypot(1, 1 / 8)
+      return violations(own, [at('p1', 100, 100), at('p0', 120, 107.5 + up)], settings, () => sheet).map(
+        ({ kind }) => kind,
+      )
+    }
+    expect(lying(3.02)).toEqual([])
+    expect(lying(2.9)).toEqual(['gap'])
+    expect(lying(-0.5)).toEqual(['overlap'])
+    // Two corners that face each other are as far apart as they are.
+    const corners = (by: number): string[] =>
+      violations(
+        [own[0], { ...own[0], id: 'q' }],
+        [at('p0', 100, 100), at('q', 120 + by, 120 + by)],
+        settings,
+        () => sheet,
+      ).map(({ kind }) => kind)
+    expect(corners(2.2)).toEqual([])
+    expect(corners(2.05)).toEqual(['gap'])
   })
   test('a pinned part that lies across the wanted grain is said, and the rest goes round it', () => {
     const turned = { ...at('front-1', 10, 10), turn: 90 as const }

@@ -7,6 +7,7 @@ import {
   shiftRegion,
   signedArea,
   turnRegion,
+  within,
   type Bounds,
   type Region,
 } from '../geometry'
@@ -33,6 +34,9 @@ const OUTSIDE = 0.02
 
 /** Shared area in mm² that rounding may leave between parts that only touch. */
 const TOUCH = 1e-3
+
+/** What rounding may take of a gap, mm: less than any beam. */
+const NEARLY = 0.01
 
 /** A placed part's shape in the coordinates of its sheet, mm. */
 export const placedShape = (part: Omit<NestPart, 'id'>, { x, y, turn }: Placement): Region =>
@@ -123,11 +127,19 @@ export class LayoutChecker {
     return found
   }
 
+  /** Whether two parts are nearer to each other than the gap. */
+  private isNear(a: Region, b: Region): boolean {
+    const near = within(a, Math.max(0, this.settings.gap - NEARLY))
+    return near.some((region) => sharedArea(region, b) > TOUCH)
+  }
+
   private between(a: Placed, b: Placed): Violation | null {
     const { sheet } = a.placement
     if (sheet !== b.placement.sheet || !overlaps(a.grownBox, b.grownBox)) return null
     if (sharedArea(a.grown, b.grown) <= TOUCH) return null
     const kind = sharedArea(a.shape, b.shape) > TOUCH ? 'overlap' : 'gap'
+    // Grown corners reach farther than the gap where they do not face along the sheet.
+    if (kind === 'gap' && !this.isNear(a.shape, b.shape)) return null
     return { kind, parts: [a.placement.part, b.placement.part], sheet, out: 0, over: '' }
   }
 

@@ -13,6 +13,7 @@ export type DemoName =
   | 'instrument-case'
   | 'field-book'
   | 'crate'
+  | 'bottle-stand'
 
 const folderOf = (name: DemoName): string => (name === 'plain-tray' ? '.' : '../../demo')
 

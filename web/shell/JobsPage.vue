@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { writeEverything } from '@core/keep'
 import { download } from '@web/data/download'
-import { BookOpen, Compass, FileDown, FilePlus, FolderOpen, Mountain } from '@lucide/vue'
+import { BookOpen, Combine, Compass, FileDown, FilePlus, FolderOpen, Mountain } from '@lucide/vue'
 import { computed, onMounted, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import UnreadableList from '@web/bench/UnreadableList.vue'
@@ -9,11 +9,13 @@ import ContourBackdrop from '@web/parts/ContourBackdrop.vue'
 import { dayOf } from '@web/data/dates'
 import { useShelf } from '@web/stores/shelf'
 import JobCard from './JobCard.vue'
+import TogetherDialog from './TogetherDialog.vue'
 import ThemeButton from './ThemeButton.vue'
 import UnitsMenu from './UnitsMenu.vue'
 
 const shelf = useShelf()
 const router = useRouter()
+const isTogether = ref(false)
 const chooser = ref<HTMLInputElement>()
 onMounted(() => shelf.open())
 
@@ -93,6 +95,10 @@ const shown = computed(() => {
           <BookOpen :size="16" aria-hidden="true" />
           Bench: stock and machines
         </RouterLink>
+        <button v-if="shelf.jobs.length > 1" type="button" class="btn" @click="isTogether = true">
+          <Combine :size="16" aria-hidden="true" />
+          Cut jobs together
+        </button>
         <button type="button" class="btn" @click="exportEverything">
           <FileDown :size="16" aria-hidden="true" />
           Everything as one file
@@ -142,5 +148,6 @@ const shown = computed(() => {
         />
       </ul>
     </main>
+    <TogetherDialog :open="isTogether" @close="isTogether = false" @made="go" />
   </div>
 </template>

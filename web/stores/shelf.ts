@@ -8,7 +8,7 @@ import {
   readJob,
   type Everything,
 } from '@core/keep'
-import { emptyJob, type Job } from '@core/job'
+import { batchOf, emptyJob, type Job } from '@core/job'
 import { getFact, setFact } from '@web/data/facts'
 import { deleteJob, listJobs, loadJob, saveJob } from '@web/data/jobs'
 import { BENCH_STORES } from '@web/data/db'
@@ -91,6 +91,13 @@ export const useShelf = defineStore('shelf', () => {
       const cut = { ...job.cut, written: null }
       const own = { id: crypto.randomUUID(), name: copyName(job.name), changed: new Date().toISOString() }
       return add({ ...job, ...own, cut, build: { ...job.build, done: [] }, log: [] })
+    })
+
+  /** Several jobs as one that cuts them together. */
+  const together = (chosen: Job[], name: string): Promise<string | null> =>
+    tried(() => {
+      const about = { id: crypto.randomUUID(), name, changed: new Date().toISOString() }
+      return add(batchOf(chosen, about))
     })
 
   /**
@@ -183,6 +190,7 @@ export const useShelf = defineStore('shelf', () => {
     refresh,
     create,
     duplicate,
+    together,
     addDemo,
     importFile,
     everything,

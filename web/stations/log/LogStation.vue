@@ -10,6 +10,7 @@ import { tryTo } from '@web/refusals'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { usePlanner } from '@web/stores/planner'
+import BatchCard from './BatchCard.vue'
 import BendLog from './BendLog.vue'
 import RestCard from './RestCard.vue'
 import RevisionCard from './RevisionCard.vue'
@@ -81,6 +82,7 @@ function add(): void {
       </button>
       <p v-if="error" class="w-full text-[13px] text-rowan" role="alert">{{ error }}</p>
     </div>
+    <BatchCard v-if="jobs.job.batch.length > 0" :revision="jobs.job.log.at(-1) ?? null" />
     <RestCard v-if="unbooked && isAsCut" :revision="unbooked.id" />
     <p v-else-if="unbooked" class="note">
       The layout changed since revision {{ unbooked.number }} was cut: take what it used off the bench by

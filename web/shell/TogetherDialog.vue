@@ -1,0 +1,79 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { batchRefusal, type Job } from '@core/job'
+import BaseDialog from '@web/parts/BaseDialog.vue'
+import TextEntry from '@web/parts/TextEntry.vue'
+import { useShelf } from '@web/stores/shelf'
+
+/** Jobs of the same stock and machine, to be cut together on the same sheets. */
+const props = defineProps<{ open: boolean }>()
+const emit = defineEmits<{ close: []; made: [job: string] }>()
+const shelf = useShelf()
+const chosen = ref<string[]>([])
+const name = ref('')
+watch(
+  () => props.open,
+  () => {
+    chosen.value = []
+    name.value = ''
+  },
+)
+const jobs = computed(() => [...shelf.jobs].sort((a, b) => a.name.localeCompare(b.name)))
+const picked = computed(() =>
+  chosen.value.flatMap((id) => shelf.jobs.find((job) => job.id === id) ?? ([] as Job[])),
+)
+const refusal = computed(() => batchRefusal(picked.value))
+/** Why a job cannot join those that are chosen. */
+const against = (job: Job): string =>
+  picked.value.length === 0 || chosen.value.includes(job.id) ? '' : batchRefusal([...picked.value, job])
+const proposed = computed(() =>
+  picked.value
+    .map((job) => job.name)
+    .join(' + ')
+    .slice(0, 80),
+)
+async function make(): Promise<void> {
+  const id = await shelf.together(picked.value, name.value.trim() || proposed.value)
+  if (id) emit('made', id)
+}
+</script>
+
+<template>
+  <BaseDialog :open="open" title="Cut jobs together" @close="emit('close')">
+    <p class="note mt-1">
+      Jobs of one stock, machine and fit, on the same sheets: less is left over. They come in as they are now;
+      what is changed in them later stays with them.
+    </p>
+    <ul class="mt-3 grid gap-1" aria-label="Jobs to cut together">
+      <li v-for="job in jobs" :key="job.id">
+        <label class="flex min-h-6 flex-wrap items-center gap-x-2 text-sm">
+          <input
+            v-model="chosen"
+            type="checkbox"
+            :value="job.id"
+            class="accent-heather"
+            :disabled="against(job) !== ''"
+          />
+          <span class="font-medium" :class="against(job) ? 'text-quiet' : ''">{{ job.name }}</span>
+          <span class="note">{{ against(job) || job.measure.stock?.name || 'no stock yet' }}</span>
+        </label>
+      </li>
+    </ul>
+    <label class="mt-3 block text-[13px] font-medium">
+      Its name
+      <TextEntry
+        class="input font-sans!"
+        :maxlength="80"
+        :model-value="name"
+        :placeholder="proposed"
+        @update:model-value="name = $event"
+      />
+    </label>
+    <div class="mt-3 flex flex-wrap items-center gap-3">
+      <button type="button" class="btn btn-main" :disabled="refusal !== ''" @click="make">
+        Put them on the same sheets
+      </button>
+      <p v-if="refusal && chosen.length > 0" class="note" role="status">{{ refusal }}</p>
+    </div>
+  </BaseDialog>
+</template>
