@@ -155,6 +155,28 @@ test('a latch by keys, its slits along the grain, and corners round all the way'
   await expect(page.getByText('glue the fingers of that seam')).toBeVisible()
 })
 
+test('a lower front by keys: the sides rise behind it, in inches as well, refused where nothing is left', async ({
+  page,
+}) => {
+  await openDemo(page, 'demo-slip', 'shape')
+  await page.getByText('Stands, grips, holes', { exact: true }).click()
+  const rim = page.getByRole('switch', { name: 'A front that is lower' })
+  await tabTo(page, rim)
+  await page.keyboard.press('Space')
+  await expect(proof(page)).toContainText('nothing overlaps, nothing missing')
+  await page.locator('[data-field=rim-shape]').getByText('curve').click()
+  await typeInto(page, field(page, 'Lower by'), '1/2 in')
+  await page.keyboard.press('Tab')
+  await expect(field(page, 'Lower by')).toHaveValue('12.7')
+  const curve = (await page.locator('[data-panel=left]').getAttribute('d'))!
+  expect(curve.match(/L/g)!.length).toBeGreaterThan(30)
+  await typeInto(page, field(page, 'Lower by'), '900')
+  await page.keyboard.press('Tab')
+  await expect(page.getByText('That leaves too little of the front.')).toBeVisible()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(proof(page)).toContainText('nothing overlaps, nothing missing')
+})
+
 test('an opening by keys: in the lid, placed by numbers, told of where it meets a joint', async ({
   page,
 }) => {

@@ -7,8 +7,13 @@ const OFF = 0.005
 const piecesOf = (radius: number): number =>
   Math.max(6, Math.ceil(Math.PI / 4 / Math.acos(Math.max(0, 1 - OFF / Math.max(radius, OFF)))))
 
-/** Points of a curve from one angle to another, radians, both ends included. */
-const arc = ({ x, y }: Point, [wide, high]: [number, number], from: number, to: number): Ring => {
+/** Points of an ellipse from one angle to another, radians, both ends included. */
+export const ellipseArc = (
+  { x, y }: Point,
+  [wide, high]: [number, number],
+  from: number,
+  to: number,
+): Ring => {
   const pieces =
     piecesOf(Math.max(Math.abs(wide), Math.abs(high))) * Math.max(1, Math.round((to - from) / (Math.PI / 2)))
   return Array.from({ length: pieces + 1 }, (_, i) => {
@@ -19,21 +24,21 @@ const arc = ({ x, y }: Point, [wide, high]: [number, number], from: number, to: 
 
 /** A circle as a counter-clockwise ring, no more than 0.005 mm off. */
 export const disc = (middle: Point, radius: number): Ring =>
-  arc(middle, [radius, radius], 0, 2 * Math.PI).slice(0, -1)
+  ellipseArc(middle, [radius, radius], 0, 2 * Math.PI).slice(0, -1)
 
 /** A slot with round ends that lies along x. */
 export function slotRing({ x, y }: Point, long: number, wide: number): Ring {
   const [reach, radius] = [(long - wide) / 2, wide / 2]
   const half = Math.PI / 2
   return [
-    ...arc({ x: x + reach, y }, [radius, radius], -half, half),
-    ...arc({ x: x - reach, y }, [radius, radius], half, 3 * half),
+    ...ellipseArc({ x: x + reach, y }, [radius, radius], -half, half),
+    ...ellipseArc({ x: x - reach, y }, [radius, radius], half, 3 * half),
   ]
 }
 
 /** Half an ellipse that hangs from a line (`reach` below 0) or stands on it. */
 export const halfEllipse = (left: number, right: number, edge: number, reach: number): Ring =>
-  arc({ x: (left + right) / 2, y: edge }, [(right - left) / 2, reach], 0, Math.PI)
+  ellipseArc({ x: (left + right) / 2, y: edge }, [(right - left) / 2, reach], 0, Math.PI)
 
 /** An arch over the line at `edge`: rounded where it turns, `high` mm up (down when negative). */
 export function archRing(left: number, right: number, edge: number, high: number): Ring {
@@ -42,8 +47,8 @@ export function archRing(left: number, right: number, edge: number, high: number
   return [
     { x: left, y: outside },
     { x: right, y: outside },
-    ...arc({ x: right - round, y: edge }, [round, high], 0, Math.PI / 2),
-    ...arc({ x: left + round, y: edge }, [round, high], Math.PI / 2, Math.PI),
+    ...ellipseArc({ x: right - round, y: edge }, [round, high], 0, Math.PI / 2),
+    ...ellipseArc({ x: left + round, y: edge }, [round, high], Math.PI / 2, Math.PI),
   ]
 }
 
@@ -53,13 +58,14 @@ export function archRing(left: number, right: number, edge: number, high: number
  */
 export function cornerCut(at: Point, inward: { x: 1 | -1; y: 1 | -1 }, radius: number): Ring {
   const middle = { x: at.x + inward.x * radius, y: at.y + inward.y * radius }
-  const curve = arc(middle, [-inward.x * radius, -inward.y * radius], 0, Math.PI / 2)
+  const curve = ellipseArc(middle, [-inward.x * radius, -inward.y * radius], 0, Math.PI / 2)
   return [at, ...curve]
 }
 
 /** A quarter of a circle about the origin, from (radius, 0) to (0, radius). */
-export const quarterOf = (radius: number): Ring => arc({ x: 0, y: 0 }, [radius, radius], 0, Math.PI / 2)
+export const quarterOf = (radius: number): Ring =>
+  ellipseArc({ x: 0, y: 0 }, [radius, radius], 0, Math.PI / 2)
 
 /** Points of a circle from one angle to another, radians, both ends included. */
 export const arcOf = (middle: Point, radius: number, from: number, to: number): Ring =>
-  arc(middle, [radius, radius], from, to)
+  ellipseArc(middle, [radius, radius], from, to)

@@ -3,6 +3,7 @@ import { grooveClaims, lapClaims, onGrid, tenonClaims, tenonShares, type EdgeRul
 import { dividerPlaces, shareCells, type DividerRow } from './cells'
 import { hingeOf, turns } from './hinge'
 import { hangingBelow } from './rails'
+import { frontDrop } from './rim'
 import { partOf, type Shell } from './shell'
 import type { PanelName } from './spec'
 
@@ -39,7 +40,7 @@ export interface Divider {
 export function reachOf(shell: Shell, { lift, height }: DividerRow): { from: number; to: number } {
   const { spec, room } = shell
   const from = room.min.z + lift
-  const ceiling = turns(spec) ? hingeOf(shell).ceiling : room.max.z - hangingBelow(shell)
+  const ceiling = turns(spec) ? hingeOf(shell).ceiling : room.max.z - hangingBelow(shell) - frontDrop(spec)
   return { from, to: height === null ? ceiling : from + height }
 }
 

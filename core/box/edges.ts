@@ -13,6 +13,7 @@ import {
 } from '../joints'
 import { isBent, loosePanels } from './bends'
 import { latchClaims } from './latch'
+import { frontTop } from './rim'
 import { bendLimit, isOnWalls, isOverFront, SIDES, slab, WALLS, type Shell } from './shell'
 import {
   canDiffer,
@@ -129,8 +130,9 @@ function straightLine(shell: Shell, panels: PanelName[], along: Axis, full: bool
   const isUnder = isFlush(spec, 'top') || isOnWalls(spec)
   // A lid slides over the front wall, and in the others.
   const isBelow = isOverFront(spec) ? panels.includes('front') : spec.top && isUnder
-  const to = isBelow ? slab(shell, 'top')[0] : outer.z
-  return full ? { from, to, start: 0, end: outer.z } : { from, to, start: from, end: to }
+  const rim = panels.includes('front') ? frontTop(shell) : outer.z
+  const to = isBelow ? slab(shell, 'top')[0] : rim
+  return full ? { from, to, start: 0, end: rim } : { from, to, start: from, end: to }
 }
 
 /** How the shell's joint between these panels is made; null where they only lie on each other. */

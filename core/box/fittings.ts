@@ -10,6 +10,10 @@ export type LiesHow = (typeof LIES)[number]
 export const PULL_KINDS = ['none', 'hole', 'half-round', 'slot', 'knob'] as const
 export type PullKind = (typeof PULL_KINDS)[number]
 
+/** How the sides rise behind a lower front. */
+export const RIM_SHAPES = ['slope', 'curve', 'step'] as const
+export type RimShape = (typeof RIM_SHAPES)[number]
+
 const overhang = z.number().min(-500).max(500)
 const reach = z.number().min(0).max(2000)
 
@@ -47,6 +51,13 @@ export const fittingsSchema = z.strictObject({
       rows: z.array(holeRowSchema).min(1).max(20),
     })
     .nullable(),
+  /**
+   * A front wall that is lower by so much, in an open box; the sides rise behind it over that run, 0 being
+   * all of the depth, or half of it for a step.
+   */
+  rim: z
+    .strictObject({ drop: z.number().min(1).max(2000), shape: z.enum(RIM_SHAPES), run: reach })
+    .nullable(),
   /** Height of arches along the rim of the walls, which is below when the box stands upside down. */
   arch: reach,
 })
@@ -59,6 +70,7 @@ export const NO_FITTINGS: Fittings = {
   ledge: null,
   runners: null,
   holes: null,
+  rim: null,
   arch: 0,
 }
 

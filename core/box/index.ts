@@ -40,6 +40,8 @@ export {
   LIES,
   NO_FITTINGS,
   PULL_KINDS,
+  RIM_SHAPES,
+  type RimShape,
   sizeInUse,
   type Fittings,
   type HoleRow,

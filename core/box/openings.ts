@@ -6,6 +6,7 @@ import type { Divider } from './dividers'
 import { engravingsOn } from './engraving'
 import { hingeFeatures } from './hinge'
 import { OPPOSITE, ringsOfOpening } from './opening'
+import { rimFeatures } from './rim'
 import { SIDES, WALLS, type Shell } from './shell'
 import { raisedBy, slides, type PanelName } from './spec'
 
@@ -163,7 +164,9 @@ const artworkOn = ({ spec }: Shell, part: Part): Feature[] =>
 
 /** All that the maker takes out of a part of the shell, or of what is added to it. */
 export const openingsOf = (shell: Shell, part: Part): Feature[] => [
+  ...rimFeatures(shell, part),
   ...archesOf(shell, part),
+  ...rimFeatures(shell, part),
   ...lidPull(shell, part),
   ...drawerPull(shell, part),
   ...roundKnob(part),

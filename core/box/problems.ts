@@ -6,6 +6,7 @@ import { shareCells } from './cells'
 import { pinRound, swingOf, turns } from './hinge'
 import { countOf, MOST_HOLES } from './opening'
 import { hangingBelow, stopBelow } from './rails'
+import { frontDrop, rimProblems } from './rim'
 import type { Edge } from './edges'
 import { BOLTED, boltsOf } from './features'
 import { fittingProblems } from './fitting-problems'
@@ -88,6 +89,9 @@ export type SpecProblem =
   | { kind: 'bend bridge'; field: 'bridge'; most: number }
   /** A wall too short for the tongue of a latch: its size must grow by that. */
   | { kind: 'latch room'; field: 'latch'; size: SizeField; least: number }
+  /** A lower front that leaves nothing of it, or goes with something that needs it whole. */
+  | { kind: 'rim drop'; field: 'rim-drop'; most: number }
+  | { kind: 'rim with'; field: 'rim' }
   /** Walls that do not stand in far enough for a lap or for closed slots. */
   | { kind: 'set in'; field: 'set-in'; least: number }
   /** A floor or a top not far enough from the edge for closed slots, or for ledges below it. */
@@ -267,7 +271,7 @@ function dividerProblems(spec: BoxSpec, t: Thicknesses, inner: Size): SpecProble
     const below = turns(spec)
       ? swingOf(spec.lid.pin, t.top) - t.top
       : hangingBelow({ spec, materials: { mean: t } })
-    const most = inner.z - lift - below
+    const most = inner.z - lift - below - frontDrop(spec)
     if (most < 1 || (height ?? 0) > most + 1e-9)
       problems.push({ kind: 'divider height', field: `${direction}-height`, most })
     const walls = direction === 'columns' ? [t.front, t.back] : [t.left, t.right]
@@ -314,6 +318,7 @@ export function specProblems(spec: BoxSpec, thicknesses: Thicknesses, needed: nu
     ...openingProblems(spec),
     ...bendProblems(spec, thicknesses),
     ...fittingProblems(spec, thicknesses, inner),
+    ...rimProblems(spec, thicknesses),
     ...boltProblems(spec, thicknesses),
   ]
 }

@@ -3,6 +3,7 @@ import { onGrid } from '../joints'
 import { bendReach, isBent } from './bends'
 import { labelOf } from './fittings'
 import { hingedLid, turns } from './hinge'
+import { frontTop } from './rim'
 import { SIDES, WALLS } from './sides'
 import {
   boxSizes,
@@ -124,6 +125,7 @@ function straightBlock(shell: Shell, name: PanelName): Block {
   if (spec.floor.kind === 'outside' && !isFlush(spec, 'floor')) block.min.z = room.min.z
   if (isOnWalls(spec)) block.max.z = slab(shell, 'top')[0]
   if (name === 'front' && isOverFront(spec)) block.max.z = room.max.z
+  if (name === 'front') block.max.z = Math.min(block.max.z, frontTop(shell))
   const across = axis === 'x' ? 'y' : 'x'
   const { kind, leads, setIn } = spec.corners
   const isLapped = leads !== (axis === 'x' ? 'left and right' : 'front and back')

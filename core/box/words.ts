@@ -78,6 +78,13 @@ export function problemSentence(problem: SpecProblem, say: Say): string {
         'Links so wide do not go twice into the arc. Make them at most ' +
         `${say.short(problem.most, 1)} wide, or the radius larger.`
       )
+    case 'rim with':
+      return (
+        'A lower front goes with plain walls: no grip, plate, lining or arches, and no bend. Leave those ' +
+        'out, or the front as high as the others.'
+      )
+    case 'rim drop':
+      return `That leaves too little of the front. Make it lower by at most ${say.short(problem.most, 0)}.`
     case 'latch room':
       return (
         `The wall across from the bend is too short for a latch. Make the ${problem.size} at least ` +

@@ -2,7 +2,13 @@ import { eachObject, isObject, type Loose } from './loose'
 
 /** Bends of version 7 had no latch, and nobody said how their slits lay to the grain. */
 const boxFrom7 = (box: unknown): unknown =>
-  isObject(box) && isObject(box.bends) ? { ...box, bends: { grain: 'any', latch: false, ...box.bends } } : box
+  isObject(box) && isObject(box.bends)
+    ? {
+        ...box,
+        bends: { grain: 'any', latch: false, ...box.bends },
+        fittings: isObject(box.fittings) ? { rim: null, ...box.fittings } : box.fittings,
+      }
+    : box
 
 export const stockFrom7 = (stock: unknown): unknown =>
   isObject(stock)

@@ -11,6 +11,7 @@ import { boxSet } from './box-set'
 import { cabinet } from './cabinet'
 import { cardRack } from './card-rack'
 import { dividedTray } from './divided-tray'
+import { fileBox } from './file-box'
 import { footedTray } from './footed-tray'
 import { liddedBox } from './lidded-box'
 import { cappedBox, splitBox, trayInBox } from './pairs'
@@ -22,6 +23,7 @@ export const KINDS: Kind[] = [
   plainBox,
   dividedTray,
   cardRack,
+  fileBox,
   footedTray,
   boltedCase,
   slidingBox,

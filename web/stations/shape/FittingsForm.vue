@@ -9,6 +9,7 @@ import FormSection from '@web/parts/FormSection.vue'
 import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
 import { useOpenJob } from '@web/stores/job'
 import { useBoxEdits } from './box-edits'
+import RimFields from './RimFields.vue'
 
 /** What is added to the walls: how it stands, what it is drawn out by, arches, holes to stand things in. */
 defineProps<{ problems: Record<string, string> }>()
@@ -25,6 +26,7 @@ const said = computed(() => {
     pull.kind === 'none' ? '' : pull.kind,
     holes ? 'holes' : '',
     arch > 0 ? 'arches' : '',
+    fittings.value.rim && !box.value.top ? 'lower front' : '',
   ].filter((each) => each !== '')
   return parts.length > 0 ? parts.join(', ') : 'none'
 })
@@ -75,6 +77,7 @@ const FIELDS = [
         @update:model-value="set({ pull: { ...fittings.pull, size: $event } }, 'pull size')"
       />
     </template>
+    <RimFields v-if="!box.top" :problems="problems" />
     <FigureField
       data-field="rim-arch"
       label="Arches along the rim, height"

@@ -81,6 +81,8 @@ const AT_FIELD = [
   'link',
   'bridge',
   'latch',
+  'rim',
+  'rim-drop',
 ]
 const problems = computed(() =>
   derived.box.problems.map((problem) => ({
