@@ -72,3 +72,27 @@ test('patches of engraving: the best one is taken; pockets are measured one by o
   await depth.press('Enter')
   await expect(page.getByRole('list', { name: 'Test pockets' }).getByText('1.20 mm deep')).toBeVisible()
 })
+
+test('tests go out as a table and come in again; a wrong row is refused whole', async ({ page }) => {
+  await openDemo(page, 'demo-tray', 'tune')
+  const rows = page.getByRole('region', { name: 'Tests', exact: true }).getByRole('row')
+  const count = await rows.count()
+  const [table] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Tests as CSV' }).click(),
+  ])
+  const text = await contentOf(table)
+  expect(text.split('\n')[0]).toContain('speed mm/s,power %')
+  const give = (name: string, content: string): Promise<void> =>
+    page
+      .getByLabel('File of tests')
+      .setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(content) })
+  await give('shed.csv', text.replace(/,clean/, ',splendid'))
+  await expect(page.getByRole('alert').filter({ hasText: 'Nothing was taken from the table' })).toBeVisible()
+  await expect(rows).toHaveCount(count)
+  await give('shed.csv', text)
+  await expect(page.getByText(`${count - 1} tests taken from shed.csv.`)).toBeVisible()
+  await expect(rows).toHaveCount(2 * count - 1)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(rows).toHaveCount(count)
+})

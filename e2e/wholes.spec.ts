@@ -172,7 +172,7 @@ test('a lower front by keys: the sides rise behind it, in inches as well, refuse
   expect(curve.match(/L/g)!.length).toBeGreaterThan(30)
   await typeInto(page, field(page, 'Lower by'), '900')
   await page.keyboard.press('Tab')
-  await expect(page.getByText('That leaves too little of the front.')).toBeVisible()
+  await expect(page.getByRole('alert').filter({ hasText: 'That leaves too little' })).toBeVisible()
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(proof(page)).toContainText('nothing overlaps, nothing missing')
 })

@@ -195,6 +195,7 @@ const OTHER_FIELDS: FieldEntry[] = [
     words: 'groove engraving',
     behind: 'test-sheet',
   },
+  { id: 'test-files', label: 'Tests to and from a file', station: 'tune', words: 'csv json import export' },
   { id: 'test-speed', label: 'Test speed', station: 'tune', words: 'test cut tried' },
   { id: 'test-power', label: 'Test power', station: 'tune', words: 'test cut tried' },
   { id: 'test-passes', label: 'Test passes', station: 'tune', words: 'test cut tried' },

@@ -8,6 +8,7 @@ import { tryTo } from '@web/refusals'
 import { useBench } from '@web/stores/bench'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
+import TestFiles from './TestFiles.vue'
 import TestRows from './TestRows.vue'
 
 const jobs = useOpenJob()
@@ -104,6 +105,7 @@ const use = ({ setting }: TestRecord): boolean =>
         </div>
         <button type="submit" class="btn mt-4.5 ml-auto">Add test</button>
       </form>
+      <TestFiles :tests="tests" />
       <p v-if="error" class="mt-1 text-[13px] text-rowan" role="alert">{{ error }}</p>
     </template>
   </section>

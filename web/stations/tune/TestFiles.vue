@@ -1,0 +1,75 @@
+<script setup lang="ts">
+import { FileDown, FolderOpen } from '@lucide/vue'
+import { ref } from 'vue'
+import { fileStem } from '@core/keep'
+import { counted } from '@core/length'
+import type { TestRecord } from '@core/tune'
+import { download } from '@web/data/download'
+import { useBench } from '@web/stores/bench'
+import { useDerived } from '@web/stores/derived'
+import { useOpenJob } from '@web/stores/job'
+import { useMessages } from '@web/stores/messages'
+
+/** Tests of this stock on this machine as a table or a list: out to a spreadsheet, and in from one. */
+const props = defineProps<{ tests: TestRecord[] }>()
+const jobs = useOpenJob()
+const bench = useBench()
+const derived = useDerived()
+const chooser = ref<HTMLInputElement>()
+const error = ref('')
+
+async function write(as: 'csv' | 'json'): Promise<void> {
+  const { writeTests, writeTestsJson } = await import('@core/files') // fetched when something is first written
+  const tests = props.tests.map(({ setting, thickness, result }) => ({ setting, thickness, result }))
+  const name = `${fileStem(`tests ${jobs.job.measure.stock?.name ?? ''}`)}.${as}`
+  await download([{ name, content: as === 'csv' ? writeTests(tests) : writeTestsJson(tests) }], name)
+}
+async function read(): Promise<void> {
+  const file = chooser.value?.files?.[0]
+  const { machine, stock } = jobs.job.measure
+  if (!file || !machine || !stock) return
+  const { readTests } = await import('@core/files')
+  const found = readTests(await file.text())
+  if (chooser.value) chooser.value.value = ''
+  error.value = found.ok ? '' : `“${file.name}” was not taken. ${found.error}`
+  if (!found.ok) return
+  const about = { machineId: machine.id, stockId: stock.id, family: stock.family }
+  const tests = found.tests.map((test): TestRecord => ({ id: crypto.randomUUID(), ...about, ...test }))
+  const push = (draft: typeof jobs.job): void => void draft.tune.tests.push(...tests)
+  if (jobs.edit(push, '', ...tests.map((test) => bench.putting('tests', test))))
+    useMessages().say('said', `${counted(tests.length, 'test')} taken from ${file.name}.`)
+}
+</script>
+
+<template>
+  <div class="mt-2 flex flex-wrap items-center gap-2" data-field="test-files">
+    <template v-if="tests.length > 0">
+      <button type="button" class="btn px-2 py-1" @click="write('csv')">
+        <FileDown :size="14" aria-hidden="true" />
+        Tests as CSV
+      </button>
+      <button type="button" class="btn px-2 py-1" @click="write('json')">
+        <FileDown :size="14" aria-hidden="true" />
+        as JSON
+      </button>
+    </template>
+    <button type="button" class="btn px-2 py-1" @click="chooser?.click()">
+      <FolderOpen :size="14" aria-hidden="true" />
+      Tests from a file
+    </button>
+    <input
+      ref="chooser"
+      type="file"
+      accept=".csv,.json,.txt"
+      class="sr-only"
+      tabindex="-1"
+      aria-label="File of tests"
+      @change="read"
+    />
+    <p v-if="tests.length > 0" class="note w-full">
+      A file holds speeds, powers and outcomes; which stock and machine they belong to, you know:
+      {{ derived.box.materials[0].name }}.
+    </p>
+    <p v-if="error" class="w-full text-[13px] text-rowan" role="alert">{{ error }}</p>
+  </div>
+</template>
