@@ -43,6 +43,10 @@ for (const [station, job] of VIEWS) {
     await page.getByRole('button', { name: 'Cut it on one' }).click()
     await page.getByTestId('rehearsed').scrollIntoViewIfNeeded()
   }
+  if (station === 'tune') {
+    await page.getByRole('button', { name: 'Make a test sheet' }).click()
+    for (const square of [7, 8, 9]) await page.getByRole('button', { name: `Square ${square},` }).click()
+  }
   if (station === 'log') {
     await page.getByRole('button', { name: 'It was cut now' }).click()
     await page.getByRole('list', { name: 'Left over' }).waitFor()
