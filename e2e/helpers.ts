@@ -11,6 +11,7 @@ export type DemoId =
   | 'demo-tray'
   | 'demo-logger'
   | 'demo-slip'
+  | 'demo-rack'
   | 'demo-instrument'
   | 'demo-core-cabinet'
   | 'demo-drawer-set'

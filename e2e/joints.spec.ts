@@ -49,7 +49,7 @@ test('every corner, floor and top by its picture: proven each time, laid out and
   await settled(page)
   await expect(page.getByRole('list', { name: 'Checks' })).not.toContainText('Grooves are on the inside face')
   await page.getByLabel('Panels as JSON').check()
-  await page.getByLabel('SVG').uncheck()
+  await page.getByRole('checkbox', { name: 'SVG' }).uncheck()
   const download = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Write the cut files' }).click()
   const written = JSON.parse(await contentOf(await download)) as {

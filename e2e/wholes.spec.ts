@@ -155,9 +155,7 @@ test('a latch by keys, its slits along the grain, and corners round all the way'
   await expect(page.getByText('glue the fingers of that seam')).toBeVisible()
 })
 
-test('a lower front by keys: the sides rise behind it, in inches as well, refused where nothing is left', async ({
-  page,
-}) => {
+test('a lower front by keys, in inches as well; refused where nothing of it is left', async ({ page }) => {
   await openDemo(page, 'demo-slip', 'shape')
   await page.getByText('Stands, grips, holes', { exact: true }).click()
   const rim = page.getByRole('switch', { name: 'A front that is lower' })

@@ -4,6 +4,7 @@ import { fileURLToPath } from 'node:url'
 import compression from 'compression'
 import express, { type Express, type RequestHandler } from 'express'
 import helmet from 'helmet'
+import { laserRoutes } from './laser'
 
 /** The built application; the same files work from any static server. */
 export const BUILT = fileURLToPath(new URL('../dist', import.meta.url))
@@ -74,6 +75,7 @@ export function makeApp(folder: string): Express {
     }),
   )
   app.use(compression())
+  app.use('/laser', laserRoutes())
   app.use(
     express.static(folder, {
       index: 'index.html',

@@ -1,12 +1,17 @@
 import type { Server } from 'node:http'
 import type { Express } from 'express'
 
+/** A request must be in by then, ms. */
+const LONGEST = 30_000
+
 /** Ports tried after the first one, when it is taken. */
 const TRIES = 20
 
 const listenOn = (app: Express, port: number): Promise<Server> =>
   new Promise((resolve, reject) => {
     const server = app.listen(port, '127.0.0.1', (error?: Error) => (error ? reject(error) : resolve(server)))
+    // What never ends coming in is dropped.
+    server.requestTimeout = LONGEST
   })
 
 /**

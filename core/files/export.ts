@@ -101,6 +101,14 @@ export function writeFiles(
   return [...files, ...panels]
 }
 
+/** The program of one load, whole. */
+export const writeProgram = (
+  job: Job,
+  { box }: Pick<Derived, 'box'>,
+  plan: CutPlan,
+  load: LoadPlan,
+): string => writeCode(codeOf(job, plan, load, fileOf(job, box, plan, load)))
+
 /** Once more over some parts of a load that did not come free: their cuts alone, from the same origin. */
 export function writeAgain(
   job: Job,

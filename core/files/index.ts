@@ -1,4 +1,4 @@
-export { exportAll, exportJob, FORMATS, writeAgain, writeFiles, writePapers } from './export'
+export { exportAll, exportJob, FORMATS, writeAgain, writeFiles, writeProgram, writePapers } from './export'
 export type { BinaryFile, Exported, Format, OutputFile } from './export'
 export { writeDxf } from './dxf'
 export { compareFiles, differencesOf, type Compared, type Differences } from './read-back'

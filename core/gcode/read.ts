@@ -13,6 +13,8 @@ export interface CodeMove {
   air: boolean
   /** Whether the beam was switched on anew for it. */
   begins: boolean
+  /** Whether it is made only once somebody says so. */
+  waits?: true
 }
 export type CodeRead = { ok: true; moves: CodeMove[] } | { ok: false; error: string }
 
@@ -47,7 +49,7 @@ export function readCode(
   const lines = text.split(/\r\n|\r|\n/)
   const own = new Set([...ownLines(header), ...ownLines(footer)].map(bare))
   let at: Point = { x: 0, y: 0 }
-  let [unit, feed, power, isOn, isNew, air, motion] = [1, 0, 0, false, false, false, 0]
+  let [unit, feed, power, isOn, isNew, air, motion, waits] = [1, 0, 0, false, false, false, 0, false]
   for (const [i, raw] of lines.entries()) {
     const line = bare(raw)
     if (line === '') continue
@@ -63,7 +65,8 @@ export function readCode(
         if (letter === 'G' && (value === 0 || value === 1)) motion = value
         else if (letter === 'G' && value === 21) unit = 1
         else if (letter === 'G' && value === 20) unit = 25.4
-        else if ((letter === 'G' && value === 90) || (letter === 'M' && value === 0)) continue
+        else if (letter === 'G' && value === 90) continue
+        else if (letter === 'M' && value === 0) waits = true
         else if (letter === 'M' && (value === 3 || value === 4)) isOn = isNew = true
         else if (letter === 'M' && value === 5) isOn = false
         else if (letter === 'M' && (value === 2 || value === 30)) return { ok: true, moves }
@@ -86,7 +89,9 @@ export function readCode(
         power: motion === 1 && isOn ? power : 0,
         air,
         begins: isNew,
+        ...(waits ? { waits: true as const } : {}),
       })
+      waits = false
       if (motion === 1) isNew = false
       at = to
     }

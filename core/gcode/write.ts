@@ -32,8 +32,8 @@ const comment = (text: string): string => `; ${text.replace(/[\r\n();]+/g, ' ').
 
 /**
  * One load as G-code: millimetres, absolute, from the machine's origin corner; feeds in mm/min, power on the
- * machine's own scale. [PUB: ISO 6983-1 for G0, G1, G21, G90, M0 and F; M3, M4, M5 and S for the beam are common
- * practice, no source]
+ * machine's own scale. [PUB: ISO 6983-1 for G0, G1, G21, G90, M0 and F; M3, M4, M5 and S for the beam are
+ * common practice, no source]
  */
 export function writeCode(file: CodeFile): string {
   const { title, statement, width, height, paths, settings, machine } = file

@@ -1,2 +1,11 @@
 export { hiddenMachine, hiddenSheet, type Hidden } from './hidden'
-export { rehearse, type CutPart, type Rehearsal, type Rehearsed } from './rehearse'
+export {
+  LASER_ACTS,
+  laserSetupSchema,
+  SimulatedLaser,
+  type LaserAct,
+  type LaserPiece,
+  type LaserSetup,
+  type LaserState,
+} from './laser'
+export { knownOf, piecesByPart, rehearse, type CutPart, type Rehearsal, type Rehearsed } from './rehearse'

@@ -18,7 +18,7 @@ import { ORDINARY_CODE } from '../machine'
 import { problemSentence } from '../box'
 import type { Thickness } from '../stock'
 import { poseShift, randomFrom, shapeFor, type Placement } from '../nest'
-import { bell, hiddenMachine, hiddenSheet, type Hidden } from './hidden'
+import { bell, hiddenMachine, hiddenSheet, type Hidden, type Known } from './hidden'
 import { piecesOf, type Piece } from './pieces'
 import { burn, overBridges, waysOf } from './runs'
 
@@ -76,12 +76,36 @@ interface CutLoad {
 }
 
 /** The piece whose way lies where a part was to lie. */
-function pieceFor(wanted: Ring, pieces: Piece[]): Piece | undefined {
+function pieceFor<P>(wanted: Ring, pieces: P[], wayOf: (piece: P) => Ring): P | undefined {
   const box = bounds(wanted)
-  return pieces.find(({ way }) => {
-    const its = bounds(way)
+  return pieces.find((piece) => {
+    const its = bounds(wayOf(piece))
     return (['minX', 'minY', 'maxX', 'maxY'] as const).every((side) => Math.abs(its[side] - box[side]) < 0.6)
   })
+}
+
+/** Which part each piece of a load is, and the parts that none is. */
+export function piecesByPart<P>(
+  job: Job,
+  load: LoadPlan,
+  parts: Part[],
+  pieces: P[],
+  wayOf: (piece: P) => Ring,
+): { found: { part: Part; placement: Placement; piece: P }[]; missing: Part[] } {
+  const byId = new Map(parts.map((part) => [part.id, part]))
+  const here = new Set(load.paths.map(({ part }) => part))
+  const placements = (job.layout.arrangement?.placements ?? []).filter(({ part }) => here.has(part))
+  const found: { part: Part; placement: Placement; piece: P }[] = []
+  const missing: Part[] = []
+  for (const placement of placements) {
+    const part = byId.get(placement.part)
+    if (!part) continue
+    const way = shiftPoints(wayOn(part, placement, job.cut.compensation === 'paths'), -load.x, -load.y)
+    const piece = pieceFor(way, pieces, wayOf)
+    if (piece) found.push({ part, placement, piece })
+    else missing.push(part)
+  }
+  return { found, missing }
 }
 
 /** Where the outline of a part is cut on its sheet. */
@@ -121,19 +145,7 @@ function cutLoad(
   )
   const { ways, seconds } = waysOf(moves, machine, hidden)
   const pieces = piecesOf(burn(overBridges(ways), machine.watts, sheet, hidden), sheet, hidden)
-  const byId = new Map(parts.map((part) => [part.id, part]))
-  const here = new Set(load.paths.map(({ part }) => part))
-  const placements = (job.layout.arrangement?.placements ?? []).filter(({ part }) => here.has(part))
-  const found: CutLoad['found'] = []
-  const missing: Part[] = []
-  for (const placement of placements) {
-    const part = byId.get(placement.part)!
-    const way = shiftPoints(wayOn(part, placement, job.cut.compensation === 'paths'), -load.x, -load.y)
-    const piece = pieceFor(way, pieces)
-    if (piece) found.push({ part, placement, piece })
-    else missing.push(part)
-  }
-  return { load, found, missing, seconds }
+  return { load, ...piecesByPart(job, load, parts, pieces, ({ way }) => way), seconds }
 }
 
 const rounded = (value: number): number => Math.round(value * 1e4) / 1e4
@@ -183,17 +195,17 @@ function jointsOf(things: DerivedThing[], loads: CutLoad[], interference: number
   })
 }
 
-/** The laser of a seed on one of the job's stocks. */
-function machineOf(job: Job, box: DerivedBox, { material, choice }: StockCut, seed: number): Hidden {
+/** What the owner of a laser knows of it, on one of the job's stocks. */
+export function knownOf(job: Job, box: DerivedBox, { material, choice }: StockCut): Known {
   const { kerf } = box.materials.find(({ id }) => id === material) ?? box
   const isTested =
     choice.standing === 'tested' && choice.test !== null && choice.test.result !== 'not through'
-  return hiddenMachine(seed, {
+  return {
     family: seenBy(job, material).measure.stock?.family ?? 'other',
     kerf: { x: kerf.by.x.width, y: kerf.by.y.width },
     doubt: kerf.sd,
     through: isTested ? choice.energy : null,
-  })
+  }
 }
 
 /**
@@ -207,7 +219,9 @@ export function rehearse(given: Job, seed: number): Rehearsed {
     const [problem] = things.flatMap((each) => each.box.problems)
     return { ok: false, error: problemSentence(problem, IN_METRIC) }
   }
-  const machines = new Map(plan.stocks.map((stock) => [stock.material, machineOf(job, box, stock, seed)]))
+  const machines = new Map(
+    plan.stocks.map((stock) => [stock.material, hiddenMachine(seed, knownOf(job, box, stock))]),
+  )
   const whole = { ...job, cut: { ...job.cut, files: 'sheet' as const } }
   const programs = writeFiles(whole, derived, plan, ['gcode'])
   const pages = plan.loads.filter(({ paths }) => paths.length > 0)

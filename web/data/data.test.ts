@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, jest, test } from '@jest/globals'
 import { deleteDB, openDB } from 'idb'
 import { readFileSync } from 'node:fs'
-import { emptyJob, type Job } from '@core/job'
+import { emptyJob, JOB_VERSION, type Job } from '@core/job'
 import { database, forgetEverything, onStorage, type StorageNotice } from './db'
 import { getFact, setFact } from './facts'
 import { deleteJob, isUnreadable, listJobs, loadJob, saveJob } from './jobs'
@@ -156,5 +156,5 @@ test('a browser that stored version 1 is brought up to date, jobs, readings and 
   expect(stock.readings.map(({ value }) => value)).toEqual([3.02, 3.06, 3.04, 3.01, 3.08, 3.05, 3.02])
   expect((await now.getAll('kerfs'))[0]).toMatchObject({ width: 0.16, method: 'typed' })
   expect(await now.getAll('tastes')).toEqual([])
-  expect((await read(old.id))?.version).toBe(7)
+  expect((await read(old.id))?.version).toBe(JOB_VERSION)
 })

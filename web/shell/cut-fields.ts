@@ -11,6 +11,7 @@ export const CUT_FIELDS: FieldEntry[] = [
   cut('look', 'Wait at the end of a program', 'pause stop look', { behind: 'formats' }),
   cut('again', 'An extra pass over some parts', 'second pass knot not through repeat'),
   cut('again-passes', 'How many extra passes', 'second pass repeat', { behind: 'again' }),
+  cut('laser', 'A simulated laser to work', 'simulate practice device machine pause door'),
   cut('read-back', 'Hold a file against the plan', 'compare import check'),
   cut('scrubber', 'Time into the cut', 'play watch simulate beam'),
 ]

@@ -11,6 +11,7 @@ import AgainCard from './AgainCard.vue'
 import CheckList from './CheckList.vue'
 import CutForm from './CutForm.vue'
 import CutPlayer from './CutPlayer.vue'
+import LaserCard from './LaserCard.vue'
 import ReadBackCard from './ReadBackCard.vue'
 import RehearsalCard from './RehearsalCard.vue'
 import TimeTable from './TimeTable.vue'
@@ -92,6 +93,7 @@ const cautions = computed(() => [
       <CheckList />
       <CautionNote title="At the laser" :cautions="cautions" />
       <AgainCard v-if="shown" :load="shown" />
+      <LaserCard v-if="shown" :load="shown" />
       <RehearsalCard />
       <ReadBackCard v-if="shown" :load="shown" @found="differences = $event" />
     </div>

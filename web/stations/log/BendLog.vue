@@ -53,7 +53,8 @@ const remove = (id: string): void =>
   stocks.change({ bends: tests.value.filter((test) => test.id !== id) }, '')
 const grainOf = ({ grain }: BendTest): string => (grain === 'any' ? '' : ` ${grain} the grain`)
 const line = (test: BendTest): string =>
-  `links ${say.value.short(test.width, 2)}${grainOf(test)}: ${test.broke ? 'broke at' : 'held at'} ${test.angle}°, ` +
+  `links ${say.value.short(test.width, 2)}${grainOf(test)}: ` +
+  `${test.broke ? 'broke at' : 'held at'} ${test.angle}°, ` +
   `shear ${shearOf(test).toFixed(4)}`
 </script>
 

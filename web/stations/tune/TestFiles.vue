@@ -19,7 +19,8 @@ const chooser = ref<HTMLInputElement>()
 const error = ref('')
 
 async function write(as: 'csv' | 'json'): Promise<void> {
-  const { writeTests, writeTestsJson } = await import('@core/files') // fetched when something is first written
+  // Fetched when something is first written.
+  const { writeTests, writeTestsJson } = await import('@core/files')
   const tests = props.tests.map(({ setting, thickness, result }) => ({ setting, thickness, result }))
   const name = `${fileStem(`tests ${jobs.job.measure.stock?.name ?? ''}`)}.${as}`
   await download([{ name, content: as === 'csv' ? writeTests(tests) : writeTestsJson(tests) }], name)

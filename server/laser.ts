@@ -1,0 +1,145 @@
+import { randomUUID } from 'node:crypto'
+import express, { Router, type ErrorRequestHandler, type Request, type Response } from 'express'
+import { z } from 'zod'
+import { LASER_ACTS, laserSetupSchema, SimulatedLaser } from '../core/rehearse'
+
+/** A program larger than this is refused while it still comes in. */
+const LARGEST = '40mb'
+/** Watchers at once, and how often they are told, ms. */
+const MOST_WATCHERS = 4
+const TOLD_EVERY = 200
+/** A window that says nothing for so long is gone: another one may connect, ms. */
+const GONE_AFTER = 15_000
+/** The same once it stopped watching, ms. */
+const LEFT_AFTER = 1500
+/** How much quicker than a real one it may run. */
+const FASTEST = 2000
+
+const connectSchema = z.strictObject({
+  setup: laserSetupSchema,
+  times: z.number().min(1).max(FASTEST),
+})
+const actSchema = z.strictObject({ act: z.enum(LASER_ACTS) })
+
+interface Connected {
+  token: string
+  laser: SimulatedLaser
+  times: number
+  seen: number
+  ticked: number
+}
+
+const say = (response: Response, status: number, error: string): void =>
+  void response.status(status).json({ error })
+
+/**
+ * A simulated laser that takes programs over HTTP as a real one would. One window works with it at a time;
+ * who asks must set a header of our own, which no foreign page can.
+ * @param now ms
+ */
+export function laserRoutes(now: () => number = Date.now): Router {
+  let connected: Connected | null = null
+  let watchers = 0
+  const router = Router()
+
+  /** Lets its time go by. */
+  function follow(): SimulatedLaser | null {
+    if (!connected) return null
+    const at = now()
+    connected.laser.tick(((at - connected.ticked) / 1000) * connected.times)
+    connected.ticked = at
+    return connected.laser
+  }
+  /** The laser for who holds it; the others are told. */
+  function held(request: Request, response: Response): SimulatedLaser | null {
+    if (!connected) {
+      say(response, 409, 'No laser is connected. Connect one first.')
+      return null
+    }
+    if (request.get('x-uplands-laser') !== connected.token) {
+      say(response, 403, 'Another window works with this laser. Wait until it is done there.')
+      return null
+    }
+    connected.seen = now()
+    return follow()
+  }
+
+  router.use((request, response, next) => {
+    response.set('cache-control', 'no-store')
+    if (request.get('x-uplands-laser') !== undefined || request.path === '/stream') next()
+    else say(response, 403, 'This laser answers to Uplands only.')
+  })
+  router.use(express.json({ limit: '50kb' }), express.text({ type: 'text/plain', limit: LARGEST }))
+
+  router.post('/connect', (request, response) => {
+    const read = connectSchema.safeParse(request.body)
+    if (!read.success) return say(response, 400, 'These figures describe no laser. Choose one in Measure.')
+    const isOther = connected && request.get('x-uplands-laser') !== connected.token
+    if (isOther && now() - connected!.seen < GONE_AFTER)
+      return say(response, 409, 'Another window works with this laser. Wait until it is done there.')
+    const { setup, times } = read.data
+    connected = { token: randomUUID(), laser: new SimulatedLaser(setup), times, seen: now(), ticked: now() }
+    response.json({ token: connected.token, state: connected.laser.state() })
+  })
+  router.put('/program', (request, response) => {
+    const laser = held(request, response)
+    if (!laser) return
+    if (typeof request.body !== 'string' || request.body.trim() === '')
+      return say(response, 400, 'That is no program. Send G-code as plain text.')
+    const done = laser.load(request.body)
+    if (!done.ok) return say(response, 422, done.error)
+    response.json(laser.state())
+  })
+  router.post('/act', (request, response) => {
+    const laser = held(request, response)
+    if (!laser) return
+    const read = actSchema.safeParse(request.body)
+    if (!read.success) return say(response, 400, `It knows: ${LASER_ACTS.join(', ')}.`)
+    const done = laser.act(read.data.act)
+    if (!done.ok) return say(response, 409, done.error)
+    response.json(laser.state())
+  })
+  router.get('/state', (request, response) => {
+    const laser = held(request, response)
+    if (laser) response.json(laser.state())
+  })
+  router.get('/pieces', (request, response) => {
+    const found = held(request, response)?.pieces()
+    if (!found) return
+    if (!found.ok) return say(response, 409, found.error)
+    response.json({ pieces: found.pieces })
+  })
+  router.get('/stream', (request, response) => {
+    if (!connected || request.query.token !== connected.token)
+      return say(response, 403, 'Another window works with this laser. Wait until it is done there.')
+    if (watchers >= MOST_WATCHERS) return say(response, 429, 'Too many windows watch it. Close one.')
+    watchers++
+    response.writeHead(200, {
+      'content-type': 'text/event-stream',
+      'cache-control': 'no-store, no-transform',
+    })
+    const tell = (): void => {
+      const laser = follow()
+      if (!connected || request.query.token !== connected.token || !laser) return void response.end()
+      connected.seen = now()
+      response.write(`data: ${JSON.stringify(laser.state())}\n\n`)
+    }
+    tell()
+    const timer = setInterval(tell, TOLD_EVERY)
+    response.on('close', () => {
+      clearInterval(timer)
+      watchers--
+      // Who looks away gives it up soon: a closed window never says so.
+      if (watchers === 0 && connected)
+        connected.seen = Math.min(connected.seen, now() - GONE_AFTER + LEFT_AFTER)
+    })
+  })
+
+  const failed: ErrorRequestHandler = (error: { status?: number }, _request, response, next) => {
+    if (response.headersSent) return next(error)
+    if (error.status === 413) say(response, 413, 'That is larger than a laser takes. Send it in parts.')
+    else say(response, error.status ?? 400, 'That could not be read. Send it again.')
+  }
+  router.use(failed)
+  return router
+}

@@ -1,0 +1,188 @@
+<script setup lang="ts">
+import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
+import type { LoadPlan } from '@core/derive'
+import { formatDuration } from '@core/length'
+import { ASSUMED_MACHINE, ORDINARY_CODE } from '@core/machine'
+import type { LaserAct, LaserPiece, LaserSetup, LaserState } from '@core/rehearse'
+import { useSay } from '@web/parts/say'
+import { LaserClient, type Answer } from '@web/data/laser'
+import { useDerived } from '@web/stores/derived'
+import { useOpenJob } from '@web/stores/job'
+import { usePlanner } from '@web/stores/planner'
+
+/** A simulated laser that one works as one would a real one: send, start, pause, open, look, take out. */
+const props = defineProps<{ load: LoadPlan }>()
+const jobs = useOpenJob()
+const derived = useDerived()
+const planner = usePlanner()
+const say = useSay()
+const client = new LaserClient()
+const state = ref<LaserState | null>(null)
+const error = ref('')
+const isLost = ref(false)
+const busy = ref(false)
+interface Outcome {
+  free: number
+  of: number
+  faults: { label: string; why: string }[]
+}
+const outcome = shallowRef<Outcome | null>(null)
+const ASTRAY = 'It is not where it should be: its outline was not cut, or the sheet was moved.'
+/** A cut of ten minutes takes some ten seconds. */
+const TIMES = 60
+const seed = ref(1)
+
+const material = computed(
+  () => derived.box.materials.find(({ id }) => id === props.load.material) ?? derived.box.materials[0],
+)
+async function setup(): Promise<LaserSetup> {
+  const { knownOf } = await import('@core/rehearse') // fetched when something is first rehearsed
+  const { plan } = planner
+  const machine = jobs.job.measure.machine ?? {
+    ...ASSUMED_MACHINE,
+    origin: 'front left' as const,
+    code: ORDINARY_CODE,
+  }
+  const { watts, maxSpeed, travelSpeed, acceleration, origin, code } = machine
+  const cut = plan!.stocks.find((each) => each.material === props.load.material) ?? plan!.stocks[0]
+  const { family, kerf, doubt, through } = knownOf(jobs.job, derived.box, cut)
+  const { thickness } = material.value
+  return {
+    seed: seed.value,
+    machine: { watts, maxSpeed, travelSpeed, acceleration, origin, code },
+    family,
+    sheet: { number: props.load.sheet, width: props.load.width, height: props.load.height },
+    thickness: { mean: thickness.mean, doubt: thickness.sd },
+    kerf: { ...kerf, doubt },
+    through,
+  }
+}
+
+function take(answer: Answer<LaserState>): boolean {
+  error.value = answer.ok ? '' : answer.error
+  if (answer.ok) state.value = answer.value
+  return answer.ok
+}
+async function begin(): Promise<void> {
+  const { plan } = planner
+  if (!plan || !derived.ready) return
+  busy.value = true
+  outcome.value = null
+  const { writeProgram } = await import('@core/files') // fetched when something is first written
+  const program = writeProgram(jobs.job, derived.all, plan, props.load)
+  const isThere = take(await client.connect(await setup(), TIMES)) && take(await client.send(program))
+  if (isThere) {
+    client.watch(
+      (told) => {
+        isLost.value = false
+        state.value = told
+      },
+      () => {
+        isLost.value = true
+      },
+    )
+    take(await client.act('start'))
+  }
+  busy.value = false
+}
+const act = async (what: LaserAct): Promise<boolean> => take(await client.act(what))
+async function takeOut(): Promise<void> {
+  const answer = await client.pieces()
+  error.value = answer.ok ? '' : answer.error
+  client.leave()
+  if (answer.ok) outcome.value = await lookAt(answer.value.pieces)
+}
+/** Which parts came out, and what is wrong with them. */
+async function lookAt(pieces: LaserPiece[]): Promise<Outcome> {
+  const { piecesByPart } = await import('@core/rehearse')
+  const wayOf = ({ way }: LaserPiece): { x: number; y: number }[] => way.map(([x, y]) => ({ x, y }))
+  const { found, missing } = piecesByPart(jobs.job, props.load, derived.parts, pieces, wayOf)
+  const faulty = found.filter(({ piece }) => piece.faults.length > 0)
+  return {
+    free: found.filter(({ piece }) => piece.free).length,
+    of: found.length + missing.length,
+    faults: [
+      ...faulty.map(({ part, piece }) => ({ label: part.label, why: piece.faults[0] })),
+      ...missing.map(({ label }) => ({ label, why: ASTRAY })),
+    ],
+  }
+}
+watch(
+  () => state.value?.phase,
+  (phase) => {
+    if (phase === 'done' || phase === 'stopped') void takeOut()
+  },
+)
+onBeforeUnmount(() => client.leave())
+
+const isAtWork = computed(() => ['running', 'paused', 'waiting'].includes(state.value?.phase ?? ''))
+const line = computed(() => {
+  if (!state.value) return ''
+  const { phase, seconds, of, at, beam, door, flame } = state.value
+  const where = say.value.size([at.x, at.y], 0)
+  const words = [
+    phase,
+    `${formatDuration(seconds)} of ${formatDuration(of)}`,
+    `head at ${where}`,
+    beam ? 'beam on' : 'beam off',
+    door === 'open' ? 'door open' : '',
+    flame ? 'FLAME: pause it' : '',
+  ]
+  return words.filter((word) => word !== '').join(' · ')
+})
+const MOST = 5
+</script>
+
+<template>
+  <section class="card grid gap-2" aria-label="Simulated laser" data-field="laser">
+    <h2>Work a simulated laser</h2>
+    <p class="note">
+      It takes this sheet’s program as a real one would, sixty times as quick. Pause it, open its door, knock
+      against it: then look what came out. Nothing is cut.
+    </p>
+    <div class="flex flex-wrap gap-1">
+      <button
+        v-if="!isAtWork"
+        type="button"
+        class="btn px-2 py-1"
+        :disabled="busy || !derived.ready"
+        @click="begin"
+      >
+        Send the program and start
+      </button>
+      <template v-else>
+        <button v-if="state?.phase === 'running'" type="button" class="btn px-2 py-1" @click="act('pause')">
+          Pause
+        </button>
+        <button v-else type="button" class="btn px-2 py-1" @click="act('go on')">Go on</button>
+        <button
+          type="button"
+          class="btn px-2 py-1"
+          @click="act(state?.door === 'open' ? 'close the door' : 'open the door')"
+        >
+          {{ state?.door === 'open' ? 'Close the door' : 'Open the door' }}
+        </button>
+        <button type="button" class="btn px-2 py-1" @click="act('bump')">Knock against the sheet</button>
+        <button type="button" class="btn px-2 py-1" @click="act('stop')">Stop</button>
+      </template>
+    </div>
+    <p v-if="error" class="text-[13px] text-rowan" role="alert">{{ error }}</p>
+    <p v-if="isLost && isAtWork" class="text-[13px] text-gorse" role="status">
+      The connection is lost. It is taken up again by itself; the laser goes on meanwhile.
+    </p>
+    <template v-if="state && state.of > 0">
+      <progress class="h-2 w-full" :value="state.seconds" :max="state.of" aria-label="How far it is" />
+      <p class="num text-[13px]" data-testid="laser-line">{{ line }}</p>
+    </template>
+    <div v-if="outcome" class="grid gap-1 text-[13px]" data-testid="laser-parts" aria-live="polite">
+      <p class="font-semibold">{{ outcome.free }} of {{ outcome.of }} parts came free.</p>
+      <ul v-if="outcome.faults.length > 0" class="list-disc pl-4">
+        <li v-for="{ label, why } in outcome.faults.slice(0, MOST)" :key="label">
+          <strong>{{ label }}</strong>
+          : {{ why }}
+        </li>
+        <li v-if="outcome.faults.length > MOST">and {{ outcome.faults.length - MOST }} more</li>
+      </ul>
+    </div>
+  </section>
+</template>
