@@ -171,11 +171,16 @@ const MOST = 5
       The connection is lost. It is taken up again by itself; the laser goes on meanwhile.
     </p>
     <template v-if="state && state.of > 0">
-      <progress class="h-2 w-full" :value="state.seconds" :max="state.of" aria-label="How far it is" />
+      <progress
+        class="h-2 w-full accent-heather"
+        :value="state.seconds"
+        :max="state.of"
+        aria-label="How far it is"
+      />
       <p class="num text-[13px]" data-testid="laser-line">{{ line }}</p>
     </template>
     <div v-if="outcome" class="grid gap-1 text-[13px]" data-testid="laser-parts" aria-live="polite">
-      <p class="font-semibold">{{ outcome.free }} of {{ outcome.of }} parts came free.</p>
+      <p class="font-semibold">{{ outcome.free }} of {{ outcome.of }} parts came free as planned.</p>
       <ul v-if="outcome.faults.length > 0" class="list-disc pl-4">
         <li v-for="{ label, why } in outcome.faults.slice(0, MOST)" :key="label">
           <strong>{{ label }}</strong>
