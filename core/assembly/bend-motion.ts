@@ -29,9 +29,6 @@ const matrixOf = (x: Vector, y: Vector, z: Vector, at: Vector): Matrix4 => [
   ...[0, 0, 0, 1],
 ]
 
-/** What is asked of a panel beside a bend. */
-type Flat = Pick<Panel, 'frame' | 'blank' | 'thickness'>
-
 /** Where a bend begins: at mid-thickness, with the way on, the way along it and the way out of the sheet. */
 interface Start {
   at: Vector
@@ -45,7 +42,7 @@ interface Start {
 }
 
 /** @param from the panel before the bend @param to the one that it leads to */
-function startOf(from: Flat, to: Flat): Start {
+function startOf(from: Panel, to: Panel): Start {
   const out = column(from.frame, 2)
   const on = column(to.frame, 2)
   const side = cross(out, on)
@@ -80,7 +77,7 @@ function along({ at, on, side, out }: Start, angle: number, flat: number): Matri
 }
 
 /** Where what lies beyond a bend goes when it opens. @param share of the quarter turn that is opened */
-export function openedBy(from: Flat, to: Flat, radius: number, share: number): Matrix4 {
+export function openedBy(from: Panel, to: Panel, radius: number, share: number): Matrix4 {
   const start = startOf(from, to)
   const flat = flatLength(QUARTER, radius, start.thickness)
   return multiply(along(start, QUARTER * (1 - share), flat), rigidInverse(along(start, QUARTER, flat)))

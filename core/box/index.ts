@@ -74,5 +74,4 @@ export {
   type OpeningShape,
 } from './opening'
 export { engravingSchema, engravingsOn, MOST_ENGRAVINGS, NO_WORDS, type Engraving } from './engraving'
-export { latchWall } from './latch'
 export { fallsOpen, LIES_IN_USE } from './lies'

@@ -164,7 +164,6 @@ const artworkOn = ({ spec }: Shell, part: Part): Feature[] =>
 
 /** All that the maker takes out of a part of the shell, or of what is added to it. */
 export const openingsOf = (shell: Shell, part: Part): Feature[] => [
-  ...rimFeatures(shell, part),
   ...archesOf(shell, part),
   ...rimFeatures(shell, part),
   ...lidPull(shell, part),
