@@ -43,7 +43,8 @@ test('every corner, floor and top by its picture: proven each time, laid out and
   }
   await settled(page)
   await goTo(page, 'Cut')
-  // Grooves are on the inside face: that has to lie up.
+  // Grooves are on the inside face: that has to lie up, or the sheet to be turned.
+  await page.locator('[data-field=turn]').selectOption('leave out')
   await expect(page.getByRole('list', { name: 'Checks' })).toContainText('Grooves are on the inside face')
   await page.locator('[data-field=face]').getByText('inside up').click()
   await settled(page)

@@ -7,7 +7,7 @@ import { canLetter, outlined, stencilled } from '../lettering'
 import { hatch, placing, shapesOfMotif, type Motif } from './index'
 
 const words = { job: 'Peat crate', revision: '3' }
-const shapes = (motif: Motif) => shapesOfMotif(motif, [], words)
+const shapes = (motif: Motif) => shapesOfMotif(motif, { drawings: [], pictures: [] }, words)
 const isIn = (regions: Region[], x: number, y: number): boolean =>
   regions.flatMap(ringsOf).reduce((inside, ring) => {
     for (const [i, a] of ring.entries()) {

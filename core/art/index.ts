@@ -1,3 +1,15 @@
+export {
+  BARE,
+  FACE_SIDES,
+  faceWithin,
+  isBare,
+  joinFaces,
+  mapFace,
+  onFace,
+  type Face,
+  type Faces,
+  type Side,
+} from './face'
 export { hatch } from './hatch'
 export {
   drawingSchema,
@@ -12,5 +24,20 @@ export {
   type Words,
 } from './motif'
 export { ANCHORS, placeFields, placing, type Anchor, type Place } from './place'
+export {
+  dotsOf,
+  greysFrom,
+  greysOf,
+  MOST_DOTS,
+  MOST_PICTURES,
+  movePicture,
+  pictureFrom,
+  pictureRows,
+  pictureSchema,
+  type Greys,
+  type Picture,
+  type PlacedPicture,
+} from './picture'
+export { pictureSize } from './picture-size'
 export { readArtwork, readLines, type ArtRead, type Artwork } from './read'
-export { linesRound, mapShapes, pointsOf, shapesOfMotif, type Shapes } from './shapes'
+export { frameOf, linesRound, mapShapes, pointsOf, shapesOfMotif, type Kept, type Shapes } from './shapes'

@@ -64,9 +64,26 @@ export const motifSchema = z.discriminatedUnion('kind', [
     drawing: z.string().min(1).max(60),
     width: z.number().min(1).max(3000),
   }),
+  z.strictObject({ kind: z.literal('round'), diameter: z.number().min(1).max(1000) }),
+  z.strictObject({
+    kind: z.literal('rectangle'),
+    width: z.number().min(1).max(3000),
+    height: z.number().min(1).max(3000),
+    radius: z.number().min(0).max(1000),
+  }),
+  /** A picture as dots: by error diffusion, or black where it is darker than a level of 0 to 255. */
+  z.strictObject({
+    kind: z.literal('picture'),
+    picture: z.string().min(1).max(60),
+    width: z.number().min(2).max(1000),
+    /** From row to row and from dot to dot. */
+    dots: z.number().min(0.05).max(2),
+    way: z.enum(['diffused', 'threshold']),
+    level: z.number().int().min(1).max(254),
+  }),
 ])
 export type Motif = z.infer<typeof motifSchema>
-export const MOTIF_KINDS = ['text', 'ruler', 'code', 'drawing'] as const
+export const MOTIF_KINDS = ['text', 'ruler', 'code', 'round', 'rectangle', 'drawing', 'picture'] as const
 
 /** Words that a text may have in braces, and what they stand for now. */
 export type Words = Record<'job' | 'revision', string>

@@ -19,6 +19,8 @@ export type Anchor = (typeof ANCHORS)[number]
 
 /** A place by numbers on the outside of a panel: it stays the same when the box changes size. */
 export const placeFields = {
+  /** An opening on the same panel, by id, that the anchor is on; empty: the panel. */
+  from: z.string().max(60),
   anchor: z.enum(ANCHORS),
   /** From the anchor to the right and up, mm. */
   right: offset,

@@ -19,7 +19,7 @@ export {
 } from './types'
 export { frameOf, onPart, ownAxis, pointOnPart, slabOf, wayOf, type Lie, type Way } from './place'
 export { cornerAt, partsById, prismOf, slotSlack, type PartsById } from './prism'
-export { grown, resolve, type BrokenPanel, type Face, type Panel } from './resolve'
+export { grown, resolve, type BrokenPanel, type Panel } from './resolve'
 export { type SideKind, type Wanted } from './claimed'
 export { sidesOf, type PanelSide } from './sides'
 export { coverage, coveredBetween, sharedLength, type Stretch } from './coverage'

@@ -4,13 +4,13 @@ import {
   paint,
   sizeOf,
   type Bounds,
-  type DrawnLine,
   type Painting,
   type Point,
   type Region,
   type Ring,
   type Stroke,
 } from '../geometry'
+import type { Faces } from '../art'
 import { claimsContext, strokesOf, type ClaimsContext, type Wanted } from './claimed'
 import { keyOf } from './shape-key'
 import type { Assembly, Part } from './types'
@@ -24,16 +24,8 @@ export interface Panel extends Part {
   size: { width: number; height: number }
   /** What it was painted from; null where more than that was taken out of it. */
   painted: Painted | null
-  /** What is burnt into the outside face, where anything is. */
-  face?: Face
-}
-
-/** What is burnt into a face, on its panel's own plane. */
-export interface Face {
-  /** Areas that are filled. */
-  engraved: Region[]
-  /** Lines that are followed. */
-  scored: DrawnLine[]
+  /** What is burnt into its faces, where anything is. */
+  faces?: Faces
 }
 
 /** Rectangles painted over each other, and where each of them is drawn, mm. */

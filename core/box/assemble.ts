@@ -10,6 +10,7 @@ import { lipOf } from './lip'
 import { openingsOf, scoopsOf } from './openings'
 import { plateOf } from './plate'
 import { makeShell, shellParts, type Materials, type Shell } from './shell'
+import { softenedFeatures } from './soften'
 import { isCaptive, lifts, slides, type BoxSpec } from './spec'
 import { captiveRange, stopOf } from './stop'
 import { floorLedges, liningOf, railsOf, runnersOf, trayLedges } from './strips'
@@ -42,7 +43,8 @@ function withFeatures(
     const groove = grooveIn(joint, byId, isDividers ? rim : null)
     if (groove) found.get(joint.parts[0])!.push(groove)
   }
-  for (const part of parts) found.get(part.id)!.push(...latchFeatures(box, part))
+  for (const part of parts)
+    found.get(part.id)!.push(...latchFeatures(box, part), ...softenedFeatures(box.spec, part, joints, byId))
   for (const edge of edges) {
     const bolts = boltsOf(box.spec, edge)
     for (const { part, feature } of bolts ? boltsIn(edge, bolts, byId) : []) found.get(part)!.push(feature)

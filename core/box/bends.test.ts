@@ -275,16 +275,20 @@ describe('a sheet that goes all round', () => {
     for (const end of ends) expect(sharedArea(end, back.region)).toBeCloseTo(area(end), 3)
   })
   test('an opening over the seam is half in each end, and so is a line that is scored', () => {
-    const place = { panel: 'back', anchor: 'centre', right: 0, up: 0, turn: 0, mirrored: false } as const
+    const on = { panel: 'back', from: '', anchor: 'centre' } as const
+    const place = { ...on, right: 0, up: 0, turn: 0, mirrored: false }
     const shape = { kind: 'round', diameter: 20 } as const
     const text = { kind: 'text', text: 'MOOR STATION', height: 8, letters: 'single lines' } as const
-    const openings = [{ ...place, shape, columns: 1, rows: 1, apart: 30 }]
-    const engravings = [{ ...place, motif: text, as: 'score' as const, up: 20 }]
+    const repeat = { kind: 'grid', columns: 1, rows: 1, apart: 30 } as const
+    const openings = [{ ...place, id: 'o', shape, repeat }]
+    const engravings = [
+      { ...place, side: 'outside' as const, motif: text, how: { kind: 'score' as const }, up: 20 },
+    ]
     const { joined } = of({ ...spec, openings, engravings }, 3)
     const plain = area(round.joined!.piece.region)
     expect(plain - area(joined!.piece.region)).toBeCloseTo(Math.PI * 100, 0)
     const middle = joined!.piece.size.width / 2
-    const sides = joined!.piece.face!.scored.map(({ points }) => points.every(({ x }) => x > middle))
+    const sides = joined!.piece.faces!.outside.scored.map(({ points }) => points.every(({ x }) => x > middle))
     expect(new Set(sides)).toEqual(new Set([true, false]))
   })
   test('looser or tighter: the fingers of its seam overlap as its other glue lines do', () => {

@@ -1,16 +1,48 @@
 import { z } from 'zod'
-import { mapShapes, motifSchema, placeFields, placing, shapesOfMotif, type Shapes, type Words } from '../art'
+import {
+  FACE_SIDES,
+  mapShapes,
+  motifSchema,
+  placeFields,
+  placing,
+  shapesOfMotif,
+  type Place,
+  type Shapes,
+  type Words,
+} from '../art'
 import type { Bounds } from '../geometry'
 import { PANEL_NAMES } from './names'
-import { OPPOSITE } from './opening'
+import { baseOf, OPPOSITE } from './opening'
 import type { BoxSpec } from './spec'
 
-/** What is burnt into a face, placed by numbers on the outside of a panel. */
+const depth = z.number().min(0.05).max(50)
+/** Round what goes into a pocket, on every side, mm. */
+const play = z.number().min(-1).max(2)
+
+/** What is done along a motif. Lengths in mm. */
+export const howSchema = z.discriminatedUnion('kind', [
+  /** Its areas are filled with rows. */
+  z.strictObject({ kind: z.literal('engrave') }),
+  /** Its areas are followed round. */
+  z.strictObject({ kind: z.literal('score') }),
+  /** Its areas are sunk. */
+  z.strictObject({ kind: z.literal('pocket'), depth }),
+  /** They are sunk, and cut once more from a stock (empty: the job's own) to be laid into that. */
+  z.strictObject({ kind: z.literal('inlay'), depth, play, stock: z.string().max(60) }),
+  /** They are sunk for magnets, and opposite to them, on another panel, for their partners. */
+  z.strictObject({ kind: z.literal('magnet'), depth, play, with: z.enum(PANEL_NAMES).nullable() }),
+  /** An operation of the maker's own, by its id. */
+  z.strictObject({ kind: z.literal('own'), by: z.string().min(1).max(60) }),
+])
+export type How = z.infer<typeof howSchema>
+export const HOW_KINDS = ['engrave', 'score', 'pocket', 'inlay', 'magnet', 'own'] as const
+
+/** What is burnt into a face, placed by numbers on a panel, seen from that face. */
 export const engravingSchema = z.strictObject({
   panel: z.enum(PANEL_NAMES),
+  side: z.enum(FACE_SIDES),
   motif: motifSchema,
-  /** Whether areas are filled, or followed round. */
-  as: z.enum(['engrave', 'score']),
+  how: howSchema,
   ...placeFields,
 })
 export type Engraving = z.infer<typeof engravingSchema>
@@ -24,26 +56,35 @@ export const NO_WORDS: Words = { job: '{job}', revision: '{revision}' }
 /** An engraving on a panel, on its own plane. */
 export interface Engraved extends Shapes {
   of: Engraving
+  /** Which of all engravings it is, from 0. */
+  index: number
 }
 
-/** All that is on a panel, on its own plane. @param face the rectangle of the panel, mm */
+const turnedOver = ({ minX, maxX, minY, maxY }: Bounds): Bounds => ({ minX: -maxX, maxX: -minX, minY, maxY })
+
+const swapped = (anchor: Place['anchor']): Place['anchor'] =>
+  anchor.replace(/left|right/, (side) => (side === 'left' ? 'right' : 'left')) as Place['anchor']
+
+/** All that is on a panel, on its own plane as it is seen from outside. @param face its rectangle, mm */
 export function engravingsOn(
-  { engravings, drawings }: Pick<BoxSpec, 'engravings' | 'drawings'>,
+  spec: Pick<BoxSpec, 'engravings' | 'drawings' | 'pictures' | 'openings'>,
   panel: string,
   face: Bounds,
   words: Words = NO_WORDS,
 ): Engraved[] {
-  return engravings.flatMap((of): Engraved[] => {
+  return spec.engravings.flatMap((of, index): Engraved[] => {
     const isHere = of.panel === panel
     if (!isHere && !(of.mirrored && OPPOSITE[of.panel] === panel)) return []
-    const shapes = mapShapes(shapesOfMotif(of.motif, drawings, words), placing(of, face))
-    if (isHere) return [{ of, ...shapes }]
+    const shapes = shapesOfMotif(of.motif, spec, words)
     // The place is mirrored, the words are not: nobody reads them backwards.
-    const anchor = swapped(of.anchor)
-    const place = placing({ ...of, anchor, right: -of.right, turn: -of.turn }, face)
-    return [{ of, ...mapShapes(shapesOfMotif(of.motif, drawings, words), place) }]
+    const place = isHere ? of : { ...of, anchor: swapped(of.anchor), right: -of.right, turn: -of.turn }
+    const base = isHere ? baseOf(spec.openings, panel, of.from, face) : face
+    if (of.side === 'outside') return [{ of, index, ...mapShapes(shapes, placing(place, base)) }]
+    const seenFromInside = placing(place, turnedOver(base))
+    const onto = (point: Parameters<typeof seenFromInside>[0]) => {
+      const { x, y } = seenFromInside(point)
+      return { x: -x, y }
+    }
+    return [{ of, index, ...mapShapes(shapes, onto) }]
   })
 }
-
-const swapped = (anchor: Engraving['anchor']): Engraving['anchor'] =>
-  anchor.replace(/left|right/, (side) => (side === 'left' ? 'right' : 'left')) as Engraving['anchor']

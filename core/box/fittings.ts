@@ -58,6 +58,10 @@ export const fittingsSchema = z.strictObject({
   rim: z
     .strictObject({ drop: z.number().min(1).max(2000), shape: z.enum(RIM_SHAPES), run: reach })
     .nullable(),
+  /** Corners that no joint is at, of lids and dividers and strips: rounded, or cut off aslant. */
+  softened: z
+    .strictObject({ kind: z.enum(['round', 'chamfer']), size: z.number().min(0.5).max(200) })
+    .nullable(),
   /** Height of arches along the rim of the walls, which is below when the box stands upside down. */
   arch: reach,
 })
@@ -71,6 +75,7 @@ export const NO_FITTINGS: Fittings = {
   runners: null,
   holes: null,
   rim: null,
+  softened: null,
   arch: 0,
 }
 

@@ -1,7 +1,6 @@
 import type { Block, Feature, Joint, Part } from '../assembly'
-import type { Ring } from '../geometry'
+import { cornerCut, disc, type Ring } from '../geometry'
 import { onGrid, tenonClaims, tenonShares } from '../joints'
-import { cornerCut, disc } from './curves'
 import { LIES, partOf, slab, type Shell } from './shell'
 import type { BoxSpec } from './spec'
 

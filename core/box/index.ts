@@ -69,9 +69,22 @@ export {
   OPENING_KINDS,
   openingSchema,
   openingShapeSchema,
+  repeatSchema,
+  baseOf,
   ringsOfOpening,
   type Opening,
   type OpeningShape,
+  type Repeat,
 } from './opening'
-export { engravingSchema, engravingsOn, MOST_ENGRAVINGS, NO_WORDS, type Engraving } from './engraving'
+export {
+  engravingSchema,
+  engravingsOn,
+  HOW_KINDS,
+  howSchema,
+  MOST_ENGRAVINGS,
+  NO_WORDS,
+  type Engraved,
+  type Engraving,
+  type How,
+} from './engraving'
 export { fallsOpen, LIES_IN_USE } from './lies'

@@ -11,15 +11,15 @@ import { ringsOfShape } from './opening'
 import { PLAIN_BOX, problemSentence, ringsOfOpening, sameTabs, type BoxSpec, type Opening } from './index'
 
 const opening = (part: Partial<Opening>): Opening => ({
+  id: 'o',
+  from: '',
   panel: 'front',
   shape: { kind: 'round', diameter: 20 },
   anchor: 'centre',
   right: 0,
   up: 0,
   turn: 0,
-  columns: 1,
-  rows: 1,
-  apart: 30,
+  repeat: { kind: 'grid', columns: 1, rows: 1, apart: 30 },
   mirrored: false,
   ...part,
 })
@@ -151,7 +151,7 @@ describe('a panel with openings', () => {
     expect(holes[0]).toBeCloseTo(holes[1], 6)
   })
   test('a grid stands about the place where one would be', () => {
-    const rings = ringsOfOpening(opening({ columns: 3, rows: 2, apart: 10 }), {
+    const rings = ringsOfOpening(opening({ repeat: { kind: 'grid', columns: 3, rows: 2, apart: 10 } }), {
       minX: 0,
       maxX: 100,
       minY: 0,
@@ -182,11 +182,66 @@ describe('openings that go astray', () => {
   test('on a panel that is not there, or too many of them, they are refused in one sentence', () => {
     const [problem] = of([opening({ panel: 'top' })], { top: false }).problems
     expect(problemSentence(problem, IN_METRIC)).toContain('There is no top for that opening')
-    const many = opening({ columns: 40, rows: 40, apart: 1 })
+    const many = opening({ repeat: { kind: 'grid', columns: 40, rows: 40, apart: 1 } })
     expect(problemSentence(of([many]).problems[0], IN_METRIC)).toContain('come to 1600 holes')
   })
   test('a panel that falls apart is told of', () => {
     const through = opening({ shape: { kind: 'rectangle', width: 4, height: 100, radius: 0 } })
     expect(of([through]).problems[0]).toMatchObject({ kind: 'apart', panel: 'front' })
+  })
+})
+
+describe('openings that are placed from others, or round a circle', () => {
+  const face = { minX: 0, maxX: 120, minY: 0, maxY: 80 }
+  const middle = (ring: { x: number; y: number }[]) => {
+    const { minX, maxX, minY, maxY } = bounds(ring)
+    return { x: (minX + maxX) / 2, y: (minY + maxY) / 2 }
+  }
+  test('a circle of them: all as far from its middle, and from their neighbours', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 2, max: 40 }), fc.integer({ min: 5, max: 30 }), (count, radius) => {
+        const repeat = { kind: 'circle' as const, count, radius, turned: true }
+        const rings = ringsOfOpening(opening({ shape: { kind: 'slot', length: 6, width: 2 }, repeat }), face)
+        const at = rings.map(middle)
+        for (const [i, a] of at.entries()) {
+          expect(Math.hypot(a.x - 60, a.y - 40)).toBeCloseTo(radius, 6)
+          const b = at[(i + 1) % count]
+          expect(Math.hypot(a.x - b.x, a.y - b.y)).toBeCloseTo(2 * radius * Math.sin(Math.PI / count), 6)
+        }
+        expect(at[0].y).toBeCloseTo(40 + radius, 6)
+      }),
+    )
+  })
+  test('turned with their place, slots lie along the circle all round', () => {
+    const repeat = { kind: 'circle' as const, count: 4, radius: 20, turned: true }
+    const rings = ringsOfOpening(opening({ shape: { kind: 'slot', length: 10, width: 2 }, repeat }), face)
+    const wide = rings.map((ring) => bounds(ring).maxX - bounds(ring).minX)
+    expect(wide).toEqual([10, 2, 10, 2].map((each) => expect.closeTo(each, 6)))
+  })
+  test('one stands from the edge of another one, wherever that goes', () => {
+    const window = (right: number) =>
+      opening({ id: 'w', shape: { kind: 'rectangle', width: 40, height: 20, radius: 0 }, right })
+    const hole = opening({
+      id: 'h',
+      from: 'w',
+      anchor: 'right',
+      right: 8,
+      shape: { kind: 'round', diameter: 4 },
+    })
+    const after = opening({ id: 'i', from: 'h', anchor: 'top', up: 5, shape: { kind: 'round', diameter: 4 } })
+    for (const right of [-12, 0, 17]) {
+      const holes = panelOf(of([window(right), hole, after]), 'front').region.holes.map(middle)
+      const [w, h, i] = [...holes].sort((a, b) => a.x - b.x || a.y - b.y)
+      expect([h.x - w.x, h.y - w.y]).toEqual([28, 0].map((each) => expect.closeTo(each, 4)))
+      expect([i.x - h.x, i.y - h.y]).toEqual([0, 7].map((each) => expect.closeTo(each, 4)))
+    }
+  })
+  test('one that names itself, a later one or one that is gone stands from its panel', () => {
+    const from = (name: string) => opening({ id: 'a', from: name })
+    const plain = panelOf(of([opening({ id: 'a' })]), 'front').region
+    for (const name of ['a', 'b', 'gone'])
+      expect(
+        panelOf(of([from(name), opening({ id: 'b', from: 'a', right: 40 })]), 'front').region.holes[0],
+      ).toEqual(plain.holes[0])
   })
 })

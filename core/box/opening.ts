@@ -1,9 +1,16 @@
 import { z } from 'zod'
 import { placeFields, placing } from '../art'
-import type { Bounds, Ring } from '../geometry'
-import { rectangle } from '../geometry'
+import {
+  arcOf,
+  bounds,
+  disc,
+  roundedRectangle,
+  slotRing,
+  type Bounds,
+  type Point,
+  type Ring,
+} from '../geometry'
 import { outlined, stencilled } from '../lettering'
-import { arcOf, cornerCut, disc, slotRing } from './curves'
 import { PANEL_NAMES, type PanelName } from './names'
 
 const length = z.number().min(0.5).max(2000)
@@ -45,44 +52,38 @@ export const openingShapeSchema = z.discriminatedUnion('kind', [
 export type OpeningShape = z.infer<typeof openingShapeSchema>
 export const OPENING_KINDS = ['round', 'rectangle', 'slot', 'polygon', 'keyhole', 'vents', 'letters'] as const
 
+/** How an opening is repeated: the middle of all is where one would be. */
+export const repeatSchema = z.discriminatedUnion('kind', [
+  /** So many beside and above each other, so far apart. */
+  z.strictObject({
+    kind: z.literal('grid'),
+    columns: z.number().int().min(1).max(40),
+    rows: z.number().int().min(1).max(40),
+    apart: z.number().min(0).max(2000),
+  }),
+  /** So many round a circle, the first of them above its middle; each turned with its place, or none. */
+  z.strictObject({
+    kind: z.literal('circle'),
+    count: z.number().int().min(1).max(120),
+    radius: z.number().min(0).max(1000),
+    turned: z.boolean(),
+  }),
+])
+export type Repeat = z.infer<typeof repeatSchema>
+
 /** An opening, placed by numbers on the outside of a panel: it keeps its place when the box changes size. */
 export const openingSchema = z.strictObject({
+  id: z.string().min(1).max(60),
   panel: z.enum(PANEL_NAMES),
   shape: openingShapeSchema,
   ...placeFields,
-  /** So many beside and above each other, so far apart; the middle of all is where one would be. */
-  columns: z.number().int().min(1).max(40),
-  rows: z.number().int().min(1).max(40),
-  apart: z.number().min(0).max(2000),
+  repeat: repeatSchema,
 })
 export type Opening = z.infer<typeof openingSchema>
 
 /** Openings that a box may have, and single holes that they may come to. */
 export const MOST_OPENINGS = 40
 export const MOST_HOLES = 1500
-
-/** A rectangle with round corners about the origin. */
-function roundedRectangle(width: number, height: number, radius: number): Ring[] {
-  const r = Math.min(radius, width / 2, height / 2)
-  const [x, y] = [width / 2, height / 2]
-  if (r <= 0) return [rectangle(-x, -y, x, y)]
-  const corner = (sx: 1 | -1, sy: 1 | -1): Ring =>
-    cornerCut({ x: sx * x, y: sy * y }, { x: -sx as 1 | -1, y: -sy as 1 | -1 }, r).slice(1)
-  const ordered = ([sx, sy]: [1 | -1, 1 | -1]): Ring => {
-    const curve = corner(sx, sy)
-    return sx === sy ? curve : curve.reverse()
-  }
-  return [
-    (
-      [
-        [1, 1],
-        [-1, 1],
-        [-1, -1],
-        [1, -1],
-      ] as [1 | -1, 1 | -1][]
-    ).flatMap(ordered),
-  ]
-}
 
 const polygon = (sides: number, across: number, from = Math.PI / 2): Ring =>
   Array.from({ length: sides }, (_, i) => {
@@ -141,7 +142,7 @@ export function ringsOfShape(shape: OpeningShape): Ring[] {
     case 'round':
       return [disc({ x: 0, y: 0 }, shape.diameter / 2)]
     case 'rectangle':
-      return roundedRectangle(shape.width, shape.height, shape.radius)
+      return [roundedRectangle(shape.width, shape.height, shape.radius)]
     case 'slot':
       return [slotRing({ x: 0, y: 0 }, Math.max(shape.length, shape.width * 1.001), shape.width)]
     case 'polygon':
@@ -164,24 +165,53 @@ export const OPPOSITE: Record<PanelName, PanelName> = {
   top: 'floor',
 }
 
+/** Where each of a repeated opening stands about the middle of all, and how far it is turned, degrees. */
+function spots(repeat: Repeat): { shift: Point; turn: number }[] {
+  if (repeat.kind === 'grid') {
+    const { columns, rows, apart } = repeat
+    return Array.from({ length: columns * rows }, (_, i) => ({
+      shift: {
+        x: ((i % columns) - (columns - 1) / 2) * apart,
+        y: (Math.floor(i / columns) - (rows - 1) / 2) * apart,
+      },
+      turn: 0,
+    }))
+  }
+  const { count, radius, turned } = repeat
+  return Array.from({ length: count }, (_, i) => {
+    const angle = Math.PI / 2 - (2 * Math.PI * i) / count
+    const shift = { x: radius * Math.cos(angle), y: radius * Math.sin(angle) }
+    return { shift, turn: turned ? (-360 * i) / count : 0 }
+  })
+}
+
 /**
  * All rings of an opening on its panel's own plane.
- * @param face the rectangle of the panel, mm
- * @param isMirror of the one on the opposite panel: left and right change places
+ * @param base the rectangle that its place is told from, mm
+ * @param mirror the panel's rectangle, for the one on the opposite panel: left and right change places there
  */
-export function ringsOfOpening(opening: Opening, face: Bounds, isMirror = false): Ring[] {
-  const { shape, columns, rows, apart } = opening
-  const base = ringsOfShape(shape)
-  const grid = Array.from({ length: columns * rows }, (_, i) => ({
-    x: ((i % columns) - (columns - 1) / 2) * apart,
-    y: (Math.floor(i / columns) - (rows - 1) / 2) * apart,
-  }))
-  const rings = grid.flatMap((shift) => base.map((ring) => ring.map(placing(opening, face, shift))))
-  if (!isMirror) return rings
-  const middle = face.minX + face.maxX
+export function ringsOfOpening(opening: Opening, base: Bounds, mirror: Bounds | null = null): Ring[] {
+  const shapes = ringsOfShape(opening.shape)
+  const rings = spots(opening.repeat).flatMap(({ shift, turn }) => {
+    const place = placing({ ...opening, turn: opening.turn + turn }, base, shift)
+    return shapes.map((ring) => ring.map(place))
+  })
+  if (!mirror) return rings
+  const middle = mirror.minX + mirror.maxX
   return rings.map((ring) => ring.map(({ x, y }) => ({ x: middle - x, y })).reverse())
 }
 
+/**
+ * The rectangle that a place on a panel is told from: that of an opening before it on the same panel, or the
+ * panel's own.
+ */
+export function baseOf(openings: Opening[], panel: string, from: string, face: Bounds): Bounds {
+  const i = from === '' ? -1 : openings.findIndex((each) => each.id === from && each.panel === panel)
+  if (i < 0) return face
+  const before = openings.slice(0, i)
+  return bounds(ringsOfOpening(openings[i], baseOf(before, panel, openings[i].from, face)).flat())
+}
+
 /** How many holes an opening comes to. */
-export const countOf = ({ shape, columns, rows, mirrored }: Opening): number =>
-  ringsOfShape(shape).length * columns * rows * (mirrored ? 2 : 1)
+export const countOf = ({ shape, repeat, mirrored }: Opening): number =>
+  ringsOfShape(shape).length * spots(repeat).length * (mirrored ? 2 : 1)

@@ -1,11 +1,19 @@
 import { onPart, pointOnPart, slabOf, type Feature, type Part, type Size } from '../assembly'
-import type { Point, Ring } from '../geometry'
+import {
+  archRing,
+  cornerCut,
+  disc,
+  halfEllipse,
+  quarterOf,
+  slotRing,
+  type Point,
+  type Ring,
+} from '../geometry'
 import { bendReach, chainOf } from './bends'
-import { archRing, cornerCut, disc, halfEllipse, quarterOf, slotRing } from './curves'
 import type { Divider } from './dividers'
 import { engravingsOn } from './engraving'
 import { hingeFeatures } from './hinge'
-import { OPPOSITE, ringsOfOpening } from './opening'
+import { baseOf, OPPOSITE, ringsOfOpening } from './opening'
 import { rimFeatures } from './rim'
 import { SIDES, WALLS, type Shell } from './shell'
 import { raisedBy, slides, type PanelName } from './spec'
@@ -150,10 +158,12 @@ function roundedBends(shell: Shell, part: Part): Feature[] {
 
 /** The maker's own openings, and those that are mirrored from the opposite panel. */
 const placedOn = ({ spec }: Shell, part: Part): Feature[] =>
-  spec.openings.flatMap((opening) => {
+  spec.openings.flatMap((opening, i) => {
     const isHere = opening.panel === part.id
     if (!isHere && !(opening.mirrored && OPPOSITE[opening.panel] === part.id)) return []
-    return ringsOfOpening(opening, part.blank, !isHere).map((ring) => through('opening', ring))
+    const base = baseOf(spec.openings.slice(0, i), opening.panel, opening.from, part.blank)
+    const rings = ringsOfOpening(opening, base, isHere ? null : part.blank)
+    return rings.map((ring) => through('opening', ring))
   })
 
 /** What artwork cuts out. */

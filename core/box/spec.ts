@@ -5,7 +5,7 @@ import { bendsSchema, NO_BENDS } from './bends'
 import { NO_DIVIDERS, dividersSchema } from './cells'
 import { fittingsSchema, LIES, NO_FITTINGS } from './fittings'
 import { PANEL_NAMES, type PanelName } from './names'
-import { drawingSchema, MOST_DRAWINGS } from '../art'
+import { drawingSchema, MOST_DRAWINGS, MOST_PICTURES, pictureSchema } from '../art'
 import { engravingSchema, MOST_ENGRAVINGS } from './engraving'
 import { MOST_OPENINGS, openingSchema } from './opening'
 
@@ -146,6 +146,7 @@ export const boxSpecSchema = z.strictObject({
   engravings: z.array(engravingSchema).max(MOST_ENGRAVINGS),
   /** Artwork that was read in. */
   drawings: z.array(drawingSchema).max(MOST_DRAWINGS),
+  pictures: z.array(pictureSchema).max(MOST_PICTURES),
   /** Added to the thickest reading for slots, to the length of laps, and left round loose parts. */
   play: z.strictObject({ slots: play, laps: play, loose: play }),
   /** Stock by use, as its id; what is not named comes from the job's own. */
@@ -190,6 +191,7 @@ export const PLAIN_BOX: Omit<BoxSpec, 'sizesAre' | 'width' | 'depth' | 'height' 
     openings: [],
     engravings: [],
     drawings: [],
+    pictures: [],
     play: { slots: 0, laps: 0.2, loose: 0.5 },
     stocks: {},
     seams: false,

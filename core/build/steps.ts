@@ -2,6 +2,7 @@ import { buildOrder, touchingArea, type Arrival, type Panel, type Way } from '..
 import { labelOf, loosePanels, seamedPanel, type Box } from '../box'
 import type { Say } from '../length'
 import type { Working } from '../working'
+import { laidIn } from './laid-in'
 import { unitsFor, wantedOrder, type School } from './schools'
 
 /** A joint that is closed in a step: with which panel, and how much of it takes glue, mm². */
@@ -161,7 +162,11 @@ export function buildSteps(
   if ('locked' in found) return found
   const labels = new Map(panels.map(({ id, label }) => [id, label]))
   const { joints, contacts } = box.assembly
-  return found.arrivals.map((arrival, i) => {
+  const flat = laidIn(box, panels).map((step, i): BuildStep => {
+    const label = labels.get(step.panel) ?? step.panel
+    return { ...step, title: `${i + 1}. Into the ${label}` }
+  })
+  const arrived = found.arrivals.map((arrival, i): BuildStep => {
     const { id, together, standing } = arrival
     const isClosed = ({ parts }: { parts: [string, string] }): boolean =>
       parts.some((own) => together.includes(own)) &&
@@ -183,11 +188,12 @@ export function buildSteps(
       panels: together,
       standing,
       glue,
-      title: `${i + 1}. ${label[0].toUpperCase()}${label.slice(1)}`,
+      title: `${flat.length + i + 1}. ${label[0].toUpperCase()}${label.slice(1)}`,
       text: textOf(arrival, label, box),
       ...(arrival.way ? { from: awayOf(arrival.way) } : {}),
     }
   })
+  return [...flat, ...arrived]
 }
 
 type Sized = Pick<Box, 'outer' | 'inner'>

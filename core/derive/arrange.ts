@@ -1,4 +1,11 @@
-import { nestSteps, type Layout, type NestProgress, type Placement, type Supply } from '../nest'
+import {
+  nestInOpenings,
+  nestSteps,
+  type Layout,
+  type NestProgress,
+  type Placement,
+  type Supply,
+} from '../nest'
 import type { Arrangement, Job } from '../job'
 import { seenBy } from './materials'
 import { layoutRules, layoutSignature, partsByMaterial, type Part } from './parts'
@@ -53,7 +60,8 @@ export function* arrangeSteps(parts: Part[], job: Job, seed = 0): Generator<Arra
   for (const [i, { material, parts: own }] of groups.entries()) {
     const seen = seenBy(job, material)
     const { pinned, supply } = pinnedIn(seen, material, own)
-    const steps = nestSteps(own, layoutRules(seen), supply, pinned, seed)
+    const rules = layoutRules(seen)
+    const steps = (rules.inOpenings ? nestInOpenings : nestSteps)(own, rules, supply, pinned, seed)
     for (;;) {
       const step = steps.next()
       const layout = numbered(step.done ? step.value : step.value.layout, supply, material)

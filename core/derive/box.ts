@@ -1,20 +1,15 @@
-import { grown, prove, resolve, type BrokenPanel, type Panel, type Proof, type Size } from '../assembly'
+import { prove, resolve, type BrokenPanel, type Panel, type Proof, type Size } from '../assembly'
 import { boxSizes, chainOf, jointProblems, makeBox, specProblems, type Box, type SpecProblem } from '../box'
 import type { Compensations } from '../fit'
-import { offsetBy, type Point, type Region } from '../geometry'
+import type { Region } from '../geometry'
 import type { Kerf } from '../kerf'
 import type { Job } from '../job'
 import type { Thickness } from '../stock'
-import { together, withFaces } from './faces'
+import { cutShapes, type CutShapes } from './cut-shapes'
+import { onPiece, together, withFaces } from './faces'
 import { joinedOf, type Joined } from './joined'
 import { materialFor, materialsOf, thicknessesOf, type Material } from './materials'
 import { bedRoom, dividedAxis, seamed, seamFaults, type Divided } from './seams'
-
-/**
- * A panel's shape as the beam must follow it, lying as it is and turned by a quarter; one object where they
- * are the same.
- */
-export type CutShapes = [unturned: Region, turned: Region]
 
 /**
  * All that follows from Measure and Shape. `made` and `panels` are null when the box cannot be made;
@@ -57,23 +52,6 @@ export const leastShare = (kerf: Kerf, interference: number): number =>
     LEAST_SHARE,
     Math.max(kerf.width, kerf.by.x.width, kerf.by.y.width) + Math.abs(interference) + LEAST_LEFT,
   )
-
-/** Moves a panel's outline to where the beam must run, for both ways in which it may lie. */
-function cutShapes(
-  panel: Panel,
-  { x, y }: Compensations,
-): { name: string; shapes: CutShapes | null; pieces: number } {
-  const { id, drawn } = panel
-  const moved = (by: Point): Region[] => {
-    const whole = grown(panel, by)
-    return whole ? [whole] : offsetBy(drawn, by)
-  }
-  const unturned = moved({ x, y })
-  const turned = x === y ? unturned : moved({ x: y, y: x })
-  const whole = unturned.length === 1 && turned.length === 1
-  const pieces = Math.max(unturned.length, turned.length)
-  return { name: id, shapes: whole ? [unturned[0], turned[0]] : null, pieces }
-}
 
 const apart = ({ name, pieces }: BrokenPanel): SpecProblem => ({
   kind: 'apart',
@@ -126,7 +104,7 @@ export function deriveBox({ measure, box, interference, cut }: BoxInput): Derive
   const joined = joinedOf(box, panels, along.width, interference)
   if (chain.length > 0 && !joined) return refused([apart({ name: chain[0], pieces: 2 })])
   if (joined && box.engravings.length > 0)
-    joined.piece.face = together(joined, (name) => panels.find(({ id }) => id === name)?.face)
+    joined.piece.faces = together(joined, (name) => panels.find(({ id }) => id === name)?.faces)
   const isBent = (id: string): boolean => joined?.panels.some((name) => name === id) ?? false
   const groups = panels.map((panel) => ({
     from: materialFor(panel.id, box.stocks, materials),
@@ -136,7 +114,10 @@ export function deriveBox({ measure, box, interference, cut }: BoxInput): Derive
   /** What a panel is cut as: a bent sheet comes with the first of its panels. */
   function piecesOf(panel: Panel): Panel[] {
     if (isBent(panel.id)) return joined!.panels[0] === panel.id ? [joined!.piece] : []
-    return bed ? seamed(panel, bed, interference) : [panel]
+    const pieces = bed ? seamed(panel, bed, interference) : [panel]
+    const { faces } = panel
+    if (!faces || pieces.length === 1) return pieces
+    return pieces.map((piece) => ({ ...piece, faces: onPiece(faces, piece) }))
   }
   const pieces = groups.flatMap((group) => group.pieces)
   const divided = groups.flatMap(({ panel, pieces: own }): Divided[] =>

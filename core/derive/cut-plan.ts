@@ -1,21 +1,35 @@
-import { bounds } from '../geometry'
+import { bounds, type Point } from '../geometry'
 import { kerfOf } from '../kerf'
-import { ASSUMED_MACHINE, type Origin } from '../machine'
-import { loadAt, placedShape, violations, type Placement, type SurfaceAt, type Violation } from '../nest'
-import { doubleLines, orderPaths, timeSheet, type SheetTime } from '../plan'
+import { ASSUMED_MACHINE, OUR_COLOURS, type Origin } from '../machine'
+import {
+  loadAt,
+  placedShape,
+  violations,
+  type Load,
+  type Placement,
+  type Surface,
+  type SurfaceAt,
+  type Violation,
+} from '../nest'
+import {
+  doubleLines,
+  holeAt,
+  orderPaths,
+  pathsTurned,
+  timeSheet,
+  turnOver,
+  type CutPath,
+  type SheetTime,
+} from '../plan'
 import type { Job } from '../job'
 import type { DerivedBox } from './box'
 import { seenBy } from './materials'
-import {
-  layoutRules,
-  layoutSignature,
-  partsByMaterial,
-  pathsOf,
-  shapesOf,
-  type Lying,
-  type Part,
-} from './parts'
+import { isUntouched, type FaceUp, type Lying } from './lying'
+import { ownWays } from './own-ways'
+import { layoutRules, layoutSignature, partsByMaterial, shapesOf, type Part } from './parts'
+import { pathsOf, pathsUnder, type Making } from './paths'
 import type { CutPlan, LoadPlan, PlanTotal, StockCut } from './plan-types'
+import { registrationFor } from './registration'
 import { restNames } from './rest'
 import { settingFor } from './setting'
 import { surfaceFor, surfacesOf } from './supply'
@@ -63,8 +77,18 @@ function sortIntoLoads(parts: Part[], placements: Placement[], surfaceAt: Surfac
 }
 
 /** What is on a part beside its cuts, for a signature. */
-const onFace = ({ pockets, engraved, scored }: Lying): unknown =>
-  engraved.length + scored.length > 0 ? [pockets, engraved, scored] : pockets
+function onFaces({ up, under }: Lying): unknown {
+  const { grooves, engraved, scored } = up
+  const plain = engraved.length + scored.length > 0 ? [grooves, engraved, scored] : grooves
+  const more = up.pockets.length + up.pictures.length + up.own.length > 0
+  return more || !isUntouched(under) ? [plain, [up, under].map(told)] : plain
+}
+
+/** A face without the points of its pictures, which are known by name. */
+const told = ({ pictures, ...face }: FaceUp): unknown => [
+  face,
+  pictures.map(({ greys: { columns, rows }, ...picture }) => [picture, columns, rows]),
+]
 
 /** What one stock's parts come to. */
 interface StockPlan extends StockCut {
@@ -75,7 +99,25 @@ interface StockPlan extends StockCut {
   written: unknown[]
 }
 
-function planStock(job: Job, material: string, thickness: number, parts: Part[]): StockPlan {
+/** Where a load lies on its sheet once that is turned over. */
+const turnedLoad = (how: Job['cut']['turn'], { width, height }: Surface, load: Load): Load =>
+  how === 'left to right'
+    ? { ...load, x: width - load.x - load.width }
+    : { ...load, y: height - load.y - load.height }
+
+/** What is cut in one load, and what of it is done to the other face before. */
+function linesOf(own: Placed[], making: Making, window: Load): { up: CutPath[]; under: CutPath[] } {
+  const { turn } = making.cut
+  const from = (paths: typeof pathsOf): CutPath[] =>
+    own.flatMap(({ part, placement }) => paths(part, placement, making, window))
+  return { up: from(pathsOf), under: turn === 'leave out' ? [] : from(pathsUnder) }
+}
+
+function planStock(
+  job: Job,
+  { material, thickness, depths }: { material: string; thickness: number; depths: number[] },
+  parts: Part[],
+): StockPlan {
   const { measure, tune, cut, layout } = job
   const choice = settingFor(job, thickness)
   const { engrave, pocket, score } = tune
@@ -87,20 +129,37 @@ function planStock(job: Job, material: string, thickness: number, parts: Part[])
   const sheets = placed.reduce((most, { placement }) => Math.max(most, placement.sheet + 1), 0)
   const surfaces = Array.from({ length: sheets }, (_, sheet) => surfaceAt(sheet))
   const names = restNames(job, material, parts)
-  const loads = surfaces.flatMap((surface, sheet) =>
-    surface.loads.flatMap((window, load): LoadPlan[] => {
+  const colours = measure.machine?.colours ?? OUR_COLOURS
+  const ways = ownWays(job, depths, { maxSpeed: machine.maxSpeed, colours })
+  const making: Making = { cut, interval: tune.interval, beam, own: tune.own, deepest: depths[0] ?? 0 }
+  const order = ways.map(({ of }) => of)
+  const loads = surfaces.flatMap((surface, sheet) => {
+    const both = surface.loads.flatMap((window, load): LoadPlan[] => {
       const own = placed.filter((each) => each.placement.sheet === sheet && each.load === load)
       if (own.length === 0) return []
       const start = waitingAt(window, measure.machine?.origin)
-      const lines = own.flatMap(({ part, placement }) =>
-        pathsOf(part, placement, { ...cut, interval: tune.interval, beam }, window),
-      )
-      const paths = orderPaths([...lines, ...names(sheet, window)], start, cut.start)
-      const time = timeSheet(paths, settings, machine, start)
+      const { up, under } = linesOf(own, making, window)
       const { loads, offcut, outline } = surface
-      return [{ material, sheet, offcut, outline, load, of: loads.length, ...window, paths, time }]
-    }),
-  )
+      const made = (face: LoadPlan['face'], at: Load, aim: Point[], lines: CutPath[]): LoadPlan => {
+        const paths = orderPaths(lines, start, cut.start, order)
+        const time = timeSheet(paths, { settings, own: ways }, machine, start)
+        return { material, sheet, offcut, outline, load, of: loads.length, ...at, face, aim, paths, time }
+      }
+      const here = own.map(({ part, placement }) => placedShape(part, placement))
+      const aim =
+        under.length > 0 && !cut.off.includes('inside') ? registrationFor(surface, window, here) : []
+      const lines = [...up, ...names(sheet, window)]
+      if (under.length === 0) return [made('only', window, [], lines)]
+      const turned = turnOver(cut.turn, window)
+      const first = [...pathsTurned(under, cut.turn, window), ...aim.map(turned).map(holeAt)]
+      return [
+        made('first', turnedLoad(cut.turn, surface, window), aim.map(turned), first),
+        made('then', window, aim, lines),
+      ]
+    })
+    // The other face of all of a sheet before it is turned.
+    return [...both.filter(({ face }) => face === 'first'), ...both.filter(({ face }) => face !== 'first')]
+  })
   // Without offcuts as it was before there were any, so that files written then still count as current.
   const { width, height, loads: windows } = surfaceFor(job)
   const onto = surfaces.some(({ offcut }) => offcut !== null) ? surfaces : { width, height, loads: windows }
@@ -110,12 +169,13 @@ function planStock(job: Job, material: string, thickness: number, parts: Part[])
     material,
     choice,
     settings,
+    own: ways,
     loads,
     sheets,
     violations: violations(parts, known, layoutRules(job), surfaceAt),
     written: [
       shapesOf(parts),
-      parts.map(({ label, lies: [lie] }) => [label, onFace(lie)]),
+      parts.map(({ label, lies: [lie] }) => [label, onFaces(lie)]),
       lying,
       onto,
       ...(layout.settings.nameRest ? [job.name] : []),
@@ -126,22 +186,26 @@ function planStock(job: Job, material: string, thickness: number, parts: Part[])
 /**
  * Plans the cut of a laid-out job.
  * @param box of the same job; its panels must exist
+ * @param depths of all its pockets, mm, the deepest first
  */
-export function planCut(job: Job, box: DerivedBox, parts: Part[]): CutPlan {
+export function planCut(job: Job, box: DerivedBox, parts: Part[], depths: number[]): CutPlan {
   const stocks = partsByMaterial(parts, job).map(({ material, parts: own }, i) => {
     const { thickness } = i === 0 ? box : box.materials.find(({ id }) => id === material)!
     // What was picked by hand was picked for the job's own stock.
     const tune = i === 0 ? job.tune : { ...job.tune, picked: null }
-    return planStock({ ...seenBy(job, material), tune }, material, thickness.mean, own)
+    return planStock({ ...seenBy(job, material), tune }, { material, thickness: thickness.mean, depths }, own)
   })
-  const [{ choice, settings }] = stocks
+  const [{ choice, settings, own }] = stocks
   const loads = stocks.flatMap((stock) => stock.loads)
   const { compensation, labels, letters, face, off, start, bridges, files, frame, look } = job.cut
   const { machine } = job.measure
   // The same of cuts that begin at corners, without bridges.
   const ways = start === 'corner' && bridges.count === 0 ? [] : [start, bridges]
+  const turned = loads.some((load) => load.face === 'first')
   const asked = files === 'sheet' && !frame && !look ? [] : [files, frame, look]
   const written = [
+    ...(turned ? [job.cut.turn] : []),
+    ...(own.length > 0 ? [own] : []),
     ...asked,
     ...ways,
     compensation,
@@ -154,7 +218,8 @@ export function planCut(job: Job, box: DerivedBox, parts: Part[]): CutPlan {
   return {
     choice,
     settings,
-    stocks: stocks.map(({ material, choice, settings }) => ({ material, choice, settings })),
+    own,
+    stocks: stocks.map(({ material, choice, settings, own }) => ({ material, choice, settings, own })),
     loads,
     sheets: stocks.reduce((sum, { sheets }) => sum + sheets, 0),
     total: totalOf(loads),

@@ -1,85 +1,90 @@
-import type { Face, Panel } from '../assembly'
-import { linesRound, type Words } from '../art'
-import { engravingsOn, type BoxSpec } from '../box'
-import {
-  intersection,
-  linesWithin,
-  mapRegion,
-  signedArea,
-  type Point,
-  type Region,
-  type Ring,
-} from '../geometry'
+import type { Panel } from '../assembly'
+import { BARE, faceWithin, isBare, joinFaces, linesRound, mapFace, type Face, type Faces } from '../art'
+import { engravingsOn, type BoxSpec, type Engraved } from '../box'
+import type { Words } from '../art'
+import { offset, type Region } from '../geometry'
 import type { DerivedBox } from './box'
 import type { Joined } from './joined'
+import { partnersOn } from './magnets'
+import { bySide, NOTHING } from './sides'
 
-export type Faces = Map<string, Face>
+export type FacesById = Map<string, Faces>
 
-/** Nothing. */
-export const BARE: Face = { engraved: [], scored: [] }
+type Faced = Pick<DerivedBox, 'panels' | 'made' | 'joined' | 'divided'>
 
-type Faced = Pick<DerivedBox, 'panels' | 'made' | 'joined'>
+/** Areas with the play round what goes into them. */
+const withPlay = (areas: Region[], play: number): Region[] => areas.flatMap((area) => offset(area, play))
 
-/** What is on one panel. */
-export function faceOf(panel: Panel, spec: BoxSpec, words?: Words): Face {
-  const all = engravingsOn(spec, panel.id, panel.blank, words)
-  if (all.length === 0) return BARE
-  return {
-    engraved: all.flatMap(({ of, areas }) => (of.as === 'engrave' ? areas : [])),
-    scored: all.flatMap(({ of, areas, lines }) => [
-      ...(of.as === 'score' ? linesRound(areas) : []),
-      ...lines,
+/** What one engraving comes to on the face that it is on. */
+export function burntBy({ of: { how }, areas, lines, pictures }: Engraved): Face {
+  const base: Face = { ...BARE, scored: lines, pictures }
+  const sunk = (regions: Region[], depth: number): Face => ({
+    ...base,
+    pockets: regions.map((area) => ({ area, depth })),
+  })
+  switch (how.kind) {
+    case 'engrave':
+      return { ...base, engraved: areas }
+    case 'score':
+      return { ...base, scored: [...linesRound(areas), ...lines] }
+    case 'pocket':
+      return sunk(areas, how.depth)
+    case 'inlay':
+    case 'magnet':
+      return sunk(withPlay(areas, how.play), how.depth)
+    case 'own':
+      return { ...BARE, pictures, own: [{ by: how.by, areas, lines }] }
+  }
+}
+
+/** What is on one panel. @param panels all of its box: magnets have their partners on others */
+export function facesOn(panel: Panel, panels: Panel[], spec: BoxSpec, words?: Words): Faces {
+  const own = engravingsOn(spec, panel.id, panel.blank, words)
+  const partners = partnersOn(panel, panels, spec)
+  if (own.length + partners.length === 0) return NOTHING
+  return bySide((side) =>
+    joinFaces([
+      ...own.filter(({ of }) => of.side === side).map(burntBy),
+      ...partners.filter((partner) => partner.side === side).map(({ face }) => face),
     ]),
-  }
+  )
 }
-
-/** What is on a face, taken onto another plane. */
-function moved({ engraved, scored }: Face, onto: (point: Point) => Point): Face {
-  const region = (each: Region): Region => {
-    const there = mapRegion(each, (ring) => ring.map(onto))
-    return signedArea(there.outline) < 0 ? mapRegion(there, (ring) => [...ring].reverse()) : there
-  }
-  return {
-    engraved: engraved.map(region),
-    scored: scored.map(({ points, closed }) => ({ points: points.map(onto), closed })),
-  }
-}
-
-/** What of a face is on a half of its panel. */
-const partOf = (face: Face, within: Ring | null): Face =>
-  within
-    ? {
-        engraved: face.engraved.flatMap((region) => intersection(region, within)),
-        scored: linesWithin(face.scored, within),
-      }
-    : face
 
 /** The panels with what is on them; none of them is touched where nothing is. */
 export const withFaces = (panels: Panel[], spec: BoxSpec): Panel[] =>
   spec.engravings.length === 0
     ? panels
     : panels.map((panel) => {
-        const face = faceOf(panel, spec)
-        return face === BARE ? panel : { ...panel, face }
+        const faces = facesOn(panel, panels, spec)
+        return faces === NOTHING ? panel : { ...panel, faces }
       })
 
 /** What is on a bent sheet: all that is on its panels. */
 export function together(
   { faces }: Pick<Joined, 'faces'>,
-  faceBy: (panel: string) => Face | undefined,
-): Face {
-  const all = faces.map(({ panel, onto, within }) => moved(partOf(faceBy(panel) ?? BARE, within), onto))
-  return {
-    engraved: all.flatMap(({ engraved }) => engraved),
-    scored: all.flatMap(({ scored }) => scored),
-  }
+  facesBy: (panel: string) => Faces | undefined,
+): Faces {
+  return bySide((side) =>
+    joinFaces(
+      faces.map(({ panel, onto, within }) => {
+        const face = (facesBy(panel) ?? NOTHING)[side]
+        return mapFace(within ? faceWithin(face, within) : face, onto)
+      }),
+    ),
+  )
 }
 
+/** What of a panel's faces is on a piece of it. */
+export const onPiece = (faces: Faces, piece: Panel): Faces =>
+  bySide((side) => (isBare(faces[side]) ? BARE : faceWithin(faces[side], piece.region.outline)))
+
 /** What is on each piece that is cut: a bent sheet has what is on all its panels. */
-export function facesOf({ panels, made, joined }: Faced, words?: Words): Faces {
-  const faces: Faces = new Map()
+export function facesOf({ panels, made, joined, divided }: Faced, words?: Words): FacesById {
+  const faces: FacesById = new Map()
   if (!made || !panels || made.spec.engravings.length === 0) return faces
-  for (const panel of panels) faces.set(panel.id, faceOf(panel, made.spec, words))
+  for (const panel of panels) faces.set(panel.id, facesOn(panel, panels, made.spec, words))
+  for (const { panel, pieces } of divided)
+    for (const piece of pieces) faces.set(piece.id, onPiece(faces.get(panel.id)!, piece))
   if (!joined) return faces
   faces.set(
     joined.piece.id,

@@ -1,20 +1,14 @@
 export { deriveBox, leastShare, type DerivedBox } from './box'
 export { betterWay, boundariesOf, deriveFit, turnedOf, type BetterWay, type Turned } from './fit'
 export { settingFor } from './setting'
-export {
-  layoutRules,
-  layoutSignature,
-  makeParts,
-  ontoSheet,
-  partsByMaterial,
-  pathsOf,
-  type Part,
-} from './parts'
+export { layoutRules, layoutSignature, makeParts, partsByMaterial, type Part } from './parts'
+export { ontoSheet } from './paths'
 export { arrangeSteps, keepLayout, type Arranged } from './arrange'
 export { asOffcut, lyingSignature, restsOf, stockAfter, type Rest } from './rest'
 export { isBetterLayout, scoreOf, type LayoutScore } from './score'
 export { whatHelps, withChange, type Change, type Helpful } from './what-helps'
-export { deepestPocket, makePocketPiece } from './pocket-piece'
+export { deepestPocket, depthsOf } from './own-ways'
+export { makePocketPiece } from './pocket-piece'
 export { offcutFor, sheetDrawing, type TestSheetDrawing } from './test-sheet'
 export { sheetOf, supplyFor, surfaceFor, surfacesOf } from './supply'
 export { planCut, waitingAt } from './cut-plan'
@@ -40,6 +34,10 @@ export {
 } from './pipeline'
 export { batchShares, type BatchShare } from './batch'
 export { pictureOf, type Facet, type Picture } from './picture'
+export { facing } from './magnets'
+export { facesOf, type FacesById } from './faces'
+export { isUntouched } from './lying'
+export { inlaysOf } from './inlays'
 export { signatureOf } from './signature'
 export { warningsOf, type Spot, type Warning } from './warnings'
 export { namesFor, slugOf, type Settled } from './follow'

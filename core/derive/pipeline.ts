@@ -7,6 +7,7 @@ import { arrangeSteps, keepLayout } from './arrange'
 import { deriveBox, type DerivedBox } from './box'
 import { planCut } from './cut-plan'
 import { deriveFit, turnedOf } from './fit'
+import { depthsOf } from './own-ways'
 import { layoutRules, layoutSignature, makeParts, partsByMaterial, type Part } from './parts'
 import { supplyFor, surfacesOf } from './supply'
 import type { CutPlan } from './plan-types'
@@ -139,7 +140,7 @@ export const planOf = (
 ): { plan: CutPlan | null; use: JobUse | null } =>
   things.some((each) => each.box.panels === null)
     ? { plan: null, use: null }
-    : { plan: planCut(job, box, parts), use: useOf(job, parts) }
+    : { plan: planCut(job, box, parts, depthsOf(things)), use: useOf(job, parts) }
 
 /** All that is known of a job at one moment. */
 export interface Derived {

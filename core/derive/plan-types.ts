@@ -1,7 +1,7 @@
-import type { Ring } from '../geometry'
+import type { Point, Ring } from '../geometry'
 import type { Operation } from '../machine'
 import type { Violation } from '../nest'
-import type { CutPath, DoubleLine, SheetTime } from '../plan'
+import type { CutPath, DoubleLine, OwnWay, SheetTime } from '../plan'
 import type { Choice, Setting } from '../tune'
 
 /**
@@ -23,6 +23,13 @@ export interface LoadPlan {
   y: number
   width: number
   height: number
+  /**
+   * Whether only one face of the sheet is cut; or it is the other face, which is cut first; or what is cut
+   * then, once the sheet is turned over.
+   */
+  face: 'only' | 'first' | 'then'
+  /** Middles of the holes that the turned sheet is laid by, where it is turned. */
+  aim: Point[]
   paths: CutPath[]
   time: SheetTime
 }
@@ -42,6 +49,8 @@ export interface StockCut {
   material: string
   choice: Choice
   settings: Record<Operation, Setting>
+  /** What has a setting of its own. */
+  own: OwnWay[]
 }
 
 /** Layout and settings turned into what the laser does, load by load. */
@@ -49,6 +58,7 @@ export interface CutPlan {
   /** Of the job's own stock. */
   choice: Choice
   settings: Record<Operation, Setting>
+  own: OwnWay[]
   /** Of every stock, the job's own first. */
   stocks: StockCut[]
   loads: LoadPlan[]

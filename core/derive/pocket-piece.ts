@@ -2,7 +2,6 @@ import { rectangle } from '../geometry'
 import { letterInto } from '../lettering'
 import type { CutPath } from '../plan'
 import { settingWords, type Setting } from '../tune'
-import type { DerivedThing } from './pipeline'
 import { fillLines } from './fill'
 
 /** A patch that calipers reach into, with room to hold it by and to write on, mm. */
@@ -34,14 +33,3 @@ export function makePocketPiece(
     ],
   }
 }
-
-/** Depth of the deepest pocket of all things, mm; 0 where there is none. */
-export const deepestPocket = (things: DerivedThing[]): number =>
-  Math.max(
-    0,
-    ...things.flatMap(({ box: { panels } }) =>
-      (panels ?? []).flatMap(({ features }) =>
-        features.flatMap(({ depth }) => (depth === null ? [] : [depth])),
-      ),
-    ),
-  )

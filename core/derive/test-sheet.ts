@@ -92,7 +92,7 @@ function drawTestSheet(sheet: TestSheet, interval: number, beam: number): TestSh
     paths: [...labels, ...made],
     squares,
     own: sheet.squares.map(({ setting }, i) => ({
-      part: `square ${i + 1}`,
+      of: `square ${i + 1}`,
       name: `square ${i + 1}: ${settingWords(setting)}`,
       colour: COLOURS[i % COLOURS.length],
       setting,

@@ -103,15 +103,17 @@ describe('a mock-up', () => {
 describe('grooves', () => {
   const grooved: Job = {
     ...tray,
+    cut: { ...tray.cut, turn: 'left to right' },
     box: { ...tray.box, floor: { ...tray.box.floor, kind: 'groove', raised: 5, depth: 1.5 } },
   }
   test('are filled by lines that stay inside, in an operation of their own', () => {
-    const { derived, job, parts } = deriveAll(grooved)
+    const { derived } = deriveAll(grooved)
     const pockets = derived.plan!.loads.flatMap(({ paths }) =>
       paths.filter(({ operation }) => operation === 'pocket'),
     )
     expect(pockets).toHaveLength(4)
-    const checks = checksOf(job, derived, parts, say)
+    const left = deriveAll({ ...grooved, cut: { ...grooved.cut, turn: 'leave out' } })
+    const checks = checksOf(left.job, left.derived, left.parts, say)
     expect(checks.find(({ id }) => id === 'face')).toMatchObject({ state: 'stop' })
     const turned = deriveAll({ ...grooved, cut: { ...grooved.cut, face: 'inside' } })
     const again = checksOf(turned.job, turned.derived, turned.parts, say)

@@ -6,7 +6,14 @@ import { fileStem } from '../keep'
 import { IN_METRIC } from '../length'
 import { cutsThrough, ORDINARY_CODE } from '../machine'
 import { dividePaths, type PathsOfFile } from '../plan'
-import { checksOf, compensationStatement, madeForStatement, placeStatement, readyToCut } from '../say'
+import {
+  checksOf,
+  compensationStatement,
+  faceStatement,
+  madeForStatement,
+  placeStatement,
+  readyToCut,
+} from '../say'
 import { writeDxf } from './dxf'
 import { writePanels } from './panels-json'
 import type { Paper } from './paper'
@@ -29,10 +36,11 @@ export interface BinaryFile {
 /**
  * `sheet-2`, or `sheet-2-load-3` where a sheet takes several; with its stock where a job has more than one.
  */
-function pageName({ sheet, load, of, material, offcut }: LoadPlan, box: DerivedBox): string {
+function pageName({ sheet, load, of, material, offcut, face }: LoadPlan, box: DerivedBox): string {
   const { name } = box.materials.find(({ id }) => id === material) ?? box.materials[0]
   const stock = box.materials.length > 1 ? `${fileStem(name)}-` : ''
-  return `${stock}sheet-${sheet + 1}${offcut ? '-offcut' : ''}${of > 1 ? `-load-${load + 1}` : ''}`
+  const turn = { only: '', first: '-a-other-face', then: '-b-turned' }[face]
+  return `${stock}sheet-${sheet + 1}${offcut ? '-offcut' : ''}${turn}${of > 1 ? `-load-${load + 1}` : ''}`
 }
 
 function fileOf(
@@ -52,7 +60,7 @@ function fileOf(
       compensationStatement(job.cut.compensation, material, say),
       placeStatement(machine, load, say),
       madeForStatement(seenBy(job, load.material), material, choice.setting, say),
-      job.cut.face === 'inside' ? 'The inside face lies up.' : '',
+      faceStatement(job.cut, load),
     ]
       .filter((sentence) => sentence !== '')
       .join(' '),
@@ -60,6 +68,8 @@ function fileOf(
     height: load.height,
     paths: own.paths,
     colours: machine?.colours,
+    own: (plan.stocks.find((each) => each.material === load.material) ?? plan).own,
+    aim: load.face === 'then' ? load.aim : [],
   }
 }
 
@@ -81,8 +91,10 @@ export function writeFiles(
   const stem = fileStem(job.name)
   const pages = plan.loads.filter(({ paths }) => paths.length > 0)
   const files = pages.flatMap((load) =>
-    dividePaths(load.paths, job.cut.files).flatMap((own) => {
-      const file = fileOf(job, box, plan, load, own)
+    dividePaths(load.paths, job.cut.files).flatMap((own, i) => {
+      const whole = fileOf(job, box, plan, load, own)
+      // The sheet is laid once.
+      const file = i === 0 ? whole : { ...whole, aim: [] }
       const name = [stem, pageName(load, box), own.name && fileStem(own.name)].filter(Boolean).join('-')
       return [
         ...(formats.includes('svg') ? [{ name: `${name}.svg`, content: writeSvg(file) }] : []),
@@ -118,7 +130,7 @@ export function writeAgain(
   format: 'svg' | 'dxf' | 'gcode',
 ): OutputFile {
   const paths = load.paths.filter(({ part, operation }) => cutsThrough(operation) && parts.includes(part))
-  const file = fileOf(job, box, plan, load, { name: 'again', paths })
+  const file = { ...fileOf(job, box, plan, load, { name: 'again', paths }), aim: [] }
   const name = `${fileStem(job.name)}-${pageName(load, box)}-again.${format}`
   if (format === 'svg') return { name, content: writeSvg(file) }
   if (format === 'dxf') return { name, content: writeDxf(file) }

@@ -347,10 +347,38 @@ describe('job files', () => {
     const read = readJob(fixture('job-version-7'))
     if (!read.ok) throw new Error(read.error)
     expect([raw.version, read.job.version]).toEqual([7, JOB_VERSION])
-    expect(read.job.box).toMatchObject(raw.box)
+    const { engravings, ...plain } = raw.box
+    expect(read.job.box).toMatchObject(plain)
+    expect(read.job.box.engravings).toHaveLength(engravings.length)
     expect(read.job.box.bends).toMatchObject({ latch: false, grain: 'any' })
     expect(read.job.measure.stock!.bends).toMatchObject(raw.measure.stock!.bends)
     expect(read.job.measure.stock!.bends.map(({ grain }) => grain)).toContain('any')
+    expect(deriveBox(read.job).proof!.faults).toEqual([])
+    expect(readJob(writeJob(read.job))).toEqual(read)
+  })
+  test('version 8, whose engravings were on the outside and openings in rows, is the same job', () => {
+    const raw = JSON.parse(fixture('job-version-8')) as {
+      version: number
+      box: { openings: { columns: number }[]; engravings: { as: string }[] }
+    }
+    const read = readJob(fixture('job-version-8'))
+    if (!read.ok) throw new Error(read.error)
+    expect([raw.version, read.job.version]).toEqual([8, JOB_VERSION])
+    const { openings, engravings } = read.job.box
+    expect(engravings.map(({ how, side, from }) => [how.kind, side, from])).toEqual(
+      raw.box.engravings.map(({ as }) => [as, 'outside', '']),
+    )
+    expect(openings[0].repeat).toEqual({
+      kind: 'grid',
+      columns: raw.box.openings[0].columns,
+      rows: 1,
+      apart: 30,
+    })
+    expect([read.job.cut.turn, read.job.tune.own, read.job.box.fittings.softened]).toEqual([
+      'leave out',
+      [],
+      null,
+    ])
     expect(deriveBox(read.job).proof!.faults).toEqual([])
     expect(readJob(writeJob(read.job))).toEqual(read)
   })
@@ -404,14 +432,14 @@ describe('what is on the faces', () => {
     const { derived, job } = deriveAll(fresh(book))
     const rows = derived.plan!.loads[0].paths.filter(({ operation }) => operation === 'engrave')
     const length = rows.reduce((sum, { points: [a, b] }) => sum + Math.abs(a.x - b.x), 0)
-    const areas = derived.box.panels!.flatMap(({ face }) => face?.engraved ?? [])
+    const areas = derived.box.panels!.flatMap(({ faces }) => faces?.outside.engraved ?? [])
     const wanted = areas.reduce((sum, region) => sum + jtsOf(region).getArea(), 0)
     expect(wanted).toBeGreaterThan(300)
     expect(Math.abs(length * job.tune.interval - wanted)).toBeLessThan(0.01 * wanted)
     expect(rows.every(({ points: [a, b] }) => a.y === b.y)).toBe(true)
   })
-  test('is left out, and that is said, while the other face lies up', () => {
-    const turned = { ...book, cut: { ...book.cut, face: 'inside' as const } }
+  test('is left out, and that is said, while the other face lies up and the sheet is not turned', () => {
+    const turned = { ...book, cut: { ...book.cut, face: 'inside' as const, turn: 'leave out' as const } }
     const { derived, parts, job } = deriveAll(fresh(turned))
     expect(derived.plan!.loads[0].paths.some(({ operation }) => operation === 'engrave')).toBe(false)
     expect(checksOf(job, derived, parts, IN_METRIC).find(({ id }) => id === 'engraving')?.state).toBe('look')

@@ -3,7 +3,7 @@ import type { LoadPlan } from '../derive'
 import { readCode } from '../gcode'
 import { bounds, type Bounds, type DrawnLine, type Point } from '../geometry'
 import type { Machine } from '../machine'
-import type { CutPath } from '../plan'
+import { holeAt, type CutPath } from '../plan'
 
 /** What a file has that the plan has not, and the other way about. Lines in mm on the load. */
 export interface Differences {
@@ -54,22 +54,28 @@ const isSameLine = (a: Point[], b: Point[]): boolean =>
   a.every((point) => b.some((other) => near(point, other))) &&
   b.every((point) => a.some((other) => near(point, other)))
 
-/** Holds lines against the plan of a load. Lines that are there more than once count once: passes. */
-export function differencesOf(paths: CutPath[], lines: DrawnLine[]): Differences {
+/**
+ * Holds lines against the plan of a load. Lines that are there more than once count once: passes.
+ * @param maybe lines that may be there, and need not
+ */
+export function differencesOf(paths: CutPath[], lines: DrawnLine[], maybe: CutPath[] = []): Differences {
   const boxed = lines.map((line) => ({ line, box: bounds(line.points), isFound: false }))
   const byCorner = new Map<string, typeof boxed>()
   const cells = ({ minX, minY }: Bounds, reach: number[]): string[] =>
     reach.flatMap((dx) => reach.map((dy) => `${Math.floor(minX) + dx} ${Math.floor(minY) + dy}`))
   for (const each of boxed)
     for (const cell of cells(each.box, [0])) byCorner.set(cell, [...(byCorner.get(cell) ?? []), each])
-  const missing = paths.filter((path) => {
+  const isMissing = (path: CutPath): boolean => {
     const box = bounds(path.points)
     const found = cells(box, [-1, 0, 1])
       .flatMap((cell) => byCorner.get(cell) ?? [])
       .filter((each) => nearBounds(box, each.box) && isSameLine(path.points, each.line.points))
     for (const each of found) each.isFound = true
     return found.length === 0
-  })
+  }
+  const missing = paths.filter(isMissing)
+  // What is only there to lay the sheet by may be there or not.
+  for (const path of maybe) isMissing(path)
   const extra = boxed.filter(({ isFound }) => !isFound).map(({ line }) => line)
   return { same: paths.length - missing.length, missing, extra }
 }
@@ -91,5 +97,5 @@ export function compareFiles(
     if (!read.ok) return files.length === 1 ? read : { ok: false, error: `${name}: ${read.error}` }
     all.push(...read.lines)
   }
-  return { ok: true, differences: differencesOf(load.paths, all) }
+  return { ok: true, differences: differencesOf(load.paths, all, load.aim.map(holeAt)) }
 }

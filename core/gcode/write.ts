@@ -1,7 +1,7 @@
 import { bounds, rectangle, type Point } from '../geometry'
 import { OPERATION_NAMES, type Machine, type Operation } from '../machine'
 import type { CutPath, OwnWay } from '../plan'
-import { visited } from '../plan'
+import { ownWayOf, visited } from '../plan'
 import type { Setting } from '../tune'
 import { ownLines } from './own-lines'
 
@@ -16,7 +16,9 @@ export interface CodeFile {
   /** Whether it goes round all of it first, beam off, and waits; whether it waits at the end, to look. */
   frame?: boolean
   look?: boolean
-  /** Parts that are cut with a setting and under a name of their own. */
+  /** Places that the beam is shown at first, so that a turned sheet comes to lie as it did. */
+  aim?: Point[]
+  /** What is cut with a setting and under a name of its own. */
   own?: OwnWay[]
   machine: Pick<Machine, 'origin' | 'code'>
 }
@@ -38,7 +40,7 @@ const comment = (text: string): string => `; ${text.replace(/[\r\n();]+/g, ' ').
 export function writeCode(file: CodeFile): string {
   const { title, statement, width, height, paths, settings, machine } = file
   const { origin, code } = machine
-  const own = new Map((file.own ?? []).map((each) => [each.part, each]))
+  const wayFor = ownWayOf(file.own ?? [])
   const onBed = ({ x, y }: Point): string => {
     const [right, back] = [origin.endsWith('right'), origin.startsWith('back')]
     return `X${figure(x - (right ? width : 0))} Y${figure(y - (back ? height : 0))}`
@@ -54,13 +56,14 @@ export function writeCode(file: CodeFile): string {
     'G21',
     'G90',
     'M5 S0',
+    ...(file.aim ?? []).flatMap((point, i) => aimedAt(onBed(point), i + 1)),
     ...(file.frame ? framed(paths, onBed) : []),
   ]
   const on = code.dynamic ? 'M4' : 'M3'
   let [air, at] = [false, '']
   let before = ''
   for (const [i, path] of paths.entries()) {
-    const alone = own.get(path.part)
+    const alone = wayFor(path)
     const name = alone?.name ?? OPERATION_NAMES[path.operation]
     const { speed, power, passes, air: wanted } = alone?.setting ?? settings[path.operation]
     const beam = figure((power / 100) * code.scale)
@@ -87,6 +90,13 @@ export function writeCode(file: CodeFile): string {
   if (file.look) lines.push(comment('Look whether every part is free before the sheet is moved.'), 'M0')
   return [...lines, 'G0 X0 Y0', ...ownLines(code.footer), 'M2', ''].join('\n')
 }
+
+/** To a hole that is in the sheet already, beam off, and a stop: does the beam's dot lie in it? */
+const aimedAt = (at: string, number: number): string[] => [
+  comment(`Registration hole ${number}: with the beam off. Shift the sheet until its dot lies in the hole.`),
+  `G0 ${at}`,
+  'M0',
+]
 
 /** Round all that will be cut, beam off, and a stop: does the sheet lie where it should? */
 function framed(paths: CutPath[], onBed: (point: Point) => string): string[] {

@@ -28,5 +28,16 @@ export {
   turnRegion,
   type Matrix4,
 } from './transform'
+export {
+  archRing,
+  arcOf,
+  cornerCut,
+  disc,
+  ellipseArc,
+  halfEllipse,
+  quarterOf,
+  roundedRectangle,
+  slotRing,
+} from './curves'
 export { cross, dot, type Vector } from './vector'
 export { curvePieces, pathLines, type DrawnLine } from './path-lines'

@@ -49,13 +49,19 @@ describe('jobs that are cut together', () => {
   })
   test('what is engraved says the job that a part is of', () => {
     const text = { kind: 'text' as const, text: '{job}', height: 6, letters: 'single lines' as const }
-    const place = { anchor: 'centre' as const, right: 0, up: 0, turn: 0, mirrored: false }
+    const on = {
+      panel: 'front' as const,
+      side: 'outside' as const,
+      from: '',
+      how: { kind: 'score' as const },
+    }
+    const place = { ...on, anchor: 'centre' as const, right: 0, up: 0, turn: 0, mirrored: false }
     const engraved = (job: Job): Job => ({
       ...job,
-      box: { ...job.box, engravings: [{ panel: 'front', motif: text, as: 'score', ...place }] },
+      box: { ...job.box, engravings: [{ motif: text, ...place }] },
     })
     const own = (job: Job, name: string): unknown =>
-      deriveAll(job).parts.find(({ panel, label }) => panel === 'front' && label.includes(name))!.lies[0]
+      deriveAll(job).parts.find(({ panel, label }) => panel === 'front' && label.includes(name))!.lies[0].up
         .scored
     const alone = own(engraved(crate), 'front')
     expect(own(batchOf([engraved(crate), book], ABOUT), crate.name)).toEqual(alone)

@@ -1,4 +1,5 @@
 import { from7, stockFrom7 } from './migrate-7'
+import { from8 } from './migrate-8'
 import { eachObject, isObject, listOf, type Loose } from './loose'
 import { JOB_VERSION } from './schema'
 
@@ -331,6 +332,7 @@ const STEPS: Record<number, (job: Loose) => Loose> = {
   5: from5,
   6: from6,
   7: from7,
+  8: from8,
 }
 
 /** Brings an older job up to the present version. @param from the version it was written by */

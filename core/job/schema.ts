@@ -7,7 +7,7 @@ import { machineSchema, OPERATIONS } from '../machine'
 import { layoutSettingsSchema, placementSchema, unplacedSchema } from '../nest'
 import { familySchema, stockSchema } from '../stock'
 import { trialSchema } from '../testpiece'
-import { FILES_PER, runSchema } from '../plan'
+import { FILES_PER, runSchema, TURNS } from '../plan'
 import { followSchema, namedFigureSchema } from './follow'
 import {
   batchEntrySchema,
@@ -17,7 +17,7 @@ import {
   thingHeadSchema,
   thingSchema,
 } from './things'
-import { settingSchema, testRecordSchema, testSheetSchema } from '../tune'
+import { MOST_OWN, ownOperationSchema, settingSchema, testRecordSchema, testSheetSchema } from '../tune'
 import { wholeSchema } from '../whole'
 
 const identifier = z.string().min(1).max(60)
@@ -54,7 +54,7 @@ export const revisionSchema = z.strictObject({
 export type Revision = z.infer<typeof revisionSchema>
 
 export const JOB_FORMAT = 'uplands-job'
-export const JOB_VERSION = 8
+export const JOB_VERSION = 9
 
 /** Stocks that a job may be cut from beside its own. */
 export const MOST_STOCKS = 8
@@ -139,6 +139,8 @@ export const jobSchema = z.strictObject({
     /** For what is filled on a face, and how far its rows are apart, mm. */
     engrave: settingSchema,
     interval: z.number().min(0.02).max(2),
+    /** Operations beside these, that engravings may be done by. */
+    own: z.array(ownOperationSchema).max(MOST_OWN),
     /** How sure a cut must go through, per cent. */
     sure: z.number().min(50).max(99),
     /** A test sheet that was written and is not read off yet. */
@@ -151,6 +153,8 @@ export const jobSchema = z.strictObject({
     letters: z.boolean(),
     /** Which face lies up: what is scored is on it. */
     face: z.enum(['outside', 'inside']),
+    /** How the sheet is turned for what is on the other face; or that is left out. */
+    turn: z.enum(TURNS),
     off: z.array(z.enum(OPERATIONS)).max(5),
     /** Where a cut begins: at the nearest corner, or in the middle of a long side. */
     start: z.enum(['corner', 'side']),
@@ -222,6 +226,7 @@ export const emptyJob = (id: string, name: string, changed: string): Job => ({
       first: 'whole sheets',
       kept: [],
       nameRest: false,
+      inOpenings: false,
     },
     arrangement: null,
   },
@@ -232,6 +237,7 @@ export const emptyJob = (id: string, name: string, changed: string): Job => ({
     pocket: POCKET_SETTING,
     engrave: ENGRAVE_SETTING,
     interval: 0.1,
+    own: [],
     sure: 95,
     sheet: null,
   },
@@ -240,6 +246,7 @@ export const emptyJob = (id: string, name: string, changed: string): Job => ({
     labels: true,
     letters: false,
     face: 'outside',
+    turn: 'left to right',
     off: [],
     start: 'side',
     bridges: NO_BRIDGES,

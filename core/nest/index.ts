@@ -14,6 +14,7 @@ export {
   type Unplaced,
 } from './types'
 export { loadAt, sheetsOf, surfaceOf, type Load, type Supply, type Surface } from './surface'
+export { nestInOpenings } from './in-openings'
 export { lastOf, nest, nestSteps, type NestProgress } from './nest'
 export { randomFrom } from './random'
 export { LEAST_SIDE, remnantsOf, type Remnant } from './remnant'

@@ -23,6 +23,8 @@ export const layoutSettingsSchema = z.strictObject({
   kept: z.array(z.string().min(1).max(60)).max(100),
   /** Whether what is left over gets a name scored on it. */
   nameRest: z.boolean(),
+  /** Whether parts may lie in the openings of larger ones. */
+  inOpenings: z.boolean(),
 })
 export type LayoutSettings = z.infer<typeof layoutSettingsSchema>
 

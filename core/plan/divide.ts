@@ -16,7 +16,7 @@ export function dividePaths(paths: CutPath[], per: FilesPer): PathsOfFile[] {
   if (per === 'sheet') return [{ name: '', paths }]
   const found = new Map<string, CutPath[]>()
   for (const path of paths) {
-    const key = per === 'operation' ? OPERATION_NAMES[path.operation] : path.part
+    const key = per === 'operation' ? (path.own ?? OPERATION_NAMES[path.operation]) : path.part
     const own = found.get(key)
     if (own) own.push(path)
     else found.set(key, [path])

@@ -8,10 +8,19 @@ export {
   type Planned,
   type Run,
 } from './clock'
-export { packPaths, unpackPaths, visited, type CutPath, type OwnWay, type PackedPaths } from './path'
+export {
+  ownWayOf,
+  packPaths,
+  unpackPaths,
+  visited,
+  type CutPath,
+  type OwnWay,
+  type PackedPaths,
+} from './path'
 export { hasBridges, withBridges, type Bridges } from './bridges'
 export { orderPaths, type StartAt } from './order'
-export { beamMoves, stretchTime, timeSheet, type Move, type SheetTime } from './time'
+export { beamMoves, stretchTime, timeSheet, type CutWith, type Move, type SheetTime } from './time'
 export { dividePaths, FILES_PER, type FilesPer, type PathsOfFile } from './divide'
 export { doubleLines, type DoubleLine } from './double-lines'
+export { HOLE, holeAt, pathsTurned, turnOver, TURNS, type TurnedHow } from './turn'
 export { mayExport, type Check } from './check'

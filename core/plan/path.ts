@@ -8,14 +8,24 @@ export interface CutPath {
   part: string
   points: Point[]
   closed: boolean
+  /** Where it is not cut as its operation is: the way of its own, by name. */
+  own?: string
 }
 
-/** A part whose paths are not cut as their operation is, but with a setting, name and colour of their own. */
+/** Paths that are not cut as their operation is, but with a setting, name and colour of their own. */
 export interface OwnWay {
-  part: string
+  /** The name of their way, or the part that all of them are of. */
+  of: string
   name: string
   colour: string
   setting: Setting
+}
+
+/** The way of its own that a path is cut by, if there is one. */
+export function ownWayOf(own: OwnWay[]): (path: Pick<CutPath, 'own' | 'part'>) => OwnWay | undefined {
+  if (own.length === 0) return () => undefined
+  const known = new Map(own.map((each) => [each.of, each]))
+  return ({ own: name, part }) => (name === undefined ? known.get(part) : known.get(name))
 }
 
 /** The points in the order in which they are visited, back to the first on a closed path. */
@@ -25,19 +35,19 @@ export const visited = ({ points, closed }: CutPath): Point[] => (closed ? [...p
  * Paths as one block of figures, which goes from a worker to the page without being copied point by point.
  */
 export interface PackedPaths {
-  lines: { operation: Operation; part: string; closed: boolean; count: number }[]
+  lines: (Omit<CutPath, 'points'> & { count: number })[]
   coordinates: Float64Array<ArrayBuffer>
 }
 
 export function packPaths(paths: CutPath[]): PackedPaths {
   const coordinates = new Float64Array(2 * paths.reduce((sum, { points }) => sum + points.length, 0))
   let at = 0
-  const lines = paths.map(({ operation, part, closed, points }) => {
+  const lines = paths.map(({ points, ...line }) => {
     for (const { x, y } of points) {
       coordinates[at++] = x
       coordinates[at++] = y
     }
-    return { operation, part, closed, count: points.length }
+    return { ...line, count: points.length }
   })
   return { lines, coordinates }
 }

@@ -68,7 +68,7 @@ test('the nearest part comes next, and the beam begins where it waits', () => {
   expect(orderPaths(row).map(({ part }) => part)).toEqual(['0', '150', '300'])
   expect(orderPaths(row, { x: 400, y: 0 }).map(({ part }) => part)).toEqual(['300', '150', '0'])
   const travel = (start: { x: number; y: number }) =>
-    timeSheet(orderPaths(row, start), settings, machine, start).travel
+    timeSheet(orderPaths(row, start), { settings }, machine, start).travel
   expect(travel({ x: 310, y: 0 })).toBeCloseTo(travel({ x: 0, y: 0 }), 1) // as near on either side
 })
 test('an open stroke may be run backwards', () => {
@@ -94,7 +94,7 @@ describe('time', () => {
     expect(stretchTime(0.1, 10, 1000)).toBeCloseTo(0.02, 12))
 
   test('a square in two passes: its parts add up, and passes double the way', () => {
-    const time = timeSheet([square('outline', 'a', 30, 40)], settings, machine)
+    const time = timeSheet([square('outline', 'a', 30, 40)], { settings }, machine)
     expect(time.cutLength).toBeCloseTo(80, 9)
     expect(time.cutting).toBeCloseTo(8, 9)
     expect(time.corners).toBeCloseTo(8 * (10 / 1000), 9)
@@ -112,10 +112,10 @@ describe('time', () => {
         { x: 100, y: 0 },
       ],
     }
-    const time = timeSheet([line], settings, machine)
+    const time = timeSheet([line], { settings }, machine)
     expect(time.cutLength).toBeCloseTo(200, 9)
     expect(time.travel).toBeCloseTo(stretchTime(100, 200, 1000), 9)
-    const [, back] = beamMoves([line], settings, machine)
+    const [, back] = beamMoves([line], { settings }, machine)
     expect(back).toMatchObject({ operation: 'travel', from: { x: 100, y: 0 }, to: { x: 0, y: 0 } })
   })
   test('moves follow each other without a gap in place or time', () => {
@@ -124,18 +124,18 @@ describe('time', () => {
       square('score', 'a', 20, 5, 3),
       square('outline', 'b', 90, 10),
     ])
-    const moves = beamMoves(paths, settings, machine)
+    const moves = beamMoves(paths, { settings }, machine)
     for (const [i, move] of moves.slice(1).entries()) {
       expect(move.start).toBeCloseTo(moves[i].end, 9)
       expect(move.from).toEqual(moves[i].to)
     }
-    expect(moves.at(-1)!.end).toBeCloseTo(timeSheet(paths, settings, machine).total, 9)
+    expect(moves.at(-1)!.end).toBeCloseTo(timeSheet(paths, { settings }, machine).total, 9)
   })
   test('a gentle curve is run through without stopping', () => {
     const arc = Array.from({ length: 60 }, (_, i) => ({ x: 10 * Math.cos(i / 40), y: 10 * Math.sin(i / 40) }))
     const curve = timeSheet(
       [{ operation: 'outline', part: 'a', points: arc, closed: false }],
-      { ...settings, outline: setting },
+      { settings: { ...settings, outline: setting } },
       machine,
     )
     expect(curve.corners).toBeCloseTo(10 / 1000, 6)
@@ -246,14 +246,14 @@ test('engraving takes its rows with their run-outs, bare gaps crossed without a 
     return back ? ways.reverse() : ways
   }
   const rows = Array.from({ length: 40 }, (_, i) => row(i * 0.1, i % 2 === 1)).flat()
-  const { byOperation, cutting, travel } = timeSheet(rows, settings, machine)
+  const { byOperation, cutting, travel } = timeSheet(rows, { settings }, machine)
   const runOut = (speed * speed) / (2 * acceleration)
   // The mean speed of a run-out is half of the row's: it counts twice.
   expect(byOperation.engrave + travel).toBeCloseTo((40 * (60 + 2 * 2 * runOut)) / speed, 0)
   expect(cutting).toBeCloseTo((40 * 50) / speed, 6)
   const apart = timeSheet(
     rows.map((path) => ({ ...path, operation: 'score' as const })),
-    { ...settings, score: settings.engrave },
+    { settings: { ...settings, score: settings.engrave } },
     machine,
   )
   expect(apart.total).not.toBeCloseTo(byOperation.engrave + travel, 0)

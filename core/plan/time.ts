@@ -1,7 +1,7 @@
 import { lengthOf, type Point } from '../geometry'
 import type { Machine, Operation } from '../machine'
 import type { Setting } from '../tune'
-import { visited, type CutPath } from './path'
+import { ownWayOf, visited, type CutPath, type OwnWay } from './path'
 
 /** One straight stretch of the beam's way, in seconds from the start of the sheet. */
 export interface Move {
@@ -66,12 +66,18 @@ function stretches(points: Point[]): Point[][] {
   return found
 }
 
+/** What is cut with: the setting of each operation, and of what has one of its own. */
+export interface CutWith {
+  settings: Record<Operation, Setting>
+  own?: OwnWay[]
+}
+
 type Motion = Pick<Machine, 'travelSpeed' | 'acceleration'>
 
 /** Follows the beam over one sheet and sums up its time; each move is handed to `visit`. */
 function follow(
   paths: CutPath[],
-  settings: Record<Operation, Setting>,
+  { settings, own = [] }: CutWith,
   machine: Motion,
   start: Point,
   visit: (move: Move) => void,
@@ -133,8 +139,9 @@ function follow(
     at = to
   }
   let isRow = false
+  const wayFor = ownWayOf(own)
   for (const path of paths) {
-    const { speed, passes } = settings[path.operation]
+    const { speed, passes } = wayFor(path)?.setting ?? settings[path.operation]
     for (let pass = 1; pass <= passes; pass++) {
       if (path.operation === 'engrave') {
         sweep(path, speed, pass)
@@ -177,24 +184,24 @@ function follow(
 /**
  * How long the beam is on its way over one load.
  * @param paths in cutting order
- * @param settings of each operation, mm/s and passes
+ * @param used settings, mm/s and passes
  * @param start where the beam waits, mm
  */
 export const timeSheet = (
   paths: CutPath[],
-  settings: Record<Operation, Setting>,
+  used: CutWith,
   machine: Motion,
   start: Point = { x: 0, y: 0 },
-): SheetTime => follow(paths, settings, machine, start, () => undefined)
+): SheetTime => follow(paths, used, machine, start, () => undefined)
 
 /** The same way move by move, to be watched. */
 export function beamMoves(
   paths: CutPath[],
-  settings: Record<Operation, Setting>,
+  used: CutWith,
   machine: Motion,
   start: Point = { x: 0, y: 0 },
 ): Move[] {
   const moves: Move[] = []
-  follow(paths, settings, machine, start, (move) => moves.push(move))
+  follow(paths, used, machine, start, (move) => moves.push(move))
   return moves
 }

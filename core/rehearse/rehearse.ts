@@ -92,6 +92,7 @@ export function piecesByPart<P>(
   pieces: P[],
   wayOf: (piece: P) => Ring,
 ): { found: { part: Part; placement: Placement; piece: P }[]; missing: Part[] } {
+  if (load.face === 'first') return { found: [], missing: [] }
   const byId = new Map(parts.map((part) => [part.id, part]))
   const here = new Set(load.paths.map(({ part }) => part))
   const placements = (job.layout.arrangement?.placements ?? []).filter(({ part }) => here.has(part))

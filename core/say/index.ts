@@ -1,7 +1,7 @@
 export { checksOf, readyToCut, STATION_NAMES, STATIONS, stationStatuses } from './status'
 export type { Station, StationStatus } from './status'
 export { kerfOfOtherSetting, preflight } from './preflight'
-export { compensationStatement, madeForStatement, placeStatement } from './statements'
+export { compensationStatement, faceStatement, madeForStatement, placeStatement } from './statements'
 export { cutFigures, movedBy, ruleWords, stripFigures, type StripFigure } from './figures'
 export { helpSentence } from './helps'
 export { sizeWorking, tabAdvice } from './sizes'

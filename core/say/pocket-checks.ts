@@ -1,10 +1,13 @@
-import { deepestPocket } from '../derive'
+import { deepestPocket, type DerivedThing } from '../derive'
 import type { Job } from '../job'
 import type { Say } from '../length'
 import { ASSUMED_MACHINE } from '../machine'
 import type { Check } from '../plan'
 import { depthOf, pocketModel } from '../tune'
 import { look, ok, stop, type Looked } from './looked'
+
+/** Deeper than this share of a panel, a pocket leaves a skin that breaks. [FM] */
+const MOST_SUNK = 0.8
 
 /** How deep the grooves come out, by this stock's test pockets on this machine. */
 function pocketDepthCheck({ measure, tune }: Job, wanted: number, say: Say): Check {
@@ -13,7 +16,7 @@ function pocketDepthCheck({ measure, tune }: Job, wanted: number, say: Say): Che
   if (model.tests === 0)
     return look(
       'pocket',
-      'Groove depth comes from a test pocket',
+      'Depth comes from a test pocket',
       'Engrave one on the same stock with this setting and measure how deep it is.',
     )
   const { depth, low, high } = depthOf(tune.pocket, watts, model)
@@ -21,30 +24,51 @@ function pocketDepthCheck({ measure, tune }: Job, wanted: number, say: Say): Che
   return wanted >= low && wanted <= high
     ? ok(
         'pocket',
-        `Grooves come out ${say.length(depth, 1)} deep`,
+        `Pockets come out ${say.length(depth, 1)} deep`,
         `${said}; wanted ${say.length(wanted, 1)}.`,
       )
     : look(
         'pocket',
-        `Grooves come out ${say.length(depth, 1)} deep, wanted ${say.length(wanted, 1)}`,
+        `Pockets come out ${say.length(depth, 1)} deep, wanted ${say.length(wanted, 1)}`,
         `Nine of ten lie within ${said}. Tune says the speed for the depth that is wanted.`,
       )
 }
 
 /** Pockets lie on the inside face, and their depth is only known from a test. [CP] */
 export function pocketChecks({ job, plan, things }: Looked, say: Say): Check[] {
+  if (job.cut.off.includes('pocket')) return []
+  const isGrooved = things.some(({ box }) =>
+    (box.panels ?? []).some(({ features }) => features.some(({ depth }) => depth !== null)),
+  )
   const hasPockets = plan.loads.some(({ paths }) => paths.some(({ operation }) => operation === 'pocket'))
-  if (!hasPockets || job.cut.off.includes('pocket')) return []
   return [
-    ...(job.cut.face === 'outside'
+    ...(isGrooved && job.cut.face === 'outside' && job.cut.turn === 'leave out'
       ? [
           stop(
             'face',
             'Grooves are on the inside face, and the outside lies up',
-            'Choose “inside face up” in Cut: they would be engraved on the wrong face.',
+            'Choose “inside face up” in Cut, or let the sheet be turned over for them.',
           ),
         ]
       : []),
-    pocketDepthCheck(job, deepestPocket(things), say),
+    ...(hasPockets ? [pocketDepthCheck(job, deepestPocket(things), say), ...tooDeep(things)] : []),
   ]
+}
+
+/** Pockets that leave next to nothing of their panel. */
+function tooDeep(things: DerivedThing[]): Check[] {
+  return things.flatMap(({ box: { panels } }) =>
+    (panels ?? []).flatMap(({ label, thickness, faces }): Check[] => {
+      const sunk = faces ? [...faces.outside.pockets, ...faces.inside.pockets] : []
+      const deep = sunk.some(({ depth }) => depth > thickness * MOST_SUNK)
+      if (!deep) return []
+      return [
+        look(
+          `deep ${label}`,
+          `A pocket goes nearly through the ${label}`,
+          'Under a fifth of the sheet is left below it. Make it shallower in Shape, or the panel thicker.',
+        ),
+      ]
+    }),
+  )
 }

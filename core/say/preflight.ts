@@ -7,6 +7,7 @@ import type { Check, CutPath } from '../plan'
 import { stockTitle } from '../stock'
 import { choiceReason, namesOtherSetting, settingWords, type Choice } from '../tune'
 import { look, ok, stop, type Looked } from './looked'
+import { faceChecks, magnetChecks } from './face-checks'
 import { pocketChecks } from './pocket-checks'
 import { compensationStatement, placeStatement } from './statements'
 
@@ -69,7 +70,8 @@ function sheetChecks({ job, plan }: Looked, say: Say): Check[] {
   }
   const [first] = plan.loads
   if (machine && first.of > 1) {
-    const title = `The sheet is larger than the bed: cut in ${counted(plan.loads.length, 'load')}`
+    const loads = plan.loads.filter(({ face }) => face !== 'first').length
+    const title = `The sheet is larger than the bed: cut in ${counted(loads, 'load')}`
     checks.push(look('bed', title, placeStatement(machine, first, say)))
   }
   return checks
@@ -250,19 +252,6 @@ function proofCheck({ things }: Looked): Check[] {
   return [stop('proof', 'The panels do not hold together as drawn', `${detail} Look at Shape.`)]
 }
 
-/** What is engraved on the outside cannot be cut while that lies down. */
-function faceChecks({ job, things }: Looked): Check[] {
-  const isEngraved = things.some(({ box }) => box.panels?.some(({ face }) => face) ?? false)
-  if (!isEngraved || job.cut.face === 'outside') return []
-  return [
-    look(
-      'engraving',
-      'The engraving is on the outside, and the inside lies up',
-      'It is left out of these files. Choose “outside up” for a second cut of it, or do without.',
-    ),
-  ]
-}
-
 /** Everything that is looked at before a file may be written. */
 export function preflight(looked: Looked, say: Say): Check[] {
   if (looked.plan.loads.length === 0) {
@@ -276,6 +265,7 @@ export function preflight(looked: Looked, say: Say): Check[] {
     ...pathChecks(looked, say),
     ...pocketChecks(looked, say),
     ...faceChecks(looked),
+    ...magnetChecks(looked),
     ...stockChecks(looked, say),
     ...otherStockChecks(looked, say),
     offCheck(looked),

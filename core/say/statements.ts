@@ -49,6 +49,27 @@ export function placeStatement(
   )
 }
 
+/** Which face lies up, and what the sheet is turned for. */
+export function faceStatement(
+  { face, turn }: Pick<Job['cut'], 'face' | 'turn'>,
+  load: Pick<LoadPlan, 'face' | 'aim'>,
+): string {
+  const other = face === 'outside' ? 'inside' : 'outside'
+  if (load.face === 'first')
+    return (
+      `The ${other} face lies up: this is cut first, while the sheet is whole. ` +
+      `Then turn the sheet over, ${turn}.`
+    )
+  const plain = face === 'inside' ? 'The inside face lies up.' : ''
+  if (load.face === 'only') return plain
+  return (
+    `The ${face} face lies up: this is cut second, on the sheet turned over ${turn}. ` +
+    (load.aim.length > 0
+      ? 'Lay it so that the two registration holes are where they are drawn.'
+      : 'Lay it against the same stops.')
+  )
+}
+
 /** What a file says of what it was made for: stock, thickness, kerf, settings, revision, and its unit. */
 export function madeForStatement(
   { measure, log }: Pick<Job, 'measure' | 'log'>,

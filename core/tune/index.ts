@@ -9,6 +9,7 @@ export {
   type TestResult,
 } from './test-record'
 export { cutEnergy } from './energy'
+export { MOST_OWN, ownOperationSchema, type OwnOperation } from './own'
 export {
   depthOf,
   POCKET_INTERVAL,

@@ -60,7 +60,7 @@ function labelBox(panel: Panel, box: Bounds): Bounds {
   const beside =
     props.slits?.panel === panel.id ? { ...box, maxX: box.minX + (box.maxX - box.minX) * 0.4 } : box
   // Below what is engraved, so that both can be read.
-  return panel.face ? { ...beside, maxY: box.minY + (box.maxY - box.minY) * 0.3 } : beside
+  return panel.faces ? { ...beside, maxY: box.minY + (box.maxY - box.minY) * 0.3 } : beside
 }
 const middleOf = ({ minX, maxX, minY, maxY }: Bounds, upright: boolean): string =>
   `translate(${(minX + maxX) / 2} ${-(minY + maxY) / 2}) rotate(${upright ? -90 : 0})`
@@ -106,7 +106,7 @@ const choose = (id: string): void => emit('choose', id)
           :data-panel="panel.id"
         />
         <PocketLines :features="panel.features" />
-        <FaceLines :face="panel.face" />
+        <FaceLines :faces="panel.faces" />
         <path
           v-if="slits?.panel === panel.id"
           :d="slits.lines.map((line) => lineData(line, false)).join('')"

@@ -50,13 +50,14 @@ const makeLook = () => ({
 })
 
 /** What a panel's drawing is made from: panels that read the same are not made again. */
-const keyOf = ({ region, thickness, frame, features, face }: Panel): string =>
+const keyOf = ({ region, thickness, frame, features, faces }: Panel): string =>
   [
     thickness,
     frame,
     textOf(region),
     features.map(({ depth, joint }) => [depth, joint]),
-    face ? JSON.stringify(face) : '',
+    // Pictures are told by their names: their points are many.
+    faces ? JSON.stringify(faces, (key, value: unknown) => (key === 'greys' ? null : value)) : '',
   ].join('|')
 
 /** Shapes as text: boxes that are alike share their shapes. */
@@ -160,14 +161,14 @@ export class BoxScene {
     this.content.position.copy(box.getCenter(new Vector3()).negate())
   }
 
-  private makeBody({ id, region, thickness, frame, features, face }: Panel): Group {
+  private makeBody({ id, region, thickness, frame, features, faces }: Panel): Group {
     const body = new Group()
     const inner = new Group()
     inner.add(
       new Mesh(solidGeometry(region, thickness), this.looks.ply.face),
       new LineSegments(edgeGeometry(region, thickness), this.looks.ply.edge),
       new LineSegments(pocketGeometry(features, thickness), this.looks.ply.edge),
-      new LineSegments(faceGeometry(face, thickness), this.looks.ply.edge),
+      new LineSegments(faceGeometry(faces, thickness), this.looks.ply.edge),
     )
     inner.applyMatrix4(new Matrix4().fromArray(frame).transpose())
     body.userData.outward = new Vector3(frame[2], frame[6], frame[10])

@@ -1,5 +1,6 @@
 import { BufferGeometry, Float32BufferAttribute, ShapeUtils, Vector2 } from 'three'
-import type { Face, Feature } from '@core/assembly'
+import { onFace, type Faces } from '@core/art'
+import type { Feature } from '@core/assembly'
 import { ringsOf, type Point, type Region, type Ring } from '@core/geometry'
 
 const vectors = (ring: Ring): Vector2[] => ring.map(({ x, y }) => new Vector2(x, y))
@@ -49,17 +50,22 @@ export function edgeGeometry(region: Region, depth: number): BufferGeometry {
   return new BufferGeometry().setAttribute('position', new Float32BufferAttribute(lines, 3))
 }
 
-/** What is burnt into the outside face, drawn a little before it so that it is seen. */
-export function faceGeometry(face: Face | undefined, depth: number): BufferGeometry {
+/** What is burnt into both faces, drawn a little before them so that it is seen. */
+export function faceGeometry(faces: Faces | undefined, depth: number): BufferGeometry {
   const lines: number[] = []
-  const before = depth * 1.002
+  let before = 0
   const put = (points: Point[], closed: boolean): void =>
     points.forEach(({ x, y }, i) => {
       const next = points[i + 1] ?? (closed ? points[0] : null)
       if (next) lines.push(x, y, before, next.x, next.y, before)
     })
-  for (const ring of face?.engraved.flatMap(ringsOf) ?? []) put(ring, true)
-  for (const { points, closed } of face?.scored ?? []) put(points, closed)
+  for (const side of ['outside', 'inside'] as const) {
+    if (!faces) break
+    before = side === 'outside' ? depth * 1.002 : -depth * 0.002
+    const { areas, lines: followed } = onFace(faces[side])
+    for (const ring of areas.flatMap(ringsOf)) put(ring, true)
+    for (const { points, closed } of followed) put(points, closed)
+  }
   return new BufferGeometry().setAttribute('position', new Float32BufferAttribute(lines, 3))
 }
 

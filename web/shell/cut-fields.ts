@@ -4,6 +4,7 @@ const cut = at('cut')
 
 /** Fields about what is written, and what is done beside it at the laser. */
 export const CUT_FIELDS: FieldEntry[] = [
+  cut('turn', 'How the sheet is turned over', 'both faces flip two sides registration'),
   cut('formats', 'Files: SVG, DXF, panels', 'export save write download'),
   cut('paper', 'Paper of a PDF', 'print a4 a3 template', { behind: 'formats' }),
   cut('files-per', 'What one file is for', 'split operation part separate export'),

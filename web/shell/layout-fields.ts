@@ -41,6 +41,12 @@ export const LAYOUT_FIELDS: FieldEntry[] = [
     behind: 'search-on',
   },
   {
+    id: 'in-openings',
+    label: 'Parts in the openings of others',
+    station: 'layout',
+    words: 'window hole inside nesting',
+  },
+  {
     id: 'name-rest',
     label: 'Name on what is left over',
     station: 'layout',

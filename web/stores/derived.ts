@@ -1,5 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
+import type { Faces } from '@core/art'
 import {
   betterWay,
   boxOf,
@@ -32,6 +33,9 @@ import { usePlanner } from './planner'
 import { useUnits } from './units'
 
 const NO_ARRANGEMENT = { signature: '', byHand: false, placements: [], unplaced: [] }
+
+const isEngraved = ({ outside, inside }: Faces): boolean =>
+  [outside, inside].some(({ engraved, pictures }) => engraved.length + pictures.length > 0)
 
 /** Everything that follows from the job on the screen. Only what changed is worked out again. */
 export const useDerived = defineStore('derived', () => {
@@ -106,13 +110,13 @@ export const useDerived = defineStore('derived', () => {
   const pocketDepth = computed(() => deepestPocket(things.value))
   const hasPockets = computed(() => pocketDepth.value > 0)
   const hasEngraving = computed(() =>
-    things.value.some(({ box: { panels } }) => panels?.some(({ face }) => (face?.engraved.length ?? 0) > 0)),
+    things.value.some(({ box: { panels } }) => panels?.some(({ faces }) => faces && isEngraved(faces))),
   )
   const better = computed(() => betterWay(input.value, settledBox.value, turned.value))
   /** Asked for by Lay out and by the checks: they cost as much as the box itself. */
   const marking = computed(() => {
     const { letters, face } = job.value.cut
-    const isEngraved = things.value.some(({ box: { panels } }) => panels?.some((panel) => panel.face))
+    const isEngraved = things.value.some(({ box: { panels } }) => panels?.some(({ faces }) => faces))
     return JSON.stringify({ letters, face, words: isEngraved ? wordsOf(job.value) : undefined })
   })
   const parts = computed(() => {

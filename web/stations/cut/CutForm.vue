@@ -4,9 +4,10 @@ import { computed, ref } from 'vue'
 import type { CutPlan, LoadPlan } from '@core/derive'
 import type { Format, Paper } from '@core/files'
 import { fileStem } from '@core/keep'
+import type { Job } from '@core/job'
 import { short } from '@core/length'
 import { OPERATION_NAMES, OPERATIONS, OUR_COLOURS, type Operation } from '@core/machine'
-import { compensationStatement, placeStatement } from '@core/say'
+import { compensationStatement, faceStatement, placeStatement } from '@core/say'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import { useSay } from '@web/parts/say'
 import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
@@ -45,6 +46,13 @@ const DASHES: Record<Operation, string | undefined> = {
   inside: undefined,
   outline: undefined,
 }
+const TURN_WORDS: Record<Job['cut']['turn'], string> = {
+  'left to right': 'turned over, left to right',
+  'front to back': 'turned over, front to back',
+  'leave out': 'not turned: leave that out',
+}
+const setTurn = ({ target }: Event): boolean =>
+  change({ turn: (target as HTMLSelectElement).value as Job['cut']['turn'] })
 const WHERE = [
   { value: 'paths' as const, label: 'in the paths' },
   { value: 'software' as const, label: 'left to the laser’s software' },
@@ -53,7 +61,11 @@ const material = computed(
   () => derived.box.materials.find(({ id }) => id === props.load?.material) ?? derived.box.materials[0],
 )
 const place = computed(() =>
-  props.load ? placeStatement(jobs.job.measure.machine, props.load, say.value) : '',
+  props.load
+    ? [placeStatement(jobs.job.measure.machine, props.load, say.value), faceStatement(cut.value, props.load)]
+        .filter((sentence) => sentence !== '')
+        .join(' ')
+    : '',
 )
 
 function recolour(operation: Operation, colour: string): void {
@@ -167,6 +179,12 @@ function settingOf(operation: Operation): string {
       :options="FACES"
       @update:model-value="change({ face: $event })"
     />
+    <label class="text-[13px] font-medium">
+      For what is on the other face, the sheet is
+      <select class="input" data-field="turn" :value="cut.turn" @change="setTurn">
+        <option v-for="(said, how) in TURN_WORDS" :key="how" :value="how">{{ said }}</option>
+      </select>
+    </label>
     <ChoiceRow
       data-field="start"
       label="A cut begins"

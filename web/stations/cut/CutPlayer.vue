@@ -11,7 +11,7 @@ import { usePlayback } from './playback'
 
 const props = defineProps<{
   load: LoadPlan
-  settings: CutPlan['settings']
+  used: Pick<CutPlan, 'settings' | 'own'>
   /** What a file has that the plan has not, and the other way about. */
   differences?: Differences | null
 }>()
@@ -24,7 +24,7 @@ const planned = computed(() =>
 )
 const { time, playing, beam, done, doing, play } = usePlayback(
   () => props.load,
-  () => props.settings,
+  () => props.used,
   () => machine.value ?? ASSUMED_MACHINE,
   () => waitingAt(props.load, machine.value?.origin),
 )

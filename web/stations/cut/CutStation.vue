@@ -34,15 +34,15 @@ function pieceOf({ offcut, material }: LoadPlan): string {
   if (!own) return ''
   return `, offcut ${own.name || say.value.size([own.width, own.height], 0)}`
 }
+const TURN = { only: '', first: ', first the other face', then: ', then turned over' }
 function nameOf(load: LoadPlan): string {
   const stock = stockName(load.material)
   const which = load.of > 1 ? `, load ${load.load + 1}` : ''
-  return `${stock}${stock ? 'sheet' : 'Sheet'} ${load.sheet + 1}${pieceOf(load)}${which}`
+  return `${stock}${stock ? 'sheet' : 'Sheet'} ${load.sheet + 1}${pieceOf(load)}${which}${TURN[load.face]}`
 }
-const settings = computed(() => {
-  const of = planner.plan?.stocks.find(({ material }) => material === shown.value?.material)
-  return of?.settings ?? planner.plan?.settings ?? null
-})
+const used = computed(
+  () => planner.plan?.stocks.find(({ material }) => material === shown.value?.material) ?? planner.plan,
+)
 const families = computed(() => [
   ...new Set(derived.box.materials.map(({ stock }) => stock?.family ?? 'other')),
 ])
@@ -58,7 +58,7 @@ const cautions = computed(() => [
 
 <template>
   <div class="grid gap-3 lg:h-full lg:min-h-0 lg:grid-cols-[17rem_1fr_17rem] xl:grid-cols-[19rem_1fr_20rem]">
-    <CutForm :load="shown" :settings="settings" />
+    <CutForm :load="shown" :settings="used?.settings ?? null" />
     <section class="card flex min-w-0 flex-col gap-2 lg:min-h-0" aria-label="The cut">
       <div v-if="loads.length > 1" class="flex flex-wrap gap-1" role="group" aria-label="Sheet">
         <button
@@ -77,7 +77,7 @@ const cautions = computed(() => [
         v-if="shown"
         :key="nameOf(shown)"
         :load="shown"
-        :settings="settings!"
+        :used="used!"
         :differences="differences"
         class="lg:min-h-0 lg:flex-1"
       />

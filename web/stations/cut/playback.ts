@@ -20,13 +20,13 @@ export interface Playback {
 /** The beam's way over one load, to be scrubbed through and played. */
 export function usePlayback(
   load: () => LoadPlan,
-  settings: () => CutPlan['settings'],
+  used: () => Pick<CutPlan, 'settings' | 'own'>,
   machine: () => Parameters<typeof beamMoves>[2],
   start: () => { x: number; y: number },
 ): Playback {
   const time = ref(0)
   const total = computed(() => load().time.total)
-  const moves = computed(() => beamMoves(load().paths, settings(), machine(), start()))
+  const moves = computed(() => beamMoves(load().paths, used(), machine(), start()))
 
   /** How many moves are begun at the time shown. */
   const begun = computed(() => {

@@ -35,6 +35,10 @@ const name = (isNamed: boolean): boolean =>
   jobs.edit((draft) => {
     draft.layout.settings.nameRest = isNamed
   })
+const setInOpenings = (isOn: boolean): boolean =>
+  jobs.edit((draft) => {
+    draft.layout.settings.inOpenings = isOn
+  })
 const lineOf = ({ id, name, width, height, count }: Offcut): string =>
   [
     `${count > 1 ? `${count} × ` : ''}${say.value.size([width, height], 0)}`,
@@ -74,6 +78,12 @@ const lineOf = ({ id, name, width, height, count }: Offcut): string =>
         </label>
       </li>
     </ul>
+    <ToggleSwitch
+      data-field="in-openings"
+      label="Parts may lie in the openings of others"
+      :model-value="settings.inOpenings"
+      @update:model-value="setInOpenings"
+    />
     <ToggleSwitch
       data-field="name-rest"
       label="Score a name on what is left over"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { MOTIF_KINDS, motifSchema, type Drawing, type Motif } from '@core/art'
+import { MOTIF_KINDS, motifSchema, type Drawing, type Motif, type Picture } from '@core/art'
 import { MOST_ENGRAVINGS, panelNames, type Engraving } from '@core/box'
 import { limitsOf } from '@core/limits'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
@@ -8,46 +8,39 @@ import FigureField from '@web/parts/FigureField.vue'
 import FormSection from '@web/parts/FormSection.vue'
 import TextEntry from '@web/parts/TextEntry.vue'
 import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
+import { useOpenJob } from '@web/stores/job'
 import { useBoxEdits } from './box-edits'
 import ChoiceChips from './ChoiceChips.vue'
 import DrawingFields from './DrawingFields.vue'
+import { featuresOn } from './features'
+import HowFields from './HowFields.vue'
+import PictureFields from './PictureFields.vue'
+import { FIRST, isSet, KIND_NAMES, labelOf } from './motifs'
 import ListButtons from './ListButtons.vue'
 import PlaceFields from './PlaceFields.vue'
 
-/** What is burnt into the outside of the panels: words, scales, codes, artwork, placed by numbers. */
+/** What is burnt into the faces of the panels: words, scales, codes, artwork, placed by numbers. */
 defineProps<{ problem: string }>()
 const { box, change } = useBoxEdits()
+const jobs = useOpenJob()
 const engravings = computed(() => box.value.engravings)
 const names = computed(() => panelNames(box.value))
 const chosen = ref(0)
 const index = computed(() => Math.min(chosen.value, engravings.value.length - 1))
 const engraving = computed((): Engraving | undefined => engravings.value[index.value])
 
-const KIND_NAMES: Record<Motif['kind'], string> = {
-  text: 'words',
-  ruler: 'scale',
-  code: 'square code',
-  drawing: 'artwork',
-}
-const FIRST: Record<Exclude<Motif['kind'], 'drawing'>, Motif> = {
-  text: { kind: 'text', text: '{job}', height: 8, letters: 'filled' },
-  ruler: { kind: 'ruler', long: 100, high: 10, unit: 'mm' },
-  code: { kind: 'code', text: '{job}, {revision}', size: 25 },
-}
-const LABELS: Record<string, string> = {
-  height: 'Height of capitals',
-  long: 'Length',
-  high: 'Height',
-  size: 'Side',
-  width: 'Width',
-}
 const fields = computed(() => {
   const { motif } = engraving.value!
   const schema = motifSchema.options.find((each) => each.shape.kind.value === motif.kind)!
   const known = schema.shape as unknown as Record<string, Parameters<typeof limitsOf>[0]>
   return Object.entries(motif)
-    .filter(([key]) => key in LABELS)
-    .map(([key, value]) => ({ key, label: LABELS[key], value: Number(value), limits: limitsOf(known[key]) }))
+    .filter(([key]) => isSet(motif, key))
+    .map(([key, value]) => ({
+      key,
+      label: labelOf(motif, key),
+      value: Number(value),
+      limits: limitsOf(known[key]),
+    }))
 })
 const LETTERS = [
   { value: 'filled' as const, label: 'Filled letters' },
@@ -57,15 +50,21 @@ const UNITS = [
   { value: 'mm' as const, label: 'Millimetres' },
   { value: 'in' as const, label: 'Inches' },
 ]
-const WAYS = [
-  { value: 'engrave' as const, label: 'Fill' },
-  { value: 'score' as const, label: 'Follow round' },
+const SIDES = [
+  { value: 'outside' as const, label: 'Outside' },
+  { value: 'inside' as const, label: 'Inside' },
+]
+const DOTS = [
+  { value: 'diffused' as const, label: 'Dots for greys' },
+  { value: 'threshold' as const, label: 'Black or bare' },
 ]
 /** What has no areas is only followed. */
 const hasAreas = computed(() => {
   const { motif } = engraving.value!
-  return motif.kind === 'code' || (motif.kind === 'text' && motif.letters === 'filled')
+  if (motif.kind === 'text') return motif.letters === 'filled'
+  return motif.kind !== 'ruler' && motif.kind !== 'picture'
 })
+const features = computed(() => featuresOn(box.value.openings, engraving.value?.panel ?? ''))
 
 const put = (list: Engraving[], key = ''): boolean => change({ engravings: list }, key)
 const set = (part: Partial<Engraving>, key = ''): boolean =>
@@ -78,8 +77,10 @@ const setMotif = (part: object, key: string): boolean =>
 function add(like?: Engraving): void {
   const fresh: Engraving = {
     panel: 'front',
+    side: 'outside',
     motif: FIRST.text,
-    as: 'engrave',
+    how: { kind: 'engrave' },
+    from: '',
     anchor: 'centre',
     right: 0,
     up: 0,
@@ -90,29 +91,46 @@ function add(like?: Engraving): void {
   chosen.value = engravings.value.length - 1
 }
 /** Artwork that nothing shows any more goes with it. */
-function keepUsed(list: Engraving[]): Drawing[] {
-  const used = list.flatMap(({ motif }) => (motif.kind === 'drawing' ? [motif.drawing] : []))
-  return box.value.drawings.filter(({ id }) => used.includes(id))
+function keepUsed(list: Engraving[]): { drawings: Drawing[]; pictures: Picture[] } {
+  const used = list.flatMap(({ motif }) =>
+    motif.kind === 'drawing' ? [motif.drawing] : motif.kind === 'picture' ? [motif.picture] : [],
+  )
+  const isUsed = ({ id }: { id: string }): boolean => used.includes(id)
+  return { drawings: box.value.drawings.filter(isUsed), pictures: box.value.pictures.filter(isUsed) }
 }
 function remove(): void {
   const list = engravings.value.filter((_, i) => i !== index.value)
-  change({ engravings: list, drawings: keepUsed(list) })
+  change({ engravings: list, ...keepUsed(list) })
 }
 /** Artwork is chosen by its file, in its own field below. */
 function setKind(kind: Motif['kind']): void {
-  if (kind !== 'drawing') set({ motif: FIRST[kind] })
-  else importing.value = true
+  importing.value = kind === 'drawing' || kind === 'picture' ? kind : null
+  if (kind !== 'drawing' && kind !== 'picture') set({ motif: FIRST[kind] })
 }
-const importing = ref(false)
-const isDrawing = computed(() => importing.value || engraving.value?.motif.kind === 'drawing')
+const importing = ref<'drawing' | 'picture' | null>(null)
+const kind = computed(() => importing.value ?? engraving.value?.motif.kind)
+const isRead = computed(() => kind.value === 'drawing' || kind.value === 'picture')
+const withMotif = (motif: Motif): Engraving[] =>
+  engravings.value.map((each, i): Engraving => (i === index.value ? { ...each, motif } : each))
 function take(drawing: Drawing): void {
-  importing.value = false
-  const list = engravings.value.map((each, i): Engraving => {
-    if (i !== index.value) return each
-    return { ...each, motif: { kind: 'drawing', drawing: drawing.id, width: drawing.width } }
-  })
-  change({ engravings: list, drawings: [...keepUsed(list), drawing] })
+  importing.value = null
+  const list = withMotif({ kind: 'drawing', drawing: drawing.id, width: drawing.width })
+  const { drawings, pictures } = keepUsed(list)
+  change({ engravings: list, drawings: [...drawings, drawing], pictures })
 }
+/** A picture begins as wide as half of a hand, its dots as far apart as rows are. */
+function takePicture(picture: Picture): void {
+  importing.value = null
+  const dots = Math.max(0.2, jobs.job.tune.interval)
+  const how = { dots, way: 'diffused' as const, level: 128 }
+  const list = withMotif({ kind: 'picture', picture: picture.id, width: 40, ...how })
+  const { drawings, pictures } = keepUsed(list)
+  change({ engravings: list, drawings, pictures: [...pictures, picture] })
+}
+const picture = computed(() => {
+  const { motif } = engraving.value!
+  return motif.kind === 'picture' ? box.value.pictures.find(({ id }) => id === motif.picture) : undefined
+})
 const drawing = computed(() => {
   const { motif } = engraving.value!
   return motif.kind === 'drawing' ? box.value.drawings.find(({ id }) => id === motif.drawing) : undefined
@@ -155,14 +173,21 @@ const BRACES = 'In braces, {job} becomes its name when it is cut, and {revision}
           <select
             class="input"
             data-field="engraving-kind"
-            :value="isDrawing ? 'drawing' : engraving.motif.kind"
+            :value="kind"
             @change="setKind(($event.target as HTMLSelectElement).value as Motif['kind'])"
           >
-            <option v-for="kind in MOTIF_KINDS" :key="kind" :value="kind">{{ KIND_NAMES[kind] }}</option>
+            <option v-for="each in MOTIF_KINDS" :key="each" :value="each">{{ KIND_NAMES[each] }}</option>
           </select>
         </label>
       </div>
-      <label v-if="!isDrawing && 'text' in engraving.motif" class="text-[13px] font-medium">
+      <ChoiceRow
+        data-field="engraving-side"
+        label="On its"
+        :options="SIDES"
+        :model-value="engraving.side"
+        @update:model-value="set({ side: $event })"
+      />
+      <label v-if="!isRead && 'text' in engraving.motif" class="text-[13px] font-medium">
         {{ engraving.motif.kind === 'code' ? 'What it says' : 'Words' }}
         <TextEntry
           class="input"
@@ -174,7 +199,7 @@ const BRACES = 'In braces, {job} becomes its name when it is cut, and {revision}
         />
       </label>
       <ChoiceRow
-        v-if="!isDrawing && engraving.motif.kind === 'text'"
+        v-if="!isRead && engraving.motif.kind === 'text'"
         data-field="engraving-letters"
         label="Letters"
         :options="LETTERS"
@@ -182,21 +207,28 @@ const BRACES = 'In braces, {job} becomes its name when it is cut, and {revision}
         @update:model-value="setMotif({ letters: $event }, '')"
       />
       <ChoiceRow
-        v-if="!isDrawing && engraving.motif.kind === 'ruler'"
+        v-if="!isRead && engraving.motif.kind === 'ruler'"
         data-field="engraving-unit"
         label="Divided in"
         :options="UNITS"
         :model-value="engraving.motif.unit"
         @update:model-value="setMotif({ unit: $event }, '')"
       />
-      <DrawingFields v-if="isDrawing" :drawing="drawing" @take="take" @change="redraw" />
+      <DrawingFields v-if="kind === 'drawing'" :drawing="drawing" @take="take" @change="redraw" />
+      <PictureFields v-if="kind === 'picture'" :picture="picture" @take="takePicture" />
       <ChoiceRow
-        v-if="!isDrawing && hasAreas"
-        data-field="engraving-as"
-        label="How"
-        :options="WAYS"
-        :model-value="engraving.as"
-        @update:model-value="set({ as: $event })"
+        v-if="!importing && engraving.motif.kind === 'picture'"
+        data-field="engraving-way"
+        label="Greys"
+        :options="DOTS"
+        :model-value="engraving.motif.way"
+        @update:model-value="setMotif({ way: $event }, '')"
+      />
+      <HowFields
+        v-else-if="!importing"
+        :engraving="engraving"
+        :has-areas="hasAreas"
+        @set="(how, key) => set({ how }, key)"
       />
       <div class="grid grid-cols-2 gap-2">
         <template v-if="!importing">
@@ -205,12 +237,13 @@ const BRACES = 'In braces, {job} becomes its name when it is cut, and {revision}
             :key="`${engraving.motif.kind} ${key}`"
             :data-field="`engraving-${key}`"
             :label="label"
+            :kind="key === 'level' ? 'figure' : 'length'"
             :model-value="value"
             :limits="limits"
             @update:model-value="setMotif({ [key]: $event }, key)"
           />
         </template>
-        <PlaceFields :place="engraving" name="engraving" @set="set" />
+        <PlaceFields :place="engraving" name="engraving" :features="features" @set="set" />
       </div>
       <ToggleSwitch
         data-field="engraving-mirrored"
@@ -227,6 +260,6 @@ const BRACES = 'In braces, {job} becomes its name when it is cut, and {revision}
       @copy="add(engraving)"
       @remove="remove"
     />
-    <p v-if="engraving && !isDrawing && 'text' in engraving.motif" class="note">{{ BRACES }}</p>
+    <p v-if="engraving && !isRead && 'text' in engraving.motif" class="note">{{ BRACES }}</p>
   </FormSection>
 </template>

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Panel } from '@core/assembly'
 import { pointsOf } from '@core/art'
-import { engravingsOn, ringsOfOpening, type Engraving, type Opening } from '@core/box'
+import { baseOf, engravingsOn, ringsOfOpening, type Engraving, type Opening } from '@core/box'
 import { bounds, type Bounds, type Point } from '@core/geometry'
 import { useUnits } from '@web/stores/units'
 import { useBoxEdits } from './box-edits'
@@ -20,6 +20,8 @@ interface Handle {
   index: number
   label: string
   at: Bounds
+  /** Which way its own right is on the drawing: what is on the inside is placed as seen from there. */
+  way: 1 | -1
 }
 const own = <T extends { panel: string }>(list: T[]): { each: T; index: number }[] =>
   list.map((each, index) => ({ each, index })).filter(({ each }) => each.panel === props.panel.id)
@@ -29,13 +31,17 @@ const handles = computed((): Handle[] => {
     list: 'openings',
     index,
     label: `Opening ${index + 1}, ${each.shape.kind}`,
-    at: bounds(ringsOfOpening(each, blank).flat()),
+    at: bounds(
+      ringsOfOpening(each, baseOf(box.value.openings.slice(0, index), each.panel, each.from, blank)).flat(),
+    ),
+    way: 1,
   }))
   const engravings = own(box.value.engravings).flatMap(({ each, index }): Handle[] => {
     const found = engravingsOn({ ...box.value, engravings: [each] }, props.panel.id, blank)
     const points = found.flatMap(pointsOf)
     const label = `Engraving ${index + 1}, ${each.motif.kind}`
-    return points.length > 0 ? [{ list: 'engravings', index, label, at: bounds(points) }] : []
+    const way = each.side === 'inside' ? -1 : 1
+    return points.length > 0 ? [{ list: 'engravings', index, label, at: bounds(points), way }] : []
   })
   return [...openings, ...engravings]
 })
@@ -73,7 +79,7 @@ function move(event: PointerEvent): void {
   if (!held.value) return
   const { handle, from, start } = held.value
   const at = onDrawing(event)
-  const [x, y] = [stepped(start.x + at.x - from.x), stepped(start.y + at.y - from.y)]
+  const [x, y] = [stepped(start.x + handle.way * (at.x - from.x)), stepped(start.y + at.y - from.y)]
   const now = placeOf(handle)
   if (now.x !== x || now.y !== y) put(handle, { x, y })
 }
@@ -89,7 +95,7 @@ function nudge(handle: Handle, event: KeyboardEvent): void {
   event.preventDefault()
   const { x, y } = placeOf(handle)
   const by = step.value * (event.shiftKey ? 10 : 1)
-  put(handle, { x: x + way[0] * by, y: y + way[1] * by })
+  put(handle, { x: x + handle.way * way[0] * by, y: y + way[1] * by })
 }
 </script>
 

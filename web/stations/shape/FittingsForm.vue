@@ -10,6 +10,7 @@ import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
 import { useOpenJob } from '@web/stores/job'
 import { useBoxEdits } from './box-edits'
 import RimFields from './RimFields.vue'
+import SoftenFields from './SoftenFields.vue'
 
 /** What is added to the walls: how it stands, what it is drawn out by, arches, holes to stand things in. */
 defineProps<{ problems: Record<string, string> }>()
@@ -78,6 +79,7 @@ const FIELDS = [
       />
     </template>
     <RimFields v-if="!box.top" :problems="problems" />
+    <SoftenFields />
     <FigureField
       data-field="rim-arch"
       label="Arches along the rim, height"

@@ -3,7 +3,6 @@ import { computed, ref } from 'vue'
 import {
   MOST_OPENINGS,
   OPENING_KINDS,
-  openingSchema,
   openingShapeSchema,
   panelNames,
   type Opening,
@@ -17,7 +16,9 @@ import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
 import { useBoxEdits } from './box-edits'
 import ChoiceChips from './ChoiceChips.vue'
 import ListButtons from './ListButtons.vue'
+import { featuresOn } from './features'
 import PlaceFields from './PlaceFields.vue'
+import RepeatFields from './RepeatFields.vue'
 
 /** Openings in the panels, placed by numbers from an anchor, seen from outside. */
 defineProps<{ problem: string }>()
@@ -61,11 +62,8 @@ const fields = computed(() => {
     .filter(([key]) => key in LABELS)
     .map(([key, value]) => ({ key, label: LABELS[key], value: Number(value), limits: limitsOf(known[key]) }))
 })
-const { shape: limits } = openingSchema
-const GRID = [
-  { key: 'columns' as const, label: 'Beside each other' },
-  { key: 'rows' as const, label: 'Above each other' },
-]
+/** Openings before it on the same panel: it may be placed from one of them. */
+const before = computed(() => featuresOn(openings.value.slice(0, index.value), opening.value?.panel ?? ''))
 
 const put = (list: Opening[], key = ''): boolean => change({ openings: list }, key)
 const set = (part: Partial<Opening>, key = ''): boolean =>
@@ -76,19 +74,18 @@ const set = (part: Partial<Opening>, key = ''): boolean =>
 const setShape = (key: string, value: unknown): boolean =>
   set({ shape: { ...opening.value!.shape, [key]: value } as OpeningShape }, key)
 function add(like?: Opening): void {
-  const fresh: Opening = {
+  const fresh: Omit<Opening, 'id'> = {
+    from: '',
     panel: 'front',
     shape: FIRST.round,
     anchor: 'centre',
     right: 0,
     up: 0,
     turn: 0,
-    columns: 1,
-    rows: 1,
-    apart: 30,
+    repeat: { kind: 'grid', columns: 1, rows: 1, apart: 30 },
     mirrored: false,
   }
-  put([...openings.value, like ?? fresh])
+  put([...openings.value, { ...(like ?? fresh), id: crypto.randomUUID() }])
   chosen.value = openings.value.length - 1
 }
 const remove = (): boolean => put(openings.value.filter((_, i) => i !== index.value))
@@ -165,25 +162,8 @@ const title = ({ shape, panel }: Opening, i: number): string => `${i + 1} ${shap
           :limits="own"
           @update:model-value="setShape(key, $event)"
         />
-        <PlaceFields :place="opening" name="opening" @set="set" />
-        <FigureField
-          v-for="{ key, label } in GRID"
-          :key="key"
-          :data-field="`opening-${key}`"
-          :label="label"
-          kind="figure"
-          :model-value="opening[key]"
-          :limits="limitsOf(limits[key])"
-          @update:model-value="set({ [key]: $event }, key)"
-        />
-        <FigureField
-          v-if="opening.columns * opening.rows > 1"
-          data-field="opening-apart"
-          label="Apart, middle to middle"
-          :model-value="opening.apart"
-          :limits="limitsOf(limits.apart)"
-          @update:model-value="set({ apart: $event }, 'apart')"
-        />
+        <PlaceFields :place="opening" name="opening" :features="before" @set="set" />
+        <RepeatFields :repeat="opening.repeat" @set="(repeat, key) => set({ repeat }, key)" />
       </div>
       <ToggleSwitch
         data-field="opening-mirrored"

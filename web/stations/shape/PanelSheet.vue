@@ -137,7 +137,7 @@ const chain = (values: number[]): string =>
         fill-rule="evenodd"
       />
       <PocketLines :features="panel.features" />
-      <FaceLines :face="panel.face" />
+      <FaceLines :faces="panel.faces" />
       <path
         v-for="{ kind, d, colour, dash } in borders"
         :key="kind"

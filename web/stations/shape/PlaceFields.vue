@@ -1,15 +1,16 @@
-<script setup lang="ts" generic="T extends Place">
+<script setup lang="ts" generic="T extends Place & { from: string }">
 import { ANCHORS, placeFields, type Place } from '@core/art'
 import { limitsOf } from '@core/limits'
 import FigureField from '@web/parts/FigureField.vue'
 
-/** Where something is on its panel: from an anchor, so far to the right and up, turned. */
-defineProps<{ place: T; name: string }>()
-defineEmits<{ set: [part: Partial<Place>, key: string] }>()
+/** Where something is on its panel: from an anchor of that or of an opening, so far right and up, turned. */
+defineProps<{ place: T; name: string; features: { id: string; name: string }[] }>()
+const emit = defineEmits<{ set: [part: Partial<Place & { from: string }>, key: string] }>()
 const OFFSETS = [
   { key: 'right' as const, label: 'To the right' },
   { key: 'up' as const, label: 'Up' },
 ]
+const valueOf = ({ target }: Event): string => (target as HTMLSelectElement).value
 </script>
 
 <template>
@@ -19,9 +20,21 @@ const OFFSETS = [
       class="input"
       :data-field="`${name}-anchor`"
       :value="place.anchor"
-      @change="$emit('set', { anchor: ($event.target as HTMLSelectElement).value as Place['anchor'] }, '')"
+      @change="emit('set', { anchor: valueOf($event) as Place['anchor'] }, '')"
     >
       <option v-for="anchor in ANCHORS" :key="anchor">{{ anchor }}</option>
+    </select>
+  </label>
+  <label v-if="features.length > 0" class="text-[13px] font-medium">
+    Of the
+    <select
+      class="input"
+      :data-field="`${name}-from`"
+      :value="features.some(({ id }) => id === place.from) ? place.from : ''"
+      @change="emit('set', { from: valueOf($event), right: 0, up: 0 }, '')"
+    >
+      <option value="">panel</option>
+      <option v-for="feature in features" :key="feature.id" :value="feature.id">{{ feature.name }}</option>
     </select>
   </label>
   <FigureField
@@ -31,7 +44,7 @@ const OFFSETS = [
     :label="label"
     :model-value="place[key]"
     :limits="limitsOf(placeFields[key])"
-    @update:model-value="$emit('set', { [key]: $event }, key)"
+    @update:model-value="emit('set', { [key]: $event }, key)"
   />
   <FigureField
     :data-field="`${name}-turn`"
@@ -41,6 +54,6 @@ const OFFSETS = [
     :step="5"
     :model-value="place.turn"
     :limits="limitsOf(placeFields.turn)"
-    @update:model-value="$emit('set', { turn: $event }, 'turn')"
+    @update:model-value="emit('set', { turn: $event }, 'turn')"
   />
 </template>

@@ -13,6 +13,7 @@ import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
 import WorkedFigure from '@web/parts/WorkedFigure.vue'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
+import OwnOperations from './OwnOperations.vue'
 import MarkSetting from './MarkSetting.vue'
 import OddsCard from './OddsCard.vue'
 import PocketTests from './PocketTests.vue'
@@ -147,6 +148,7 @@ const unpick = (): boolean =>
           @update:model-value="setInterval"
         />
       </MarkSetting>
+      <OwnOperations />
       <CautionNote
         :title="`Cutting ${family === 'other' ? 'this material' : family}`"
         :cautions="[...FAMILIES[family].cautions, NEVER]"

@@ -1,4 +1,5 @@
-import type { Point, Ring } from '../geometry'
+import { rectangle } from './transform'
+import type { Point, Ring } from './types'
 
 /** How far a straight piece may be off the curve that it stands for, mm. */
 const OFF = 0.005
@@ -69,3 +70,16 @@ export const quarterOf = (radius: number): Ring =>
 /** Points of a circle from one angle to another, radians, both ends included. */
 export const arcOf = (middle: Point, radius: number, from: number, to: number): Ring =>
   ellipseArc(middle, [radius, radius], from, to)
+
+/** A rectangle with round corners about the origin, counter-clockwise. */
+export function roundedRectangle(width: number, height: number, radius: number): Ring {
+  const r = Math.min(radius, width / 2, height / 2)
+  const [x, y] = [width / 2 - Math.max(0, r), height / 2 - Math.max(0, r)]
+  if (r <= 0) return rectangle(-x, -y, x, y)
+  return [
+    { x, y },
+    { x: -x, y },
+    { x: -x, y: -y },
+    { x, y: -y },
+  ].flatMap((middle, quarter) => arcOf(middle, r, (quarter * Math.PI) / 2, ((quarter + 1) * Math.PI) / 2))
+}

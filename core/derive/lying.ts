@@ -1,0 +1,159 @@
+import type { Panel } from '../assembly'
+import { isBare, mapFace, onFace, type Face } from '../art'
+import {
+  bounds,
+  mirrorRegion,
+  offset,
+  rectangle,
+  shiftPoints,
+  shiftRegion,
+  type Point,
+  type Region,
+  type Ring,
+} from '../geometry'
+import { letterInto } from '../lettering'
+import type { Job } from '../job'
+import type { CutShapes } from './cut-shapes'
+import type { FacesById } from './faces'
+import { fillLines } from './fill'
+import { labelOn } from './label-place'
+import type { Letter } from './letters'
+import type { Material } from './materials'
+import type { Panelled } from './parts'
+import { NOTHING } from './sides'
+
+/** What is done to one face of a part. */
+export interface FaceUp extends Face {
+  /** Lines that fill its grooves, each in one go. */
+  grooves: Point[][]
+}
+
+/**
+ * A part as it is cut lying one way: the compensated shape with its lower left corner at (0, 0), and in the
+ * same coordinates the drawn shape, the label, and what is on both faces, as it is seen from above.
+ */
+export interface Lying {
+  shape: Region
+  /** What is written when the laser's software compensates. */
+  drawn: Region
+  marks: Point[][]
+  /** Open lines that are cut through, for a bend. */
+  slits: Point[][]
+  /** What is on the face that lies up, and on the one that lies down. */
+  up: FaceUp
+  under: FaceUp
+}
+
+/** Labels are no higher than this, mm, and leave this share of the panel's width free. */
+const LABEL_HEIGHT = 7
+const LABEL_SHARE = 0.6
+
+/** Letters at the joints are this high, mm. */
+const LETTER_HEIGHT = 4
+
+export type Outlines = Omit<Lying, 'marks'> & {
+  letters: Letter[]
+  /** Where no label may stand. */
+  zones: Ring[]
+}
+
+/** What is on a panel beside its outline, on its own plane. */
+type OnPanel = Omit<Outlines, 'shape' | 'drawn'>
+
+/** Whether nothing is done to a face. */
+export const isUntouched = ({ grooves, ...face }: FaceUp): boolean => grooves.length === 0 && isBare(face)
+
+const mapUp = ({ grooves, ...face }: FaceUp, onto: (point: Point) => Point): FaceUp => ({
+  ...mapFace(face, onto),
+  grooves: grooves.map((points) => points.map(onto)),
+})
+
+function outlinesOf(shape: Region, drawn: Region, on: OnPanel): Outlines {
+  const { minX, minY } = bounds(shape.outline)
+  const shift = (points: Point[]): Point[] => shiftPoints(points, -minX, -minY)
+  const shiftUp = (face: FaceUp): FaceUp =>
+    isUntouched(face) ? face : mapUp(face, (point) => shift([point])[0])
+  return {
+    shape: shiftRegion(shape, -minX, -minY),
+    drawn: shiftRegion(drawn, -minX, -minY),
+    slits: on.slits.map(shift),
+    zones: on.zones.map(shift),
+    up: shiftUp(on.up),
+    under: shiftUp(on.under),
+    letters: on.letters.map(({ text, at }) => ({ text, at: shift([at])[0] })),
+  }
+}
+
+/** The label near the middle of a part, clear of what is cut out of it, and a letter at every joint. */
+export function marksOf({ shape, letters, zones, up }: Outlines, label: string): Point[][] {
+  const { maxX, maxY } = bounds(shape.outline)
+  const { areas, lines } = onFace(up)
+  const taken = [...zones, ...areas.map(({ outline }) => outline), ...lines.map(({ points }) => points)]
+  const open = taken.length > 0 ? { ...shape, holes: [...shape.holes, ...taken] } : shape
+  const own = labelOn(open, label, maxX * LABEL_SHARE, Math.min(LABEL_HEIGHT, maxY / 4))
+  return [
+    ...own,
+    ...letters.flatMap(({ text, at }) => letterInto(text, at, 2 * LETTER_HEIGHT, LETTER_HEIGHT)),
+  ]
+}
+
+const flip = ({ x, y }: Point): Point => ({ x: -x, y })
+
+/** What is on a panel, seen from the face that lies up. Grooves are in the inside face. */
+function onPanel(
+  panel: Panel,
+  { joined, material }: Pick<Panelled, 'joined'> & { material: Material },
+  letters: Letter[],
+  isFlipped: boolean,
+  faces: FacesById,
+): OnPanel {
+  const bent = joined?.piece.id === panel.id ? joined : null
+  const { outside, inside } = faces.get(panel.id) ?? NOTHING
+  const grooves = panel.features.flatMap(({ depth, shape }) =>
+    depth === null ? [] : [fillLines(shape, material.compensation.x)],
+  )
+  // The beam stays inside of a pocket by what it takes to its side.
+  const sunk = (face: Face): Face => ({
+    ...face,
+    pockets: face.pockets.flatMap(({ area, depth }) =>
+      offset(area, -material.compensation.x).map((part) => ({ area: part, depth })),
+    ),
+  })
+  const [out, within]: FaceUp[] = [
+    { ...sunk(outside), grooves: [] },
+    { ...sunk(inside), grooves },
+  ]
+  const on: OnPanel = {
+    letters,
+    slits: bent?.slits ?? [],
+    up: out,
+    under: within,
+    zones: (bent?.zones ?? []).map(({ from, low, zone }) =>
+      rectangle(from, low, from + zone.flat, low + zone.long),
+    ),
+  }
+  if (!isFlipped) return on
+  return {
+    letters: letters.map(({ text, at }) => ({ text, at: flip(at) })),
+    slits: on.slits.map((points) => points.map(flip)),
+    zones: on.zones.map((points) => points.map(flip)),
+    up: mapUp(within, flip),
+    under: mapUp(out, flip),
+  }
+}
+
+/** What is laid out of a panel, lying as it is and turned by a quarter, with the wanted face up. */
+export function lyingOf(
+  panel: Panel,
+  box: Pick<Panelled, 'joined'> & { material: Material; cuts: CutShapes },
+  letters: Letter[],
+  face: Job['cut']['face'],
+  faces: FacesById,
+): Outlines[] {
+  const [unturned, turned] = box.cuts
+  const isFlipped = face === 'inside'
+  const up = isFlipped ? mirrorRegion : (region: Region): Region => region
+  const on = onPanel(panel, box, letters, isFlipped, faces)
+  const first = outlinesOf(up(unturned), up(panel.drawn), on)
+  return [first, turned === unturned ? first : outlinesOf(up(turned), up(panel.drawn), on)]
+}

@@ -1,0 +1,150 @@
+import { area, bounds, shiftPoints, turnPoints, type Point, type Ring, type Turn } from '../geometry'
+import { nestSteps, type NestProgress } from './nest'
+import { groundOf, packOutlines, poseOf, stepFor, type OutlinePart, type OutlinePose } from './outline'
+import { poseShape, poseShift } from './pack'
+import type { Supply } from './surface'
+import { shapeFor, turnsOf, type Layout, type NestPart, type NestRules, type Placement } from './types'
+
+/** A part that lies in an opening of another one, told from that one while it is not turned. */
+interface Within {
+  host: string
+  part: string
+  turn: Turn
+  /** Its middle, mm. */
+  at: Point
+}
+
+/** Openings smaller than this take nothing that is worth it, mm². [FM] */
+const LEAST = 400
+
+/** Where the beam is not round a turned part has other sides by up to so much, mm. */
+const SLACK = 0.3
+
+const counterClockwise = (hole: Ring): Ring => [...hole].reverse()
+
+/** Turns that keep to the grain whichever way the host comes to lie. */
+function turnsWithin(part: NestPart, host: NestPart, rules: NestRules): Turn[] {
+  const own = turnsOf(part, rules)
+  const hosts = turnsOf(host, rules)
+  const all: Turn[] = [0, 90, 180, 270]
+  return all.filter((turn) => hosts.every((by) => own.includes(((turn + by) % 360) as Turn)))
+}
+
+const isRound = ({ shape, turnedShape }: NestPart): boolean => shape === turnedShape
+
+/** What can be laid into the openings of larger parts, the largest first. */
+function fill(parts: NestPart[], rules: NestRules): Within[] {
+  const openings = parts.flatMap((host) =>
+    host.shape.holes
+      .filter((hole) => area({ outline: counterClockwise(hole), holes: [] }) > LEAST)
+      .map((hole) => ({ host, hole: counterClockwise(hole) })),
+  )
+  if (openings.length === 0) return []
+  const hosts = new Set(openings.map(({ host }) => host))
+  const gap = rules.gap + (parts.every(isRound) ? 0 : SLACK)
+  const kinds = openings.flatMap(({ host, hole }) => {
+    const { minX, minY } = bounds(hole)
+    const outline = shiftPoints(hole, -minX, -minY)
+    const ground = groundOf(outline, gap, gap, stepFor(outline))
+    return ground ? [{ host, corner: { x: minX, y: minY }, ground, count: 1 }] : []
+  })
+  const known = new Map<string, OutlinePose>()
+  const small = parts
+    .filter((part) => !hosts.has(part))
+    .map((part): OutlinePart => {
+      const poses = kinds.map(({ host, ground }, kind) =>
+        turnsWithin(part, host, rules)
+          .map((turn): OutlinePose => {
+            const key = `${parts.findIndex(({ shape }) => shape === part.shape)} ${turn} ${kind}`
+            const pose = known.get(key) ?? poseOf(part.shape, turn, gap, ground.raster)
+            known.set(key, pose)
+            return pose
+          })
+          .filter(({ columns, rows }) => columns <= ground.raster.columns && rows <= ground.raster.rows),
+      )
+      return { id: part.id, area: area(part.shape), poses }
+    })
+    .filter(({ poses }) => poses.some((each) => each.length > 0))
+    .sort((a, b) => b.area - a.area)
+  const sheets = kinds
+    .map((_, kind) => ({ kind, number: 0 }))
+    .sort((a, b) => kinds[b.kind].ground.area - kinds[a.kind].ground.area)
+  const tries = [true, false].map((byColumn) =>
+    packOutlines({ order: small, byColumn, byFarSide: false, sheets }, kinds, gap, gap),
+  )
+  const taken = ({ lying }: (typeof tries)[number]): number =>
+    lying.reduce((sum, { pose }) => sum + pose.width * pose.height, 0)
+  const best = tries.reduce((a, b) => (taken(b) > taken(a) ? b : a))
+  return best.lying.map(({ part, kind, x, y, pose }) => ({
+    host: kinds[kind].host.id,
+    part,
+    turn: pose.angle as Turn,
+    at: { x: kinds[kind].corner.x + x + pose.width / 2, y: kinds[kind].corner.y + y + pose.height / 2 },
+  }))
+}
+
+/** Where a part within lies once its host is placed. */
+function placedWithin({ part, turn, at }: Within, host: Placement, byId: Map<string, NestPart>): Placement {
+  const own = ((turn + host.turn) % 360) as Turn
+  const { dx, dy } = poseShift(shapeFor(byId.get(host.part)!, host.turn), host.turn)
+  const [middle] = shiftPoints(turnPoints([at], host.turn), dx + host.x, dy + host.y)
+  const { maxX, maxY } = bounds(poseShape(shapeFor(byId.get(part)!, own), own).outline)
+  return {
+    part,
+    sheet: host.sheet,
+    x: middle.x - maxX / 2,
+    y: middle.y - maxY / 2,
+    turn: own,
+    pinned: false,
+  }
+}
+
+/**
+ * Lays parts out as `nestSteps` does, those that go into openings of others first: they move with these.
+ * What is pinned, and what something pinned would have to take in, is left to the search.
+ */
+export function* nestInOpenings(
+  parts: NestPart[],
+  settings: NestRules,
+  supply: Supply,
+  pinned: Placement[] = [],
+  seed = 0,
+): Generator<NestProgress, Layout> {
+  const held = new Set(pinned.map(({ part }) => part))
+  const within = fill(
+    parts.filter(({ id }) => !held.has(id)),
+    settings,
+  )
+  const inside = new Set(within.map(({ part }) => part))
+  const byId = new Map(parts.map((part) => [part.id, part]))
+  const whole = ({ placements, unplaced }: Layout): Layout => {
+    const hosts = new Map(placements.map((placement) => [placement.part, placement]))
+    const missing = within.filter(({ host }) => !hosts.has(host))
+    return {
+      placements: [
+        ...placements,
+        ...within.flatMap((each) => {
+          const host = hosts.get(each.host)
+          return host ? [placedWithin(each, host, byId)] : []
+        }),
+      ],
+      unplaced: [
+        ...unplaced,
+        ...missing.map(({ part }) => ({ part, why: 'full' as const, size: sizes(part), room: NO_ROOM })),
+      ],
+    }
+  }
+  const sizes = (id: string): [number, number] => {
+    const { maxX, maxY } = bounds(byId.get(id)!.shape.outline)
+    return [maxX, maxY]
+  }
+  const outer = parts.filter(({ id }) => !inside.has(id))
+  const steps = nestSteps(outer, settings, supply, pinned, seed)
+  for (;;) {
+    const step = steps.next()
+    if (step.done) return whole(step.value)
+    yield { ...step.value, layout: whole(step.value.layout) }
+  }
+}
+
+const NO_ROOM: [number, number] = [0, 0]

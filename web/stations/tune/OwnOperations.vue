@@ -1,0 +1,119 @@
+<script setup lang="ts">
+import { ArrowUp, Plus, Trash2 } from '@lucide/vue'
+import { computed } from 'vue'
+import { MOST_OWN, type OwnOperation } from '@core/tune'
+import ChoiceRow from '@web/parts/ChoiceRow.vue'
+import TextEntry from '@web/parts/TextEntry.vue'
+import { useOpenJob } from '@web/stores/job'
+import SettingFields from './SettingFields.vue'
+
+/** Operations beside ours: each with a name and a colour as the laser's software expects it, in order. */
+const jobs = useOpenJob()
+const own = computed(() => jobs.job.tune.own)
+const WAYS = [
+  { value: 'follow' as const, label: 'Follow round' },
+  { value: 'fill' as const, label: 'Fill' },
+]
+const put = (list: OwnOperation[], key = ''): boolean =>
+  jobs.edit((draft) => {
+    draft.tune.own = list
+  }, key)
+const set = (i: number, part: Partial<OwnOperation>, key = ''): boolean =>
+  put(
+    own.value.map((each, at) => (at === i ? { ...each, ...part } : each)),
+    key && `own ${i} ${key}`,
+  )
+/** Two ways of one name could not be told apart in a file. */
+function rename(i: number, name: string): void {
+  const isTaken = own.value.some((each, at) => at !== i && each.name === name)
+  if (!isTaken) set(i, { name }, 'name')
+}
+function add(): void {
+  const taken = own.value.map(({ name }) => name)
+  const name = ['mark', ...Array.from({ length: MOST_OWN + 1 }, (_, i) => `mark ${i + 2}`)].find(
+    (each) => !taken.includes(each),
+  )!
+  const setting = { ...jobs.job.tune.score }
+  put([...own.value, { id: crypto.randomUUID(), name, colour: '#b07d1a', how: 'follow', setting }])
+}
+const earlier = (i: number): boolean =>
+  put(own.value.map((each, at) => (at === i - 1 ? own.value[i] : at === i ? own.value[i - 1] : each)))
+const users = ({ id }: OwnOperation): number =>
+  [jobs.job.box, ...jobs.job.also.map(({ box }) => box)].flatMap(({ engravings }) =>
+    engravings.filter(({ how }) => how.kind === 'own' && how.by === id),
+  ).length
+</script>
+
+<template>
+  <section class="card grid gap-2" aria-label="Operations of your own" data-field="own">
+    <h2>Operations of your own</h2>
+    <p class="note">
+      Beside engraving, pockets, scoring and cuts: what an engraving in Shape may be done by. Each goes into
+      its own layer and colour of the files, after the others of its kind, in this order.
+    </p>
+    <ul class="grid gap-3">
+      <li v-for="(each, i) in own" :key="each.id" class="grid gap-2 border-t border-line pt-2">
+        <div class="flex items-end gap-2">
+          <label class="min-w-0 flex-1 text-[13px] font-medium">
+            Name
+            <TextEntry
+              class="input"
+              required
+              :data-field="`own-name-${i + 1}`"
+              :maxlength="40"
+              :model-value="each.name"
+              @update:model-value="rename(i, $event)"
+            />
+          </label>
+          <input
+            type="color"
+            class="h-9 w-9 shrink-0"
+            :value="each.colour"
+            :aria-label="`Colour of ${each.name}`"
+            @change="set(i, { colour: ($event.target as HTMLInputElement).value })"
+          />
+          <button
+            type="button"
+            class="btn-icon"
+            :disabled="i === 0"
+            :aria-label="`${each.name} earlier`"
+            @click="earlier(i)"
+          >
+            <ArrowUp :size="16" />
+          </button>
+          <button
+            type="button"
+            class="btn-icon"
+            :disabled="users(each) > 0"
+            :aria-label="`Remove ${each.name}`"
+            @click="put(own.filter((_, at) => at !== i))"
+          >
+            <Trash2 :size="16" />
+          </button>
+        </div>
+        <ChoiceRow
+          :data-field="`own-how-${i + 1}`"
+          label="What it does with areas"
+          :options="WAYS"
+          :model-value="each.how"
+          @update:model-value="set(i, { how: $event })"
+        />
+        <div class="grid grid-cols-2 gap-2">
+          <SettingFields
+            :name="`own-${i + 1}`"
+            :title="each.name"
+            :setting="each.setting"
+            @set="(part, key) => set(i, { setting: { ...each.setting, ...part } }, key)"
+          />
+        </div>
+        <p v-if="users(each) > 0" class="note">
+          Used by {{ users(each) }} {{ users(each) === 1 ? 'engraving' : 'engravings' }}.
+        </p>
+      </li>
+    </ul>
+    <button v-if="own.length < MOST_OWN" type="button" class="btn justify-self-start px-2 py-1" @click="add">
+      <Plus :size="14" aria-hidden="true" />
+      Add an operation
+    </button>
+  </section>
+</template>
