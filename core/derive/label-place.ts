@@ -1,4 +1,4 @@
-import { bounds, ringsOf, type Bounds, type Point, type Region } from '../geometry'
+import { bounds, ringsOf, type Bounds, type Point, type Region, type Ring } from '../geometry'
 import { letter, letterInto } from '../lettering'
 
 /** Kept free round a label, mm. */
@@ -8,20 +8,24 @@ const SIZES = [1, 0.75, 0.55]
 /** Places that are tried along either side of a panel. */
 const PLACES = 13
 
-const isInside = ({ outline }: Region, { x, y }: Point): boolean => {
+const isIn = (ring: Ring, { x, y }: Point): boolean => {
   let inside = false
-  for (let i = 0, j = outline.length - 1; i < outline.length; j = i++) {
-    const [a, b] = [outline[i], outline[j]]
+  for (let i = 0, j = ring.length - 1; i < ring.length; j = i++) {
+    const [a, b] = [ring[i], ring[j]]
     if (a.y > y !== b.y > y && x < ((b.x - a.x) * (y - a.y)) / (b.y - a.y) + a.x) inside = !inside
   }
   return inside
 }
 
+/** Whether there is wood at a place, with nothing on it. */
+const isInside = ({ outline, holes }: Region, place: Point): boolean =>
+  isIn(outline, place) && !holes.some((hole) => isIn(hole, place))
+
 /**
- * Whether any side of a region runs through a rectangle: its bounding box does, for sides along the axes.
+ * Whether any side of a region or of a line runs through a rectangle: its bounding box does, for sides along the axes.
  */
-const isCrossed = (region: Region, box: Bounds): boolean =>
-  ringsOf(region).some((ring) =>
+const isCrossed = (rings: Ring[], box: Bounds): boolean =>
+  rings.some((ring) =>
     ring.some((a, i) => {
       const b = ring[(i + 1) % ring.length]
       return (
@@ -57,15 +61,23 @@ function placesOn({ outline }: Region): Point[] {
  * that makes room, in the middle where none does.
  * @param width at most, mm
  * @param tallest height of capitals at most, mm
+ * @param lines that it may not cross
  */
-export function labelOn(region: Region, text: string, width: number, tallest: number): Point[][] {
+export function labelOn(
+  region: Region,
+  text: string,
+  width: number,
+  tallest: number,
+  lines: Ring[] = [],
+): Point[][] {
+  const rings = [...ringsOf(region), ...lines]
   const places = placesOn(region)
   const atOne = letter(text, 1).width
   for (const size of SIZES) {
     const height = Math.min(tallest * size, (width * size) / Math.max(atOne, 0.001))
     const free = places.find((place) => {
       const box = around(place, atOne * height, height)
-      return isInside(region, place) && !isCrossed(region, box)
+      return isInside(region, place) && !isCrossed(rings, box)
     })
     const strokes = free ? letterInto(text, free, width * size, tallest * size) : []
     if (strokes.length > 0) return strokes

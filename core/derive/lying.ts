@@ -88,9 +88,10 @@ function outlinesOf(shape: Region, drawn: Region, on: OnPanel): Outlines {
 export function marksOf({ shape, letters, zones, up }: Outlines, label: string): Point[][] {
   const { maxX, maxY } = bounds(shape.outline)
   const { areas, lines } = onFace(up)
-  const taken = [...zones, ...areas.map(({ outline }) => outline), ...lines.map(({ points }) => points)]
+  const taken = [...zones, ...areas.map(({ outline }) => outline)]
   const open = taken.length > 0 ? { ...shape, holes: [...shape.holes, ...taken] } : shape
-  const own = labelOn(open, label, maxX * LABEL_SHARE, Math.min(LABEL_HEIGHT, maxY / 4))
+  const followed = lines.map(({ points }) => points)
+  const own = labelOn(open, label, maxX * LABEL_SHARE, Math.min(LABEL_HEIGHT, maxY / 4), followed)
   return [
     ...own,
     ...letters.flatMap(({ text, at }) => letterInto(text, at, 2 * LETTER_HEIGHT, LETTER_HEIGHT)),

@@ -21,6 +21,13 @@ describe('a label', () => {
     expect(maxX < 48 || minX > 52).toBe(true)
     expect(maxY - minY).toBeCloseTo(box(plain).maxY - box(plain).minY, 6)
   })
+  test('goes beside a window that it would fit into, and may stand within a line', () => {
+    const window = { ...plain, holes: [rectangle(25, 8, 75, 32).reverse()] }
+    const { minX, maxX, minY, maxY } = box(window, 'a')
+    expect(maxX < 25 || minX > 75 || maxY < 8 || minY > 32).toBe(true)
+    const inLine = bounds(labelOn(plain, 'front', 60, 7, [rectangle(3, 3, 97, 37)]).flat())
+    expect(Math.abs((inLine.minX + inLine.maxX) / 2 - 50)).toBeLessThan(1)
+  })
   test('is made smaller where that makes room', () => {
     const crowded = { ...plain, holes: [33, 66].map((x) => rectangle(x - 2, 1, x + 2, 39).reverse()) }
     const { minY, maxY } = box(crowded, 'back 1')
