@@ -245,3 +245,55 @@ describe('openings that are placed from others, or round a circle', () => {
       ).toEqual(plain.holes[0])
   })
 })
+
+describe('windows that end round, and scoops in an edge', () => {
+  test.each([
+    [{ kind: 'arch', width: 20, height: 35 }, 20 * 25 + (Math.PI * 100) / 2],
+    [{ kind: 'arch', width: 20, height: 6 }, (Math.PI * 10 * 6) / 2],
+  ] as [Opening['shape'], number][])('%j, by its formula', (shape, expected) => {
+    expect(Math.abs(sum(ringsOfShape(shape)) - expected) / expected).toBeLessThan(0.003)
+  })
+  test.each(['top', 'bottom', 'left', 'right'] as const)(
+    'a scoop takes half of an ellipse from the %s',
+    (anchor) => {
+      const scoop = opening({ panel: 'top', shape: { kind: 'scoop', width: 30, depth: 12 }, anchor })
+      const lid = { lid: { ...PLAIN_BOX.lid, kind: 'lift' as const } }
+      const [plain, taken] = [of([], lid), of([scoop], lid)]
+      const lost = area(panelOf(plain, 'top').region) - area(panelOf(taken, 'top').region)
+      expect(lost).toBeCloseTo((Math.PI * 15 * 12) / 2, 0)
+      expect(warningsOf(taken, null, 0, []).filter(({ kind }) => kind === 'opening')).toEqual([])
+      expect(taken.proof!.faults).toEqual([])
+    },
+  )
+})
+
+test('what will be covered, or falls out, is told of with its place', () => {
+  const place = { from: '', anchor: 'centre' as const, right: 0, up: 0, turn: 0, mirrored: false }
+  const round = { kind: 'round' as const, diameter: 8 }
+  const on = (side: 'inside' | 'outside', up: number) => ({ panel: 'front' as const, side, motif: round, how: { kind: 'engrave' as const }, ...place, up }) // prettier-ignore
+  const said = (part: Partial<BoxSpec>): string[] => {
+    const box = of([], part)
+    return warningsOf(box, null, 0, [])
+      .filter(({ kind }) => kind === 'opening')
+      .map((warning) => warningSentence(warning, box, IN_METRIC))
+  }
+  expect(said({ engravings: [on('inside', 0), on('outside', -33)] })).toEqual([
+    expect.stringContaining('reaches over its edge'),
+  ])
+  expect(said({ engravings: [on('inside', -30)] })).toEqual([
+    expect.stringContaining('hidden where another panel stands'),
+  ])
+  const ring = (r: number) => [-r, -r, r, -r, r, r, -r, r].map((each) => each + 10)
+  const lines = [ring(10), ring(4)].map((at) => ({ closed: true, at }))
+  const drawing = {
+    id: 'd',
+    name: 'd',
+    width: 20,
+    height: 20,
+    groups: [{ name: 'g', use: 'cut' as const, lines }],
+  }
+  const cut = { ...on('outside', 0), motif: { kind: 'drawing' as const, drawing: 'd', width: 20 } }
+  expect(said({ engravings: [cut], drawings: [drawing] })).toContainEqual(
+    expect.stringContaining('pieces inside that fall out'),
+  )
+})

@@ -4,6 +4,8 @@ import {
   arcOf,
   bounds,
   disc,
+  ellipseArc,
+  halfEllipse,
   roundedRectangle,
   slotRing,
   type Bounds,
@@ -41,6 +43,10 @@ export const openingShapeSchema = z.discriminatedUnion('kind', [
     /** Wood between two of them. */
     web: gap,
   }),
+  /** A window that ends round above, as high in all. */
+  z.strictObject({ kind: z.literal('arch'), width: length, height: length }),
+  /** A half-round taken out of an edge, as deep as said: anchored on that edge, it hangs from there. */
+  z.strictObject({ kind: z.literal('scoop'), width: length, depth: length }),
   /** Letters that are cut out, what is inside of them held by bridges. */
   z.strictObject({
     kind: z.literal('letters'),
@@ -50,7 +56,17 @@ export const openingShapeSchema = z.discriminatedUnion('kind', [
   }),
 ])
 export type OpeningShape = z.infer<typeof openingShapeSchema>
-export const OPENING_KINDS = ['round', 'rectangle', 'slot', 'polygon', 'keyhole', 'vents', 'letters'] as const
+export const OPENING_KINDS = [
+  'round',
+  'rectangle',
+  'slot',
+  'polygon',
+  'arch',
+  'scoop',
+  'keyhole',
+  'vents',
+  'letters',
+] as const
 
 /** How an opening is repeated: the middle of all is where one would be. */
 export const repeatSchema = z.discriminatedUnion('kind', [
@@ -99,6 +115,25 @@ function keyhole(head: number, neck: number, rise: number): Ring {
   const above = arcOf({ x: 0, y: Math.max(rise, r) }, n, 0, Math.PI)
   return [...below, ...above]
 }
+
+/** A window whose upper end is half a circle, or less where it is too low for that. */
+function arched(width: number, height: number): Ring {
+  const [half, rise] = [width / 2, Math.min(width / 2, height)]
+  const spring = height / 2 - rise
+  const foot = [
+    { x: -half, y: -height / 2 },
+    { x: half, y: -height / 2 },
+  ]
+  const curve = ellipseArc({ x: 0, y: spring }, [half, rise], 0, Math.PI)
+  return spring > -height / 2 ? [...foot, ...curve] : curve
+}
+
+/** Half an ellipse that hangs from y = 0, and what is above that, so that it is open there. */
+const scooped = (width: number, depth: number): Ring => [
+  ...halfEllipse(-width / 2, width / 2, 0, -depth),
+  { x: -width / 2, y: 1 },
+  { x: width / 2, y: 1 },
+]
 
 const shifted = (ring: Ring, x: number, y: number): Ring =>
   ring.map((point) => ({ x: point.x + x, y: point.y + y }))
@@ -151,6 +186,10 @@ export function ringsOfShape(shape: OpeningShape): Ring[] {
       return [keyhole(shape.head, shape.neck, shape.rise)]
     case 'vents':
       return vents(shape)
+    case 'arch':
+      return [arched(shape.width, shape.height)]
+    case 'scoop':
+      return [scooped(shape.width, shape.depth)]
     case 'letters':
       return lettersOf(shape)
   }
@@ -185,6 +224,9 @@ function spots(repeat: Repeat): { shift: Point; turn: number }[] {
   })
 }
 
+/** A scoop hangs from the edge that it is anchored on: how far it is turned for that, degrees. */
+const HUNG: Partial<Record<Opening['anchor'], number>> = { left: 90, right: -90, bottom: 180 }
+
 /**
  * All rings of an opening on its panel's own plane.
  * @param base the rectangle that its place is told from, mm
@@ -192,8 +234,9 @@ function spots(repeat: Repeat): { shift: Point; turn: number }[] {
  */
 export function ringsOfOpening(opening: Opening, base: Bounds, mirror: Bounds | null = null): Ring[] {
   const shapes = ringsOfShape(opening.shape)
+  const hung = opening.shape.kind === 'scoop' ? (HUNG[opening.anchor] ?? 0) : 0
   const rings = spots(opening.repeat).flatMap(({ shift, turn }) => {
-    const place = placing({ ...opening, turn: opening.turn + turn }, base, shift)
+    const place = placing({ ...opening, turn: opening.turn + hung + turn }, base, shift)
     return shapes.map((ring) => ring.map(place))
   })
   if (!mirror) return rings

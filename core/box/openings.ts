@@ -163,7 +163,9 @@ const placedOn = ({ spec }: Shell, part: Part): Feature[] =>
     if (!isHere && !(opening.mirrored && OPPOSITE[opening.panel] === part.id)) return []
     const base = baseOf(spec.openings.slice(0, i), opening.panel, opening.from, part.blank)
     const rings = ringsOfOpening(opening, base, isHere ? null : part.blank)
-    return rings.map((ring) => through('opening', ring))
+    // A scoop is at the edge on purpose.
+    const what = opening.shape.kind === 'scoop' ? 'scoop' : 'opening'
+    return rings.map((ring) => through(what, ring))
   })
 
 /** What artwork cuts out. */

@@ -78,6 +78,15 @@ export function together(
 export const onPiece = (faces: Faces, piece: Panel): Faces =>
   bySide((side) => (isBare(faces[side]) ? BARE : faceWithin(faces[side], piece.region.outline)))
 
+/** The panels of a box, and its bent sheet, with what is on them in a job's own words. */
+export function saidOn(box: Faced, words: Words): { panels: Panel[] | null; piece: Panel | null } {
+  const piece = box.joined?.piece ?? null
+  if (!box.panels?.some(({ faces }) => faces)) return { panels: box.panels, piece }
+  const known = facesOf(box, words)
+  const said = (panel: Panel): Panel => (panel.faces ? { ...panel, faces: known.get(panel.id) } : panel)
+  return { panels: box.panels.map(said), piece: piece && said(piece) }
+}
+
 /** What is on each piece that is cut: a bent sheet has what is on all its panels. */
 export function facesOf({ panels, made, joined, divided }: Faced, words?: Words): FacesById {
   const faces: FacesById = new Map()

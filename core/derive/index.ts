@@ -35,7 +35,7 @@ export {
 export { batchShares, type BatchShare } from './batch'
 export { pictureOf, type Facet, type Picture } from './picture'
 export { facing } from './magnets'
-export { facesOf, type FacesById } from './faces'
+export { facesOf, saidOn, type FacesById } from './faces'
 export { isUntouched } from './lying'
 export { inlaysOf } from './inlays'
 export { signatureOf } from './signature'

@@ -3,7 +3,7 @@ import { crowdedRows, fallsOpen } from '../box'
 import { area, bounds, difference, offset, ringsOf, type Point, type Region } from '../geometry'
 import type { Machine } from '../machine'
 import type { DerivedBox } from './box'
-import { openingsAstray } from './opening-warnings'
+import { openingsAstray, REACHES, type Reaches } from './opening-warnings'
 import { bedRoom, fitsBed } from './seams'
 
 /** A place on a panel, on its own plane, mm. */
@@ -21,7 +21,7 @@ export type Warning = { panels: string[]; spots: Spot[] } & (
   | { kind: 'narrow tab'; width: number; thickness: number }
   | { kind: 'larger than the bed'; bed: [number, number] }
   | { kind: 'crowded'; rows: number[] }
-  | { kind: 'opening'; reaches: 'the edge' | 'a joint' | 'what is cut away'; thickness: number }
+  | { kind: 'opening'; reaches: Reaches; thickness: number }
 )
 
 const middleOf = ({ outline }: Region): Point => {
@@ -105,7 +105,7 @@ export function warningsOf(
     found.push({ kind: 'thin web', panels: names, spots: thin, thickness })
   }
   const astray = openingsAstray(box)
-  for (const reaches of ['a joint', 'the edge', 'what is cut away'] as const) {
+  for (const reaches of REACHES) {
     const spots = astray
       .filter((each) => each.reaches === reaches)
       .map(({ panel, at }): Spot => ({ panel, at }))

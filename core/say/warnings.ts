@@ -47,6 +47,13 @@ export function warningSentence(
     case 'opening':
       if (warning.reaches === 'what is cut away')
         return `What is engraved on the ${names} reaches over its edge or into an opening. Move it.`
+      if (warning.reaches === 'another panel')
+        return `What is engraved on the ${names} is hidden where another panel stands on it. Move it.`
+      if (warning.reaches === 'nothing')
+        return (
+          `What artwork cuts out of the ${names} has pieces inside that fall out. Engrave it, or draw ` +
+          'bridges that hold them.'
+        )
       return (
         `An opening in the ${names} comes nearer to ${warning.reaches} than the sheet is thick ` +
         `(${say.length(warning.thickness)}). Move it, or make it smaller.`

@@ -34,6 +34,8 @@ const FIRST: Record<OpeningShape['kind'], OpeningShape> = {
   rectangle: { kind: 'rectangle', width: 40, height: 20, radius: 3 },
   slot: { kind: 'slot', length: 40, width: 8 },
   polygon: { kind: 'polygon', sides: 6, across: 25 },
+  arch: { kind: 'arch', width: 24, height: 36 },
+  scoop: { kind: 'scoop', width: 30, depth: 12 },
   keyhole: { kind: 'keyhole', head: 8, neck: 4, rise: 8 },
   vents: { kind: 'vents', pattern: 'honeycomb', width: 40, height: 24, size: 5, web: 2 },
   letters: { kind: 'letters', text: 'MOOR', height: 20, bridge: 1.5 },
@@ -46,6 +48,7 @@ const LABELS: Record<string, string> = {
   length: 'Length',
   sides: 'Sides',
   across: 'Across corners',
+  depth: 'Depth',
   head: 'Head of the screw',
   neck: 'Its neck',
   rise: 'Rise of the slot',
@@ -73,6 +76,9 @@ const set = (part: Partial<Opening>, key = ''): boolean =>
   )
 const setShape = (key: string, value: unknown): boolean =>
   set({ shape: { ...opening.value!.shape, [key]: value } as OpeningShape }, key)
+/** A scoop begins in the middle of the upper edge. */
+const setKind = (kind: OpeningShape['kind']): boolean =>
+  set({ shape: FIRST[kind], ...(kind === 'scoop' ? { anchor: 'top', right: 0, up: 0, turn: 0 } : {}) })
 function add(like?: Opening): void {
   const fresh: Omit<Opening, 'id'> = {
     from: '',
@@ -124,9 +130,7 @@ const title = ({ shape, panel }: Opening, i: number): string => `${i + 1} ${shap
             class="input"
             data-field="opening-shape"
             :value="opening.shape.kind"
-            @change="
-              set({ shape: FIRST[($event.target as HTMLSelectElement).value as OpeningShape['kind']] })
-            "
+            @change="setKind(($event.target as HTMLSelectElement).value as OpeningShape['kind'])"
           >
             <option v-for="kind in OPENING_KINDS" :key="kind">{{ kind }}</option>
           </select>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watchEffect } from 'vue'
 import type { Panel } from '@core/assembly'
+import { saidOn, wordsOf } from '@core/derive'
 import { fitCautions } from '@core/fit'
 import { strikeSentence, tabAdvice, warningSentence } from '@core/say'
 import CautionNote from '@web/parts/CautionNote.vue'
@@ -22,8 +23,14 @@ const lit = ref<Dimension | null>(null)
 const form = ref<InstanceType<typeof ShapeForm>>()
 /** The last box that could be made stays on the screen while a size is being retyped. */
 const panels = shallowRef<Panel[]>([])
+/** What a text in braces stands for: told from the whole job, and the same for most of its changes. */
+const words = computed(() => {
+  const { job, jobs: own, revision } = wordsOf(jobs.job)
+  return JSON.stringify({ job: own?.[jobs.job.thing.id] ?? job, revision })
+})
+const said = computed(() => saidOn(derived.box, JSON.parse(words.value) as ReturnType<typeof wordsOf>))
 watchEffect(() => {
-  if (derived.box.panels) panels.value = derived.box.panels
+  if (said.value.panels) panels.value = said.value.panels
 })
 const impossible = computed(() => derived.box.panels === null)
 /** Whether it can be put together is the dearest question of all: it is asked when nobody types. */
@@ -59,7 +66,7 @@ const flat = computed(() => {
   const { joined } = derived.box
   if (!joined) return panels.value
   const others = panels.value.filter(({ id }) => !joined.panels.some((name) => name === id))
-  return [...others, joined.piece]
+  return [...others, said.value.piece ?? joined.piece]
 })
 const slits = computed(() => {
   const { joined } = derived.box
