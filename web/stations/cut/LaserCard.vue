@@ -180,7 +180,10 @@ const MOST = 5
       <p class="num text-[13px]" data-testid="laser-line">{{ line }}</p>
     </template>
     <div v-if="outcome" class="grid gap-1 text-[13px]" data-testid="laser-parts" aria-live="polite">
-      <p class="font-semibold">{{ outcome.free }} of {{ outcome.of }} parts came free as planned.</p>
+      <p v-if="load.face === 'first'" class="font-semibold">
+        Nothing is cut out from this face: turn the sheet over, and send the next program.
+      </p>
+      <p v-else class="font-semibold">{{ outcome.free }} of {{ outcome.of }} parts came free as planned.</p>
       <ul v-if="outcome.faults.length > 0" class="list-disc pl-4">
         <li v-for="{ label, why } in outcome.faults.slice(0, MOST)" :key="label">
           <strong>{{ label }}</strong>
