@@ -111,6 +111,9 @@ export function rectangleInside(shape: Region): { width: number; height: number 
   return best
 }
 
+/** What was found of a shape: copies share it, and it is asked for with every plan. */
+const known = new WeakMap<Region, ReturnType<typeof rectangleInside>>()
+
 /** How much of the gap counts on both axes: less than all, where parts lie corner to corner. */
 const CORNERWISE = Math.SQRT1_2
 
@@ -124,7 +127,6 @@ export function fewestByRectangles(
   gap: number,
   room: { width: number; height: number },
 ): number {
-  const known = new Map<Region, ReturnType<typeof rectangleInside>>()
   const apart = gap * CORNERWISE
   const items = parts.flatMap(({ shape, turns }): Item[] => {
     if (!known.has(shape)) known.set(shape, rectangleInside(shape))

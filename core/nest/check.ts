@@ -11,6 +11,7 @@ import {
   type Bounds,
   type Region,
 } from '../geometry'
+import { fewestByRectangles } from './bound'
 import { poseShape, poseShift } from './pack'
 import { overlaps } from './slide'
 import { loadAt, type Supply, type Surface } from './surface'
@@ -223,6 +224,19 @@ export function fewestSheets(parts: NestPart[], { margin }: NestRules, supply: S
   return room > 0 ? Math.max(0, Math.ceil(rest / room - 1e-9)) : rest > 0 ? Infinity : 0
 }
 
+/**
+ * The same by the better of two bounds: by area, and by the rectangles inside the parts, where all sheets are
+ * whole and the bed takes each at one go.
+ */
+export function leastSheets(parts: NestPart[], settings: NestRules, supply: Supply): number {
+  const byArea = fewestSheets(parts, settings, supply)
+  const [whole] = supply
+  if (!whole || supply.some(({ offcut, loads }) => offcut !== null || loads.length > 1)) return byArea
+  const room = { width: whole.width - 2 * settings.margin, height: whole.height - 2 * settings.margin }
+  const lying = parts.map((part) => ({ shape: part.shape, turns: turnsOf(part, settings) }))
+  return Math.max(byArea, fewestByRectangles(lying, settings.gap, room))
+}
+
 /** How well the sheets are used, beside the bound that no layout can beat. */
 export function sheetUse(
   parts: NestPart[],
@@ -245,7 +259,7 @@ export function sheetUse(
     offcuts: count - sheets,
     loads: used.size,
     use: whole === 0 ? 0 : placed / whole,
-    fewest: fewestSheets(parts, settings, supply),
+    fewest: leastSheets(parts, settings, supply),
     area: whole,
   }
 }

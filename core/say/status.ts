@@ -130,7 +130,13 @@ function layoutStatus({ job, derived: { box, use, plan }, say }: Told): StationS
   const [soft] = plan.violations
   if (soft) return { state: 'look', line, why: violationSentence(soft, settings, say) }
   const loads = use.loads > use.sheets + use.offcuts ? ` It is cut in ${use.loads} loads of the bed.` : ''
-  return { state: 'ready', line, why: `The bound is ${use.fewest}.${loads}` }
+  const bound =
+    use.offcuts > 0
+      ? `The bound is ${use.fewest}.`
+      : use.sheets <= use.fewest
+        ? 'No layout does with fewer sheets: that is proven.'
+        : `None with fewer sheets is found yet; the bound is ${use.fewest}.`
+  return { state: 'ready', line, why: `${bound}${loads}` }
 }
 
 function tuneStatus({ derived: { plan }, say }: Told): StationStatus {
