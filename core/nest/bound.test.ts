@@ -60,7 +60,7 @@ describe('bounds', () => {
 test('in the application: three panels of more than half a sheet each way take a sheet each', () => {
   const shape = { outline: rectangle(0, 0, 210, 130), holes: [] }
   const parts = ['a', 'b', 'c'].map((id) => ({ id, shape, turnedShape: shape }))
-  const rules = { margin: 5, gap: 3, grain: 'free' as const, turning: true }
+  const rules = { margin: 5, gap: 3, grain: 'along' as const, turning: true }
   const supply = sheetsOf(surfaceOf({ width: 400, height: 250 }, null), 4)
   // Their area alone would go onto one sheet.
   expect(fewestSheets(parts, rules, supply)).toBe(1)

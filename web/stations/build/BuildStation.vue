@@ -127,7 +127,7 @@ const toggle = (id: string, event: Event): boolean =>
               type="checkbox"
               class="h-6 w-6 accent-heather"
               :checked="jobs.job.build.done.includes(doneId(step.id))"
-              :aria-label="`${step.panel} is in`"
+              :aria-label="`${step.id === step.panel ? step.panel : step.title} is in`"
               @change="toggle(step.id, $event)"
             />
             in
