@@ -37,6 +37,7 @@ const CORE = [
   'keep',
   'files',
   'rehearse',
+  'course',
 ]
 
 const forbid = (files, group, message) => ({

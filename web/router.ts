@@ -24,6 +24,7 @@ export const router = createRouter({
       component: () => import('@web/bench/BenchPage.vue'),
       props: { shelf: 'machines' },
     },
+    { path: '/learn', name: 'learn', component: () => import('@web/course/CoursePage.vue') },
     {
       path: '/job/:id',
       redirect: ({ params }) => ({ name: 'job', params: { id: params.id, station: 'measure' } }),

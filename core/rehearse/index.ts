@@ -1,4 +1,6 @@
-export { hiddenMachine, hiddenSheet, type Hidden } from './hidden'
+export { bell, hiddenMachine, hiddenSheet, type Hidden } from './hidden'
+export { CHARS, piecesOf } from './pieces'
+export type { Run } from './runs'
 export {
   LASER_ACTS,
   laserSetupSchema,

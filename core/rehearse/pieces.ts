@@ -35,7 +35,7 @@ function isInside(ring: Ring, { x, y }: Point): boolean {
 }
 
 /** More energy than this many times what is needed chars the edge. [FM] */
-const CHARS = 2.4
+export const CHARS = 2.4
 
 /** The kerf of a way, wider where more energy went in than was needed. */
 function kerfOf({ mean }: Run, { kerf, widening, measuredAt, wander }: Hidden, random: () => number) {

@@ -1,7 +1,16 @@
 <script setup lang="ts">
 import { writeEverything } from '@core/keep'
 import { download } from '@web/data/download'
-import { BookOpen, Combine, Compass, FileDown, FilePlus, FolderOpen, Mountain } from '@lucide/vue'
+import {
+  BookOpen,
+  Combine,
+  Compass,
+  FileDown,
+  FilePlus,
+  FolderOpen,
+  GraduationCap,
+  Mountain,
+} from '@lucide/vue'
 import { computed, onMounted, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import UnreadableList from '@web/bench/UnreadableList.vue'
@@ -94,6 +103,10 @@ const shown = computed(() => {
         <RouterLink to="/bench" class="btn">
           <BookOpen :size="16" aria-hidden="true" />
           Bench: stock and machines
+        </RouterLink>
+        <RouterLink to="/learn" class="btn">
+          <GraduationCap :size="16" aria-hidden="true" />
+          Learn on a simulated laser
         </RouterLink>
         <button v-if="shelf.jobs.length > 1" type="button" class="btn" @click="isTogether = true">
           <Combine :size="16" aria-hidden="true" />
