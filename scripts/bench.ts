@@ -3,6 +3,7 @@ import { benchBrowser } from './bench/browser'
 import { benchCore } from './bench/core'
 import { benchCoverage } from './bench/coverage'
 import { benchLayouts } from './bench/layouts'
+import { benchLoop } from './bench/loop'
 import { benchSheets } from './bench/sheets'
 
 benchCore()
@@ -10,4 +11,5 @@ benchAssembly()
 benchCoverage()
 benchSheets()
 benchLayouts()
+benchLoop()
 await benchBrowser()

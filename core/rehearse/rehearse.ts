@@ -211,9 +211,10 @@ export function knownOf(job: Job, box: DerivedBox, { material, choice }: StockCu
 
 /**
  * Cuts a job's own programs on the simulated laser of a seed. The same job and seed come to the same parts.
+ * @param laser a machine of which all is known, for proofs; otherwise one that the job's owner might have
  * @returns the parts as they were cut, or one sentence why nothing can be
  */
-export function rehearse(given: Job, seed: number): Rehearsed {
+export function rehearse(given: Job, seed: number, laser: Hidden | null = null): Rehearsed {
   const { job, parts, derived } = deriveAll(given)
   const { plan, things, box } = derived
   if (!plan) {
@@ -221,7 +222,7 @@ export function rehearse(given: Job, seed: number): Rehearsed {
     return { ok: false, error: problemSentence(problem, IN_METRIC) }
   }
   const machines = new Map(
-    plan.stocks.map((stock) => [stock.material, hiddenMachine(seed, knownOf(job, box, stock))]),
+    plan.stocks.map((stock) => [stock.material, laser ?? hiddenMachine(seed, knownOf(job, box, stock))]),
   )
   const whole = { ...job, cut: { ...job.cut, files: 'sheet' as const } }
   const programs = writeFiles(whole, derived, plan, ['gcode'])
