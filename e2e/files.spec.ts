@@ -92,3 +92,22 @@ test(
     expect(pages).toBeGreaterThanOrEqual(2)
   },
 )
+
+test('the traveller prints as one page: every load in order, with its setting, and blanks for the log', async ({
+  page,
+}) => {
+  await openDemo(page, 'demo-instrument', 'cut')
+  await page.evaluate(() => {
+    window.print = () => document.body.setAttribute('data-printed', 'yes')
+  })
+  await page.getByRole('button', { name: 'Print the traveller' }).click()
+  await expect(page.locator('body')).toHaveAttribute('data-printed', 'yes')
+  await page.emulateMedia({ media: 'print' })
+  const sheet = page.getByTestId('traveller')
+  await expect(sheet.getByRole('heading', { name: /sheet 1, first the other face/ })).toBeVisible()
+  for (const said of ['turned over left to right', '12 mm/s, 65 %', 'Parts: front, back', 'Minutes it took'])
+    await expect(sheet).toContainText(said)
+  await expect(page.getByRole('button', { name: 'Write the cut files' })).toBeHidden()
+  const pdf = await page.pdf({ format: 'A4' })
+  expect(pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g)!).toHaveLength(1)
+})

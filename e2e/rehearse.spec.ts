@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { expect, test } from '@playwright/test'
 import { unzipSync } from 'fflate'
-import { openDemo, settled, tabTo } from './helpers'
+import { goTo, line, openDemo, settled, tabTo } from './helpers'
 
 test('G-code and paper at true size are written beside the drawings', async ({ page }) => {
   await openDemo(page, 'demo-field-book', 'cut')
@@ -91,4 +91,20 @@ test('tests teach the odds: a quicker setting that is sure enough is taken, a fa
   await expect(page.getByTestId('cut-odds')).toContainText('From 6 tests')
   expect(await surest.textContent()).not.toBe(before)
   await expect(page.getByTestId('next-test')).toContainText(/tells most: .* mm\/s/)
+})
+
+test('what was read of a rehearsal goes on in a copy: Measure, Tune and Log have it, the job has not', async ({
+  page,
+}) => {
+  await openDemo(page, 'demo-tray', 'cut')
+  await settled(page)
+  await page.getByRole('button', { name: 'Cut it on one' }).click()
+  await page.getByRole('button', { name: 'Go on with these readings, in a copy' }).click()
+  await expect(page.getByRole('textbox', { name: 'Name of the job' })).toHaveValue(/rehearsed, laser 1/)
+  await settled(page)
+  await expect(line(page, 'measure')).toContainText('10 readings')
+  await goTo(page, 'Log')
+  await expect(page.getByText('Rehearsed on simulated laser 1')).toBeAttached()
+  await page.goto('./#/job/demo-tray/log')
+  await expect(page.getByText('Nothing is written yet')).toBeVisible()
 })

@@ -10,4 +10,5 @@ export {
   type LaserSetup,
   type LaserState,
 } from './laser'
+export { withReadings } from './taken'
 export { knownOf, piecesByPart, rehearse, type CutPart, type Rehearsal, type Rehearsed } from './rehearse'

@@ -10,6 +10,7 @@ export const CUT_FIELDS: FieldEntry[] = [
   cut('files-per', 'What one file is for', 'split operation part separate export'),
   cut('frame', 'Go round what will be cut first', 'frame outline trace program', { behind: 'formats' }),
   cut('look', 'Wait at the end of a program', 'pause stop look', { behind: 'formats' }),
+  cut('print-traveller', 'Print the traveller', 'paper job sheet route card printout'),
   cut('again', 'An extra pass over some parts', 'second pass knot not through repeat'),
   cut('again-passes', 'How many extra passes', 'second pass repeat', { behind: 'again' }),
   cut('laser', 'A simulated laser to work', 'simulate practice device machine pause door'),

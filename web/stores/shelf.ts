@@ -93,6 +93,9 @@ export const useShelf = defineStore('shelf', () => {
       return add({ ...job, ...own, cut, build: { ...job.build, done: [] }, log: [] })
     })
 
+  /** A job that was made of another one. */
+  const keep = (job: Job): Promise<string | null> => tried(() => add(job))
+
   /** Several jobs as one that cuts them together. */
   const together = (chosen: Job[], name: string): Promise<string | null> =>
     tried(() => {
@@ -190,6 +193,7 @@ export const useShelf = defineStore('shelf', () => {
     refresh,
     create,
     duplicate,
+    keep,
     together,
     addDemo,
     importFile,

@@ -13,7 +13,7 @@ import WorkedFigure from '@web/parts/WorkedFigure.vue'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import ThingTabs from '../ThingTabs.vue'
-import PrintHead from './PrintHead.vue'
+import PrintHead from '@web/parts/PrintHead.vue'
 import { useStepPictures } from './step-pictures'
 
 const jobs = useOpenJob()
@@ -79,7 +79,7 @@ const toggle = (id: string, event: Event): boolean =>
 
 <template>
   <div v-if="made" class="grid gap-3">
-    <PrintHead />
+    <PrintHead page="build sheet" />
     <ThingTabs class="no-print" />
     <div class="card flex flex-wrap items-end gap-x-8 gap-y-2">
       <WorkedFigure

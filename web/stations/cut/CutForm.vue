@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { FileDown } from '@lucide/vue'
+import { FileDown, Printer } from '@lucide/vue'
 import { computed, ref } from 'vue'
 import type { CutPlan, LoadPlan } from '@core/derive'
 import type { Format, Paper } from '@core/files'
@@ -46,6 +46,7 @@ const DASHES: Record<Operation, string | undefined> = {
   inside: undefined,
   outline: undefined,
 }
+const print = (): void => window.print()
 const TURN_WORDS: Record<Job['cut']['turn'], string> = {
   'left to right': 'turned over, left to right',
   'front to back': 'turned over, front to back',
@@ -231,6 +232,10 @@ function settingOf(operation: Operation): string {
     >
       <FileDown :size="17" aria-hidden="true" />
       Write the cut files
+    </button>
+    <button type="button" class="btn" data-field="print-traveller" :disabled="!planner.plan" @click="print">
+      <Printer :size="16" aria-hidden="true" />
+      Print the traveller
     </button>
     <p v-if="!derived.ready" class="text-[13px] text-rowan" role="status">
       {{ planner.busy ? 'The plan is being worked out.' : 'Nothing is written while a check says stop.' }}

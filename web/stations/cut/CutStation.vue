@@ -11,6 +11,7 @@ import AgainCard from './AgainCard.vue'
 import CheckList from './CheckList.vue'
 import CutForm from './CutForm.vue'
 import CutPlayer from './CutPlayer.vue'
+import PrintedTraveller from './PrintedTraveller.vue'
 import LaserCard from './LaserCard.vue'
 import ReadBackCard from './ReadBackCard.vue'
 import RehearsalCard from './RehearsalCard.vue'
@@ -57,7 +58,10 @@ const cautions = computed(() => [
 </script>
 
 <template>
-  <div class="grid gap-3 lg:h-full lg:min-h-0 lg:grid-cols-[17rem_1fr_17rem] xl:grid-cols-[19rem_1fr_20rem]">
+  <PrintedTraveller :name-of="nameOf" />
+  <div
+    class="no-print grid gap-3 lg:h-full lg:min-h-0 lg:grid-cols-[17rem_1fr_17rem] xl:grid-cols-[19rem_1fr_20rem]"
+  >
     <CutForm :load="shown" :settings="used?.settings ?? null" />
     <section class="card flex min-w-0 flex-col gap-2 lg:min-h-0" aria-label="The cut">
       <div v-if="loads.length > 1" class="flex flex-wrap gap-1" role="group" aria-label="Sheet">

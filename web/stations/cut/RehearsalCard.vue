@@ -1,16 +1,20 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue'
+import { useRouter } from 'vue-router'
 import type { Rehearsal } from '@core/rehearse'
 import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { usePlanner } from '@web/stores/planner'
+import { useShelf } from '@web/stores/shelf'
 
 /** The job cut on a simulated laser, whose kerf, power and sheet nobody knows before. */
 const jobs = useOpenJob()
 const derived = useDerived()
 const planner = usePlanner()
 const say = useSay()
+const shelf = useShelf()
+const router = useRouter()
 const seed = ref(1)
 const error = ref('')
 const busy = ref(false)
@@ -31,6 +35,23 @@ async function run(next: number): Promise<void> {
   found.value = made.ok ? made.rehearsal : null
   error.value = made.ok ? '' : made.error
   busy.value = false
+}
+/** Goes on in a copy with what calipers read there; this job and the bench stay as they are. */
+async function goOn(): Promise<void> {
+  const { withReadings } = await import('@core/rehearse')
+  const id = await shelf.keep(
+    withReadings(
+      jobs.job,
+      found.value!,
+      { derived: derived.all, parts: derived.parts },
+      {
+        id: crypto.randomUUID(),
+        name: `${jobs.job.name.slice(0, 55)} (rehearsed, laser ${seed.value})`,
+        on: new Date().toISOString(),
+      },
+    ),
+  )
+  if (id) await router.push(`/job/${id}/measure`)
 }
 const label = (id: string): string => found.value?.parts.find((part) => part.id === id)?.label ?? id
 const faults = computed(() => [...(found.value?.notFree ?? []), ...(found.value?.faults ?? [])])
@@ -84,6 +105,9 @@ const MOST = 4
         </li>
         <li v-if="faults.length > MOST">and {{ faults.length - MOST }} more</li>
       </ul>
+      <button type="button" class="btn justify-self-start px-2 py-1" @click="goOn">
+        Go on with these readings, in a copy
+      </button>
       <details>
         <summary class="cursor-pointer font-medium">What calipers read there</summary>
         <table class="num mt-1 w-full text-[12px]">

@@ -9,6 +9,7 @@ import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 
 /** What a printed page says of the job it belongs to. */
+defineProps<{ page: string }>()
 const jobs = useOpenJob()
 const derived = useDerived()
 const say = useSay()
@@ -37,7 +38,7 @@ const facts = computed((): [string, string][] => {
 
 <template>
   <section class="hidden print:block" aria-label="What was built from what">
-    <h2 class="text-xl!">{{ jobs.job.name }}: build sheet</h2>
+    <h2 class="text-xl!">{{ jobs.job.name }}: {{ page }}</h2>
     <dl class="mt-1 grid grid-cols-[auto_1fr_auto_1fr] gap-x-4 gap-y-0.5 text-[10pt]">
       <template v-for="([name, text], i) in facts" :key="i">
         <dt class="text-quiet">{{ name }}</dt>

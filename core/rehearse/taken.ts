@@ -1,0 +1,134 @@
+import { lyingSignature, seenBy, type Derived, type Part } from '../derive'
+import type { FitWord } from '../fit'
+import { wordFor } from '../fit'
+import { sizeOf } from '../geometry'
+import type { Job, Revision } from '../job'
+import { kerfFromSquares, type KerfRecord } from '../kerf'
+import { plannedOf } from '../plan'
+import type { TestRecord } from '../tune'
+import type { CutPart, Rehearsal } from './rehearse'
+
+/** Readings of a stock that are kept from parts. */
+const MOST_READINGS = 20
+
+/** A side that a kerf is told against; only what the readings are off it counts, mm. */
+const SIDE = 100
+
+const meanOf = (values: number[]): number => values.reduce((sum, value) => sum + value, 0) / values.length
+
+/** How far each part's sides are off what the beam was told, across and along the sheet. */
+function takenOff(parts: CutPart[], told: Part[], isCompensated: boolean): { x: number; y: number }[] {
+  return parts.map(({ id, placement, readings }) => {
+    const isTurned = placement.turn % 180 !== 0
+    const { shape, drawn } = told.find((part) => part.id === id)!.lies[isTurned ? 1 : 0]
+    const { width, height } = sizeOf(isCompensated ? shape : drawn)
+    const [w, h] = [width - readings.width, height - readings.height]
+    return isTurned ? { x: h, y: w } : { x: w, y: h }
+  })
+}
+
+/** The kerf of a rehearsal, from its parts as calipers read them. */
+function kerfOf(job: Job, { seed, parts }: Rehearsal, told: Part[], on: string): KerfRecord | null {
+  const { machine, stock } = job.measure
+  const own = parts.filter((part) => part.stock === stock?.id)
+  if (!machine || !stock || own.length < 2) return null
+  const off = takenOff(own, told, job.cut.compensation === 'paths')
+  const { width, doubt, kx, ky } = kerfFromSquares(SIDE, {
+    xs: off.map(({ x }) => SIDE - x),
+    ys: off.map(({ y }) => SIDE - y),
+  })
+  const kept = (value: number): number => Number(Math.max(0, value).toFixed(4))
+  return {
+    id: `rehearsed-${seed}`,
+    machineId: machine.id,
+    stockId: stock.id,
+    width: kept(width),
+    doubt: doubt === null ? null : kept(Math.min(1, doubt)),
+    kx: kx === null ? null : kept(kx),
+    ky: ky === null ? null : kept(ky),
+    method: 'squares',
+    setting: '',
+    on,
+    how: `read off ${own.length} parts of simulated laser ${seed}`,
+  }
+}
+
+/** What the cut says of its setting. */
+function testOf(job: Job, { seed, notFree, faults }: Rehearsal, derived: Derived): TestRecord | null {
+  const { machine, stock } = job.measure
+  const { plan, box } = derived
+  if (!machine || !stock || !plan) return null
+  const isCharred = faults.some(({ why }) => why.some((sentence) => sentence.includes('charred')))
+  return {
+    id: `rehearsed-${seed}`,
+    machineId: machine.id,
+    stockId: stock.id,
+    family: stock.family,
+    thickness: box.thickness.mean,
+    setting: plan.settings.outline,
+    result: notFree.length > 0 ? 'not through' : isCharred ? 'charred' : 'clean',
+  }
+}
+
+function revisionOf(
+  job: Job,
+  { seed, seconds, joints, notFree }: Rehearsal,
+  derived: Derived,
+  on: string,
+): Revision {
+  const { machine } = job.measure
+  const { plan, box, fit } = derived
+  const verdict: FitWord | null = joints.length > 0 ? wordFor(meanOf(joints.map(({ gap }) => gap))) : null
+  const stuck = notFree.length > 0 ? `${notFree.length} parts did not come free. ` : ''
+  return {
+    id: `rehearsed-${seed}`,
+    number: job.log.reduce((most, { number }) => Math.max(most, number), 0) + 1,
+    date: on,
+    reason: `Rehearsed on simulated laser ${seed}`,
+    minutes: Math.round(seconds / 6) / 10,
+    verdict,
+    note: `${stuck}A simulation: nothing was cut.`,
+    unbooked: lyingSignature(job),
+    cut: {
+      family: seenBy(job, job.measure.stock?.id ?? '').measure.stock?.family ?? 'other',
+      gap: fit.gap,
+      kerfSd: box.kerf.sd,
+      kerfId: box.kerf.id,
+    },
+    planned: machine && plan ? { machineId: machine.id, ...plannedOf(plan.total) } : null,
+    figures: [],
+  }
+}
+
+/**
+ * A copy of a job that goes on with what a rehearsal read: thickness and kerf in Measure, the setting's test
+ * in Tune, minutes and fit in Log. Nothing of it reaches the job itself, or the bench: it is a simulation.
+ */
+export function withReadings(
+  job: Job,
+  rehearsal: Rehearsal,
+  { derived, parts }: { derived: Derived; parts: Part[] },
+  about: { id: string; name: string; on: string },
+): Job {
+  const { measure, tune, log } = job
+  const own = rehearsal.parts.filter((part) => part.stock === measure.stock?.id)
+  const readings = own.slice(0, MOST_READINGS).map(({ label, readings: read }) => ({
+    value: read.thickness,
+    spot: label.slice(0, 40),
+    on: about.on,
+  }))
+  const kerf = kerfOf(job, rehearsal, parts, about.on)
+  const test = testOf(job, rehearsal, derived)
+  const stock = measure.stock && readings.length > 0 ? { ...measure.stock, readings } : measure.stock
+  return {
+    ...job,
+    id: about.id,
+    name: about.name,
+    changed: about.on,
+    measure: { ...measure, stock, kerf: kerf ?? measure.kerf },
+    tune: { ...tune, tests: test ? [...tune.tests, test].slice(-500) : tune.tests },
+    cut: { ...job.cut, written: null },
+    build: { ...job.build, done: [] },
+    log: [...log, revisionOf(job, rehearsal, derived, about.on)].slice(-500),
+  }
+}
