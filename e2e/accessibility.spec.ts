@@ -53,6 +53,9 @@ for (const colorScheme of ['light', 'dark'] as const) {
       expect(await seriousFindings(page), 'bench').toEqual([])
       await page.getByRole('link', { name: 'Machines' }).click()
       expect(await seriousFindings(page), 'machines').toEqual([])
+      await page.goto('./#/learn')
+      await page.getByRole('button', { name: /Find the setting/ }).click()
+      expect(await seriousFindings(page), 'learn').toEqual([])
     },
   )
 }

@@ -106,5 +106,6 @@ test('what was read of a rehearsal goes on in a copy: Measure, Tune and Log have
   await goTo(page, 'Log')
   await expect(page.getByText('Rehearsed on simulated laser 1')).toBeAttached()
   await page.goto('./#/job/demo-tray/log')
-  await expect(page.getByText('Nothing is written yet')).toBeVisible()
+  await settled(page)
+  await expect(page.getByText('Rehearsed on simulated laser 1')).toHaveCount(0)
 })

@@ -64,6 +64,9 @@ for (const [width, height] of [
         await expect(page.getByRole('main').locator('input').first()).toBeVisible()
         await standsWell(page, `the bench${shelf}`)
       }
+      await page.goto('./#/learn')
+      await expect(page.getByRole('main').locator('input').first()).toBeVisible()
+      await standsWell(page, 'the course')
     },
   )
 }

@@ -19,7 +19,7 @@ const VIEWS = [
   ['shape', 'demo-tray'],
   ['layout', 'demo-crate'],
   ['tune', 'demo-tray'],
-  ['cut', 'demo-field-book'],
+  ['cut', 'demo-instrument'],
   ['build', 'demo-instrument'],
   ['log', 'demo-crate'],
 ]
@@ -53,19 +53,19 @@ for (const [station, job] of VIEWS) {
   }
   await page.screenshot({ path: `${folder}${station}.png` })
 }
-// One panel large and flat with a joint chosen, and the sheets of the second stock.
+// The course, with a hint and an answer.
+await page.goto(`${address}#/learn`)
+await page.getByRole('textbox', { name: 'Kerf, full width' }).fill('0.145')
+await page.getByRole('textbox', { name: 'Compensation per side' }).fill('0.073')
+await page.getByRole('button', { name: 'A hint' }).click()
+await page.getByRole('button', { name: 'Check the answer' }).click()
+await page.screenshot({ path: `${folder}course.png` })
+// One panel large and flat with a joint chosen.
 await openJob(page, address, 'demo-instrument', 'shape')
 await page.getByRole('button', { name: 'Choose front' }).click()
 await page.getByRole('button', { name: 'Joint with left' }).click()
 await page.waitForTimeout(600)
 await page.screenshot({ path: `${folder}panel.png` })
-await openJob(page, address, 'demo-instrument', 'layout')
-await page
-  .getByRole('group', { name: 'Stock' })
-  .getByRole('button', { name: /Fibreboard/ })
-  .click()
-await page.waitForTimeout(300)
-await page.screenshot({ path: `${folder}stocks.png` })
 // A bent cover half open, and a drawer of a cabinet drawn out.
 await openJob(page, address, 'demo-field-book', 'shape')
 await page.locator('[data-field=bends]').scrollIntoViewIfNeeded()

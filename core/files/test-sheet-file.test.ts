@@ -52,6 +52,7 @@ describe('the squares of a test sheet', () => {
       family: stock!.family,
       thickness: 3,
       setting: { ...base, speed: (machine!.watts * 0.6) / (energy * 3) },
+      on: '',
       result: energy < 0.7 ? ('not through' as const) : ('clean' as const),
     }))
     const span = (settings: { speed: number }[]): number =>

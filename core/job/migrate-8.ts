@@ -32,6 +32,9 @@ const layoutFrom8 = (layout: unknown): unknown =>
     ? { ...layout, settings: { inOpenings: false, ...layout.settings } }
     : layout
 
+/** Nobody wrote down when tests of version 8 were made. */
+export const testFrom8 = (test: Loose): Loose => ({ on: '', ...test })
+
 /** A job of version 8. */
 export const from8 = (job: Loose): Loose => ({
   ...job,
@@ -39,7 +42,9 @@ export const from8 = (job: Loose): Loose => ({
   layout: layoutFrom8(job.layout),
   // What was on the face that lay down was left out.
   cut: isObject(job.cut) ? { turn: 'leave out', ...job.cut } : job.cut,
-  tune: isObject(job.tune) ? { own: [], ...job.tune } : job.tune,
+  tune: isObject(job.tune)
+    ? { own: [], ...job.tune, tests: eachObject(job.tune.tests, testFrom8) }
+    : job.tune,
   box: boxFrom8(job.box),
   also: eachObject(job.also, (thing) => ({ ...thing, box: boxFrom8(thing.box) })),
 })

@@ -1,5 +1,5 @@
 import { from7, stockFrom7 } from './migrate-7'
-import { from8 } from './migrate-8'
+import { from8, testFrom8 } from './migrate-8'
 import { eachObject, isObject, listOf, type Loose } from './loose'
 import { JOB_VERSION } from './schema'
 
@@ -41,6 +41,7 @@ export function migrateRecord(kind: RecordKind, record: unknown, from: number, o
   if (from < 7 && kind === 'machines') now = machineFrom6(now) as Loose
   if (from < 7 && kind === 'stocks') now = stockFrom6(now) as Loose
   if (from < 8 && kind === 'stocks') now = stockFrom7(now) as Loose
+  if (from < 9 && kind === 'tests') now = testFrom8(now)
   return now
 }
 

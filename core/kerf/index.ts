@@ -11,6 +11,7 @@ export { doubtKerf, doubtPerSide, PLAUSIBLE_KERF } from './doubt'
 export {
   CARRIED_DOUBT,
   eventsSince,
+  lastDone,
   KERF_METHODS,
   kerfRecordSchema,
   machineEventSchema,

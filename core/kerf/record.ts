@@ -60,6 +60,10 @@ export const newestKerf = (
  */
 export const CARRIED_DOUBT = 0.05
 
+/** When something was last done to a machine; empty where nothing was. */
+export const lastDone = (machineId: string | undefined, events: MachineEvent[]): string =>
+  events.reduce((last, event) => (event.machineId === machineId && event.on > last ? event.on : last), '')
+
 /** What was done to the machine after a kerf was measured: it is from "before". */
 export const eventsSince = (record: KerfRecord, events: MachineEvent[]): MachineEvent[] =>
   events.filter(({ machineId, on }) => machineId === record.machineId && on > record.on)

@@ -10,5 +10,6 @@ export {
   type LaserSetup,
   type LaserState,
 } from './laser'
+export type { LaserAnswer, LaserAsk, LaserRequest } from './laser-messages'
 export { withReadings } from './taken'
 export { knownOf, piecesByPart, rehearse, type CutPart, type Rehearsal, type Rehearsed } from './rehearse'

@@ -54,7 +54,12 @@ function kerfOf(job: Job, { seed, parts }: Rehearsal, told: Part[], on: string):
 }
 
 /** What the cut says of its setting. */
-function testOf(job: Job, { seed, notFree, faults }: Rehearsal, derived: Derived): TestRecord | null {
+function testOf(
+  job: Job,
+  { seed, notFree, faults }: Rehearsal,
+  derived: Derived,
+  on: string,
+): TestRecord | null {
   const { machine, stock } = job.measure
   const { plan, box } = derived
   if (!machine || !stock || !plan) return null
@@ -67,6 +72,7 @@ function testOf(job: Job, { seed, notFree, faults }: Rehearsal, derived: Derived
     thickness: box.thickness.mean,
     setting: plan.settings.outline,
     result: notFree.length > 0 ? 'not through' : isCharred ? 'charred' : 'clean',
+    on,
   }
 }
 
@@ -118,7 +124,7 @@ export function withReadings(
     on: about.on,
   }))
   const kerf = kerfOf(job, rehearsal, parts, about.on)
-  const test = testOf(job, rehearsal, derived)
+  const test = testOf(job, rehearsal, derived, about.on)
   const stock = measure.stock && readings.length > 0 ? { ...measure.stock, readings } : measure.stock
   return {
     ...job,

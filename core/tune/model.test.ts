@@ -118,6 +118,7 @@ test('records are read at their own thickness and machine; speed and energy go b
     thickness: 3,
     setting,
     result: 'clean',
+    on: '2026-03-01',
     ...about,
   })
   const machine = { id: 'm', watts: 60 }
@@ -129,7 +130,15 @@ test('records are read at their own thickness and machine; speed and energy go b
     record({ family: 'card', stockId: 'c' }),
   ]
   const model = learn(tests, machine, stock)
-  expect([model.own, model.like]).toEqual([1, 1])
+  expect([model.own, model.like, model.before]).toEqual([1, 1, 0])
+  // A lens that was changed since: the same tests say less, and one that was made after it as much as ever.
+  const span = ({ need: { low, high } }: ReturnType<typeof learn>): number => Math.log(high / low)
+  const since = learn(tests, machine, stock, '2026-03-02')
+  expect(since.before).toBe(2)
+  expect(span(since)).toBeGreaterThan(1.05 * span(model))
+  const again = learn([record({ on: '2026-03-03' })], machine, stock, '2026-03-02')
+  expect([again.before, span(again)]).toEqual([0, span(learn([record({})], machine, stock))])
+  expect(learn([record({ on: '' })], machine, stock, '2026-03-02').before).toBe(1)
   const full = { ...machine, maxSpeed: 400 }
   const energy = cutEnergy(setting, 60, 3)
   expect(speedFor(energy, setting, full, 3)).toBe(12)

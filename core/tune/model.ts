@@ -13,6 +13,8 @@ export interface CutModel {
   /** Tests on this very stock, and on others of its family on the same machine. */
   own: number
   like: number
+  /** How many of them were made before something was done to the machine: they count less. */
+  before: number
   /** Where half of all cuts go through, J/mm², with its 90 % interval. */
   need: { energy: number; low: number; high: number }
   /** Odds of each outcome at an energy, J/mm². */
@@ -30,6 +32,8 @@ export interface CutOdds {
 const FAMILY_SPREAD = 0.25
 /** How far other stocks of a family are off this one. [FM] */
 const LIKE_SPREAD = 0.12
+/** How far a test may be off that is from before a new lens, a cleaned mirror and the like. [FM] */
+const BEFORE_SPREAD = 0.2
 /** How much one cut differs from the next: knots, glue, power, focus. [FM] */
 const SPREADS = [0.03, 0.06, 0.1, 0.16]
 /** A cut that is just through has at most so much more than it needs. [FM] */
@@ -44,7 +48,7 @@ const REACH = 3.5
 interface Observed {
   energy: number
   result: TestResult
-  /** Added to the spread of a cut, for another stock. */
+  /** Added to the spread of a cut, for another stock or from before. */
   off: number
 }
 
@@ -109,23 +113,27 @@ const MOST_TESTS = 120
 /**
  * Learns from tests how much energy a stock needs on a machine: those on the stock itself, those on others of
  * its family with more doubt, and before any test the energy rule.
- * @param thickness of the sheet now, mm; tests are read at theirs
+ * @param since when something was last done to the machine, a date: what is older counts less
  */
 export function learn(
   tests: TestRecord[],
   machine: Pick<Machine, 'id' | 'watts'>,
   stock: Pick<Stock, 'id' | 'family'>,
+  since = '',
 ): CutModel {
+  const isBefore = ({ on }: TestRecord): boolean => on < since
   const ours = tests.filter((test) => test.machineId === machine.id)
   const own = ours.filter((test) => test.stockId === stock.id)
   const like = ours.filter((test) => test.stockId !== stock.id && test.family === stock.family)
   const observed = (list: TestRecord[], off: number): Observed[] =>
-    list.slice(-MOST_TESTS).map(({ setting, thickness, result }) => ({
-      energy: cutEnergy(setting, machine.watts, thickness),
-      result,
-      off,
+    list.slice(-MOST_TESTS).map((test) => ({
+      energy: cutEnergy(test.setting, machine.watts, test.thickness),
+      result: test.result,
+      off: isBefore(test) ? Math.hypot(off, BEFORE_SPREAD) : off,
     }))
-  return modelOf(stock.family, [...observed(own, 0), ...observed(like, LIKE_SPREAD)], own.length, like.length)
+  const all = [...observed(own, 0), ...observed(like, LIKE_SPREAD)]
+  const before = [...own, ...like].filter(isBefore).length
+  return { ...modelOf(stock.family, all, own.length, like.length), before }
 }
 
 /** The same from energies and outcomes. */
@@ -161,7 +169,7 @@ export function modelOf(family: Family, observed: Observed[], own: number, like:
     return left / sd
   }
   const need = { energy: Math.exp(mean), low: Math.exp(below(0.05)), high: Math.exp(below(0.95)) }
-  return { own, like, need, oddsAt, leftAt }
+  return { own, like, before: 0, need, oddsAt, leftAt }
 }
 
 /** The least energy whose odds of going through are so high, J/mm². */

@@ -46,5 +46,7 @@ export const testRecordSchema = z.strictObject({
   thickness: thicknessSchema,
   setting: settingSchema,
   result: z.enum(TEST_RESULTS),
+  /** When it was made, a date; empty where nobody knows. */
+  on: z.string().max(40),
 })
 export type TestRecord = z.infer<typeof testRecordSchema>

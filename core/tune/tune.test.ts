@@ -38,6 +38,7 @@ const record = (
   machineId: 'm',
   stockId: 's',
   family: 'plywood',
+  on: '',
   thickness: 3,
   setting: { speed, power: 65, passes: 1, air: true },
   result,

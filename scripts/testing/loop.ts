@@ -62,7 +62,7 @@ function tuned({ hidden }: Bench, job: Job): Job {
     const ratio = cutEnergy(setting, machine!.watts, thickness) / hidden.need
     const result = ratio < 1 ? 'not through' : ratio < 1.1 ? 'just through' : 'clean'
     const of = { machineId: machine!.id, stockId: stock!.id, family: 'plywood' as const, thickness }
-    tests.push({ id: `t${i}`, ...of, setting, result })
+    tests.push({ id: `t${i}`, ...of, setting, result, on: '' })
     if (ratio < 1.1) high = speed
     else low = speed
   }

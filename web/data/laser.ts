@@ -7,8 +7,21 @@ const LOST = 'The simulated laser does not answer. It is there where Uplands was
 /** How long an answer may take, ms. */
 const PATIENCE = 20_000
 
+/** A simulated laser, wherever it runs. */
+export interface LaserLink {
+  /** @param times how much quicker than a real one it runs */
+  connect: (setup: LaserSetup, times: number) => Promise<Answer<LaserState>>
+  send: (program: string) => Promise<Answer<LaserState>>
+  act: (act: LaserAct) => Promise<Answer<LaserState>>
+  pieces: () => Promise<Answer<{ pieces: LaserPiece[] }>>
+  /** Tells every state as it comes. */
+  watch: (told: (state: LaserState) => void, lost: () => void) => void
+  leave: () => void
+  end: () => void
+}
+
 /** A simulated laser served beside the application. */
-export class LaserClient {
+export class LaserClient implements LaserLink {
   private token = 'none'
   private stream: EventSource | null = null
 
@@ -34,7 +47,6 @@ export class LaserClient {
     headers: { 'content-type': 'application/json' },
   })
 
-  /** @param times how much quicker than a real one it runs */
   async connect(setup: LaserSetup, times: number): Promise<Answer<LaserState>> {
     const answer = await this.ask<{ token: string; state: LaserState }>(
       'connect',
@@ -60,5 +72,8 @@ export class LaserClient {
   leave(): void {
     this.stream?.close()
     this.stream = null
+  }
+  end(): void {
+    this.leave()
   }
 }

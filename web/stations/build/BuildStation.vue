@@ -13,7 +13,7 @@ import WorkedFigure from '@web/parts/WorkedFigure.vue'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import ThingTabs from '../ThingTabs.vue'
-import PrintHead from '@web/parts/PrintHead.vue'
+import PrintHead from '../PrintHead.vue'
 import { useStepPictures } from './step-pictures'
 
 const jobs = useOpenJob()

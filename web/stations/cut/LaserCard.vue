@@ -5,7 +5,7 @@ import { formatDuration } from '@core/length'
 import { ASSUMED_MACHINE, ORDINARY_CODE } from '@core/machine'
 import type { LaserAct, LaserPiece, LaserSetup, LaserState } from '@core/rehearse'
 import { useSay } from '@web/parts/say'
-import { LaserClient, type Answer } from '@web/data/laser'
+import { LaserClient, type Answer, type LaserLink } from '@web/data/laser'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { usePlanner } from '@web/stores/planner'
@@ -16,7 +16,9 @@ const jobs = useOpenJob()
 const derived = useDerived()
 const planner = usePlanner()
 const say = useSay()
-const client = new LaserClient()
+let client: LaserLink = new LaserClient()
+/** It runs in this window, because no server answers. */
+const isHere = ref(false)
 const state = ref<LaserState | null>(null)
 const error = ref('')
 const isLost = ref(false)
@@ -63,6 +65,15 @@ function take(answer: Answer<LaserState>): boolean {
   if (answer.ok) state.value = answer.value
   return answer.ok
 }
+/** The laser of the server, or one in this window where there is none. */
+async function connected(about: LaserSetup): Promise<Answer<LaserState>> {
+  const answer = await client.connect(about, TIMES)
+  if (answer.ok || !answer.lost || isHere.value) return answer
+  const { LaserHere } = await import('@web/data/laser-here') // fetched where no server answers
+  client = new LaserHere()
+  isHere.value = true
+  return client.connect(about, TIMES)
+}
 async function begin(): Promise<void> {
   const { plan } = planner
   if (!plan || !derived.ready) return
@@ -70,7 +81,7 @@ async function begin(): Promise<void> {
   outcome.value = null
   const { writeProgram } = await import('@core/files') // fetched when something is first written
   const program = writeProgram(jobs.job, derived.all, plan, props.load)
-  const isThere = take(await client.connect(await setup(), TIMES)) && take(await client.send(program))
+  const isThere = take(await connected(await setup())) && take(await client.send(program))
   if (isThere) {
     client.watch(
       (told) => {
@@ -113,7 +124,7 @@ watch(
     if (phase === 'done' || phase === 'stopped') void takeOut()
   },
 )
-onBeforeUnmount(() => client.leave())
+onBeforeUnmount(() => client.end())
 
 const isAtWork = computed(() => ['running', 'paused', 'waiting'].includes(state.value?.phase ?? ''))
 const line = computed(() => {
@@ -140,6 +151,7 @@ const MOST = 5
       It takes this sheet’s program as a real one would, sixty times as quick. Pause it, open its door, knock
       against it: then look what came out. Nothing is cut.
     </p>
+    <p v-if="isHere" class="note">No server answers: it runs in this window, and ends with it.</p>
     <div class="flex flex-wrap gap-1">
       <button
         v-if="!isAtWork"

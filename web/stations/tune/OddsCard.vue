@@ -4,9 +4,11 @@ import { ASSUMED_MACHINE } from '@core/machine'
 import { jobSchema } from '@core/job'
 import { short } from '@core/length'
 import { limitsOf } from '@core/limits'
+import { lastDone } from '@core/kerf'
 import { energyFor, learn, nextTest, speedFor, type CutModel, type Setting } from '@core/tune'
 import FigureField from '@web/parts/FigureField.vue'
 import { useSay } from '@web/parts/say'
+import { useBench } from '@web/stores/bench'
 import { useOpenJob } from '@web/stores/job'
 import { usePlanner } from '@web/stores/planner'
 
@@ -16,6 +18,7 @@ const emit = defineEmits<{ use: [speed: number] }>()
 const jobs = useOpenJob()
 const planner = usePlanner()
 const say = useSay()
+const bench = useBench()
 const machine = computed(() => jobs.job.measure.machine)
 const stock = computed(() => jobs.job.measure.stock)
 /** Learning weighs thousands of beliefs: only when tests, machine or stock are others. */
@@ -23,7 +26,8 @@ const model = shallowRef<CutModel | null>(null)
 const next = shallowRef<{ energy: number; left: number } | null>(null)
 watchEffect(() => {
   const { tests } = jobs.job.tune
-  model.value = machine.value && stock.value ? learn(tests, machine.value, stock.value) : null
+  const since = lastDone(machine.value?.id, bench.events)
+  model.value = machine.value && stock.value ? learn(tests, machine.value, stock.value, since) : null
   next.value = model.value && nextTest(model.value)
 })
 const sure = computed(() => jobs.job.tune.sure)
@@ -48,10 +52,12 @@ const saved = computed(() => {
     : `That takes about ${about} longer on this job.`
 })
 const basis = computed(() => {
-  const { own = 0, like = 0 } = model.value ?? {}
+  const { own = 0, like = 0, before = 0 } = model.value ?? {}
   const others = like > 0 ? `, ${like} on like stocks with more doubt` : ''
   if (own + like === 0) return 'No test yet: this is the energy rule alone, a quarter off either way.'
-  return `From ${own === 1 ? '1 test' : `${own} tests`} on this stock${others}.`
+  const older =
+    before > 0 ? ` ${before} of them are from before what was last done to the machine, and count less.` : ''
+  return `From ${own === 1 ? '1 test' : `${own} tests`} on this stock${others}.${older}`
 })
 const setSure = (value: number): boolean =>
   jobs.edit((draft) => {

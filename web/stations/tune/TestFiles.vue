@@ -34,7 +34,8 @@ async function read(): Promise<void> {
   if (chooser.value) chooser.value.value = ''
   error.value = found.ok ? '' : `“${file.name}” was not taken. ${found.error}`
   if (!found.ok) return
-  const about = { machineId: machine.id, stockId: stock.id, family: stock.family }
+  // A file does not say when they were made.
+  const about = { machineId: machine.id, stockId: stock.id, family: stock.family, on: '' }
   const tests = found.tests.map((test): TestRecord => ({ id: crypto.randomUUID(), ...about, ...test }))
   const push = (draft: typeof jobs.job): void => void draft.tune.tests.push(...tests)
   if (jobs.edit(push, '', ...tests.map((test) => bench.putting('tests', test))))

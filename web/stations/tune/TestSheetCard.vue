@@ -3,6 +3,7 @@ import { FileDown } from '@lucide/vue'
 import { computed, ref } from 'vue'
 import { offcutFor, sheetDrawing } from '@core/derive'
 import type { TestSheetFormat } from '@core/files'
+import { lastDone } from '@core/kerf'
 import { limitsOf } from '@core/limits'
 import { pocketTestSchema } from '@core/stock'
 import {
@@ -21,6 +22,7 @@ import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FigureField from '@web/parts/FigureField.vue'
 import { useSay } from '@web/parts/say'
 import { download } from '@web/data/download'
+import { useBench } from '@web/stores/bench'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { useMessages } from '@web/stores/messages'
@@ -68,6 +70,7 @@ const isOther = computed(() => {
 const said = computed(() => sheet.value?.squares.filter(({ result }) => result !== null).length ?? 0)
 
 /** The settings that would tell most of what is not known yet. */
+const bench = useBench()
 function settingsFor(): Setting[] {
   const { machine, stock } = jobs.job.measure
   const { tune } = jobs.job
@@ -78,7 +81,7 @@ function settingsFor(): Setting[] {
     return pocketSettings(model, tune.pocket, machine!, derived.pocketDepth, count.value)
   }
   return cutSettings(
-    learn(tune.tests, machine!, stock!),
+    learn(tune.tests, machine!, stock!, lastDone(machine!.id, bench.events)),
     choice.setting,
     machine!,
     choice.thickness,

@@ -40,6 +40,7 @@ function add(): void {
     thickness: derived.box.thickness.mean,
     setting: { ...entry.setting },
     result: entry.result,
+    on: new Date().toISOString(),
   }
   const push = (draft: typeof jobs.job): void => void draft.tune.tests.push(test)
   error.value = tryTo(() => jobs.edit(push, '', bench.putting('tests', test))) ?? ''

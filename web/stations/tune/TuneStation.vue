@@ -147,6 +147,14 @@ const unpick = (): boolean =>
           :step="0.01"
           @update:model-value="setInterval"
         />
+        <p class="note col-span-2">
+          The beam takes {{ say.fine(derived.box.kerf.width) }}, about as wide as its spot:
+          {{
+            jobs.job.tune.interval > derived.box.kerf.width
+              ? 'rows that far apart leave ridges between them.'
+              : `each place is burnt about ${Math.max(1, Math.round(derived.box.kerf.width / jobs.job.tune.interval))} times.`
+          }}
+        </p>
       </MarkSetting>
       <OwnOperations />
       <CautionNote

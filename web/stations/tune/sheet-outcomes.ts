@@ -33,10 +33,9 @@ export function useSheetOutcomes() {
     const { stock } = jobs.job.measure
     if (!sheet || !stock) return
     const { machineId, stockId, thickness } = sheet
+    const about = { machineId, stockId, family: stock.family, thickness, on: new Date().toISOString() }
     const tests = sheet.squares.flatMap(({ setting, result }): TestRecord[] =>
-      result
-        ? [{ id: crypto.randomUUID(), machineId, stockId, family: stock.family, thickness, setting, result }]
-        : [],
+      result ? [{ id: crypto.randomUUID(), ...about, setting, result }] : [],
     )
     const apply = (draft: typeof jobs.job): void => {
       draft.tune.tests.push(...tests)
