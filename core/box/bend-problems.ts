@@ -1,7 +1,7 @@
 import { zoneOf, type Zone } from '../bend'
 import { thirdAxis, type Axis } from '../assembly'
 import { bendReach, chainOf, seamedPanel } from './bends'
-import { hasLatch, latchRoom, latchWall } from './latch'
+import { hasLatch, latchRoom, latchWall, thickestWedge } from './latch'
 import type { SpecProblem } from './problems'
 import { SIDES } from './sides'
 import { boxSizes, panelNames, setInOf, type BoxSpec, type Thicknesses } from './spec'
@@ -38,6 +38,8 @@ function latchProblems(spec: BoxSpec, t: Thicknesses): SpecProblem[] {
   const { inner } = boxSizes(spec, t)
   const [field, room] =
     SIDES[wall].axis === 'x' ? (['depth', inner.y] as const) : (['width', inner.x] as const)
+  const most = thickestWedge(t[wall])
+  if (t.dividers > most) return [{ kind: 'latch wedge', field: 'latch', most }]
   const least = latchRoom(t[wall])
   return room < least ? [{ kind: 'latch room', field: 'latch', size: field, least: least - room }] : []
 }

@@ -25,8 +25,8 @@ export const howSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('engrave') }),
   /** Its areas are followed round. */
   z.strictObject({ kind: z.literal('score') }),
-  /** Its areas are sunk. */
-  z.strictObject({ kind: z.literal('pocket'), depth }),
+  /** Its areas are sunk, and a groove of that width along its lines. */
+  z.strictObject({ kind: z.literal('pocket'), depth, groove: z.number().min(0.1).max(20) }),
   /** They are sunk, and cut once more from a stock (empty: the job's own) to be laid into that. */
   z.strictObject({ kind: z.literal('inlay'), depth, play, stock: z.string().max(60) }),
   /** They are sunk for magnets, and opposite to them, on another panel, for their partners. */

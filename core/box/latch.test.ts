@@ -9,7 +9,16 @@ import { rectangle, transformPoint, union } from '../geometry'
 import { emptyJob } from '../job'
 import { IN_METRIC } from '../length'
 import { newStock } from '../stock'
-import { chainOf, PLAIN_BOX, problemSentence, sameTabs, withBends, type BoxSpec } from './index'
+import {
+  chainOf,
+  PLAIN_BOX,
+  problemSentence,
+  sameTabs,
+  sameThickness,
+  specProblems,
+  withBends,
+  type BoxSpec,
+} from './index'
 
 let solids: Awaited<ReturnType<typeof solidLibrary>>
 beforeAll(async () => {
@@ -128,4 +137,10 @@ test('a wall too short for a tongue is refused in one sentence', () => {
     'The wall across from the bend is too short for a latch. Make the depth at least 3.00 mm larger, or ' +
       'leave the latch out.',
   )
+})
+test('a wedge so thick that it leaves no tongue is refused, with how thick it may be', () => {
+  const { made } = boxOf('book', SIZE, 12, 3)
+  const [problem] = specProblems(made!.spec, { ...sameThickness(2), dividers: 9 }, 0.8)
+  expect(problemSentence(problem, IN_METRIC)).toContain('may be 8.00 mm thick at most')
+  expect(specProblems(made!.spec, { ...sameThickness(2), dividers: 8 }, 0.8)).toEqual([])
 })

@@ -58,13 +58,19 @@ export const latchWall = (spec: BoxSpec): PanelName => {
   return OPPOSITE[chain[chain.length - 2]]
 }
 
+/** How wide a tongue is in stock of that thickness, mm. */
+const tongueWidth = (thickness: number): number => Math.min(TONGUE * thickness, WIDEST)
+
+/** The thickest wedge that leaves its tongue wood on both sides, as much as the wedge takes. [FM] */
+export const thickestWedge = (wall: number): number => tongueWidth(wall) / 2
+
 export function latchOf(shell: Shell): Latch | null {
   const { spec, outer, room, materials } = shell
   if (!hasLatch(spec)) return null
   const wall = latchWall(spec)
   const along = SIDES[wall].axis === 'x' ? 'y' : 'x'
   const t = materials.mean[wall]
-  const wide = Math.min(TONGUE * t, WIDEST)
+  const wide = tongueWidth(t)
   const middle = (room.min[along] + room.max[along]) / 2
   const high = onGrid(HIGH * t)
   return {

@@ -89,6 +89,8 @@ export type SpecProblem =
   | { kind: 'bend bridge'; field: 'bridge'; most: number }
   /** A wall too short for the tongue of a latch: its size must grow by that. */
   | { kind: 'latch room'; field: 'latch'; size: SizeField; least: number }
+  /** A wedge so thick that it would leave too little of its tongue. */
+  | { kind: 'latch wedge'; field: 'latch'; most: number }
   /** A lower front that leaves nothing of it, or goes with something that needs it whole. */
   | { kind: 'rim drop'; field: 'rim-drop'; most: number }
   | { kind: 'rim with'; field: 'rim' }

@@ -85,6 +85,11 @@ export function problemSentence(problem: SpecProblem, say: Say): string {
       )
     case 'rim drop':
       return `That leaves too little of the front. Make it lower by at most ${say.short(problem.most, 0)}.`
+    case 'latch wedge':
+      return (
+        `The wedge of the latch, cut from the stock of the dividers, may be ${say.length(problem.most)} thick at ` +
+        'most. Choose a thinner stock for the dividers, or leave the latch out.'
+      )
     case 'latch room':
       return (
         `The wall across from the bend is too short for a latch. Make the ${problem.size} at least ` +

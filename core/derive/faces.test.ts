@@ -260,7 +260,7 @@ describe('operations of the maker’s own, and pockets of several depths', () =>
     expect(time.byOperation.score).toBeGreaterThan(0)
   })
   test('a shallower pocket is burnt faster, as energy goes with depth', () => {
-    const pocket = (depth: number, up: number) => on({ how: { kind: 'pocket', depth }, up })
+    const pocket = (depth: number, up: number) => on({ how: { kind: 'pocket', depth, groove: 0.5 }, up })
     const { derived } = made([pocket(1.5, 20), pocket(0.6, -20)])
     const { settings, own: ways } = derived.plan!
     expect(ways).toEqual([
@@ -272,6 +272,20 @@ describe('operations of the maker’s own, and pockets of several depths', () =>
     const fastest = plain.measure.machine!.maxSpeed
     expect(ways[0].setting.speed).toBe(Math.min(fastest, Math.round((settings.pocket.speed * 1.5) / 0.6)))
   })
+  test('lines are sunk as grooves, as wide as is said and square at their ends', () => {
+    const scale: Motif = { kind: 'text', text: 'I', height: 20, letters: 'single lines' }
+    const grooved = (groove: number) =>
+      panelOf(made([on({ motif: scale, how: { kind: 'pocket', depth: 1, groove } })]).derived, 'floor').faces!
+        .outside
+    const [narrow, wide] = [0.5, 2].map(grooved)
+    expect([narrow.scored, wide.scored]).toEqual([[], []])
+    const box = (face: typeof narrow) => bounds(face.pockets.flatMap((each) => each.area.outline))
+    expect(box(wide).maxY - box(narrow).maxY).toBeCloseTo(0.75, 3)
+    // The width is told from the area over the way: by formula, the way and a square at each end.
+    const stem = narrow.pockets.reduce((sum, each) => sum + area(each.area), 0)
+    expect(stem).toBeGreaterThan(0.5 * 18)
+    expect(wide.pockets.reduce((sum, each) => sum + area(each.area), 0)).toBeGreaterThan(3.5 * stem)
+  })
   test('a pocket is filled from border to border, of any outline', () => {
     const motifs = fc.constantFrom<Motif>(
       { kind: 'round', diameter: 24 },
@@ -280,7 +294,7 @@ describe('operations of the maker’s own, and pockets of several depths', () =>
     )
     fc.assert(
       fc.property(motifs, fc.integer({ min: 0, max: 180 }), (motif, turn) => {
-        const { derived } = made([on({ motif, how: { kind: 'pocket', depth: 1 }, turn })])
+        const { derived } = made([on({ motif, how: { kind: 'pocket', depth: 1, groove: 0.5 }, turn })])
         const rows = derived.plan!.loads.flatMap(({ paths }) =>
           paths.filter(({ operation }) => operation === 'pocket'),
         )

@@ -2,7 +2,7 @@ import type { Panel } from '../assembly'
 import { BARE, faceWithin, isBare, joinFaces, linesRound, mapFace, type Face, type Faces } from '../art'
 import { engravingsOn, type BoxSpec, type Engraved } from '../box'
 import type { Words } from '../art'
-import { offset, type Region } from '../geometry'
+import { alongLines, offset, type Region } from '../geometry'
 import type { DerivedBox } from './box'
 import type { Joined } from './joined'
 import { partnersOn } from './magnets'
@@ -28,7 +28,7 @@ export function burntBy({ of: { how }, areas, lines, pictures }: Engraved): Face
     case 'score':
       return { ...base, scored: [...linesRound(areas), ...lines] }
     case 'pocket':
-      return sunk(areas, how.depth)
+      return { ...sunk([...areas, ...alongLines(lines, how.groove)], how.depth), scored: [] }
     case 'inlay':
     case 'magnet':
       return sunk(withPlay(areas, how.play), how.depth)

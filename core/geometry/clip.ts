@@ -113,6 +113,16 @@ export const within = (region: Region, distance: number): Region[] =>
     ),
   )
 
+/** What lies along lines, so wide in all, mm; open lines end square. */
+export const alongLines = (lines: DrawnLine[], width: number): Region[] =>
+  [true, false].flatMap((closed) => {
+    const ways = lines.filter((line) => line.closed === closed).map(({ points }) => points)
+    const ends = closed ? EndType.Joined : EndType.Square
+    return ways.length === 0
+      ? []
+      : toRegions(Clipper.inflatePathsD(ways, width / 2, JoinType.Miter, ends, MITER_LIMIT, DECIMALS))
+  })
+
 const stretched = (region: Region, factor: number): Region => ({
   outline: region.outline.map(({ x, y }) => ({ x, y: y * factor })),
   holes: region.holes.map((hole) => hole.map(({ x, y }) => ({ x, y: y * factor }))),

@@ -1,6 +1,7 @@
 export { ringsOf, type Bounds, type Point, type Region, type Ring, type Turn } from './types'
 export { area, asOutline, bounds, lengthOf, signedArea, sizeOf } from './measure'
 export {
+  alongLines,
   difference,
   filled,
   intersection,

@@ -60,6 +60,7 @@ export const WHOLE_FIELDS: FieldEntry[] = [
   }),
   shape('engraving-side', 'Face that an engraving is on', 'inside outside both', { behind: 'engravings' }),
   shape('engraving-depth', 'Depth of a pocket in a face', 'deep recess sink', { behind: 'engravings' }),
+  shape('engraving-groove', 'Width of a groove in a face', 'line channel sink', { behind: 'engravings' }),
   shape('engraving-play', 'Play round an inlay or a magnet', 'gap clearance', { behind: 'engravings' }),
   shape('engraving-stock', 'Stock of an inlay', 'material veneer', { behind: 'engravings' }),
   shape('engraving-partner', 'Panel of a magnet’s partner', 'pair closing', { behind: 'engravings' }),

@@ -24,7 +24,7 @@ const kinds = computed(() => HOW_KINDS.filter((kind) => kind !== 'own' || own.va
 function first(kind: How['kind']): How {
   switch (kind) {
     case 'pocket':
-      return { kind, depth: 1 }
+      return { kind, depth: 1, groove: 0.5 }
     case 'inlay':
       return { kind, depth: 1, play: 0.05, stock: '' }
     case 'magnet':
@@ -74,6 +74,15 @@ const toPanel = (name: string) => magnet.shape.with.parse(name || null)
       @update:model-value="put({ depth: $event }, 'depth')"
     />
     <FigureField
+      v-if="how.kind === 'pocket'"
+      data-field="engraving-groove"
+      label="Grooves along lines, wide"
+      :model-value="how.groove"
+      :limits="limitsOf(pocket.shape.groove)"
+      :step="0.1"
+      @update:model-value="put({ groove: $event }, 'groove')"
+    />
+    <FigureField
       v-if="'play' in how"
       data-field="engraving-play"
       label="Play on every side"
@@ -112,7 +121,7 @@ const toPanel = (name: string) => magnet.shape.with.parse(name || null)
       </select>
     </label>
   </div>
-  <p v-if="'depth' in how && !hasAreas" class="text-[13px] text-gorse">
+  <p v-if="'play' in how && !hasAreas" class="text-[13px] text-gorse">
     This motif has no areas to sink: choose filled letters, a round, a rectangle, or closed lines.
   </p>
   <p v-if="how.kind === 'magnet'" class="note">
