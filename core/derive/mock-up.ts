@@ -13,6 +13,21 @@ function innerOf(job: Pick<Job, 'measure' | 'box' | 'interference' | 'cut'>): Bo
   return { ...job.box, sizesAre: 'inner', width: kept(inner.x), depth: kept(inner.y), height: kept(inner.z) }
 }
 
+/** A box with nothing on its faces but what artwork cuts out of them. */
+function bare(box: BoxSpec): BoxSpec {
+  const drawings = box.drawings
+    .filter(({ groups }) => groups.some(({ use }) => use === 'cut'))
+    .map((drawing) => ({
+      ...drawing,
+      groups: drawing.groups.map((group) =>
+        group.use === 'cut' ? group : { ...group, use: 'leave out' as const },
+      ),
+    }))
+  const cuts = new Set(drawings.map(({ id }) => id))
+  const engravings = box.engravings.filter(({ motif }) => motif.kind === 'drawing' && cuts.has(motif.drawing))
+  return { ...box, drawings, engravings, pictures: [] }
+}
+
 /**
  * A copy of a job in another stock, to be cut first: inner sizes are kept, engraving is left off, layout and
  * settings are its own.
@@ -30,12 +45,12 @@ export function mockUpOf(
     changed: made.on,
     mockOf: { id: job.id, name: job.name },
     measure: { ...job.measure, stock, kerf, taste, more: [], trials: [] },
-    box: { ...innerOf(job), stocks: {} },
+    box: bare({ ...innerOf(job), stocks: {} }),
     copies: 1,
     also: job.also.map((thing) => ({
       ...thing,
       copies: 1,
-      box: { ...innerOf({ ...job, box: thing.box }), stocks: {} },
+      box: bare({ ...innerOf({ ...job, box: thing.box }), stocks: {} }),
     })),
     layout: { ...job.layout, arrangement: null },
     tune: { ...job.tune, picked: null },

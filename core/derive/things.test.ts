@@ -208,3 +208,21 @@ test('tabs of one other stock have that stock’s kerf once, not twice by halves
   expect(walls.where).toContain('front and left')
   expect(walls.sd).toBeCloseTo(Math.hypot(board.kerf.sd, board.taste.own), 9)
 })
+
+test('a mock-up has nothing on its faces but what artwork cuts out', () => {
+  const book = demo('field-book')
+  const [drawing] = book.box.drawings
+  const made = { id: 'm', name: 'm', on: '' }
+  const card = demo('slip-cases').measure
+  const other = { stock: card.stock!, kerf: card.kerf, taste: null }
+  const plain = mockUpOf(book, other, made)
+  expect([plain.box.engravings, plain.box.drawings]).toEqual([[], []])
+  const cut = {
+    ...drawing,
+    groups: drawing.groups.map((group, i) => ({ ...group, use: i === 0 ? ('cut' as const) : group.use })),
+  }
+  const open = mockUpOf({ ...book, box: { ...book.box, drawings: [cut] } }, other, made)
+  expect(open.box.engravings.map(({ motif }) => motif.kind)).toEqual(['drawing'])
+  expect(open.box.drawings[0].groups.map(({ use }) => use)).toEqual(['cut', 'leave out'])
+  expect(deriveBox(open).panels!.every(({ faces }) => !faces || faces.outside.scored.length === 0)).toBe(true)
+})
