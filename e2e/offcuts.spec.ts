@@ -69,6 +69,7 @@ test('what would save a sheet is found and done; a search goes on until it is st
   await grain.getByRole('button', { name: 'Do that' }).click()
   await expect(page.getByTestId('sheets-used')).toHaveText('1')
   await page.getByRole('button', { name: 'Search on' }).click()
+  await expect(page.getByTestId('best-so-far').locator('svg').first()).toBeVisible()
   await expect(page.getByText(/^round [2-9]/)).toBeVisible()
   await page.getByRole('button', { name: 'Stop, keep the best' }).click()
   await expect(page.getByRole('button', { name: 'Search on' })).toBeVisible()

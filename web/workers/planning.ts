@@ -51,7 +51,9 @@ export function makePlanner({ answer, breath }: Host): (request: Request) => voi
       const { layout: best, tried, of } = step.value
       const known = round > 0 && found ? found : { layout: best, score: null }
       const rest = known.score?.rest ?? null
-      answer({ kind: 'progress', sequence, tried, of, round, sheets: sheetsIn(known.layout), rest })
+      const { placements } = known.layout
+      const sheets = sheetsIn(known.layout)
+      answer({ kind: 'progress', sequence, tried, of, round, sheets, rest, best: placements })
       await breathe()
       if (sequence !== latest) return null
       if (stopped) return best

@@ -1,5 +1,6 @@
 import type { CutPlan, Helpful, JobUse, LoadPlan } from '@core/derive'
 import type { Arrangement, Job } from '@core/job'
+import type { Placement } from '@core/nest'
 import type { PackedPaths } from '@core/plan'
 
 /** What the page asks of the planning worker. A newer request replaces an older one. */
@@ -26,6 +27,8 @@ export type Answer =
       sheets: number
       /** The largest piece that the best layout of it leaves over, mm². */
       rest: number | null
+      /** That layout, to be drawn. */
+      best: Placement[]
     }
   | {
       kind: 'planned'

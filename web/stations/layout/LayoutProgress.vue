@@ -6,6 +6,7 @@ import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { usePlanner } from '@web/stores/planner'
+import SearchPicture from './SearchPicture.vue'
 
 const jobs = useOpenJob()
 const derived = useDerived()
@@ -68,14 +69,15 @@ function letGo(): void {
     <p v-if="stale" class="text-sm text-gorse" role="status">
       Parts or sheets changed since this layout was moved by hand.
     </p>
-    <div v-if="planner.progress" class="flex min-w-48 flex-1 items-center gap-2 text-sm">
+    <div v-if="planner.progress" class="flex basis-full flex-wrap items-center gap-2 text-sm">
       <progress
         v-if="planner.progress.round === 0"
-        class="flex-1 accent-heather"
+        class="min-w-24 flex-1 accent-heather"
         :value="planner.progress.tried"
         :max="planner.progress.of"
         aria-label="Layouts tried"
       />
+      <SearchPicture :best="planner.progress.best" />
       <span class="num">
         {{ found }}
       </span>
