@@ -116,7 +116,7 @@ describe('a database that does not come', () => {
     expect(await read('a')).toEqual(job('a'))
   })
   test('taken over by a newer Uplands is told, and nothing is written into it', async () => {
-    ;(await openDB('uplands', 9)).close()
+    ;(await openDB('uplands', JOB_VERSION + 1)).close()
     await expect(saveJob(job('a'), 0)).rejects.toThrow()
     expect(notices).toEqual(['newer'])
     await deleteDB('uplands')
