@@ -25,7 +25,6 @@ export {
 } from './motif'
 export { ANCHORS, placeFields, placing, type Anchor, type Place } from './place'
 export {
-  dotsOf,
   greysFrom,
   greysOf,
   MOST_DOTS,

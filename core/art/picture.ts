@@ -92,10 +92,6 @@ export interface PlacedPicture {
   within?: Ring
 }
 
-/** How many dots a picture comes to. */
-export const dotsOf = ({ corners: [a, b, c], dots }: Pick<PlacedPicture, 'corners' | 'dots'>): number =>
-  (Math.hypot(b.x - a.x, b.y - a.y) * Math.hypot(c.x - a.x, c.y - a.y)) / dots ** 2
-
 /** The same picture on another plane. */
 export const movePicture = (picture: PlacedPicture, onto: (point: Point) => Point): PlacedPicture => ({
   ...picture,

@@ -60,6 +60,15 @@ export interface Engraved extends Shapes {
   index: number
 }
 
+/** Dots that all pictures on a box come to, each time they are burnt. */
+export const dotsOfAll = ({ engravings, pictures }: Pick<BoxSpec, 'engravings' | 'pictures'>): number =>
+  engravings.reduce((sum, { motif, mirrored }) => {
+    const picture = motif.kind === 'picture' && pictures.find(({ id }) => id === motif.picture)
+    if (!picture || motif.kind !== 'picture') return sum
+    const high = (motif.width * picture.rows) / picture.columns
+    return sum + ((mirrored ? 2 : 1) * motif.width * high) / motif.dots ** 2
+  }, 0)
+
 const turnedOver = ({ minX, maxX, minY, maxY }: Bounds): Bounds => ({ minX: -maxX, maxX: -minX, minY, maxY })
 
 const swapped = (anchor: Place['anchor']): Place['anchor'] =>

@@ -297,3 +297,29 @@ test('what will be covered, or falls out, is told of with its place', () => {
     expect.stringContaining('pieces inside that fall out'),
   )
 })
+
+test('pictures of more dots than can be worked with are refused, and say what would mend it', () => {
+  const picture = { id: 'p', name: 'p', columns: 4, rows: 2, grey: 'AAAAAAAAAAA=' }
+  const motif = {
+    kind: 'picture' as const,
+    picture: 'p',
+    width: 100,
+    dots: 0.2,
+    way: 'diffused' as const,
+    level: 128,
+  }
+  const place = { from: '', anchor: 'centre' as const, right: 0, up: 0, turn: 0, mirrored: false }
+  const on = {
+    panel: 'floor' as const,
+    side: 'outside' as const,
+    how: { kind: 'engrave' as const },
+    ...place,
+  }
+  const with_ = (dots: number, mirrored = false) =>
+    of([], { pictures: [picture], engravings: [{ ...on, mirrored, motif: { ...motif, dots } }] })
+  // 100 mm wide and half of that high: 5000 mm², 25 dots to each at 0.2 mm.
+  expect(with_(0.2).problems).toEqual([])
+  const [problem] = with_(0.15).problems
+  expect(problemSentence(problem, IN_METRIC)).toContain('come to 222222 dots; 200000 are the most')
+  expect(with_(0.2, true).problems).toHaveLength(1)
+})

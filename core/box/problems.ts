@@ -4,6 +4,8 @@ import type { Box } from './assemble'
 import { bendProblems } from './bend-problems'
 import { shareCells } from './cells'
 import { pinRound, swingOf, turns } from './hinge'
+import { MOST_DOTS } from '../art'
+import { dotsOfAll } from './engraving'
 import { countOf, MOST_HOLES } from './opening'
 import { hangingBelow, stopBelow } from './rails'
 import { frontDrop, rimProblems } from './rim'
@@ -73,6 +75,7 @@ export type SpecProblem =
   | { kind: 'opening panel'; field: 'openings'; panel: PanelName }
   | { kind: 'engraving panel'; field: 'engravings'; panel: PanelName }
   | { kind: 'opening count'; field: 'openings'; count: number; most: number }
+  | { kind: 'picture dots'; field: 'engravings'; count: number; most: number }
   /** No room for the cheeks of a lid on pins. */
   | { kind: 'hinge room'; field: 'pin'; deep: number; high: number }
   /** Walls set in where a lid turns between them. */
@@ -332,6 +335,8 @@ function openingProblems(spec: BoxSpec): SpecProblem[] {
   if (astray) return [{ kind: 'opening panel', field: 'openings', panel: astray.panel }]
   const bare = spec.engravings.find(({ panel }) => !names.includes(panel))
   if (bare) return [{ kind: 'engraving panel', field: 'engravings', panel: bare.panel }]
+  const dots = Math.round(dotsOfAll(spec))
+  if (dots > MOST_DOTS) return [{ kind: 'picture dots', field: 'engravings', count: dots, most: MOST_DOTS }]
   const count = spec.openings.reduce((sum, opening) => sum + countOf(opening), 0)
   return count > MOST_HOLES ? [{ kind: 'opening count', field: 'openings', count, most: MOST_HOLES }] : []
 }

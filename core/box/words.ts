@@ -49,6 +49,11 @@ export function problemSentence(problem: SpecProblem, say: Say): string {
       return `There is no ${problem.panel} for that opening. Put it on another panel, or take it away.`
     case 'engraving panel':
       return `There is no ${problem.panel} for that engraving. Put it on another panel, or take it away.`
+    case 'picture dots':
+      return (
+        `The pictures on it come to ${problem.count} dots; ${problem.most} are the most. Make them smaller, or ` +
+        'their dots farther apart.'
+      )
     case 'opening count':
       return (
         `These openings come to ${problem.count} holes; ${problem.most} are the most. Make the ` +

@@ -14,8 +14,8 @@ const QUIET = 90
 /** The parts of a job that a plan is made from; a note or a tick asks for no new one. */
 const inputs = (job: Job): unknown[] => {
   const { measure, box, thing, copies, also, interference, layout, tune, cut } = job
-  const { compensation, labels, letters, face, turn, off, start, bridges } = cut
-  const marking = [compensation, labels, letters, face, turn, off, start, bridges]
+  const { compensation, labels, letters, face, turn, off, start, bridges, files } = cut
+  const marking = [compensation, labels, letters, face, turn, off, start, bridges, files, cut.frame, cut.look]
   return [measure, box, thing, copies, also, interference, layout, tune, ...marking]
 }
 
