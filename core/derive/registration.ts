@@ -23,6 +23,27 @@ function isOnSheet({ outline, width, height }: Surface, { x, y }: Point): boolea
 
 const gap = (a: Point, b: Point): number => Math.hypot(a.x - b.x, a.y - b.y)
 
+/** Holes that are nearer than that to where others would be are taken for those, mm. [FM] */
+const TOLD_APART = 8
+
+/**
+ * Whether two holes lie otherwise for each way of laying the sheet: as it was, turned over either way, or
+ * round by half. Holes in opposite corners would be met by a sheet that was turned the wrong way too.
+ */
+export function tellsEveryTurn([a, b]: [Point, Point], { x, y, width, height }: Load): boolean {
+  const [wide, high] = [2 * x + width, 2 * y + height]
+  const ways: ((point: Point) => Point)[] = [
+    (point) => ({ x: wide - point.x, y: point.y }),
+    (point) => ({ x: point.x, y: high - point.y }),
+    (point) => ({ x: wide - point.x, y: high - point.y }),
+  ]
+  return ways.every((way) => {
+    const [p, q] = [way(a), way(b)]
+    const off = Math.min(Math.max(gap(a, p), gap(b, q)), Math.max(gap(a, q), gap(b, p)))
+    return off >= TOLD_APART
+  })
+}
+
 /**
  * Where two small holes go through a load, as far apart as there is room for beside its parts: a sheet that
  * was turned over is laid by them. None where there is no room for two.
@@ -38,12 +59,17 @@ export function registrationFor(surface: Surface, load: Load, placed: Region[]):
     )
   const farthest = (places: Point[]): Point[] => {
     const free = places.filter((at) => isOnSheet(surface, at) && isFree(at))
-    // The pair that is farthest apart is among those that are outermost somehow.
+    // One of a pair that is farthest apart is outermost somehow.
     const outermost = [...new Set(SLANTS.flatMap(([a, b]) => ends(free, ({ x, y }) => a * x + b * y)))]
     let best: Point[] = []
+    let most = LEAST
     for (const a of outermost)
-      for (const b of outermost) if (best.length === 0 || gap(a, b) > gap(best[0], best[1])) best = [a, b]
-    return best.length === 2 && gap(best[0], best[1]) > LEAST ? best : []
+      for (const b of free)
+        if (gap(a, b) > most && tellsEveryTurn([a, b], load)) {
+          best = [a, b]
+          most = gap(a, b)
+        }
+    return best
   }
   // Along the border first, where margins leave room; else anywhere between the parts.
   const border = farthest(placesIn(load, STEP, true))
