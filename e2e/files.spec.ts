@@ -93,9 +93,7 @@ test(
   },
 )
 
-test('the traveller prints as one page: every load in order, with its setting, and blanks for the log', async ({
-  page,
-}) => {
+test('the traveller prints as one page: every load in order, and blanks for the log', async ({ page }) => {
   await openDemo(page, 'demo-instrument', 'cut')
   await page.evaluate(() => {
     window.print = () => document.body.setAttribute('data-printed', 'yes')

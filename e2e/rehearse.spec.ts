@@ -93,9 +93,7 @@ test('tests teach the odds: a quicker setting that is sure enough is taken, a fa
   await expect(page.getByTestId('next-test')).toContainText(/tells most: .* mm\/s/)
 })
 
-test('what was read of a rehearsal goes on in a copy: Measure, Tune and Log have it, the job has not', async ({
-  page,
-}) => {
+test('readings of a rehearsal go on in a copy, and the job has none of them', async ({ page }) => {
   await openDemo(page, 'demo-tray', 'cut')
   await settled(page)
   await page.getByRole('button', { name: 'Cut it on one' }).click()

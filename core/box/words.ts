@@ -51,7 +51,8 @@ export function problemSentence(problem: SpecProblem, say: Say): string {
       return `There is no ${problem.panel} for that engraving. Put it on another panel, or take it away.`
     case 'picture dots':
       return (
-        `The pictures on it come to ${problem.count} dots; ${problem.most} are the most. Make them smaller, or ` +
+        `The pictures on it come to ${problem.count} dots; ${problem.most} are the most. ` +
+        `Make them smaller, or ` +
         'their dots farther apart.'
       )
     case 'opening count':
@@ -92,7 +93,8 @@ export function problemSentence(problem: SpecProblem, say: Say): string {
       return `That leaves too little of the front. Make it lower by at most ${say.short(problem.most, 0)}.`
     case 'latch wedge':
       return (
-        `The wedge of the latch, cut from the stock of the dividers, may be ${say.length(problem.most)} thick at ` +
+        `The wedge of the latch, cut from the stock of the dividers, ` +
+        `may be ${say.length(problem.most)} thick at ` +
         'most. Choose a thinner stock for the dividers, or leave the latch out.'
       )
     case 'latch room':

@@ -20,7 +20,8 @@ export const BOX: Exercise = {
     return {
       story: (say) => [
         `A tray without a lid is to hold a block of ${say.size([width, depth, height])} without play.`,
-        `The sheet is sold as ${say.length(LABEL)}; calipers say ${say.fine(thickness)}. Walls meet in fingers, ` +
+        `The sheet is sold as ${say.length(LABEL)}; calipers say ${say.fine(thickness)}. ` +
+          `Walls meet in fingers, ` +
           'the floor between them at the very bottom.',
       ],
       readings: null,
@@ -58,7 +59,8 @@ export const BOX: Exercise = {
         return {
           right: false,
           said: () =>
-            `The ${['width', 'depth', 'height'][wrong]} is another one: count the walls that are met on that way.`,
+            `The ${['width', 'depth', 'height'][wrong]} is another one: ` +
+            `count the walls that are met on that way.`,
         }
       },
     }

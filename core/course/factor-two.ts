@@ -16,7 +16,8 @@ export const FACTOR_TWO: Exercise = {
     const gap = kerf - 2 * kerf
     return {
       story: (say) => [
-        `The kerf of this machine with this sheet is ${say.fine(kerf)}, full width. The file is drawn to the line: ` +
+        `The kerf of this machine with this sheet is ${say.fine(kerf)}, full width. ` +
+          `The file is drawn to the line: ` +
           'compensation is left to the laser’s software, which asks by how much to move each line outward.',
         'A friend typed the full width there.',
       ],

@@ -22,7 +22,8 @@ export const HINGE: Exercise = {
       story: (say) => [
         `A cover is to bend by a quarter turn, at an inside radius of ${say.length(radius)}, out of ply of ` +
           `${say.fine(thickness)}.`,
-        `The wood left between two rows of slits is to be ${say.fine(link)} wide; the beam takes ${say.fine(kerf)}.`,
+        `The wood left between two rows of slits is to be ${say.fine(link)} wide; ` +
+          `the beam takes ${say.fine(kerf)}.`,
       ],
       readings: null,
       trying: null,

@@ -46,7 +46,8 @@ export const ORDER: Exercise = {
     const items = [...ITEMS].map((item) => ({ item, at: random() })).sort((a, b) => a.at - b.at)
     return {
       story: () => [
-        'A lid has a window, four screw holes and a word on it. Put what is done to it in order, first to last.',
+        'A lid has a window, four screw holes and a word on it. ' +
+          'Put what is done to it in order, first to last.',
         'Your order is cut on the simulated laser: what comes out of it is the answer.',
       ],
       readings: null,
@@ -76,7 +77,8 @@ export const ORDER: Exercise = {
           return {
             right: false,
             said: () =>
-              'It comes out, but engraved after cuts: soot and smoke are blown over what is open by then, and ' +
+              'It comes out, but engraved after cuts: soot and smoke ' +
+              'are blown over what is open by then, and ' +
               'a long window lets the sheet bend. Engrave first.',
           }
         return {

@@ -7,7 +7,7 @@ const WATTS = 40
 const POWER = 65
 const AT = { power: POWER, passes: 1, air: true }
 
-/** Through, with so much more energy than just cuts, is sure; beyond the second it is slow for nothing. [FM] */
+/** So much more energy than just cuts is sure to go through; beyond the second it is slow for nothing. [FM] */
 const SURE = 1.1
 const SLOW = 1.7
 
@@ -38,8 +38,10 @@ export const SETTING: Exercise = {
       },
       questions: [{ id: 'speed', label: 'Speed for the job', kind: 'speed', min: 1, max: 400 }],
       hints: (say) => [
-        'Energy per cut face is watts × power ÷ (speed × thickness). Ply takes about 0.7 J/mm² to go through.',
-        `Begin near ${say.speed(Math.round((WATTS * POWER) / 100 / (0.72 * 1.25 * thickness)))}. Through: go ` +
+        'Energy per cut face is watts × power ÷ (speed × thickness). ' +
+          'Ply takes about 0.7 J/mm² to go through.',
+        `Begin near ${say.speed(Math.round((WATTS * POWER) / 100 / (0.72 * 1.25 * thickness)))}. ` +
+          `Through: go ` +
           'faster. Not through: slower. Then leave a tenth or two of energy to spare, for knots and glue.',
       ],
       check: (answers) => {
@@ -54,7 +56,8 @@ export const SETTING: Exercise = {
           return {
             right: false,
             said: () =>
-              `It comes out ${wordOf(ratio)}, at ${Math.round(ratio * 100)} % of the energy that just cuts. Go faster.`,
+              `It comes out ${wordOf(ratio)}, at ${Math.round(ratio * 100)} % ` +
+              `of the energy that just cuts. Go faster.`,
           }
         return {
           right: true,

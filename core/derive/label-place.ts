@@ -22,7 +22,8 @@ const isInside = ({ outline, holes }: Region, place: Point): boolean =>
   isIn(outline, place) && !holes.some((hole) => isIn(hole, place))
 
 /**
- * Whether any side of a region or of a line runs through a rectangle: its bounding box does, for sides along the axes.
+ * Whether any side of a region or of a line runs through a rectangle: its bounding box does, for sides along
+ * the axes.
  */
 const isCrossed = (rings: Ring[], box: Bounds): boolean =>
   rings.some((ring) =>

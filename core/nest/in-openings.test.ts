@@ -40,7 +40,7 @@ describe('parts in the openings of others', () => {
     expect(sheetsUsed('layout' in without ? without.layout : without)).toBe(2)
     expect(sheetsUsed(lay(parts, rules, on))).toBe(1)
   })
-  test('keep their gap, grain and margins, and never take more sheets: held against an unrelated library', () => {
+  test('keep their gap, grain and margins, as an unrelated library sees it', () => {
     const sizes = fc.record({
       width: fc.integer({ min: 20, max: 90 }),
       height: fc.integer({ min: 20, max: 90 }),

@@ -4,7 +4,7 @@ import { bySureness, loop, reliability, type Copied } from '../../scripts/testin
 /** Machines whose kerf, power, sheet and knots nobody knows, and makers whose hand shakes. */
 const MACHINES = 50
 
-test('over many machines, measured, tuned, cut, read back and cut again: each word comes as often as it is promised', () => {
+test('measured, tuned, cut, read back and cut again: each word comes as often as promised', () => {
   const all = Array.from({ length: MACHINES }, (_, i) => loop(i + 1))
   const check = (copies: Copied[]): void => {
     for (const { word, promised, came } of reliability(copies))

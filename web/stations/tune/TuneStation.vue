@@ -53,6 +53,13 @@ const unpick = (): boolean =>
   jobs.edit((draft) => {
     draft.tune.picked = null
   })
+/** How rows lie to the width of the spot. */
+const burntOften = computed(() => {
+  const { interval } = jobs.job.tune
+  const { width } = derived.box.kerf
+  if (interval > width) return 'rows that far apart leave ridges between them.'
+  return `each place is burnt about ${Math.max(1, Math.round(width / interval))} times.`
+})
 </script>
 
 <template>
@@ -149,11 +156,7 @@ const unpick = (): boolean =>
         />
         <p class="note col-span-2">
           The beam takes {{ say.fine(derived.box.kerf.width) }}, about as wide as its spot:
-          {{
-            jobs.job.tune.interval > derived.box.kerf.width
-              ? 'rows that far apart leave ridges between them.'
-              : `each place is burnt about ${Math.max(1, Math.round(derived.box.kerf.width / jobs.job.tune.interval))} times.`
-          }}
+          {{ burntOften }}
         </p>
       </MarkSetting>
       <OwnOperations />
