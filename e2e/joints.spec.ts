@@ -168,7 +168,8 @@ test('walls of another stock: its own thickness, sheets and files', async ({ pag
   await expect(stocks.getByRole('button', { name: /Fibreboard 4/ })).toContainText('5 parts')
   await expect(page.getByRole('button', { name: /^floor on sheet 1/ })).toBeVisible()
   await goTo(page, 'Cut')
-  await expect(page.getByRole('group', { name: 'Sheet' }).getByRole('button')).toHaveCount(2)
+  // The ply's other face first, then that sheet turned over; and the board's.
+  await expect(page.getByRole('group', { name: 'Sheet' }).getByRole('button')).toHaveCount(3)
 })
 
 test('a case follows its tray, and a circle is refused by name', async ({ page }) => {
