@@ -1,5 +1,12 @@
-import { intersection, linesWithin, mapRegion, signedArea } from '../geometry'
-import type { DrawnLine, Point, Region, Ring } from '../geometry'
+import {
+  intersection,
+  linesWithin,
+  moveRegion,
+  type DrawnLine,
+  type Point,
+  type Region,
+  type Ring,
+} from '../geometry'
 import { movePicture, type PlacedPicture } from './picture'
 import { frameOf } from './shapes'
 
@@ -38,10 +45,7 @@ export const joinFaces = (all: Face[]): Face => ({
 
 /** What is on a face, taken onto another plane; mirrored, regions still run counter-clockwise. */
 export function mapFace(face: Face, onto: (point: Point) => Point): Face {
-  const region = (each: Region): Region => {
-    const there = mapRegion(each, (ring) => ring.map(onto))
-    return signedArea(there.outline) < 0 ? mapRegion(there, (ring) => [...ring].reverse()) : there
-  }
+  const region = (each: Region): Region => moveRegion(each, onto)
   const line = ({ points, closed }: DrawnLine): DrawnLine => ({ points: points.map(onto), closed })
   return {
     engraved: face.engraved.map(region),

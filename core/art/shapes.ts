@@ -2,7 +2,7 @@ import {
   bounds,
   disc,
   filled,
-  mapRegion,
+  moveRegion,
   ringsOf,
   roundedRectangle,
   signedArea,
@@ -129,10 +129,7 @@ export function frameOf([a, b, c]: PlacedPicture['corners']): Region {
 
 /** Shapes with every point moved; mirrored, regions still run counter-clockwise. */
 export function mapShapes({ areas, lines, cuts, pictures }: Shapes, move: (point: Point) => Point): Shapes {
-  const region = (each: Region): Region => {
-    const there = mapRegion(each, (ring) => ring.map(move))
-    return signedArea(there.outline) < 0 ? mapRegion(there, (ring) => [...ring].reverse()) : there
-  }
+  const region = (each: Region): Region => moveRegion(each, move)
   return {
     areas: areas.map(region),
     lines: lines.map(({ points, closed }) => ({ points: points.map(move), closed })),

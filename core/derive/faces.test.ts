@@ -164,6 +164,22 @@ const holds = (ring: Point[], { x, y }: Point): boolean => {
   return x > minX && x < maxX && y > minY && y < maxY
 }
 
+/** Where the middle of an area is along its width, 0 to 1: told by an unrelated library. */
+function weight(outline: Point[]): number {
+  const { minX, maxX } = bounds(outline)
+  const half = {
+    outline: [
+      [minX, -999],
+      [(minX + maxX) / 2, -999],
+      [(minX + maxX) / 2, 999],
+      [minX, 999],
+    ].map(([x, y]) => ({ x, y })),
+    holes: [],
+  }
+  const whole = jtsOf({ outline, holes: [] })
+  return 1 - shared(whole, jtsOf(half)).getArea() / whole.getArea()
+}
+
 describe('an inlay', () => {
   const inlay = (play: number, motif: Motif): Engraving =>
     on({ motif, how: { kind: 'inlay', depth: 1, play, stock: '' } })
@@ -187,6 +203,18 @@ describe('an inlay', () => {
     const filled = bounds(rows.flatMap(({ points }) => points))
     expect(filled.maxX - filled.minX + kerf.width).toBeCloseTo(maxX - minX, 1)
     expect(job.copies).toBe(1)
+  })
+  test('fits its pocket with its label below: cut from behind, whichever face the panels lie on', () => {
+    for (const face of ['outside', 'inside'] as const)
+      for (const side of ['outside', 'inside'] as const) {
+        const one = { ...inlay(0, words('L')), side }
+        const { parts, derived } = made([one], { cut: { ...plain.cut, face } })
+        const { shape } = parts.find(({ panel }) => panel.includes('inlay'))!.lies[0]
+        const [{ area: pocket }] = panelOf(derived, 'floor').faces![side].pockets
+        // Seen from its own face the pocket has its weight at the left, and so the piece at the right.
+        const seen = side === 'outside' ? pocket.outline : pocket.outline.map(({ x, y }) => ({ x: -x, y }))
+        expect([weight(seen), weight(shape.outline)].map((at) => at < 0.5)).toEqual([true, false])
+      }
   })
   test('of letters is a piece for each of them, in as many copies as the box', () => {
     const { parts } = made([inlay(0.1, words('TOR'))], { copies: 2 })

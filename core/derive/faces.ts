@@ -1,9 +1,8 @@
 import type { Panel } from '../assembly'
-import { BARE, faceWithin, isBare, joinFaces, linesRound, mapFace, type Face, type Faces } from '../art'
-import { engravingsOn, type BoxSpec, type Engraved } from '../box'
-import type { Words } from '../art'
-import { alongLines, offset, type Region } from '../geometry'
+import { BARE, faceWithin, isBare, joinFaces, mapFace, type Faces, type Words } from '../art'
+import { engravingsOn, type BoxSpec } from '../box'
 import type { DerivedBox } from './box'
+import { burntBy } from './burnt'
 import type { Joined } from './joined'
 import { partnersOn } from './magnets'
 import { bySide, NOTHING } from './sides'
@@ -11,31 +10,6 @@ import { bySide, NOTHING } from './sides'
 export type FacesById = Map<string, Faces>
 
 type Faced = Pick<DerivedBox, 'panels' | 'made' | 'joined' | 'divided'>
-
-/** Areas with the play round what goes into them. */
-const withPlay = (areas: Region[], play: number): Region[] => areas.flatMap((area) => offset(area, play))
-
-/** What one engraving comes to on the face that it is on. */
-export function burntBy({ of: { how }, areas, lines, pictures }: Engraved): Face {
-  const base: Face = { ...BARE, scored: lines, pictures }
-  const sunk = (regions: Region[], depth: number): Face => ({
-    ...base,
-    pockets: regions.map((area) => ({ area, depth })),
-  })
-  switch (how.kind) {
-    case 'engrave':
-      return { ...base, engraved: areas }
-    case 'score':
-      return { ...base, scored: [...linesRound(areas), ...lines] }
-    case 'pocket':
-      return { ...sunk([...areas, ...alongLines(lines, how.groove)], how.depth), scored: [] }
-    case 'inlay':
-    case 'magnet':
-      return sunk(withPlay(areas, how.play), how.depth)
-    case 'own':
-      return { ...BARE, pictures, own: [{ by: how.by, areas, lines }] }
-  }
-}
 
 /** What is on one panel. @param panels all of its box: magnets have their partners on others */
 export function facesOn(panel: Panel, panels: Panel[], spec: BoxSpec, words?: Words): Faces {

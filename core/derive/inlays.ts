@@ -1,5 +1,5 @@
 import type { Panel } from '../assembly'
-import type { Words } from '../art'
+import type { Side, Words } from '../art'
 import { engravingsOn } from '../box'
 import { sizeOf, type Region } from '../geometry'
 import type { DerivedBox } from './box'
@@ -11,6 +11,8 @@ export interface Inlay {
   piece: Panel
   cuts: CutShapes
   material: Material
+  /** The face that it is laid into: what is scored on the piece comes to lie below, out of sight. */
+  side: Side
 }
 
 type Inlaid = Pick<DerivedBox, 'panels' | 'made' | 'materials'>
@@ -23,37 +25,29 @@ export function inlaysOf({ panels, made, materials }: Inlaid, words?: Words): In
   if (!made || !panels) return []
   return panels.flatMap((panel) =>
     engravingsOn(made.spec, panel.id, panel.blank, words).flatMap(
-      ({ of: { how }, index, areas }): Inlay[] => {
+      ({ of: { how, side }, index, areas }): Inlay[] => {
         if (how.kind !== 'inlay') return []
         const material = materials.find(({ id }) => id !== '' && id === how.stock) ?? materials[0]
         return areas.flatMap((region, i) => {
-          const piece = asPiece(panel, region, { number: index + 1, part: areas.length > 1 ? i + 1 : null })
-          const { shapes } = cutShapes(
-            { ...piece, thickness: material.thickness.mean },
-            material.compensation,
-          )
-          return shapes ? [{ piece, cuts: shapes, material }] : []
+          const name = `inlay ${index + 1}${areas.length > 1 ? ` ${i + 1}` : ''}`
+          const piece = asPiece(panel, region, name, material.thickness.mean)
+          const { shapes } = cutShapes(piece, material.compensation)
+          return shapes ? [{ piece, cuts: shapes, material, side }] : []
         })
       },
     ),
   )
 }
 
-function asPiece(
-  panel: Panel,
-  region: Region,
-  { number, part }: { number: number; part: number | null },
-): Panel {
-  const of = part === null ? '' : ` ${part}`
-  return {
-    ...panel,
-    id: `${panel.id}-inlay-${number}${part === null ? '' : `-${part}`}`,
-    label: `${panel.label} inlay ${number}${of}`,
-    region,
-    drawn: region,
-    size: sizeOf(region),
-    painted: null,
-    features: [],
-    faces: undefined,
-  }
-}
+const asPiece = (panel: Panel, region: Region, name: string, thickness: number): Panel => ({
+  ...panel,
+  id: `${panel.id}-${name.replaceAll(' ', '-')}`,
+  label: `${panel.label} ${name}`,
+  thickness,
+  region,
+  drawn: region,
+  size: sizeOf(region),
+  painted: null,
+  features: [],
+  faces: undefined,
+})

@@ -1,7 +1,8 @@
 import { pointOnPart, slabOf, wayOf, type Panel, type Size } from '../assembly'
 import { BARE, mapShapes, type Face, type Side } from '../art'
 import { engravingsOn, type BoxSpec } from '../box'
-import { offset, transformPoint, type Point } from '../geometry'
+import { transformPoint, type Point } from '../geometry'
+import { burntBy } from './burnt'
 
 /** The pocket for a magnet's partner, on the face that looks at it. */
 interface Partner {
@@ -38,10 +39,7 @@ export function partnersOn(panel: Panel, panels: Panel[], spec: BoxSpec): Partne
         const { how } = one.of
         const side = facing(panel, from)
         if (how.kind !== 'magnet' || how.with !== panel.id || !side) return []
-        const { areas } = mapShapes(one, across(from, panel))
-        const pockets = areas
-          .flatMap((area) => offset(area, how.play))
-          .map((area) => ({ area, depth: how.depth }))
+        const { pockets } = burntBy({ ...one, ...mapShapes(one, across(from, panel)) })
         return [{ side, face: { ...BARE, pockets } }]
       }),
     )

@@ -97,9 +97,11 @@ export function makeParts(
     const outlines = lyingOf(panel, own, lettersFor(panel, box, lettered), face, faces)
     return copied(panel, outlines, material, grainOf(panel, box))
   })
-  const inlays = inlaysOf(box, words).flatMap(({ piece, cuts, material }) =>
-    copied(piece, lyingOf(piece, { joined: null, material, cuts }, [], face, faces), material, {}),
-  )
+  // Whichever face of the panels lies up, an inlay is cut with its hidden side up: there its label is.
+  const inlays = inlaysOf(box, words).flatMap(({ piece, cuts, material, side }) => {
+    const up = side === 'outside' ? 'inside' : 'outside'
+    return copied(piece, lyingOf(piece, { joined: null, material, cuts }, [], up, faces), material, {})
+  })
   return [...panels, ...inlays]
 }
 

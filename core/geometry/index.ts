@@ -18,6 +18,7 @@ export { paint, type Painting, type Stroke } from './paint'
 export { moveEdges, sideOf } from './move-edges'
 export {
   mapRegion,
+  moveRegion,
   mirrorRegion,
   multiply,
   rectangle,

@@ -1,3 +1,4 @@
+import { signedArea } from './measure'
 import type { Point, Region, Ring, Turn } from './types'
 
 const TURNED: Record<Turn, (point: Point) => Point> = {
@@ -16,6 +17,12 @@ export const mapRegion = (region: Region, change: (ring: Ring) => Ring): Region 
   outline: change(region.outline),
   holes: region.holes.map(change),
 })
+
+/** A region with every point moved; mirrored by that, it still runs counter-clockwise. */
+export function moveRegion(region: Region, move: (point: Point) => Point): Region {
+  const there = mapRegion(region, (ring) => ring.map(move))
+  return signedArea(there.outline) < 0 ? mapRegion(there, (ring) => [...ring].reverse()) : there
+}
 
 export const turnRegion = (region: Region, turn: Turn): Region =>
   mapRegion(region, (ring) => turnPoints(ring, turn))

@@ -1,5 +1,5 @@
-import { lyingSignature, seenBy, type Derived, type Part } from '../derive'
-import type { FitWord } from '../fit'
+import type { BoxSpec } from '../box'
+import type { Derived, Part } from '../derive'
 import { wordFor } from '../fit'
 import { sizeOf } from '../geometry'
 import type { Job, Revision } from '../job'
@@ -27,10 +27,9 @@ function takenOff(parts: CutPart[], told: Part[], isCompensated: boolean): { x: 
   })
 }
 
-/** The kerf of a rehearsal, from its parts as calipers read them. */
-function kerfOf(job: Job, { seed, parts }: Rehearsal, told: Part[], on: string): KerfRecord | null {
+/** The kerf of a rehearsal, from parts of the job's own stock as calipers read them. */
+function kerfOf(job: Job, seed: number, own: CutPart[], told: Part[], on: string): KerfRecord | null {
   const { machine, stock } = job.measure
-  const own = parts.filter((part) => part.stock === stock?.id)
   if (!machine || !stock || own.length < 2) return null
   const off = takenOff(own, told, job.cut.compensation === 'paths')
   const { width, doubt, kx, ky } = kerfFromSquares(SIDE, {
@@ -53,17 +52,21 @@ function kerfOf(job: Job, { seed, parts }: Rehearsal, told: Part[], on: string):
   }
 }
 
-/** What the cut says of its setting. */
+/** What the cut says of the setting for the job's own stock. @param own parts of it, by id */
 function testOf(
   job: Job,
   { seed, notFree, faults }: Rehearsal,
   derived: Derived,
+  own: Set<string>,
   on: string,
 ): TestRecord | null {
   const { machine, stock } = job.measure
   const { plan, box } = derived
   if (!machine || !stock || !plan) return null
-  const isCharred = faults.some(({ why }) => why.some((sentence) => sentence.includes('charred')))
+  const isHeld = notFree.some(({ id }) => own.has(id))
+  const isCharred = faults.some(
+    ({ id, why }) => own.has(id) && why.some((sentence) => sentence.includes('charred')),
+  )
   return {
     id: `rehearsed-${seed}`,
     machineId: machine.id,
@@ -71,7 +74,7 @@ function testOf(
     family: stock.family,
     thickness: box.thickness.mean,
     setting: plan.settings.outline,
-    result: notFree.length > 0 ? 'not through' : isCharred ? 'charred' : 'clean',
+    result: isHeld ? 'not through' : isCharred ? 'charred' : 'clean',
     on,
   }
 }
@@ -84,7 +87,7 @@ function revisionOf(
 ): Revision {
   const { machine } = job.measure
   const { plan, box, fit } = derived
-  const verdict: FitWord | null = joints.length > 0 ? wordFor(meanOf(joints.map(({ gap }) => gap))) : null
+  const verdict = joints.length > 0 ? wordFor(meanOf(joints.map(({ gap }) => gap))) : null
   const stuck = notFree.length > 0 ? `${notFree.length} parts did not come free. ` : ''
   return {
     id: `rehearsed-${seed}`,
@@ -94,9 +97,10 @@ function revisionOf(
     minutes: Math.round(seconds / 6) / 10,
     verdict,
     note: `${stuck}A simulation: nothing was cut.`,
-    unbooked: lyingSignature(job),
+    // No sheet was used.
+    unbooked: null,
     cut: {
-      family: seenBy(job, job.measure.stock?.id ?? '').measure.stock?.family ?? 'other',
+      family: job.measure.stock?.family ?? 'other',
       gap: fit.gap,
       kerfSd: box.kerf.sd,
       kerfId: box.kerf.id,
@@ -106,25 +110,70 @@ function revisionOf(
   }
 }
 
+/** The same box with another id for one of its stocks. */
+const restocked = (box: BoxSpec, from: string, to: string): BoxSpec => ({
+  ...box,
+  stocks: Object.fromEntries(
+    Object.entries(box.stocks).map(([use, id]) => [use, id === from ? to : id]),
+  ) as BoxSpec['stocks'],
+  engravings: box.engravings.map((each) =>
+    each.how.kind === 'inlay' && each.how.stock === from
+      ? { ...each, how: { ...each.how, stock: to } }
+      : each,
+  ),
+})
+
+/** A job with a machine and a sheet of the simulation: what is read there is held against no real ones. */
+function onSimulated(job: Job, seed: number): Job {
+  const { machine, stock } = job.measure
+  if (!machine || !stock) return job
+  const named = <T extends { id: string; name: string }>(record: T): T => ({
+    ...record,
+    id: `simulated-${seed}-${record.id}`.slice(0, 60),
+    name: `${record.name.slice(0, 60)} (simulated, ${seed})`,
+  })
+  const [laser, sheet] = [named(machine), named(stock)]
+  const pockets = stock.pockets.map((each) =>
+    each.machineId === machine.id ? { ...each, machineId: laser.id } : each,
+  )
+  const tests = job.tune.tests.map((test) => ({
+    ...test,
+    machineId: test.machineId === machine.id ? laser.id : test.machineId,
+    stockId: test.stockId === stock.id ? sheet.id : test.stockId,
+  }))
+  const box = (each: BoxSpec): BoxSpec => restocked(each, stock.id, sheet.id)
+  return {
+    ...job,
+    measure: { ...job.measure, machine: laser, stock: { ...sheet, pockets }, trials: [] },
+    tune: { ...job.tune, tests, sheet: null },
+    box: box(job.box),
+    also: job.also.map((thing) => ({ ...thing, box: box(thing.box) })),
+    layout: { ...job.layout, arrangement: null },
+  }
+}
+
 /**
  * A copy of a job that goes on with what a rehearsal read: thickness and kerf in Measure, the setting's test
- * in Tune, minutes and fit in Log. Nothing of it reaches the job itself, or the bench: it is a simulation.
+ * in Tune, minutes and fit in Log, on a machine and a sheet of its own. Nothing of it reaches the job itself,
+ * or what is known of the real ones: it is a simulation.
  */
 export function withReadings(
-  job: Job,
+  given: Job,
   rehearsal: Rehearsal,
   { derived, parts }: { derived: Derived; parts: Part[] },
   about: { id: string; name: string; on: string },
 ): Job {
+  const job = onSimulated(given, rehearsal.seed)
   const { measure, tune, log } = job
-  const own = rehearsal.parts.filter((part) => part.stock === measure.stock?.id)
+  const own = rehearsal.parts.filter((part) => part.stock === given.measure.stock?.id)
   const readings = own.slice(0, MOST_READINGS).map(({ label, readings: read }) => ({
     value: read.thickness,
     spot: label.slice(0, 40),
     on: about.on,
   }))
-  const kerf = kerfOf(job, rehearsal, parts, about.on)
-  const test = testOf(job, rehearsal, derived, about.on)
+  const kerf = kerfOf(job, rehearsal.seed, own, parts, about.on)
+  const ofStock = parts.filter(({ material }) => material === given.measure.stock?.id)
+  const test = testOf(job, rehearsal, derived, new Set(ofStock.map(({ id }) => id)), about.on)
   const stock = measure.stock && readings.length > 0 ? { ...measure.stock, readings } : measure.stock
   return {
     ...job,

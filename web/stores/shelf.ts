@@ -44,10 +44,16 @@ export const useShelf = defineStore('shelf', () => {
   /** Stores a job under its own id, or under a new one when that is taken. @returns the id */
   async function add(job: Job): Promise<string> {
     const own = (await isTaken(job.id)) ? { ...job, id: crypto.randomUUID(), name: copyName(job.name) } : job
-    await saveJob(own, 0)
+    await keepAs(own)
     bench.learn(own)
-    await refresh()
     return own.id
+  }
+
+  /** Stores a job as it is, and tells the bench nothing of it. */
+  async function keepAs(job: Job): Promise<string> {
+    await saveJob(job, 0)
+    await refresh()
+    return job.id
   }
 
   async function addDemo(): Promise<void> {
@@ -93,8 +99,8 @@ export const useShelf = defineStore('shelf', () => {
       return add({ ...job, ...own, cut, build: { ...job.build, done: [] }, log: [] })
     })
 
-  /** A job that was made of another one. */
-  const keep = (job: Job): Promise<string | null> => tried(() => add(job))
+  /** A job of a simulation: the bench is to learn nothing from it. */
+  const keep = (job: Job): Promise<string | null> => tried(() => keepAs(job))
 
   /** Several jobs as one that cuts them together. */
   const together = (chosen: Job[], name: string): Promise<string | null> =>
