@@ -1,5 +1,5 @@
 /** A file larger than this is refused before it is decoded, bytes; and a picture with more points. */
-export const LARGEST_PICTURE = 12_000_000
+const LARGEST_PICTURE = 12_000_000
 const MOST_DECODED = 40_000_000
 
 /** How wide and high a picture says it is. */
@@ -23,13 +23,14 @@ function jpegSize(bytes: DataView): PictureSize | null {
     const marker = bytes.getUint8(at + 1)
     if (isFrame(marker)) return { height: bytes.getUint16(at + 5), width: bytes.getUint16(at + 7) }
     // Markers without a length of their own, and bytes that fill up.
-    at += marker === 0xff ? 1 : marker === 0x01 || (marker >= 0xd0 && marker <= 0xd7) ? 2 : lengthAt(at)
+    at +=
+      marker === 0xff
+        ? 1
+        : marker === 0x01 || (marker >= 0xd0 && marker <= 0xd7)
+          ? 2
+          : 2 + Math.max(2, bytes.getUint16(at + 2))
   }
   return null
-
-  function lengthAt(place: number): number {
-    return 2 + Math.max(2, bytes.getUint16(place + 2))
-  }
 }
 
 /**

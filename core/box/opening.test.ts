@@ -270,7 +270,15 @@ describe('windows that end round, and scoops in an edge', () => {
 test('what will be covered, or falls out, is told of with its place', () => {
   const place = { from: '', anchor: 'centre' as const, right: 0, up: 0, turn: 0, mirrored: false }
   const round = { kind: 'round' as const, diameter: 8 }
-  const on = (side: 'inside' | 'outside', up: number) => ({ panel: 'front' as const, side, motif: round, how: { kind: 'engrave' as const }, ...place, up }) // prettier-ignore
+  const how = { kind: 'engrave' as const }
+  const on = (side: 'inside' | 'outside', up: number, panel: 'front' | 'back' = 'front') => ({
+    ...place,
+    panel,
+    side,
+    motif: round,
+    how,
+    up,
+  })
   const said = (part: Partial<BoxSpec>): string[] => {
     const box = of([], part)
     return warningsOf(box, null, 0, [])
@@ -283,6 +291,23 @@ test('what will be covered, or falls out, is told of with its place', () => {
   expect(said({ engravings: [on('inside', -30)] })).toEqual([
     expect.stringContaining('hidden where another panel stands'),
   ])
+  // The same for a picture, and for the partner of a magnet on another panel.
+  const picture = { id: 'p', name: 'p', columns: 2, rows: 2, grey: 'AAAAAA==' }
+  const photo = {
+    kind: 'picture' as const,
+    picture: 'p',
+    width: 20,
+    dots: 0.5,
+    way: 'diffused' as const,
+    level: 128,
+  }
+  expect(said({ engravings: [{ ...on('outside', 30), motif: photo }], pictures: [picture] })).toEqual([
+    expect.stringContaining('on the front reaches over its edge'),
+  ])
+  const magnet = { kind: 'magnet' as const, depth: 1, play: 0.1, with: 'front' as const }
+  expect(said({ engravings: [{ ...on('inside', -30, 'back'), how: magnet }] })).toContainEqual(
+    expect.stringContaining('on the front and back is hidden'),
+  )
   const ring = (r: number) => [-r, -r, r, -r, r, r, -r, r].map((each) => each + 10)
   const lines = [ring(10), ring(4)].map((at) => ({ closed: true, at }))
   const drawing = {

@@ -2,6 +2,7 @@ import { onPart, pointOnPart, slabOf, type Feature, type Part, type Size } from 
 import {
   archRing,
   cornerCut,
+  cornersOf,
   disc,
   halfEllipse,
   quarterOf,
@@ -97,14 +98,8 @@ function drawerPull(shell: Shell, part: Part): Feature[] {
 /** A knob is a disc: its blank loses the four corners. */
 function roundKnob({ id, blank }: Part): Feature[] {
   if (id !== 'knob') return []
-  const { minX, maxX, minY, maxY } = blank
-  const radius = (maxX - minX) / 2
-  return [
-    cornerCut({ x: minX, y: minY }, { x: 1, y: 1 }, radius),
-    cornerCut({ x: maxX, y: minY }, { x: -1, y: 1 }, radius),
-    cornerCut({ x: maxX, y: maxY }, { x: -1, y: -1 }, radius),
-    cornerCut({ x: minX, y: maxY }, { x: 1, y: -1 }, radius),
-  ].map((shape) => through('corner', shape))
+  const radius = (blank.maxX - blank.minX) / 2
+  return cornersOf(blank).map(({ at, inward }) => through('corner', cornerCut(at, inward, radius)))
 }
 
 /** Arches along an edge of the walls: those below a raised floor, and those along the rim. */

@@ -1,5 +1,5 @@
 import { onPart, prismOf, type Feature, type Joint, type Part, type PartsById } from '../assembly'
-import { cornerCut, type Bounds, type Point, type Ring } from '../geometry'
+import { cornerCut, cornersOf, type Bounds, type Point, type Ring } from '../geometry'
 import { chainOf } from './bends'
 import type { BoxSpec } from './spec'
 
@@ -32,27 +32,9 @@ export function softenedFeatures(spec: BoxSpec, part: Part, joints: Joint[], par
       const { claims } = joint
       return onPart(part.frame, prismOf(joint, parts, claims[0].from, claims[claims.length - 1].to))
     })
-  const corners: [Point, { x: 1 | -1; y: 1 | -1 }][] = [
-    [
-      { x: minX, y: minY },
-      { x: 1, y: 1 },
-    ],
-    [
-      { x: maxX, y: minY },
-      { x: -1, y: 1 },
-    ],
-    [
-      { x: maxX, y: maxY },
-      { x: -1, y: -1 },
-    ],
-    [
-      { x: minX, y: maxY },
-      { x: 1, y: -1 },
-    ],
-  ]
-  return corners
-    .filter(([at]) => strips.every((strip) => reach(strip, at) > size + part.thickness))
-    .map(([at, inward]) => ({
+  return cornersOf(part.blank)
+    .filter(({ at }) => strips.every((strip) => reach(strip, at) > size + part.thickness))
+    .map(({ at, inward }) => ({
       what: 'corner',
       depth: null,
       shape: taken(softened.kind, at, inward, size),

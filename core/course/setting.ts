@@ -7,7 +7,7 @@ const WATTS = 40
 const POWER = 65
 const AT = { power: POWER, passes: 1, air: true }
 
-/** So much more energy than just cuts is sure to go through; beyond the second it is slow for nothing. [FM] */
+/** So much more energy than just cuts is sure; beyond the second it is slow for nothing. [FM] */
 const SURE = 1.1
 const SLOW = 1.7
 

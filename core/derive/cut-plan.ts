@@ -132,7 +132,7 @@ function planStock(
   const colours = measure.machine?.colours ?? OUR_COLOURS
   const ways = ownWays(job, depths, { maxSpeed: machine.maxSpeed, colours })
   const making: Making = { cut, interval: tune.interval, beam, own: tune.own, deepest: depths[0] ?? 0 }
-  const order = ways.map(({ of }) => of)
+  const order = ways.map(({ name }) => name)
   const loads = surfaces.flatMap((surface, sheet) => {
     const both = surface.loads.flatMap((window, load): LoadPlan[] => {
       const own = placed.filter((each) => each.placement.sheet === sheet && each.load === load)

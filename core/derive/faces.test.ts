@@ -10,7 +10,7 @@ import type { Engraving, How } from '../box'
 import { buildSteps } from '../build'
 import { writeFiles } from '../files'
 import { readCode } from '../gcode'
-import { area, bounds, transformPoint, type Point, type Region } from '../geometry'
+import { area, bounds, rectangle, transformPoint, type Point, type Region } from '../geometry'
 import type { Job } from '../job'
 import { IN_METRIC } from '../length'
 import { checksOf } from '../say'
@@ -97,7 +97,7 @@ describe('a part that is cut on both faces', () => {
         jtsOf({ outline: ring.slice(0, -1), holes: [] }),
       )
       for (const { minX, minY, maxX, maxY } of cut) {
-        const box = { outline: [[minX, minY], [maxX, minY], [maxX, maxY], [minX, maxY]].map(([x, y]) => ({ x, y })), holes: [] } // prettier-ignore
+        const box = { outline: rectangle(minX, minY, maxX, maxY), holes: [] }
         for (const part of parts) expect(apart(part, jtsOf(box))).toBeGreaterThan(1)
       }
     },
@@ -167,15 +167,7 @@ const holds = (ring: Point[], { x, y }: Point): boolean => {
 /** Where the middle of an area is along its width, 0 to 1: told by an unrelated library. */
 function weight(outline: Point[]): number {
   const { minX, maxX } = bounds(outline)
-  const half = {
-    outline: [
-      [minX, -999],
-      [(minX + maxX) / 2, -999],
-      [(minX + maxX) / 2, 999],
-      [minX, 999],
-    ].map(([x, y]) => ({ x, y })),
-    holes: [],
-  }
+  const half = { outline: rectangle(minX, -999, (minX + maxX) / 2, 999), holes: [] }
   const whole = jtsOf({ outline, holes: [] })
   return 1 - shared(whole, jtsOf(half)).getArea() / whole.getArea()
 }
@@ -215,6 +207,15 @@ describe('an inlay', () => {
         const seen = side === 'outside' ? pocket.outline : pocket.outline.map(({ x, y }) => ({ x: -x, y }))
         expect([weight(seen), weight(shape.outline)].map((at) => at < 0.5)).toEqual([true, false])
       }
+  })
+  test('that stands far out of its pocket is told of, with what would mend it', () => {
+    const said = (depth: number) => {
+      const how: How = { kind: 'inlay', depth, play: 0.1, stock: '' }
+      const { job, derived, parts } = made([on({ motif: { kind: 'round', diameter: 20 }, how })])
+      return checksOf(job, derived, parts, IN_METRIC).find(({ id }) => id.startsWith('inlay'))
+    }
+    expect(said(1)).toMatchObject({ state: 'look', title: expect.stringContaining('stands 2.0 mm out') })
+    expect(said(2.8)).toBeUndefined()
   })
   test('of letters is a piece for each of them, in as many copies as the box', () => {
     const { parts } = made([inlay(0.1, words('TOR'))], { copies: 2 })
@@ -278,7 +279,9 @@ describe('operations of the maker’s own, and pockets of several depths', () =>
     )
     const [{ content: svg }, { content: code }] = writeFiles(job, derived, derived.plan!, ['svg', 'gcode'])
     expect(svg).toContain('stroke="#aa5500"')
-    expect(svg.indexOf('id="mark-fold"')).toBeGreaterThan(0)
+    // A laser's software that goes by layers runs it before anything is cut loose.
+    expect(svg.indexOf('id="mark-fold"')).toBeGreaterThan(svg.indexOf('id="score-labels"'))
+    expect(svg.indexOf('id="mark-fold"')).toBeLessThan(svg.indexOf('id="outline-cuts"'))
     expect(code).toMatch(/; mark fold\n(?:.*\n){0,3}G1 .* F5400 S200/)
     expect(code.indexOf('; mark fold')).toBeGreaterThan(code.indexOf('; score labels'))
     expect(code.indexOf('; mark fold')).toBeLessThan(code.indexOf('; outline cuts'))
@@ -287,13 +290,32 @@ describe('operations of the maker’s own, and pockets of several depths', () =>
     expect(alone.length).toBeGreaterThan(0)
     expect(time.byOperation.score).toBeGreaterThan(0)
   })
+  test('one that is called as a part is has nothing to do with that part, and any name makes a layer', () => {
+    const odd = ['floor-1', '<;>', 'Föhn/1'].map((name, i) => ({ ...own[0], id: `o${i}`, name }))
+    const engravings = odd.map(({ id }, i) => on({ how: { kind: 'own', by: id }, up: 20 * i - 20 }))
+    const { job, derived } = made(engravings, { tune: { ...plain.tune, own: odd } })
+    const [svg, dxf] = writeFiles(job, derived, derived.plan!, ['svg', 'dxf']).map(({ content }) => content)
+    const ids = [...svg.matchAll(/<g id="([^"]+)"/g)].map(([, id]) => id)
+    expect(ids).toEqual(['score-labels', 'floor-1', 'own', 'Föhn-1', 'outline-cuts'])
+    expect(svg.match(/id="outline-cuts"[\s\S]*?<\/g>/)![0]).toContain('data-part="floor-1"')
+    expect(dxf).toContain('FÖHN-1')
+  })
+  test('pockets of both faces count together where they meet, and are told of', () => {
+    const pocket = (side: Engraving['side'], up: number) =>
+      on({ how: { kind: 'pocket', depth: 1.4, groove: 0.5 }, side, up })
+    const deep = (up: number): boolean => {
+      const { job, derived, parts } = made([pocket('outside', 0), pocket('inside', up)])
+      return checksOf(job, derived, parts, IN_METRIC).some(({ title }) => title.includes('nearly through'))
+    }
+    expect([deep(0), deep(30)]).toEqual([true, false])
+  })
   test('a shallower pocket is burnt faster, as energy goes with depth', () => {
     const pocket = (depth: number, up: number) => on({ how: { kind: 'pocket', depth, groove: 0.5 }, up })
     const { derived } = made([pocket(1.5, 20), pocket(0.6, -20)])
     const { settings, own: ways } = derived.plan!
     expect(ways).toEqual([
       expect.objectContaining({
-        of: 'pockets 0.6 mm deep',
+        name: 'pockets 0.6 mm deep',
         setting: expect.objectContaining({ passes: settings.pocket.passes }),
       }),
     ])

@@ -1,6 +1,6 @@
-import { onPart, partsById, prismOf, type Feature, type Joint, type Panel, type PartsById } from '../assembly'
-import type { Side } from '../art'
-import { engravingsOn } from '../box'
+import { onPart, partsById, prismOf, type Joint, type Panel, type PartsById } from '../assembly'
+import { onFace } from '../art'
+import { engravingsOn, type BoxSpec } from '../box'
 import {
   bounds,
   difference,
@@ -14,6 +14,8 @@ import {
   type Ring,
 } from '../geometry'
 import type { DerivedBox } from './box'
+import { burntBy } from './burnt'
+import { partnersOn } from './magnets'
 
 /**
  * What goes wrong with what is on a panel: too near to its edge or a joint; burnt where it is cut away, or
@@ -36,22 +38,30 @@ const grown = ({ minX, minY, maxX, maxY }: Bounds, by: number): Region => ({
   holes: [],
 })
 
-function middleOfRing(ring: Ring): Point {
+function middleOf(ring: Ring): Point {
   const { minX, minY, maxX, maxY } = bounds(ring)
   return { x: (minX + maxX) / 2, y: (minY + maxY) / 2 }
 }
-const middleOf = ({ shape }: Feature): Point => middleOfRing(shape)
 
-/** Where another panel will stand on a face: on the inside at every joint, in a lap on both faces. */
-function coveredOn(panel: Panel, joints: Joint[], parts: PartsById): { sides: Side[]; region: Region }[] {
-  return joints
+/** Where a panel meets others. */
+const stripsOn = (panel: Panel, joints: Joint[], parts: PartsById): { joint: Joint; at: Bounds }[] =>
+  joints
     .filter((joint) => joint.parts.includes(panel.id))
-    .map(({ claims, ...joint }) => {
-      const block = prismOf({ ...joint, claims }, parts, claims[0].from, claims[claims.length - 1].to)
-      const sides: Side[] = joint.kind === 'lap' ? ['inside', 'outside'] : ['inside']
-      return { sides, region: grown(onPart(panel.frame, block), 0) }
+    .map((joint) => {
+      const { claims } = joint
+      const block = prismOf(joint, parts, claims[0].from, claims[claims.length - 1].to)
+      return { joint, at: onPart(panel.frame, block) }
     })
-}
+
+/** What is burnt into the faces of a panel, engraving by engraving. */
+const burntOn = (panel: Panel, panels: Panel[], spec: BoxSpec) => [
+  ...engravingsOn(spec, panel.id, panel.blank).map((one) => ({
+    side: one.of.side,
+    cuts: one.cuts,
+    ...onFace(burntBy(one)),
+  })),
+  ...partnersOn(panel, panels, spec).map(({ side, face }) => ({ side, cuts: [], ...onFace(face) })),
+]
 
 /** The maker's openings that leave less than a thickness to the edge of their panel, or to a joint. */
 export function openingsAstray({ made, panels }: Pick<DerivedBox, 'made' | 'panels'>): Astray[] {
@@ -59,45 +69,38 @@ export function openingsAstray({ made, panels }: Pick<DerivedBox, 'made' | 'pane
   const parts = partsById(made.assembly.parts)
   return panels.flatMap((panel: Panel): Astray[] => {
     const own = panel.features.filter(({ what }) => what === 'opening')
-    const engraved = engravingsOn(made.spec, panel.id, panel.blank)
+    const engraved = burntOn(panel, panels, made.spec)
     if (own.length + engraved.length === 0) return []
     const inside = grown(panel.blank, -panel.thickness)
+    const met = stripsOn(panel, made.assembly.joints, parts)
     // A joint may take half of that: it is held there.
-    const strips = made.assembly.joints
-      .filter((joint) => joint.parts.includes(panel.id))
-      .map((joint) => {
-        const { claims } = joint
-        const block = prismOf(joint, parts, claims[0].from, claims[claims.length - 1].to)
-        return grown(onPart(panel.frame, block), panel.thickness / 2)
-      })
-    const covered = coveredOn(panel, made.assembly.joints, parts)
-    const hidden = engraved.flatMap(({ of, areas, lines }): Astray[] => {
-      const strip = covered.find(
-        ({ sides, region }) =>
-          sides.includes(of.side) &&
-          (areas.some((area) => sharedArea(area, region) > LEAST) ||
-            linesWithin(lines, region.outline).length > 0),
-      )
-      return strip
-        ? [{ panel: panel.id, at: middleOfRing(strip.region.outline), reaches: 'another panel' }]
-        : []
+    const strips = met.map(({ at }) => grown(at, panel.thickness / 2))
+    const astray = (at: Point, reaches: Reaches): Astray => ({ panel: panel.id, at, reaches })
+    // On the inside another panel stands at every joint, in a lap on both faces.
+    const hidden = engraved.flatMap(({ side, areas, lines }): Astray[] => {
+      const strip = met
+        .filter(({ joint }) => side === 'inside' || joint.kind === 'lap')
+        .map(({ at }) => grown(at, 0))
+        .find(
+          (region) =>
+            areas.some((area) => sharedArea(area, region) > LEAST) ||
+            linesWithin(lines, region.outline).length > 0,
+        )
+      return strip ? [astray(middleOf(strip.outline), 'another panel')] : []
     })
     const fallen = engraved.flatMap(({ cuts }) =>
-      cuts.flatMap(({ holes }) =>
-        holes.map((hole): Astray => ({ panel: panel.id, at: middleOfRing(hole), reaches: 'nothing' })),
-      ),
+      cuts.flatMap(({ holes }) => holes.map((hole) => astray(middleOf(hole), 'nothing'))),
     )
     const lost = engraved.flatMap(({ areas, lines }): Astray[] => {
       const [at] = placesOutside(panel.region, areas, lines)
-      return at ? [{ panel: panel.id, at, reaches: 'what is cut away' }] : []
+      return at ? [astray(at, 'what is cut away')] : []
     })
-    const near = own.flatMap((feature): Astray[] => {
-      const region: Region = { outline: feature.shape, holes: [] }
-      const at = middleOf(feature)
-      const isOutside = difference(region, [inside.outline]).length > 0
+    const near = own.flatMap(({ shape }): Astray[] => {
+      const region: Region = { outline: shape, holes: [] }
       if (strips.some((strip) => sharedArea(region, strip) > LEAST))
-        return [{ panel: panel.id, at, reaches: 'a joint' }]
-      return isOutside ? [{ panel: panel.id, at, reaches: 'the edge' }] : []
+        return [astray(middleOf(shape), 'a joint')]
+      const isOutside = difference(region, [inside.outline]).length > 0
+      return isOutside ? [astray(middleOf(shape), 'the edge')] : []
     })
     return [...lost, ...hidden, ...fallen, ...near]
   })

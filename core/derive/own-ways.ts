@@ -39,8 +39,8 @@ export function ownWays(
     const name = depthName(depth, deepest)
     if (!name) return []
     const speed = Math.min(maxSpeed, Math.round((tune.pocket.speed * deepest) / depth))
-    return [{ of: name, name, colour: colours.pocket, setting: { ...tune.pocket, speed } }]
+    return [{ name, colour: colours.pocket, setting: { ...tune.pocket, speed } }]
   })
-  const own = tune.own.map(({ name, colour, setting }): OwnWay => ({ of: name, name, colour, setting }))
+  const own = tune.own.map(({ name, colour, setting }): OwnWay => ({ name, colour, setting }))
   return [...own, ...shallow]
 }

@@ -79,24 +79,27 @@ function drawTestSheet(sheet: TestSheet, interval: number, beam: number): TestSh
       path('score', `number ${i + 1}`, points, false),
     ),
   )
-  const made = squares.flatMap(({ x, y }, i): CutPath[] => {
+  const own = sheet.squares.map(({ setting }, i) => ({
+    name: `square ${i + 1}: ${settingWords(setting)}`,
+    colour: COLOURS[i % COLOURS.length],
+    setting,
+  }))
+  const inSquare = (i: number, { x, y }: (typeof squares)[number]): CutPath[] => {
     const part = `square ${i + 1}`
     const ring = rectangle(x, y, x + side, y + side)
     if (sheet.kind === 'cut') return [path('outline', part, ring, true)]
     if (sheet.kind === 'pocket') return [path('pocket', part, fillLines(ring, beam / 2), false)]
     return hatch([{ outline: ring, holes: [] }], interval).map((row) => path('engrave', part, row, false))
-  })
+  }
+  const made = squares.flatMap((square, i) =>
+    inSquare(i, square).map((each) => ({ ...each, own: own[i].name })),
+  )
   return {
     width: 2 * MARGIN + columns * pitch.x - GAP,
     height,
     paths: [...labels, ...made],
     squares,
-    own: sheet.squares.map(({ setting }, i) => ({
-      of: `square ${i + 1}`,
-      name: `square ${i + 1}: ${settingWords(setting)}`,
-      colour: COLOURS[i % COLOURS.length],
-      setting,
-    })),
+    own,
   }
 }
 

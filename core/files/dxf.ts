@@ -18,8 +18,8 @@ export function writeDxf(file: SheetFile): string {
   dxf.setVariable('$MEASUREMENT', { 70: 1 })
   dxf.setVariable('$EXTMIN', { 10: 0, 20: 0, 30: 0 })
   dxf.setVariable('$EXTMAX', { 10: width, 20: height, 30: 0 })
-  for (const { name, colour, paths } of groupsOf(file)) {
-    const layerName = name.split(':')[0].replace(' ', '-').toUpperCase()
+  for (const { id, colour, paths } of groupsOf(file)) {
+    const layerName = id.toUpperCase()
     dxf.addLayer(layerName, INDEX_COLOUR, 'CONTINUOUS').trueColor = TrueColor.fromHex(colour)
     for (const { points, closed } of paths) {
       const vertices = points.map(({ x, y }) => ({

@@ -11,6 +11,7 @@ import {
   compensationStatement,
   faceStatement,
   madeForStatement,
+  nestedStatement,
   placeStatement,
   readyToCut,
 } from '../say'
@@ -61,6 +62,7 @@ function fileOf(
       placeStatement(machine, load, say),
       madeForStatement(seenBy(job, load.material), material, choice.setting, say),
       faceStatement(job.cut, load),
+      nestedStatement(own.paths),
     ]
       .filter((sentence) => sentence !== '')
       .join(' '),

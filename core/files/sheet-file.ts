@@ -1,6 +1,6 @@
-import { OPERATION_NAMES, OPERATIONS, OUR_COLOURS, type Machine } from '../machine'
 import type { Point } from '../geometry'
-import { holeAt, ownWayOf, type CutPath, type OwnWay } from '../plan'
+import { OPERATION_NAMES, OUR_COLOURS, type Machine } from '../machine'
+import { holeAt, ownWayOf, stagesOf, type CutPath, type OwnWay } from '../plan'
 
 /**
  * What a cut file of one load is written from. Lengths in mm, y up, from the lower left corner of what lies
@@ -23,6 +23,8 @@ export interface SheetFile {
 /** Lines that go together in a file: an operation, or what goes by itself. */
 export interface PathGroup {
   name: string
+  /** The name as a layer or an id, its own in its file. */
+  id: string
   colour: string
   paths: CutPath[]
 }
@@ -31,21 +33,29 @@ export interface PathGroup {
 const AIMED = 'registration: do not cut'
 const AIM_COLOUR = '#8c8c8c'
 
-/** The groups of a file in cutting order; none is empty. */
+/** What stands before the figures of a name, as layers and ids may be written. */
+const plainName = (name: string): string =>
+  name
+    .split(':')[0]
+    .match(/[\p{L}\p{N}]+/gu)
+    ?.join('-') ?? 'own'
+
+/** The groups of a file, in cutting order; none is empty, and no two have one name. */
 export function groupsOf({ paths, colours = OUR_COLOURS, own = [], aim = [] }: SheetFile): PathGroup[] {
   const wayFor = ownWayOf(own)
-  const groups = [
-    ...OPERATIONS.map((operation) => ({
-      name: OPERATION_NAMES[operation],
-      colour: colours[operation],
-      paths: paths.filter((path) => path.operation === operation && !wayFor(path)),
-    })),
-    ...own.map((way) => ({
-      name: way.name,
-      colour: way.colour,
-      paths: paths.filter((path) => wayFor(path) === way),
-    })),
-    { name: AIMED, colour: AIM_COLOUR, paths: aim.map(holeAt) },
-  ]
-  return groups.filter((group) => group.paths.length > 0)
+  const groups = stagesOf(paths).map(({ operation, paths: ofStage }) => {
+    const way = wayFor(ofStage[0])
+    const name = way?.name ?? OPERATION_NAMES[operation]
+    return { name, colour: way?.colour ?? colours[operation], paths: ofStage }
+  })
+  const shown = aim.length > 0 ? [{ name: AIMED, colour: AIM_COLOUR, paths: aim.map(holeAt) }] : []
+  const taken = new Map<string, number>()
+  return [...groups, ...shown].map((group) => {
+    const plain = plainName(group.name)
+    const count = (taken.get(plain) ?? 0) + 1
+    taken.set(plain, count)
+    return count > 1
+      ? { ...group, name: `${group.name} ${count}`, id: `${plain}-${count}` }
+      : { ...group, id: plain }
+  })
 }

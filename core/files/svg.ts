@@ -14,22 +14,19 @@ const FORBIDDEN =
 const escaped = (text: string): string =>
   text.replace(FORBIDDEN, ' ').replace(/[&<>"']/g, (sign) => `&#${sign.charCodeAt(0)};`)
 
-/** What stands before the figures of a name, as an id may be written. */
-const idOf = (name: string): string => name.split(':')[0].replace(/[^\w]+/g, '-')
-
 /**
  * One sheet as SVG: millimetres, one named group per operation, strokes only. y runs down, as the format
  * wants it. What is true of the file stands in its `desc`.
  */
 export function writeSvg(file: SheetFile): string {
   const { title, statement, width, height } = file
-  const groups = groupsOf(file).flatMap(({ name, colour, paths }) => {
+  const groups = groupsOf(file).flatMap(({ name, id, colour, paths }) => {
     const lines = paths.map(({ points, closed, part }) => {
       const way = points.map(({ x, y }) => `${figure(x)} ${figure(height - y)}`).join(' L')
       return `    <path data-part="${escaped(part)}" d="M${way}${closed ? ' Z' : ''}"/>`
     })
     return [
-      `  <g id="${idOf(name)}" fill="none" stroke="${colour}" stroke-width="0.1">`,
+      `  <g id="${id}" fill="none" stroke="${colour}" stroke-width="0.1">`,
       `    <title>${escaped(name)}</title>`,
       ...lines,
       '  </g>',

@@ -1,5 +1,5 @@
 import { rectangle } from './transform'
-import type { Point, Ring } from './types'
+import type { Bounds, Point, Ring } from './types'
 
 /** How far a straight piece may be off the curve that it stands for, mm. */
 const OFF = 0.005
@@ -52,6 +52,20 @@ export function archRing(left: number, right: number, edge: number, high: number
     ...ellipseArc({ x: left + round, y: edge }, [round, high], Math.PI / 2, Math.PI),
   ]
 }
+
+/** Which way a panel lies from one of its corners. */
+interface Inward {
+  x: 1 | -1
+  y: 1 | -1
+}
+
+/** The corners of a rectangle, counter-clockwise from the lower left. */
+export const cornersOf = ({ minX, minY, maxX, maxY }: Bounds): { at: Point; inward: Inward }[] => [
+  { at: { x: minX, y: minY }, inward: { x: 1, y: 1 } },
+  { at: { x: maxX, y: minY }, inward: { x: -1, y: 1 } },
+  { at: { x: maxX, y: maxY }, inward: { x: -1, y: -1 } },
+  { at: { x: minX, y: maxY }, inward: { x: 1, y: -1 } },
+]
 
 /**
  * What a rounded corner takes away: between the corner at `at` and a quarter circle.

@@ -34,6 +34,7 @@ export {
   archRing,
   arcOf,
   cornerCut,
+  cornersOf,
   disc,
   ellipseArc,
   halfEllipse,

@@ -2,7 +2,8 @@ import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { apart, jtsOf, shared } from '../../scripts/testing/jts'
 import { area, rectangle, type Region } from '../geometry'
-import { orderPaths, type CutPath } from '../plan'
+import { groupsOf } from '../files/sheet-file'
+import { dividePaths, orderPaths, type CutPath } from '../plan'
 import {
   nestInOpenings,
   nestSteps,
@@ -122,4 +123,28 @@ test('what lies in an opening is cut whole before the opening, and that before i
       expect(before('inside host', 'outline host')).toBe(true)
     }),
   )
+})
+test('a file has its groups in that order too, and one file for each operation is numbered so', () => {
+  const cut = (operation: CutPath['operation'], part: string, from: number, to: number): CutPath => ({
+    operation,
+    part,
+    points: rectangle(from, from, to, to),
+    closed: true,
+  })
+  const paths = orderPaths([
+    cut('outline', 'host', 0, 100),
+    cut('inside', 'host', 10, 90),
+    cut('outline', 'in it', 20, 80),
+    cut('inside', 'in it', 30, 70),
+  ])
+  const names = ['1 inside cuts', '2 outline cuts', '3 inside cuts', '4 outline cuts']
+  expect(dividePaths(paths, 'operation').map(({ name }) => name)).toEqual(names)
+  expect(dividePaths(paths, 'part').map(({ name }) => name)).toEqual(['in it', 'host'])
+  const groups = groupsOf({ title: '', statement: '', width: 100, height: 100, paths })
+  expect(groups.map(({ id, paths: [{ part }] }) => `${id} ${part}`)).toEqual([
+    'inside-cuts in it',
+    'outline-cuts in it',
+    'inside-cuts-2 host',
+    'outline-cuts-2 host',
+  ])
 })

@@ -1,4 +1,13 @@
-import { area, bounds, shiftPoints, turnPoints, type Point, type Ring, type Turn } from '../geometry'
+import {
+  area,
+  bounds,
+  shiftPoints,
+  turnPoints,
+  type Point,
+  type Region,
+  type Ring,
+  type Turn,
+} from '../geometry'
 import { nestSteps, type NestProgress } from './nest'
 import { groundOf, packOutlines, poseOf, stepFor, type OutlinePart, type OutlinePose } from './outline'
 import { poseShape, poseShift } from './pack'
@@ -48,18 +57,20 @@ function fill(parts: NestPart[], rules: NestRules): Within[] {
     const ground = groundOf(outline, gap, gap, stepFor(outline))
     return ground ? [{ host, corner: { x: minX, y: minY }, ground, count: 1 }] : []
   })
-  const known = new Map<string, OutlinePose>()
+  const known = kinds.map(() => new Map<Region, Map<Turn, OutlinePose>>())
+  const poseIn = (kind: number, shape: Region, turn: Turn): OutlinePose => {
+    const ofShape = known[kind].get(shape) ?? new Map<Turn, OutlinePose>()
+    known[kind].set(shape, ofShape)
+    const pose = ofShape.get(turn) ?? poseOf(shape, turn, gap, kinds[kind].ground.raster)
+    ofShape.set(turn, pose)
+    return pose
+  }
   const small = parts
     .filter((part) => !hosts.has(part))
     .map((part): OutlinePart => {
       const poses = kinds.map(({ host, ground }, kind) =>
         turnsWithin(part, host, rules)
-          .map((turn): OutlinePose => {
-            const key = `${parts.findIndex(({ shape }) => shape === part.shape)} ${turn} ${kind}`
-            const pose = known.get(key) ?? poseOf(part.shape, turn, gap, ground.raster)
-            known.set(key, pose)
-            return pose
-          })
+          .map((turn) => poseIn(kind, part.shape, turn))
           .filter(({ columns, rows }) => columns <= ground.raster.columns && rows <= ground.raster.rows),
       )
       return { id: part.id, area: area(part.shape), poses }
@@ -101,7 +112,7 @@ function placedWithin({ part, turn, at }: Within, host: Placement, byId: Map<str
 
 /**
  * Lays parts out as `nestSteps` does, those that go into openings of others first: they move with these.
- * What is pinned, and what something pinned would have to take in, is left to the search.
+ * What is pinned neither goes into an opening nor takes anything into its own.
  */
 export function* nestInOpenings(
   parts: NestPart[],

@@ -1,5 +1,6 @@
 import { OPERATION_NAMES } from '../machine'
 import type { CutPath } from './path'
+import { stagesOf } from './stages'
 
 /** What one file is written for: a load of a sheet, each operation on it, or each part on it. */
 export const FILES_PER = ['sheet', 'operation', 'part'] as const
@@ -14,15 +15,14 @@ export interface PathsOfFile {
 /** The paths of a load by the files that they go into; numbered where one has to come before the next. */
 export function dividePaths(paths: CutPath[], per: FilesPer): PathsOfFile[] {
   if (per === 'sheet') return [{ name: '', paths }]
-  const found = new Map<string, CutPath[]>()
-  for (const path of paths) {
-    const key = per === 'operation' ? (path.own ?? OPERATION_NAMES[path.operation]) : path.part
-    const own = found.get(key)
-    if (own) own.push(path)
-    else found.set(key, [path])
-  }
-  return [...found].map(([key, own], i) => ({
-    name: per === 'operation' ? `${i + 1} ${key}` : key,
-    paths: own,
-  }))
+  if (per === 'operation')
+    return stagesOf(paths).map(({ operation, own, paths: ofStage }, i) => ({
+      name: `${i + 1} ${own ?? OPERATION_NAMES[operation]}`,
+      paths: ofStage,
+    }))
+  // By the part that is done with first: what lies in an opening comes before what is round it.
+  const last = new Map(paths.map(({ part }, i) => [part, i]))
+  return [...last]
+    .sort(([, a], [, b]) => a - b)
+    .map(([part]) => ({ name: part, paths: paths.filter((path) => path.part === part) }))
 }

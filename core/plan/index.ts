@@ -18,6 +18,7 @@ export {
   type PackedPaths,
 } from './path'
 export { hasBridges, withBridges, type Bridges } from './bridges'
+export { liesNested, stagesOf, type Stage } from './stages'
 export { orderPaths, type StartAt } from './order'
 export { beamMoves, stretchTime, timeSheet, type CutWith, type Move, type SheetTime } from './time'
 export { dividePaths, FILES_PER, type FilesPer, type PathsOfFile } from './divide'

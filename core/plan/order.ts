@@ -1,7 +1,7 @@
 import type { Point } from '../geometry'
-import { cutsThrough, OPERATIONS, type Operation } from '../machine'
-import { depthsOf } from './containment'
+import { cutsThrough, type Operation } from '../machine'
 import type { CutPath } from './path'
+import { stagesOf } from './stages'
 
 /** Distance squared, mm²: it orders like the distance, and is much quicker to have. */
 const apart = (a: Point, b: Point): number => (a.x - b.x) ** 2 + (a.y - b.y) ** 2
@@ -85,15 +85,15 @@ function byPart(paths: CutPath[]): Map<string, CutPath[]> {
   return groups
 }
 
+/** Rows that fill an area stay as they lie: to and fro. */
+const areRows = (operation: Operation, paths: CutPath[]): boolean =>
+  operation === 'engrave' || (operation === 'pocket' && paths.every(({ points }) => points.length === 2))
+
 const endOf = ({ points, closed }: CutPath): Point => (closed ? points[0] : points[points.length - 1])
 
-/** A way that nobody knows of is none. */
-const wayNamed = ({ own }: CutPath, known: string[]): string | undefined =>
-  own !== undefined && known.includes(own) ? own : undefined
-
 /**
- * Paths in cutting order: engraved and scored first, then inside cuts, outlines last; within each always the
- * nearest part next, and all of a part's paths together.
+ * Paths in cutting order: stage after stage, within each always the nearest part next, and all of a part's
+ * paths together.
  * @param start where the beam waits, mm on the sheet
  * @param ownWays names of ways of their own, in the order in which they are cut
  */
@@ -105,36 +105,14 @@ export function orderPaths(
 ): CutPath[] {
   const ordered: CutPath[] = []
   let at = start
-  // What has a way of its own comes after the rest of its operation, in the maker's order.
-  const ofOperation = (operation: Operation, of: CutPath[]): CutPath[][] =>
-    [undefined, ...ownWays].map((own) =>
-      of.filter((path) => path.operation === operation && wayNamed(path, ownWays) === own),
-    )
-  const depths = depthsOf(paths)
-  const depthOf = ({ part }: CutPath): number => depths.get(part) ?? 0
-  const deepest = Math.max(0, ...depths.values())
-  // What lies in an opening is cut whole before that opening: afterwards nothing would hold it.
-  const levels = Array.from({ length: deepest + 1 }, (_, i) =>
-    paths.filter((path) => depthOf(path) === deepest - i),
-  )
-  const turns = [
-    ...OPERATIONS.filter((operation) => !cutsThrough(operation)).flatMap((operation) =>
-      ofOperation(operation, paths),
-    ),
-    ...levels.flatMap((level) =>
-      OPERATIONS.filter(cutsThrough).flatMap((operation) => ofOperation(operation, level)),
-    ),
-  ]
-  for (const now of turns.filter((each) => each.length > 0)) {
-    const { operation } = now[0]
-    const waiting = [...byPart(now).values()]
+  for (const { operation, paths: own } of stagesOf(paths, ownWays)) {
+    const waiting = [...byPart(own).values()]
     while (waiting.length > 0) {
       const next = nearest(waiting, (group) =>
         group.reduce((least, path) => Math.min(least, reach(path, at)), Infinity),
       )
       const [group] = waiting.splice(next, 1)
-      // Rows stay as they lie: to and fro.
-      const chained = operation === 'engrave' ? group : chain(group, at, startAt)
+      const chained = areRows(operation, group) ? group : chain(group, at, startAt)
       ordered.push(...chained)
       at = endOf(chained[chained.length - 1])
     }

@@ -14,18 +14,15 @@ export interface CutPath {
 
 /** Paths that are not cut as their operation is, but with a setting, name and colour of their own. */
 export interface OwnWay {
-  /** The name of their way, or the part that all of them are of. */
-  of: string
   name: string
   colour: string
   setting: Setting
 }
 
 /** The way of its own that a path is cut by, if there is one. */
-export function ownWayOf(own: OwnWay[]): (path: Pick<CutPath, 'own' | 'part'>) => OwnWay | undefined {
-  if (own.length === 0) return () => undefined
-  const known = new Map(own.map((each) => [each.of, each]))
-  return ({ own: name, part }) => (name === undefined ? known.get(part) : known.get(name))
+export function ownWayOf(own: OwnWay[]): (path: Pick<CutPath, 'own'>) => OwnWay | undefined {
+  const known = new Map(own.map((each) => [each.name, each]))
+  return ({ own: name }) => (name === undefined ? undefined : known.get(name))
 }
 
 /** The points in the order in which they are visited, back to the first on a closed path. */

@@ -1,5 +1,7 @@
+import { isBare } from '../art'
 import { facing, isUntouched } from '../derive'
-import type { Check } from '../plan'
+import type { Say } from '../length'
+import { liesNested, type Check } from '../plan'
 import { look, ok, stop, type Looked } from './looked'
 
 const isOnBothFaces = ({ plan }: Looked): boolean => plan.loads.some(({ face }) => face === 'first')
@@ -39,11 +41,7 @@ export function faceChecks(looked: Looked): Check[] {
   const lower = job.cut.face === 'outside' ? 'inside' : 'outside'
   const isLost =
     job.cut.turn === 'leave out' &&
-    things.some(({ box }) =>
-      (box.panels ?? []).some(
-        ({ faces }) => faces && Object.values(faces[lower]).some((each) => each.length > 0),
-      ),
-    )
+    things.some(({ box }) => (box.panels ?? []).some(({ faces }) => faces && !isBare(faces[lower])))
   if (!isLost) return []
   return [
     look(
@@ -52,6 +50,45 @@ export function faceChecks(looked: Looked): Check[] {
       'It is left out of these files. Let the sheet be turned in Cut, choose the other face, or do without.',
     ),
   ]
+}
+
+/** Parts that lie in openings are cut before these: what sorts a file by colour would not know. */
+export const nestedChecks = ({ plan }: Looked): Check[] =>
+  plan.loads.some(({ paths }) => liesNested(paths))
+    ? [
+        look(
+          'nested',
+          'Parts lie in the openings of others',
+          'They are cut before those openings, in groups of their own. Where the laser’s software sorts by ' +
+            'colour, write one file for each operation, or G-code.',
+        ),
+      ]
+    : []
+
+/** How far an inlay may stand out of its pocket, or lie below its edge, and be sanded level, mm. [FM] */
+const LEVEL = 0.5
+
+/** Inlays that are much thicker than their pocket is deep, or much thinner. */
+export function inlayChecks({ things }: Looked, say: Say): Check[] {
+  return things.flatMap(({ box: { made, materials } }) =>
+    (made?.spec.engravings ?? []).flatMap(({ how, panel }, i): Check[] => {
+      if (how.kind !== 'inlay') return []
+      const { thickness } = materials.find(({ id }) => id === how.stock) ?? materials[0]
+      const out = thickness.mean - how.depth
+      if (Math.abs(out) <= LEVEL) return []
+      const [lies, mend] =
+        out > 0
+          ? ['stands', 'thinner stock, or a deeper pocket']
+          : ['lies', 'thicker stock, or a shallower pocket']
+      return [
+        look(
+          `inlay ${i}`,
+          `The inlay on the ${panel} ${lies} ${say.length(Math.abs(out), 1)} ${out > 0 ? 'out' : 'deep'}`,
+          `Choose ${mend} in Shape: so much is not sanded level.`,
+        ),
+      ]
+    }),
+  )
 }
 
 /** Magnets whose partner would be on a panel that does not look at them. */

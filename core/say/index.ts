@@ -1,7 +1,13 @@
 export { checksOf, readyToCut, STATION_NAMES, STATIONS, stationStatuses } from './status'
 export type { Station, StationStatus } from './status'
 export { kerfOfOtherSetting, preflight } from './preflight'
-export { compensationStatement, faceStatement, madeForStatement, placeStatement } from './statements'
+export {
+  compensationStatement,
+  faceStatement,
+  madeForStatement,
+  nestedStatement,
+  placeStatement,
+} from './statements'
 export { cutFigures, movedBy, ruleWords, stripFigures, type StripFigure } from './figures'
 export { helpSentence } from './helps'
 export { sizeWorking, tabAdvice } from './sizes'

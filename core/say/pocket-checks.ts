@@ -1,4 +1,6 @@
+import type { Faces } from '../art'
 import { deepestPocket, type DerivedThing } from '../derive'
+import { sharedArea } from '../geometry'
 import type { Job } from '../job'
 import type { Say } from '../length'
 import { ASSUMED_MACHINE } from '../machine'
@@ -34,7 +36,7 @@ function pocketDepthCheck({ measure, tune }: Job, wanted: number, say: Say): Che
       )
 }
 
-/** Pockets lie on the inside face, and their depth is only known from a test. [CP] */
+/** Grooves are in the inside face; how deep they and other pockets come out is only known from a test. [CP] */
 export function pocketChecks({ job, plan, things }: Looked, say: Say): Check[] {
   if (job.cut.off.includes('pocket')) return []
   const isGrooved = things.some(({ box }) =>
@@ -55,20 +57,27 @@ export function pocketChecks({ job, plan, things }: Looked, say: Say): Check[] {
   ]
 }
 
-/** Pockets that leave next to nothing of their panel. */
-function tooDeep(things: DerivedThing[]): Check[] {
-  return things.flatMap(({ box: { panels } }) =>
-    (panels ?? []).flatMap(({ label, thickness, faces }): Check[] => {
-      const sunk = faces ? [...faces.outside.pockets, ...faces.inside.pockets] : []
-      const deep = sunk.some(({ depth }) => depth > thickness * MOST_SUNK)
-      if (!deep) return []
-      return [
-        look(
-          `deep ${label}`,
-          `A pocket goes nearly through the ${label}`,
-          'Under a fifth of the sheet is left below it. Make it shallower in Shape, or the panel thicker.',
-        ),
-      ]
-    }),
+/** Deepest that a panel is sunk anywhere: where pockets of both faces meet, both count. */
+function deepestIn({ outside, inside }: Faces): number {
+  const alone = [...outside.pockets, ...inside.pockets].map(({ depth }) => depth)
+  const both = outside.pockets.flatMap((a) =>
+    inside.pockets.flatMap((b) => (sharedArea(a.area, b.area) > 1 ? [a.depth + b.depth] : [])),
   )
+  return Math.max(0, ...alone, ...both)
 }
+
+/** Pockets that leave next to nothing of their panel. */
+const tooDeep = (things: DerivedThing[]): Check[] =>
+  things.flatMap(({ box: { panels } }) =>
+    (panels ?? []).flatMap(({ label, thickness, faces }): Check[] =>
+      faces && deepestIn(faces) > thickness * MOST_SUNK
+        ? [
+            look(
+              `deep ${label}`,
+              `A pocket goes nearly through the ${label}`,
+              'Under a fifth of the sheet is left below it. Make it shallower in Shape, or the panel thicker.',
+            ),
+          ]
+        : [],
+    ),
+  )

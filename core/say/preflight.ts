@@ -7,7 +7,7 @@ import type { Check, CutPath } from '../plan'
 import { stockTitle } from '../stock'
 import { choiceReason, namesOtherSetting, settingWords, type Choice } from '../tune'
 import { look, ok, stop, type Looked } from './looked'
-import { faceChecks, magnetChecks } from './face-checks'
+import { faceChecks, inlayChecks, magnetChecks, nestedChecks } from './face-checks'
 import { pocketChecks } from './pocket-checks'
 import { compensationStatement, placeStatement } from './statements'
 
@@ -266,6 +266,8 @@ export function preflight(looked: Looked, say: Say): Check[] {
     ...pocketChecks(looked, say),
     ...faceChecks(looked),
     ...magnetChecks(looked),
+    ...inlayChecks(looked, say),
+    ...nestedChecks(looked),
     ...stockChecks(looked, say),
     ...otherStockChecks(looked, say),
     offCheck(looked),

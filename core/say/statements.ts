@@ -1,3 +1,4 @@
+import { liesNested, type CutPath } from '../plan'
 import type { DerivedBox, LoadPlan } from '../derive'
 import type { Job } from '../job'
 import { counted, type Say } from '../length'
@@ -69,6 +70,12 @@ export function faceStatement(
       : 'Lay it against the same stops.')
   )
 }
+
+/** That parts in openings are to be cut first, by whoever sorts a file anew. */
+export const nestedStatement = (paths: CutPath[]): string =>
+  liesNested(paths)
+    ? 'Parts lie in the openings of others: cut group after group, in the order of the file.'
+    : ''
 
 /** What a file says of what it was made for: stock, thickness, kerf, settings, revision, and its unit. */
 export function madeForStatement(

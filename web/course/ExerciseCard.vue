@@ -18,10 +18,6 @@ const outcome = shallowRef<Outcome | null>(null)
 const hintsShown = ref(0)
 const hints = computed(() => task.value.hints(say.value))
 
-const limitsOf = (question: Question) =>
-  'min' in question
-    ? { min: question.min, max: question.max, whole: false }
-    : { min: 0, max: 0, whole: false }
 const numberOf = (id: string): number | null => {
   const value = answers.value[id]
   return typeof value === 'number' ? value : null
@@ -109,7 +105,7 @@ function check(): void {
             :label="question.label"
             :kind="question.kind"
             :model-value="numberOf(question.id)"
-            :limits="limitsOf(question)"
+            :limits="{ min: question.min, max: question.max, whole: false }"
             @update:model-value="put(question.id, $event)"
           />
         </template>

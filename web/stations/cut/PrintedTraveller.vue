@@ -2,8 +2,9 @@
 import { computed } from 'vue'
 import type { LoadPlan } from '@core/derive'
 import { formatDuration } from '@core/length'
-import { OPERATION_NAMES, OPERATIONS } from '@core/machine'
-import { compensationStatement, faceStatement, placeStatement, timeWords } from '@core/say'
+import { OPERATION_NAMES } from '@core/machine'
+import { stagesOf } from '@core/plan'
+import { compensationStatement, faceStatement, nestedStatement, placeStatement, timeWords } from '@core/say'
 import { settingWords } from '@core/tune'
 import PrintHead from '../PrintHead.vue'
 import { useSay } from '@web/parts/say'
@@ -26,21 +27,24 @@ const linesOf = ({ paths }: LoadPlan): string =>
     .join('')
 /** What is done to a load, in order, each with its setting. */
 function doneTo(load: LoadPlan): { name: string; setting: string }[] {
-  const { settings, own } = planner.plan!.stocks.find(({ material }) => material === load.material)!
-  const has = (name: string | undefined, operation: string): boolean =>
-    load.paths.some((path) => path.operation === operation && path.own === name)
-  return OPERATIONS.flatMap((operation) => [
-    ...(has(undefined, operation)
-      ? [{ name: OPERATION_NAMES[operation], setting: settingWords(settings[operation], say.value) }]
-      : []),
-    ...own
-      .filter(({ of }) => has(of, operation))
-      .map(({ name, setting }) => ({ name, setting: settingWords(setting, say.value) })),
-  ])
+  const { settings, own: ways } = planner.plan!.stocks.find(({ material }) => material === load.material)!
+  return stagesOf(load.paths).map(({ operation, own }) => {
+    const way = ways.find(({ name }) => name === own)
+    return {
+      name: way?.name ?? OPERATION_NAMES[operation],
+      setting: settingWords(way?.setting ?? settings[operation], say.value),
+    }
+  })
 }
 function statementsOf(load: LoadPlan): string {
   const { measure, cut } = jobs.job
-  return [placeStatement(measure.machine, load, say.value), faceStatement(cut, load)].join(' ').trim()
+  return [
+    placeStatement(measure.machine, load, say.value),
+    faceStatement(cut, load),
+    nestedStatement(load.paths),
+  ]
+    .join(' ')
+    .trim()
 }
 const partsOn = (load: LoadPlan): string => {
   const here = new Set(load.paths.map(({ part }) => part))
@@ -81,7 +85,7 @@ const BLANKS = ['Minutes it took', 'How it fitted', 'What to change next time']
         <div class="grid content-start gap-1 text-[10pt]">
           <p>{{ statementsOf(load) }}</p>
           <ol class="list-decimal pl-5">
-            <li v-for="{ name, setting } in doneTo(load)" :key="name">
+            <li v-for="({ name, setting }, at) in doneTo(load)" :key="at">
               {{ name }}:
               <span class="num">{{ setting }}</span>
             </li>

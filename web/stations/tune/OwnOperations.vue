@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ArrowUp, Plus, Trash2 } from '@lucide/vue'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { MOST_OWN, type OwnOperation } from '@core/tune'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import TextEntry from '@web/parts/TextEntry.vue'
@@ -24,14 +24,15 @@ const set = (i: number, part: Partial<OwnOperation>, key = ''): boolean =>
     key && `own ${i} ${key}`,
   )
 /** Two ways of one name could not be told apart in a file. */
+const taken = ref('')
 function rename(i: number, name: string): void {
-  const isTaken = own.value.some((each, at) => at !== i && each.name === name)
-  if (!isTaken) set(i, { name }, 'name')
+  taken.value = own.value.some((each, at) => at !== i && each.name === name) ? name : ''
+  if (taken.value === '') set(i, { name }, 'name')
 }
 function add(): void {
-  const taken = own.value.map(({ name }) => name)
+  const names = own.value.map(({ name }) => name)
   const name = ['mark', ...Array.from({ length: MOST_OWN + 1 }, (_, i) => `mark ${i + 2}`)].find(
-    (each) => !taken.includes(each),
+    (each) => !names.includes(each),
   )!
   const setting = { ...jobs.job.tune.score }
   put([...own.value, { id: crypto.randomUUID(), name, colour: '#b07d1a', how: 'follow', setting }])
@@ -111,6 +112,10 @@ const users = ({ id }: OwnOperation): number =>
         </p>
       </li>
     </ul>
+    <p v-if="taken" class="text-[13px] text-rowan" role="alert">
+      Another operation is called “{{ taken }}” already: in a file the two could not be told apart. Choose
+      another name.
+    </p>
     <button v-if="own.length < MOST_OWN" type="button" class="btn justify-self-start px-2 py-1" @click="add">
       <Plus :size="14" aria-hidden="true" />
       Add an operation
