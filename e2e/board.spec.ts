@@ -40,12 +40,41 @@ test('dragged while it is enlarged, a part goes where the hand goes', async ({ p
   const before = await place()
   const from = (await part.boundingBox())!
   const [x, y] = [from.x + from.width / 2, from.y + from.height / 2]
+  await page.keyboard.down('Alt') // drawn to nothing
   await page.mouse.move(x, y)
   await page.mouse.down()
   await page.mouse.move(x + 20, y - 40, { steps: 4 })
   await page.mouse.up()
+  await page.keyboard.up('Alt')
   const after = await place()
   expect(after.y).toBeGreaterThan(before.y + 10)
   // as the hand went, where nothing is in the way
   expect((after.x - before.x) / (after.y - before.y)).toBeCloseTo(0.5, 1)
+})
+
+test('put down a little off the margin, a part is drawn to it; each sheet says what it comes to', async ({
+  page,
+}) => {
+  await openDemo(page, 'demo-crate', 'layout')
+  const facts = page.getByTestId('sheet-facts').first()
+  await expect(facts).toHaveText(/^\d+ % used · \d+ min \d\d s · costs \d+\.\d\d · .* left/)
+  const part = page.getByRole('button', { name: /^back on sheet/ })
+  await part.focus()
+  const panel = page.getByRole('region', { name: 'Part back' })
+  for (const [field, figure] of [
+    ['Sheet', '3'],
+    ['From left', '7'],
+    ['From below', '60'],
+  ]) {
+    await panel.getByLabel(field).fill(figure)
+    await panel.getByLabel(field).press('Enter')
+  }
+  await expect(part).toHaveAccessibleName(/, 7 from left/)
+  const from = (await part.boundingBox())!
+  const [x, y] = [from.x + from.width / 2, from.y + from.height / 2]
+  await page.mouse.move(x, y)
+  await page.mouse.down()
+  await page.mouse.move(x - 2, y - 1, { steps: 3 })
+  await page.mouse.up()
+  await expect(part).toHaveAccessibleName(/, 5 from left/)
 })

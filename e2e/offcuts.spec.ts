@@ -74,4 +74,12 @@ test('what would save a sheet is found and done; a search goes on until it is st
   await page.getByRole('button', { name: 'Stop, keep the best' }).click()
   await expect(page.getByRole('button', { name: 'Search on' })).toBeVisible()
   await expect(page.getByTestId('sheets-used')).toHaveText('1')
+  // what it began with can be taken again, and what it found
+  const compare = page.getByRole('region', { name: 'Compare layouts' })
+  await expect(compare.getByText(/^1 sheet, a piece of/)).toHaveCount(2)
+  const before = compare.getByRole('button', { name: 'Take: Before the search' })
+  if (await before.isEnabled()) await before.click()
+  await expect(before).toBeDisabled()
+  await compare.getByRole('button', { name: 'Close' }).click()
+  await expect(compare).toBeHidden()
 })

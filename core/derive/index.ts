@@ -5,6 +5,7 @@ export { layoutRules, layoutSignature, makeParts, partsByMaterial, type Part } f
 export { ontoSheet } from './paths'
 export { arrangeSteps, keepLayout, type Arranged } from './arrange'
 export { asOffcut, lyingSignature, restsOf, stockAfter, type Rest } from './rest'
+export { sheetFacts, type SheetFact } from './sheet-facts'
 export { isBetterLayout, scoreOf, type LayoutScore } from './score'
 export { whatHelps, withChange, type Change, type Helpful } from './what-helps'
 export { deepestPocket, depthsOf } from './own-ways'

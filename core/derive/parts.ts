@@ -79,6 +79,7 @@ export function makeParts(
         id: `${partPrefix(thing)}${panel.id}-${i + 1}`,
         panel: panel.id,
         thing,
+        box: `${thing} ${i}`,
         material: id,
         copy: i,
         label,

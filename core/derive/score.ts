@@ -1,14 +1,20 @@
 import type { Job } from '../job'
+import { wholeBoxes } from '../nest'
 import { keepLayout, type Arranged } from './arrange'
 import type { Part } from './parts'
 import { restsOf } from './rest'
 
 /** What a layout is judged by, in this order. */
 export interface LayoutScore {
+  /** Boxes that have all their parts. */
+  whole: number
   /** Parts that lie nowhere. */
   unplaced: number
   /** Whole sheets, and offcuts by what they count for. */
   weight: number
+  /** How many of either. */
+  sheets: number
+  offcuts: number
   /** The largest piece that is left over, mm². */
   rest: number
 }
@@ -17,8 +23,11 @@ export function scoreOf(layout: Arranged, parts: Part[], job: Job): LayoutScore 
   const arrangement = keepLayout(layout, parts, job)
   const rests = restsOf({ ...job, layout: { ...job.layout, arrangement } }, parts)
   return {
+    whole: wholeBoxes(parts, layout.unplaced).whole,
     unplaced: layout.unplaced.length,
     weight: rests.reduce((sum, { surface }) => sum + surface.weight, 0),
+    sheets: rests.filter(({ offcut }) => offcut === null).length,
+    offcuts: rests.filter(({ offcut }) => offcut !== null).length,
     rest: Math.max(0, ...rests.flatMap(({ remnants }) => remnants.map(({ area }) => area))),
   }
 }
@@ -27,6 +36,7 @@ export function scoreOf(layout: Arranged, parts: Part[], job: Job): LayoutScore 
 const SAME = 1e-9
 
 export function isBetterLayout(a: LayoutScore, b: LayoutScore): boolean {
+  if (a.whole !== b.whole) return a.whole > b.whole
   if (a.unplaced !== b.unplaced) return a.unplaced < b.unplaced
   if (Math.abs(a.weight - b.weight) > SAME) return a.weight < b.weight
   return a.rest > b.rest + 1

@@ -154,8 +154,9 @@ describe('a crate on offcuts', () => {
   })
 })
 
-test('a layout is better by parts, then by sheets, then by the piece it leaves', () => {
-  const score = { unplaced: 0, weight: 2, rest: 1000 }
+test('a layout is better by whole boxes, then by parts, by sheets, then by the piece it leaves', () => {
+  const score = { whole: 2, unplaced: 0, weight: 2, sheets: 2, offcuts: 0, rest: 1000 }
+  expect(isBetterLayout({ ...score, whole: 3, unplaced: 5 }, score)).toBe(true)
   expect(isBetterLayout({ ...score, unplaced: 1, weight: 1 }, score)).toBe(false)
   expect(isBetterLayout({ ...score, weight: 1.2, rest: 0 }, score)).toBe(true)
   expect(isBetterLayout({ ...score, rest: 1200 }, score)).toBe(true)

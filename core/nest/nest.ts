@@ -3,6 +3,7 @@ import { PREFERENCES, type Preference } from './free-space'
 import { joinBlocks } from './blocks'
 import { largestRoom, makeCandidates, makePose, pack, type Candidate, type Strategy } from './pack'
 import { randomFrom } from './random'
+import { boxByBox, lackingIn } from './boxes'
 import { fewestSheets } from './check'
 import { loadAt, type Supply } from './surface'
 import type { Layout, NestRules, NestPart, Placement } from './types'
@@ -41,10 +42,16 @@ const UNSURE = 0.4
 const FORGIVEN = 40
 
 /**
- * Lower is better: area of unplaced parts, what the sheets count for, loads of the last sheet, then how
+ * Lower is better: boxes that are not whole, area of unplaced parts, what the sheets count for, loads of the last sheet, then how
  * little the sheets before the last one are filled, then how much of the last load is taken up.
  */
-function cost({ placements, unplaced }: Layout, sizes: Map<string, Size>, supply: Supply): number[] {
+function cost(
+  { placements, unplaced }: Layout,
+  lacking: ReturnType<typeof lackingIn>,
+  sizes: Map<string, Size>,
+  supply: Supply,
+): number[] {
+  const broken = lacking(unplaced)
   const left = unplaced.reduce((sum, { size }) => sum + size[0] * size[1], 0)
   const filled = new Map<number, number>()
   for (const { part, sheet } of placements) {
@@ -57,7 +64,7 @@ function cost({ placements, unplaced }: Layout, sizes: Map<string, Size>, supply
     const { width, height } = supply[sheet]
     return sum + (filled.get(sheet)! / (width * height)) ** 2
   }, 0)
-  if (used.length === 0) return [left, 0, 0, 0, 0]
+  if (used.length === 0) return [broken, left, 0, 0, 0, 0]
   const lastSheet = used[used.length - 1]
   const surface = supply[lastSheet]
   const onLast = placements
@@ -72,7 +79,7 @@ function cost({ placements, unplaced }: Layout, sizes: Map<string, Size>, supply
   const there = onLast.filter(({ load }) => load === last)
   const right = Math.max(0, ...there.map((each) => each.right - x))
   const top = Math.max(0, ...there.map((each) => each.top - y))
-  return [left, weight, last, -fullness, right * top]
+  return [broken, left, weight, last, -fullness, right * top]
 }
 
 const isLess = (a: number[], b: number[]): boolean => {
@@ -151,12 +158,13 @@ export function* nestSteps(
       : []
   })
   const loose = candidates.filter(({ part }) => !fixed.some(({ placement }) => placement.part === part.id))
+  const lacking = lackingIn(parts)
   const searched = loose.length > 1 ? searchedFor(loose.length) : 0
   const choices = choicesOf(supply)
   const total = 2 * preferences.length * ORDERS.length + 2 * choices.length + searched
   const looked = (strategy: Strategy): { layout: Layout; cost: number[] } => {
     const layout = pack(strategy, settings, supply, fixed)
-    return { layout, cost: cost(layout, sizes, supply) }
+    return { layout, cost: cost(layout, lacking, sizes, supply) }
   }
   let best: ReturnType<typeof looked> | null = null
   let from: Strategy | null = null
@@ -167,12 +175,19 @@ export function* nestSteps(
     if (better(found)) [best, from] = [found, strategy]
     yield { tried: ++tried, of: total, layout: best!.layout }
   }
+  if (best!.cost[0] > 0)
+    for (const order of boxByBox(loose))
+      for (const preference of preferences) {
+        const strategy = { order, preference, slide: true }
+        const found = looked(strategy)
+        if (better(found)) [best, from] = [found, strategy]
+      }
   let now = best!
   const before = Array.from({ length: FORGIVEN }, () => now.cost)
   const random = randomFrom(loose.length + seed)
   const fewest = fewestSheets(parts, settings, supply)
   /** No layout takes fewer sheets: what is left to win is only room on the last one. */
-  const isLeast = (): boolean => best!.cost[0] === 0 && Math.floor(best!.cost[1] + 1e-9) <= fewest
+  const isLeast = (): boolean => best!.cost[1] === 0 && Math.floor(best!.cost[2] + 1e-9) <= fewest
   const room = largestRoom(supply, settings.margin)
   /** Parts with equal sides joined into blocks, and those packed: another idea altogether. */
   const inBlocks = (share: number): Strategy => {

@@ -71,6 +71,8 @@ export interface NestPart {
   turns?: Turn[]
   /** How its own width must lie to the sheet's width, where others may lie otherwise. */
   grain?: 'along' | 'across'
+  /** Which box it is a part of: where not all parts fit, whole boxes come first. */
+  box?: string
 }
 
 /** The shape of a part that is cut lying this way, not turned yet. */

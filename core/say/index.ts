@@ -10,6 +10,7 @@ export {
 } from './statements'
 export { cutFigures, movedBy, ruleWords, stripFigures, type StripFigure } from './figures'
 export { helpSentence } from './helps'
+export { scoreWords, sheetWords, wholeWords } from './sheet-words'
 export { sizeWorking, tabAdvice } from './sizes'
 export { GLOSSARY, type Term } from './glossary'
 export { proofLine, warningSentence } from './warnings'

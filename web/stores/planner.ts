@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef, toRaw, watch } from 'vue'
-import type { CutPlan, JobUse } from '@core/derive'
-import type { Job } from '@core/job'
+import type { CutPlan, JobUse, LayoutScore } from '@core/derive'
+import type { Arrangement, Job } from '@core/job'
 import { unpackPlan } from '@web/workers/packing'
 import { PlannerClient } from '@web/workers/planner-client'
 import type { Answer, PlanRequest } from '@web/workers/protocol'
@@ -19,6 +19,12 @@ const inputs = (job: Job): unknown[] => {
   return [measure, box, thing, copies, also, interference, layout, tune, ...marking]
 }
 
+/** A layout that a search began with or came to, and what it is judged by. */
+export interface Judged {
+  arrangement: Arrangement
+  score: LayoutScore
+}
+
 /**
  * Layout and plan of the job on the screen, worked out in the background whenever something they rest on
  * changes.
@@ -30,6 +36,8 @@ export const usePlanner = defineStore('planner', () => {
   /** What would save a sheet, as far as it is known. */
   const helps = shallowRef<Extract<Answer, { kind: 'helps' }> | null>(null)
   const progress = shallowRef<Extract<Answer, { kind: 'progress' }> | null>(null)
+  /** What the last search began with and came to: either can be taken. */
+  const compared = shallowRef<{ before: Judged; after: Judged } | null>(null)
   const busy = shallowRef(false)
   /** Why there is no plan; empty while there is one, or one is being made. */
   const failure = shallowRef('')
@@ -84,8 +92,17 @@ export const usePlanner = defineStore('planner', () => {
       const put = (draft: Job): void => {
         draft.layout.arrangement = arrangement
       }
-      if (answer.searched) jobs.edit(put)
+      const before = jobs.job?.layout.arrangement
+      if (answer.search) jobs.edit(put)
       else jobs.amend(put)
+      const { search } = answer
+      compared.value =
+        search && before
+          ? {
+              before: { arrangement: before, score: search.before },
+              after: { arrangement, score: search.after },
+            }
+          : null
     }
     if (jobs.job) planned = inputs(jobs.job)
   }
@@ -103,6 +120,7 @@ export const usePlanner = defineStore('planner', () => {
     () => {
       plan.value = null
       use.value = null
+      compared.value = null
     },
   )
   const watched = computed(() => (jobs.job ? inputs(jobs.job) : []))
@@ -120,6 +138,7 @@ export const usePlanner = defineStore('planner', () => {
     plan,
     use,
     progress,
+    compared,
     busy,
     failure,
     layOutAgain: () => request('always', 0),

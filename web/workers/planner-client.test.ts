@@ -73,7 +73,7 @@ describe('the way to the planner', () => {
     const other = client()
     other.client.ask(ask(1))
     FakeWorker.made.at(-1)!.onmessage!({
-      data: { kind: 'planned', sequence: 1, arrangement: null, searched: false, plan: null, use: null },
+      data: { kind: 'planned', sequence: 1, arrangement: null, search: null, plan: null, use: null },
     })
     jest.advanceTimersByTime(60_000)
     expect(other.troubles).toEqual([])

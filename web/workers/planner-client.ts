@@ -1,3 +1,4 @@
+import { Lanes } from './lanes'
 import type { Answer, PlanRequest, Request } from './protocol'
 
 /** A worker that says nothing for this long while it is asked for something has ended, milliseconds. */
@@ -5,6 +6,16 @@ const SILENT = 8_000
 
 /** Parts that the page's own thread plans, when there is no worker to do it. */
 const SMALL = 60
+
+/** Workers that search beside each other: one core is left to the page where there are enough. */
+const MOST_LANES = 4
+const lanesHere = (): number => {
+  const cores = globalThis.navigator?.hardwareConcurrency ?? 2
+  return Math.min(MOST_LANES, Math.max(2, cores - 1))
+}
+
+/** How long the others are waited for when one of them has ended, milliseconds. */
+const PATIENCE = 3_000
 
 /** How often a worker is started again before it is done without. */
 const MOST_STARTS = 2
@@ -24,16 +35,24 @@ export class PlannerClient {
   private starts = 0
   private waiting: ReturnType<typeof setTimeout> | undefined
   private asked: PlanRequest | null = null
+  /** Those that search beside the worker, while a search goes on. */
+  private helpers: Worker[] = []
+  private lanes: Lanes | null = null
+  private ending: ReturnType<typeof setTimeout> | undefined
   private here: Promise<(request: Request) => void> | null = null
 
   constructor(private readonly listener: Listener) {
     this.start()
   }
 
+  private make(): Worker {
+    return new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module' })
+  }
+
   private start(): void {
     this.starts++
     try {
-      const worker = new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module' })
+      const worker = this.make()
       worker.onmessage = ({ data }: MessageEvent<Answer>) => this.hear(data)
       worker.onerror = (event) => {
         event.preventDefault()
@@ -45,15 +64,75 @@ export class PlannerClient {
     }
   }
 
-  private hear(message: Answer): void {
+  /** Starts the helpers of a search; where none can be had the worker searches alone. */
+  private fanOut(request: PlanRequest): PlanRequest {
+    this.foldIn()
+    const of = lanesHere()
+    const lanes = new Lanes(of)
+    try {
+      for (let at = 1; at < of; at++) {
+        const helper = this.make()
+        this.helpers.push(helper)
+        helper.onmessage = ({ data }: MessageEvent<Answer>) => this.hear(data, at, lanes)
+        helper.onerror = (event) => {
+          event.preventDefault()
+          this.hear({ kind: 'failed', sequence: request.sequence, message: 'a helper ended' }, at, lanes)
+        }
+        helper.postMessage({ ...request, lane: { at, of } })
+      }
+    } catch {
+      this.foldIn()
+      return request
+    }
+    this.lanes = lanes
+    return { ...request, lane: { at: 0, of } }
+  }
+
+  private foldIn(): void {
+    clearTimeout(this.ending)
+    for (const helper of this.helpers) helper.terminate()
+    this.helpers = []
+    this.lanes = null
+  }
+
+  /** Hands on what the best of them found; when one has ended the others are told to. */
+  private merge(message: Answer, lane: number): Answer | null {
+    const lanes = this.lanes!
+    const wasEnding = lanes.isEnding
+    const merged = lanes.hear(lane, message)
+    if (lanes.isEnding && !wasEnding) {
+      this.stop()
+      this.ending = setTimeout(() => {
+        const best = lanes.best()
+        if (best && this.lanes === lanes) this.hand(best)
+      }, PATIENCE)
+    }
+    return merged
+  }
+
+  private hear(message: Answer, lane = 0, lanes = this.lanes): void {
+    if (lanes !== this.lanes || message.sequence !== this.asked?.sequence) {
+      if (lane === 0) this.listener.answer(message)
+      return
+    }
+    const merged = lanes ? this.merge(message, lane) : message
+    if (lane === 0) this.watch()
+    if (merged) this.hand(merged)
+  }
+
+  private stop(): void {
+    for (const worker of [this.worker, ...this.helpers]) worker?.postMessage({ kind: 'stop layout' })
+  }
+
+  private hand(message: Answer): void {
     const isNews = message.sequence === this.asked?.sequence
     if (isNews && message.kind !== 'progress') this.rest()
-    else this.watch()
     this.listener.answer(message)
   }
 
   private rest(): void {
     clearTimeout(this.waiting)
+    this.foldIn()
     this.asked = null
     this.starts = Math.min(this.starts, 1)
   }
@@ -65,6 +144,7 @@ export class PlannerClient {
 
   private ended(): void {
     clearTimeout(this.waiting)
+    this.foldIn()
     this.worker?.terminate()
     this.worker = null
     if (this.starts < MOST_STARTS) {
@@ -82,7 +162,7 @@ export class PlannerClient {
   private send(request: PlanRequest): void {
     this.asked = request
     if (this.worker) {
-      this.worker.postMessage(request)
+      this.worker.postMessage(request.layOut === 'search on' ? this.fanOut(request) : request)
       this.watch()
     } else if (request.job.copies * 6 <= SMALL) {
       this.onPage(request)
@@ -102,7 +182,9 @@ export class PlannerClient {
   }
 
   ask(request: Request): void {
+    if (request.kind !== 'stop layout') this.foldIn()
     if (request.kind === 'plan') this.send(request)
+    else if (request.kind === 'stop layout' && this.worker) this.stop()
     else if (this.worker) this.worker.postMessage(request)
     else this.onPage(request)
   }

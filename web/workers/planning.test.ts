@@ -36,7 +36,8 @@ describe('a search that goes on', () => {
     )
     if (last.kind !== 'planned') throw new Error(last.kind)
     expect(all.some((answer) => answer.kind === 'progress' && answer.round >= 2)).toBe(true)
-    expect(last.searched).toBe(true)
+    expect(last.search!.before).toEqual(scoreOf(job.layout.arrangement!, parts, job))
+    expect(last.search!.after).toEqual(scoreOf(last.arrangement!, parts, job))
     const [before, after] = [job.layout.arrangement!, last.arrangement!].map((each) =>
       scoreOf(each, parts, job),
     )
@@ -52,7 +53,7 @@ describe('a search that goes on', () => {
       isAsked = true
       return [next]
     })
-    expect(all.filter(isPlanned)).toMatchObject([{ sequence: 2, searched: false, arrangement: null }])
+    expect(all.filter(isPlanned)).toMatchObject([{ sequence: 2, search: null, arrangement: null }])
   }, 60_000)
 })
 

@@ -23,6 +23,8 @@ export interface Host {
   breath: number
 }
 
+const ALONE = { at: 0, of: 1 }
+
 /** A search that nobody stops ends by itself. */
 const MOST_ROUNDS = 500
 
@@ -38,7 +40,7 @@ export function makePlanner({ answer, breath }: Host): (request: Request) => voi
   let latest = 0
   let stopped = false
   /** The best of a search that goes on. */
-  let found: { layout: Arranged; score: LayoutScore } | null = null
+  let found: { layout: Arranged; score: LayoutScore; before: LayoutScore; done: number } | null = null
 
   /** Lays out; null when a newer request came meanwhile. Stopped early it hands on the best so far. */
   async function layOut(sequence: number, parts: Part[], job: Job, round = 0): Promise<Arranged | null> {
@@ -50,10 +52,9 @@ export function makePlanner({ answer, breath }: Host): (request: Request) => voi
       if (performance.now() - since < breath) continue
       const { layout: best, tried, of } = step.value
       const known = round > 0 && found ? found : { layout: best, score: null }
-      const rest = known.score?.rest ?? null
-      const { placements } = known.layout
-      const sheets = sheetsIn(known.layout)
-      answer({ kind: 'progress', sequence, tried, of, round, sheets, rest, best: placements })
+      const { score, layout } = known
+      const [sheets, done] = [sheetsIn(layout), found?.done ?? 0]
+      answer({ kind: 'progress', sequence, tried, of, round, done, sheets, score, best: layout.placements })
       await breathe()
       if (sequence !== latest) return null
       if (stopped) return best
@@ -62,37 +63,49 @@ export function makePlanner({ answer, breath }: Host): (request: Request) => voi
   }
 
   /** Goes on from the layout that there is, another way each round, until it is stopped. */
-  async function searchOn(sequence: number, parts: Part[], job: Job): Promise<Arranged | null> {
+  async function searchOn(
+    sequence: number,
+    parts: Part[],
+    job: Job,
+    { at, of } = ALONE,
+  ): Promise<Arranged | null> {
     const { arrangement } = job.layout
+    found = null
     const before = arrangement && !needsLayout(job, parts) ? arrangement : await layOut(sequence, parts, job)
     if (!before) return null
-    found = { layout: before, score: scoreOf(before, parts, job) }
-    for (let round = 1; !stopped && round <= MOST_ROUNDS; round++) {
+    const score = scoreOf(before, parts, job)
+    found = { layout: before, score, before: score, done: 0 }
+    for (let round = 1 + at; !stopped && round <= MOST_ROUNDS; round += of) {
       const layout = await layOut(sequence, parts, job, round)
       if (!layout) return null
       const score = scoreOf(layout, parts, job)
-      if (isBetterLayout(score, found.score)) found = { layout, score }
+      if (isBetterLayout(score, found.score)) found = { ...found, layout, score }
+      found.done++
     }
     return found.layout
   }
 
-  async function plan({ sequence, job, layOut: when }: PlanRequest): Promise<void> {
+  async function plan({ sequence, job, layOut: when, lane }: PlanRequest): Promise<void> {
     await breathe() // lets a newer request that already waits be heard first
     if (sequence !== latest) return
     const prepared = prepare(job)
     if (prepared.things.some(({ box }) => box.panels === null))
-      return answer({ kind: 'planned', sequence, arrangement: null, searched: false, plan: null, use: null })
+      return answer({ kind: 'planned', sequence, arrangement: null, search: null, plan: null, use: null })
     const isStale = needsLayout(job, prepared.parts)
     const wanted = when === 'always' || (isStale && !job.layout.arrangement?.byHand)
     const isSearch = when === 'search on'
-    const how = isSearch ? searchOn : layOut
-    const layout = wanted || isSearch ? await how(sequence, prepared.parts, job) : null
+    const layout = isSearch
+      ? await searchOn(sequence, prepared.parts, job, lane)
+      : wanted
+        ? await layOut(sequence, prepared.parts, job)
+        : null
     if (sequence !== latest) return
     const fresh = layout && keepLayout(layout, prepared.parts, job)
     const laidOut = fresh ? withLayout(job, fresh) : job
     const { plan: made, use } = planOf(laidOut, prepared)
     const { packed, blocks } = made ? packPlan(made) : { packed: null, blocks: [] }
-    answer({ kind: 'planned', sequence, arrangement: fresh, searched: isSearch, plan: packed, use }, blocks)
+    const search = isSearch && found ? { before: found.before, after: found.score } : null
+    answer({ kind: 'planned', sequence, arrangement: fresh, search, plan: packed, use }, blocks)
   }
 
   /** Tries what would save a sheet, until that is done, stopped, or something else is asked for. */

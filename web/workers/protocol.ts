@@ -1,11 +1,18 @@
-import type { CutPlan, Helpful, JobUse, LoadPlan } from '@core/derive'
+import type { CutPlan, Helpful, JobUse, LayoutScore, LoadPlan } from '@core/derive'
 import type { Arrangement, Job } from '@core/job'
 import type { Placement } from '@core/nest'
 import type { PackedPaths } from '@core/plan'
 
 /** What the page asks of the planning worker. A newer request replaces an older one. */
 export type Request =
-  | { kind: 'plan'; sequence: number; job: Job; layOut: 'if stale' | 'always' | 'search on' }
+  | {
+      kind: 'plan'
+      sequence: number
+      job: Job
+      layOut: 'if stale' | 'always' | 'search on'
+      /** Of a search by several: which of how many it is. */
+      lane?: { at: number; of: number }
+    }
   | { kind: 'what helps'; sequence: number; job: Job }
   | { kind: 'stop layout' }
 
@@ -24,9 +31,11 @@ export type Answer =
       of: number
       /** Of a search that goes on, from 1. */
       round: number
+      /** How many rounds are done. */
+      done: number
       sheets: number
-      /** The largest piece that the best layout of it leaves over, mm². */
-      rest: number | null
+      /** What the best layout of it is judged by. */
+      score: LayoutScore | null
       /** That layout, to be drawn. */
       best: Placement[]
     }
@@ -34,8 +43,8 @@ export type Answer =
       kind: 'planned'
       sequence: number
       arrangement: Arrangement | null
-      /** Found by a search that the maker asked for: it can be undone. */
-      searched: boolean
+      /** Found by a search that the maker asked for: what there was before, and what it found. */
+      search: { before: LayoutScore; after: LayoutScore } | null
       plan: PackedPlan | null
       use: JobUse | null
     }

@@ -27,8 +27,8 @@ const isSpendable = computed(() => {
 /** How far the search is, and what its best layout comes to. */
 const found = computed(() => {
   if (!planner.progress) return ''
-  const { tried, of, round, sheets, rest } = planner.progress
-  const best = `${counted(sheets, 'sheet')}${rest ? `, a piece of ${say.value.area(rest)} left` : ''}`
+  const { tried, of, round, sheets, score } = planner.progress
+  const best = `${counted(sheets, 'sheet')}${score?.rest ? `, a piece of ${say.value.area(score.rest)} left` : ''}`
   return `${round > 0 ? `round ${round}` : `${tried} of ${of}`}: ${best}`
 })
 

@@ -1,19 +1,24 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { counted, percent } from '@core/length'
-import { LayoutChecker, unplacedSentence, violationSentence, type Placement } from '@core/nest'
+import { LayoutChecker, unplacedSentence, wholeBoxes, violationSentence, type Placement } from '@core/nest'
+import { seenBy, sheetFacts } from '@core/derive'
+import { sheetWords, wholeWords } from '@core/say'
 import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
+import { usePlanner } from '@web/stores/planner'
 import HelpList from './HelpList.vue'
 import LayoutForm from './LayoutForm.vue'
 import LayoutProgress from './LayoutProgress.vue'
 import PartList from './PartList.vue'
 import PartPanel from './PartPanel.vue'
+import SearchCompared from './SearchCompared.vue'
 import SheetBoard from './SheetBoard.vue'
 
 const jobs = useOpenJob()
 const derived = useDerived()
+const planner = usePlanner()
 const say = useSay()
 const chosen = ref<string | null>(null)
 const moving = ref<Placement | null>(null)
@@ -41,6 +46,15 @@ const unplaced = computed(() =>
     part: labels.value.get(each.part) ?? each.part,
     reason: unplacedSentence(each, jobs.job.layout.settings.sheets, say.value),
   })),
+)
+/** Not of what is in the hand: of what the job has. */
+const facts = computed(() => {
+  const { parts, material } = derived.board
+  const own = sheetFacts(seenBy(jobs.job, material), material, parts, planner.plan?.loads ?? [])
+  return new Map(own.map((fact) => [fact.sheet, sheetWords(fact, say.value)]))
+})
+const whole = computed(() =>
+  wholeWords(wholeBoxes(derived.parts, jobs.job.layout.arrangement?.unplaced ?? [])),
 )
 /** The beam is not round, and the laser's software compensates both ways alike: the way round matters. */
 const advice = computed(() => {
@@ -83,12 +97,13 @@ function place(placement: Placement): void {
       <PartList :placements="placements" :chosen="chosen" @choose="chosen = $event" />
       <PartPanel v-if="chosen" :part="chosen" :placements="placements" @place="place" />
       <p v-else class="note">
-        Drag a part to move it; it is then pinned. Or choose one with Tab and use the arrow keys, R to turn, P
-        to pin.
+        Drag a part to move it; it is drawn to the gap beside others (not while Alt is held), and pinned. Or
+        choose one with Tab and use the arrow keys, R to turn, P to pin.
       </p>
     </div>
     <div class="flex min-w-0 flex-col gap-2 lg:min-h-0">
       <LayoutProgress />
+      <SearchCompared />
       <HelpList />
       <p
         v-if="advice"
@@ -131,6 +146,7 @@ function place(placement: Placement): void {
         <SheetBoard
           :placements="placements"
           :wrong="wrong"
+          :facts="facts"
           :chosen="chosen"
           @choose="chosen = $event"
           @move="moving = $event"
@@ -142,6 +158,7 @@ function place(placement: Placement): void {
         class="card max-h-36 overflow-y-auto text-[13px]"
         aria-label="Parts that did not fit"
       >
+        <li v-if="whole" data-testid="whole-boxes">{{ whole }}</li>
         <li v-for="{ part, reason } in unplaced" :key="part">
           <strong>{{ part }}:</strong>
           {{ reason }}

@@ -6,7 +6,7 @@ import { regionData, ringData } from '@web/parts/svg-path'
 import { useDerived } from '@web/stores/derived'
 
 /** The best layout that a search has so far, drawn small as it comes; the board keeps what the job has. */
-const props = defineProps<{ best: Placement[] }>()
+const props = defineProps<{ best: Placement[]; label?: string }>()
 const derived = useDerived()
 /** Sheets that are drawn, at most. */
 const MOST = 4
@@ -29,7 +29,7 @@ const sheets = computed(() => {
   <div
     class="flex gap-1"
     role="img"
-    :aria-label="`The best layout so far, ${best.length} parts`"
+    :aria-label="`${label ?? 'The best layout so far'}, ${best.length} parts`"
     data-testid="best-so-far"
   >
     <svg

@@ -9,9 +9,16 @@ import { useDerived } from '@web/stores/derived'
 import { dropAt, makeBoard, sheetCorner } from './board'
 import { useBoardZoom } from './board-zoom'
 import SheetGround from './SheetGround.vue'
+import { REACH, snapped } from './snapping'
 import { turnedOn } from './turning'
 
-const props = defineProps<{ placements: Placement[]; wrong: Violation[]; chosen: string | null }>()
+const props = defineProps<{
+  placements: Placement[]
+  wrong: Violation[]
+  chosen: string | null
+  /** What there is to say of each sheet. */
+  facts: Map<number, string>
+}>()
 const emit = defineEmits<{
   choose: [part: string]
   move: [placement: Placement]
@@ -147,7 +154,15 @@ function at(event: PointerEvent): Placement | null {
   const [dx, dy] = [x - held.x, y - held.y]
   if (Math.hypot(dx, dy) < 0.5) return null
   const { placement, size } = held.drawn
-  return dropAt(board.value, shown.value, cell.value, placement, dx, dy, size)
+  const under = dropAt(board.value, shown.value, cell.value, placement, dx, dy, size)
+  if (event.altKey) return under
+  const on = {
+    parts: byId.value,
+    placements: props.placements,
+    surface: derived.surfaceAt(under.sheet),
+    rules: derived.rules,
+  }
+  return snapped(under, on, REACH / world.value!.getScreenCTM()!.a)
 }
 function drag(event: PointerEvent): void {
   const placement = at(event)
@@ -219,6 +234,8 @@ function edgeColour({ part }: Drawn): string {
           :surface="sheet.surface"
           :margin="derived.rules.margin"
           :title="sheet.title"
+          :facts="facts.get(sheet.i) ?? ''"
+          :room="cell.width"
           :text-size="textSize"
         />
         <g

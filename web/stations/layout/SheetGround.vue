@@ -5,12 +5,21 @@ import type { Surface } from '@core/nest'
 import { ringData } from '@web/parts/svg-path'
 
 /** A sheet as it lies there: the loads that the bed takes it in, and their margins. */
-const props = defineProps<{ surface: Surface; margin: number; title: string; textSize: number }>()
+const props = defineProps<{
+  surface: Surface
+  margin: number
+  title: string
+  facts: string
+  room: number
+  textSize: number
+}>()
 /** Of a piece that is no rectangle: where parts may lie. */
 const inside = computed(() => {
   const { outline } = props.surface
   return outline ? offset({ outline, holes: [] }, -props.margin).map((region) => region.outline) : []
 })
+/** The size of letters at which they are no longer than the room for a sheet, mm. */
+const roomForFacts = computed(() => props.room / (0.5 * Math.max(1, props.facts.length)))
 const loads = computed(() =>
   props.surface.loads.map(({ x, y, width, height }, i) => ({
     i,
@@ -92,5 +101,14 @@ const loads = computed(() =>
       </text>
     </g>
     <text :y="-surface.height - textSize * 0.4" :font-size="textSize" fill="var(--quiet)">{{ title }}</text>
+    <text
+      v-if="facts"
+      :y="textSize * 1.15"
+      :font-size="Math.min(textSize, roomForFacts)"
+      fill="var(--quiet)"
+      data-testid="sheet-facts"
+    >
+      {{ facts }}
+    </text>
   </g>
 </template>

@@ -13,7 +13,7 @@ export interface Board {
 
 /** Sheets side by side in a grid that is about as wide as the screen allows. */
 export function makeBoard(sheets: number, { width: sheetWidth, height: sheetHeight }: Sheet): Board {
-  const space = Math.max(sheetWidth, sheetHeight) * 0.08
+  const space = Math.max(sheetWidth, sheetHeight) * 0.12 // for what is said above and below each
   const columns = Math.max(
     1,
     Math.min(sheets, Math.round(Math.sqrt((sheets * 1.5 * sheetHeight) / sheetWidth))),
