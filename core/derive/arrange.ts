@@ -1,11 +1,4 @@
-import {
-  nestInOpenings,
-  nestSteps,
-  type Layout,
-  type NestProgress,
-  type Placement,
-  type Supply,
-} from '../nest'
+import { nestParts, type Layout, type NestProgress, type Placement, type Supply } from '../nest'
 import type { Arrangement, Job } from '../job'
 import { seenBy } from './materials'
 import { layoutRules, layoutSignature, partsByMaterial, type Part } from './parts'
@@ -61,7 +54,7 @@ export function* arrangeSteps(parts: Part[], job: Job, seed = 0): Generator<Arra
     const seen = seenBy(job, material)
     const { pinned, supply } = pinnedIn(seen, material, own)
     const rules = layoutRules(seen)
-    const steps = (rules.inOpenings ? nestInOpenings : nestSteps)(own, rules, supply, pinned, seed)
+    const steps = nestParts(own, rules, supply, pinned, seed)
     for (;;) {
       const step = steps.next()
       const layout = numbered(step.done ? step.value : step.value.layout, supply, material)

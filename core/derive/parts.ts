@@ -1,6 +1,7 @@
 import type { Panel } from '../assembly'
 import type { Words } from '../art'
 import { isWithin } from '../geometry'
+import { kerfOf } from '../kerf'
 import { allowedTurns, type LayoutSettings, type NestPart } from '../nest'
 import { partPrefix, type Job } from '../job'
 import type { DerivedBox } from './box'
@@ -111,13 +112,15 @@ export function makeParts(
  * panels may lie any way.
  */
 export function layoutRules({
-  measure: { stock },
+  measure: { stock, kerf },
   layout: { settings },
 }: Pick<Job, 'measure' | 'layout'>): LayoutSettings {
   const runs = stock?.grain ?? 'none'
-  if (runs === 'none') return { ...settings, grain: 'free' }
+  // At an odd angle a beam that is not round is neither as wide as along nor as across.
+  const anyAngle = settings.anyAngle && kerfOf(kerf).round
+  if (runs === 'none') return { ...settings, anyAngle, grain: 'free' }
   const turned = { free: 'free', along: 'across', across: 'along' } as const
-  return { ...settings, grain: runs === 'height' ? turned[settings.grain] : settings.grain }
+  return { ...settings, anyAngle, grain: runs === 'height' ? turned[settings.grain] : settings.grain }
 }
 
 /**
@@ -158,8 +161,12 @@ export function layoutSignature(parts: Part[], job: Pick<Job, 'measure' | 'layou
     const { width, height, loads } = surfaceFor(seen)
     const offcuts = supplyFor(seen).filter(({ offcut }) => offcut !== null)
     const all = [shapesOf(own), margin, gap, sheets, { width, height, loads }, allowedTurns(rules)]
-    const inOpenings = rules.inOpenings ? ['in openings'] : []
-    return offcuts.length > 0 ? [...all, ...inOpenings, offcuts] : [...all, ...inOpenings]
+    const more = [
+      rules.inOpenings ? 'in openings' : '',
+      rules.anyAngle ? 'at any angle' : '',
+      rules.shareEdges ? 'edges shared' : '',
+    ].filter(Boolean)
+    return offcuts.length > 0 ? [...all, ...more, offcuts] : [...all, ...more]
   })
   return signatureOf(sheets.length === 1 ? sheets[0] : sheets)
 }

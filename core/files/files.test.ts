@@ -382,6 +382,16 @@ describe('job files', () => {
     expect(deriveBox(read.job).proof!.faults).toEqual([])
     expect(readJob(writeJob(read.job))).toEqual(read)
   })
+  test('version 9, whose parts lay by quarter turns, is the same job', () => {
+    const raw = JSON.parse(fixture('job-version-9')) as { version: number; layout: Job['layout'] }
+    const read = readJob(fixture('job-version-9'))
+    if (!read.ok) throw new Error(read.error)
+    expect([raw.version, read.job.version]).toEqual([9, JOB_VERSION])
+    const { settings, arrangement } = read.job.layout
+    expect(settings).toEqual({ ...raw.layout.settings, anyAngle: false, shareEdges: false })
+    expect(arrangement).toEqual(raw.layout.arrangement)
+    expect(readJob(writeJob(read.job))).toEqual(read)
+  })
   test('one out of its limits can be mended by clamping, and says what that changed', () => {
     const raw = JSON.parse(text) as { copies: number; box: { width: number }; surplus?: string }
     raw.copies = 4000

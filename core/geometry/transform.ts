@@ -1,14 +1,21 @@
 import { signedArea } from './measure'
 import type { Point, Region, Ring, Turn } from './types'
 
-const TURNED: Record<Turn, (point: Point) => Point> = {
+/** Quarter turns, without rounding. */
+const QUARTERS: Partial<Record<Turn, (point: Point) => Point>> = {
   0: ({ x, y }) => ({ x, y }),
   90: ({ x, y }) => ({ x: -y, y: x }),
   180: ({ x, y }) => ({ x: -x, y: -y }),
   270: ({ x, y }) => ({ x: y, y: -x }),
 }
 
-export const turnPoints = (points: Point[], turn: Turn): Point[] => points.map(TURNED[turn])
+/** Points turned about (0, 0). */
+export function turnPoints(points: Point[], turn: Turn): Point[] {
+  const quarter = QUARTERS[turn]
+  if (quarter) return points.map(quarter)
+  const [c, s] = [Math.cos((turn * Math.PI) / 180), Math.sin((turn * Math.PI) / 180)]
+  return points.map(({ x, y }) => ({ x: c * x - s * y, y: s * x + c * y }))
+}
 
 export const shiftPoints = (points: Point[], dx: number, dy: number): Point[] =>
   points.map(({ x, y }) => ({ x: x + dx, y: y + dy }))

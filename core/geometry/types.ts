@@ -24,8 +24,8 @@ export interface Bounds {
   maxY: number
 }
 
-/** A quarter turn counter-clockwise, in degrees. */
-export type Turn = 0 | 90 | 180 | 270
+/** A turn counter-clockwise, in degrees from 0 to less than 360. */
+export type Turn = number
 
 /** Every ring of a region, the outline first. */
 export const ringsOf = (region: Region): Ring[] => [region.outline, ...region.holes]

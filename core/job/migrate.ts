@@ -1,5 +1,6 @@
 import { from7, stockFrom7 } from './migrate-7'
 import { from8, testFrom8 } from './migrate-8'
+import { from9 } from './migrate-9'
 import { eachObject, isObject, listOf, type Loose } from './loose'
 import { JOB_VERSION } from './schema'
 
@@ -334,6 +335,7 @@ const STEPS: Record<number, (job: Loose) => Loose> = {
   6: from6,
   7: from7,
   8: from8,
+  9: from9,
 }
 
 /** Brings an older job up to the present version. @param from the version it was written by */

@@ -54,7 +54,7 @@ export const revisionSchema = z.strictObject({
 export type Revision = z.infer<typeof revisionSchema>
 
 export const JOB_FORMAT = 'uplands-job'
-export const JOB_VERSION = 9
+export const JOB_VERSION = 10
 
 /** Stocks that a job may be cut from beside its own. */
 export const MOST_STOCKS = 8
@@ -227,6 +227,8 @@ export const emptyJob = (id: string, name: string, changed: string): Job => ({
       kept: [],
       nameRest: false,
       inOpenings: false,
+      anyAngle: false,
+      shareEdges: false,
     },
     arrangement: null,
   },

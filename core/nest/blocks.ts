@@ -33,7 +33,7 @@ const asPose = (members: Member[], width: number, height: number): Pose => ({
 function turned({ members, width, height }: Pose, may: Map<string, Set<Turn>>): Pose | null {
   const moved = members!.map((member): Member => ({
     part: member.part,
-    turn: ((member.turn + 90) % 360) as Turn,
+    turn: (member.turn + 90) % 360,
     dx: height - member.dy - member.height,
     dy: member.dx,
     width: member.height,

@@ -22,7 +22,7 @@ test('where not all parts fit, whole boxes come first, the first ones before lat
   expect(placements.filter(({ part: id }) => id.startsWith('b')).length).toBe(4)
   // Parts that are of no box are placed by their area alone: no other way counts as better.
   const loose = nest(
-    boxes.map(({ box: _, ...each }) => each),
+    boxes.map(({ id, shape, turnedShape }) => ({ id, shape, turnedShape })),
     rules,
     on,
   )

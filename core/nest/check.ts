@@ -15,7 +15,7 @@ import { fewestByRectangles } from './bound'
 import { poseShape, poseShift } from './pack'
 import { overlaps } from './slide'
 import { loadAt, type Supply, type Surface } from './surface'
-import { shapeFor, type NestRules, type NestPart, type Placement, turnsOf } from './types'
+import { mayLie, shapeFor, type NestRules, type NestPart, type Placement, turnsOf } from './types'
 
 /** What is wrong with where a part lies. `gap` and `grain` are warnings, the others must never be cut. */
 export interface Violation {
@@ -123,7 +123,7 @@ export class LayoutChecker {
       const over = overEdge > 0 ? 'sheet' : 'margin'
       found.push({ kind: 'edge', parts: [part], sheet, out: overEdge || overMargin, over })
     }
-    if (!turnsOf(this.byId.get(part)!, this.settings).includes(turn))
+    if (!mayLie(this.byId.get(part)!, this.settings, turn))
       found.push({ kind: 'grain', parts: [part], sheet, out: 0, over: '' })
     return found
   }

@@ -36,7 +36,7 @@ function turnsWithin(part: NestPart, host: NestPart, rules: NestRules): Turn[] {
   const own = turnsOf(part, rules)
   const hosts = turnsOf(host, rules)
   const all: Turn[] = [0, 90, 180, 270]
-  return all.filter((turn) => hosts.every((by) => own.includes(((turn + by) % 360) as Turn)))
+  return all.filter((turn) => hosts.every((by) => own.includes((turn + by) % 360)))
 }
 
 const isRound = ({ shape, turnedShape }: NestPart): boolean => shape === turnedShape
@@ -89,14 +89,14 @@ function fill(parts: NestPart[], rules: NestRules): Within[] {
   return best.lying.map(({ part, kind, x, y, pose }) => ({
     host: kinds[kind].host.id,
     part,
-    turn: pose.angle as Turn,
+    turn: pose.angle,
     at: { x: kinds[kind].corner.x + x + pose.width / 2, y: kinds[kind].corner.y + y + pose.height / 2 },
   }))
 }
 
 /** Where a part within lies once its host is placed. */
 function placedWithin({ part, turn, at }: Within, host: Placement, byId: Map<string, NestPart>): Placement {
-  const own = ((turn + host.turn) % 360) as Turn
+  const own = (turn + host.turn) % 360
   const { dx, dy } = poseShift(shapeFor(byId.get(host.part)!, host.turn), host.turn)
   const [middle] = shiftPoints(turnPoints([at], host.turn), dx + host.x, dy + host.y)
   const { maxX, maxY } = bounds(poseShape(shapeFor(byId.get(part)!, own), own).outline)

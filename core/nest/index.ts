@@ -1,5 +1,7 @@
 export {
   allowedTurns,
+  isFree,
+  mayLie,
   turnsOf,
   layoutSettingsSchema,
   PIECES_FIRST,
@@ -14,6 +16,7 @@ export {
   type Unplaced,
 } from './types'
 export { loadAt, sheetsOf, surfaceOf, type Load, type Supply, type Surface } from './surface'
+export { nestParts } from './nest-parts'
 export { nestInOpenings } from './in-openings'
 export { lastOf, nest, nestSteps, type NestProgress } from './nest'
 export { randomFrom } from './random'

@@ -29,8 +29,11 @@ const ORDERS: ((c: Candidate) => number)[] = [
 /** Tries that go on from the best order found, after the fixed ones: fewer where each one takes longer. */
 const LEAST_SEARCHED = 120
 const MOST_SEARCHED = 1500
-const searchedFor = (parts: number): number =>
-  Math.max(LEAST_SEARCHED, Math.min(MOST_SEARCHED, Math.round(20_000 / Math.max(1, parts))))
+function searchedFor(parts: number, supply: Supply): number {
+  // Pieces of any outline are searched by their outlines after this.
+  if (supply.some(({ outline }) => outline)) return LEAST_SEARCHED
+  return Math.max(LEAST_SEARCHED, Math.min(MOST_SEARCHED, Math.round(20_000 / Math.max(1, parts))))
+}
 
 /** How much larger a block may be taken for than it is when blocks are put in order. */
 const UNSURE = 0.4
@@ -159,7 +162,7 @@ export function* nestSteps(
   })
   const loose = candidates.filter(({ part }) => !fixed.some(({ placement }) => placement.part === part.id))
   const lacking = lackingIn(parts)
-  const searched = loose.length > 1 ? searchedFor(loose.length) : 0
+  const searched = loose.length > 1 ? searchedFor(loose.length, supply) : 0
   const choices = choicesOf(supply)
   const total = 2 * preferences.length * ORDERS.length + 2 * choices.length + searched
   const looked = (strategy: Strategy): { layout: Layout; cost: number[] } => {

@@ -23,7 +23,7 @@ export interface Room {
 type Rules = Pick<NestRules, 'margin' | 'gap'>
 
 /** A slanted edge becomes so many steps for parts to be set against. */
-const STEPS = 24
+const STEPS = 8
 
 /** Lengths below this are rounding, mm. */
 const TINY = 1e-6

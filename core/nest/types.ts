@@ -25,11 +25,16 @@ export const layoutSettingsSchema = z.strictObject({
   nameRest: z.boolean(),
   /** Whether parts may lie in the openings of larger ones. */
   inOpenings: z.boolean(),
+  /** Whether parts may lie at any angle, where neither grain nor beam speaks against it. */
+  anyAngle: z.boolean(),
+  /** Whether straight edges of two parts may lie on each other and be cut once. */
+  shareEdges: z.boolean(),
 })
 export type LayoutSettings = z.infer<typeof layoutSettingsSchema>
 
 /** What every layout keeps to, whatever it is made on. */
-export type NestRules = Pick<LayoutSettings, 'margin' | 'gap' | 'grain' | 'turning'>
+export type NestRules = Pick<LayoutSettings, 'margin' | 'gap' | 'grain' | 'turning'> &
+  Partial<Pick<LayoutSettings, 'anyAngle' | 'shareEdges'>>
 
 const place = z.number().min(-10000).max(10000)
 
@@ -39,7 +44,8 @@ export const placementSchema = z.strictObject({
   /** Lower left corner of the turned part's outline, in mm from the sheet's lower left corner. */
   x: place,
   y: place,
-  turn: z.union([z.literal(0), z.literal(90), z.literal(180), z.literal(270)]),
+  /** Degrees counter-clockwise. */
+  turn: z.number().min(0).lt(360),
   pinned: z.boolean(),
 })
 export type Placement = z.infer<typeof placementSchema>
@@ -93,6 +99,25 @@ export function turnsOf(
   const allowed = allowedTurns(grain ? { ...rules, grain } : rules)
   return turns ? allowed.filter((turn) => turns.includes(turn)) : allowed
 }
+
+/** Whether a part may lie at any angle: it is cut alike along and across, and has no turns of its own. */
+export const isFree = (
+  { shape, turnedShape, turns, grain }: Omit<NestPart, 'id'>,
+  rules: Pick<NestRules, 'grain' | 'turning' | 'anyAngle'>,
+): boolean =>
+  rules.anyAngle === true &&
+  rules.turning &&
+  rules.grain === 'free' &&
+  !grain &&
+  !turns &&
+  shape === turnedShape
+
+/** Whether a part may lie turned by so much. */
+export const mayLie = (
+  part: Omit<NestPart, 'id'>,
+  rules: Pick<NestRules, 'grain' | 'turning' | 'anyAngle'>,
+  turn: Turn,
+): boolean => isFree(part, rules) || turnsOf(part, rules).includes(turn)
 
 /** Turns that grain and the maker allow; the first is how a part lies unturned. */
 export function allowedTurns({ grain, turning }: Pick<LayoutSettings, 'grain' | 'turning'>): Turn[] {

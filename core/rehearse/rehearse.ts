@@ -11,7 +11,16 @@ import {
 import { writeFiles } from '../files'
 import { wordFor, type FitWord } from '../fit'
 import { readCode } from '../gcode'
-import { bounds, shiftPoints, sizeOf, turnPoints, type Ring } from '../geometry'
+import {
+  bounds,
+  shiftPoints,
+  sizeOf,
+  turnPoints,
+  turnRegion,
+  type Region,
+  type Ring,
+  type Turn,
+} from '../geometry'
 import type { Job } from '../job'
 import { IN_METRIC } from '../length'
 import { ORDINARY_CODE } from '../machine'
@@ -152,10 +161,13 @@ function cutLoad(
 const rounded = (value: number): number => Math.round(value * 1e4) / 1e4
 const asPairs = (ring: Ring): [number, number][] => ring.map(({ x, y }) => [rounded(x), rounded(y)])
 
+/** The size of a piece on its part's own axes, mm. */
+const ownSize = (shape: Region, turn: Turn): { width: number; height: number } =>
+  sizeOf(turnRegion(shape, (360 - turn) % 360))
+
 /** How far a part's cut edges lie inside of where they are drawn, on its own axes, mm. */
 function insets(part: Part, { turn }: Placement, { shape }: Piece): { x: number; y: number } {
-  const [drawn, cut] = [sizeOf(part.lies[0].drawn), sizeOf(shape)]
-  const own = turn % 180 === 0 ? cut : { width: cut.height, height: cut.width }
+  const [drawn, own] = [sizeOf(part.lies[0].drawn), ownSize(shape, turn)]
   return { x: (drawn.width - own.width) / 2, y: (drawn.height - own.height) / 2 }
 }
 
@@ -243,8 +255,7 @@ function told(job: Job, seed: number, things: DerivedThing[], loads: CutLoad[]):
   const caliper = (value: number): number => Math.round((value + HAND * bell(random)) * 100) / 100
   const parts = loads.flatMap(({ load, found }) =>
     found.map(({ part, placement, piece }): CutPart => {
-      const { width, height } = sizeOf(piece.shape)
-      const [across, along] = placement.turn % 180 === 0 ? [width, height] : [height, width]
+      const { width, height } = ownSize(piece.shape, placement.turn)
       return {
         id: part.id,
         label: part.label,
@@ -257,7 +268,7 @@ function told(job: Job, seed: number, things: DerivedThing[], loads: CutLoad[]):
         holes: piece.shape.holes.map(asPairs),
         thickness: rounded(piece.thickness),
         placement: { x: placement.x, y: placement.y, turn: placement.turn },
-        readings: { width: caliper(across), height: caliper(along), thickness: caliper(piece.thickness) },
+        readings: { width: caliper(width), height: caliper(height), thickness: caliper(piece.thickness) },
       }
     }),
   )

@@ -61,6 +61,19 @@ export const LAYOUT_FIELDS: FieldEntry[] = [
     term: 'grain',
   },
   { id: 'turning', label: 'Parts may be turned', station: 'layout', words: 'rotate rotation nesting' },
+  {
+    id: 'any-angle',
+    label: 'Parts at any angle',
+    station: 'layout',
+    words: 'free rotate rotation degrees nesting offcut',
+  },
+  {
+    id: 'part-angle',
+    behind: 'part',
+    label: 'Angle of a part',
+    station: 'layout',
+    words: 'turn rotate degrees',
+  },
   { id: 'part', label: 'Parts on the sheets', station: 'layout', words: 'panel drag turn pin move' },
   {
     id: 'part-place',

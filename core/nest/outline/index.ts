@@ -1,4 +1,4 @@
 export { groundOf, stepFor, type Ground } from './ground'
 export { packOutlines, type Lying, type OutlinePart, type OutlineSheets } from './pack'
 export { outlineSteps, type OutlineFound } from './search'
-export { poseOf, turnBy, type OutlinePose } from './shape'
+export { poseOf, type OutlinePose } from './shape'

@@ -1,4 +1,4 @@
-import { bounds, ringsOf, shiftRegion, turnPoints, type Point, type Region, type Ring } from '../../geometry'
+import { bounds, ringsOf, shiftRegion, turnRegion, type Point, type Region, type Ring } from '../../geometry'
 import { grownBy } from '../pack'
 import { makeFacings, type Facing } from '../slide'
 import { blocksOf, type Block, type Raster } from './raster'
@@ -19,20 +19,8 @@ export interface OutlinePose {
   origin: Point
 }
 
-const isQuarter = (angle: number): angle is 0 | 90 | 180 | 270 => angle % 90 === 0
-
-/** Points turned counter-clockwise about (0, 0), by any angle in degrees. */
-export function turnBy(points: Point[], angle: number): Point[] {
-  if (isQuarter(angle)) return turnPoints(points, angle)
-  const [c, s] = [Math.cos((angle * Math.PI) / 180), Math.sin((angle * Math.PI) / 180)]
-  return points.map(({ x, y }) => ({ x: c * x - s * y, y: s * x + c * y }))
-}
-
 export function poseOf(shape: Region, angle: number, gap: number, on: Raster): OutlinePose {
-  const turned: Region = {
-    outline: turnBy(shape.outline, angle),
-    holes: shape.holes.map((hole) => turnBy(hole, angle)),
-  }
+  const turned = turnRegion(shape, angle)
   const { minX, minY } = bounds(turned.outline)
   const posed = shiftRegion(turned, -minX, -minY)
   const box = bounds(posed.outline)

@@ -1,6 +1,5 @@
-import { area, bounds, offset, shiftPoints, sizeOf } from '../../geometry'
+import { area, bounds, offset, shiftPoints, sizeOf, turnPoints } from '../../geometry'
 import { fewestByRectangles } from '../bound'
-import { turnBy } from '../outline'
 import { outlineTries } from './outlines'
 import { isBetter, ownParts, stockedOf, type Own, type Stocked, type Tried } from './parts'
 import { MILLIMETRES, type Task, type TaskLayout } from './read'
@@ -92,7 +91,7 @@ function written(
   return {
     placements: lies.map(({ own, on, number, x, y, angle }) => {
       const asGiven = shiftPoints(own.shape.outline, -own.origin.x, -own.origin.y)
-      const { minX, minY } = bounds(turnBy(asGiven, angle))
+      const { minX, minY } = bounds(turnPoints(asGiven, angle))
       return {
         part: own.part.id,
         copy: own.copy,

@@ -1,4 +1,3 @@
-import type { Turn } from '../../geometry'
 import { nestSteps } from '../nest'
 import { sheetsOf, surfaceOf } from '../surface'
 import type { Layout, NestPart, Unplaced } from '../types'
@@ -19,7 +18,7 @@ const asNested = ({ id, shape, part }: Own): NestPart => ({
   id,
   shape,
   turnedShape: shape,
-  turns: part.turns.filter((turn): turn is Turn => turn % 90 === 0),
+  turns: part.turns.filter((turn) => turn % 90 === 0),
 })
 
 /**

@@ -117,5 +117,15 @@ const loads = computed(() => {
       :model-value="settings.turning"
       @update:model-value="change({ turning: $event }, '')"
     />
+    <ToggleSwitch
+      v-if="settings.turning && derived.rules.grain === 'free'"
+      data-field="any-angle"
+      label="At any angle, not only by quarter turns"
+      :model-value="settings.anyAngle"
+      @update:model-value="change({ anyAngle: $event }, '')"
+    />
+    <p v-if="settings.anyAngle && !derived.rules.anyAngle" class="note">
+      The beam is not round, or the grain matters: parts lie by quarter turns.
+    </p>
   </form>
 </template>

@@ -2,17 +2,18 @@
 import { Pin, PinOff, RotateCw } from '@lucide/vue'
 import { computed } from 'vue'
 import { limitsOf } from '@core/limits'
-import { layoutSettingsSchema, placementSchema, type Placement } from '@core/nest'
+import { isFree, layoutSettingsSchema, placementSchema, type Placement } from '@core/nest'
 import FigureField from '@web/parts/FigureField.vue'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
-import { turnedOn } from './turning'
+import { turnedOn, turnedTo } from './turning'
 
 const props = defineProps<{ part: string; placements: Placement[] }>()
 const emit = defineEmits<{ place: [placement: Placement] }>()
 const jobs = useOpenJob()
 const derived = useDerived()
 const { shape } = placementSchema
+const ANGLES = { min: -360, max: 360, whole: false }
 const sheetLimits = computed(() => ({
   ...limitsOf(layoutSettingsSchema.shape.sheets),
   max: jobs.job.layout.settings.sheets + (jobs.job.layout.arrangement?.offcuts.length ?? 0),
@@ -54,6 +55,18 @@ function put(change: Partial<Placement>): void {
         :model-value="placement.sheet + 1"
         :limits="sheetLimits"
         @update:model-value="put({ sheet: $event - 1 })"
+      />
+      <FigureField
+        v-if="own && isFree(own, derived.rules)"
+        data-field="part-angle"
+        label="Angle"
+        kind="figure"
+        unit="°"
+        :model-value="placement.turn"
+        :limits="ANGLES"
+        :step="5"
+        :digits="2"
+        @update:model-value="emit('place', turnedTo(own, placement, $event))"
       />
     </div>
     <div class="flex flex-wrap gap-2">

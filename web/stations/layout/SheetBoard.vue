@@ -2,6 +2,7 @@
 import { Maximize, ZoomIn, ZoomOut } from '@lucide/vue'
 import { computed, ref, watch } from 'vue'
 import { bounds } from '@core/geometry'
+import { fixed } from '@core/length'
 import { placedShape, type Placement, type Surface, type Violation } from '@core/nest'
 import { regionData } from '@web/parts/svg-path'
 import { useSay } from '@web/parts/say'
@@ -10,7 +11,7 @@ import { dropAt, makeBoard, sheetCorner } from './board'
 import { useBoardZoom } from './board-zoom'
 import SheetGround from './SheetGround.vue'
 import { REACH, snapped } from './snapping'
-import { turnedOn } from './turning'
+import { turnedByKey, turnedOn } from './turning'
 
 const props = defineProps<{
   placements: Placement[]
@@ -189,6 +190,8 @@ function keyed({ key, shiftKey }: KeyboardEvent, { part, placement }: Drawn): Pl
     return { ...placement, x, y, pinned: true }
   }
   if (key.toLowerCase() === 'r') return turnedOn(part, placement, derived.rules) ?? placement
+  const turned = turnedByKey(key, part, placement, derived.rules)
+  if (turned) return turned
   return key.toLowerCase() === 'p' ? { ...placement, pinned: !placement.pinned } : null
 }
 function press(event: KeyboardEvent, item: Drawn): void {
@@ -198,9 +201,10 @@ function press(event: KeyboardEvent, item: Drawn): void {
   event.preventDefault()
 }
 function describe({ part, placement }: Drawn): string {
-  const { x, y, sheet, pinned } = placement
+  const { x, y, sheet, turn, pinned } = placement
   const where = `${say.value.shortPlain(x, 1)} from left, ${say.value.shortPlain(y, 1)} from below`
-  const state = `${pinned ? ', pinned' : ''}${bad.value.has(part.id) ? ', in the way' : ''}`
+  const lies = turn % 90 === 0 ? '' : `, turned by ${fixed(turn, 1)}°`
+  const state = `${lies}${pinned ? ', pinned' : ''}${bad.value.has(part.id) ? ', in the way' : ''}`
   return `${part.label} on sheet ${sheet + 1}, ${where}${state}`
 }
 function edgeColour({ part }: Drawn): string {

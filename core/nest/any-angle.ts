@@ -1,0 +1,176 @@
+import { area, rectangle, sizeOf, type Point, type Region, type Ring } from '../geometry'
+import { lackingIn } from './boxes'
+import type { NestProgress } from './nest'
+import { groundOf, outlineSteps, poseOf, stepFor, type OutlineFound, type OutlinePart } from './outline'
+import type { Supply, Surface } from './surface'
+import {
+  isFree,
+  turnsOf,
+  type Layout,
+  type LayoutSettings,
+  type NestPart,
+  type NestRules,
+  type Placement,
+} from './types'
+
+/** Tries by true outline: fewer where each one takes longer. */
+const triesFor = (parts: number): number => Math.max(16, Math.min(160, Math.round(2400 / Math.max(1, parts))))
+
+/** Angles that one part is tried at, at most. */
+const MOST_ANGLES = 16
+
+/** Sides as long as this share of the longest count as directions of a shape. */
+const LONG = 0.3
+
+const QUARTERS = [0, 90, 180, 270]
+
+const rounded = (angle: number): number => {
+  const whole = Math.round((((angle % 360) + 360) % 360) * 1e4) / 1e4
+  return whole === 360 ? 0 : whole
+}
+
+/** Directions of the long sides of a ring, degrees from 0 to 90; those along the axes are 0. */
+function directionsOf(ring: Ring): number[] {
+  const sides = ring.map((a, i): { length: number; angle: number } => {
+    const b: Point = ring[(i + 1) % ring.length]
+    return { length: Math.hypot(b.x - a.x, b.y - a.y), angle: Math.atan2(b.y - a.y, b.x - a.x) }
+  })
+  const longest = Math.max(...sides.map(({ length }) => length))
+  const long = sides.filter(({ length }) => length >= longest * LONG)
+  return [...new Set(long.map(({ angle }) => rounded(rounded((angle * 180) / Math.PI) % 90)))]
+}
+
+/**
+ * The angles at which one of a part's long sides runs along a side of a sheet: at others it hardly ever lies
+ * better.
+ */
+export function anglesFor(shape: Region, surfaces: Surface[]): number[] {
+  const sides = [0, ...surfaces.flatMap(({ outline }) => (outline ? directionsOf(outline) : []))]
+  const own = [0, ...directionsOf(shape.outline)]
+  const turns = sides.flatMap((side) => own.flatMap((at) => QUARTERS.map((by) => rounded(side - at + by))))
+  return [...new Set(turns)].slice(0, MOST_ANGLES)
+}
+
+const outlineOf = ({ outline, width, height }: Surface): Ring => outline ?? rectangle(0, 0, width, height)
+
+/** The kinds of sheets in a supply, with where in it each of them is. */
+function kindsOf(supply: Supply, { margin, gap }: NestRules) {
+  const surfaces = [...new Set(supply)]
+  return surfaces.flatMap((surface) => {
+    const outline = outlineOf(surface)
+    const ground = groundOf(outline, margin, gap, stepFor(outline))
+    const at = supply.flatMap((each, i) => (each === surface ? [i] : []))
+    return ground ? [{ surface, ground, count: at.length, price: surface.weight, at }] : []
+  })
+}
+
+/** What a layout is judged by against one that was found another way: lower is better. */
+function judge(
+  { placements, unplaced }: Layout,
+  parts: NestPart[],
+  supply: Supply,
+  areas: Map<string, number>,
+): number[] {
+  const used = [...new Set(placements.map(({ sheet }) => sheet))].sort((a, b) => a - b)
+  const last = used[used.length - 1]
+  const onLast = placements.filter(({ sheet }) => sheet === last)
+  const sum = (some: { part: string }[]): number =>
+    some.reduce((total, { part }) => total + areas.get(part)!, 0)
+  return [
+    lackingIn(parts)(unplaced),
+    sum(unplaced),
+    used.reduce((weight, sheet) => weight + supply[sheet].weight, 0),
+    sum(onLast),
+  ]
+}
+
+const isLess = (a: number[], b: number[]): boolean => {
+  const i = a.findIndex((value, at) => Math.abs(value - b[at]) > 1e-6)
+  return i >= 0 && a[i] < b[i]
+}
+
+/** Whether there is anything to be won by true outlines over what quarter turns and rectangles find. */
+const isWorthIt = (parts: NestPart[], rules: NestRules, supply: Supply): boolean =>
+  supply.every(({ loads }) => loads.length === 1) &&
+  (supply.some(({ outline }) => outline) ||
+    parts.some((part) => isFree(part, rules) && directionsOf(part.shape.outline).some((at) => at > 0.01)))
+
+/**
+ * Goes on from a layout by rectangles and quarter turns: the same parts by their true outlines, where they may
+ * at every angle that brings a long side along a side of a sheet. The better of both is kept. Nothing is tried where the bed takes a sheet
+ * in several loads, or where something is pinned.
+ * @param before the layout by quarter turns, and how many tries it took
+ */
+export function* atAnyAngle(
+  parts: NestPart[],
+  rules: NestRules & Pick<LayoutSettings, 'inOpenings'>,
+  supply: Supply,
+  pinned: Placement[],
+  seed: number,
+  before: { layout: Layout; tried: number },
+): Generator<NestProgress, Layout> {
+  let { layout } = before
+  if (pinned.length > 0 || !isWorthIt(parts, rules, supply)) return layout
+  const kinds = kindsOf(supply, rules)
+  if (kinds.length === 0) return layout
+  const known = new Map<Region, OutlinePart['poses']>()
+  const outlined = parts.map((part): OutlinePart => {
+    const angles = isFree(part, rules)
+      ? anglesFor(
+          part.shape,
+          kinds.map(({ surface }) => surface),
+        )
+      : turnsOf(part, rules)
+    const [own, turned] = [part.shape, part.turnedShape].map((shape): Region =>
+      rules.inOpenings ? shape : { ...shape, holes: [] },
+    )
+    const isPlain = part.shape === part.turnedShape && !part.turns && !part.grain
+    const poses =
+      (isPlain && known.get(part.shape)) ||
+      kinds.map(({ ground: { raster } }) =>
+        angles
+          .map((angle) => poseOf(angle % 180 === 0 ? own : turned, angle, rules.gap, raster))
+          .filter(({ columns, rows }) => columns <= raster.columns && rows <= raster.rows),
+      )
+    if (isPlain) known.set(part.shape, poses)
+    return { id: part.id, area: area(part.shape), poses }
+  })
+  const areas = new Map(outlined.map((part) => [part.id, part.area]))
+  const sizes = new Map(
+    parts.map(({ id, shape }): [string, [number, number]] => {
+      const { width, height } = sizeOf(shape)
+      return [id, [width, height]]
+    }),
+  )
+  const asLayout = ({ lying, unplaced }: OutlineFound): Layout => ({
+    placements: lying.map(({ part, kind, number, x, y, pose }) => ({
+      part,
+      sheet: kinds[kind].at[number],
+      x,
+      y,
+      turn: pose.angle,
+      pinned: false,
+    })),
+    unplaced: unplaced.map(
+      ({ id }) =>
+        layout.unplaced.find(({ part }) => part === id) ?? {
+          part: id,
+          why: 'full',
+          size: sizes.get(id)!,
+          room: [0, 0],
+        },
+    ),
+  })
+  let cost = judge(layout, parts, supply, areas)
+  const tries = triesFor(parts.length)
+  let tried = 0
+  for (const found of outlineSteps(outlined, kinds, rules.margin, rules.gap, seed)) {
+    const other = asLayout(found)
+    const its = judge(other, parts, supply, areas)
+    if (isLess(its, cost)) [layout, cost] = [other, its]
+    tried++
+    yield { tried: before.tried + tried, of: before.tried + tries, layout }
+    if (tried >= tries) break
+  }
+  return layout
+}

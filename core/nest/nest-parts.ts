@@ -1,0 +1,26 @@
+import { atAnyAngle } from './any-angle'
+import { nestInOpenings } from './in-openings'
+import { nestSteps, type NestProgress } from './nest'
+import type { Supply } from './surface'
+import type { Layout, LayoutSettings, NestPart, NestRules, Placement } from './types'
+
+/**
+ * Lays parts out by all that the rules allow, as `nestSteps` does: into the openings of others first, then by
+ * quarter turns, then at any angle.
+ */
+export function* nestParts(
+  parts: NestPart[],
+  rules: NestRules & Pick<LayoutSettings, 'inOpenings'>,
+  supply: Supply,
+  pinned: Placement[] = [],
+  seed = 0,
+): Generator<NestProgress, Layout> {
+  const steps = (rules.inOpenings ? nestInOpenings : nestSteps)(parts, rules, supply, pinned, seed)
+  let tried = 0
+  for (;;) {
+    const step = steps.next()
+    if (step.done) return yield* atAnyAngle(parts, rules, supply, pinned, seed, { layout: step.value, tried })
+    tried = step.value.tried
+    yield step.value
+  }
+}
