@@ -23,3 +23,16 @@ test('by keys: a part is turned by degrees, and by its field; without leave for 
   await page.keyboard.press('Space')
   await expect(page.getByRole('alert')).toContainText('is turned, and parts may not be')
 })
+
+test('straight edges of two parts are cut once where the maker wants it', async ({ page }) => {
+  await openDemo(page, 'demo-crate', 'layout')
+  await page.locator('[data-field=pieces-first]').selectOption('whole sheets')
+  await page.locator('[data-field=grain]').getByText('any way').click()
+  await page.getByRole('switch', { name: 'Straight edges of two parts are cut once' }).click()
+  await expect(page.getByText('up to date')).toBeVisible()
+  await page.getByRole('navigation', { name: 'Traveller' }).getByRole('link', { name: /Cut/ }).click()
+  await expect(page.getByText(/^2 edges cut once for two parts/)).toBeVisible()
+  // with bridges no line can be that of two parts
+  await page.locator('[data-field=bridge-count] input').fill('2')
+  await expect(page.getByText(/edges cut once for two parts/)).toBeHidden()
+})

@@ -12,6 +12,7 @@ import {
   type Violation,
 } from '../nest'
 import {
+  cutOnce,
   doubleLines,
   holeAt,
   orderPaths,
@@ -148,7 +149,8 @@ function planStock(
       const here = own.map(({ part, placement }) => placedShape(part, placement))
       const aim =
         under.length > 0 && !cut.off.includes('inside') ? registrationFor(surface, window, here) : []
-      const lines = [...up, ...names(sheet, window)]
+      const once = layoutRules(job).shareEdges ? cutOnce(up) : up
+      const lines = [...once, ...names(sheet, window)]
       if (under.length === 0) return [made('only', window, [], lines)]
       const turned = turnOver(cut.turn, window)
       const first = [...pathsTurned(under, cut.turn, window), ...aim.map(turned).map(holeAt)]

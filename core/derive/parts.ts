@@ -107,6 +107,11 @@ export function makeParts(
   return [...panels, ...inlays]
 }
 
+/** What of a job its layout hangs on, beside its parts. */
+export type RuledJob = Pick<Job, 'measure' | 'layout'> & {
+  cut: Pick<Job['cut'], 'compensation' | 'bridges'>
+}
+
 /**
  * A job's layout settings with the grain as it runs in its stock: where the stock has none (or nobody said)
  * panels may lie any way.
@@ -114,13 +119,17 @@ export function makeParts(
 export function layoutRules({
   measure: { stock, kerf },
   layout: { settings },
-}: Pick<Job, 'measure' | 'layout'>): LayoutSettings {
+  cut: { compensation, bridges },
+}: RuledJob): LayoutSettings {
   const runs = stock?.grain ?? 'none'
   // At an odd angle a beam that is not round is neither as wide as along nor as across.
   const anyAngle = settings.anyAngle && kerfOf(kerf).round
-  if (runs === 'none') return { ...settings, anyAngle, grain: 'free' }
+  // A line that the laser's software sets off, or that is left uncut in places, cannot be that of two parts.
+  const shareEdges = settings.shareEdges && compensation === 'paths' && bridges.count === 0
+  const rules = { ...settings, anyAngle, shareEdges }
+  if (runs === 'none') return { ...rules, grain: 'free' }
   const turned = { free: 'free', along: 'across', across: 'along' } as const
-  return { ...settings, anyAngle, grain: runs === 'height' ? turned[settings.grain] : settings.grain }
+  return { ...rules, grain: runs === 'height' ? turned[settings.grain] : settings.grain }
 }
 
 /**
@@ -153,7 +162,7 @@ export function partsByMaterial(
 }
 
 /** Tells whether a layout was made for these parts and these settings, on the sheets of every stock. */
-export function layoutSignature(parts: Part[], job: Pick<Job, 'measure' | 'layout'>): string {
+export function layoutSignature(parts: Part[], job: RuledJob): string {
   const sheets = partsByMaterial(parts, job).map(({ material, parts: own }) => {
     const seen = seenBy(job, material)
     const rules = layoutRules(seen)

@@ -11,6 +11,7 @@ import {
   type Bounds,
   type Region,
 } from '../geometry'
+import { sharesEdge } from './shares-edge'
 import { fewestByRectangles } from './bound'
 import { poseShape, poseShift } from './pack'
 import { overlaps } from './slide'
@@ -141,6 +142,7 @@ export class LayoutChecker {
     const kind = sharedArea(a.shape, b.shape) > TOUCH ? 'overlap' : 'gap'
     // Grown corners reach farther than the gap where they do not face along the sheet.
     if (kind === 'gap' && !this.isNear(a.shape, b.shape)) return null
+    if (kind === 'gap' && this.settings.shareEdges && sharesEdge(a.shape, b.shape)) return null
     return { kind, parts: [a.placement.part, b.placement.part], sheet, out: 0, over: '' }
   }
 

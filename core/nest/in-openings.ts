@@ -1,27 +1,9 @@
-import {
-  area,
-  bounds,
-  shiftPoints,
-  turnPoints,
-  type Point,
-  type Region,
-  type Ring,
-  type Turn,
-} from '../geometry'
+import { area, bounds, shiftPoints, type Region, type Ring, type Turn } from '../geometry'
 import { nestSteps, type NestProgress } from './nest'
 import { groundOf, packOutlines, poseOf, stepFor, type OutlinePart, type OutlinePose } from './outline'
-import { poseShape, poseShift } from './pack'
 import type { Supply } from './surface'
-import { shapeFor, turnsOf, type Layout, type NestPart, type NestRules, type Placement } from './types'
-
-/** A part that lies in an opening of another one, told from that one while it is not turned. */
-interface Within {
-  host: string
-  part: string
-  turn: Turn
-  /** Its middle, mm. */
-  at: Point
-}
+import { placedWithin, turnsWithin, type Within } from './within'
+import { type Layout, type NestPart, type NestRules, type Placement } from './types'
 
 /** Openings smaller than this take nothing that is worth it, mm². [FM] */
 const LEAST = 400
@@ -30,14 +12,6 @@ const LEAST = 400
 const SLACK = 0.3
 
 const counterClockwise = (hole: Ring): Ring => [...hole].reverse()
-
-/** Turns that keep to the grain whichever way the host comes to lie. */
-function turnsWithin(part: NestPart, host: NestPart, rules: NestRules): Turn[] {
-  const own = turnsOf(part, rules)
-  const hosts = turnsOf(host, rules)
-  const all: Turn[] = [0, 90, 180, 270]
-  return all.filter((turn) => hosts.every((by) => own.includes((turn + by) % 360)))
-}
 
 const isRound = ({ shape, turnedShape }: NestPart): boolean => shape === turnedShape
 
@@ -92,22 +66,6 @@ function fill(parts: NestPart[], rules: NestRules): Within[] {
     turn: pose.angle,
     at: { x: kinds[kind].corner.x + x + pose.width / 2, y: kinds[kind].corner.y + y + pose.height / 2 },
   }))
-}
-
-/** Where a part within lies once its host is placed. */
-function placedWithin({ part, turn, at }: Within, host: Placement, byId: Map<string, NestPart>): Placement {
-  const own = (turn + host.turn) % 360
-  const { dx, dy } = poseShift(shapeFor(byId.get(host.part)!, host.turn), host.turn)
-  const [middle] = shiftPoints(turnPoints([at], host.turn), dx + host.x, dy + host.y)
-  const { maxX, maxY } = bounds(poseShape(shapeFor(byId.get(part)!, own), own).outline)
-  return {
-    part,
-    sheet: host.sheet,
-    x: middle.x - maxX / 2,
-    y: middle.y - maxY / 2,
-    turn: own,
-    pinned: false,
-  }
 }
 
 /**

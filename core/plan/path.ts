@@ -10,6 +10,8 @@ export interface CutPath {
   closed: boolean
   /** Where it is not cut as its operation is: the way of its own, by name. */
   own?: string
+  /** Of an outline that leaves a side out: the part that this side is cut with. */
+  beside?: string
 }
 
 /** Paths that are not cut as their operation is, but with a setting, name and colour of their own. */

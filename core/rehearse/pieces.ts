@@ -1,6 +1,9 @@
 import {
   asOutline,
   bounds,
+  liesOn,
+  straightSides,
+  type Side,
   offsetBy,
   shiftRegion,
   signedArea,
@@ -34,6 +37,25 @@ function isInside(ring: Ring, { x, y }: Point): boolean {
   return inside
 }
 
+/** Whether most corners of a ring lie inside of another: on a side that both share they may or may not. */
+const liesIn = (ring: Ring, other: Ring): boolean =>
+  ring.filter((point) => isInside(other, point)).length > ring.length / 2
+
+/** Whether the straight way between an open run's ends is cut with another one's side. */
+function isClosedByOthers(run: Run, runs: Run[]): boolean {
+  const { points } = run
+  if (run.closed || points.length < 4) return false
+  const gap = { from: points[points.length - 1], to: points[0] }
+  return runs.some(
+    (other) =>
+      other !== run && other.closed && straightSides(other.points).some((side) => isAlong(gap, side)),
+  )
+}
+
+/** Whether a stretch lies on a side, whichever way either runs. */
+const isAlong = ({ from, to }: Pick<Side, 'from' | 'to'>, side: Side): boolean =>
+  liesOn({ from, to }, side) || liesOn({ from: to, to: from }, side)
+
 /** More energy than this many times what is needed chars the edge. [FM] */
 export const CHARS = 2.4
 
@@ -55,14 +77,14 @@ const SHIFTS = 1.2
  */
 export function piecesOf(runs: Run[], sheet: HiddenSheet, hidden: Hidden): Piece[] {
   const random = randomFrom(hidden.seed * 65_537 + runs.length)
-  const closed = runs
-    .filter((run) => run.closed && run.mean > 0.5)
+  const through = runs.filter((run) => run.mean > 0.5)
+  const closed = through
+    .filter((run) => run.closed || isClosedByOthers(run, through))
     .map((run) => ({ run, ring: asOutline(run.points), size: Math.abs(signedArea(run.points)) }))
     .sort((a, b) => b.size - a.size)
   const depth = closed.map(
     ({ ring }, i) =>
-      closed.filter((other, j) => j !== i && other.size > closed[i].size && isInside(other.ring, ring[0]))
-        .length,
+      closed.filter((other, j) => j !== i && other.size > closed[i].size && liesIn(ring, other.ring)).length,
   )
   return closed.flatMap(({ run, ring }, i): Piece[] => {
     if (depth[i] % 2 === 1) return []
@@ -71,7 +93,7 @@ export function piecesOf(runs: Run[], sheet: HiddenSheet, hidden: Hidden): Piece
     if (run.held > 0)
       faults.push(`It is not through over ${millimetres(run.held)}, from ${placeWords(run.heldAt!)}.`)
     if (run.mean > CHARS) faults.push('Its edge is charred: much more energy than it needs.')
-    const inside = closed.filter((other, j) => depth[j] === depth[i] + 1 && isInside(ring, other.ring[0]))
+    const inside = closed.filter((other, j) => depth[j] === depth[i] + 1 && liesIn(other.ring, ring))
     const isLoose = run.held === 0
     if (run.bridges > 0) faults.push(`It is held by ${run.bridges} bridges: break it out.`)
     // Slats hold what is wider than their distance; a loose part drops and shifts before its holes are cut.

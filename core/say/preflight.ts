@@ -88,8 +88,13 @@ function pathChecks({ job, plan, parts }: Looked, say: Say): Check[] {
   const isBridged = ({ operation, closed }: CutPath): boolean =>
     operation === 'outline' && !closed && job.cut.bridges.count > 0
   const bridged = cuts.filter(isBridged)
+  const sharing = cuts.filter(({ beside }) => beside !== undefined)
+  const whole = cuts.length - slits - bridged.length - sharing.length
   const open = cuts.filter(
-    (path) => (!path.closed || path.points.length < 3) && !isSlit(path) && !isBridged(path),
+    (path) =>
+      ((!path.closed && path.beside === undefined) || path.points.length < 3) &&
+      !isSlit(path) &&
+      !isBridged(path),
   )
   const twice = plan.doubled.map(
     ({ parts, length, at }) =>
@@ -105,11 +110,25 @@ function pathChecks({ job, plan, parts }: Looked, say: Say): Check[] {
         )
       : ok(
           'closed',
-          bridged.length > 0 ? 'Every cut is closed, or held by bridges' : 'Every cut is a closed path',
+          bridged.length > 0
+            ? 'Every cut is closed, or held by bridges'
+            : sharing.length > 0
+              ? 'Every cut is closed, or shares a side'
+              : 'Every cut is a closed path',
           slits > 0
-            ? `${cuts.length - slits} closed paths; ${slits} slits and labels are open lines.`
-            : `${cuts.length - bridged.length} closed paths; labels are open strokes.`,
+            ? `${whole} closed paths; ${slits} slits and labels are open lines.`
+            : `${whole} closed paths; labels are open strokes.`,
         ),
+    ...(sharing.length > 0
+      ? [
+          ok(
+            'shared',
+            `${counted(sharing.length, 'edge')} cut once for two parts`,
+            'The kerf between them counts once. A part that comes loose first must not tilt into the way of ' +
+              'the other: stay with the machine.',
+          ),
+        ]
+      : []),
     ...(bridged.length > 0
       ? [
           ok(

@@ -68,6 +68,12 @@ export const LAYOUT_FIELDS: FieldEntry[] = [
     words: 'free rotate rotation degrees nesting offcut',
   },
   {
+    id: 'share-edges',
+    label: 'Straight edges cut once',
+    station: 'layout',
+    words: 'common line shared cut save time nesting',
+  },
+  {
     id: 'part-angle',
     behind: 'part',
     label: 'Angle of a part',

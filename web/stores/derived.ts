@@ -56,6 +56,7 @@ export const useDerived = defineStore('derived', () => {
   const spec = computed(() => calm.value?.box)
   const interference = computed(() => calm.value?.interference)
   const compensation = computed(() => calm.value?.cut.compensation)
+  const cut = computed(() => calm.value?.cut)
   const copies = computed(() => calm.value?.copies)
   const thing = computed(() => calm.value?.thing)
   const also = computed(() => calm.value?.also)
@@ -137,7 +138,11 @@ export const useDerived = defineStore('derived', () => {
   )
   const seen = computed(() => seenBy({ measure: measure.value! }, board.value.material).measure)
   const rules = computed(() =>
-    layoutRules({ measure: seen.value, layout: { settings: settings.value!, arrangement: null } }),
+    layoutRules({
+      measure: seen.value,
+      layout: { settings: settings.value!, arrangement: null },
+      cut: cut.value!,
+    }),
   )
   const surface = computed(() => surfaceFor({ measure: seen.value }))
   const arrangedOn = computed(() => calm.value?.layout.arrangement?.offcuts)

@@ -124,6 +124,15 @@ const loads = computed(() => {
       :model-value="settings.anyAngle"
       @update:model-value="change({ anyAngle: $event }, '')"
     />
+    <ToggleSwitch
+      data-field="share-edges"
+      label="Straight edges of two parts are cut once"
+      :model-value="settings.shareEdges"
+      @update:model-value="change({ shareEdges: $event }, '')"
+    />
+    <p v-if="settings.shareEdges && !derived.rules.shareEdges" class="note">
+      Not while the laser’s software compensates, nor with bridges: such a line cannot be that of two parts.
+    </p>
     <p v-if="settings.anyAngle && !derived.rules.anyAngle" class="note">
       The beam is not round, or the grain matters: parts lie by quarter turns.
     </p>
