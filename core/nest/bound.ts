@@ -1,12 +1,5 @@
 import { ringsOf, type Region } from '../geometry'
-
-/** A rectangle that lies inside a part, mm. */
-interface Item {
-  width: number
-  height: number
-  /** It may lie turned by a quarter too. */
-  turns: boolean
-}
+import { packsInto, type Packed } from './exact'
 
 /** What floating point may add to a length, of a whole sheet's side. */
 const SLIVER = 1e-9
@@ -45,7 +38,7 @@ const MEASURES: Measure[] = [
  * Sheets that rectangles take at the very least, by every pair of measures: better than by area alone where
  * parts are large.
  */
-export function rectangleBound(items: Item[], width: number, height: number): number {
+export function rectangleBound(items: Packed[], width: number, height: number): number {
   // Taken a sliver smaller, which can only make the bound smaller.
   const shares = items.map((item) => ({
     turns: item.turns,
@@ -117,25 +110,58 @@ const known = new WeakMap<Region, ReturnType<typeof rectangleInside>>()
 /** How much of the gap counts on both axes: less than all, where parts lie corner to corner. */
 const CORNERWISE = Math.SQRT1_2
 
-/**
- * Sheets that parts take at the very least, by the rectangles inside them.
- * @param parts with the angles that they may lie at
- * @param room of the largest sheet inside its margins, mm
- */
-export function fewestByRectangles(
-  parts: { shape: Region; turns: number[] }[],
-  gap: number,
-  room: { width: number; height: number },
-): number {
+/** Parts with the angles that they may lie at. */
+export type Lying = { shape: Region; turns: number[] }[]
+
+interface Room {
+  width: number
+  height: number
+}
+
+/** The rectangles inside of parts that lie by quarter turns, and the room, each as if the gap were part of it. */
+function inside(parts: Lying, gap: number, room: Room): { items: Packed[]; room: Room } {
   const apart = gap * CORNERWISE
-  const items = parts.flatMap(({ shape, turns }): Item[] => {
+  const items = parts.flatMap(({ shape, turns }): Packed[] => {
     if (!known.has(shape)) known.set(shape, rectangleInside(shape))
-    const inside = known.get(shape)
-    if (!inside || turns.some((turn) => turn % 90 !== 0)) return []
-    const [width, height] = [inside.width + apart, inside.height + apart]
+    const own = known.get(shape)
+    if (!own || turns.some((turn) => turn % 90 !== 0)) return []
+    const [width, height] = [own.width + apart, own.height + apart]
     const isTurned = turns.some((turn) => turn % 180 !== 0)
     const isAsIs = turns.some((turn) => turn % 180 === 0)
     return [isAsIs ? { width, height, turns: isTurned } : { width: height, height: width, turns: false }]
   })
-  return rectangleBound(items, room.width + apart, room.height + apart)
+  return { items, room: { width: room.width + apart, height: room.height + apart } }
+}
+
+/**
+ * Sheets that parts take at the very least, by the rectangles inside them.
+ * @param room of the largest sheet inside its margins, mm
+ */
+export function fewestByRectangles(parts: Lying, gap: number, room: Room): number {
+  const { items, room: all } = inside(parts, gap, room)
+  return rectangleBound(items, all.width, all.height)
+}
+
+/** More rectangles than these are not looked at one by one, and longer than this many nodes neither. */
+const MOST_EXACT = 14
+const NODES = 30_000
+
+/** What was told before, for the same rectangles in the same room. */
+const told = new Map<string, boolean>()
+const MOST_TOLD = 200
+
+/**
+ * Whether it is proven that parts cannot all lie on one sheet: not even the rectangles inside of them do,
+ * whatever the order. False where it is not known.
+ */
+export function cannotLieOnOne(parts: Lying, gap: number, room: Room): boolean {
+  const { items, room: all } = inside(parts, gap, room)
+  if (items.length > MOST_EXACT) return false
+  const key = JSON.stringify([items, all])
+  const before = told.get(key)
+  if (before !== undefined) return before
+  const proven = packsInto(items, all.width, all.height, NODES).fits === false
+  if (told.size >= MOST_TOLD) told.clear()
+  told.set(key, proven)
+  return proven
 }

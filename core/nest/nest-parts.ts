@@ -1,4 +1,5 @@
 import { atAnyAngle } from './any-angle'
+import { exactly } from './exactly'
 import { nestInOpenings } from './in-openings'
 import { nestSteps, type NestProgress } from './nest'
 import { nestPaired } from './shared-edges'
@@ -7,7 +8,7 @@ import type { Layout, LayoutSettings, NestPart, NestRules, Placement } from './t
 
 /**
  * Lays parts out by all that the rules allow, as `nestSteps` does: those that share an edge as one, into the openings of others first, then by
- * quarter turns, then at any angle.
+ * quarter turns, few of them by every order there is, then at any angle.
  */
 export function* nestParts(
   parts: NestPart[],
@@ -25,7 +26,10 @@ export function* nestParts(
   let tried = 0
   for (;;) {
     const step = steps.next()
-    if (step.done) return yield* atAnyAngle(parts, rules, supply, pinned, seed, { layout: step.value, tried })
+    if (step.done) {
+      const layout = pinned.length > 0 ? step.value : exactly(parts, rules, supply, step.value)
+      return yield* atAnyAngle(parts, rules, supply, pinned, seed, { layout, tried })
+    }
     tried = step.value.tried
     yield step.value
   }

@@ -1,5 +1,5 @@
 import { area, bounds, offset, shiftPoints, sizeOf, turnPoints } from '../../geometry'
-import { fewestByRectangles } from '../bound'
+import { cannotLieOnOne, fewestByRectangles } from '../bound'
 import { outlineTries } from './outlines'
 import { isBetter, ownParts, stockedOf, type Own, type Stocked, type Tried } from './parts'
 import { MILLIMETRES, type Task, type TaskLayout } from './read'
@@ -13,9 +13,14 @@ const BETWEEN = 12
 
 /**
  * No layout does with fewer sheets: by area, and by the rectangles inside the parts, as if all sheets were of
- * the largest kind.
+ * the largest kind. For few parts `isTwo` rules out every layout on one, where that can be.
  */
-function boundOf(own: Own[], stocked: Stocked[], gap: number, margin: number): number {
+function boundsOf(
+  own: Own[],
+  stocked: Stocked[],
+  gap: number,
+  margin: number,
+): { bound: number; isTwo: () => boolean } {
   const all = own.reduce((sum, { shape }) => sum + area(shape), 0)
   const usable = stocked.map(({ outline }) =>
     offset({ outline, holes: [] }, -margin).reduce((sum, region) => sum + area(region), 0),
@@ -23,9 +28,10 @@ function boundOf(own: Own[], stocked: Stocked[], gap: number, margin: number): n
   const most = Math.max(...usable)
   const side = (of: 'width' | 'height'): number => Math.max(...stocked.map((each) => each[of])) - 2 * margin
   const room = { width: side('width'), height: side('height') }
-  if (!(most > 0) || Math.min(room.width, room.height) <= 0) return Infinity
+  if (!(most > 0) || Math.min(room.width, room.height) <= 0) return { bound: Infinity, isTwo: () => false }
   const parts = own.map(({ shape, part }) => ({ shape, turns: part.turns }))
-  return Math.max(Math.ceil(all / most - 1e-9), fewestByRectangles(parts, gap, room))
+  const bound = Math.max(Math.ceil(all / most - 1e-9), fewestByRectangles(parts, gap, room))
+  return { bound, isTwo: () => bound === 1 && cannotLieOnOne(parts, gap, room) }
 }
 
 /** Parts that fill the rectangle around them gain nothing from a look at their outlines. */
@@ -47,7 +53,8 @@ export function layoutTask(task: Task, seconds: number, seed: number, now: () =>
   const own = ownParts(task)
   const stocked = stockedOf(task)
   const [gap, margin] = [task.gap * scale, task.margin * scale]
-  const bound = boundOf(own, stocked, gap, margin)
+  const about = boundsOf(own, stocked, gap, margin)
+  let { bound } = about
   const isLate = (): boolean => now() - begun > seconds
   const isProven = ({ unplaced, sheets, price }: Tried): boolean =>
     unplaced.length === 0 &&
@@ -55,9 +62,9 @@ export function layoutTask(task: Task, seconds: number, seed: number, now: () =>
     price <= sheets * Math.min(...stocked.map((s) => s.sheet.price))
   const byRectangles = isForRectangles(own, stocked)
   const isPlain = byRectangles && own.every(({ shape }) => isFull(shape))
-  const about = { gap, margin, seed }
-  const outlines = isPlain ? null : outlineTries(own, stocked, about)
-  const rectangles = byRectangles ? rectangleTries(own, stocked, about, isLate) : null
+  const rules = { gap, margin, seed }
+  const outlines = isPlain ? null : outlineTries(own, stocked, rules)
+  const rectangles = byRectangles ? rectangleTries(own, stocked, rules, isLate) : null
   let best: Tried = {
     lies: [],
     unplaced: own.map((each) => ({ own: each, reason: 'no sheet has room inside its margins' })),
@@ -69,6 +76,7 @@ export function layoutTask(task: Task, seconds: number, seed: number, now: () =>
   }
   for (let i = 0; i < MOST_STEPS && !isProven(best); i++) {
     if (i > 0 && isLate()) break
+    if (i === 1 && about.isTwo()) bound = 2
     take(outlines?.next().value)
     for (let j = 0; rectangles && j < BETWEEN && !isProven(best) && !isLate(); j++)
       take(rectangles.next().value)
