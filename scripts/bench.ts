@@ -4,12 +4,14 @@ import { benchCore } from './bench/core'
 import { benchCoverage } from './bench/coverage'
 import { benchLayouts } from './bench/layouts'
 import { benchLoop } from './bench/loop'
+import { benchSearch } from './bench/search'
 import { benchSheets } from './bench/sheets'
 
 benchCore()
 benchAssembly()
 benchCoverage()
 benchSheets()
+benchSearch()
 benchLayouts()
 benchLoop()
 await benchBrowser()

@@ -8,6 +8,7 @@ import {
   type Ring,
 } from '../geometry'
 import { movePicture, type PlacedPicture } from './picture'
+import type { Side } from './place'
 import { frameOf } from './shapes'
 
 /** What is burnt into one face of a panel, on the panel's own plane as it is seen from outside. */
@@ -25,8 +26,6 @@ export interface Face {
 
 /** Both faces of a panel. */
 export type Faces = Record<Side, Face>
-export const FACE_SIDES = ['outside', 'inside'] as const
-export type Side = (typeof FACE_SIDES)[number]
 
 /** Nothing. */
 export const BARE: Face = { engraved: [], scored: [], pockets: [], pictures: [], own: [] }

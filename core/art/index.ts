@@ -1,15 +1,4 @@
-export {
-  BARE,
-  FACE_SIDES,
-  faceWithin,
-  isBare,
-  joinFaces,
-  mapFace,
-  onFace,
-  type Face,
-  type Faces,
-  type Side,
-} from './face'
+export { BARE, faceWithin, isBare, joinFaces, mapFace, onFace, type Face, type Faces } from './face'
 export { hatch } from './hatch'
 export {
   drawingSchema,
@@ -23,20 +12,17 @@ export {
   type Motif,
   type Words,
 } from './motif'
-export { ANCHORS, placeFields, placing, type Anchor, type Place } from './place'
+export { ANCHORS, FACE_SIDES, placeFields, placing, type Anchor, type Place, type Side } from './place'
 export {
   greysFrom,
   greysOf,
-  MOST_DOTS,
-  MOST_PICTURES,
   movePicture,
   pictureFrom,
   pictureRows,
-  pictureSchema,
   type Greys,
-  type Picture,
   type PlacedPicture,
 } from './picture'
+export { MOST_DOTS, MOST_PICTURES, pictureSchema, type Picture } from './picture-record'
 export { pictureSize } from './picture-size'
 export { readArtwork, readLines, type ArtRead, type Artwork } from './read'
 export { frameOf, linesRound, mapShapes, pointsOf, shapesOfMotif, type Kept, type Shapes } from './shapes'

@@ -3,6 +3,10 @@ import type { Bounds, Point } from '../geometry'
 
 const offset = z.number().min(-5000).max(5000)
 
+/** The faces of a panel, as the box stands. */
+export const FACE_SIDES = ['outside', 'inside'] as const
+export type Side = (typeof FACE_SIDES)[number]
+
 /** What a place on a panel is told from, seen from outside. */
 export const ANCHORS = [
   'centre',

@@ -13,7 +13,8 @@ import {
 import { letter, outlined } from '../lettering'
 import { codeRegions } from './code'
 import type { Drawing, Motif, Words } from './motif'
-import { greysOf, movePicture, type Picture, type PlacedPicture } from './picture'
+import { greysOf, movePicture, type PlacedPicture } from './picture'
+import type { Picture } from './picture-record'
 import { rulerLines } from './ruler'
 
 /** What a motif comes to, mm, its middle at (0, 0). */

@@ -70,21 +70,18 @@ export {
   openingSchema,
   openingShapeSchema,
   repeatSchema,
-  baseOf,
-  ringsOfOpening,
   type Opening,
   type OpeningShape,
   type Repeat,
-} from './opening'
+} from './opening-record'
+export { baseOf, ringsOfOpening } from './opening'
 export {
   engravingSchema,
-  engravingsOn,
   HOW_KINDS,
   howSchema,
   MOST_ENGRAVINGS,
-  NO_WORDS,
-  type Engraved,
   type Engraving,
   type How,
-} from './engraving'
+} from './engraving-record'
+export { engravingsOn, NO_WORDS, type Engraved } from './engraving'
 export { fallsOpen, LIES_IN_USE } from './lies'

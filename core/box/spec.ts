@@ -6,8 +6,8 @@ import { NO_DIVIDERS, dividersSchema } from './cells'
 import { fittingsSchema, LIES, NO_FITTINGS } from './fittings'
 import { PANEL_NAMES, type PanelName } from './names'
 import { drawingSchema, MOST_DRAWINGS, MOST_PICTURES, pictureSchema } from '../art'
-import { engravingSchema, MOST_ENGRAVINGS } from './engraving'
-import { MOST_OPENINGS, openingSchema } from './opening'
+import { engravingSchema, MOST_ENGRAVINGS } from './engraving-record'
+import { MOST_OPENINGS, openingSchema } from './opening-record'
 
 export { PANEL_NAMES, type PanelName }
 

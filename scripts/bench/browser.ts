@@ -45,7 +45,7 @@ async function scriptOf(
   await page.waitForTimeout(1200)
   // What comes after the page stands: the planner in its worker and the drawing in space, and on the first
   // page the arithmetic of the small pictures.
-  const isLater = path === '' ? /Picture-|materials-|\/box-/ : /scene|worker/
+  const isLater = path === '' ? /Picture-|materials-|pipeline-|\/box-/ : /scene|worker/
   let [plain, later] = [0, 0]
   for (const [url, size] of sizes) {
     if (isLater.test(url)) later += await size
@@ -67,9 +67,10 @@ async function sizes(browser: Browser, address: string): Promise<void> {
   }
 }
 
-async function typing(page: Page, what: string): Promise<void> {
-  const taken = await page.evaluate(async () => {
-    const field = document.querySelector<HTMLInputElement>('[data-dimension=width] input')!
+/** Work of the page for a key until it is drawn, ms, sorted. */
+const perKey = (page: Page, selector: string): Promise<number[]> =>
+  page.evaluate(async (wanted) => {
+    const field = document.querySelector<HTMLInputElement>(wanted)!
     const each: number[] = []
     for (let i = 0; i < 80; i++) {
       field.value = String(200 + i)
@@ -90,10 +91,28 @@ async function typing(page: Page, what: string): Promise<void> {
     }
     // the first forty warm the engine up, as a minute of typing does
     return each.slice(40).sort((a, b) => a - b)
-  })
+  }, selector)
+
+async function typing(page: Page, what: string): Promise<void> {
+  const taken = await perKey(page, '[data-dimension=width] input')
   row(
     `typing in Shape${what}: work of the page per keystroke until it is drawn, median`,
     `${ms(taken[20])}, ${(taken[20] / FRAME).toFixed(2)} of a frame; slowest tenth ${ms(taken[36])}`,
+  )
+}
+
+/** What is typed while a search goes on in the workers beside the page. */
+async function typingWhileSearching(page: Page, address: string): Promise<void> {
+  await openJob(page, address, 'demo-core-cabinet', 'layout')
+  await page.getByText(/^All \d+ parts$/).click()
+  const still = await perKey(page, 'input[type=search]')
+  await page.getByRole('button', { name: 'Search on' }).click()
+  await page.getByRole('button', { name: 'Stop, keep the best' }).waitFor()
+  const searching = await perKey(page, 'input[type=search]')
+  await page.getByRole('button', { name: 'Stop, keep the best' }).click()
+  row(
+    'typing in Lay out while a search goes on / while none does, median',
+    `${ms(searching[20])} / ${ms(still[20])}; ${(searching[20] / FRAME).toFixed(2)} of a frame`,
   )
 }
 
@@ -162,6 +181,7 @@ export async function benchBrowser(): Promise<void> {
   await openJob(page, address, 'demo-tray', 'shape')
   await typing(page, '')
   await opening(page, address)
+  await typingWhileSearching(page, address)
   await browser.close()
   await typingThirty(address)
   server.close()

@@ -1,0 +1,68 @@
+import { PLAIN_BOX } from '../../core/box'
+import { deriveBox, deriveThings, makeParts, partsOfThings } from '../../core/derive'
+import { emptyJob } from '../../core/job'
+import { makeJob } from '../../core/kinds'
+import { layoutTask, nestSteps, readTask, sheetsOf, surfaceOf, type NestPart } from '../../core/nest'
+import { ownerOf } from '../testing/parts'
+import { SPEC } from './core'
+import { ms, row } from './timing'
+
+const RULES = { margin: 5, gap: 3, grain: 'free', turning: true } as const
+const seconds = (): number => performance.now() / 1000
+
+/** Five panels a copy. */
+function partsOf(count: number): NestPart[] {
+  const job = {
+    ...emptyJob('bench', 'Bench', ''),
+    box: { ...SPEC, ...PLAIN_BOX, width: 120, depth: 90, height: 60 },
+  }
+  return makeParts(deriveBox(job), ownerOf(count / 5), job.cut)
+}
+
+/** How long the first layout takes, from few parts to many. */
+function benchFirst(): void {
+  const counts = [15, 60, 150, 300, 600]
+  const supply = sheetsOf(surfaceOf({ width: 600, height: 400 }, null), 90)
+  const taken = counts.map((count) => {
+    const parts = partsOf(count)
+    const start = performance.now()
+    nestSteps(parts, RULES, supply).next()
+    return performance.now() - start
+  })
+  row('the first layout of 15, 60, 150, 300, 600 parts', taken.map(ms).join(', '))
+  row(
+    'of 60 (limit 1000 ms); of 600 over that of 60, for ten times the parts',
+    `${ms(taken[1])}; ${(taken[4] / taken[1]).toFixed(1)}`,
+  )
+}
+
+/** Three boxes that a person fits on one sheet. */
+function benchFifteen(): void {
+  const made = makeJob('box', { width: '4 in', depth: '3 in', height: '2 in', thickness: '1/8 in' }, 'k', '')
+  if (!made.ok) throw new Error(made.error)
+  const parts = partsOfThings(deriveThings(made.job), { letters: false, face: 'outside' })
+  const read = readTask(
+    JSON.stringify({
+      gap: 3,
+      margin: 5,
+      parts: parts.map(({ panel, shape }) => ({
+        id: panel,
+        outline: shape.outline.map(({ x, y }) => [x, y]),
+        count: 3,
+      })),
+      sheets: [{ id: 's', width: 304.8, height: 304.8, count: 10 }],
+    }),
+  )
+  if (!read.ok) throw new Error(read.error)
+  const found = [1, 2, 3, 4, 5].map((seed) => layoutTask(read.task, 20, seed, seconds))
+  row(
+    'the 15 parts of three boxes on one sheet (limit 5 s), five seeds',
+    found.map(({ sheetsUsed, seconds: took }) => `${sheetsUsed} in ${took.toFixed(1)} s`).join(', '),
+  )
+}
+
+export function benchSearch(): void {
+  console.log('\nThe search')
+  benchFirst()
+  benchFifteen()
+}
