@@ -18,6 +18,7 @@ export const launch = (space = true) =>
 
 /** Waits until a job's page has worked everything out. */
 export async function openJob(page, address, job, station) {
+  await page.goto('about:blank') // or what is up to date may still be the page before
   await page.goto(`${address}#/job/${job}/${station}`)
   await page.getByText('up to date').waitFor()
   await page.waitForTimeout(400) // one more frame for the drawing in space

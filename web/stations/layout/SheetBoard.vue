@@ -106,7 +106,7 @@ const frame = computed(() => ({
   x: -textSize.value,
   y: -textSize.value * 2,
   width: board.value.width + textSize.value * 2,
-  height: board.value.height + textSize.value * 3,
+  height: board.value.height + textSize.value * 4,
 }))
 const zoomed = useBoardZoom(svg, frame)
 watch(
