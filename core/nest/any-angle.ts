@@ -1,5 +1,6 @@
 import { area, rectangle, sizeOf, type Point, type Region, type Ring } from '../geometry'
 import { lackingIn } from './boxes'
+import { isLess } from './cost'
 import type { NestProgress } from './nest'
 import { groundOf, outlineSteps, poseOf, stepFor, type OutlineFound, type OutlinePart } from './outline'
 import type { Supply, Surface } from './surface'
@@ -84,11 +85,6 @@ function judge(
   ]
 }
 
-const isLess = (a: number[], b: number[]): boolean => {
-  const i = a.findIndex((value, at) => Math.abs(value - b[at]) > 1e-6)
-  return i >= 0 && a[i] < b[i]
-}
-
 /** Whether there is anything to be won by true outlines over what quarter turns and rectangles find. */
 const isWorthIt = (parts: NestPart[], rules: NestRules, supply: Supply): boolean =>
   supply.every(({ loads }) => loads.length === 1) &&
@@ -96,9 +92,9 @@ const isWorthIt = (parts: NestPart[], rules: NestRules, supply: Supply): boolean
     parts.some((part) => isFree(part, rules) && directionsOf(part.shape.outline).some((at) => at > 0.01)))
 
 /**
- * Goes on from a layout by rectangles and quarter turns: the same parts by their true outlines, where they may
- * at every angle that brings a long side along a side of a sheet. The better of both is kept. Nothing is tried where the bed takes a sheet
- * in several loads, or where something is pinned.
+ * Goes on from a layout by rectangles and quarter turns: the same parts by their true outlines, where they
+ * may at every angle that brings a long side along a side of a sheet. The better of both is kept. Nothing is
+ * tried where the bed takes a sheet in several loads, or where something is pinned.
  * @param before the layout by quarter turns, and how many tries it took
  */
 export function* atAnyAngle(

@@ -118,7 +118,7 @@ interface Room {
   height: number
 }
 
-/** The rectangles inside of parts that lie by quarter turns, and the room, each as if the gap were part of it. */
+/** Rectangles inside of parts that lie by quarter turns, and the room, each as if the gap were part of it. */
 function inside(parts: Lying, gap: number, room: Room): { items: Packed[]; room: Room } {
   const apart = gap * CORNERWISE
   const items = parts.flatMap(({ shape, turns }): Packed[] => {

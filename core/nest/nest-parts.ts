@@ -7,8 +7,8 @@ import type { Supply } from './surface'
 import type { Layout, LayoutSettings, NestPart, NestRules, Placement } from './types'
 
 /**
- * Lays parts out by all that the rules allow, as `nestSteps` does: those that share an edge as one, into the openings of others first, then by
- * quarter turns, few of them by every order there is, then at any angle.
+ * Lays parts out by all that the rules allow, as `nestSteps` does: those that share an edge as one, into the
+ * openings of others first, then by quarter turns, few of them by every order there is, then at any angle.
  */
 export function* nestParts(
   parts: NestPart[],

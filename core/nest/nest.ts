@@ -4,6 +4,7 @@ import { joinBlocks } from './blocks'
 import { largestRoom, makeCandidates, makePose, pack, type Candidate, type Strategy } from './pack'
 import { randomFrom } from './random'
 import { boxByBox, lackingIn } from './boxes'
+import { isLess } from './cost'
 import { fewestSheets } from './check'
 import { loadAt, type Supply } from './surface'
 import type { Layout, NestRules, NestPart, Placement } from './types'
@@ -45,8 +46,9 @@ const UNSURE = 0.4
 const FORGIVEN = 40
 
 /**
- * Lower is better: boxes that are not whole, area of unplaced parts, what the sheets count for, loads of the last sheet, then how
- * little the sheets before the last one are filled, then how much of the last load is taken up.
+ * Lower is better: boxes that are not whole, area of unplaced parts, what the sheets count for, loads of the
+ * last sheet, then how little the sheets before the last one are filled, then how much of the last load is
+ * taken up.
  */
 function cost(
   { placements, unplaced }: Layout,
@@ -83,11 +85,6 @@ function cost(
   const right = Math.max(0, ...there.map((each) => each.right - x))
   const top = Math.max(0, ...there.map((each) => each.top - y))
   return [broken, left, weight, last, -fullness, right * top]
-}
-
-const isLess = (a: number[], b: number[]): boolean => {
-  const i = a.findIndex((value, index) => Math.abs(value - b[index]) > 1e-6)
-  return i >= 0 && a[i] < b[i]
 }
 
 /** An order near another one: a few parts change places, or are taken earlier or later. */

@@ -42,7 +42,7 @@ describe('a part that is put down near others', () => {
     }
     expect(snapped(block(146, 125, 40, 20), [toothed])).toEqual([143, 123])
   })
-  test('never ends nearer than the gap to anything it was free of, as an unrelated library measures it', () => {
+  test('never ends nearer to anything than the gap, as an unrelated library measures it', () => {
     const place = fc.record({
       x: fc.integer({ min: 100, max: 300 }),
       y: fc.integer({ min: 100, max: 250 }),

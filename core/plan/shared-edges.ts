@@ -19,7 +19,8 @@ function without(path: CutPath, { first, last }: Side, on: string): CutPath {
 
 /**
  * Outlines whose straight sides lie on each other, with each such stretch in one of them only: the kerf is
- * between both parts once. A path leaves one side out at most, and only one that another cuts from end to end.
+ * between both parts once. A path leaves one side out at most, and only one that another
+ * cuts from end to end.
  */
 export function cutOnce(paths: CutPath[]): CutPath[] {
   const outlines = paths.filter(({ operation, closed }) => operation === 'outline' && closed)

@@ -124,8 +124,8 @@ function pathChecks({ job, plan, parts }: Looked, say: Say): Check[] {
           ok(
             'shared',
             `${counted(sharing.length, 'edge')} cut once for two parts`,
-            'The kerf between them counts once. A part that comes loose first must not tilt into the way of ' +
-              'the other: stay with the machine.',
+            'The kerf between them counts once. A part that comes loose first must not tilt into the ' +
+              'way of the other: stay with the machine.',
           ),
         ]
       : []),

@@ -4,7 +4,7 @@ import type { Answer } from './protocol'
 type Progress = Extract<Answer, { kind: 'progress' }>
 type Planned = Extract<Answer, { kind: 'planned' }>
 
-/** Searches that go on beside each other, each in rounds of its own: of what they find the best is handed on. */
+/** Searches beside each other, each in rounds of its own: of what they find the best is handed on. */
 export class Lanes {
   private readonly progress = new Map<number, Progress>()
   private readonly ended = new Map<number, Planned | null>()

@@ -1,3 +1,4 @@
+import { isLess } from '../cost'
 import { randomFrom } from '../random'
 import { packOutlines, type Lying, type OutlinePart, type OutlineSheets, type OutlineStrategy } from './pack'
 
@@ -15,11 +16,6 @@ export interface OutlineStock extends OutlineSheets {
 
 /** How long a worse order is forgiven, in tries: late acceptance, as for rectangles. */
 const FORGIVEN = 12
-
-const isLess = (a: number[], b: number[]): boolean => {
-  const i = a.findIndex((value, index) => Math.abs(value - b[index]) > 1e-6)
-  return i >= 0 && a[i] < b[i]
-}
 
 function costOf(
   lying: Lying[],

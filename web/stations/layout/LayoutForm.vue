@@ -35,6 +35,10 @@ const few = computed(() => {
   const atHand = stock.value?.sheetsAtHand ?? Infinity
   return settings.value.sheets > atHand ? `There ${atHand === 1 ? 'is' : 'are'} ${atHand} at hand.` : ''
 })
+const isFreeHere = computed(() => {
+  const { anyAngle, grain, turning } = derived.rules
+  return anyAngle && grain === 'free' && turning
+})
 const loads = computed(() => {
   const { length } = derived.surface.loads
   return length > 1 ? `Larger than the bed: each sheet is cut in up to ${counted(length, 'load')}.` : ''
@@ -118,7 +122,6 @@ const loads = computed(() => {
       @update:model-value="change({ turning: $event }, '')"
     />
     <ToggleSwitch
-      v-if="settings.turning && derived.rules.grain === 'free'"
       data-field="any-angle"
       label="At any angle, not only by quarter turns"
       :model-value="settings.anyAngle"
@@ -133,8 +136,8 @@ const loads = computed(() => {
     <p v-if="settings.shareEdges && !derived.rules.shareEdges" class="note">
       Not while the laser’s software compensates, nor with bridges: such a line cannot be that of two parts.
     </p>
-    <p v-if="settings.anyAngle && !derived.rules.anyAngle" class="note">
-      The beam is not round, or the grain matters: parts lie by quarter turns.
+    <p v-if="settings.anyAngle && !isFreeHere" class="note">
+      The beam is not round, the grain matters, or they may not be turned: parts lie by quarter turns.
     </p>
   </form>
 </template>

@@ -28,7 +28,8 @@ const isSpendable = computed(() => {
 const found = computed(() => {
   if (!planner.progress) return ''
   const { tried, of, round, sheets, score } = planner.progress
-  const best = `${counted(sheets, 'sheet')}${score?.rest ? `, a piece of ${say.value.area(score.rest)} left` : ''}`
+  const rest = score?.rest ? `, a piece of ${say.value.area(score.rest)} left` : ''
+  const best = `${counted(sheets, 'sheet')}${rest}`
   return `${round > 0 ? `round ${round}` : `${tried} of ${of}`}: ${best}`
 })
 

@@ -14,7 +14,7 @@ export const REACH = 8
 
 const ANYWHERE: Bounds = { minX: -Infinity, minY: -Infinity, maxX: Infinity, maxY: Infinity }
 
-/** What of a sheet parts may lie on, where something lies; the sides of a piece of any outline draw nothing. */
+/** What of a sheet parts may lie on round a place; the sides of a piece of any outline draw nothing. */
 function roomAt(surface: Surface, { minX, minY, maxX, maxY }: Bounds, margin: number): Bounds {
   if (surface.outline) return ANYWHERE
   const { x, y, width, height } = surface.loads[loadAt(surface, (minX + maxX) / 2, (minY + maxY) / 2)]
