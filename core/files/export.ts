@@ -131,7 +131,12 @@ export function writeAgain(
   { load, parts, passes }: { load: LoadPlan; parts: string[]; passes: number },
   format: 'svg' | 'dxf' | 'gcode',
 ): OutputFile {
-  const paths = load.paths.filter(({ part, operation }) => cutsThrough(operation) && parts.includes(part))
+  const own = load.paths.filter(({ part, operation }) => cutsThrough(operation) && parts.includes(part))
+  // A side that is cut with another part's is cut again with all of that one's outline.
+  const hosts = new Set(own.flatMap(({ beside }) => beside ?? []))
+  const paths = load.paths.filter(
+    (path) => own.includes(path) || (path.operation === 'outline' && hosts.has(path.part)),
+  )
   const file = { ...fileOf(job, box, plan, load, { name: 'again', paths }), aim: [] }
   const name = `${fileStem(job.name)}-${pageName(load, box)}-again.${format}`
   if (format === 'svg') return { name, content: writeSvg(file) }

@@ -1,6 +1,5 @@
 import { area, rectangle, sizeOf, type Point, type Region, type Ring } from '../geometry'
-import { lackingIn } from './boxes'
-import { isLess } from './cost'
+import { costOf, isLess } from './cost'
 import type { NestProgress } from './nest'
 import { groundOf, outlineSteps, poseOf, stepFor, type OutlineFound, type OutlinePart } from './outline'
 import type { Supply, Surface } from './surface'
@@ -65,26 +64,6 @@ function kindsOf(supply: Supply, { margin, gap }: NestRules) {
   })
 }
 
-/** What a layout is judged by against one that was found another way: lower is better. */
-function judge(
-  { placements, unplaced }: Layout,
-  parts: NestPart[],
-  supply: Supply,
-  areas: Map<string, number>,
-): number[] {
-  const used = [...new Set(placements.map(({ sheet }) => sheet))].sort((a, b) => a - b)
-  const last = used[used.length - 1]
-  const onLast = placements.filter(({ sheet }) => sheet === last)
-  const sum = (some: { part: string }[]): number =>
-    some.reduce((total, { part }) => total + areas.get(part)!, 0)
-  return [
-    lackingIn(parts)(unplaced),
-    sum(unplaced),
-    used.reduce((weight, sheet) => weight + supply[sheet].weight, 0),
-    sum(onLast),
-  ]
-}
-
 /** Whether there is anything to be won by true outlines over what quarter turns and rectangles find. */
 const isWorthIt = (parts: NestPart[], rules: NestRules, supply: Supply): boolean =>
   supply.every(({ loads }) => loads.length === 1) &&
@@ -131,7 +110,6 @@ export function* atAnyAngle(
     if (isPlain) known.set(part.shape, poses)
     return { id: part.id, area: area(part.shape), poses }
   })
-  const areas = new Map(outlined.map((part) => [part.id, part.area]))
   const sizes = new Map(
     parts.map(({ id, shape }): [string, [number, number]] => {
       const { width, height } = sizeOf(shape)
@@ -157,12 +135,12 @@ export function* atAnyAngle(
         },
     ),
   })
-  let cost = judge(layout, parts, supply, areas)
+  let cost = costOf(layout, parts, supply)
   const tries = triesFor(parts.length)
   let tried = 0
   for (const found of outlineSteps(outlined, kinds, rules.margin, rules.gap, seed)) {
     const other = asLayout(found)
-    const its = judge(other, parts, supply, areas)
+    const its = costOf(other, parts, supply)
     if (isLess(its, cost)) [layout, cost] = [other, its]
     tried++
     yield { tried: before.tried + tried, of: before.tried + tries, layout }

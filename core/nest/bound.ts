@@ -142,9 +142,12 @@ export function fewestByRectangles(parts: Lying, gap: number, room: Room): numbe
   return rectangleBound(items, all.width, all.height)
 }
 
-/** More rectangles than these are not looked at one by one, and longer than this many nodes neither. */
-const MOST_EXACT = 14
-const NODES = 30_000
+/**
+ * More rectangles than these are not looked at one by one, and no longer than this many nodes: it is asked for
+ * with every plan.
+ */
+const MOST_EXACT = 12
+const NODES = 6_000
 
 /** What was told before, for the same rectangles in the same room. */
 const told = new Map<string, boolean>()
@@ -153,14 +156,15 @@ const MOST_TOLD = 200
 /**
  * Whether it is proven that parts cannot all lie on one sheet: not even the rectangles inside of them do,
  * whatever the order. False where it is not known.
+ * @param nodes that are looked at, at most
  */
-export function cannotLieOnOne(parts: Lying, gap: number, room: Room): boolean {
+export function cannotLieOnOne(parts: Lying, gap: number, room: Room, nodes = NODES): boolean {
   const { items, room: all } = inside(parts, gap, room)
   if (items.length > MOST_EXACT) return false
-  const key = JSON.stringify([items, all])
+  const key = JSON.stringify([items, all, nodes])
   const before = told.get(key)
   if (before !== undefined) return before
-  const proven = packsInto(items, all.width, all.height, NODES).fits === false
+  const proven = packsInto(items, all.width, all.height, nodes).fits === false
   if (told.size >= MOST_TOLD) told.clear()
   told.set(key, proven)
   return proven

@@ -28,6 +28,8 @@ interface Axis {
   /** Pairs of which the first has to end before the second begins, and pairs that only come in that order. */
   before: [number, number][]
   notAfter: [number, number][]
+  /** Which pairs were put in order, by the one's number times how many there are, and the other's. */
+  apart: Uint8Array
 }
 
 const copyOf = (axis: Axis): Axis => ({
@@ -35,7 +37,15 @@ const copyOf = (axis: Axis): Axis => ({
   low: [...axis.low],
   high: [...axis.high],
   before: [...axis.before],
+  apart: axis.apart.slice(),
 })
+
+/** Has the first of a pair end before the second begins. */
+function order(axis: Axis, pair: [number, number]): void {
+  const [a, b] = pair
+  axis.before.push(pair)
+  axis.apart[a * axis.sizes.length + b] = axis.apart[b * axis.sizes.length + a] = 1
+}
 
 /** Draws the places together until nothing changes; false where nothing is left of one. */
 function tighten({ sizes, low, high, before, notAfter }: Axis): boolean {
@@ -68,11 +78,21 @@ function isRoomAcross({ sizes, low, high }: Axis, across: Axis): boolean {
   })
 }
 
+/** One of two before the other, on one axis. */
+interface Way {
+  axis: 'x' | 'y'
+  pair: [number, number]
+}
+
 class Search {
   private left: number
 
   constructor(nodes: number) {
     this.left = nodes
+  }
+
+  get isSpent(): boolean {
+    return this.left <= 0
   }
 
   /** Spots for rectangles that are not turned any more; null where there are none, undefined: given up. */
@@ -84,7 +104,7 @@ class Search {
     let isGivenUp = false
     for (const { axis, pair } of ways) {
       const [nextX, nextY] = [copyOf(x), copyOf(y)]
-      ;(axis === 'x' ? nextX : nextY).before.push(pair)
+      order(axis === 'x' ? nextX : nextY, pair)
       const found = this.place(nextX, nextY)
       if (found) return found
       isGivenUp ||= found === undefined
@@ -93,16 +113,19 @@ class Search {
   }
 
   /** The ways in which the hardest pair can still lie apart; null where every pair does. */
-  private fewestWays(x: Axis, y: Axis): { axis: 'x' | 'y'; pair: [number, number] }[] | null {
-    let fewest: { axis: 'x' | 'y'; pair: [number, number] }[] | null = null
+  private fewestWays(x: Axis, y: Axis): Way[] | null {
+    let fewest: Way[] | null = null
     for (let i = 0; i < x.low.length; i++)
       for (let j = i + 1; j < x.low.length; j++) {
         if (isApart(x, i, j) || isApart(y, i, j)) continue
-        const ways = ([x, y] as const).flatMap((axis) =>
-          [[i, j] as [number, number], [j, i] as [number, number]]
-            .filter(([a, b]) => axis.low[a] + axis.sizes[a] <= axis.high[b] + TINY)
-            .map((pair) => ({ axis: axis === x ? ('x' as const) : ('y' as const), pair })),
-        )
+        const ways: Way[] = []
+        for (const [axis, on] of [
+          ['x', x],
+          ['y', y],
+        ] as const) {
+          if (on.low[i] + on.sizes[i] <= on.high[j] + TINY) ways.push({ axis, pair: [i, j] })
+          if (on.low[j] + on.sizes[j] <= on.high[i] + TINY) ways.push({ axis, pair: [j, i] })
+        }
         if (!fewest || ways.length < fewest.length) fewest = ways
         if (fewest.length === 0) return fewest
       }
@@ -111,10 +134,10 @@ class Search {
 }
 
 /** Whether two lie one after the other on an axis: wherever they can be, or as was decided. */
-const isApart = ({ low, high, sizes, before }: Axis, i: number, j: number): boolean =>
+const isApart = ({ low, high, sizes, apart }: Axis, i: number, j: number): boolean =>
+  apart[i * sizes.length + j] === 1 ||
   high[i] + sizes[i] <= low[j] + TINY ||
-  high[j] + sizes[j] <= low[i] + TINY ||
-  before.some(([a, b]) => (a === i && b === j) || (a === j && b === i))
+  high[j] + sizes[j] <= low[i] + TINY
 
 const isSame = (a: Packed, b: Packed): boolean =>
   Math.abs(a.width - b.width) < TINY && Math.abs(a.height - b.height) < TINY && a.turns === b.turns
@@ -142,6 +165,7 @@ export function packsInto(items: Packed[], width: number, height: number, nodes:
       high: sizes.map((size) => room - size[of]),
       before: [],
       notAfter: [],
+      apart: new Uint8Array(sizes.length ** 2),
     })
     const [x, y] = [axis(0, width), axis(1, height)]
     // Equal ones come in their order from the left; a layout and its mirror image are one.
@@ -157,6 +181,10 @@ export function packsInto(items: Packed[], width: number, height: number, nodes:
     return found ?? null
   }
   function turnFrom(i: number): [number, number][] | null {
+    if (search.isSpent) {
+      isGivenUp = true
+      return null
+    }
     if (i === sorted.length) return fixed()
     const item = sorted[i]
     const isSquare = Math.abs(item.width - item.height) < TINY

@@ -5,7 +5,7 @@ import { turnsOf, type Layout, type NestPart, type NestRules } from './types'
 
 /** More parts than these are left to the search, and longer than this many nodes is not looked. */
 const MOST_PARTS = 10
-const NODES = 30_000
+const NODES = 10_000
 
 /**
  * For few parts that a search needed two sheets for: a layout on one where the rectangles round them fit,

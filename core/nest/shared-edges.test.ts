@@ -65,6 +65,17 @@ describe('two parts with a straight side of one length', () => {
       ['p1', 'p3'],
     ])
   })
+  test('a pair that is too large for the sheet, or would cost another one, is laid out apart', () => {
+    const parts = [block('a', 100, 80), block('b', 100, 80)]
+    const small = surfaceOf({ width: 120, height: 100 }, null)
+    const apart = lastOf(nestParts(parts, rules, sheetsOf(small, 2)))
+    expect(apart.unplaced).toEqual([])
+    expect(apart.placements.map(({ sheet }) => sheet).sort()).toEqual([0, 1])
+    const three = [...parts, block('c', 100, 80)]
+    const shared = lastOf(nestParts(three, rules, sheetsOf(surfaceOf({ width: 120, height: 180 }, null), 3)))
+    expect(new Set(shared.placements.map(({ sheet }) => sheet)).size).toBe(2)
+    expect(violations(three, shared.placements, { ...rules, shareEdges: false }, () => small)).not.toEqual([])
+  })
   test('all parts of random boxes are laid out all the same, without a fault', () => {
     const size = fc.integer({ min: 60, max: 160 })
     fc.assert(

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import { demo } from '../../scripts/testing/demo'
 import { deriveAll } from '../derive'
-import { compareFiles, exportJob } from '../files'
+import { compareFiles, exportJob, writeAgain } from '../files'
 import type { Job } from '../job'
 import { rehearse } from './index'
 
@@ -51,6 +51,20 @@ describe('however parts lie, they come out as they would by themselves', () => {
       if (!compared.ok) throw new Error(compared.error)
       expect(compared.differences).toMatchObject({ same: paths.length, missing: [], extra: [] })
     }
+  })
+  test('an extra pass over a part goes round the one whose edge it shares as well', () => {
+    const job = ruled('crate', { shareEdges: true })
+    const { derived } = deriveAll(job)
+    const [load] = derived.plan!.loads
+    const { part, beside } = load.paths.find((path) => path.beside !== undefined)!
+    const again = { load, parts: [part], passes: 1 }
+    const { name, content } = writeAgain(job, derived, derived.plan!, again, 'svg')
+    const compared = compareFiles([{ name, text: content }], load, job.measure.machine!)
+    if (!compared.ok) throw new Error(compared.error)
+    const missing = compared.differences.missing.filter(({ operation }) => operation === 'outline')
+    expect(missing.map((path) => path.part)).not.toContain(part)
+    expect(missing.map((path) => path.part)).not.toContain(beside)
+    expect(missing).toHaveLength(3)
   })
   test('a part at an odd angle: of the same size on its own axes, and its joints as tight', () => {
     const plain = ruled('specimen-tray', {})

@@ -8,6 +8,9 @@ import { isForRectangles, rectangleTries } from './rectangles'
 /** Looks at a task while there is time. */
 const MOST_STEPS = 1_000_000
 
+/** How long every layout of few parts on one sheet is ruled out: a second or two. */
+const NODES = 50_000
+
 /** Steps by rectangles between two by outline, each of which takes about as long as all of these. */
 const BETWEEN = 12
 
@@ -31,7 +34,7 @@ function boundsOf(
   if (!(most > 0) || Math.min(room.width, room.height) <= 0) return { bound: Infinity, isTwo: () => false }
   const parts = own.map(({ shape, part }) => ({ shape, turns: part.turns }))
   const bound = Math.max(Math.ceil(all / most - 1e-9), fewestByRectangles(parts, gap, room))
-  return { bound, isTwo: () => bound === 1 && cannotLieOnOne(parts, gap, room) }
+  return { bound, isTwo: () => bound === 1 && cannotLieOnOne(parts, gap, room, NODES) }
 }
 
 /** Parts that fill the rectangle around them gain nothing from a look at their outlines. */
