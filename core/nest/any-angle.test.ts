@@ -88,6 +88,21 @@ describe('parts at any angle', () => {
       0, 20, 90, 110, 180, 200, 270, 290,
     ])
   })
+  test('and what goes into openings is searched as well, on plain sheets', () => {
+    const framed = { outline: rectangle(0, 0, 206, 156), holes: [[...rectangle(20, 20, 186, 136)].reverse()] }
+    // with the long one in the opening, what is left does not fit beside each other
+    const parts: NestPart[] = [
+      { id: 'frame', shape: framed, turnedShape: framed },
+      block('long', 148, 104),
+      block('a', 76, 104),
+      block('b', 76, 104),
+      block('beside', 58, 104),
+    ]
+    const on = surfaceOf({ width: 216, height: 276 }, null)
+    const { placements, unplaced } = layOut(parts, [on], { inOpenings: true, anyAngle: false })
+    expect(unplaced).toEqual([])
+    expect(violations(parts, placements, rules, () => on)).toEqual([])
+  })
   test('in openings of others only where the maker wants them there', () => {
     const frame: NestPart = {
       ...block('frame', 150, 150),

@@ -64,10 +64,25 @@ function kindsOf(supply: Supply, { margin, gap }: NestRules) {
   })
 }
 
+type Rules = NestRules & Pick<LayoutSettings, 'inOpenings'>
+
+/** Whether an opening of one part is wide enough for another one. */
+function hasRoomInside(parts: NestPart[]): boolean {
+  const sizes = parts.map(({ shape }) => sizeOf(shape))
+  const least = Math.min(...sizes.map(({ width, height }) => Math.min(width, height)))
+  return parts.some(({ shape }) =>
+    shape.holes.some((hole) => {
+      const { width, height } = sizeOf({ outline: hole, holes: [] })
+      return Math.min(width, height) > least
+    }),
+  )
+}
+
 /** Whether there is anything to be won by true outlines over what quarter turns and rectangles find. */
-const isWorthIt = (parts: NestPart[], rules: NestRules, supply: Supply): boolean =>
+const isWorthIt = (parts: NestPart[], rules: Rules, supply: Supply): boolean =>
   supply.every(({ loads }) => loads.length === 1) &&
   (supply.some(({ outline }) => outline) ||
+    (rules.inOpenings && hasRoomInside(parts)) ||
     parts.some((part) => isFree(part, rules) && directionsOf(part.shape.outline).some((at) => at > 0.01)))
 
 /**
@@ -78,7 +93,7 @@ const isWorthIt = (parts: NestPart[], rules: NestRules, supply: Supply): boolean
  */
 export function* atAnyAngle(
   parts: NestPart[],
-  rules: NestRules & Pick<LayoutSettings, 'inOpenings'>,
+  rules: Rules,
   supply: Supply,
   pinned: Placement[],
   seed: number,

@@ -101,6 +101,48 @@ async function typing(page: Page, what: string): Promise<void> {
   )
 }
 
+/** Time from picture to picture while a part is dragged over its sheet, ms, sorted. */
+async function framesOfDrag(page: Page): Promise<number[]> {
+  const box = (await page.locator('[data-part]').first().boundingBox())!
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2]
+  await page.mouse.move(x, y)
+  await page.mouse.down()
+  await page.evaluate(() => {
+    const times: number[] = []
+    const note = (now: number): void => {
+      times.push(now)
+      if (times.length < 400) requestAnimationFrame(note)
+    }
+    Object.assign(window, { frames: times })
+    requestAnimationFrame(note)
+  })
+  for (let i = 1; i <= 60; i++) await page.mouse.move(x + (i % 20), y - (i % 7))
+  const times = await page.evaluate(() => (window as unknown as { frames: number[] }).frames)
+  await page.mouse.up()
+  return times
+    .slice(1)
+    .map((now, i) => now - times[i])
+    .sort((a, b) => a - b)
+}
+
+/** Five parts on the board, and six hundred. */
+async function dragging(page: Page, address: string): Promise<void> {
+  const taken: number[] = []
+  for (const copies of [1, 120]) {
+    await openJob(page, address, 'demo-crate', 'shape')
+    await page.locator('[data-field=copies] input').fill(String(copies))
+    await openJob(page, address, 'demo-crate', 'layout')
+    await page.locator('[data-field=sheets] input').fill('120')
+    await page.waitForTimeout(300)
+    await page.getByText('up to date').waitFor({ timeout: 120_000 })
+    taken.push(median(await framesOfDrag(page)))
+  }
+  row(
+    'dragging a part, from picture to picture: of 600 on the board / of 5',
+    `${ms(taken[1])} / ${ms(taken[0])} = ${(taken[1] / taken[0]).toFixed(2)}`,
+  )
+}
+
 /** What is typed while a search goes on in the workers beside the page. */
 async function typingWhileSearching(page: Page, address: string): Promise<void> {
   await openJob(page, address, 'demo-core-cabinet', 'layout')
@@ -182,6 +224,7 @@ export async function benchBrowser(): Promise<void> {
   await typing(page, '')
   await opening(page, address)
   await typingWhileSearching(page, address)
+  await dragging(page, address)
   await browser.close()
   await typingThirty(address)
   server.close()
