@@ -6,6 +6,7 @@ import { benchLayouts } from './bench/layouts'
 import { benchLoop } from './bench/loop'
 import { benchSearch } from './bench/search'
 import { benchSheets } from './bench/sheets'
+import { tellBroken } from './bench/timing'
 
 benchCore()
 benchAssembly()
@@ -15,3 +16,4 @@ benchSearch()
 benchLayouts()
 benchLoop()
 await benchBrowser()
+tellBroken()

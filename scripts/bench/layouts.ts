@@ -5,7 +5,7 @@ import { packerSheets } from '../testing/rectangles'
 import { boxed, randomTask } from '../testing/tasks'
 import { sizeOf, type Point } from '../../core/geometry'
 import { layoutTask, readTask, type Task } from '../../core/nest'
-import { row } from './timing'
+import { mustHold, row } from './timing'
 
 const LONGEST = 20
 const SETS: [parts: number, sheets: number, wheels: number][] = [
@@ -19,6 +19,14 @@ const SETS: [parts: number, sheets: number, wheels: number][] = [
   [80, 4, 0],
 ]
 
+/** By how much the parts were shrunk, and how many more sheets than the best may be taken then. */
+const LIMITS: [shrunk: number, over: number][] = [
+  [0, 0.15],
+  [0.02, 0.08],
+  [0.04, 0.02],
+  [0.06, 0],
+]
+
 const seconds = (): number => performance.now() / 1000
 function taskOf(raw: object): Task {
   const read = readTask(JSON.stringify(raw))
@@ -29,7 +37,7 @@ function taskOf(raw: object): Task {
 /** Sheets that were cut up into rectangles: how many more are taken than are known to do. */
 function benchKnownBest(): void {
   console.log('\nSheets over the known best; share found after 1, 5, 20 s')
-  for (const shrunk of [0, 0.02, 0.04, 0.06]) {
+  for (const [shrunk, limit] of LIMITS) {
     const sum = { ours: 0, best: 0, rectangles: 0, cuts: 0 }
     const found: number[] = []
     for (const [count, sheets, wheels] of SETS) {
@@ -47,6 +55,7 @@ function benchKnownBest(): void {
       sum.rectangles += packerSheets(parts, sheet.width, sheet.height, 0)
       sum.cuts += guillotineSheets(parts, sheet.width, sheet.height, 0)
     }
+    mustHold(sum.ours <= sum.best * (1 + limit) + 1e-9, `sheets over the best, shrunk by ${shrunk}`)
     const over = (sheets: number): string => `${((sheets / sum.best - 1) * 100).toFixed(0)} %`
     const share = (limit: number): string =>
       `${((found.filter((took) => took <= limit).length / SETS.length) * 100).toFixed(0)} %`
@@ -76,9 +85,12 @@ function benchOutlines(): void {
       Array.from({ length: count }, () => sizeOf({ outline: asPoints(outline), holes: [] })),
     )
     sum.ours += layout.sheetsUsed
-    sum.rectangles += packerSheets(boxes, 590, 390, 3)
-    sum.cuts += guillotineSheets(boxes, 590, 390, 3)
+    const theirs = [packerSheets(boxes, 590, 390, 3), guillotineSheets(boxes, 590, 390, 3)]
+    mustHold(layout.sheetsUsed <= Math.min(...theirs), `set ${seed} of outlines: more sheets than a packer`)
+    sum.rectangles += theirs[0]
+    sum.cuts += theirs[1]
   }
+  mustHold(Math.min(sum.rectangles, sum.cuts) >= 1.1 * sum.ours, 'outlines 1.10 times as dense as packers')
   row('sheets', `${sum.ours}, ${sum.rectangles}, ${sum.cuts}`)
   row('theirs / ours', [sum.rectangles, sum.cuts].map((their) => (their / sum.ours).toFixed(2)).join(', '))
 }
@@ -91,6 +103,7 @@ function benchFaults(): void {
     const task = taskOf(randomTask(seed, 3))
     faults.push(...layoutFaults(task, layoutTask(task, 0.01, seed, seconds)))
   }
+  mustHold(faults.length === 0, 'no faults in layouts')
   row(`faults in ${count} generated tasks`, `${faults.length}${faults.length > 0 ? `: ${faults[0]}` : ''}`)
 }
 

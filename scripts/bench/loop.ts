@@ -1,5 +1,5 @@
 import { bySureness, loop, reliability, type Copied } from '../testing/loop'
-import { row } from './timing'
+import { mustHold, row } from './timing'
 
 const MACHINES = 200
 /** A word that comes more often or less often than it is promised by so much is a broken promise. */
@@ -10,8 +10,7 @@ const percent = (share: number): string => `${(100 * share).toFixed(1)} %`
 function table(name: string, copies: Copied[]): void {
   for (const { word, promised, came } of reliability(copies)) {
     row(`${name}, ${word}: promised / came`, `${percent(promised)} / ${percent(came)}`)
-    if (Math.abs(promised - came) > POINTS / 100)
-      throw new Error(`${name}, ${word}: more than ${POINTS} points off`)
+    mustHold(Math.abs(promised - came) <= POINTS / 100, `${name}, ${word}: more than ${POINTS} points off`)
   }
   for (const { from, promised, came, count } of bySureness(copies))
     row(`${name}, promised ${percent(from)} and more (${count})`, `${percent(promised)} / ${percent(came)}`)

@@ -5,7 +5,7 @@ import { makeJob } from '../../core/kinds'
 import { layoutTask, nestSteps, readTask, sheetsOf, surfaceOf, type NestPart } from '../../core/nest'
 import { ownerOf } from '../testing/parts'
 import { SPEC } from './core'
-import { ms, row } from './timing'
+import { ms, mustHold, row } from './timing'
 
 const RULES = { margin: 5, gap: 3, grain: 'free', turning: true } as const
 const seconds = (): number => performance.now() / 1000
@@ -30,6 +30,7 @@ function benchFirst(): void {
     return performance.now() - start
   })
   row('the first layout of 15, 60, 150, 300, 600 parts', taken.map(ms).join(', '))
+  mustHold(taken[1] < 1000, 'the first layout of 60 parts in a second')
   row(
     'of 60 (limit 1000 ms); of 600 over that of 60, for ten times the parts',
     `${ms(taken[1])}; ${(taken[4] / taken[1]).toFixed(1)}`,
@@ -55,6 +56,10 @@ function benchFifteen(): void {
   )
   if (!read.ok) throw new Error(read.error)
   const found = [1, 2, 3, 4, 5].map((seed) => layoutTask(read.task, 20, seed, seconds))
+  mustHold(
+    found.every(({ sheetsUsed, seconds: took }) => sheetsUsed === 1 && took < 5),
+    'the 15 parts on one sheet in 5 s',
+  )
   row(
     'the 15 parts of three boxes on one sheet (limit 5 s), five seeds',
     found.map(({ sheetsUsed, seconds: took }) => `${sheetsUsed} in ${took.toFixed(1)} s`).join(', '),

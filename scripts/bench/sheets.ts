@@ -5,7 +5,7 @@ import { emptyJob } from '../../core/job'
 import { nest, sheetUse, surfaceOf, sheetsOf, type NestRules } from '../../core/nest'
 import { packerSheets } from '../testing/rectangles'
 import { SPEC } from './core'
-import { ms, row } from './timing'
+import { ms, mustHold, row } from './timing'
 
 const SIZES: [width: number, depth: number, height: number, copies: number][] = [
   [240, 160, 60, 1],
@@ -40,6 +40,7 @@ export function benchSheets(): void {
     sum.timeOurs += took
     sum.ours += sheets
     sum.theirs += theirs
+    mustHold(sheets <= theirs, `${copies} × ${width} × ${depth} × ${height}: more sheets than a packer`)
     row(
       `${copies} × ${width} × ${depth} × ${height}, ${parts.length} parts`,
       `${sheets} sheets (${(use * 100).toFixed(0)} %), packer ${theirs}, bound ${fewest}; ${ms(took)}`,

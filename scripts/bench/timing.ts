@@ -17,3 +17,16 @@ export const ms = (value: number): string => `${value.toFixed(1)} ms`
 
 /** One picture of a screen at 60 a second, ms. */
 export const FRAME = 1000 / 60
+
+const broken: string[] = []
+
+/** A limit that the product promises: whatever breaks one is told at the end, and fails the run. */
+export function mustHold(holds: boolean, what: string): void {
+  if (!holds) broken.push(what)
+}
+
+/** Tells which limits do not hold. */
+export function tellBroken(): void {
+  console.log(broken.length === 0 ? '\nAll limits hold.' : `\nNot held:\n${broken.join('\n')}`)
+  if (broken.length > 0) process.exitCode = 1
+}
