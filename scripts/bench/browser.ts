@@ -101,21 +101,20 @@ async function typing(page: Page, what: string): Promise<void> {
   )
 }
 
+/** Run in the page as it stands: when each of its next pictures is drawn. */
+const NOTE_FRAMES = `
+  window.frames = []
+  const note = (now) => window.frames.push(now) < 400 && requestAnimationFrame(note)
+  requestAnimationFrame(note)
+`
+
 /** Time from picture to picture while a part is dragged over its sheet, ms, sorted. */
 async function framesOfDrag(page: Page): Promise<number[]> {
   const box = (await page.locator('[data-part]').first().boundingBox())!
   const [x, y] = [box.x + box.width / 2, box.y + box.height / 2]
   await page.mouse.move(x, y)
   await page.mouse.down()
-  await page.evaluate(() => {
-    const times: number[] = []
-    const note = (now: number): void => {
-      times.push(now)
-      if (times.length < 400) requestAnimationFrame(note)
-    }
-    Object.assign(window, { frames: times })
-    requestAnimationFrame(note)
-  })
+  await page.evaluate(NOTE_FRAMES)
   for (let i = 1; i <= 60; i++) await page.mouse.move(x + (i % 20), y - (i % 7))
   const times = await page.evaluate(() => (window as unknown as { frames: number[] }).frames)
   await page.mouse.up()
@@ -128,12 +127,18 @@ async function framesOfDrag(page: Page): Promise<number[]> {
 /** Five parts on the board, and six hundred. */
 async function dragging(page: Page, address: string): Promise<void> {
   const taken: number[] = []
-  for (const copies of [1, 120]) {
-    await openJob(page, address, 'demo-crate', 'shape')
+  // A layout that was touched by hand is not made anew: each is another job.
+  for (const [job, copies] of [
+    ['demo-logger', 1],
+    ['demo-crate', 120],
+  ] as const) {
+    await openJob(page, address, job, 'shape')
     await page.locator('[data-field=copies] input').fill(String(copies))
-    await openJob(page, address, 'demo-crate', 'layout')
+    await openJob(page, address, job, 'layout')
+    await page.locator('[data-field=pieces-first]').selectOption('whole sheets')
     await page.locator('[data-field=sheets] input').fill('120')
-    await page.waitForTimeout(300)
+    const stop = page.getByRole('button', { name: 'Stop, keep the best' })
+    if (copies > 1) await stop.click({ timeout: 60_000 })
     await page.getByText('up to date').waitFor({ timeout: 120_000 })
     taken.push(median(await framesOfDrag(page)))
   }
