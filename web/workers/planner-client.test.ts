@@ -78,6 +78,30 @@ describe('the way to the planner', () => {
     jest.advanceTimersByTime(60_000)
     expect(other.troubles).toEqual([])
   })
+  test('a search by several ends with the best once one of them is late; what comes later is not heard', () => {
+    jest.useFakeTimers()
+    const { client: planner, answers } = client()
+    planner.ask({ kind: 'plan', sequence: 1, job, layOut: 'search on' })
+    expect(FakeWorker.made.length).toBeGreaterThan(1)
+    const [main, helper] = FakeWorker.made
+    const score = (weight: number) => ({ whole: 1, unplaced: 0, weight, sheets: weight, offcuts: 0, rest: 0 })
+    const ended = (weight: number): Answer => ({
+      kind: 'planned',
+      sequence: 1,
+      arrangement: null,
+      search: { before: score(4), after: score(weight) },
+      plan: null,
+      use: null,
+    })
+    helper.onmessage!({ data: ended(2) })
+    expect(main.asked.at(-1)).toEqual({ kind: 'stop layout' })
+    expect(answers).toEqual([])
+    jest.advanceTimersByTime(3_000)
+    expect(answers).toEqual([ended(2)])
+    main.onmessage!({ data: ended(3) })
+    expect(answers).toHaveLength(1)
+    expect(helper.terminated).toBe(true)
+  })
   test('where none can be had, a small job is planned on the page itself', async () => {
     const { client: planner, answers, troubles } = client()
     planner.ask(ask(1))

@@ -39,6 +39,8 @@ export class PlannerClient {
   private helpers: Worker[] = []
   private lanes: Lanes | null = null
   private ending: ReturnType<typeof setTimeout> | undefined
+  /** The search that was handed on before all of its workers had ended: what they say later is too late. */
+  private handed = 0
   private here: Promise<(request: Request) => void> | null = null
 
   constructor(private readonly listener: Listener) {
@@ -104,7 +106,9 @@ export class PlannerClient {
       this.stop()
       this.ending = setTimeout(() => {
         const best = lanes.best()
-        if (best && this.lanes === lanes) this.hand(best)
+        if (!best || this.lanes !== lanes) return
+        this.handed = best.sequence
+        this.hand(best)
       }, PATIENCE)
     }
     return merged
@@ -112,7 +116,7 @@ export class PlannerClient {
 
   private hear(message: Answer, lane = 0, lanes = this.lanes): void {
     if (lanes !== this.lanes || message.sequence !== this.asked?.sequence) {
-      if (lane === 0) this.listener.answer(message)
+      if (lane === 0 && message.sequence !== this.handed) this.listener.answer(message)
       return
     }
     const merged = lanes ? this.merge(message, lane) : message
