@@ -123,9 +123,10 @@ export function layoutRules({
 }: RuledJob): LayoutSettings {
   const runs = stock?.grain ?? 'none'
   // At an odd angle a beam that is not round is neither as wide as along nor as across.
-  const anyAngle = settings.anyAngle && kerfOf(kerf).round
+  const { round } = kerfOf(kerf)
+  const anyAngle = settings.anyAngle && round
   // A line that the laser's software sets off, or that is left uncut in places, cannot be that of two parts.
-  const shareEdges = settings.shareEdges && compensation === 'paths' && bridges.count === 0
+  const shareEdges = settings.shareEdges && round && compensation === 'paths' && bridges.count === 0
   const rules = { ...settings, anyAngle, shareEdges }
   if (runs === 'none') return { ...rules, grain: 'free' }
   const turned = { free: 'free', along: 'across', across: 'along' } as const

@@ -143,8 +143,8 @@ export function fewestByRectangles(parts: Lying, gap: number, room: Room): numbe
 }
 
 /**
- * More rectangles than these are not looked at one by one, and no longer than this many nodes: it is asked for
- * with every plan.
+ * More rectangles than these are not looked at one by one, and no longer than this many nodes: it is asked
+ * for with every plan.
  */
 const MOST_EXACT = 12
 const NODES = 6_000

@@ -1,4 +1,3 @@
-import { PLAIN_BOX } from '../../core/box'
 import { deriveBox, deriveThings, makeParts, partsOfThings } from '../../core/derive'
 import { emptyJob } from '../../core/job'
 import { makeJob } from '../../core/kinds'
@@ -14,7 +13,7 @@ const seconds = (): number => performance.now() / 1000
 function partsOf(count: number): NestPart[] {
   const job = {
     ...emptyJob('bench', 'Bench', ''),
-    box: { ...SPEC, ...PLAIN_BOX, width: 120, depth: 90, height: 60 },
+    box: { ...SPEC, top: false, width: 120, depth: 90, height: 60 },
   }
   return makeParts(deriveBox(job), ownerOf(count / 5), job.cut)
 }

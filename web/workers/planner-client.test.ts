@@ -78,7 +78,7 @@ describe('the way to the planner', () => {
     jest.advanceTimersByTime(60_000)
     expect(other.troubles).toEqual([])
   })
-  test('a search by several ends with the best once one of them is late; what comes later is not heard', () => {
+  test('a search by several does not wait for one that is late, nor hear it afterwards', () => {
     jest.useFakeTimers()
     const { client: planner, answers } = client()
     planner.ask({ kind: 'plan', sequence: 1, job, layOut: 'search on' })

@@ -134,7 +134,8 @@ const loads = computed(() => {
       @update:model-value="change({ shareEdges: $event }, '')"
     />
     <p v-if="settings.shareEdges && !derived.rules.shareEdges" class="note">
-      Not while the laser’s software compensates, nor with bridges: such a line cannot be that of two parts.
+      Not while the laser’s software compensates, with bridges, or where the beam is not round: such a line
+      cannot be that of two parts.
     </p>
     <p v-if="settings.anyAngle && !isFreeHere" class="note">
       The beam is not round, the grain matters, or they may not be turned: parts lie by quarter turns.
