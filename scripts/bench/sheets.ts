@@ -3,6 +3,7 @@ import { deriveBox, makeParts } from '../../core/derive'
 import { sizeOf } from '../../core/geometry'
 import { emptyJob } from '../../core/job'
 import { nest, sheetUse, surfaceOf, sheetsOf, type NestRules } from '../../core/nest'
+import { guillotineSheets } from '../testing/guillotine'
 import { packerSheets } from '../testing/rectangles'
 import { SPEC } from './core'
 import { ms, mustHold, row } from './timing'
@@ -24,7 +25,7 @@ const SUPPLY = sheetsOf(SURFACE, 90)
 /** Sheets against a general-purpose rectangle packer, same parts' bounding boxes. */
 export function benchSheets(): void {
   console.log('\nSheets against a general-purpose rectangle packer, same parts’ bounding boxes')
-  const sum = { ours: 0, theirs: 0, timeOurs: 0, timeTheirs: 0 }
+  const sum = { ours: 0, theirs: 0, cuts: 0, timeOurs: 0, timeTheirs: 0 }
   for (const [width, depth, height, copies] of SIZES) {
     const box = { ...SPEC, width, depth, height }
     const job = { ...emptyJob('bench', 'Bench', ''), box }
@@ -37,10 +38,15 @@ export function benchSheets(): void {
     const shapes = parts.map(({ shape }) => sizeOf(shape))
     const theirs = packerSheets(shapes, 590, 390, 3)
     sum.timeTheirs += performance.now() - start
+    const cuts = guillotineSheets(shapes, 590, 390, 3)
+    sum.cuts += cuts
     sum.timeOurs += took
     sum.ours += sheets
     sum.theirs += theirs
-    mustHold(sheets <= theirs, `${copies} × ${width} × ${depth} × ${height}: more sheets than a packer`)
+    mustHold(
+      sheets <= Math.min(theirs, cuts),
+      `${copies} × ${width} × ${depth} × ${height}: more sheets than a packer`,
+    )
     row(
       `${copies} × ${width} × ${depth} × ${height}, ${parts.length} parts`,
       `${sheets} sheets (${(use * 100).toFixed(0)} %), packer ${theirs}, bound ${fewest}; ${ms(took)}`,
@@ -48,5 +54,10 @@ export function benchSheets(): void {
   }
   const { ours, theirs, timeOurs, timeTheirs } = sum
   row('all of them: sheets, ours / packer', `${ours} / ${theirs} = ${(ours / theirs).toFixed(3)}`)
+  row(
+    'all of them: sheets of a second packer / ours',
+    `${sum.cuts} / ${ours} = ${(sum.cuts / ours).toFixed(3)}`,
+  )
+  mustHold(Math.min(theirs, sum.cuts) >= 1.1 * ours, 'boxes 1.10 times as dense as packers')
   row('time of the whole search / one run of the packer', (timeOurs / timeTheirs).toFixed(0))
 }
