@@ -1,4 +1,5 @@
-// Prints speeds and ratios of one run; nothing here passes or fails. Sets itself up and builds first.
+// Prints speeds and ratios of one run; fails where a limit that is promised does not hold. Sets itself up
+// and builds first.
 import { fileURLToPath } from 'node:url'
 import { run, setUp } from './setup.mjs'
 

@@ -134,7 +134,7 @@ async function dragging(page: Page, address: string): Promise<void> {
   ] as const) {
     await openJob(page, address, job, 'shape')
     await page.locator('[data-field=copies] input').fill(String(copies))
-    await openJob(page, address, job, 'layout')
+    await page.goto(`${address}#/job/${job}/layout`) // what goes on there is stopped below, not waited for
     await page.locator('[data-field=pieces-first]').selectOption('whole sheets')
     await page.locator('[data-field=sheets] input').fill('120')
     const stop = page.getByRole('button', { name: 'Stop, keep the best' })

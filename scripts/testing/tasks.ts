@@ -1,6 +1,6 @@
 import { randomFrom } from '../../core/nest/random'
 
-type Corner = [number, number]
+export type Corner = [number, number]
 
 export const boxed = (width: number, height: number): Corner[] => [
   [0, 0],
