@@ -1,10 +1,7 @@
 import { OPERATION_NAMES } from '../machine'
+import type { FilesPer } from './asked'
 import type { CutPath } from './path'
 import { stagesOf } from './stages'
-
-/** What one file is written for: a load of a sheet, each operation on it, or each part on it. */
-export const FILES_PER = ['sheet', 'operation', 'part'] as const
-export type FilesPer = (typeof FILES_PER)[number]
 
 /** Paths of a file, in cutting order, and what is added to its name. */
 export interface PathsOfFile {

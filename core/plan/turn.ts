@@ -1,12 +1,6 @@
 import { disc, type Point } from '../geometry'
+import type { TurnedHow } from './asked'
 import type { CutPath } from './path'
-
-/**
- * How a sheet is turned over between its faces: about its upright middle line, so that left and right change
- * places, or about the level one; or what is on the other face is left out.
- */
-export const TURNS = ['left to right', 'front to back', 'leave out'] as const
-export type TurnedHow = (typeof TURNS)[number]
 
 /** Where points of a load come to lie once the sheet is turned over. Lengths in mm. */
 export const turnOver =
