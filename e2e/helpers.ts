@@ -24,8 +24,6 @@ export async function openDemo(
   id: DemoId,
   station: (typeof STATIONS)[number] = 'measure',
 ): Promise<void> {
-  await page.goto('./')
-  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(10)
   await page.goto(`./#/job/${id}/${station}`)
   await settled(page)
 }

@@ -22,6 +22,14 @@ test('the list: pictures, search, sort, a duplicate that changes without harm to
   await expect(field(page, 'Width')).not.toHaveValue('150')
 })
 
+test('a new browser: the field station’s jobs are there for whoever opens one at once', async ({ page }) => {
+  await page.goto('./#/job/demo-crate/shape')
+  await settled(page)
+  await expect(page.getByLabel('Name of the job')).toHaveValue('Peat crate 7')
+  await page.getByRole('link', { name: 'All jobs' }).click()
+  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(10)
+})
+
 test('everything goes out in one file and comes in again in another browser', async ({
   page,
   browser,

@@ -4,7 +4,7 @@ import { readFileSync } from 'node:fs'
 import { emptyJob, JOB_VERSION, type Job } from '@core/job'
 import { database, forgetEverything, onStorage, type StorageNotice } from './db'
 import { getFact, setFact } from './facts'
-import { deleteJob, isUnreadable, listJobs, loadJob, saveJob } from './jobs'
+import { addJobs, deleteJob, isUnreadable, listJobs, loadJob, saveJob } from './jobs'
 import { readShelf, writeRecord } from './bench'
 import { RECORD_SCHEMAS } from '@core/keep'
 import type { Stock } from '@core/stock'
@@ -36,6 +36,14 @@ describe('jobs in storage', () => {
     const ours = await saveJob({ ...job('a'), copies: 3 }, first.revision)
     expect(ours).toEqual({ revision: 3, theirs })
     expect((await read('a'))?.copies).toBe(3)
+  })
+  test('come in several at once: none over one that is there, and all or none', async () => {
+    await saveJob({ ...job('a'), copies: 7 }, 0)
+    await addJobs([job('a'), job('b')])
+    expect([(await read('a'))?.copies, (await read('b'))?.copies]).toEqual([7, 1])
+    const cannotBeStored = { ...job('d'), name: (() => '') as never }
+    await expect(addJobs([job('c'), cannotBeStored])).rejects.toThrow()
+    expect((await listJobs()).jobs.map(({ id }) => id).sort()).toEqual(['a', 'b'])
   })
   test('that cannot be read are never called absent, and hide no others', async () => {
     await saveJob(job('good'), 0)

@@ -83,6 +83,25 @@ export async function saveJob(job: Job, base: number): Promise<{ revision: numbe
   })
 }
 
+/** Writes those of some jobs whose id is not taken: all of them, or none where the page goes meanwhile. */
+export async function addJobs(jobs: Job[]): Promise<void> {
+  const added = await withDatabase(async (db) => {
+    const transaction = db.transaction('jobs', 'readwrite')
+    const isTaken = new Set(await transaction.store.getAllKeys())
+    const missing = jobs.filter(({ id }) => !isTaken.has(id))
+    try {
+      for (const job of missing) await transaction.store.put({ id: job.id, revision: 1, job })
+    } catch (error) {
+      transaction.abort()
+      await transaction.done.catch(() => undefined)
+      throw error
+    }
+    await transaction.done
+    return missing
+  })
+  for (const { id } of added) tell({ id, revision: 1 })
+}
+
 export async function deleteJob(id: string): Promise<void> {
   await withDatabase((db) => db.delete('jobs', id))
   tell({ id, revision: null })

@@ -10,7 +10,7 @@ import {
 } from '@core/keep'
 import { batchOf, emptyJob, type Job } from '@core/job'
 import { getFact, setFact } from '@web/data/facts'
-import { deleteJob, listJobs, loadJob, saveJob } from '@web/data/jobs'
+import { addJobs, deleteJob, listJobs, loadJob, saveJob } from '@web/data/jobs'
 import { BENCH_STORES } from '@web/data/db'
 import type { Shelf, Unreadable } from '@web/data/unreadable'
 import { useBench, type Records } from './bench'
@@ -58,11 +58,17 @@ export const useShelf = defineStore('shelf', () => {
 
   async function addDemo(): Promise<void> {
     const { demoJobs } = await import('@web/data/demo')
-    for (const job of demoJobs()) if (!(await isTaken(job.id))) await add(job)
+    const demo = demoJobs()
+    await addJobs(demo)
+    demo.forEach(bench.learn)
+    await refresh()
   }
 
-  /** Lists what is stored; a browser that never saw Uplands gets the demo jobs. */
-  async function open(): Promise<void> {
+  let opening: Promise<void> | null = null
+  /** Lists what is stored; a browser that never saw Uplands gets the demo jobs. Whoever asks waits for all. */
+  const open = (): Promise<void> => (opening ??= list().finally(() => (opening = null)))
+
+  async function list(): Promise<void> {
     try {
       await bench.load()
       await refresh()
