@@ -53,8 +53,8 @@ function placesOn({ outline }: Region): Point[] {
   const places = steps.flatMap((u) =>
     steps.map((v) => ({ x: minX + u * (maxX - minX), y: minY + v * (maxY - minY) })),
   )
-  const apart = ({ x, y }: Point): number => Math.hypot(x - middle.x, y - middle.y)
-  return [middle, ...places.sort((a, b) => apart(a) - apart(b))]
+  const apart = new Map(places.map((place) => [place, Math.hypot(place.x - middle.x, place.y - middle.y)]))
+  return [middle, ...places.sort((a, b) => apart.get(a)! - apart.get(b)!)]
 }
 
 /**

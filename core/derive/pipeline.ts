@@ -54,16 +54,24 @@ export const deriveThings = (job: ThingsJob): DerivedThing[] =>
 /** What a text may say: of the job, and of the jobs whose things are cut together. */
 export type JobWords = Words & { jobs?: Record<string, string> }
 
-/** The parts of every thing. */
+/** The parts that were made of a box last, and from what beside it: their shapes are compared by identity. */
+const knownParts = new WeakMap<DerivedBox, { from: string; parts: Part[] }>()
+
+/** The parts of every thing: the same ones while neither its box nor what is asked of them is another. */
 export const partsOfThings = (
   things: DerivedThing[],
-  cut: Pick<Job['cut'], 'letters' | 'face'>,
+  { letters, face }: Pick<Job['cut'], 'letters' | 'face'>,
   words?: JobWords,
 ): Part[] =>
   things.flatMap(({ thing, box }) => {
-    const name = things.length > 1 ? thing.name : ''
+    const owner = { thing: thing.id, name: things.length > 1 ? thing.name : '', copies: thing.copies }
     const own = words && { ...words, job: words.jobs?.[thing.id] ?? words.job }
-    return makeParts(box, { thing: thing.id, name, copies: thing.copies }, cut, own)
+    const from = JSON.stringify([owner, letters, face, own])
+    const before = knownParts.get(box)
+    if (before?.from === from) return before.parts
+    const parts = makeParts(box, owner, { letters, face }, own)
+    knownParts.set(box, { from, parts })
+    return parts
   })
 
 /** What a text may say of its job. */
