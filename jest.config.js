@@ -1,6 +1,6 @@
 /** Unit and property tests: as modules, compiled by swc. */
 export default {
-  testEnvironment: 'node',
+  testEnvironment: '<rootDir>/scripts/testing/environment.mjs',
   testEnvironmentOptions: { globalsCleanup: 'off' }, // the database in memory is used to the end
   roots: ['<rootDir>/core', '<rootDir>/web', '<rootDir>/server', '<rootDir>/demo', '<rootDir>/scripts'],
   setupFiles: ['<rootDir>/scripts/testing/browser.ts'],

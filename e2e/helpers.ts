@@ -1,4 +1,4 @@
-import { expect, type Download, type Locator, type Page } from '@playwright/test'
+import { type Download, type Locator, type Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 
@@ -30,8 +30,11 @@ export async function openDemo(
 
 /** Waits until layout and plan are worked out and everything is stored. */
 export async function settled(page: Page): Promise<void> {
-  await expect(page.getByText('up to date')).toBeVisible()
-  await expect(page.getByTestId('saving')).toHaveText('saved')
+  await page.getByText('up to date').waitFor({ timeout: 20_000 })
+  await page
+    .getByTestId('saving')
+    .and(page.getByText('saved', { exact: true }))
+    .waitFor({ timeout: 20_000 })
 }
 
 export const goTo = (page: Page, name: string): Promise<void> =>

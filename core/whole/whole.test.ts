@@ -1,7 +1,7 @@
 import { beforeAll, describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import type { Manifold } from 'manifold-3d'
-import { solidLibrary } from '../../scripts/testing/solids'
+import { boxed, isApart, solidLibrary, type Boxed, type Vector } from '../../scripts/testing/solids'
 import { deriveThings, sceneOf, settleJob, standsOf, type Scene } from '../derive'
 import { emptyJob, thingsOf, type Job } from '../job'
 import { asKind, KINDS, makeJob, type KindValues } from '../kinds'
@@ -44,23 +44,9 @@ const solidsOf = (panels: Scene['posed'][number]['panels']): Manifold[] =>
 const PLACES = Array.from({ length: 20 }, (_, i) => i / 19)
 const LIFT = 0.02
 
-type Vector = [number, number, number]
-
-/** A solid with the library's own bounding box. */
-interface Boxed {
-  solid: Manifold
-  min: Vector
-  max: Vector
-}
-const boxed = (solid: Manifold): Boxed => {
-  const { min, max } = solid.boundingBox()
-  return { solid, min: [...min], max: [...max] }
-}
-
 /** What a solid shares with another one when it is moved, mm³; nothing where their boxes are apart. */
 function sharedVolume(a: Boxed, by: Vector, b: Boxed): number {
-  const isApart = [0, 1, 2].some((i) => a.max[i] + by[i] <= b.min[i] || b.max[i] <= a.min[i] + by[i])
-  if (isApart) return 0
+  if (isApart(a, b, by)) return 0
   const moved = a.solid.translate(by)
   const both = moved.intersect(b.solid)
   const volume = both.volume()

@@ -34,3 +34,20 @@ export async function solidLibrary(): Promise<{
     library.Manifold.cube([max.x - min.x, max.y - min.y, max.z - min.z]).translate([min.x, min.y, min.z])
   return { library, solidOf, blockOf }
 }
+
+export type Vector = [number, number, number]
+
+/** A solid with the library's own bounding box. */
+export interface Boxed {
+  solid: Manifold
+  min: Vector
+  max: Vector
+}
+export const boxed = (solid: Manifold): Boxed => {
+  const { min, max } = solid.boundingBox()
+  return { solid, min: [...min], max: [...max] }
+}
+
+/** Whether two solids cannot share space, by their boxes. @param by how far the first one is moved */
+export const isApart = (a: Boxed, b: Boxed, by: Vector = [0, 0, 0]): boolean =>
+  [0, 1, 2].some((i) => a.max[i] + by[i] <= b.min[i] || b.max[i] <= a.min[i] + by[i])
