@@ -201,6 +201,7 @@ export function planCut(job: Job, box: DerivedBox, parts: Part[], depths: number
   const loads = stocks.flatMap((stock) => stock.loads)
   const { compensation, labels, letters, face, off, start, bridges, files, frame, look } = job.cut
   const { machine } = job.measure
+  const named = new Map(parts.map(({ id, label }) => [id, label]))
   // The same of cuts that begin at corners, without bridges.
   const ways = start === 'corner' && bridges.count === 0 ? [] : [start, bridges]
   const turned = loads.some((load) => load.face === 'first')
@@ -225,7 +226,9 @@ export function planCut(job: Job, box: DerivedBox, parts: Part[], depths: number
     loads,
     sheets: stocks.reduce((sum, { sheets }) => sum + sheets, 0),
     total: totalOf(loads),
-    violations: stocks.flatMap((stock) => stock.violations),
+    violations: stocks.flatMap((stock) =>
+      stock.violations.map((each) => ({ ...each, parts: each.parts.map((id) => named.get(id) ?? id) })),
+    ),
     doubled: loads.flatMap(({ paths }) => doubleLines(paths)),
     signature: signatureOf([
       stocks.map((stock) => stock.written),

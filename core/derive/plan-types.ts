@@ -65,6 +65,7 @@ export interface CutPlan {
   /** Sheets and offcuts that are used; one sheet may be several loads. */
   sheets: number
   total: PlanTotal
+  /** Their parts by label. */
   violations: Violation[]
   doubled: DoubleLine[]
   /** Of everything that goes into the files. */

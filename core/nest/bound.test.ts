@@ -1,8 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { rectangle, union } from '../geometry'
-import { fewestSheets, leastSheets } from './check'
-import { sheetsOf, surfaceOf } from './surface'
 import { counted, fewestByRectangles, largeOnly, rectangleBound, rectangleInside, rounded } from './bound'
 
 describe('bounds', () => {
@@ -55,14 +53,4 @@ describe('bounds', () => {
     expect(fewestByRectangles(parts([0]), 5, { width: 100, height: 100 })).toBe(4)
     expect(fewestByRectangles(parts([0, 45]), 5, { width: 100, height: 100 })).toBe(0)
   })
-})
-
-test('in the application: three panels of more than half a sheet each way take a sheet each', () => {
-  const shape = { outline: rectangle(0, 0, 210, 130), holes: [] }
-  const parts = ['a', 'b', 'c'].map((id) => ({ id, shape, turnedShape: shape }))
-  const rules = { margin: 5, gap: 3, grain: 'along' as const, turning: true }
-  const supply = sheetsOf(surfaceOf({ width: 400, height: 250 }, null), 4)
-  // Their area alone would go onto one sheet.
-  expect(fewestSheets(parts, rules, supply)).toBe(1)
-  expect(leastSheets(parts, rules, supply)).toBe(3)
 })

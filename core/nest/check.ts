@@ -12,11 +12,11 @@ import {
   type Region,
 } from '../geometry'
 import { sharesEdge } from './shares-edge'
-import { cannotLieOnOne, fewestByRectangles } from './bound'
+import { leastFor } from './fewest'
 import { poseShape, poseShift } from './pack'
 import { overlaps } from './slide'
 import { loadAt, type Supply, type Surface } from './surface'
-import { isFree, mayLie, shapeFor, type NestRules, type NestPart, type Placement, turnsOf } from './types'
+import { mayLie, shapeFor, type NestRules, type NestPart, type Placement } from './types'
 
 /** What is wrong with where a part lies. `gap` and `grain` are warnings, the others must never be cut. */
 export interface Violation {
@@ -208,55 +208,6 @@ export interface SheetUse {
   fewest: number
   /** Of all pieces that are used, mm². */
   area: number
-}
-
-/**
- * Whole sheets that no layout can do without: the area of all parts, less what the offcuts could take at
- * most, over the usable area of a sheet, rounded up.
- */
-export function fewestSheets(parts: NestPart[], { margin }: NestRules, supply: Supply): number {
-  const all = parts.reduce((sum, { shape }) => sum + area(shape), 0)
-  const free = (side: number): number => Math.max(0, side - 2 * margin)
-  const usable = ({ loads }: Surface): number =>
-    loads.reduce((sum, { width, height }) => sum + free(width) * free(height), 0)
-  const onOffcuts = supply.reduce((sum, each) => sum + (each.offcut === null ? 0 : usable(each)), 0)
-  const whole = supply.find(({ offcut }) => offcut === null)
-  const room = whole ? usable(whole) : 0
-  const rest = Math.max(0, all - onOffcuts)
-  return room > 0 ? Math.max(0, Math.ceil(rest / room - 1e-9)) : rest > 0 ? Infinity : 0
-}
-
-/** What is known of how few sheets there can be: nothing else where offcuts or loads come in. */
-function byRectangles(parts: NestPart[], settings: NestRules, supply: Supply) {
-  const [whole] = supply
-  if (!whole || supply.some(({ offcut, loads }) => offcut !== null || loads.length > 1)) return null
-  const room = { width: whole.width - 2 * settings.margin, height: whole.height - 2 * settings.margin }
-  const lying = parts
-    .filter((part) => !isFree(part, settings))
-    .map((part) => ({ shape: part.shape, turns: turnsOf(part, settings) }))
-  // Parts that share an edge keep no gap there.
-  return { lying, gap: settings.shareEdges ? 0 : settings.gap, room }
-}
-
-/**
- * The same by the better of two bounds: by area, and by the rectangles inside the parts, where all sheets are
- * whole and the bed takes each at one go.
- */
-export function leastSheets(parts: NestPart[], settings: NestRules, supply: Supply): number {
-  const byArea = fewestSheets(parts, settings, supply)
-  const about = byRectangles(parts, settings, supply)
-  return about ? Math.max(byArea, fewestByRectangles(about.lying, about.gap, about.room)) : byArea
-}
-
-/**
- * The same where a layout takes so many sheets: for one that takes two, every way to lay few parts on one is
- * ruled out, if there is none.
- */
-function leastFor(sheets: number, parts: NestPart[], settings: NestRules, supply: Supply): number {
-  const least = leastSheets(parts, settings, supply)
-  const about = byRectangles(parts, settings, supply)
-  const isAsked = sheets === 2 && least === 1 && about !== null
-  return isAsked && cannotLieOnOne(about.lying, about.gap, about.room) ? 2 : least
 }
 
 /** How well the sheets are used, beside the bound that no layout can beat. */

@@ -5,7 +5,7 @@ import { largestRoom, makeCandidates, makePose, pack, type Candidate, type Strat
 import { randomFrom } from './random'
 import { boxByBox, lackingIn } from './boxes'
 import { isLess } from './cost'
-import { fewestSheets } from './check'
+import { fewestSheets } from './fewest'
 import { loadAt, type Supply } from './surface'
 import type { Layout, NestRules, NestPart, Placement } from './types'
 

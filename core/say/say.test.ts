@@ -86,6 +86,24 @@ describe('the traveller', () => {
     )
     expect(check(job, 'inside')?.title).toBe('Inside the sheet, nothing overlaps')
   })
+  test('what is known of fewer sheets is said: proven, not found, or not ruled out', () => {
+    const { derived } = tray
+    const said = (use: Partial<NonNullable<Derived['use']>>): string =>
+      stationStatuses({
+        job: tray.job,
+        derived: { ...derived, use: { ...derived.use!, ...use } },
+        newer: [],
+        clock: null,
+        say,
+        checks: [],
+      }).layout.why
+    expect(said({ sheets: 2, fewest: 2 })).toContain('No layout does with fewer sheets: that is proven.')
+    expect(said({ sheets: 3, fewest: 2 })).toContain('found yet; the bound is 2.')
+    const offcuts = { sheets: 1, offcuts: 1 }
+    expect(said({ ...offcuts, fewest: 0 })).toContain('yet; offcuts alone are not ruled out.')
+    expect(said({ ...offcuts, fewest: 1 })).toContain('No layout does with fewer whole sheets')
+    expect(said({ ...offcuts, sheets: 0, fewest: 0 })).toContain('No whole sheet is taken.')
+  })
   test('a layout is stale once parts change, and nothing is written then', () => {
     const changed = { ...tray.job, box: { ...tray.job.box, height: 50 } }
     expect(states(changed)).toMatchObject({ layout: 'stale', cut: 'stop' })
@@ -123,9 +141,12 @@ describe('preflight', () => {
       'settings',
       'off',
     ]))
-  test('overlapping parts stop it', () => {
+  test('overlapping parts stop it, called as they are labelled', () => {
     const piled = withPlacements((all) => all.map((placement) => ({ ...placement, x: 20, y: 20 })))
     expect(check(piled, 'inside')).toMatchObject({ state: 'stop' })
+    const { why } = statuses(piled).layout
+    expect(why).toMatch(/ and .* overlap/)
+    expect(why).not.toMatch(/-1/)
   })
   test('a cut that is not closed stops it: the part would not fall out', () => {
     const { job, parts, derived } = tray

@@ -3,7 +3,7 @@ import { type Derived, type Part } from '../derive'
 import { fitCautions } from '../fit'
 import type { Job } from '../job'
 import { counted, percent, short, type Say } from '../length'
-import { isForbidden, unplacedSentence, violationSentence } from '../nest'
+import { isForbidden, unplacedSentence, violationSentence, type SheetUse } from '../nest'
 import { mayExport, type Check, type Clock } from '../plan'
 import { thicknessLine, unevenLine } from '../stock'
 import { choiceReason } from '../tune'
@@ -111,6 +111,15 @@ function shapeStatus({ job, derived: { box, things, fit }, say }: Told): Station
   return { state: 'ready', line, why: `${box.panels.length} panels${copies}.` }
 }
 
+/** What is known of layouts on fewer whole sheets. */
+function boundSentence({ sheets, offcuts, fewest }: SheetUse): string {
+  if (sheets === 0) return 'No whole sheet is taken.'
+  const fewer = offcuts > 0 ? 'fewer whole sheets' : 'fewer sheets'
+  if (sheets <= fewest) return `No layout does with ${fewer}: that is proven.`
+  const bound = fewest > 0 ? `the bound is ${fewest}` : 'offcuts alone are not ruled out'
+  return `None with ${fewer} is found yet; ${bound}.`
+}
+
 function layoutStatus({ job, derived: { box, use, plan }, say }: Told): StationStatus {
   const { arrangement, settings } = job.layout
   if (!box.panels) return { state: 'todo', line: 'waits for Shape', why: 'The box cannot be made yet.' }
@@ -130,13 +139,7 @@ function layoutStatus({ job, derived: { box, use, plan }, say }: Told): StationS
   const [soft] = plan.violations
   if (soft) return { state: 'look', line, why: violationSentence(soft, settings, say) }
   const loads = use.loads > use.sheets + use.offcuts ? ` It is cut in ${use.loads} loads of the bed.` : ''
-  const bound =
-    use.offcuts > 0
-      ? `The bound is ${use.fewest}.`
-      : use.sheets <= use.fewest
-        ? 'No layout does with fewer sheets: that is proven.'
-        : `None with fewer sheets is found yet; the bound is ${use.fewest}.`
-  return { state: 'ready', line, why: `${bound}${loads}` }
+  return { state: 'ready', line, why: `${boundSentence(use)}${loads}` }
 }
 
 function tuneStatus({ derived: { plan }, say }: Told): StationStatus {

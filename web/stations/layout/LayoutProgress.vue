@@ -55,7 +55,9 @@ function letGo(): void {
         <span class="num" data-testid="offcuts-used">{{ planner.use.offcuts }}</span>
       </p>
       <p>
-        <span class="block text-[12px] text-quiet">No layout needs fewer than</span>
+        <span class="block text-[12px] text-quiet">
+          {{ planner.use.offcuts > 0 ? 'Whole sheets at least' : 'Sheets at least' }}
+        </span>
         <span class="num" data-testid="bound">{{ planner.use.fewest }}</span>
       </p>
       <p>
