@@ -274,6 +274,10 @@ function edgeColour({ part }: Drawn): string {
             text-anchor="middle"
             :font-size="Math.min(textSize, roomForName(item))"
             fill="var(--ink)"
+            stroke="var(--ply)"
+            stroke-width="0.3em"
+            stroke-linejoin="round"
+            paint-order="stroke"
             class="pointer-events-none"
           >
             {{ nameOf(item) }}
