@@ -63,7 +63,7 @@ const arrows = CORE.map((folder, i) =>
       '**/web/**',
       '**/server/**',
     ],
-    `core/${folder} may import only from folders below it, through their index, and nothing of the interface.`,
+    `core/${folder} may import only from folders below it, by their index, and nothing of the interface.`,
   ),
 )
 

@@ -1,4 +1,4 @@
-import { type Download, type Locator, type Page } from '@playwright/test'
+import type { Download, Locator, Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 

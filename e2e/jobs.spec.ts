@@ -22,10 +22,18 @@ test('the list: pictures, search, sort, a duplicate that changes without harm to
   await expect(field(page, 'Width')).not.toHaveValue('150')
 })
 
-test('a new browser: the field station’s jobs are there for whoever opens one at once', async ({ page }) => {
-  await page.goto('./#/job/demo-crate/shape')
+test('a new browser: whoever opens one of the first jobs at once finds it, and the rest', async ({
+  page,
+}) => {
+  await page.goto('./', { waitUntil: 'commit' })
+  // In the same breath in which the first of them is listed.
+  await page.waitForFunction(() => {
+    if (!document.querySelector('[aria-label=Jobs] li')) return false
+    location.hash = '#/job/demo-instrument/shape'
+    return true
+  })
   await settled(page)
-  await expect(page.getByLabel('Name of the job')).toHaveValue('Peat crate 7')
+  await expect(page.getByLabel('Name of the job')).toHaveValue(/Instrument/)
   await page.getByRole('link', { name: 'All jobs' }).click()
   await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(10)
 })

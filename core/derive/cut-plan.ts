@@ -2,14 +2,15 @@ import { bounds, type Point } from '../geometry'
 import { kerfOf } from '../kerf'
 import { ASSUMED_MACHINE, OUR_COLOURS, type Origin } from '../machine'
 import {
+  byName,
+  type Load,
   loadAt,
   placedShape,
-  violations,
-  type Load,
   type Placement,
   type Surface,
   type SurfaceAt,
   type Violation,
+  violations,
 } from '../nest'
 import {
   cutOnce,
@@ -201,7 +202,7 @@ export function planCut(job: Job, box: DerivedBox, parts: Part[], depths: number
   const loads = stocks.flatMap((stock) => stock.loads)
   const { compensation, labels, letters, face, off, start, bridges, files, frame, look } = job.cut
   const { machine } = job.measure
-  const named = new Map(parts.map(({ id, label }) => [id, label]))
+  const names = new Map(parts.map(({ id, label }) => [id, label]))
   // The same of cuts that begin at corners, without bridges.
   const ways = start === 'corner' && bridges.count === 0 ? [] : [start, bridges]
   const turned = loads.some((load) => load.face === 'first')
@@ -226,8 +227,9 @@ export function planCut(job: Job, box: DerivedBox, parts: Part[], depths: number
     loads,
     sheets: stocks.reduce((sum, { sheets }) => sum + sheets, 0),
     total: totalOf(loads),
-    violations: stocks.flatMap((stock) =>
-      stock.violations.map((each) => ({ ...each, parts: each.parts.map((id) => named.get(id) ?? id) })),
+    violations: byName(
+      stocks.flatMap((stock) => stock.violations),
+      names,
     ),
     doubled: loads.flatMap(({ paths }) => doubleLines(paths)),
     signature: signatureOf([

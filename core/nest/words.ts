@@ -24,6 +24,10 @@ export function violationSentence(
   }
 }
 
+/** The same with parts as they are called, for sentences. @param names by id */
+export const byName = (found: Violation[], names: Map<string, string>): Violation[] =>
+  found.map((each) => ({ ...each, parts: each.parts.map((id) => names.get(id) ?? id) }))
+
 /** Why a part lies nowhere, and what would mend it. */
 export function unplacedSentence({ why, size, room }: Unplaced, sheets: number, say: Say): string {
   if (why === 'full') {

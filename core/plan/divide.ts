@@ -1,5 +1,5 @@
 import { OPERATION_NAMES } from '../machine'
-import type { FilesPer } from './asked'
+import type { FilesPer } from './choices'
 import type { CutPath } from './path'
 import { stagesOf } from './stages'
 

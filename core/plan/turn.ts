@@ -1,5 +1,5 @@
 import { disc, type Point } from '../geometry'
-import type { TurnedHow } from './asked'
+import type { TurnedHow } from './choices'
 import type { CutPath } from './path'
 
 /** Where points of a load come to lie once the sheet is turned over. Lengths in mm. */

@@ -36,7 +36,7 @@ function pocketDepthCheck({ measure, tune }: Job, wanted: number, say: Say): Che
       )
 }
 
-/** Grooves are in the inside face; how deep they and other pockets come out is only known from a test. [CP] */
+/** Grooves are in the inside face; how deep they and other pockets come out only a test tells. [CP] */
 export function pocketChecks({ job, plan, things }: Looked, say: Say): Check[] {
   if (job.cut.off.includes('pocket')) return []
   const isGrooved = things.some(({ box }) =>
@@ -75,7 +75,7 @@ const tooDeep = (things: DerivedThing[]): Check[] =>
             look(
               `deep ${label}`,
               `A pocket goes nearly through the ${label}`,
-              'Under a fifth of the sheet is left below it. Make it shallower in Shape, or the panel thicker.',
+              'Under a fifth of the sheet is left below it. Make it shallower in Shape or the panel thicker.',
             ),
           ]
         : [],

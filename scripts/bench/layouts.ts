@@ -1,7 +1,6 @@
-import { guillotineSheets } from '../testing/guillotine'
 import { knownBest } from '../testing/known-best'
 import { layoutFaults } from '../testing/layout-faults'
-import { packerSheets } from '../testing/rectangles'
+import { packersSheets } from '../testing/packers'
 import { SET_KINDS, setOf, type SetKind } from '../testing/sets'
 import { boxed, randomTask } from '../testing/tasks'
 import { sizeOf, type Point } from '../../core/geometry'
@@ -53,8 +52,9 @@ function benchKnownBest(): void {
       if (layout.sheetsUsed <= best) found.push(layout.seconds)
       sum.ours += layout.sheetsUsed
       sum.best += best
-      sum.rectangles += packerSheets(parts, sheet.width, sheet.height, 0)
-      sum.cuts += guillotineSheets(parts, sheet.width, sheet.height, 0)
+      const [rectangles, cuts] = packersSheets(parts, sheet, 0)
+      sum.rectangles += rectangles
+      sum.cuts += cuts
     }
     mustHold(sum.ours <= sum.best * (1 + limit) + 1e-9, `sheets over the best, shrunk by ${shrunk}`)
     const over = (sheets: number): string => `${((sheets / sum.best - 1) * 100).toFixed(0)} %`
@@ -75,19 +75,14 @@ const MARGIN = 5
 const SHEET = { id: 's', width: 600, height: 400, count: 60 }
 const ROOM = { width: SHEET.width - 2 * MARGIN, height: SHEET.height - 2 * MARGIN }
 
-const meanOf = (values: number[]): number => values.reduce((sum, value) => sum + value, 0) / values.length
-
 /** How many times as dense as both packers layouts must be, on the mean of all sets. */
 const DENSER = 1.1
-const means = (ratios: [number, number][]): number[] =>
-  [0, 1].map((packer) => meanOf(ratios.map((ratio) => ratio[packer])))
-const shown = (ratios: [number, number][]): string =>
-  means(ratios)
-    .map((mean) => mean.toFixed(3))
-    .join(', ')
 
-/** Sheets for one set: ours, checked, and two packers' of the rectangles round the parts. */
-function sheetsFor(kind: SetKind, seed: number): { ours: number; theirs: [number, number] } {
+/** Sheets for one set: ours, and two packers' of the rectangles round the parts. */
+type Sheets = [ours: number, first: number, second: number]
+
+/** Lays one set out and has an unrelated polygon library look at that. */
+function sheetsFor(kind: SetKind, seed: number): Sheets {
   const task = taskOf({ parts: setOf(kind, seed), sheets: [SHEET], gap: GAP, margin: MARGIN })
   const layout = layoutTask(task, LONGEST, 1, seconds)
   const about = `set ${seed} of ${kind}`
@@ -96,36 +91,34 @@ function sheetsFor(kind: SetKind, seed: number): { ours: number; theirs: [number
   const around = task.parts.flatMap(({ outline, count }) =>
     Array.from({ length: count }, () => sizeOf({ outline: asPoints(outline), holes: [] })),
   )
-  const theirs: [number, number] = [
-    packerSheets(around, ROOM.width, ROOM.height, GAP),
-    guillotineSheets(around, ROOM.width, ROOM.height, GAP),
-  ]
+  const theirs = packersSheets(around, ROOM, GAP)
   mustHold(layout.sheetsUsed <= Math.min(...theirs), `${about}: no sheet more than a packer`)
-  return { ours: layout.sheetsUsed, theirs }
+  return [layout.sheetsUsed, ...theirs]
 }
 
-/**
- * What makers cut, against two packers: how many times as dense ours are is how many times as many sheets
- * the same parts take there.
- */
+const sumOf = (values: number[]): number => values.reduce((sum, value) => sum + value, 0)
+
+/** How many times as many sheets each packer takes, on the mean of some sets. */
+const timesAsMany = (found: Sheets[]): number[] =>
+  [1, 2].map((packer) => sumOf(found.map((sheets) => sheets[packer] / sheets[0])) / found.length)
+
+/** What makers cut, against two packers: as much denser as the same parts take more sheets there. */
 function benchSets(): void {
   console.log(
-    '\nSets of parts: sheets, ours and two packers’ of the registry; theirs / ours, mean of the sets',
+    '\nSets of parts: sheets of ours, of two packers of the registry; theirs / ours, mean of the sets',
   )
-  const all: [number, number][] = []
-  for (const kind of SET_KINDS) {
+  const shown = (found: Sheets[]): string =>
+    timesAsMany(found)
+      .map((times) => times.toFixed(3))
+      .join(', ')
+  const all = SET_KINDS.flatMap((kind) => {
     const found = Array.from({ length: SEEDS }, (_, i) => sheetsFor(kind, i + 1))
-    const ratios = found.map(({ ours, theirs }): [number, number] => [theirs[0] / ours, theirs[1] / ours])
-    all.push(...ratios)
-    const [ours, ...theirs] = [
-      found.map((each) => each.ours),
-      found.map((each) => each.theirs[0]),
-      found.map((each) => each.theirs[1]),
-    ].map((counts) => counts.reduce((sum, count) => sum + count, 0))
-    row(`${SEEDS} sets of ${kind}`, `${ours}, ${theirs.join(', ')} sheets; ${shown(ratios)}`)
-  }
+    const sheets = [0, 1, 2].map((whose) => sumOf(found.map((each) => each[whose])))
+    row(`${SEEDS} sets of ${kind}`, `${sheets.join(', ')}; ${shown(found)}`)
+    return found
+  })
   row('all sets', shown(all))
-  mustHold(Math.min(...means(all)) >= DENSER, `${DENSER} times as dense as packers on the mean of the sets`)
+  mustHold(Math.min(...timesAsMany(all)) >= DENSER, `${DENSER} times as dense as packers on the mean of sets`)
 }
 
 /** Every layout of many tasks looked over by an unrelated polygon library. */

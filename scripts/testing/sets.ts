@@ -1,7 +1,7 @@
 import { randomFrom } from '../../core/nest/random'
 import { PLAIN_BOX, sameTabs } from '../../core/box'
 import { partsOf } from './parts'
-import { boxed, type Corner } from './tasks'
+import { channel, cornerPiece, drawsFrom, frame, type Corner } from './tasks'
 
 /** What is cut from one stock: parts by outline, so many of each. */
 export interface SetPart {
@@ -16,7 +16,7 @@ export const SET_KINDS = ['boxes', 'corners and channels', 'frames with boxes'] 
 export type SetKind = (typeof SET_KINDS)[number]
 
 const QUARTERS = [0, 90, 180, 270]
-type Any = (low: number, high: number) => number
+type Any = ReturnType<typeof drawsFrom>
 
 /** The panels of closed finger-jointed boxes of one size. */
 function boxes(id: string, sizes: [number, number, number], copies: number): SetPart[] {
@@ -36,26 +36,20 @@ const boxSet = (any: Any): SetPart[] =>
 
 const cornerSet = (any: Any): SetPart[] =>
   Array.from({ length: 8 }, (_, i): SetPart => {
-    const [w, h, t] = [any(60, 200), any(60, 200), any(15, 35)]
-    const outline: Corner[] =
-      i % 2 === 0
-        ? [[0, 0], [w, 0], [w, t], [t, t], [t, h], [0, h]]
-        : [[0, 0], [w, 0], [w, h], [w - t, h], [w - t, t], [t, t], [t, h], [0, h]] // prettier-ignore
-    return { id: `plate ${i}`, outline, count: any(5, 12), turns: QUARTERS }
+    const plate = (i % 2 === 0 ? cornerPiece : channel)(any(60, 200), any(60, 200), any(15, 35))
+    return { id: `plate ${i}`, ...plate, count: any(5, 12), turns: QUARTERS }
   })
 
 const frameSet = (any: Any): SetPart[] => [
   ...Array.from({ length: 4 }, (_, i): SetPart => {
-    const [w, h, t] = [any(140, 280), any(110, 220), any(12, 25)]
-    const hole: Corner[] = [[t, t], [w - t, t], [w - t, h - t], [t, h - t]] // prettier-ignore
-    return { id: `frame ${i}`, outline: boxed(w, h), holes: [hole], count: any(3, 6), turns: QUARTERS }
+    const around = frame(any(140, 280), any(110, 220), any(12, 25))
+    return { id: `frame ${i}`, ...around, count: any(3, 6), turns: QUARTERS }
   }),
   ...[0, 1].flatMap((i) => boxes(`box ${i}`, [any(70, 150), any(50, 100), any(30, 60)], any(3, 6))),
 ]
 
 /** A set of parts as one stock is cut into; the same seed gives the same one. */
 export function setOf(kind: SetKind, seed: number): SetPart[] {
-  const random = randomFrom(seed)
-  const any: Any = (low, high) => low + Math.floor(random() * (high - low + 1))
+  const any = drawsFrom(randomFrom(seed))
   return { boxes: boxSet, 'corners and channels': cornerSet, 'frames with boxes': frameSet }[kind](any)
 }

@@ -9,26 +9,35 @@ export const boxed = (width: number, height: number): Corner[] => [
   [0, height],
 ]
 
-/** A corner piece, a channel, a wedge, a block and a frame: what is not a rectangle on a maker's sheet. */
-const SHAPES: ((w: number, h: number, t: number) => { outline: Corner[]; holes?: Corner[][] })[] = [
-  (w, h) => ({ outline: boxed(w, h) }),
-  (w, h, t) => ({ outline: [[0, 0], [w, 0], [w, t], [t, t], [t, h], [0, h]] }),
-  (w, h, t) => ({
-    outline: [[0, 0], [w, 0], [w, h], [w - t, h], [w - t, t], [t, t], [t, h], [0, h]],
-  }),
-  (w, h) => ({ outline: [[0, 0], [w, 0], [0, h]] }),
-  (w, h, t) => ({
-    outline: boxed(w, h),
-    holes: [[[t, t], [w - t, t], [w - t, h - t], [t, h - t]]],
-  }),
-] // prettier-ignore
+/** Its size round about, and how wide its arms are. */
+type Drawn = (w: number, h: number, t: number) => { outline: Corner[]; holes?: Corner[][] }
+
+export const cornerPiece: Drawn = (w, h, t) => ({
+  outline: [[0, 0], [w, 0], [w, t], [t, t], [t, h], [0, h]],
+}) // prettier-ignore
+export const channel: Drawn = (w, h, t) => ({
+  outline: [[0, 0], [w, 0], [w, h], [w - t, h], [w - t, t], [t, t], [t, h], [0, h]],
+}) // prettier-ignore
+export const frame: Drawn = (w, h, t) => ({
+  outline: boxed(w, h),
+  holes: [boxed(w - 2 * t, h - 2 * t).map(([x, y]): Corner => [x + t, y + t])],
+})
+const wedge: Drawn = (w, h) => ({ outline: [[0, 0], [w, 0], [0, h]] }) // prettier-ignore
+
+/** A block, and what is not a rectangle on a maker's sheet. */
+const SHAPES: Drawn[] = [(w, h) => ({ outline: boxed(w, h) }), cornerPiece, channel, wedge, frame]
+
+/** Draws whole numbers, both ends included. */
+export const drawsFrom =
+  (random: () => number) =>
+  (low: number, high: number): number =>
+    low + Math.floor(random() * (high - low + 1))
 
 const OFFCUT: Corner[] = [[0, 0], [300, 0], [300, 120], [180, 260], [0, 260]] // prettier-ignore
 
 /** A task as a maker might have it, with offcuts, frames and odd angles; the same seed gives the same one. */
 export function randomTask(seed: number, parts = 6): object {
-  const random = randomFrom(seed)
-  const any = (low: number, high: number): number => low + Math.floor(random() * (high - low + 1))
+  const any = drawsFrom(randomFrom(seed))
   const pick = <T>(list: T[]): T => list[any(0, list.length - 1)]
   return {
     units: 'mm',
@@ -56,8 +65,7 @@ export function randomTask(seed: number, parts = 6): object {
 
 /** Nothing but sharp corners at odd angles, whose grown points reach far beyond the gap. */
 export function wedgesTask(seed: number): object {
-  const random = randomFrom(seed)
-  const any = (low: number, high: number): number => low + Math.floor(random() * (high - low + 1))
+  const any = drawsFrom(randomFrom(seed))
   const wedge = (i: number): object => {
     const [width, height] = [any(30, 90), any(30, 90)]
     const outline = [[0, 0], [width, 0], [any(0, width), height]] // prettier-ignore

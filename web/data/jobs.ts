@@ -87,8 +87,8 @@ export async function saveJob(job: Job, base: number): Promise<{ revision: numbe
 export async function addJobs(jobs: Job[]): Promise<void> {
   const added = await withDatabase(async (db) => {
     const transaction = db.transaction('jobs', 'readwrite')
-    const isTaken = new Set(await transaction.store.getAllKeys())
-    const missing = jobs.filter(({ id }) => !isTaken.has(id))
+    const taken = new Set(await transaction.store.getAllKeys())
+    const missing = jobs.filter(({ id }) => !taken.has(id))
     try {
       for (const job of missing) await transaction.store.put({ id: job.id, revision: 1, job })
     } catch (error) {

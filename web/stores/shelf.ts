@@ -65,7 +65,7 @@ export const useShelf = defineStore('shelf', () => {
   }
 
   let opening: Promise<void> | null = null
-  /** Lists what is stored; a browser that never saw Uplands gets the demo jobs. Whoever asks waits for all. */
+  /** Lists what is stored; a browser that never saw Uplands gets the demo jobs, all before anybody goes on. */
   const open = (): Promise<void> => (opening ??= list().finally(() => (opening = null)))
 
   async function list(): Promise<void> {

@@ -1,7 +1,14 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { counted, percent } from '@core/length'
-import { LayoutChecker, unplacedSentence, wholeBoxes, violationSentence, type Placement } from '@core/nest'
+import {
+  byName,
+  LayoutChecker,
+  unplacedSentence,
+  wholeBoxes,
+  violationSentence,
+  type Placement,
+} from '@core/nest'
 import { seenBy, sheetFacts } from '@core/derive'
 import { sheetWords, wholeWords } from '@core/say'
 import { useSay } from '@web/parts/say'
@@ -36,10 +43,7 @@ const checker = computed(() => new LayoutChecker(derived.board.parts, derived.ru
 const wrong = computed(() => checker.value.check(placements.value))
 const labels = computed(() => new Map(derived.parts.map(({ id, label }) => [id, label])))
 const sentences = computed(() =>
-  wrong.value.map(({ parts, ...rest }) => {
-    const named = { ...rest, parts: parts.map((id) => labels.value.get(id) ?? id) }
-    return violationSentence(named, derived.rules, say.value)
-  }),
+  byName(wrong.value, labels.value).map((each) => violationSentence(each, derived.rules, say.value)),
 )
 const unplaced = computed(() =>
   (jobs.job.layout.arrangement?.unplaced ?? []).map((each) => ({

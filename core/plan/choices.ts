@@ -1,3 +1,5 @@
+// What a maker chooses of a plan, apart from what works it out: records need only this.
+
 /** What one file is written for: a load of a sheet, each operation on it, or each part on it. */
 export const FILES_PER = ['sheet', 'operation', 'part'] as const
 export type FilesPer = (typeof FILES_PER)[number]
