@@ -59,6 +59,20 @@ describe('parts at any angle', () => {
     }
     expect(layOut(parts, [on], { anyAngle: false }).unplaced.length).toBeGreaterThan(0)
   })
+  test('go round what is pinned, and that stays', () => {
+    const on = askew(212, 109, 12)
+    const whole = surfaceOf({ width: 400, height: 300 }, null)
+    const parts = [block('a', 100, 100), block('b', 100, 48), block('c', 100, 48)]
+    const free = layOut(parts, [on]).placements
+    const pinned = free.filter(({ part }) => part === 'a').map((each) => ({ ...each, pinned: true }))
+    const { placements, unplaced } = lastOf(nestParts(parts, rules, [on, whole], pinned))
+    expect(unplaced).toEqual([])
+    for (const each of pinned) expect(placements).toContainEqual(each)
+    expect(placements.map(({ sheet }) => sheet)).toEqual([0, 0, 0])
+    expect(violations(parts, placements, rules, (sheet) => [on, whole][sheet])).toEqual([])
+    const all = free.map((each) => ({ ...each, pinned: true }))
+    expect(lastOf(nestParts(parts, rules, [on], all)).placements).toHaveLength(3)
+  })
   test('are no use where grain, beam or maker say how they lie', () => {
     const part = block('a', 100, 100)
     expect(mayLie(part, rules, 33)).toBe(true)

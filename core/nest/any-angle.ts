@@ -1,10 +1,19 @@
 import { area, rectangle, sizeOf, type Point, type Region, type Ring } from '../geometry'
 import { costOf, isLess } from './cost'
 import type { NestProgress } from './nest'
-import { groundOf, outlineSteps, poseOf, stepFor, type OutlineFound, type OutlinePart } from './outline'
+import {
+  groundOf,
+  outlineSteps,
+  poseOf,
+  stepFor,
+  type Held,
+  type OutlineFound,
+  type OutlinePart,
+} from './outline'
 import type { Supply, Surface } from './surface'
 import {
   isFree,
+  shapeFor,
   turnsOf,
   type Layout,
   type LayoutSettings,
@@ -88,7 +97,7 @@ const isWorthIt = (parts: NestPart[], rules: Rules, supply: Supply): boolean =>
 /**
  * Goes on from a layout by rectangles and quarter turns: the same parts by their true outlines, where they
  * may at every angle that brings a long side along a side of a sheet. The better of both is kept. Nothing is
- * tried where the bed takes a sheet in several loads, or where something is pinned.
+ * tried where the bed takes a sheet in several loads. What is pinned stays.
  * @param before the layout by quarter turns, and how many tries it took
  */
 export function* atAnyAngle(
@@ -100,20 +109,22 @@ export function* atAnyAngle(
   before: { layout: Layout; tried: number },
 ): Generator<NestProgress, Layout> {
   let { layout } = before
-  if (pinned.length > 0 || !isWorthIt(parts, rules, supply)) return layout
+  if (!isWorthIt(parts, rules, supply)) return layout
   const kinds = kindsOf(supply, rules)
   if (kinds.length === 0) return layout
+  /** As it is laid out by: with its openings only where others may lie in them. */
+  const seen = (shape: Region): Region => (rules.inOpenings ? shape : { ...shape, holes: [] })
   const known = new Map<Region, OutlinePart['poses']>()
-  const outlined = parts.map((part): OutlinePart => {
+  const isPinned = new Set(pinned.map(({ part }) => part))
+  const loose = parts.filter(({ id }) => !isPinned.has(id))
+  const outlined = loose.map((part): OutlinePart => {
     const angles = isFree(part, rules)
       ? anglesFor(
           part.shape,
           kinds.map(({ surface }) => surface),
         )
       : turnsOf(part, rules)
-    const [own, turned] = [part.shape, part.turnedShape].map((shape): Region =>
-      rules.inOpenings ? shape : { ...shape, holes: [] },
-    )
+    const [own, turned] = [part.shape, part.turnedShape].map(seen)
     const isPlain = part.shape === part.turnedShape && !part.turns && !part.grain
     const poses =
       (isPlain && known.get(part.shape)) ||
@@ -131,6 +142,15 @@ export function* atAnyAngle(
       return [id, [width, height]]
     }),
   )
+  const byId = new Map(parts.map((part) => [part.id, part]))
+  const held = pinned.flatMap(({ part: id, sheet, x, y, turn }): Held[] => {
+    const part = byId.get(id)
+    const kind = kinds.findIndex(({ at }) => at.includes(sheet))
+    if (!part || kind < 0) return []
+    const pose = poseOf(seen(shapeFor(part, turn)), turn, rules.gap, kinds[kind].ground.raster)
+    return [{ part: id, area: area(part.shape), kind, number: kinds[kind].at.indexOf(sheet), x, y, pose }]
+  })
+  if (loose.length === 0 || held.length < pinned.length) return layout
   const asLayout = ({ lying, unplaced }: OutlineFound): Layout => ({
     placements: lying.map(({ part, kind, number, x, y, pose }) => ({
       part,
@@ -138,7 +158,7 @@ export function* atAnyAngle(
       x,
       y,
       turn: pose.angle,
-      pinned: false,
+      pinned: isPinned.has(part),
     })),
     unplaced: unplaced.map(
       ({ id }) =>
@@ -153,7 +173,7 @@ export function* atAnyAngle(
   let cost = costOf(layout, parts, supply)
   const tries = triesFor(parts.length)
   let tried = 0
-  for (const found of outlineSteps(outlined, kinds, rules.margin, rules.gap, seed)) {
+  for (const found of outlineSteps(outlined, kinds, rules.margin, rules.gap, seed, held)) {
     const other = asLayout(found)
     const its = costOf(other, parts, supply)
     if (isLess(its, cost)) [layout, cost] = [other, its]

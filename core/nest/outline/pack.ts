@@ -73,22 +73,45 @@ class Sheet {
 
   put(pose: OutlinePose, from: { x: number; y: number }): { x: number; y: number } {
     const at = settle(pose, from, { placed: this.placed, load: { x: 0, y: 0 } }, this.margin, this.gap)
+    this.hold(pose, at)
+    return at
+  }
+
+  /** Has a pose lie just there. */
+  hold(pose: OutlinePose, at: { x: number; y: number }): void {
     this.placed.push({ pose, ...at })
     this.taken.take(pose.rings, at.x, at.y)
-    return at
   }
 }
 
-/** Lays the parts one after another on the first sheet that takes them, by their outlines. */
+/**
+ * Lays the parts one after another on the first sheet that takes them, by their outlines.
+ * @param held what lies there already, and stays: its sheets are the first
+ */
 export function packOutlines(
   { order, byColumn, byFarSide, sheets: inOrder }: OutlineStrategy,
   kinds: OutlineSheets[],
   margin: number,
   gap: number,
+  held: Lying[] = [],
 ): { lying: Lying[]; unplaced: OutlinePart[] } {
   const sheets: { kind: number; number: number; sheet: Sheet }[] = []
   const waiting = [...inOrder]
-  const lying: Lying[] = []
+  const lying = [...held]
+
+  /** The next sheet to be begun. @param at in what waits */
+  function begin(at: number): Sheet {
+    const [{ kind, number }] = waiting.splice(at, 1)
+    const sheet = new Sheet(kinds[kind].ground, byColumn, margin, gap)
+    sheets.push({ kind, number, sheet })
+    return sheet
+  }
+  for (const { kind, number, pose, x, y } of held) {
+    const isIts = (each: { kind: number; number: number }): boolean =>
+      each.kind === kind && each.number === number
+    const sheet = sheets.find(isIts)?.sheet ?? begin(waiting.findIndex(isIts))
+    sheet.hold(pose, { x, y })
+  }
 
   /** The best of a part's poses on one sheet. */
   function best({ poses }: OutlinePart, { kind, sheet }: (typeof sheets)[number]) {
@@ -108,8 +131,7 @@ export function packOutlines(
       if (i === sheets.length) {
         const next = waiting.findIndex(({ kind }) => part.poses[kind].length > 0)
         if (next < 0) return false
-        const [{ kind, number }] = waiting.splice(next, 1)
-        sheets.push({ kind, number, sheet: new Sheet(kinds[kind].ground, byColumn, margin, gap) })
+        begin(next)
       }
       const found = best(part, sheets[i])
       if (found) {

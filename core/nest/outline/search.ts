@@ -14,6 +14,9 @@ export interface OutlineStock extends OutlineSheets {
   price: number
 }
 
+/** A part that stays where it lies, with its area, mm². */
+export type Held = Lying & { area: number }
+
 /** How long a worse order is forgiven, in tries: late acceptance, as for rectangles. */
 const FORGIVEN = 12
 
@@ -77,6 +80,7 @@ function near(strategy: OutlineStrategy, random: () => number): OutlineStrategy 
  * Lays parts out by their outlines at any angle, on sheets of any outline, into each other's openings:
  * some orders, then a search from the best of them on, without end. Yields the best so far after each try.
  * @param stock in the order in which it is used first
+ * @param held what is pinned
  */
 export function* outlineSteps(
   parts: OutlinePart[],
@@ -84,14 +88,16 @@ export function* outlineSteps(
   margin: number,
   gap: number,
   seed: number,
+  held: Held[] = [],
 ): Generator<OutlineFound, never> {
   const random = randomFrom(seed + parts.length)
   const areas = new Map(parts.map(({ id, area }) => [id, area]))
+  for (const { part, area } of held) areas.set(part, area)
   const sheets = stock.flatMap(({ count }, kind) =>
     Array.from({ length: count }, (_, number) => ({ kind, number })),
   )
   const looked = (strategy: OutlineStrategy): OutlineFound => {
-    const { lying, unplaced } = packOutlines(strategy, stock, margin, gap)
+    const { lying, unplaced } = packOutlines(strategy, stock, margin, gap, held)
     return { lying, unplaced, cost: costOf(lying, unplaced, stock, areas) }
   }
   let best: OutlineFound | null = null
