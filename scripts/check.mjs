@@ -1,9 +1,11 @@
 // Everything that must hold: sets itself up, then types, lint, unit, property and browser tests. The last
-// line is "N passed, N failed".
+// line is "N passed, N failed". Generators try an eighth of their cases, always the same ones; with --all
+// they try the whole, from a seed that is printed (and can be given: UPLANDS_SEED=… npm run check -- --all).
 import { spawn } from 'node:child_process'
+import { randomInt } from 'node:crypto'
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
-import { join } from 'node:path'
+import { join, relative } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { countLines } from './code-lines.mjs'
 import { run, setUp } from './setup.mjs'
@@ -14,6 +16,22 @@ const bin = (path) => join(root, 'node_modules', path)
 const reports = mkdtempSync(join(tmpdir(), 'uplands-check-'))
 let passed = 0
 let failed = 0
+/** @type {{ name: string, seconds: number }[]} */
+const tests = []
+/** @type {{ name: string, seconds: number }[]} */
+const stages = []
+
+const isWhole = process.argv.includes('--all')
+const seed = isWhole ? (process.env.UPLANDS_SEED ?? String(randomInt(2 ** 31))) : '0'
+const env = { ...process.env, UPLANDS_ALL: isWhole ? '1' : '', UPLANDS_SEED: seed }
+
+/** How long a stage takes is said at the end. */
+async function stage(name, work) {
+  const begun = performance.now()
+  const result = await work()
+  stages.push({ name, seconds: (performance.now() - begun) / 1000 })
+  return result
+}
 
 function installChromium() {
   if (existsSync(CHROMIUM)) return
@@ -35,7 +53,7 @@ function installChromium() {
 async function steps(...list) {
   const running = list.map(([name, args]) => {
     const said = []
-    const child = spawn(process.execPath, args, { cwd: root })
+    const child = spawn(process.execPath, args, { cwd: root, env })
     for (const stream of [child.stdout, child.stderr]) stream.on('data', (piece) => said.push(piece))
     return new Promise((done) => {
       child.on('close', (status) => done({ name, good: status === 0, said: Buffer.concat(said) }))
@@ -54,59 +72,81 @@ async function steps(...list) {
 
 /** Reads a runner's report; a report that is missing or empty is a failure of its own. */
 function count(file, read, status) {
-  const report = existsSync(file) ? read(JSON.parse(readFileSync(file, 'utf8'))) : { good: 0, bad: 1 }
+  const nothing = { good: 0, bad: 1, took: [] }
+  const report = existsSync(file) ? read(JSON.parse(readFileSync(file, 'utf8'))) : nothing
   passed += report.good
   failed += report.bad
+  tests.push(...report.took)
   if (report.good + report.bad === 0 || (status !== 0 && report.bad === 0)) failed++
 }
 
-setUp()
-installChromium()
-await steps(
-  ['types of core', [bin('typescript/bin/tsc'), '-p', 'core']],
-  ['types of everything, tests too', [bin('vue-tsc/bin/vue-tsc.js'), '-p', 'tsconfig.json']],
-  ['lint', [bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0']],
-  ['format', [bin('prettier/bin/prettier.cjs'), '--check', '--log-level', 'warn', '.']],
-)
+/** Jest's report. */
+const readUnit = ({ numPassedTests, numFailedTests, numRuntimeErrorTestSuites, testResults }) => ({
+  good: numPassedTests,
+  bad: numFailedTests + numRuntimeErrorTestSuites,
+  took: testResults.flatMap(({ name, assertionResults }) =>
+    assertionResults.map(({ fullName, duration }) => ({
+      name: `${relative(root, name)}: ${fullName}`,
+      seconds: (duration ?? 0) / 1000,
+    })),
+  ),
+})
 
-console.log('\n== unit and property tests')
-const unit = join(reports, 'unit.json')
-const unitStatus = run(
-  process.execPath,
-  [
-    '--experimental-vm-modules',
-    '--no-warnings',
-    bin('jest/bin/jest.js'),
-    '--json',
-    `--outputFile=${unit}`,
-    '--silent',
-  ],
-  { stdio: ['ignore', 'ignore', 'inherit'] },
-)
-count(
-  unit,
-  ({ numPassedTests, numFailedTests, numRuntimeErrorTestSuites }) => ({
-    good: numPassedTests,
-    bad: numFailedTests + numRuntimeErrorTestSuites,
-  }),
-  unitStatus,
-)
+/** Playwright's report: suites in suites, each test with its tries. */
+const specsIn = ({ specs = [], suites = [] }) => [...specs, ...suites.flatMap(specsIn)]
+const readBrowser = ({ stats, suites }) => ({
+  good: stats.expected + stats.flaky,
+  bad: stats.unexpected,
+  took: specsIn({ suites }).map(({ file, title, tests: tries }) => ({
+    name: `e2e/${file}: ${title}`,
+    seconds: tries.flatMap(({ results }) => results).reduce((sum, { duration }) => sum + duration, 0) / 1000,
+  })),
+})
 
-if (await steps(['build', [bin('vite/bin/vite.js'), 'build', '--logLevel', 'warn']])) {
-  console.log('\n== browser tests')
-  const browser = join(reports, 'browser.json')
-  const browserStatus = run(process.execPath, [bin('@playwright/test/cli.js'), 'test'], {
-    env: { ...process.env, CI: 'true', UPLANDS_REPORT: browser },
+function unitTests() {
+  console.log('\n== unit and property tests')
+  const report = join(reports, 'unit.json')
+  const jest = [bin('jest/bin/jest.js'), '--json', `--outputFile=${report}`, '--silent']
+  const status = run(process.execPath, ['--experimental-vm-modules', '--no-warnings', ...jest], {
+    stdio: ['ignore', 'ignore', 'inherit'],
+    env,
   })
-  count(
-    browser,
-    ({ stats }) => ({ good: stats.expected + stats.flaky, bad: stats.unexpected }),
-    browserStatus,
-  )
+  count(report, readUnit, status)
 }
 
+function browserTests() {
+  console.log('\n== browser tests')
+  const report = join(reports, 'browser.json')
+  const status = run(process.execPath, [bin('@playwright/test/cli.js'), 'test'], {
+    env: { ...env, CI: 'true', UPLANDS_REPORT: report },
+  })
+  count(report, readBrowser, status)
+}
+
+await stage('set-up', () => {
+  setUp()
+  installChromium()
+})
+if (isWhole) console.log(`Generators try the whole, from seed ${seed}.`)
+const isBuilt = await stage('types, lint, format, build', async () => {
+  const build = steps(['build', [bin('vite/bin/vite.js'), 'build', '--logLevel', 'warn']])
+  await steps(
+    ['types of core', [bin('typescript/bin/tsc'), '-p', 'core']],
+    ['types of everything, tests too', [bin('vue-tsc/bin/vue-tsc.js'), '-p', 'tsconfig.json']],
+    ['lint', [bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0']],
+    ['format', [bin('prettier/bin/prettier.cjs'), '--check', '--log-level', 'warn', '.']],
+  )
+  return build
+})
+await stage('unit and property tests', unitTests)
+if (isBuilt) await stage('browser tests', browserTests)
+
 rmSync(reports, { recursive: true, force: true })
-const { code, tests } = countLines(root)
-console.log(`\nTests are ${tests} of ${code} code lines, ${Math.round((100 * tests) / code)} %.`)
+const said = ({ name, seconds }) => `${seconds.toFixed(1).padStart(7)} s  ${name}`
+const slowest = tests.sort((a, b) => b.seconds - a.seconds).slice(0, 10)
+console.log(['\nThe ten slowest tests:', ...slowest.map(said)].join('\n'))
+console.log(['\nStages:', ...stages.map(said)].join('\n'))
+const { code, tests: testLines } = countLines(root)
+console.log(`\nTests are ${testLines} of ${code} code lines, ${Math.round((100 * testLines) / code)} %.`)
 console.log(`${passed} passed, ${failed} failed`)
 process.exit(failed === 0 ? 0 : 1)

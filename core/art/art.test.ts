@@ -5,6 +5,7 @@ import { jtsOf, without } from '../../scripts/testing/jts'
 import { area, bounds, rectangle, ringsOf, type Region } from '../geometry'
 import { canLetter, outlined, stencilled } from '../lettering'
 import { hatch, placing, shapesOfMotif, type Motif } from './index'
+import { seedOf } from '../../scripts/testing/runs'
 
 const words = { job: 'Peat crate', revision: '3' }
 const shapes = (motif: Motif) => shapesOfMotif(motif, { drawings: [], pictures: [] }, words)
@@ -84,7 +85,7 @@ describe('rows that fill an area', () => {
           expect(isIn([region], (a.x + b.x) / 2, a.y)).toBe(true)
         }
       }),
-      { numRuns: 60, seed: 4 },
+      { numRuns: 60, seed: seedOf(4) },
     )
   })
   test('they go to and fro, each row once', () => {

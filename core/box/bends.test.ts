@@ -20,6 +20,7 @@ import {
   withBends,
 } from './index'
 import type { BendKind, BoxSpec } from './index'
+import { runs, seedOf } from '../../scripts/testing/runs'
 
 let solids: Awaited<ReturnType<typeof solidLibrary>>
 beforeAll(async () => {
@@ -90,16 +91,18 @@ const some = fc.record({
   tab: tenths(7, 16),
 })
 
+const BOXES = runs(500)
+
 const BENT = BEND_KINDS.filter((kind) => kind !== 'none')
 
-describe.each(BENT)('500 boxes bent as %s', (kind) => {
+describe.each(BENT)('boxes bent as %s', (kind) => {
   test('are proven, come in an order, open, and the solid library agrees', () => {
     let proven = 0
     for (const { thickness, tab, radius, link, ...size } of fc.sample(some, {
-      numRuns: 1500,
-      seed: 20261125,
+      numRuns: runs(1500),
+      seed: seedOf(20261125),
     })) {
-      if (proven >= 500) break
+      if (proven >= BOXES) break
       const spec = boxFor(kind, { ...size, tabs: sameTabs({ rule: 'even', width: tab }) }, { radius, link })
       const box = of(spec, thickness)
       if (!box.panels) continue
@@ -112,7 +115,7 @@ describe.each(BENT)('500 boxes bent as %s', (kind) => {
       }
       if (proven % 25 === 0) checkSolids(spec, box, thickness, said)
     }
-    expect(proven).toBe(500)
+    expect(proven).toBe(BOXES)
   }, 300_000)
 })
 

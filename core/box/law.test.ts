@@ -6,6 +6,7 @@ import { boxed, isApart, solidLibrary, type Boxed } from '../../scripts/testing/
 import { partsById, prismOf, prove, resolve, type Assembly, type Panel } from '../assembly'
 import { cornerBlock } from '../assembly/prism'
 import { jointProblems, makeBox, specProblems, type Box, type BoxSpec, type Thicknesses } from './index'
+import { runs, seedOf } from '../../scripts/testing/runs'
 
 let solids: Awaited<ReturnType<typeof solidLibrary>>
 beforeAll(async () => {
@@ -95,14 +96,15 @@ function faultsOf(assembly: Assembly, panels: Panel[], looksForGaps: boolean): s
   return faults
 }
 
-// With the 520 boxes of fingers only (proof.test.ts) these are 2,000.
-test('1,480 boxes of every joint and stock: proven here, and the solid library agrees', () => {
+// 1,480 in all; with the 520 boxes of fingers only (proof.test.ts) these are 2,000.
+const BOXES = runs(1480)
+test('boxes of every joint and stock: proven here, and the solid library agrees', () => {
   const seen = new Map<string, number>()
   const count = (what: string) => seen.set(what, (seen.get(what) ?? 0) + 1)
   let proven = 0
-  const sample = fc.sample(anyBoxes, { numRuns: 7000, seed: 20261126 })
+  const sample = fc.sample(anyBoxes, { numRuns: runs(7000), seed: seedOf(20261126) })
   for (const { spec, mean } of sample) {
-    if (proven >= 1480) break
+    if (proven >= BOXES) break
     const made = makeable(spec, mean)
     if (!made) continue
     proven++
@@ -118,7 +120,7 @@ test('1,480 boxes of every joint and stock: proven here, and the solid library a
     if (made.box.dividers.length > 0) count(`into ${spec.dividers.into}`)
     for (const { what } of made.panels.flatMap(({ features }) => features)) count(what)
   }
-  expect(proven).toBe(1480)
+  expect(proven).toBe(BOXES)
   for (const what of [
     ...['fingers', 'butt', 'lap', 'tenon', 'groove', 'bolt hole', 'nut slot', 'scoop', 'arch'],
     ...['finger hole', 'top slide', 'top lift', 'top hinge'],
@@ -126,5 +128,5 @@ test('1,480 boxes of every joint and stock: proven here, and the solid library a
     ...['fingers', 'butt', 'lap', 'tenon'].map((kind) => `corners ${kind}`),
     ...['slot', 'groove', 'tenon', 'loose'].map((kind) => `into ${kind}`),
   ])
-    expect([what, (seen.get(what) ?? 0) >= 20]).toEqual([what, true])
+    expect([what, (seen.get(what) ?? 0) >= runs(20)]).toEqual([what, true])
 }, 600_000)

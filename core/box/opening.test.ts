@@ -9,6 +9,7 @@ import { warningSentence } from '../say'
 import { newStock } from '../stock'
 import { ringsOfShape } from './opening'
 import { PLAIN_BOX, problemSentence, ringsOfOpening, sameTabs, type BoxSpec, type Opening } from './index'
+import { runs, seedOf } from '../../scripts/testing/runs'
 
 const opening = (part: Partial<Opening>): Opening => ({
   id: 'o',
@@ -131,7 +132,7 @@ describe('a panel with openings', () => {
         )
         expect(differing(jtsOf(panelOf(box, one.panel).region), wanted).getArea()).toBeLessThan(0.01)
       }),
-      { numRuns: 150, seed: 20261125 },
+      { numRuns: runs(150), seed: seedOf(20261125) },
     )
   })
   test('keeps its place from its anchor when the box changes size', () => {

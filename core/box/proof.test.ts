@@ -6,6 +6,7 @@ import { boxOf } from '../../scripts/testing/parts'
 import { solidLibrary } from '../../scripts/testing/solids'
 import { cornerAt, partsById, resolve, touchingArea, type Panel } from '../assembly'
 import { makeBox, PLAIN_BOX, sameTabs, specProblems, type Box, type BoxSpec, type Thicknesses } from './index'
+import { runs, seedOf } from '../../scripts/testing/runs'
 
 // The panels are set up as solids and checked with manifold-3d, a solid-geometry library: none of our own
 // geometry is trusted here.
@@ -73,10 +74,10 @@ function prove(spec: BoxSpec, thicknesses: Thicknesses): void {
   for (const solid of new Set([...parts, joined, whole, inside])) solid.delete()
 }
 
-test('520 generated boxes: no shared volume, the shell exactly filled, every panel one piece', () => {
+test('generated boxes: no shared volume, the shell exactly filled, every panel one piece', () => {
   fc.assert(
     fc.property(boxes, ({ spec, thicknesses }) => prove(spec, thicknesses)),
-    { numRuns: 520, seed: 20261124 },
+    { numRuns: runs(520), seed: seedOf(20261124) },
   )
 }, 600_000)
 
@@ -133,7 +134,7 @@ test('glue faces have the area that two panels touch with', () => {
       }
       for (const part of parts.values()) part.delete()
     }),
-    { numRuns: 30, seed: 7 },
+    { numRuns: runs(30), seed: seedOf(7) },
   )
 }, 120_000)
 
@@ -166,6 +167,6 @@ test('drawn panels overlap by just the interference at every glue line, or gape 
         ).toBeLessThan(0.02 * interference * lines + 1e-5 * nominal + 0.01)
       for (const part of drawn) part.delete()
     }),
-    { numRuns: 40, seed: 12 },
+    { numRuns: runs(40), seed: seedOf(12) },
   )
 }, 120_000)

@@ -1,5 +1,5 @@
 import { boxSizes, PLAIN_BOX, sameTabs, sameThickness, type BoxSpec } from '../box'
-import { randomFrom } from '../nest'
+import { randomFrom } from '../statistics'
 import { isNear, numberIn, type Exercise } from './types'
 
 const LABEL = 3

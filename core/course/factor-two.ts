@@ -1,6 +1,6 @@
 import { compensationFor } from '../kerf'
 import { WORD_LIMITS, wordFor } from '../fit'
-import { randomFrom } from '../nest'
+import { randomFrom } from '../statistics'
 import { isNear, numberIn, type Exercise } from './types'
 
 const NEAR = 0.006

@@ -1,5 +1,5 @@
 import { flatLength } from '../bend'
-import { randomFrom } from '../nest'
+import { randomFrom } from '../statistics'
 import { isNear, numberIn, type Exercise } from './types'
 
 const ALONG = 'along the face grain'

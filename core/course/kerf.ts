@@ -1,5 +1,5 @@
 import { compensationFor, kerfFromStrip } from '../kerf'
-import { randomFrom } from '../nest'
+import { randomFrom } from '../statistics'
 import { bell, hiddenMachine } from '../rehearse'
 import { isNear, numberIn, type Answers, type Exercise, type Outcome } from './types'
 

@@ -1,5 +1,5 @@
 import { rectangle, type Ring } from '../geometry'
-import { randomFrom } from '../nest'
+import { randomFrom } from '../statistics'
 import { hiddenMachine, hiddenSheet, piecesOf, type Run } from '../rehearse'
 import type { Exercise } from './types'
 

@@ -1,4 +1,4 @@
-import { randomFrom } from '../nest'
+import { randomFrom } from '../statistics'
 import { CHARS, hiddenMachine } from '../rehearse'
 import { cutEnergy } from '../tune'
 import { numberIn, type Exercise } from './types'

@@ -14,6 +14,7 @@ import { emptyJob, JOB_VERSION, type Job } from '../job'
 import type { Placement } from '../nest'
 import { exportJob, type OutputFile } from './index'
 import { fileStem, JOB_FILE_LIMIT, readJob, repairJob, writeJob } from '../keep'
+import { seedOf } from '../../scripts/testing/runs'
 
 const fixture = (name: string): string =>
   readFileSync(new URL(`../keep/fixtures/${name}.json`, import.meta.url), 'utf8')
@@ -411,7 +412,7 @@ describe('job files', () => {
         if (read.ok) expect(readJob(writeJob(read.job))).toEqual(read)
         else expect(read.error).toMatch(/\.$/)
       }),
-      { numRuns: 300, seed: 5 },
+      { numRuns: 300, seed: seedOf(5) },
     )
   })
 })

@@ -1,12 +1,13 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { demo } from '../../scripts/testing/demo'
+import { demo, type DemoName } from '../../scripts/testing/demo'
 import { deriveAll } from '../derive'
 import { exportJob } from '../files'
 import type { Job } from '../job'
 import { ORIGINS, type Operation } from '../machine'
 import { stretchTime } from '../plan'
 import { readCode } from './index'
+import { runs, seedOf } from '../../scripts/testing/runs'
 
 interface Step {
   length: number
@@ -43,7 +44,14 @@ function steps(text: string, scale: number): Step[] {
   return found
 }
 
-const fresh = (job: Job): Job => ({ ...job, layout: { ...job.layout, arrangement: null } })
+/** A demo job as Lay out would lay it anew, once for each. */
+const known = new Map<DemoName, Job>()
+function laidAnew(name: DemoName): Job {
+  const job = demo(name)
+  const laid = known.get(name) ?? deriveAll({ ...job, layout: { ...job.layout, arrangement: null } }).job
+  known.set(name, laid)
+  return laid
+}
 function programOf(job: Job): { text: string; job: Job; derived: ReturnType<typeof deriveAll>['derived'] } {
   const made = exportJob(job, ['gcode'])
   if (!made.ok) throw new Error(made.error)
@@ -54,7 +62,7 @@ describe('a program for the machine', () => {
   test.each(['specimen-tray', 'field-book', 'crate'] as const)(
     '%s: way, power and time of the plan',
     (name) => {
-      const { text, job, derived } = programOf(fresh(demo(name)))
+      const { text, job, derived } = programOf(laidAnew(name))
       const { code, travelSpeed, acceleration } = job.measure.machine!
       const [{ paths, time }] = derived.plan!.loads
       const { settings } = derived.plan!
@@ -98,7 +106,7 @@ describe('a program for the machine', () => {
     },
   )
   test('our own reader and the one here agree on every move', () => {
-    const { text, job } = programOf(fresh(demo('crate')))
+    const { text, job } = programOf(laidAnew('crate'))
     const read = readCode(text, job.measure.machine!.code)
     if (!read.ok) throw new Error(read.error)
     const others = steps(text, job.measure.machine!.code.scale)
@@ -110,7 +118,7 @@ describe('a program for the machine', () => {
     expect(read.moves.some(({ air }) => air)).toBe(true)
   })
   test('every origin corner: the sheet lies on the bed, and the same lines are cut', () => {
-    const tray = fresh(demo('specimen-tray'))
+    const tray = laidAnew('specimen-tray')
     for (const origin of ORIGINS) {
       const job = { ...tray, measure: { ...tray.measure, machine: { ...tray.measure.machine!, origin } } }
       const { text, derived } = programOf(job)
@@ -126,7 +134,7 @@ describe('a program for the machine', () => {
     }
   })
   test('the machine’s own words: before, after, air, its scale, and power that stays', () => {
-    const tray = fresh(demo('specimen-tray'))
+    const tray = laidAnew('specimen-tray')
     const code = {
       scale: 255,
       dynamic: false,
@@ -175,7 +183,7 @@ describe('a program that is read', () => {
         const found = read(text)
         if (!found.ok) expect(found.error).toMatch(/\.$/)
       }),
-      { numRuns: 500, seed: 2 },
+      { numRuns: runs(500), seed: seedOf(2) },
     )
   })
 })

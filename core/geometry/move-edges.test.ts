@@ -4,6 +4,7 @@ import { offsetBy, sharedArea, type Bounds, type Region } from './index'
 import { area } from './measure'
 import { moveEdges } from './move-edges'
 import { paint, type Stroke } from './paint'
+import { seedOf } from '../../scripts/testing/runs'
 
 const stroke = (fill: boolean, minX: number, minY: number, maxX: number, maxY: number): Stroke => ({
   area: { minX, minY, maxX, maxY },
@@ -87,7 +88,7 @@ describe('moving the edges of what was painted', () => {
           ),
         ).toBeLessThan(5e-3)
       }),
-      { numRuns: 400, seed: 8 },
+      { numRuns: 400, seed: seedOf(8) },
     )
     expect(moved).toBeGreaterThan(100)
   })

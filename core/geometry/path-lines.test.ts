@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { curvePieces, pathLines, type Point } from './index'
+import { seedOf } from '../../scripts/testing/runs'
 
 const along = ({ points }: { points: Point[] }): number =>
   points.slice(1).reduce((sum, { x, y }, i) => sum + Math.hypot(x - points[i].x, y - points[i].y), 0)
@@ -66,6 +67,6 @@ test('pieces of a curve are nowhere farther off than they may be', () => {
         expect(off).toBeLessThanOrEqual(tolerance + 1e-9)
       }
     }),
-    { numRuns: 60, seed: 5 },
+    { numRuns: 60, seed: seedOf(5) },
   )
 })

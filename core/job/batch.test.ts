@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import { demo } from '../../scripts/testing/demo'
 import { area } from '../geometry'
-import { batchShares, deriveAll, deriveThings } from '../derive'
+import { batchShares, deriveAll, deriveThings, prepare } from '../derive'
 import { batchOf, batchRefusal, jobSchema, thingsOf, type Job } from './index'
 
 const ABOUT = { id: 'together', name: 'Both', changed: '2026-11-26T09:00:00.000Z' }
@@ -9,6 +9,8 @@ const [crate, book, stand] = (['crate', 'field-book', 'bottle-stand'] as const).
 
 describe('jobs that are cut together', () => {
   const batch = batchOf([crate, book, stand], ABOUT)
+  const together = deriveAll(batch)
+  const alone = [crate, book, stand].map(deriveAll)
   test('are one job that can be kept: every thing as it was, under a name that says whose it is', () => {
     expect(batchRefusal([crate, book, stand])).toBe('')
     expect(jobSchema.safeParse(batch).success).toBe(true)
@@ -24,13 +26,12 @@ describe('jobs that are cut together', () => {
     expect(batch.batch.map(({ job }) => job)).toEqual([crate.id, book.id, stand.id])
   })
   test('lie on the same sheets, on no more than each by itself takes', () => {
-    const { derived, job, parts } = deriveAll(batch)
-    const alone = [crate, book, stand].map((each) => deriveAll(each).derived.plan!.sheets)
+    const { derived, job, parts } = together
     expect(job.layout.arrangement!.unplaced).toEqual([])
-    expect(parts.length).toBe(
-      [crate, book, stand].reduce((sum, each) => sum + deriveAll(each).parts.length, 0),
+    expect(parts.length).toBe(alone.reduce((sum, each) => sum + each.parts.length, 0))
+    expect(derived.plan!.sheets).toBeLessThanOrEqual(
+      alone.reduce((sum, each) => sum + each.derived.plan!.sheets, 0),
     )
-    expect(derived.plan!.sheets).toBeLessThanOrEqual(alone.reduce((sum, sheets) => sum + sheets, 0))
     expect(derived.plan!.violations).toEqual([])
   })
   test('share by the area of their parts', () => {
@@ -61,7 +62,7 @@ describe('jobs that are cut together', () => {
       box: { ...job.box, engravings: [{ motif: text, ...place }] },
     })
     const own = (job: Job, name: string): unknown =>
-      deriveAll(job).parts.find(({ panel, label }) => panel === 'front' && label.includes(name))!.lies[0].up
+      prepare(job).parts.find(({ panel, label }) => panel === 'front' && label.includes(name))!.lies[0].up
         .scored
     const alone = own(engraved(crate), 'front')
     expect(own(batchOf([engraved(crate), book], ABOUT), crate.name)).toEqual(alone)

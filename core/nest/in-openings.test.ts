@@ -15,6 +15,7 @@ import {
   type NestPart,
   type NestRules,
 } from './index'
+import { runs, seedOf } from '../../scripts/testing/runs'
 
 const plain = (id: string, width: number, height: number, hole?: [number, number]): NestPart => {
   const [w, h] = hole ?? [0, 0]
@@ -90,9 +91,9 @@ describe('parts in the openings of others', () => {
               inside++
           }
       }),
-      { numRuns: 60, seed: 20261126 },
+      { numRuns: runs(60), seed: seedOf(20261126) },
     )
-    expect(inside).toBeGreaterThan(60)
+    expect(inside).toBeGreaterThan(runs(60))
   })
 })
 

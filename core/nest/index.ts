@@ -19,7 +19,6 @@ export { loadAt, sheetsOf, surfaceOf, type Load, type Supply, type Surface } fro
 export { nestParts } from './nest-parts'
 export { nestInOpenings } from './in-openings'
 export { lastOf, nest, nestSteps, type NestProgress } from './nest'
-export { randomFrom } from './random'
 export { LEAST_SIDE, remnantsOf, type Remnant } from './remnant'
 export { isForbidden, LayoutChecker, placedShape, sheetUse, violations } from './check'
 export type { SheetUse, SurfaceAt, Violation } from './check'

@@ -24,6 +24,7 @@ import {
   type NestPart,
   type Placement,
 } from './index'
+import { runs, seedOf } from '../../scripts/testing/runs'
 
 type Rules = NestRules & { sheets: number }
 /** On so many sheets of one size. */
@@ -99,7 +100,7 @@ test('generated jobs: no overlap, gap and margin kept, every part placed or its 
       }
       expect(violations(parts, placements, own, () => surface)).toEqual([])
     }),
-    { numRuns: 25, seed: 11 },
+    { numRuns: runs(25), seed: seedOf(11) },
   )
 }, 300_000)
 
@@ -121,7 +122,7 @@ test('never more sheets than a rectangle packer from the registry needs, never f
       expect(sheets).toBeLessThanOrEqual(others)
       expect(sheets).toBeGreaterThanOrEqual(fewest)
     }),
-    { numRuns: 25, seed: 3 },
+    { numRuns: runs(25), seed: seedOf(3) },
   )
 }, 300_000)
 

@@ -3,6 +3,7 @@ import fc from 'fast-check'
 import { jtsOf, shared } from '../../scripts/testing/jts'
 import { rectangle, type Bounds } from '../geometry'
 import { LEAST_SIDE, remnantsOf, surfaceOf } from './index'
+import { seedOf } from '../../scripts/testing/runs'
 
 const sheet = surfaceOf({ width: 600, height: 400 }, null)
 const box = (minX: number, minY: number, maxX: number, maxY: number): Bounds => ({ minX, minY, maxX, maxY })
@@ -60,7 +61,7 @@ describe('what a sheet leaves over', () => {
           for (const each of cut) expect(shared(left, asShape(each)).getArea()).toBeLessThan(1e-2)
         }
       }),
-      { numRuns: 100, seed: 3 },
+      { numRuns: 100, seed: seedOf(3) },
     )
   })
 })

@@ -3,6 +3,7 @@ import fc from 'fast-check'
 import { apart, jtsOf } from '../../scripts/testing/jts'
 import { rectangle, shiftRegion, type Region } from '../geometry'
 import { snapTo } from './index'
+import { seedOf } from '../../scripts/testing/runs'
 
 const room = { minX: 5, minY: 5, maxX: 595, maxY: 395 }
 const block = (x: number, y: number, width: number, height: number): Region => ({
@@ -62,7 +63,7 @@ describe('a part that is put down near others', () => {
         const there = jtsOf(shiftRegion(moving, dx, dy))
         for (const other of others) expect(apart(there, jtsOf(other))).toBeGreaterThan(3 - 0.01)
       }),
-      { numRuns: 300, seed: 20261126 },
+      { numRuns: 300, seed: seedOf(20261126) },
     )
     expect(moved).toBeGreaterThan(30)
   })

@@ -1,4 +1,4 @@
-import { randomFrom } from '../nest'
+import { randomFrom } from '../statistics'
 import type { Family } from '../stock'
 
 /**

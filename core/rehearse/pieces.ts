@@ -11,7 +11,7 @@ import {
   type Region,
   type Ring,
 } from '../geometry'
-import { randomFrom } from '../nest'
+import { randomFrom } from '../statistics'
 import { bell, type Hidden, type HiddenSheet } from './hidden'
 import type { Run } from './runs'
 

@@ -1,3 +1,4 @@
+import { randomFrom } from '../statistics'
 import { ownAxis, partsById } from '../assembly'
 import {
   deriveAll,
@@ -26,7 +27,7 @@ import { IN_METRIC } from '../length'
 import { ORDINARY_CODE } from '../machine'
 import { problemSentence } from '../box'
 import type { Thickness } from '../stock'
-import { poseShift, randomFrom, shapeFor, type Placement } from '../nest'
+import { poseShift, shapeFor, type Placement } from '../nest'
 import { bell, hiddenMachine, hiddenSheet, type Hidden, type Known } from './hidden'
 import { piecesOf, type Piece } from './pieces'
 import { burn, overBridges, waysOf } from './runs'

@@ -1,4 +1,5 @@
 export { CALIPER_SD, caliperFloor, halfWithFloor, READING_SD } from './caliper'
 export { evenPlusNormal95, NORMAL_95, normalBelow, solveRising } from './normal'
+export { randomFrom } from './random'
 export { studentBelow, studentQuantile } from './student'
 export { halfWidthFor, outliers, summarise, type Summary } from './summary'

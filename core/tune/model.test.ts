@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
-import { randomFrom } from '../nest/random'
+import { randomFrom } from '../statistics'
 import {
   energyFor,
   learn,

@@ -7,6 +7,7 @@ import { emptyJob, thingsOf, type Job } from '../job'
 import { asKind, KINDS, makeJob, type KindValues } from '../kinds'
 import { IN_METRIC } from '../length'
 import { newStock } from '../stock'
+import { runs, seedOf } from '../../scripts/testing/runs'
 
 let solids: Awaited<ReturnType<typeof solidLibrary>>
 beforeAll(async () => {
@@ -86,6 +87,8 @@ const inner = {
   thickness,
 }
 
+const WHOLES = runs(500)
+
 const RANDOM: Record<string, fc.Arbitrary<KindValues>> = {
   cabinet: fc.record({
     width: tenths(150, 500),
@@ -128,11 +131,11 @@ const RANDOM: Record<string, fc.Arbitrary<KindValues>> = {
   'split-box': fc.record({ ...inner, at: tenths(12, 100), lining: tenths(2, 20), play: tenths(0.1, 0.6) }),
 }
 
-describe.each(Object.entries(RANDOM))('500 of %s', (kind, values) => {
+describe.each(Object.entries(RANDOM))('%s', (kind, values) => {
   test('stand in each other and come out: proven here, and the solid library agrees', () => {
     let proven = 0
-    for (const each of fc.sample(values, { numRuns: 3000, seed: 20261125 })) {
-      if (proven >= 500) break
+    for (const each of fc.sample(values, { numRuns: runs(3000), seed: seedOf(20261125) })) {
+      if (proven >= WHOLES) break
       const job = made(kind, each)
       if (!job) continue
       proven++
@@ -143,7 +146,7 @@ describe.each(Object.entries(RANDOM))('500 of %s', (kind, values) => {
       const shared = collisions(scene, 2)
       if (shared > 1e-2) throw new Error(`solid library: ${shared} mm³ shared in ${said}`)
     }
-    expect(proven).toBe(500)
+    expect(proven).toBe(WHOLES)
   }, 600_000)
 })
 

@@ -1,7 +1,7 @@
 import type { Odds, FitWord } from '../../core/fit'
 import type { Job } from '../../core/job'
 import { kerfFromSquares, type KerfRecord } from '../../core/kerf'
-import { randomFrom } from '../../core/nest'
+import { randomFrom } from '../../core/statistics'
 import { bell, hiddenMachine, hiddenSheet, rehearse, type CutPart, type Hidden } from '../../core/rehearse'
 import { cutEnergy, type TestRecord } from '../../core/tune'
 import { demo } from './demo'

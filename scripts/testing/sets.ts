@@ -1,4 +1,4 @@
-import { randomFrom } from '../../core/nest/random'
+import { randomFrom } from '../../core/statistics'
 import { PLAIN_BOX, sameTabs } from '../../core/box'
 import { partsOf } from './parts'
 import { channel, cornerPiece, drawsFrom, frame, type Corner } from './tasks'

@@ -1,4 +1,4 @@
-import { randomFrom } from '../../core/nest/random'
+import { randomFrom } from '../../core/statistics'
 
 export type Corner = [number, number]
 

@@ -3,6 +3,7 @@ import fc from 'fast-check'
 import { jtsOf, shared } from '../../../scripts/testing/jts'
 import { rectangle, type Ring } from '../../geometry'
 import { blocksOf, Taken, type Raster } from './raster'
+import { seedOf } from '../../../scripts/testing/runs'
 
 const raster = (columns: number, rows: number, step = 1): Raster => ({
   x: 0,
@@ -54,7 +55,7 @@ describe('a shape in squares', () => {
         // and not many more than it touches: one at most on each side of a row
         expect(has.size).toBeLessThan(shape.getArea() + 2 * (COLUMNS + ROWS) + 8)
       }),
-      { numRuns: 12, seed: 8 },
+      { numRuns: 12, seed: seedOf(8) },
     )
   })
   test('a rectangle on the lines of the raster is one block of just its squares', () =>
@@ -97,7 +98,7 @@ describe('what is taken', () => {
         if (!wanted) expect(place).toBe(-1)
         else expect(taken.at(place, width, height, byColumn)).toEqual({ column: wanted[0], row: wanted[1] })
       }),
-      { numRuns: 200, seed: 9 },
+      { numRuns: 200, seed: seedOf(9) },
     )
   })
 })

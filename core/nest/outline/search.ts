@@ -1,5 +1,5 @@
 import { isLess } from '../cost'
-import { randomFrom } from '../random'
+import { randomFrom } from '../../statistics'
 import { packOutlines, type Lying, type OutlinePart, type OutlineSheets, type OutlineStrategy } from './pack'
 
 export interface OutlineFound {

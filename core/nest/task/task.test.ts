@@ -6,6 +6,7 @@ import { boxed, randomTask, wedgesTask } from '../../../scripts/testing/tasks'
 import { deriveThings, partsOfThings } from '../../derive'
 import { makeJob } from '../../kinds'
 import { layoutTask, readTask, type Task } from './index'
+import { runs, seedOf } from '../../../scripts/testing/runs'
 
 /** A clock that every look moves on, so that tests do not hang on a machine's speed. */
 const clock = (step: number) => {
@@ -46,7 +47,7 @@ describe('a task by itself', () => {
       expect(layoutFaults(task, layout)).toEqual([])
     }
   }, 120_000)
-  test('60 generated ones hold gap, margin and turns, as an unrelated library sees them', () => {
+  test('generated ones hold gap, margin and turns, as an unrelated library sees them', () => {
     const side = fc.integer({ min: 20, max: 120 })
     const part = fc.record({
       width: side,
@@ -61,7 +62,7 @@ describe('a task by itself', () => {
       margin: fc.constantFrom(0, 5),
       parts: fc.array(part, { minLength: 1, maxLength: 6 }),
     })
-    for (const { gap, margin, parts } of fc.sample(some, { numRuns: 60, seed: 20261125 })) {
+    for (const { gap, margin, parts } of fc.sample(some, { numRuns: runs(60), seed: seedOf(20261125) })) {
       const task = taskOf({
         gap,
         margin,
@@ -104,8 +105,8 @@ describe('a task by itself', () => {
     const [one, two] = [1, 1].map((seed) => layoutTask(task, 2, seed, clock(0.01)))
     expect(one).toEqual(two)
   })
-  test('60 with frames, wedges, odd angles and offcuts hold all that a file says', () => {
-    for (let seed = 1; seed <= 60; seed++) {
+  test('some with frames, wedges, odd angles and offcuts hold all that a file says', () => {
+    for (let seed = 1; seed <= runs(60); seed++) {
       const task = taskOf(randomTask(seed))
       const layout = layoutTask(task, 1, seed, clock(0.2))
       expect({ seed, faults: layoutFaults(task, layout) }).toEqual({ seed, faults: [] })
@@ -113,7 +114,7 @@ describe('a task by itself', () => {
     }
   }, 240_000)
   test('points longer than the gap do not slide through one another', () => {
-    for (const seed of [...Array(30).keys(), 43, 107, 120, 185, 195]) {
+    for (const seed of [...Array(runs(30)).keys(), 43, 107, 120, 185, 195]) {
       const task = taskOf(wedgesTask(seed))
       const layout = layoutTask(task, 5, seed, clock(1))
       expect({ seed, faults: layoutFaults(task, layout) }).toEqual({ seed, faults: [] })

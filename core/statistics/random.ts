@@ -1,5 +1,5 @@
 /**
- * Seeded random numbers in [0, 1), so that the same job always gives the same layout. mulberry32, public
+ * Seeded random numbers in [0, 1), so that the same seed always gives the same. mulberry32, public
  * domain; from memory.
  */
 export function randomFrom(seed: number): () => number {
