@@ -1,11 +1,7 @@
-// The command line: sets the project up if need be, then hands over to uplands.ts.
-import { fileURLToPath } from 'node:url'
-import { run, setUp } from './setup.mjs'
+// The command line: sets the project up if need be, then does what it is asked.
+import { pathToFileURL } from 'node:url'
+import { bundled } from './bundle.mjs'
+import { setUp } from './setup.mjs'
 
 setUp()
-const script = fileURLToPath(new URL('uplands.ts', import.meta.url))
-process.exit(
-  run(process.execPath, ['--import', import.meta.resolve('tsx'), script, ...process.argv.slice(2)], {
-    cwd: process.cwd(),
-  }),
-)
+await import(pathToFileURL(await bundled()).href)

@@ -1,29 +1,16 @@
-import { EXPORT_USAGE, runExport } from './commands/export'
-import { MAKE_USAGE, runKinds, runMake } from './commands/kinds'
-import { LAYOUT_USAGE, runLayout } from './commands/layout'
 import { refuse } from './commands/refuse'
-import { REHEARSE_USAGE, runRehearse } from './commands/rehearse'
+import { USAGE, usage, wholeUsage, type Command } from './commands/usage'
 
-const CALL = 'npm run --silent uplands --'
-const usage = (of: string): string => `Usage: ${CALL} ${of}`
-
-const [command, ...args] = process.argv.slice(2)
-switch (command) {
-  case 'export':
-    await runExport(args, usage(EXPORT_USAGE))
-    break
-  case 'kinds':
-    runKinds()
-    break
-  case 'make':
-    runMake(args, usage(MAKE_USAGE))
-    break
-  case 'layout':
-    runLayout(args, usage(LAYOUT_USAGE))
-    break
-  case 'rehearse':
-    runRehearse(args, usage(REHEARSE_USAGE))
-    break
-  default:
-    refuse(usage(['kinds', MAKE_USAGE, EXPORT_USAGE, LAYOUT_USAGE, REHEARSE_USAGE].join(' | ')))
+/** Each loads what it needs when it is asked for: "usage" is said at once. */
+const COMMANDS: Record<Command, (args: string[], usage: string) => Promise<void> | void> = {
+  kinds: async () => (await import('./commands/kinds')).runKinds(),
+  make: async (...call) => (await import('./commands/kinds')).runMake(...call),
+  export: async (...call) => (await import('./commands/export')).runExport(...call),
+  layout: async (...call) => (await import('./commands/layout')).runLayout(...call),
+  rehearse: async (...call) => (await import('./commands/rehearse')).runRehearse(...call),
 }
+
+const [asked = '', ...args] = process.argv.slice(2)
+if (!Object.hasOwn(USAGE, asked)) refuse(wholeUsage())
+const command = asked as Command
+await COMMANDS[command](args, usage(command))

@@ -16,13 +16,11 @@ import {
   readyToCut,
 } from '../say'
 import { writeDxf } from './dxf'
+import type { Format } from './formats'
 import { writePanels } from './panels-json'
 import type { Paper } from './paper'
 import type { SheetFile } from './sheet-file'
 import { writeSvg } from './svg'
-
-export const FORMATS = ['svg', 'dxf', 'gcode', 'pdf', 'json'] as const
-export type Format = (typeof FORMATS)[number]
 
 export interface OutputFile {
   name: string

@@ -1,5 +1,6 @@
-export { exportAll, exportJob, FORMATS, writeAgain, writeFiles, writeProgram, writePapers } from './export'
-export type { BinaryFile, Exported, Format, OutputFile } from './export'
+export { exportAll, exportJob, writeAgain, writeFiles, writeProgram, writePapers } from './export'
+export type { BinaryFile, Exported, OutputFile } from './export'
+export { FORMATS, type Format } from './formats'
 export { writeDxf } from './dxf'
 export { compareFiles, differencesOf, type Compared, type Differences } from './read-back'
 export { PAPER_NAMES, type Paper } from './paper'

@@ -5,8 +5,6 @@ import { exportAll, FORMATS, PAPER_NAMES, type Format, type Paper } from '../../
 import { readJobFile } from './read-job-file'
 import { refuse } from './refuse'
 
-export const EXPORT_USAGE = `export JOB.json --out DIR --format ${FORMATS.join(',')} --paper A4`
-
 interface Asked {
   file: string
   out: string

@@ -5,8 +5,6 @@ import { writeJob } from '../../core/keep'
 import { KINDS, makeJob, type KindInput } from '../../core/kinds'
 import { refuse } from './refuse'
 
-export const MAKE_USAGE = 'make KIND name=value … --out JOB.json'
-
 const told = (input: KindInput): object => {
   const { name, unit, meaning } = input
   const byDefault = { default: input.default, meaning }

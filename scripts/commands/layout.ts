@@ -3,8 +3,6 @@ import { parseArgs } from 'node:util'
 import { layoutTask, readTask } from '../../core/nest'
 import { refuse } from './refuse'
 
-export const LAYOUT_USAGE = 'layout TASK.json --out LAYOUT.json --seconds N --seed S'
-
 /** A task larger than this is refused before it is parsed, bytes. */
 const LIMIT = 20_000_000
 const MOST_SECONDS = 3600

@@ -4,8 +4,6 @@ import { rehearse } from '../../core/rehearse'
 import { readJobFile } from './read-job-file'
 import { refuse } from './refuse'
 
-export const REHEARSE_USAGE = 'rehearse JOB.json --seed S --out CUT.json'
-
 /** Cuts a job on the simulated laser of a seed, and writes each part as it was cut. */
 export function runRehearse(args: string[], usage: string): void {
   let parsed

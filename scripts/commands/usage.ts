@@ -1,0 +1,16 @@
+import { FORMATS } from '../../core/files/formats'
+
+const CALL = 'npm run --silent uplands --'
+
+/** What each command is called with. */
+export const USAGE = {
+  kinds: 'kinds',
+  make: 'make KIND name=value … --out JOB.json',
+  export: `export JOB.json --out DIR --format ${FORMATS.join(',')} --paper A4`,
+  layout: 'layout TASK.json --out LAYOUT.json --seconds N --seed S',
+  rehearse: 'rehearse JOB.json --seed S --out CUT.json',
+} as const
+export type Command = keyof typeof USAGE
+
+export const usage = (of: Command): string => `Usage: ${CALL} ${USAGE[of]}`
+export const wholeUsage = (): string => `Usage: ${CALL} ${Object.values(USAGE).join(' | ')}`
