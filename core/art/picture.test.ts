@@ -75,6 +75,49 @@ describe('a picture as dots', () => {
       { numRuns: 20, seed: seedOf(4) },
     )
   })
+  // Published: Floyd and Steinberg 1976, the error of a dot shared out 7, 3, 5 and 1 sixteenths (from memory),
+  // done by the book on a grid, rows to and fro.
+  test('dot for dot as the published kernel has it', () => {
+    const greys = photograph(60, 45)
+    const { columns, rows, values } = greys
+    // The lowest row of the picture is burnt first.
+    const left = Array.from({ length: rows }, (_, row) =>
+      Array.from({ length: columns }, (_, column) => 1 - values[(rows - 1 - row) * columns + column] / 255),
+    )
+    const wanted = left.map(() => new Set<number>())
+    const give = (row: number, column: number, error: number): void => {
+      if (left[row]?.[column] !== undefined) left[row][column] += error
+    }
+    for (let row = 0; row < rows; row++) {
+      const on = row % 2 === 0 ? 1 : -1
+      for (let i = 0; i < columns; i++) {
+        const column = on === 1 ? i : columns - 1 - i
+        const dot = left[row][column] >= 0.5 ? 1 : 0
+        if (dot === 1) wanted[row].add(column)
+        const error = (left[row][column] - dot) / 16
+        give(row, column + on, 7 * error)
+        give(row + 1, column - on, 3 * error)
+        give(row + 1, column, 5 * error)
+        give(row + 1, column + on, error)
+      }
+    }
+    const origin = placed(greys, {
+      corners: [
+        { x: 0, y: 0 },
+        { x: columns / 4, y: 0 },
+        { x: 0, y: rows / 4 },
+      ],
+      dots: 0.25,
+    })
+    const found = wanted.map(() => new Set<number>())
+    for (const [a, b] of pictureRows(origin)) {
+      const [from, to] = [Math.min(a.x, b.x), Math.max(a.x, b.x)].map((x) => Math.round(x / 0.25))
+      for (let column = from; column < to; column++) found[Math.floor(a.y / 0.25)].add(column)
+    }
+    expect(found.map((row) => [...row].sort((a, b) => a - b))).toEqual(
+      wanted.map((row) => [...row].sort((a, b) => a - b)),
+    )
+  })
   test('a flat grey is burnt as often as it is dark, within any five rows', () => {
     const flat = { columns: 100, rows: 100, values: new Uint8Array(10_000).fill(191) }
     const rows = new Map<number, number>()

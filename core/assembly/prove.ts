@@ -59,6 +59,10 @@ interface Looked {
   solids: Map<string, Solid>
 }
 
+/** Whether a panel's faces enclose a block: one that stands off its place does not reach through it. */
+const reachesThrough = ({ normal, slab: [low, high] }: Solid, { min, max }: Block): boolean =>
+  low <= min[normal] + TINY && high >= max[normal] - TINY
+
 /** A pocket is wider than what stands in it, by its play: so much of a claim may be lost to it. */
 const POCKET_SHARE = 0.05
 
@@ -79,15 +83,16 @@ function missingOf(joint: Joint, own: 0 | 1, { parts, panels, solids }: Looked):
   const hasPockets = panel.features.some(({ depth }) => depth !== null)
   const across = thirdAxis(joint.along, solid.normal)
   const { min, max } = prismOf(joint, parts, claims[0].from, claims[0].to)
+  const isInPlace = reachesThrough(solid, { min, max })
   const [low, high] = [min[across], max[across]]
   const cover = solid.cover(joint.along, [low, high])
   const isMissing = ({ from, to }: Claim): boolean => {
     // One look along the whole joint settles nearly all of them; only where it does not, a claim is looked
     // at.
     const isWhole = isFull(coveredBetween(cover, from, to), (to - from) * (high - low))
-    if (isWhole && !hasPockets) return false
+    if (isInPlace && isWhole && !hasPockets) return false
     const block = prismOf(joint, parts, from, to)
-    return isPocketed(panel, joint, block) || !(isWhole || isFilled(panel, block))
+    return !isInPlace || isPocketed(panel, joint, block) || !(isWhole || isFilled(panel, block))
   }
   return claims.filter(isMissing).map(({ from, to }) => {
     const block = prismOf(joint, parts, from, to)
@@ -96,12 +101,28 @@ function missingOf(joint: Joint, own: 0 | 1, { parts, panels, solids }: Looked):
 }
 
 /** Corners that are not filled by their owner. */
-const missingCorners = (assembly: Assembly, { parts, panels }: Looked): Fault[] =>
+const missingCorners = (assembly: Assembly, { parts, panels, solids }: Looked): Fault[] =>
   assembly.corners.flatMap((corner): Fault[] => {
     const block = cornerBlock(corner, parts)
-    return isFilled(panels.get(corner.owner)!, block)
+    return reachesThrough(solids.get(corner.owner)!, block) && isFilled(panels.get(corner.owner)!, block)
       ? []
       : [{ kind: 'missing', panels: [corner.owner], at: middleOf(block, block) }]
+  })
+
+/** Pockets that are less deep than what stands in them, or deeper than that by more than their play. */
+const wrongPockets = ({ joints }: Assembly, { panels, solids }: Looked): Fault[] =>
+  joints.flatMap(({ id, parts, depth, play }): Fault[] => {
+    if (depth === null) return []
+    const [lead, mate] = parts.map((part) => solids.get(part)!.block)
+    const fault = { panels: parts, at: middleOf(lead, mate) }
+    const own = panels.get(parts[0])!.features.filter((each) => each.joint === id)
+    return own.flatMap((pocket): Fault[] => {
+      if (pocket.depth === null) return []
+      if (pocket.depth < depth - TINY) return [{ kind: 'overlap', ...fault }]
+      if (pocket.depth > depth + play.bottom + TINY)
+        return [{ kind: 'missing', ...fault, panels: [parts[0]] }]
+      return []
+    })
   })
 
 /** Whether two panels that no joint is between are in the same place anywhere. */
@@ -202,6 +223,7 @@ export function prove(assembly: Assembly, panels: Panel[]): Proof {
     faults: [
       ...missing,
       ...missingCorners(assembly, looked),
+      ...wrongPockets(assembly, looked),
       ...overlaps(assembly, solids),
       ...stuck(assembly, panels),
     ],

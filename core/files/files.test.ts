@@ -1,7 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import DxfParser from 'dxf-parser'
 import fc from 'fast-check'
-import { readFileSync } from 'node:fs'
 import svgPathParser from 'svg-path-parser'
 import { parse as parseSvg, type INode } from 'svgson'
 import { demo, demoText } from '../../scripts/testing/demo'
@@ -10,14 +9,12 @@ import { deriveAll, deriveBox, warningsOf } from '../derive'
 import { transformPoint, type Region } from '../geometry'
 import { IN_METRIC } from '../length'
 import { checksOf } from '../say'
-import { emptyJob, JOB_VERSION, type Job } from '../job'
+import { emptyJob, type Job } from '../job'
 import type { Placement } from '../nest'
 import { exportJob, type OutputFile } from './index'
 import { fileStem, JOB_FILE_LIMIT, readJob, repairJob, writeJob } from '../keep'
 import { seedOf } from '../../scripts/testing/runs'
 
-const fixture = (name: string): string =>
-  readFileSync(new URL(`../keep/fixtures/${name}.json`, import.meta.url), 'utf8')
 function exported(job: Job): OutputFile[] {
   const result = exportJob(job, ['svg', 'dxf', 'json'])
   if (!result.ok) throw new Error(result.error)
@@ -272,126 +269,6 @@ describe('job files', () => {
     expect(refused(text.replace('"width": 240', '"width": "wide"'))).toContain('box → width')
     expect(refused(text.replace('"copies": 1', '"copies": 1, "extra": 1'))).toContain('extra')
     expect(refused(text.replace('"#7a5c1e"', '"url(javascript:1)"'))).toContain('colours')
-  })
-  test('version 1 is brought up to date: its readings and its kerf are all there', () => {
-    const read = readJob(fixture('job-version-1'))
-    if (!read.ok) throw new Error(read.error)
-    const { stock, kerf, taste, trials } = read.job.measure
-    expect(read.job.version).toBe(JOB_VERSION)
-    expect(stock!.readings.map(({ value }) => value)).toEqual([3.02, 3.06, 3.04, 3.01, 3.08, 3.05, 3.02])
-    expect(stock!.grain).toBe('width') // its layout asked for panels along it
-    expect(kerf).toMatchObject({ width: 0.16, doubt: 0.018, method: 'typed' })
-    expect([taste, trials]).toEqual([null, []])
-    expect(deriveBox(read.job).panels).toHaveLength(5)
-  })
-  test('version 2 is brought up to date: the same panels, the sheet’s size with its stock', () => {
-    const raw = JSON.parse(fixture('job-version-2')) as {
-      tabWidth: number
-      layout: { settings: { sheetWidth: number; sheetHeight: number } }
-    }
-    const read = readJob(fixture('job-version-2'))
-    if (!read.ok) throw new Error(read.error)
-    const { stock, machine } = read.job.measure
-    const { sheetWidth, sheetHeight } = raw.layout.settings
-    expect(stock).toMatchObject({ sheetWidth, sheetHeight })
-    expect(machine!.origin).toBe('front left')
-    const now = deriveBox(demo('plain-tray')).panels!
-    const then = deriveBox(read.job).panels!
-    expect(then.map(({ id }) => id)).toEqual(now.map(({ id }) => id))
-    for (const [i, { region }] of then.entries()) {
-      expect(differing(jtsOf(region), jtsOf(now[i].region)).getArea()).toBeLessThan(0.01)
-    }
-    expect(readJob(writeJob(read.job))).toEqual(read)
-  })
-  test('version 3, of one stock and fingers on every edge, is the same box as it was', () => {
-    const raw = JSON.parse(fixture('job-version-3')) as Job
-    const read = readJob(fixture('job-version-3'))
-    if (!read.ok) throw new Error(read.error)
-    expect(read.job.box).toMatchObject(raw.box)
-    expect(read.job.box.corners.kind).toBe('fingers')
-    expect(read.job.measure.machine!.colours).toMatchObject(raw.measure.machine!.colours)
-    expect(deriveBox(read.job).proof).toEqual({ panels: 5, faults: [] })
-    expect(readJob(writeJob(read.job))).toEqual(read)
-  })
-  test('version 4, whose tops did not slide, is the same box as it was', () => {
-    const raw = JSON.parse(fixture('job-version-4')) as Job
-    const read = readJob(fixture('job-version-4'))
-    if (!read.ok) throw new Error(read.error)
-    expect([raw.version, read.job.version]).toEqual([4, JOB_VERSION])
-    expect(read.job.box).toMatchObject(raw.box)
-    expect(deriveBox(read.job).proof!.faults).toEqual([])
-    expect(readJob(writeJob(read.job))).toEqual(read)
-  })
-  test('version 5, whose boxes stood by themselves, is the same box as it was', () => {
-    const raw = JSON.parse(fixture('job-version-5')) as Job
-    const read = readJob(fixture('job-version-5'))
-    if (!read.ok) throw new Error(read.error)
-    expect([raw.version, read.job.version, read.job.whole]).toEqual([5, JOB_VERSION, null])
-    expect(read.job.box).toMatchObject(raw.box)
-    expect(read.job.box.lies).toBe('upright')
-    expect(deriveBox(read.job).proof!.faults).toEqual([])
-    expect(readJob(writeJob(read.job))).toEqual(read)
-  })
-  test('version 6, on whose faces nothing was, is the same box as it was', () => {
-    const raw = JSON.parse(fixture('job-version-6')) as Job
-    const read = readJob(fixture('job-version-6'))
-    if (!read.ok) throw new Error(read.error)
-    expect([raw.version, read.job.version]).toEqual([6, JOB_VERSION])
-    expect(read.job.box).toMatchObject(raw.box)
-    expect(read.job.box.engravings).toEqual([])
-    expect(read.job.measure.machine!.colours.engrave).toMatch(/^#/)
-    expect(deriveBox(read.job).proof!.faults).toEqual([])
-    expect(readJob(writeJob(read.job))).toEqual(read)
-  })
-  test('version 7, whose bends had no latch, is the same box as it was', () => {
-    const raw = JSON.parse(fixture('job-version-7')) as Job
-    const read = readJob(fixture('job-version-7'))
-    if (!read.ok) throw new Error(read.error)
-    expect([raw.version, read.job.version]).toEqual([7, JOB_VERSION])
-    const { engravings, ...plain } = raw.box
-    expect(read.job.box).toMatchObject(plain)
-    expect(read.job.box.engravings).toHaveLength(engravings.length)
-    expect(read.job.box.bends).toMatchObject({ latch: false, grain: 'any' })
-    expect(read.job.measure.stock!.bends).toMatchObject(raw.measure.stock!.bends)
-    expect(read.job.measure.stock!.bends.map(({ grain }) => grain)).toContain('any')
-    expect(deriveBox(read.job).proof!.faults).toEqual([])
-    expect(readJob(writeJob(read.job))).toEqual(read)
-  })
-  test('version 8, whose engravings were on the outside and openings in rows, is the same job', () => {
-    const raw = JSON.parse(fixture('job-version-8')) as {
-      version: number
-      box: { openings: { columns: number }[]; engravings: { as: string }[] }
-    }
-    const read = readJob(fixture('job-version-8'))
-    if (!read.ok) throw new Error(read.error)
-    expect([raw.version, read.job.version]).toEqual([8, JOB_VERSION])
-    const { openings, engravings } = read.job.box
-    expect(engravings.map(({ how, side, from }) => [how.kind, side, from])).toEqual(
-      raw.box.engravings.map(({ as }) => [as, 'outside', '']),
-    )
-    expect(openings[0].repeat).toEqual({
-      kind: 'grid',
-      columns: raw.box.openings[0].columns,
-      rows: 1,
-      apart: 30,
-    })
-    expect([read.job.cut.turn, read.job.tune.own, read.job.box.fittings.softened]).toEqual([
-      'leave out',
-      [],
-      null,
-    ])
-    expect(deriveBox(read.job).proof!.faults).toEqual([])
-    expect(readJob(writeJob(read.job))).toEqual(read)
-  })
-  test('version 9, whose parts lay by quarter turns, is the same job', () => {
-    const raw = JSON.parse(fixture('job-version-9')) as { version: number; layout: Job['layout'] }
-    const read = readJob(fixture('job-version-9'))
-    if (!read.ok) throw new Error(read.error)
-    expect([raw.version, read.job.version]).toEqual([9, JOB_VERSION])
-    const { settings, arrangement } = read.job.layout
-    expect(settings).toEqual({ ...raw.layout.settings, anyAngle: false, shareEdges: false })
-    expect(arrangement).toEqual(raw.layout.arrangement)
-    expect(readJob(writeJob(read.job))).toEqual(read)
   })
   test('one out of its limits can be mended by clamping, and says what that changed', () => {
     const raw = JSON.parse(text) as { copies: number; box: { width: number }; surplus?: string }

@@ -108,3 +108,27 @@ test('looked over again after each move, the answer is the same as from the begi
     { numRuns: 25, seed: seedOf(4) },
   )
 })
+
+describe('a piece of any outline', () => {
+  // A triangle: its long side leans, so that only the outline, not the rectangle round it, is in the way.
+  const outline = [
+    { x: 0, y: 0 },
+    { x: 400, y: 0 },
+    { x: 0, y: 300 },
+  ]
+  const piece = surfaceOf({ width: 400, height: 300 }, null, { outline, offcut: 'o', weight: 0.5 })
+  const shape = { outline: rectangle(0, 0, 40, 40), holes: [] }
+  const part = { id: 'a', shape, turnedShape: shape }
+  const settings = { margin: 5, gap: 3, grain: 'free', turning: true } as const
+  /** Its upper right corner this far inside the leaning side, by definition of the 3-4-5 triangle. */
+  const found = (inside: number) => {
+    const x = 160 - inside / 0.6
+    const placement = { part: 'a', sheet: 0, x, y: 180 - 40, turn: 0 as const, pinned: false }
+    return violations([part], [{ ...placement, x: x - 40 }], settings, () => piece)
+  }
+  test('a part within the margin of its leaning side is told of, one just beyond it is not', () => {
+    expect(found(6)).toEqual([])
+    expect(found(4)).toMatchObject([{ kind: 'edge', over: 'margin' }])
+    expect(found(-1)).toMatchObject([{ kind: 'edge', over: 'sheet' }])
+  })
+})

@@ -9,6 +9,15 @@ const outline = (points: Point[]): CutPath => ({ operation: 'outline', part: 'a'
 const wayOf = (points: Point[]): number =>
   points.slice(1).reduce((sum, { x, y }, i) => sum + Math.hypot(x - points[i].x, y - points[i].y), 0)
 const around = ({ points }: CutPath): number => wayOf([...points, points[0]])
+/** A panel 40 high with fingers on its upper edge. */
+const fingered = (count: number, width: number): Point[] => [
+  { x: 0, y: 0 },
+  { x: 2 * count * width, y: 0 },
+  ...Array.from({ length: 2 * count }, (_, i) => [
+    { x: 2 * count * width - i * width, y: i % 2 === 0 ? 40 : 37 },
+    { x: 2 * count * width - (i + 1) * width, y: i % 2 === 0 ? 40 : 37 },
+  ]).flat(),
+]
 const apart = (a: Point, b: Point): number => Math.hypot(a.x - b.x, a.y - b.y)
 
 describe('bridges in an outline', () => {
@@ -28,11 +37,7 @@ describe('bridges in an outline', () => {
     })
     fc.assert(
       fc.property(fingers, ({ count, width, bridges }) => {
-        const top = Array.from({ length: 2 * count }, (_, i) => [
-          { x: 2 * count * width - i * width, y: i % 2 === 0 ? 40 : 37 },
-          { x: 2 * count * width - (i + 1) * width, y: i % 2 === 0 ? 40 : 37 },
-        ]).flat()
-        const path = outline([{ x: 0, y: 0 }, { x: 2 * count * width, y: 0 }, ...top])
+        const path = outline(fingered(count, width))
         const pieces = withBridges(path, { count: bridges, width: 0.8, below: 999 }, 0.2)
         expect(pieces).toHaveLength(bridges)
         const cut = pieces.reduce((sum, { points }) => sum + wayOf(points), 0)
@@ -48,6 +53,54 @@ describe('bridges in an outline', () => {
       }),
       { numRuns: 100, seed: seedOf(4) },
     )
+  })
+  test('each stands as near to an even spread as the sides allow, also past the beginning of the way', () => {
+    const some = fc.record({
+      fingers: fc.integer({ min: 1, max: 6 }),
+      width: fc.integer({ min: 2, max: 9 }),
+      first: fc.nat(),
+      count: fc.integer({ min: 1, max: 6 }),
+    })
+    let past = 0
+    fc.assert(
+      fc.property(some, ({ fingers, width, first, count }) => {
+        const ring = fingered(fingers, width)
+        const turned = first % ring.length
+        const points = [...ring.slice(turned), ...ring.slice(0, turned)]
+        const [gap, clear, length] = [1, 1.5, around(outline(points))]
+        const ends = points.map((_, i) => wayOf(points.slice(0, i + 1)))
+        const cyclic = (a: number, b: number): number =>
+          Math.min(Math.abs(a - b) % length, length - (Math.abs(a - b) % length))
+        const alongOf = (p: Point): number => {
+          const at = points.findIndex((a, i) => {
+            const b = points[(i + 1) % points.length]
+            return Math.abs(apart(a, p) + apart(p, b) - apart(a, b)) < 1e-6
+          })
+          return ends[at] + apart(points[at], p)
+        }
+        const pieces = withBridges(outline(points), { count, width: 0.8, below: 999 }, 0.2)
+        const found = pieces.map(({ points: own }, i) => {
+          const [end, next] = [own.at(-1)!, pieces[(i + 1) % pieces.length].points[0]]
+          return alongOf({ x: (end.x + next.x) / 2, y: (end.y + next.y) / 2 })
+        })
+        // Every place a step apart that is clear of corners and of the bridges before it.
+        const steps = Array.from({ length: 2000 }, (_, i) => (i * length) / 2000)
+        const clearOfCorners = steps.filter((at) => ends.every((end) => cyclic(at, end) >= gap / 2 + clear))
+        const placed: number[] = []
+        for (let i = 0; i < count; i++) {
+          const wanted = ((i + 0.5) * length) / count
+          const off = (at: number): number => cyclic(at, wanted)
+          const free = clearOfCorners.filter((at) => placed.every((other) => cyclic(at, other) > gap + clear))
+          if (free.length === 0) break
+          const own = found.reduce((a, b) => (off(a) <= off(b) ? a : b))
+          expect(off(own)).toBeLessThanOrEqual(Math.min(...free.map(off)) + length / 1000)
+          if (Math.abs(own - wanted) > length / 2) past++
+          placed.push(own)
+        }
+      }),
+      { numRuns: 200, seed: seedOf(20261128) },
+    )
+    expect(past).toBeGreaterThan(5)
   })
   test('small parts have them, large ones and round ones without a straight side do not', () => {
     const bridges = { count: 2, width: 0.6, below: 50 }

@@ -1,11 +1,21 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import jstat from 'jstat'
-import { evenPlusNormal95, normalBelow, outliers, studentBelow, studentQuantile, summarise } from './index'
+import { randomNormal } from '../../scripts/testing/random'
+import {
+  evenPlusNormal95,
+  halfWithFloor,
+  normalBelow,
+  outliers,
+  studentBelow,
+  studentQuantile,
+  summarise,
+} from './index'
 
-const { studentt, normal } = jstat as {
+const { studentt, normal, stdev } = jstat as {
   studentt: { inv: (p: number, df: number) => number; cdf: (t: number, df: number) => number }
   normal: { cdf: (x: number, mean: number, sd: number) => number }
+  stdev: (values: number[], isSample: boolean) => number
 }
 
 describe('Student’s t', () => {
@@ -46,9 +56,42 @@ test('the interval of a published example', () => {
   expect(studentQuantile(0.975, 194)).toBeCloseTo(1.972, 3)
   expect([9.26146 - half, 9.26146 + half].map((value) => Number(value.toFixed(4)))).toEqual([9.2582, 9.2647])
 })
+test('spread and interval of readings agree with jstat', () => {
+  const readings = fc.array(fc.integer({ min: 250, max: 350 }), { minLength: 2, maxLength: 12 })
+  fc.assert(
+    fc.property(readings, (hundredths) => {
+      const values = hundredths.map((value) => value / 100)
+      const { sd, half } = summarise(values)
+      const own = stdev(values, true)
+      expect(sd).toBeCloseTo(own, 9)
+      const t = studentt.inv(0.975, values.length - 1)
+      expect(half).toBeCloseTo((t * own) / Math.sqrt(values.length), 5)
+    }),
+    { seed: 20261128 },
+  )
+})
 test('one reading has no interval, none cannot be summarised', () => {
   expect(summarise([3.02])).toEqual({ n: 1, mean: 3.02, sd: 0, half: null })
   expect(() => summarise([])).toThrow('no readings')
+})
+
+// The usual hand, read in steps of 0.01. The band is what the floor comes to, give or take two standard
+// deviations of so many runs: a lower floor breaks a promise, a higher one is doubt that nobody has.
+test.each([
+  [2, 0.966, 0.972],
+  [5, 0.961, 0.967],
+])('of %p readings, 95 %% intervals hold the truth and are no wider than need be', (n, least, most) => {
+  const gauss = randomNormal(20261128 + n)
+  const RUNS = 20_000
+  let held = 0
+  for (let i = 0; i < RUNS; i++) {
+    const truth = 3 + 0.01 * (i / RUNS)
+    const readings = Array.from({ length: n }, () => Math.round((truth + 0.01 * gauss()) * 100) / 100)
+    const { mean, half } = summarise(readings)
+    if (Math.abs(mean - truth) <= halfWithFloor(half, n)) held++
+  }
+  expect(held / RUNS).toBeGreaterThan(least)
+  expect(held / RUNS).toBeLessThan(most)
 })
 
 describe('a step of a gauge beside a reading', () => {
@@ -75,4 +118,32 @@ test('Grubbs’ test points out the published outlier, and nothing among like re
   expect(outliers([199.31, 199.53, 200.19, 200.82, 201.92, 201.95, 202.18, 245.57])).toEqual([7])
   expect(outliers([3.02, 3.05, 3.04, 3.03])).toEqual([])
   expect(outliers([3, 3, 3])).toEqual([])
+})
+// Published: Grubbs' critical values, two-sided at 5 % (Grubbs and Beck, Technometrics 14, 1972; from memory).
+test.each([
+  [4, 1.481],
+  [6, 1.887],
+  [8, 2.126],
+  [10, 2.29],
+  [15, 2.549],
+  [20, 2.709],
+])('of %p readings, one is pointed out from %p standard deviations on', (n, critical) => {
+  const like = Array.from({ length: n - 1 }, (_, i) => 3 + 0.01 * (i % 3))
+  const withFar = (far: number): number[] => [...like, far]
+  const distance = (far: number): number => {
+    const { mean, sd } = summarise(withFar(far))
+    return (far - mean) / sd
+  }
+  /** Where the last one is so many standard deviations off: farther out it is more. */
+  const at = (wanted: number): number => {
+    let [low, high] = [3.02, 13]
+    for (let i = 0; i < 60; i++) {
+      const middle = (low + high) / 2
+      if (distance(middle) < wanted) low = middle
+      else high = middle
+    }
+    return high
+  }
+  expect(outliers(withFar(at(critical - 0.003)))).toEqual([])
+  expect(outliers(withFar(at(critical + 0.003)))).toContain(n - 1)
 })

@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { jtsOf, shared } from '../../../scripts/testing/jts'
 import { rectangle, type Ring } from '../../geometry'
+import { groundOf } from './ground'
 import { blocksOf, Taken, type Raster } from './raster'
 import { seedOf } from '../../../scripts/testing/runs'
 
@@ -101,4 +102,10 @@ describe('what is taken', () => {
       { numRuns: 200, seed: seedOf(9) },
     )
   })
+})
+
+test('what of a sheet may be taken, for a bound, ends at its margin', () => {
+  // By definition: 100 × 60 less 5 on each side.
+  expect(groundOf(rectangle(0, 0, 100, 60), 5, 3, 1)!.area).toBeCloseTo(90 * 50, 6)
+  expect(groundOf(rectangle(0, 0, 100, 60), 30, 3, 1)).toBeNull()
 })

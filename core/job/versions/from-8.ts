@@ -1,4 +1,4 @@
-import { eachObject, isObject, type Loose } from './loose'
+import { eachObject, isObject, type Loose } from '../loose'
 
 /** Openings of version 8 had no name of their own, and were repeated in a grid. */
 const openingFrom8 = ({ columns, rows, apart, ...opening }: Loose, i: number): Loose => ({

@@ -1,4 +1,4 @@
-import { isObject, type Loose } from './loose'
+import { isObject, type Loose } from '../loose'
 
 /** A job of version 9: parts lay by quarter turns, and every edge was cut by itself. */
 export const from9 = ({ layout, ...job }: Loose): Loose => ({

@@ -1,4 +1,4 @@
-import { eachObject, isObject, type Loose } from './loose'
+import { eachObject, isObject, type Loose } from '../loose'
 
 /** Bends of version 7 had no latch, and nobody said how their slits lay to the grain. */
 const boxFrom7 = (box: unknown): unknown =>
