@@ -24,8 +24,7 @@ import {
   type SheetTime,
 } from '../plan'
 import type { Job } from '../job'
-import type { DerivedBox } from './box'
-import { seenBy } from './materials'
+import { materialsOf, seenBy } from './materials'
 import { isUntouched, type FaceUp, type Lying } from './lying'
 import { ownWays } from './own-ways'
 import { layoutRules, layoutSignature, partsByMaterial, shapesOf, type Part } from './parts'
@@ -188,12 +187,12 @@ function planStock(
 
 /**
  * Plans the cut of a laid-out job.
- * @param box of the same job; its panels must exist
  * @param depths of all its pockets, mm, the deepest first
  */
-export function planCut(job: Job, box: DerivedBox, parts: Part[], depths: number[]): CutPlan {
+export function planCut(job: Job, parts: Part[], depths: number[]): CutPlan {
+  const materials = materialsOf(job.measure, job.cut.compensation)
   const stocks = partsByMaterial(parts, job).map(({ material, parts: own }, i) => {
-    const { thickness } = i === 0 ? box : box.materials.find(({ id }) => id === material)!
+    const { thickness } = i === 0 ? materials[0] : materials.find(({ id }) => id === material)!
     // What was picked by hand was picked for the job's own stock.
     const tune = i === 0 ? job.tune : { ...job.tune, picked: null }
     return planStock({ ...seenBy(job, material), tune }, { material, thickness: thickness.mean, depths }, own)
@@ -217,7 +216,7 @@ export function planCut(job: Job, box: DerivedBox, parts: Part[], depths: number
     letters,
     face,
     off,
-    box.materials.map((each) => each.compensation),
+    materials.map((each) => each.compensation),
   ]
   return {
     choice,

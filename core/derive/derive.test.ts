@@ -128,8 +128,8 @@ describe('a beam that is not round', () => {
     }
     const lengths = [0, 90].map((turn) => {
       const job = turnAll(oval, turn as 0 | 90)
-      const { box, parts } = prepare(job)
-      const paths = planCut(job, box, parts, []).loads.flatMap((load) => load.paths)
+      const { parts } = prepare(job)
+      const paths = planCut(job, parts, []).loads.flatMap((load) => load.paths)
       const outline = paths.find(({ part, operation }) => part === 'front-1' && operation === 'outline')!
       const { minX, maxX, minY, maxY } = bounds(outline.points)
       return Math.max(maxX - minX, maxY - minY)

@@ -8,16 +8,19 @@ export { asOffcut, lyingSignature, restsOf, stockAfter, type Rest } from './rest
 export { sheetFacts, type SheetFact } from './sheet-facts'
 export { isBetterLayout, scoreOf, type LayoutScore } from './score'
 export { whatHelps, withChange, type Change, type Helpful } from './what-helps'
-export { deepestPocket, depthsOf } from './own-ways'
+export { depthsOf } from './own-ways'
 export { makePocketPiece } from './pocket-piece'
 export { offcutFor, sheetDrawing, type TestSheetDrawing } from './test-sheet'
 export { sheetOf, supplyFor, surfaceFor, surfacesOf } from './supply'
 export { planCut, waitingAt } from './cut-plan'
 export { materialFor, materialsOf, seenBy, thicknessesOf, type Material } from './materials'
 export type { CutPlan, LoadPlan, PlanTotal, StockCut } from './plan-types'
+export { planInputs } from './inputs'
 export {
   arrange,
+  canBeMade,
   deriveAll,
+  isLayoutOf,
   boxOf,
   deriveThings,
   partsOfThings,

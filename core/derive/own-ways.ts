@@ -22,9 +22,6 @@ export function depthsOf(things: DerivedThing[]): number[] {
   return [...new Set(all)].sort((a, b) => b - a)
 }
 
-/** Depth of the deepest pocket of all things, mm; 0 where there is none. */
-export const deepestPocket = (things: DerivedThing[]): number => depthsOf(things)[0] ?? 0
-
 /**
  * What is cut by a setting of its own: the maker's own operations, and pockets that are less deep than the
  * setting for pockets is for. Depth goes with energy, and that with one over the speed.

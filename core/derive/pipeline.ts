@@ -1,5 +1,6 @@
 import type { Words } from '../art'
 import type { FitPrediction } from '../fit'
+import { same } from '../limits'
 import { lastOf, sheetUse, type SheetUse } from '../nest'
 import { seenBy } from './materials'
 import { thingsOf, type Arrangement, type Job, type Thing } from '../job'
@@ -55,7 +56,7 @@ export const deriveThings = (job: ThingsJob): DerivedThing[] =>
 export type JobWords = Words & { jobs?: Record<string, string> }
 
 /** The parts that were made of a box last, and from what beside it: their shapes are compared by identity. */
-const knownParts = new WeakMap<DerivedBox, { from: string; parts: Part[] }>()
+const knownParts = new WeakMap<DerivedBox, { from: unknown; parts: Part[] }>()
 
 /** The parts of every thing: the same ones while neither its box nor what is asked of them is another. */
 export const partsOfThings = (
@@ -66,9 +67,9 @@ export const partsOfThings = (
   things.flatMap(({ thing, box }) => {
     const owner = { thing: thing.id, name: things.length > 1 ? thing.name : '', copies: thing.copies }
     const own = words && { ...words, job: words.jobs?.[thing.id] ?? words.job }
-    const from = JSON.stringify([owner, letters, face, own])
+    const from = [owner, letters, face, own]
     const before = knownParts.get(box)
-    if (before?.from === from) return before.parts
+    if (before && same(before.from, from)) return before.parts
     const parts = makeParts(box, owner, { letters, face }, own)
     knownParts.set(box, { from, parts })
     return parts
@@ -88,9 +89,15 @@ export function prepare(job: Job): Prepared {
   return { box, things, parts: partsOfThings(things, job.cut, wordsOf(job)) }
 }
 
+/** Whether a layout is of these parts, by these settings. */
+export const isLayoutOf = ({ signature }: Arrangement, job: Job, parts: Part[]): boolean =>
+  signature === layoutSignature(parts, job)
+
 /** Whether the layout that a job keeps was made for other parts, or is none. */
-export const needsLayout = (job: Job, parts: Part[]): boolean =>
-  job.layout.arrangement?.signature !== layoutSignature(parts, job)
+export const needsLayout = (job: Job, parts: Part[]): boolean => {
+  const { arrangement } = job.layout
+  return !arrangement || !isLayoutOf(arrangement, job, parts)
+}
 
 /** The same job with a layout. */
 export const withLayout = (job: Job, arrangement: Arrangement): Job => ({
@@ -141,14 +148,17 @@ export function useOf(job: Job, parts: Part[]): JobUse | null {
   }
 }
 
+/** Whether all things of a job can be made. */
+export const canBeMade = (things: DerivedThing[]): boolean => things.every(({ box }) => box.panels !== null)
+
 /** Layout → plan; none while one of the things cannot be made. */
 export const planOf = (
   job: Job,
-  { box, things, parts }: Prepared,
+  { things, parts }: Pick<Prepared, 'things' | 'parts'>,
 ): { plan: CutPlan | null; use: JobUse | null } =>
-  things.some((each) => each.box.panels === null)
-    ? { plan: null, use: null }
-    : { plan: planCut(job, box, parts, depthsOf(things)), use: useOf(job, parts) }
+  canBeMade(things)
+    ? { plan: planCut(job, parts, depthsOf(things)), use: useOf(job, parts) }
+    : { plan: null, use: null }
 
 /** All that is known of a job at one moment. */
 export interface Derived {
@@ -164,8 +174,8 @@ export interface Derived {
 export function deriveAll(job: Job): { job: Job; parts: Part[]; derived: Derived } {
   const prepared = prepare(job)
   const { box, things, parts } = prepared
-  const fresh = things.some((each) => each.box.panels === null) || !needsLayout(job, parts)
-  const laidOut = fresh ? job : withLayout(job, arrange(parts, job))
+  const isLaidOut = !canBeMade(things) || !needsLayout(job, parts)
+  const laidOut = isLaidOut ? job : withLayout(job, arrange(parts, job))
   const fit = deriveFit(laidOut, box, turnedOf(laidOut.layout.arrangement?.placements ?? []))
   return { job: laidOut, parts, derived: { box, things, fit, ...planOf(laidOut, prepared) } }
 }

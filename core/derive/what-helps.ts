@@ -1,6 +1,6 @@
 import type { Job } from '../job'
 import { arrangeSteps, type Arranged } from './arrange'
-import { needsLayout, prepare } from './pipeline'
+import { canBeMade, needsLayout, prepare } from './pipeline'
 import type { Part } from './parts'
 
 /** Something that a maker could do differently. Lengths in mm. */
@@ -111,7 +111,7 @@ export function* whatHelps(job: Job): Generator<HelpProgress, Helpful[]> {
   /** Laid out until it is better than the job is now, or for a while. */
   function* needsWith(changed: Job): Generator<HelpProgress, Needs | null> {
     const prepared = prepare(changed)
-    if (prepared.things.some(({ box }) => box.panels === null)) return null
+    if (!canBeMade(prepared.things)) return null
     const steps = arrangeSteps(prepared.parts, changed)
     let needs: Needs | null = null
     for (let i = 0; i < TRIES; i++) {

@@ -173,10 +173,10 @@ export async function exportAll(
 ): Promise<
   { ok: true; files: (OutputFile | BinaryFile)[]; warnings: string[] } | { ok: false; error: string }
 > {
-  const made = exportJob(job, formats)
+  const all = deriveAll(job)
+  const made = exportDerived(all, formats)
   if (!made.ok || !formats.includes('pdf')) return made
-  const { job: laidOut, derived } = deriveAll(job)
-  const papers = await writePapers(laidOut, derived, derived.plan!, paper)
+  const papers = await writePapers(all.job, all.derived, all.derived.plan!, paper)
   return { ...made, files: [...made.files, ...papers] }
 }
 
@@ -187,8 +187,13 @@ export type Exported = { ok: true; files: OutputFile[]; warnings: string[] } | {
  * to the parts, otherwise one is made.
  * @returns the files, or one sentence why nothing may be written
  */
-export function exportJob(job: Job, formats: readonly Format[]): Exported {
-  const { job: laidOut, parts, derived } = deriveAll(job)
+export const exportJob = (job: Job, formats: readonly Format[]): Exported =>
+  exportDerived(deriveAll(job), formats)
+
+function exportDerived(
+  { job: laidOut, parts, derived }: ReturnType<typeof deriveAll>,
+  formats: readonly Format[],
+): Exported {
   const { things, plan } = derived
   if (!plan) {
     const [problem] = things.flatMap(({ box }) => box.problems)

@@ -1,4 +1,5 @@
 export {
+  arrangementSchema,
   emptyJob,
   JOB_FORMAT,
   JOB_VERSION,

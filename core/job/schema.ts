@@ -54,7 +54,7 @@ export const revisionSchema = z.strictObject({
 export type Revision = z.infer<typeof revisionSchema>
 
 export const JOB_FORMAT = 'uplands-job'
-export const JOB_VERSION = 10
+export const JOB_VERSION = 11
 
 /** Stocks that a job may be cut from beside its own. */
 export const MOST_STOCKS = 8
@@ -62,7 +62,8 @@ export const MOST_STOCKS = 8
 /** Kerf measurements of other pairs of machine and stock are kept this far back. */
 export const MOST_TRIALS = 40
 
-const arrangementSchema = z.strictObject({
+/** Where each part lies; the signature says what it was worked out from. */
+export const arrangementSchema = z.strictObject({
   signature: z.string().max(40),
   byHand: z.boolean(),
   placements: z.array(placementSchema).max(2000),
@@ -81,8 +82,8 @@ const arrangementSchema = z.strictObject({
 export type Arrangement = z.infer<typeof arrangementSchema>
 
 /**
- * Everything that a maker decided or measured for one job, and nothing that can be worked out from it but
- * the layout they may have changed by hand.
+ * Everything that a maker decided or measured for one job, and nothing that can be worked out from it. Its
+ * layout is there only where they had a hand in it: moved or pinned a part, or took what a search found.
  */
 export const jobSchema = z.strictObject({
   format: z.literal(JOB_FORMAT),

@@ -1,5 +1,5 @@
 import type { Faces } from '../art'
-import { deepestPocket, type DerivedThing } from '../derive'
+import { depthsOf, type DerivedThing } from '../derive'
 import { sharedArea } from '../geometry'
 import type { Job } from '../job'
 import type { Say } from '../length'
@@ -53,7 +53,7 @@ export function pocketChecks({ job, plan, things }: Looked, say: Say): Check[] {
           ),
         ]
       : []),
-    ...(hasPockets ? [pocketDepthCheck(job, deepestPocket(things), say), ...tooDeep(things)] : []),
+    ...(hasPockets ? [pocketDepthCheck(job, depthsOf(things)[0], say), ...tooDeep(things)] : []),
   ]
 }
 

@@ -74,7 +74,7 @@ function sixHundred(): void {
     `dragging one of ${parts.length} parts: only it checked / all of them`,
     `${ms(dragging)} / ${ms(anew)} = ${(dragging / anew).toFixed(3)}`,
   )
-  const plan = planCut(opened, deriveBox(opened), parts, [])
+  const plan = planCut(opened, parts, [])
   const whole = timed(() => void structuredClone(plan), 5)
   const crossing = timed(() => {
     const { packed, blocks } = packPlan(plan)
@@ -93,8 +93,7 @@ export function benchCore(): void {
   keystroke()
   uniting()
   const { job: opened, parts } = laidOut(34)
-  const box = deriveBox(opened)
-  const planning = timed(() => void planCut(opened, box, parts, []), 5)
+  const planning = timed(() => void planCut(opened, parts, []), 5)
   row(`planning ${parts.length} laid-out panels (order, time, checks)`, ms(planning))
   sixHundred()
 }

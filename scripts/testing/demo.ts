@@ -1,5 +1,14 @@
 import { readFileSync } from 'node:fs'
-import { deriveAll, deriveFit, planOf, prepare, turnedOf, type Derived, type Part } from '../../core/derive'
+import {
+  depthsOf,
+  deriveAll,
+  deriveFit,
+  planOf,
+  prepare,
+  turnedOf,
+  type Derived,
+  type Part,
+} from '../../core/derive'
 import { readJob } from '../../core/keep'
 import type { Job } from '../../core/job'
 
@@ -25,6 +34,12 @@ export function demo(name: DemoName): Job {
   const read = readJob(demoText(name))
   if (!read.ok) throw new Error(read.error)
   return read.job
+}
+
+/** What is made of a job for the page, and handed to the planner. */
+export function madeFor(job: Job): { parts: Part[]; depths: number[] } {
+  const { things, parts } = prepare(job)
+  return { parts, depths: depthsOf(things) }
 }
 
 /** As the page has it: a layout that was made before stays, also when it is stale. */

@@ -1,5 +1,5 @@
 import { deleteDB, openDB, type DBSchema, type IDBPDatabase } from 'idb'
-import { JOB_VERSION, migrateRecord, type Job, type RecordKind } from '@core/job'
+import { JOB_VERSION, migrateRecord, type Arrangement, type Job, type RecordKind } from '@core/job'
 import type { TasteRecord } from '@core/fit'
 import type { KerfRecord, MachineEvent } from '@core/kerf'
 import type { Machine } from '@core/machine'
@@ -16,6 +16,7 @@ export interface StoredJob {
 
 interface Schema extends DBSchema {
   jobs: { key: string; value: StoredJob }
+  workedOut: { key: string; value: { id: string; arrangement: Arrangement } }
   machines: { key: string; value: Machine }
   stocks: { key: string; value: Stock }
   kerfs: { key: string; value: KerfRecord }
@@ -56,7 +57,7 @@ function forget(): void {
 }
 
 async function upgrade(db: Database, from: number, transaction: { objectStore: unknown }): Promise<void> {
-  for (const store of ['jobs', ...BENCH_STORES, 'facts'] as const) {
+  for (const store of ['jobs', 'workedOut', ...BENCH_STORES, 'facts'] as const) {
     if (!db.objectStoreNames.contains(store)) db.createObjectStore(store, { keyPath: 'id' })
   }
   if (from === 0) return

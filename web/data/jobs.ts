@@ -103,6 +103,6 @@ export async function addJobs(jobs: Job[]): Promise<void> {
 }
 
 export async function deleteJob(id: string): Promise<void> {
-  await withDatabase((db) => db.delete('jobs', id))
+  await withDatabase((db) => Promise.all([db.delete('jobs', id), db.delete('workedOut', id)]))
   tell({ id, revision: null })
 }

@@ -3,6 +3,19 @@ import { shallowRef, watch, type ShallowRef } from 'vue'
 /** At the latest, where nothing is painted: a page in the background, milliseconds. */
 const LATEST = 100
 
+/** Does something once the page has been painted, or shortly where nothing is. @returns how to call it off */
+export function oncePainted(act: () => void): () => void {
+  let timer = setTimeout(act, LATEST)
+  const frame = requestAnimationFrame(() => {
+    clearTimeout(timer)
+    timer = setTimeout(act)
+  })
+  return () => {
+    cancelAnimationFrame(frame)
+    clearTimeout(timer)
+  }
+}
+
 /**
  * Follows a value once the page has been painted with it, so that what is dear to work out from it keeps
  * nobody waiting who is typing.
@@ -10,24 +23,17 @@ const LATEST = 100
  */
 export function afterPaint<T>(source: () => T, isSame: (now: T, before: T) => boolean): ShallowRef<T> {
   const follower = shallowRef(source()) as ShallowRef<T>
-  let frame = 0
-  let timer: ReturnType<typeof setTimeout> | undefined
+  let callOff = (): void => undefined
   const follow = (): void => {
-    cancelAnimationFrame(frame)
-    clearTimeout(timer)
+    callOff()
     follower.value = source()
   }
   watch(
     source,
     (now) => {
       if (!isSame(now, follower.value)) return follow()
-      cancelAnimationFrame(frame)
-      clearTimeout(timer)
-      timer = setTimeout(follow, LATEST)
-      frame = requestAnimationFrame(() => {
-        clearTimeout(timer)
-        timer = setTimeout(follow)
-      })
+      callOff()
+      callOff = oncePainted(follow)
     },
     { flush: 'sync' },
   )

@@ -13,7 +13,7 @@ import type { Run } from '@core/plan'
 import type { Family, Stock } from '@core/stock'
 import type { TestRecord } from '@core/tune'
 import { refuse } from '@web/refusals'
-import { same } from './same'
+import { same } from '@core/limits'
 import { useMessages } from './messages'
 
 export interface Records {

@@ -3,8 +3,9 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import type { Faces } from '@core/art'
 import {
   betterWay,
+  canBeMade,
   boxOf,
-  deepestPocket,
+  depthsOf,
   deriveBox,
   deriveFit,
   layoutRules,
@@ -20,9 +21,12 @@ import {
   surfacesOf,
   turnedOf,
   warningsOf,
+  withLayout,
   type Derived,
+  type Turned,
 } from '@core/derive'
 import { runsOf, type Job } from '@core/job'
+import { same } from '@core/limits'
 import { clockOf } from '@core/plan'
 import { buildSteps } from '@core/build'
 import { checksOf, readyToCut, stationStatuses, stripFigures, type StripFigure } from '@core/say'
@@ -33,6 +37,9 @@ import { usePlanner } from './planner'
 import { useUnits } from './units'
 
 const NO_ARRANGEMENT = { signature: '', byHand: false, placements: [], unplaced: [] }
+
+/** What is said on parts, and which face of them lies up. */
+type Marking = Pick<Job['cut'], 'letters' | 'face'> & { words?: ReturnType<typeof wordsOf> }
 
 const isEngraved = ({ outside, inside }: Faces): boolean =>
   [outside, inside].some(({ engraved, pictures }) => engraved.length + pictures.length > 0)
@@ -61,7 +68,10 @@ export const useDerived = defineStore('derived', () => {
   const thing = computed(() => calm.value?.thing)
   const also = computed(() => calm.value?.also)
   const tune = computed(() => calm.value?.tune)
-  const placements = computed(() => calm.value?.layout.arrangement?.placements)
+  /** The job with what lies where, worked out or as the maker has it. */
+  const laid = computed((): Job =>
+    planner.arrangement ? withLayout(job.value, planner.arrangement) : job.value,
+  )
 
   const input = computed(() => ({
     measure: measure.value!,
@@ -83,11 +93,11 @@ export const useDerived = defineStore('derived', () => {
     whole.value ? sceneOf({ ...input.value, whole: whole.value }, things.value) : null,
   )
   const stands = computed(() => (scene.value ? standsOf(scene.value) : []))
-  /** Which parts lie turned; said as one text, so that a part that is only moved changes nothing. */
-  const lying = computed(() =>
-    JSON.stringify(settledBox.value.kerf.round ? {} : turnedOf(placements.value ?? [])),
-  )
-  const turned = computed(() => JSON.parse(lying.value) as Record<string, boolean>)
+  /** Which parts lie turned: a part that is only moved changes nothing. */
+  const turned = computed((before?: Turned): Turned => {
+    const now = settledBox.value.kerf.round ? {} : turnedOf(planner.arrangement?.placements ?? [])
+    return before && same(before, now) ? before : now
+  })
   const fit = computed(() => deriveFit(input.value, settledBox.value, turned.value))
   /** What the box and its fit would be with other figures measured. */
   function withMeasure(other: Job['measure']): Pick<Derived, 'box' | 'fit'> {
@@ -108,24 +118,21 @@ export const useDerived = defineStore('derived', () => {
       'locked' in build.value ? build.value.locked : [],
     ),
   )
-  const pocketDepth = computed(() => deepestPocket(things.value))
+  const depths = computed(() => depthsOf(things.value))
+  const pocketDepth = computed(() => depths.value[0] ?? 0)
   const hasPockets = computed(() => pocketDepth.value > 0)
   const hasEngraving = computed(() =>
     things.value.some(({ box: { panels } }) => panels?.some(({ faces }) => faces && isEngraved(faces))),
   )
   const better = computed(() => betterWay(input.value, settledBox.value, turned.value))
   /** Asked for by Lay out and by the checks: they cost as much as the box itself. */
-  const marking = computed(() => {
+  const marking = computed((before?: Marking): Marking => {
     const { letters, face } = job.value.cut
     const isEngraved = things.value.some(({ box: { panels } }) => panels?.some(({ faces }) => faces))
-    return JSON.stringify({ letters, face, words: isEngraved ? wordsOf(job.value) : undefined })
+    const now = { letters, face, words: isEngraved ? wordsOf(job.value) : undefined }
+    return before && same(before, now) ? before : now
   })
-  const parts = computed(() => {
-    const { words, ...cut } = JSON.parse(marking.value) as Pick<Job['cut'], 'letters' | 'face'> & {
-      words?: ReturnType<typeof wordsOf>
-    }
-    return partsOfThings(things.value, cut, words)
-  })
+  const parts = computed(() => partsOfThings(things.value, marking.value, marking.value.words))
   const choice = computed(() =>
     settingFor({ measure: measure.value!, tune: tune.value! }, settledBox.value.thickness.mean),
   )
@@ -145,7 +152,7 @@ export const useDerived = defineStore('derived', () => {
     }),
   )
   const surface = computed(() => surfaceFor({ measure: seen.value }))
-  const arrangedOn = computed(() => calm.value?.layout.arrangement?.offcuts)
+  const arrangedOn = computed(() => planner.arrangement?.offcuts)
   /** What each sheet of the board is. */
   const surfaceAt = computed(() => {
     const arrangement = { ...NO_ARRANGEMENT, offcuts: arrangedOn.value ?? [] }
@@ -166,14 +173,14 @@ export const useDerived = defineStore('derived', () => {
   })
   const clock = computed(() => (runs.value.length > 0 ? clockOf(runs.value) : null))
   const newer = computed(() => bench.newerThan(job.value))
-  const checks = computed(() => checksOf(job.value, all.value, parts.value, units.say))
+  const checks = computed(() => checksOf(laid.value, all.value, parts.value, units.say))
   const ready = computed(
     () =>
       isCalm.value && readyToCut(all.value, checks.value) && !planner.busy && !planner.plan?.layoutIsStale,
   )
   const statuses = computed(() =>
     stationStatuses({
-      job: job.value,
+      job: laid.value,
       derived: all.value,
       checks: checks.value,
       newer: newer.value,
@@ -215,8 +222,16 @@ export const useDerived = defineStore('derived', () => {
     )
   })
 
+  planner.planFrom(() => ({
+    job: job.value,
+    parts: parts.value,
+    depths: depths.value,
+    canBeMade: canBeMade(things.value),
+  }))
+
   return {
     box,
+    laid,
     settledBox,
     things,
     scene,

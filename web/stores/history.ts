@@ -49,11 +49,6 @@ export function useHistory<T, S = never>() {
     lastTime = Date.now()
   }
 
-  /** A new value that belongs to the present step, such as a computed one. */
-  function amend(value: T): void {
-    present.value = value
-  }
-
   /** @returns what was done beside the step that is taken back; null when there is none */
   function undo(): S[] | null {
     const before = past.value[past.value.length - 1]
@@ -82,7 +77,6 @@ export function useHistory<T, S = never>() {
     step,
     begin,
     push,
-    amend,
     undo,
     redo,
     canUndo: computed(() => past.value.length > 0),

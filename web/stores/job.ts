@@ -11,16 +11,7 @@ import { changeRefusal, useBench, type BenchChange } from './bench'
 import { useHistory } from './history'
 import { jobRefusal } from './keepable'
 import { useMessages } from './messages'
-import { same } from './same'
 import { useUnits } from './units'
-
-/** What the maker decided, without what is worked out from it. */
-const decisions = (job: Job): unknown => ({
-  ...job,
-  changed: '',
-  layout: { ...job.layout, arrangement: job.layout.arrangement?.byHand ? job.layout.arrangement : null },
-})
-const sameDecisions = (a: Job, b: Job): boolean => same(decisions(a), decisions(b))
 
 export type Opened = 'open' | 'absent' | Unreadable
 
@@ -70,19 +61,13 @@ export const useJob = defineStore('job', () => {
   }
 
   /**
-   * Both tabs wrote the job: where only one of them decided anything, that one holds; where both did, ours
-   * goes on, and theirs is one step back.
+   * Both tabs wrote the job: ours goes on, and theirs is one step back.
    * @param from what ours was made from
    */
   function keepTheirs(theirs: Job, from: Job | null): void {
     const ours = job.value
-    if (ours?.id !== theirs.id || own.has(theirs.changed) || sameDecisions(ours, theirs)) return
-    if (from && sameDecisions(theirs, from)) return
-    if (from && sameDecisions(ours, from)) {
-      push(theirs, 'other tab')
-      void save()
-      return
-    }
+    const isKnown = own.has(theirs.changed) || theirs.changed === from?.changed
+    if (ours?.id !== theirs.id || isKnown || theirs.changed === ours.changed) return
     push(theirs)
     push(ours)
     useMessages().say(
@@ -143,15 +128,6 @@ export const useJob = defineStore('job', () => {
     return true
   }
 
-  /** Adds a computed result to the present state; no step of its own. */
-  function amend(change: (draft: Job) => void): void {
-    if (!job.value) return
-    const next = produce(job.value, change)
-    if (next === job.value || same(next, job.value) || jobRefusal(job.value, next)) return
-    history.amend(next)
-    void save()
-  }
-
   function undo(): void {
     const onBench = history.undo()
     if (!onBench) return
@@ -172,9 +148,7 @@ export const useJob = defineStore('job', () => {
     if (found.revision <= revision || writing > 0) return
     revision = found.revision
     stored = found.job
-    // A layout that the other tab worked out is no step of its own.
-    if (sameDecisions(job.value, found.job)) history.amend(found.job)
-    else push(found.job, 'other tab')
+    if (found.job.changed !== job.value.changed) push(found.job, 'other tab')
   }
 
   onJobNews(({ id, revision: theirs }) => {
@@ -200,7 +174,7 @@ export const useJob = defineStore('job', () => {
 
   const isUnsaved = (): boolean =>
     saving.value === 'failed' || (saving.value === 'in memory' && canUndo.value)
-  return { job, step, saving, gone, canUndo, canRedo, open, close, save, edit, amend, undo, redo, isUnsaved }
+  return { job, step, saving, gone, canUndo, canRedo, open, close, save, edit, undo, redo, isUnsaved }
 })
 
 /** The job on the screen, for whatever is only shown while there is one. */

@@ -1,22 +1,28 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef, toRaw, watch } from 'vue'
-import type { CutPlan, JobUse, LayoutScore } from '@core/derive'
+import { planInputs, type CutPlan, type JobUse, type LayoutScore, type Part } from '@core/derive'
 import type { Arrangement, Job } from '@core/job'
+import { loadWorkedOut, saveWorkedOut } from '@web/data/worked-out'
 import { unpackPlan } from '@web/workers/packing'
 import { PlannerClient } from '@web/workers/planner-client'
 import type { Answer, PlanRequest } from '@web/workers/protocol'
+import { oncePainted } from './after-paint'
 import { useJob } from './job'
 import { useMessages } from './messages'
 
 /** How long nothing must be typed before a plan is asked for, milliseconds. */
 const QUIET = 90
 
-/** The parts of a job that a plan is made from; a note or a tick asks for no new one. */
-const inputs = (job: Job): unknown[] => {
-  const { measure, box, thing, copies, also, interference, layout, tune, cut } = job
-  const { compensation, labels, letters, face, turn, off, start, bridges, files } = cut
-  const marking = [compensation, labels, letters, face, turn, off, start, bridges, files, cut.frame, cut.look]
-  return [measure, box, thing, copies, also, interference, layout, tune, ...marking]
+type Planned = Extract<Answer, { kind: 'planned' }>
+
+/** What a plan is made of, as whoever derives it has it. */
+export interface Made {
+  /** The job that it was made of. */
+  job: Job
+  parts: Part[]
+  depths: number[]
+  /** Whether every box of it can be made: there is no plan of one that cannot. */
+  canBeMade: boolean
 }
 
 /** A layout that a search began with or came to, and what it is judged by. */
@@ -42,69 +48,110 @@ export const usePlanner = defineStore('planner', () => {
   /** Why there is no plan; empty while there is one, or one is being made. */
   const failure = shallowRef('')
   let sequence = 0
-  let waiting: ReturnType<typeof setTimeout> | undefined
+  let asked: PlanRequest['layOut'] = 'if stale'
+  let callOff = (): void => undefined
   let planned: unknown[] = [] // what the last answer was worked out from
+  let source: (() => Made) | null = null
+  /** The layout that was worked out for the job on the screen, and when that is known. */
+  const workedOut = shallowRef<Arrangement | null>(null)
+  let looked: Promise<void> = Promise.resolve()
+
+  /** What lies where: as the maker has it where they had a hand in it, else as it was worked out. */
+  const arrangement = computed((): Arrangement | null => {
+    const own = jobs.job?.layout.arrangement ?? null
+    return own?.byHand ? own : (workedOut.value ?? own)
+  })
 
   const client = new PlannerClient({
     answer: take,
     trouble: (sentence) => void useMessages().say('look', sentence),
   })
 
+  /** What of the present job a plan rests on; its parts may say its name, or how often it was cut. */
+  const inputsNow = (): unknown[] => (jobs.job ? planInputs(jobs.job) : [])
+  const isOther = (now: unknown[]): boolean =>
+    now.length !== planned.length || now.some((value, i) => value !== planned[i])
+
+  /** Hands over what was made for the page already: nothing is derived twice. */
+  async function send(own: number, layOut: PlanRequest['layOut']): Promise<void> {
+    await looked
+    if (own !== sequence || !jobs.job || !source) return
+    const { job, parts, depths, canBeMade } = source()
+    // The page has not been painted with the last edit yet.
+    if (job !== jobs.job) return ask(own, layOut)
+    if (!canBeMade) return settle(null, null)
+    const known = workedOut.value
+    client.ask({ kind: 'plan', sequence: own, job: toRaw(job), parts, depths, known, layOut })
+  }
+
+  function ask(own: number, layOut: PlanRequest['layOut'], quiet = 0): void {
+    callOff()
+    const work = (): void => void send(own, layOut)
+    if (quiet === 0) callOff = oncePainted(work)
+    else {
+      const timer = setTimeout(work, quiet)
+      callOff = () => clearTimeout(timer)
+    }
+  }
+
   /** @param quiet how long to wait for more typing, milliseconds */
-  function request(layOut: PlanRequest['layOut'], quiet: number): void {
-    const { job } = jobs
-    if (!job) return
+  function request(layOut: PlanRequest['layOut'], quiet = 0): void {
+    if (!jobs.job) return
     busy.value = true
     helps.value = null
     failure.value = ''
-    const own = ++sequence
-    const send = (): void => client.ask({ kind: 'plan', sequence: own, job: toRaw(jobs.job ?? job), layOut })
-    clearTimeout(waiting)
-    if (quiet === 0)
-      send() // at once, so that the worker works while the page is drawn
-    else waiting = setTimeout(send, quiet)
+    asked = layOut
+    ask(++sequence, layOut, quiet)
+  }
+
+  function settle(made: CutPlan | null, used: JobUse | null): void {
+    busy.value = false
+    progress.value = null
+    plan.value = made
+    use.value = used
+    planned = inputsNow()
   }
 
   function take(answer: Answer): void {
     if (answer.sequence !== sequence) return
-    if (answer.kind === 'helps') {
-      helps.value = answer
-      return
-    }
-    if (answer.kind === 'progress') {
-      progress.value = answer
-      return
-    }
+    if (answer.kind === 'helps') helps.value = answer
+    else if (answer.kind === 'progress') progress.value = answer
+    else if (answer.kind === 'failed') fail(answer.message)
+    else if (answer.kind === 'planned') hold(answer)
+  }
+
+  function fail(message: string): void {
     busy.value = false
     progress.value = null
-    if (answer.kind === 'failed') {
-      failure.value = answer.message
-      const sentence =
-        `The plan could not be worked out: ${answer.message}. Undo the last change, ` +
-        'or export the job and report it.'
-      useMessages().say('stop', sentence)
-      return
+    failure.value = message
+    const sentence = `The plan could not be worked out: ${message}. Undo the last change, or export the job and report it.`
+    useMessages().say('stop', sentence)
+  }
+
+  /** A layout that the maker asked for in place of their own is an edit; any other is kept beside the job. */
+  function hold({ arrangement: found, search, plan: packed, use: used }: Planned): void {
+    const before = arrangement.value
+    const isAsked = search !== null || asked === 'always'
+    const own = jobs.job?.layout.arrangement ?? null
+    // Laid out again nothing is the maker's any more but what they pinned.
+    const isTheirs = search !== null || found?.placements.some(({ pinned }) => pinned)
+    if (found && isAsked && (search || own))
+      jobs.edit((draft) => {
+        draft.layout.arrangement = isTheirs ? found : null
+      })
+    if (found && isAsked && isTheirs) workedOut.value = null
+    else {
+      workedOut.value = found
+      if (found && jobs.job) void saveWorkedOut(jobs.job.id, found).catch(() => undefined)
     }
-    plan.value = answer.plan && unpackPlan(answer.plan)
-    use.value = answer.use
-    const { arrangement } = answer
-    if (arrangement) {
-      const put = (draft: Job): void => {
-        draft.layout.arrangement = arrangement
-      }
-      const before = jobs.job?.layout.arrangement
-      if (answer.search) jobs.edit(put)
-      else jobs.amend(put)
-      const { search } = answer
-      compared.value =
-        search && before
-          ? {
-              before: { arrangement: before, score: search.before },
-              after: { arrangement, score: search.after },
-            }
-          : null
-    }
-    if (jobs.job) planned = inputs(jobs.job)
+    compared.value =
+      found && search && before
+        ? {
+            before: { arrangement: before, score: search.before },
+            after: { arrangement: found, score: search.after },
+          }
+        : null
+    settle(packed && unpackPlan(packed), used)
   }
 
   /** Asks what would save a sheet; whatever is changed meanwhile ends that. */
@@ -117,22 +164,35 @@ export const usePlanner = defineStore('planner', () => {
 
   watch(
     () => jobs.job?.id,
-    () => {
+    (id) => {
       plan.value = null
       use.value = null
       compared.value = null
-    },
-  )
-  const watched = computed(() => (jobs.job ? inputs(jobs.job) : []))
-  watch(
-    watched,
-    (now) => {
-      // Back at what was planned last, as by Undo, another plan may be under way all the same.
-      const isOther = now.length !== planned.length || now.some((value, i) => value !== planned[i])
-      if (busy.value || isOther) request('if stale', plan.value ? QUIET : 0)
+      workedOut.value = null
+      if (id === undefined) return
+      looked = loadWorkedOut(id).then(
+        (found) => void (jobs.job?.id === id && (workedOut.value ??= found)),
+        () => undefined,
+      )
     },
     { immediate: true },
   )
+  watch(computed(inputsNow), (now) => {
+    // Back at what was planned last, as by Undo, another plan may be under way all the same.
+    if (source && (busy.value || isOther(now))) request('if stale', plan.value ? QUIET : 0)
+  })
+
+  /** From here on the job on the screen is planned, of what is made for the page. */
+  function planFrom(made: () => Made): void {
+    source = made
+    request('if stale')
+    watch(
+      () => jobs.job && made().parts,
+      () => {
+        if (jobs.job && !busy.value) request('if stale', QUIET)
+      },
+    )
+  }
 
   return {
     plan,
@@ -141,10 +201,12 @@ export const usePlanner = defineStore('planner', () => {
     compared,
     busy,
     failure,
-    layOutAgain: () => request('always', 0),
+    arrangement,
+    planFrom,
+    layOutAgain: () => request('always'),
     helps,
     askWhatHelps,
-    searchOn: () => request('search on', 0),
+    searchOn: () => request('search on'),
     stopLayout: () => client.ask({ kind: 'stop layout' }),
   }
 })

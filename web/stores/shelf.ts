@@ -15,7 +15,7 @@ import { BENCH_STORES } from '@web/data/db'
 import type { Shelf, Unreadable } from '@web/data/unreadable'
 import { useBench, type Records } from './bench'
 import { useMessages } from './messages'
-import { same } from './same'
+import { same } from '@core/limits'
 
 const NO_STORAGE =
   'The browser does not store anything here (no room left, or private mode). You can work, but ' +

@@ -115,11 +115,6 @@ const act: fc.Arbitrary<Act> = fc.oneof(
       ({ jobs }) =>
         jobs.edit((draft) => spoil(draft, where, put)),
   ),
-  spoiling.map(
-    ([where, put]): Act =>
-      ({ jobs }) =>
-        jobs.amend((draft) => spoil(draft, where, put)),
-  ),
   spoiling.map(([where, put]): Act => ({ jobs, bench }) => {
     const record = structuredClone(stock)
     spoil(record, where, put)

@@ -1,10 +1,9 @@
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals'
-import { demo } from '../../scripts/testing/demo'
+import { demo, madeFor } from '../../scripts/testing/demo'
 import { deriveAll } from '@core/derive'
-import type { Job } from '@core/job'
 import { packPlan, unpackPlan } from './packing'
 import { PlannerClient } from './planner-client'
-import type { Answer, Request } from './protocol'
+import type { Answer, PlanRequest, Request } from './protocol'
 
 /** A worker that does as the test says: answers, falls silent, or breaks. */
 class FakeWorker {
@@ -27,11 +26,16 @@ class FakeWorker {
   }
 }
 const job = demo('plain-tray')
-const ask = (sequence: number, other: Partial<Job> = {}): Request => ({
+const { parts, depths } = madeFor(job)
+const many = Array.from({ length: 61 }, () => parts[0])
+const ask = (sequence: number, layOut: PlanRequest['layOut'] = 'if stale', own = parts): PlanRequest => ({
   kind: 'plan',
   sequence,
-  job: { ...job, ...other },
-  layOut: 'if stale',
+  job,
+  parts: own,
+  depths,
+  known: null,
+  layOut,
 })
 function client() {
   const answers: Answer[] = []
@@ -64,11 +68,15 @@ describe('the way to the planner', () => {
     expect(FakeWorker.made[1].asked).toMatchObject([{ sequence: 1 }])
     expect(troubles).toEqual([expect.stringContaining('started again')])
   })
-  test('one that falls silent counts as ended; one that has answered does not', () => {
+  test('one that falls silent counts as ended; one that is slow, or has answered, does not', () => {
     jest.useFakeTimers()
     const { client: planner, troubles } = client()
-    planner.ask(ask(1, { copies: 40 })) // too many for the page: nothing goes on after the test
-    jest.advanceTimersByTime(60_000)
+    planner.ask(ask(1, 'if stale', many)) // too many for the page: nothing goes on after the test
+    jest.advanceTimersByTime(25_000)
+    FakeWorker.made[0].onmessage!({ data: { kind: 'alive', sequence: 1 } })
+    jest.advanceTimersByTime(25_000)
+    expect(troubles).toEqual([])
+    jest.advanceTimersByTime(10_000)
     expect(troubles.length).toBeGreaterThan(0)
     const other = client()
     other.client.ask(ask(1))
@@ -81,7 +89,7 @@ describe('the way to the planner', () => {
   test('a search by several does not wait for one that is late, nor hear it afterwards', () => {
     jest.useFakeTimers()
     const { client: planner, answers } = client()
-    planner.ask({ kind: 'plan', sequence: 1, job, layOut: 'search on' })
+    planner.ask(ask(1, 'search on'))
     expect(FakeWorker.made.length).toBeGreaterThan(1)
     const [main, helper] = FakeWorker.made
     const score = (weight: number) => ({ whole: 1, unplaced: 0, weight, sheets: weight, offcuts: 0, rest: 0 })
@@ -119,7 +127,7 @@ describe('the way to the planner', () => {
       },
     })
     const { client: planner, answers } = client()
-    planner.ask(ask(3, { copies: 40 }))
+    planner.ask(ask(3, 'if stale', many))
     expect(answers).toEqual([
       { kind: 'failed', sequence: 3, message: expect.stringContaining('too large for the page') },
     ])

@@ -1,8 +1,12 @@
 import { Lanes } from './lanes'
 import type { Answer, PlanRequest, Request } from './protocol'
 
-/** A worker that says nothing for this long while it is asked for something has ended, milliseconds. */
-const SILENT = 8_000
+/**
+ * A worker that says nothing for so many looks while it is asked for something has ended. It says that it lives
+ * between its steps; where the machine is busy, or asleep, the page's looks come later as well.
+ */
+const SILENT_LOOKS = 30
+const LOOK_EVERY = 1_000
 
 /** Parts that the page's own thread plans, when there is no worker to do it. */
 const SMALL = 60
@@ -33,7 +37,7 @@ export interface Listener {
 export class PlannerClient {
   private worker: Worker | null = null
   private starts = 0
-  private waiting: ReturnType<typeof setTimeout> | undefined
+  private looking: ReturnType<typeof setInterval> | undefined
   private asked: PlanRequest | null = null
   /** Those that search beside the worker, while a search goes on. */
   private helpers: Worker[] = []
@@ -130,24 +134,28 @@ export class PlannerClient {
 
   private hand(message: Answer): void {
     const isNews = message.sequence === this.asked?.sequence
-    if (isNews && message.kind !== 'progress') this.rest()
+    if (isNews && message.kind !== 'progress' && message.kind !== 'alive') this.rest()
     this.listener.answer(message)
   }
 
   private rest(): void {
-    clearTimeout(this.waiting)
+    clearInterval(this.looking)
     this.foldIn()
     this.asked = null
     this.starts = Math.min(this.starts, 1)
   }
 
   private watch(): void {
-    clearTimeout(this.waiting)
-    if (this.asked && this.worker) this.waiting = setTimeout(() => this.ended(), SILENT)
+    clearInterval(this.looking)
+    if (!this.asked || !this.worker) return
+    let looks = 0
+    this.looking = setInterval(() => {
+      if (++looks >= SILENT_LOOKS) this.ended()
+    }, LOOK_EVERY)
   }
 
   private ended(): void {
-    clearTimeout(this.waiting)
+    clearInterval(this.looking)
     this.foldIn()
     this.worker?.terminate()
     this.worker = null
@@ -168,7 +176,7 @@ export class PlannerClient {
     if (this.worker) {
       this.worker.postMessage(request.layOut === 'search on' ? this.fanOut(request) : request)
       this.watch()
-    } else if (request.job.copies * 6 <= SMALL) {
+    } else if (request.parts.length <= SMALL) {
       this.onPage(request)
     } else {
       this.asked = null

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
-import { demo } from '../../scripts/testing/demo'
+import { demo, madeFor } from '../../scripts/testing/demo'
 import { deriveAll, scoreOf } from '@core/derive'
 import type { Job } from '@core/job'
 import { makePlanner } from './planning'
@@ -26,12 +26,13 @@ function ask(
     planner(request)
   })
 }
-const search = (of: Job): Request => ({ kind: 'plan', sequence: 1, job: of, layOut: 'search on' })
+const plan = { kind: 'plan', job, known: null, ...madeFor(job) } as const
+const search: Request = { ...plan, sequence: 1, layOut: 'search on' }
 const isPlanned = ({ kind }: Answer): boolean => kind === 'planned'
 
 describe('a search that goes on', () => {
   test('ends when it is stopped, with a layout that is no worse than the one it began with', async () => {
-    const { last, all } = await ask(search(job), isPlanned, (answer) =>
+    const { last, all } = await ask(search, isPlanned, (answer) =>
       answer.kind === 'progress' && answer.round >= 2 ? [{ kind: 'stop layout' }] : [],
     )
     if (last.kind !== 'planned') throw new Error(last.kind)
@@ -46,9 +47,9 @@ describe('a search that goes on', () => {
     if (after.weight === before.weight) expect(after.rest).toBeGreaterThanOrEqual(before.rest - 1)
   }, 60_000)
   test('is given up for whatever is asked for after it', async () => {
-    const next: Request = { kind: 'plan', sequence: 2, job, layOut: 'if stale' }
+    const next: Request = { ...plan, sequence: 2, layOut: 'if stale' }
     let isAsked = false
-    const { all } = await ask(search(job), isPlanned, () => {
+    const { all } = await ask(search, isPlanned, () => {
       if (isAsked) return []
       isAsked = true
       return [next]

@@ -1,18 +1,17 @@
 import {
   arrangeSteps,
   isBetterLayout,
+  isLayoutOf,
   keepLayout,
-  needsLayout,
-  planOf,
-  prepare,
+  planCut,
   scoreOf,
-  whatHelps,
+  useOf,
   withLayout,
   type Arranged,
   type LayoutScore,
   type Part,
 } from '@core/derive'
-import type { Job } from '@core/job'
+import type { Arrangement, Job } from '@core/job'
 import { packPlan } from './packing'
 import type { Answer, PlanRequest, Request } from './protocol'
 
@@ -34,6 +33,13 @@ const sheetsIn = ({ placements }: Arranged): number =>
 const NO_STEP = { kind: 'helps', tried: 0, of: 0 } as const
 
 const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve))
+
+/** The layout that there is: the maker's own, or what was worked out before; null where neither is of these. */
+function layoutThere(job: Job, parts: Part[], known: Arrangement | null): Arrangement | null {
+  const { arrangement } = job.layout
+  if (arrangement?.byHand) return arrangement
+  return [arrangement, known].find((each) => each && isLayoutOf(each, job, parts)) ?? null
+}
 
 /** Plans what it is asked for; a newer request replaces an older one. */
 export function makePlanner({ answer, breath }: Host): (request: Request) => void {
@@ -63,15 +69,12 @@ export function makePlanner({ answer, breath }: Host): (request: Request) => voi
   }
 
   /** Goes on from the layout that there is, another way each round, until it is stopped. */
-  async function searchOn(
-    sequence: number,
-    parts: Part[],
-    job: Job,
-    { at, of } = ALONE,
-  ): Promise<Arranged | null> {
-    const { arrangement } = job.layout
+  async function searchOn({ sequence, parts, job, known, lane }: PlanRequest): Promise<Arranged | null> {
+    const { at, of } = lane ?? ALONE
     found = null
-    const before = arrangement && !needsLayout(job, parts) ? arrangement : await layOut(sequence, parts, job)
+    const there = layoutThere(job, parts, known)
+    const isThere = there && isLayoutOf(there, job, parts)
+    const before = isThere ? there : await layOut(sequence, parts, job)
     if (!before) return null
     const score = scoreOf(before, parts, job)
     found = { layout: before, score, before: score, done: 0 }
@@ -85,31 +88,36 @@ export function makePlanner({ answer, breath }: Host): (request: Request) => voi
     return found.layout
   }
 
-  async function plan({ sequence, job, layOut: when, lane }: PlanRequest): Promise<void> {
+  /** The layout to plan with; null when a newer request came meanwhile. */
+  async function layoutFor(request: PlanRequest): Promise<Arrangement | null> {
+    const { sequence, job, parts, known, layOut: when } = request
+    const there = when === 'if stale' ? layoutThere(job, parts, known) : null
+    if (there) return there
+    const layout = when === 'search on' ? await searchOn(request) : await layOut(sequence, parts, job)
+    return layout && keepLayout(layout, parts, job)
+  }
+
+  async function plan(request: PlanRequest): Promise<void> {
+    const { sequence, job, parts, depths } = request
     await breathe() // lets a newer request that already waits be heard first
     if (sequence !== latest) return
-    const prepared = prepare(job)
-    if (prepared.things.some(({ box }) => box.panels === null))
-      return answer({ kind: 'planned', sequence, arrangement: null, search: null, plan: null, use: null })
-    const isStale = needsLayout(job, prepared.parts)
-    const wanted = when === 'always' || (isStale && !job.layout.arrangement?.byHand)
-    const isSearch = when === 'search on'
-    const layout = isSearch
-      ? await searchOn(sequence, prepared.parts, job, lane)
-      : wanted
-        ? await layOut(sequence, prepared.parts, job)
-        : null
-    if (sequence !== latest) return
-    const fresh = layout && keepLayout(layout, prepared.parts, job)
-    const laidOut = fresh ? withLayout(job, fresh) : job
-    const { plan: made, use } = planOf(laidOut, prepared)
-    const { packed, blocks } = made ? packPlan(made) : { packed: null, blocks: [] }
-    const search = isSearch && found ? { before: found.before, after: found.score } : null
-    answer({ kind: 'planned', sequence, arrangement: fresh, search, plan: packed, use }, blocks)
+    answer({ kind: 'alive', sequence })
+    const layout = await layoutFor(request)
+    if (sequence !== latest || !layout) return
+    const laidOut = withLayout(job, layout)
+    answer({ kind: 'alive', sequence })
+    const { packed, blocks } = packPlan(planCut(laidOut, parts, depths))
+    const search =
+      request.layOut === 'search on' && found ? { before: found.before, after: found.score } : null
+    const arrangement = layout === job.layout.arrangement ? null : layout
+    const use = useOf(laidOut, parts)
+    answer({ kind: 'planned', sequence, arrangement, search, plan: packed, use }, blocks)
   }
 
   /** Tries what would save a sheet, until that is done, stopped, or something else is asked for. */
   async function findHelp(sequence: number, job: Job): Promise<void> {
+    // Other sizes are other boxes: what makes those is fetched when it is asked for.
+    const { whatHelps } = await import('./helping')
     const steps = whatHelps(job)
     let since = performance.now()
     for (;;) {

@@ -1,4 +1,4 @@
-import type { CutPlan, Helpful, JobUse, LayoutScore, LoadPlan } from '@core/derive'
+import type { CutPlan, Helpful, JobUse, LayoutScore, LoadPlan, Part } from '@core/derive'
 import type { Arrangement, Job } from '@core/job'
 import type { Placement } from '@core/nest'
 import type { PackedPaths } from '@core/plan'
@@ -9,6 +9,11 @@ export type Request =
       kind: 'plan'
       sequence: number
       job: Job
+      /** Its parts, made already to be drawn, and the depths of its pockets. */
+      parts: Part[]
+      depths: number[]
+      /** What was worked out before: it is taken where it is for these parts and settings. */
+      known: Arrangement | null
       layOut: 'if stale' | 'always' | 'search on'
       /** Of a search by several: which of how many it is. */
       lane?: { at: number; of: number }
@@ -24,6 +29,8 @@ export type PackedPlan = Omit<CutPlan, 'loads'> & {
 }
 
 export type Answer =
+  /** Said while it works, so that nobody takes it for dead. */
+  | { kind: 'alive'; sequence: number }
   | {
       kind: 'progress'
       sequence: number
@@ -42,6 +49,7 @@ export type Answer =
   | {
       kind: 'planned'
       sequence: number
+      /** The layout that the plan is of; null where it is the job's own. */
       arrangement: Arrangement | null
       /** Found by a search that the maker asked for: what there was before, and what it found. */
       search: { before: LayoutScore; after: LayoutScore } | null

@@ -9,13 +9,11 @@ import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FigureField from '@web/parts/FigureField.vue'
 import { download } from '@web/data/download'
 import { useDerived } from '@web/stores/derived'
-import { useOpenJob } from '@web/stores/job'
 import { useMessages } from '@web/stores/messages'
 import { usePlanner } from '@web/stores/planner'
 
 /** Parts that did not come free are cut once more, from the same origin, before the sheet is moved. */
 const props = defineProps<{ load: LoadPlan }>()
-const jobs = useOpenJob()
 const derived = useDerived()
 const planner = usePlanner()
 const parts = computed(() => {
@@ -43,7 +41,7 @@ async function write(): Promise<void> {
   if (!plan || chosen.value.length === 0) return
   const { writeAgain } = await import('@core/files') // fetched when something is first written
   const again = { load: props.load, parts: chosen.value, passes: passes.value }
-  const file = writeAgain(jobs.job, derived.all, plan, again, format.value)
+  const file = writeAgain(derived.laid, derived.all, plan, again, format.value)
   await download([file], file.name)
   useMessages().say('said', `${file.name} written.`)
 }

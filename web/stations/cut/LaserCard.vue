@@ -80,7 +80,7 @@ async function begin(): Promise<void> {
   busy.value = true
   outcome.value = null
   const { writeProgram } = await import('@core/files') // fetched when something is first written
-  const program = writeProgram(jobs.job, derived.all, plan, props.load)
+  const program = writeProgram(derived.laid, derived.all, plan, props.load)
   const isThere = take(await connected(await setup())) && take(await client.send(program))
   if (isThere) {
     client.watch(
@@ -107,7 +107,7 @@ async function takeOut(): Promise<void> {
 async function lookAt(pieces: LaserPiece[]): Promise<Outcome> {
   const { piecesByPart } = await import('@core/rehearse')
   const wayOf = ({ way }: LaserPiece): { x: number; y: number }[] => way.map(([x, y]) => ({ x, y }))
-  const { found, missing } = piecesByPart(jobs.job, props.load, derived.parts, pieces, wayOf)
+  const { found, missing } = piecesByPart(derived.laid, props.load, derived.parts, pieces, wayOf)
   const faulty = found.filter(({ piece }) => piece.faults.length > 0)
   return {
     free: found.filter(({ piece }) => piece.free).length,

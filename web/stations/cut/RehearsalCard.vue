@@ -31,7 +31,7 @@ async function run(next: number): Promise<void> {
   busy.value = true
   seed.value = next
   const { rehearse } = await import('@core/rehearse') // fetched when something is first rehearsed
-  const made = rehearse(jobs.job, next)
+  const made = rehearse(derived.laid, next)
   found.value = made.ok ? made.rehearsal : null
   error.value = made.ok ? '' : made.error
   busy.value = false

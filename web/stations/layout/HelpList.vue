@@ -10,7 +10,7 @@ import { usePlanner } from '@web/stores/planner'
 const jobs = useOpenJob()
 const planner = usePlanner()
 const say = useSay()
-const left = computed(() => jobs.job.layout.arrangement?.unplaced.length ?? 0)
+const left = computed(() => planner.arrangement?.unplaced.length ?? 0)
 const state = computed(() => {
   const { done, found, tried, of } = planner.helps!
   if (!done) return of > 0 ? `${tried} of ${of} changes tried.` : 'Trying what would help.'

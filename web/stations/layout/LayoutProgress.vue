@@ -13,16 +13,14 @@ const derived = useDerived()
 const planner = usePlanner()
 const say = useSay()
 const stale = computed(() => derived.statuses.layout.state === 'stale')
-const pins = computed(
-  () => jobs.job.layout.arrangement?.placements.filter(({ pinned }) => pinned).length ?? 0,
-)
+const pins = computed(() => planner.arrangement?.placements.filter(({ pinned }) => pinned).length ?? 0)
 
 /** Whether anything could be saved at all: a sheet beyond the first, a sheet that offcuts take, a part. */
 const isSpendable = computed(() => {
-  const { settings, arrangement } = jobs.job.layout
+  const { settings } = jobs.job.layout
   const sheets = planner.use?.sheets ?? 0
   const hasOffcuts = (derived.seen.stock?.offcuts.length ?? 0) > 0 && settings.first === 'whole sheets'
-  return sheets > 1 || (arrangement?.unplaced.length ?? 0) > 0 || (sheets === 1 && hasOffcuts)
+  return sheets > 1 || (planner.arrangement?.unplaced.length ?? 0) > 0 || (sheets === 1 && hasOffcuts)
 })
 /** How far the search is, and what its best layout comes to. */
 const found = computed(() => {

@@ -32,7 +32,7 @@ const moving = ref<Placement | null>(null)
 
 /** Placements as they are seen: the one in the hand is where the hand is. */
 const placements = computed(() => {
-  const kept = jobs.job.layout.arrangement?.placements ?? []
+  const kept = planner.arrangement?.placements ?? []
   const ids = new Set(derived.board.parts.map(({ id }) => id))
   return kept
     .filter(({ part }) => ids.has(part))
@@ -46,7 +46,7 @@ const sentences = computed(() =>
   byName(wrong.value, labels.value).map((each) => violationSentence(each, derived.rules, say.value)),
 )
 const unplaced = computed(() =>
-  (jobs.job.layout.arrangement?.unplaced ?? []).map((each) => ({
+  (planner.arrangement?.unplaced ?? []).map((each) => ({
     part: labels.value.get(each.part) ?? each.part,
     reason: unplacedSentence(each, jobs.job.layout.settings.sheets, say.value),
   })),
@@ -54,12 +54,10 @@ const unplaced = computed(() =>
 /** Not of what is in the hand: of what the job has. */
 const facts = computed(() => {
   const { parts, material } = derived.board
-  const own = sheetFacts(seenBy(jobs.job, material), material, parts, planner.plan?.loads ?? [])
+  const own = sheetFacts(seenBy(derived.laid, material), material, parts, planner.plan?.loads ?? [])
   return new Map(own.map((fact) => [fact.sheet, sheetWords(fact, say.value)]))
 })
-const whole = computed(() =>
-  wholeWords(wholeBoxes(derived.parts, jobs.job.layout.arrangement?.unplaced ?? [])),
-)
+const whole = computed(() => wholeWords(wholeBoxes(derived.parts, planner.arrangement?.unplaced ?? [])))
 /** The beam is not round, and the laser's software compensates both ways alike: the way round matters. */
 const advice = computed(() => {
   const { better, fit } = derived
@@ -84,12 +82,10 @@ function show(id: string): void {
 function place(placement: Placement): void {
   moving.value = null
   jobs.edit((draft) => {
-    const { arrangement } = draft.layout
+    const { arrangement } = planner
     if (!arrangement) return
-    arrangement.placements = arrangement.placements.map((each) =>
-      each.part === placement.part ? placement : each,
-    )
-    arrangement.byHand = true
+    const placements = arrangement.placements.map((each) => (each.part === placement.part ? placement : each))
+    draft.layout.arrangement = { ...arrangement, byHand: true, placements }
   }, `place ${placement.part}`)
 }
 </script>

@@ -6,17 +6,19 @@ import { isFree, layoutSettingsSchema, placementSchema, type Placement } from '@
 import FigureField from '@web/parts/FigureField.vue'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
+import { usePlanner } from '@web/stores/planner'
 import { turnedOn, turnedTo } from './turning'
 
 const props = defineProps<{ part: string; placements: Placement[] }>()
 const emit = defineEmits<{ place: [placement: Placement] }>()
 const jobs = useOpenJob()
+const planner = usePlanner()
 const derived = useDerived()
 const { shape } = placementSchema
 const ANGLES = { min: -360, max: 360, whole: false }
 const sheetLimits = computed(() => ({
   ...limitsOf(layoutSettingsSchema.shape.sheets),
-  max: jobs.job.layout.settings.sheets + (jobs.job.layout.arrangement?.offcuts.length ?? 0),
+  max: jobs.job.layout.settings.sheets + (planner.arrangement?.offcuts.length ?? 0),
 }))
 const placement = computed(() => props.placements.find(({ part }) => part === props.part))
 const own = computed(() => derived.parts.find(({ id }) => id === props.part))

@@ -8,14 +8,16 @@ import { useSay } from '@web/parts/say'
 import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
+import { usePlanner } from '@web/stores/planner'
 
 /** Which pieces of the stock are taken first, and which this job leaves alone. */
 const jobs = useOpenJob()
+const planner = usePlanner()
 const derived = useDerived()
 const say = useSay()
 const settings = computed(() => jobs.job.layout.settings)
 const offcuts = computed(() => derived.seen.stock?.offcuts ?? [])
-const used = computed(() => new Set((jobs.job.layout.arrangement?.offcuts ?? []).map(({ offcut }) => offcut)))
+const used = computed(() => new Set((planner.arrangement?.offcuts ?? []).map(({ offcut }) => offcut)))
 const SAID: Record<LayoutSettings['first'], string> = {
   'whole sheets': 'whole sheets only',
   offcuts: 'offcuts, small ones first',

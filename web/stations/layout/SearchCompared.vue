@@ -10,7 +10,7 @@ import SearchPicture from './SearchPicture.vue'
 const jobs = useOpenJob()
 const planner = usePlanner()
 const say = useSay()
-const now = computed(() => jobs.job.layout.arrangement)
+const now = computed(() => planner.arrangement)
 const both = computed(() => {
   const { compared } = planner
   if (!compared || planner.progress) return []

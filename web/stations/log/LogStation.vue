@@ -26,7 +26,7 @@ const unbooked = computed(() => {
   return last?.unbooked && planner.plan ? last : null
 })
 /** What it left over is only known while its parts lie as they did. */
-const isAsCut = computed(() => unbooked.value?.unbooked === lyingSignature(jobs.job))
+const isAsCut = computed(() => unbooked.value?.unbooked === lyingSignature(derived.laid))
 const predicted = computed(() => {
   const { plan } = planner
   return `${plan ? timeWords(plan.total, derived.clock) : 'no time'}, ${derived.fit.word}.`
@@ -55,7 +55,7 @@ function add(): void {
     minutes: null,
     verdict: null,
     note: '',
-    unbooked: lyingSignature(jobs.job),
+    unbooked: lyingSignature(derived.laid),
     cut: {
       family: measure.stock?.family ?? 'other',
       gap: derived.fit.gap,

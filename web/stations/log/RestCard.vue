@@ -27,7 +27,7 @@ interface Choice {
   kept: Remnant | null
   name: string
 }
-const rests = computed(() => restsOf(jobs.job, derived.parts))
+const rests = computed(() => restsOf(derived.laid, derived.parts))
 const choices = ref<Choice[]>([])
 watch(
   rests,

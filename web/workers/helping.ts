@@ -1,0 +1,1 @@
+export { whatHelps } from '@core/derive'
