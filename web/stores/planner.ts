@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef, toRaw, watch } from 'vue'
-import { planInputs, type CutPlan, type JobUse, type LayoutScore, type Part } from '@core/derive'
+import { planInputs, withLayout, type CutPlan, type JobUse, type LayoutScore, type Part } from '@core/derive'
 import type { Arrangement, Job } from '@core/job'
 import { loadWorkedOut, saveWorkedOut } from '@web/data/worked-out'
 import { unpackPlan } from '@web/workers/packing'
@@ -159,7 +159,8 @@ export const usePlanner = defineStore('planner', () => {
     if (busy.value || !jobs.job) return
     const own = ++sequence
     helps.value = { kind: 'helps', sequence: own, tried: 0, of: 0, found: [], done: false }
-    client.ask({ kind: 'what helps', sequence: own, job: toRaw(jobs.job) })
+    const laid = arrangement.value ? withLayout(jobs.job, arrangement.value) : jobs.job
+    client.ask({ kind: 'what helps', sequence: own, job: toRaw(laid) })
   }
 
   watch(

@@ -21,6 +21,8 @@ const lanesHere = (): number => {
 /** How long the others are waited for when one of them has ended, milliseconds. */
 const PATIENCE = 3_000
 
+const STOP: Request = { kind: 'stop layout' }
+
 /** How often a worker is started again before it is done without. */
 const MOST_STARTS = 2
 
@@ -46,6 +48,8 @@ export class PlannerClient {
   /** The search that was handed on before all of its workers had ended: what they say later is too late. */
   private handed = 0
   private here: Promise<(request: Request) => void> | null = null
+  /** What finds out what would save a sheet: it is started when that is first asked for. */
+  private helper: Promise<{ ask: (request: Request) => void }> | null = null
 
   constructor(private readonly listener: Listener) {
     this.start()
@@ -129,7 +133,7 @@ export class PlannerClient {
   }
 
   private stop(): void {
-    for (const worker of [this.worker, ...this.helpers]) worker?.postMessage({ kind: 'stop layout' })
+    for (const worker of [this.worker, ...this.helpers]) worker?.postMessage(STOP)
   }
 
   private hand(message: Answer): void {
@@ -193,11 +197,30 @@ export class PlannerClient {
     void this.here.then((plan) => plan(request)).catch(() => undefined)
   }
 
+  private help(request: Request): void {
+    const answer = (message: Answer): void => this.listener.answer(message)
+    this.helper ??= this.startHelper(answer)
+    void this.helper.then(({ ask }) => ask(request)).catch(() => undefined)
+  }
+
+  private async startHelper(answer: (message: Answer) => void) {
+    try {
+      const worker = new Worker(new URL('./helping.worker.ts', import.meta.url), { type: 'module' })
+      worker.onmessage = ({ data }: MessageEvent<Answer>) => answer(data)
+      return { ask: (request: Request) => worker.postMessage(request) }
+    } catch {
+      const { makeHelper } = await import('./helping')
+      return { ask: makeHelper({ answer, breath: 10 }) }
+    }
+  }
+
   ask(request: Request): void {
     if (request.kind !== 'stop layout') this.foldIn()
+    if (request.kind === 'what helps') return this.help(request)
+    // Whatever else is asked for ends that.
+    if (this.helper) this.help(STOP)
     if (request.kind === 'plan') this.send(request)
-    else if (request.kind === 'stop layout' && this.worker) this.stop()
-    else if (this.worker) this.worker.postMessage(request)
+    else if (this.worker) this.stop()
     else this.onPage(request)
   }
 }

@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals'
 import { demo, madeFor } from '../../scripts/testing/demo'
 import { deriveAll, scoreOf } from '@core/derive'
 import type { Job } from '@core/job'
+import { makeHelper } from './helping'
 import { makePlanner } from './planning'
 import type { Answer, Request } from './protocol'
 
@@ -12,10 +13,11 @@ function ask(
   request: Request,
   wanted: (answer: Answer) => boolean,
   then: (answer: Answer) => Request[] = () => [],
+  make = makePlanner,
 ) {
   return new Promise<{ last: Answer; all: Answer[] }>((resolve) => {
     const all: Answer[] = []
-    const planner = makePlanner({
+    const planner = make({
       breath: 5,
       answer: (answer) => {
         all.push(answer)
@@ -67,6 +69,7 @@ test('what would save a sheet comes as it is found, and ends when it is stopped'
     { kind: 'what helps', sequence: 1, job: whole as Job },
     (answer) => answer.kind === 'helps' && answer.done,
     (answer) => (answer.kind === 'helps' && answer.found.length > 0 ? [{ kind: 'stop layout' }] : []),
+    makeHelper,
   )
   if (last.kind !== 'helps') throw new Error(last.kind)
   expect(last.found[0].change).toEqual({ kind: 'offcuts' })

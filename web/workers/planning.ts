@@ -30,9 +30,7 @@ const MOST_ROUNDS = 500
 const sheetsIn = ({ placements }: Arranged): number =>
   placements.reduce((most, { sheet }) => Math.max(most, sheet + 1), 0)
 
-const NO_STEP = { kind: 'helps', tried: 0, of: 0 } as const
-
-const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve))
+export const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve))
 
 /** The layout that there is: the maker's own, or what was worked out before; null where neither is of these. */
 function layoutThere(job: Job, parts: Part[], known: Arrangement | null): Arrangement | null {
@@ -114,34 +112,15 @@ export function makePlanner({ answer, breath }: Host): (request: Request) => voi
     answer({ kind: 'planned', sequence, arrangement, search, plan: packed, use }, blocks)
   }
 
-  /** Tries what would save a sheet, until that is done, stopped, or something else is asked for. */
-  async function findHelp(sequence: number, job: Job): Promise<void> {
-    // Other sizes are other boxes: what makes those is fetched when it is asked for.
-    const { whatHelps } = await import('./helping')
-    const steps = whatHelps(job)
-    let since = performance.now()
-    for (;;) {
-      const step = steps.next()
-      if (step.done) return answer({ ...NO_STEP, sequence, found: step.value, done: true })
-      if (performance.now() - since < breath) continue
-      await breathe()
-      if (sequence !== latest) return
-      const done = stopped
-      answer({ kind: 'helps', sequence, ...step.value, done })
-      if (done) return
-      since = performance.now()
-    }
-  }
-
   return (request) => {
     if (request.kind === 'stop layout') {
       stopped = true
       return
     }
+    if (request.kind !== 'plan') return
     const { sequence } = request
     latest = sequence
     stopped = false
-    const work = request.kind === 'plan' ? plan(request) : findHelp(sequence, request.job)
-    work.catch((error: Error) => answer({ kind: 'failed', sequence, message: error.message }))
+    plan(request).catch((error: Error) => answer({ kind: 'failed', sequence, message: error.message }))
   }
 }
