@@ -32,8 +32,14 @@ export default defineConfig({
     serviceWorkers: 'block',
   },
   projects: [
-    { name: 'space', grep: /@space/, use: launch(...SPACE) },
-    { name: 'page', grepInvert: /@space/, use: launch('--disable-gpu', '--disable-3d-apis') },
+    { name: 'state', testMatch: 'state.setup.ts', use: launch('--disable-gpu', '--disable-3d-apis') },
+    { name: 'space', dependencies: ['state'], grep: /@space/, use: launch(...SPACE) },
+    {
+      name: 'page',
+      dependencies: ['state'],
+      grepInvert: /@space/,
+      use: launch('--disable-gpu', '--disable-3d-apis'),
+    },
   ],
   webServer: {
     command: `node --import tsx server/index.ts --port ${PORT}`,

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './fixtures'
 import { openDemo } from './helpers'
 
 test('by keys: a part is turned by degrees, and by its field; without leave for that it is told of', async ({

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './fixtures'
 import { field, goTo, line, openDemo, settled } from './helpers'
 
 test('Measure asks about slips of unit and of factor two, and loses nothing', async ({ page }) => {

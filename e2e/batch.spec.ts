@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './fixtures'
 import { goTo, openDemo, settled, tabTo, typeInto } from './helpers'
 
 test('two jobs on one sheet, by keys: each keeps its name, and its share goes into its own log', async ({

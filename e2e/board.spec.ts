@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './fixtures'
 import { openDemo } from './helpers'
 
 test('the board is looked at more closely, and a part found by name comes into the middle', async ({

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test'
+import { expect, test, type Page } from './fixtures'
 import { strFromU8, unzipSync } from 'fflate'
 import jpeg from 'jpeg-js'
 import { readFileSync } from 'node:fs'

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test'
+import { expect, test, type Page } from './fixtures'
 import { field, tabTo, typeInto } from './helpers'
 
 const outcome = (page: Page) => page.getByTestId('outcome')

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './fixtures'
 import { contentOf, field, goTo, line, openDemo, settled, tabTo, typeInto } from './helpers'
 
 test('the scrubber draws labels before outlines, sheet by sheet', async ({ page }) => {

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test'
+import { expect, test, type Page } from './fixtures'
 import { contentOf, field, goTo, openDemo, settled, typeInto } from './helpers'
 
 const engravings = (page: Page) => page.locator('[data-field=engravings]')

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './fixtures'
 import { contentOf, openDemo } from './helpers'
 
 test('the exported SVG, drawn by Chromium, covers what the panels and the layout say', async ({ page }) => {

@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test'
+import { test as newBrowser } from '@playwright/test'
+import { expect, test } from './fixtures'
 import { field, openDemo, settled } from './helpers'
 
 test('the list: pictures, search, sort, a duplicate that changes without harm to the first', async ({
@@ -22,21 +23,22 @@ test('the list: pictures, search, sort, a duplicate that changes without harm to
   await expect(field(page, 'Width')).not.toHaveValue('150')
 })
 
-test('a new browser: whoever opens one of the first jobs at once finds it, and the rest', async ({
-  page,
-}) => {
-  await page.goto('./', { waitUntil: 'commit' })
-  // In the same breath in which the first of them is listed.
-  await page.waitForFunction(() => {
-    if (!document.querySelector('[aria-label=Jobs] li')) return false
-    location.hash = '#/job/demo-instrument/shape'
-    return true
-  })
-  await settled(page)
-  await expect(page.getByLabel('Name of the job')).toHaveValue(/Instrument/)
-  await page.getByRole('link', { name: 'All jobs' }).click()
-  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(10)
-})
+newBrowser(
+  'a new browser: whoever opens one of the first jobs at once finds it, and the rest',
+  async ({ page }) => {
+    await page.goto('./', { waitUntil: 'commit' })
+    // In the same breath in which the first of them is listed.
+    await page.waitForFunction(() => {
+      if (!document.querySelector('[aria-label=Jobs] li')) return false
+      location.hash = '#/job/demo-instrument/shape'
+      return true
+    })
+    await settled(page)
+    await expect(page.getByLabel('Name of the job')).toHaveValue(/Instrument/)
+    await page.getByRole('link', { name: 'All jobs' }).click()
+    await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(10)
+  },
+)
 
 test('everything goes out in one file and comes in again in another browser', async ({
   page,

@@ -1,4 +1,4 @@
-import { expect, test, type Locator, type Page } from '@playwright/test'
+import { expect, test, type Locator, type Page } from './fixtures'
 import { contentOf, field, goTo, line, openDemo, settled } from './helpers'
 
 const toKerf = async (page: Page) => {

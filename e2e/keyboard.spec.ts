@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './fixtures'
 import { contentOf, field, line, settled, tabTo, typeInto } from './helpers'
 
 test('one box from a measurement to a build sheet, by keyboard alone', async ({ page }) => {

@@ -1,4 +1,4 @@
-import { expect, test, type Locator } from '@playwright/test'
+import { expect, test, type Locator } from './fixtures'
 import { goTo, openDemo, settled, tabTo } from './helpers'
 
 /** Another window may have had it a moment ago: asked again until it begins. */

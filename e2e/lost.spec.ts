@@ -1,6 +1,7 @@
 // Ordinary ways in which what was made could be lost, or what is there could not be seen.
 import { expect, test, type Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
+import { runs } from '../scripts/testing/runs'
 import { contentOf, field, line, openDemo, settled } from './helpers'
 
 /** Writes something into the browser's storage behind the application's back. */
@@ -23,10 +24,10 @@ const store = (page: Page, shelf: string, record: unknown): Promise<void> =>
   )
 
 for (const pause of [0, 50]) {
-  test(`a key pressed ${pause} ms before a reload is kept, ten times of ten`, async ({ page }) => {
+  test(`a key pressed ${pause} ms before a reload is kept, time after time`, async ({ page }) => {
     await openDemo(page, 'demo-tray', 'shape')
     const depth = page.locator('[data-dimension=depth] input')
-    for (let i = 0; i < 10; i++) {
+    for (let i = 0; i < runs(24); i++) {
       const value = String(130 + i)
       await depth.fill(value)
       if (pause > 0) await page.waitForTimeout(pause)

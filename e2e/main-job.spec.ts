@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './fixtures'
 import { unzipSync } from 'fflate'
 import { readFileSync } from 'node:fs'
 import { contentOf, field, goTo, line, settled } from './helpers'

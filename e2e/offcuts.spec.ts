@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './fixtures'
 import { goTo, openDemo } from './helpers'
 
 test('by mouse: offcuts are used, what is left goes to the bench under its name', async ({ page }) => {

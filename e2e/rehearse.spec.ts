@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { expect, test } from '@playwright/test'
+import { expect, test } from './fixtures'
 import { unzipSync } from 'fflate'
 import { goTo, line, openDemo, settled, tabTo } from './helpers'
 

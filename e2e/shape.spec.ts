@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './fixtures'
 import { field, goTo, line, openDemo, settled } from './helpers'
 
 test('a dimension on the drawing leads to its field, and a field lights its dimension', async ({ page }) => {

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './fixtures'
 import { demoFile, field, line, openDemo, settled } from './helpers'
 import { readFileSync } from 'node:fs'
 

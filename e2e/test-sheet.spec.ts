@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './fixtures'
 import { contentOf, openDemo, settled, tabTo } from './helpers'
 
 test('a test sheet: made where it tells most, written, its squares tapped, written down, undone', async ({

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test'
+import { expect, test, type Page } from './fixtures'
 import { contentOf, openDemo, settled, STATIONS } from './helpers'
 
 const jobFile = async (page: Page): Promise<object> => {

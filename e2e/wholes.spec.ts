@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test'
+import { expect, test, type Page } from './fixtures'
 import { contentOf, field, goTo, openDemo, settled, tabTo, typeInto } from './helpers'
 
 const proof = (page: Page) => page.getByTestId('proof')

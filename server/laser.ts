@@ -32,57 +32,100 @@ interface Connected {
 const say = (response: Response, status: number, error: string): void =>
   void response.status(status).json({ error })
 
+const TAKEN = 'Another window works with this laser. Wait until it is done there.'
+
+/** The laser, and the one window that holds it. */
+class Hold {
+  private connected: Connected | null = null
+  private watchers = 0
+
+  constructor(private readonly now: () => number) {}
+
+  /** Lets its time go by. */
+  private follow(): SimulatedLaser | null {
+    if (!this.connected) return null
+    const at = this.now()
+    this.connected.laser.tick(((at - this.connected.ticked) / 1000) * this.connected.times)
+    this.connected.ticked = at
+    return this.connected.laser
+  }
+
+  /** The laser for who holds it; the others are told. */
+  held(request: Request, response: Response): SimulatedLaser | null {
+    if (!this.connected) {
+      say(response, 409, 'No laser is connected. Connect one first.')
+      return null
+    }
+    if (request.get('x-uplands-laser') !== this.connected.token) {
+      say(response, 403, TAKEN)
+      return null
+    }
+    this.connected.seen = this.now()
+    return this.follow()
+  }
+
+  connect(request: Request, response: Response): void {
+    const read = connectSchema.safeParse(request.body)
+    if (!read.success) return say(response, 400, 'These figures describe no laser. Choose one in Measure.')
+    const now = this.now()
+    const isOther = this.connected && request.get('x-uplands-laser') !== this.connected.token
+    if (isOther && now - this.connected!.seen < GONE_AFTER) return say(response, 409, TAKEN)
+    const { setup, times } = read.data
+    const laser = new SimulatedLaser(setup)
+    this.connected = { token: randomUUID(), laser, times, seen: now, ticked: now }
+    response.json({ token: this.connected.token, state: laser.state() })
+  }
+
+  /** Tells a window how it goes, again and again, until it looks away. */
+  watch({ query }: Request, response: Response): void {
+    if (query.token !== this.connected?.token) return say(response, 403, TAKEN)
+    if (this.watchers >= MOST_WATCHERS) return say(response, 429, 'Too many windows watch it. Close one.')
+    this.watchers++
+    response.writeHead(200, {
+      'content-type': 'text/event-stream',
+      'cache-control': 'no-store, no-transform',
+    })
+    const tell = (): void => {
+      const laser = this.follow()
+      if (!this.connected || query.token !== this.connected.token || !laser) return void response.end()
+      this.connected.seen = this.now()
+      response.write(`data: ${JSON.stringify(laser.state())}\n\n`)
+    }
+    tell()
+    const timer = setInterval(tell, TOLD_EVERY)
+    response.on('close', () => {
+      clearInterval(timer)
+      this.watchers--
+      // Who looks away gives it up soon: a closed window never says so.
+      if (this.watchers === 0 && this.connected)
+        this.connected.seen = Math.min(this.connected.seen, this.now() - GONE_AFTER + LEFT_AFTER)
+    })
+  }
+}
+
+const failed: ErrorRequestHandler = (error: { status?: number }, _request, response, next) => {
+  if (response.headersSent) return next(error)
+  if (error.status === 413) say(response, 413, 'That is larger than a laser takes. Send it in parts.')
+  else say(response, error.status ?? 400, 'That could not be read. Send it again.')
+}
+
 /**
  * A simulated laser that takes programs over HTTP as a real one would. One window works with it at a time;
  * who asks must set a header of our own, which no foreign page can.
  * @param now ms
  */
 export function laserRoutes(now: () => number = Date.now): Router {
-  let connected: Connected | null = null
-  let watchers = 0
+  const hold = new Hold(now)
   const router = Router()
-
-  /** Lets its time go by. */
-  function follow(): SimulatedLaser | null {
-    if (!connected) return null
-    const at = now()
-    connected.laser.tick(((at - connected.ticked) / 1000) * connected.times)
-    connected.ticked = at
-    return connected.laser
-  }
-  /** The laser for who holds it; the others are told. */
-  function held(request: Request, response: Response): SimulatedLaser | null {
-    if (!connected) {
-      say(response, 409, 'No laser is connected. Connect one first.')
-      return null
-    }
-    if (request.get('x-uplands-laser') !== connected.token) {
-      say(response, 403, 'Another window works with this laser. Wait until it is done there.')
-      return null
-    }
-    connected.seen = now()
-    return follow()
-  }
-
   router.use((request, response, next) => {
     response.set('cache-control', 'no-store')
     if (request.get('x-uplands-laser') !== undefined || request.path === '/stream') next()
     else say(response, 403, 'This laser answers to Uplands only.')
   })
   router.use(express.json({ limit: '50kb' }), express.text({ type: 'text/plain', limit: LARGEST }))
-
-  router.post('/connect', (request, response) => {
-    const read = connectSchema.safeParse(request.body)
-    if (!read.success) return say(response, 400, 'These figures describe no laser. Choose one in Measure.')
-    const isOther = connected && request.get('x-uplands-laser') !== connected.token
-    if (isOther && now() - connected!.seen < GONE_AFTER)
-      return say(response, 409, 'Another window works with this laser. Wait until it is done there.')
-    const { setup, times } = read.data
-    connected = { token: randomUUID(), laser: new SimulatedLaser(setup), times, seen: now(), ticked: now() }
-    response.json({ token: connected.token, state: connected.laser.state() })
-  })
+  router.post('/connect', (request, response) => hold.connect(request, response))
   router.put('/program', (request, response) => {
-    const laser = held(request, response)
+    const laser = hold.held(request, response)
     if (!laser) return
     if (typeof request.body !== 'string' || request.body.trim() === '')
       return say(response, 400, 'That is no program. Send G-code as plain text.')
@@ -91,7 +134,7 @@ export function laserRoutes(now: () => number = Date.now): Router {
     response.json(laser.state())
   })
   router.post('/act', (request, response) => {
-    const laser = held(request, response)
+    const laser = hold.held(request, response)
     if (!laser) return
     const read = actSchema.safeParse(request.body)
     if (!read.success) return say(response, 400, `It knows: ${LASER_ACTS.join(', ')}.`)
@@ -100,46 +143,16 @@ export function laserRoutes(now: () => number = Date.now): Router {
     response.json(laser.state())
   })
   router.get('/state', (request, response) => {
-    const laser = held(request, response)
+    const laser = hold.held(request, response)
     if (laser) response.json(laser.state())
   })
   router.get('/pieces', (request, response) => {
-    const found = held(request, response)?.pieces()
+    const found = hold.held(request, response)?.pieces()
     if (!found) return
     if (!found.ok) return say(response, 409, found.error)
     response.json({ pieces: found.pieces })
   })
-  router.get('/stream', (request, response) => {
-    if (!connected || request.query.token !== connected.token)
-      return say(response, 403, 'Another window works with this laser. Wait until it is done there.')
-    if (watchers >= MOST_WATCHERS) return say(response, 429, 'Too many windows watch it. Close one.')
-    watchers++
-    response.writeHead(200, {
-      'content-type': 'text/event-stream',
-      'cache-control': 'no-store, no-transform',
-    })
-    const tell = (): void => {
-      const laser = follow()
-      if (!connected || request.query.token !== connected.token || !laser) return void response.end()
-      connected.seen = now()
-      response.write(`data: ${JSON.stringify(laser.state())}\n\n`)
-    }
-    tell()
-    const timer = setInterval(tell, TOLD_EVERY)
-    response.on('close', () => {
-      clearInterval(timer)
-      watchers--
-      // Who looks away gives it up soon: a closed window never says so.
-      if (watchers === 0 && connected)
-        connected.seen = Math.min(connected.seen, now() - GONE_AFTER + LEFT_AFTER)
-    })
-  })
-
-  const failed: ErrorRequestHandler = (error: { status?: number }, _request, response, next) => {
-    if (response.headersSent) return next(error)
-    if (error.status === 413) say(response, 413, 'That is larger than a laser takes. Send it in parts.')
-    else say(response, error.status ?? 400, 'That could not be read. Send it again.')
-  }
+  router.get('/stream', (request, response) => hold.watch(request, response))
   router.use(failed)
   return router
 }

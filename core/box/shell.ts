@@ -100,28 +100,37 @@ function blankBlock(shell: Shell, name: PanelName): Block {
 }
 
 function straightBlock(shell: Shell, name: PanelName): Block {
-  const { spec, outer, room } = shell
   const { axis } = SIDES[name]
-  const block: Block = { min: { x: 0, y: 0, z: 0 }, max: { ...outer } }
+  const block: Block = { min: { x: 0, y: 0, z: 0 }, max: { ...shell.outer } }
   ;[block.min[axis], block.max[axis]] = slab(shell, name)
-  if (name === 'floor' || name === 'top') {
-    const kind = name === 'floor' ? spec.floor.kind : spec.lid.kind
-    if (name === 'top' && turns(spec)) return hingedLid(shell)
-    const isSliding = name === 'top' && slides(spec)
-    if (isFlush(spec, name) || kind === 'outside' || kind === 'lift') return block
-    const loose = name === 'floor' && kind === 'ledge' ? spec.play.loose / 2 : 0
-    for (const across of ['x', 'y'] as const) {
-      block.min[across] = room.min[across] + loose
-      block.max[across] = room.max[across] - loose
-    }
-    if (isSliding && spec.lid.rails) {
-      block.min.x = onGrid(block.min.x + spec.lid.play)
-      block.max.x = onGrid(block.max.x - spec.lid.play)
-      block.max.y = onGrid(block.max.y - spec.lid.play)
-    }
-    if (isSliding) block.min.y = 0 // over the front wall, level with its outside
-    return block
+  return name === 'floor' || name === 'top' ? lyingBlock(shell, name, block) : wallBlock(shell, name, block)
+}
+
+/** The space of the floor or of the top. @param block between its faces, over the whole outer size */
+function lyingBlock(shell: Shell, name: 'floor' | 'top', block: Block): Block {
+  const { spec, room } = shell
+  const kind = name === 'floor' ? spec.floor.kind : spec.lid.kind
+  if (name === 'top' && turns(spec)) return hingedLid(shell)
+  const isSliding = name === 'top' && slides(spec)
+  if (isFlush(spec, name) || kind === 'outside' || kind === 'lift') return block
+  const loose = name === 'floor' && kind === 'ledge' ? spec.play.loose / 2 : 0
+  for (const across of ['x', 'y'] as const) {
+    block.min[across] = room.min[across] + loose
+    block.max[across] = room.max[across] - loose
   }
+  if (isSliding && spec.lid.rails) {
+    block.min.x = onGrid(block.min.x + spec.lid.play)
+    block.max.x = onGrid(block.max.x - spec.lid.play)
+    block.max.y = onGrid(block.max.y - spec.lid.play)
+  }
+  if (isSliding) block.min.y = 0 // over the front wall, level with its outside
+  return block
+}
+
+/** The space of a wall. @param block between its faces, over the whole outer size */
+function wallBlock(shell: Shell, name: PanelName, block: Block): Block {
+  const { spec, room } = shell
+  const { axis } = SIDES[name]
   if (spec.floor.kind === 'outside' && !isFlush(spec, 'floor')) block.min.z = room.min.z
   if (isOnWalls(spec)) block.max.z = slab(shell, 'top')[0]
   if (name === 'front' && isOverFront(spec)) block.max.z = room.max.z

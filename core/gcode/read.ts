@@ -33,6 +33,80 @@ const bare = (line: string): string =>
     .trim()
     .toUpperCase()
 
+/** What a machine knows while it follows a program: lengths in mm, feed in mm/s, power from 0 to 1. */
+interface Machining {
+  at: Point
+  unit: number
+  feed: number
+  power: number
+  motion: number
+  isOn: boolean
+  isNew: boolean
+  air: boolean
+  waits: boolean
+  isEnded: boolean
+}
+
+/** What the words of G and M do that change nothing but that. */
+const CODES: Record<string, (machining: Machining) => void> = {
+  G0: (m) => (m.motion = 0),
+  G1: (m) => (m.motion = 1),
+  G20: (m) => (m.unit = 25.4),
+  G21: (m) => (m.unit = 1),
+  G90: () => undefined,
+  M0: (m) => (m.waits = true),
+  M2: (m) => (m.isEnded = true),
+  M3: (m) => (m.isOn = m.isNew = true),
+  M4: (m) => (m.isOn = m.isNew = true),
+  M5: (m) => (m.isOn = false),
+  M30: (m) => (m.isEnded = true),
+}
+
+/** The words of a line, one after another; where the head is to go, or why that cannot be read. */
+function obey(line: string, machining: Machining, scale: number): { to: Point | null } | { why: string } {
+  const left = line.replace(WORD, '').trim()
+  if (left !== '') return { why: `“${left.slice(0, 20)}” cannot be read. Only plain words are.` }
+  let to: Point | null = null
+  for (const [, letter, digits] of line.matchAll(WORD)) {
+    const value = Number(digits)
+    const code = CODES[`${letter}${value}`]
+    if (code) code(machining)
+    else if (letter === 'S') machining.power = Math.min(1, Math.max(0, value / scale))
+    else if (letter === 'F') machining.feed = (value * machining.unit) / 60
+    else if (letter === 'X') to = { ...(to ?? machining.at), x: value * machining.unit }
+    else if (letter === 'Y') to = { ...(to ?? machining.at), y: value * machining.unit }
+    else return { why: `${letter}${digits} is not known here. Take it out.` }
+    if (machining.isEnded) return { to: null }
+  }
+  return { to }
+}
+
+/** Why a move cannot be made; empty when it can. */
+function against(to: Point, { motion, feed }: Machining, made: number): string {
+  if (Math.max(Math.abs(to.x), Math.abs(to.y)) > FARTHEST)
+    return 'this is 20 m off. Look whether the unit is right.'
+  if (motion === 1 && !(feed > 0)) return 'a cutting move has no feed. Give it an F word.'
+  return made >= MOST_MOVES ? 'there are too many moves. Cut it in parts.' : ''
+}
+
+/** The move to a place, made. */
+function moveTo(to: Point, machining: Machining): CodeMove {
+  const { at, motion, feed, isOn, power, air, isNew, waits } = machining
+  const isCut = motion === 1
+  machining.waits = false
+  if (isCut) machining.isNew = false
+  machining.at = to
+  return {
+    from: at,
+    to,
+    speed: isCut ? feed : null,
+    power: isCut && isOn ? power : 0,
+    air,
+    begins: isNew,
+    ...(waits ? { waits: true as const } : {}),
+  }
+}
+
 /**
  * Reads a program as our own machines get it: straight moves with feed and power. A word that would do
  * something else is refused, not passed over.
@@ -42,58 +116,23 @@ export function readCode(
   text: string,
   { scale, airOn, airOff, header, footer }: Omit<Machine['code'], 'dynamic'>,
 ): CodeRead {
-  const refused = (line: number, why: string): CodeRead => ({ ok: false, error: `Line ${line}: ${why}` })
   if (text.length > LARGEST)
     return { ok: false, error: `This program is larger than ${LARGEST / 1e6} MB. Cut it in parts.` }
   const moves: CodeMove[] = []
-  const lines = text.split(/\r\n|\r|\n/)
   const own = new Set([...ownLines(header), ...ownLines(footer)].map(bare))
-  let at: Point = { x: 0, y: 0 }
-  let [unit, feed, power, isOn, isNew, air, motion, waits] = [1, 0, 0, false, false, false, 0, false]
-  for (const [i, raw] of lines.entries()) {
+  const [on, off] = [bare(airOn), bare(airOff)]
+  const begun = { at: { x: 0, y: 0 }, unit: 1, feed: 0, power: 0, motion: 0 }
+  const flags = { isOn: false, isNew: false, air: false, waits: false, isEnded: false }
+  const machining: Machining = { ...begun, ...flags }
+  for (const [i, raw] of text.split(/\r\n|\r|\n/).entries()) {
     const line = bare(raw)
-    if (line === '') continue
-    if (line === bare(airOn)) air = true
-    else if (line === bare(airOff)) air = false
+    if (line === '' || machining.isEnded) continue
+    if (line === on || line === off) machining.air = line === on
     else if (!own.has(line)) {
-      const left = line.replace(WORD, '').trim()
-      if (left !== '') return refused(i + 1, `“${left.slice(0, 20)}” cannot be read. Only plain words are.`)
-      const to = { ...at }
-      let moved = false
-      for (const [, letter, digits] of line.matchAll(WORD)) {
-        const value = Number(digits)
-        if (letter === 'G' && (value === 0 || value === 1)) motion = value
-        else if (letter === 'G' && value === 21) unit = 1
-        else if (letter === 'G' && value === 20) unit = 25.4
-        else if (letter === 'G' && value === 90) continue
-        else if (letter === 'M' && value === 0) waits = true
-        else if (letter === 'M' && (value === 3 || value === 4)) isOn = isNew = true
-        else if (letter === 'M' && value === 5) isOn = false
-        else if (letter === 'M' && (value === 2 || value === 30)) return { ok: true, moves }
-        else if (letter === 'S') power = Math.min(1, Math.max(0, value / scale))
-        else if (letter === 'F') feed = (value * unit) / 60
-        else if (letter === 'X' || letter === 'Y') {
-          to[letter === 'X' ? 'x' : 'y'] = value * unit
-          moved = true
-        } else return refused(i + 1, `${letter}${digits} is not known here. Take it out.`)
-      }
-      if (!moved) continue
-      if (Math.max(Math.abs(to.x), Math.abs(to.y)) > FARTHEST)
-        return refused(i + 1, 'this is 20 m off. Look whether the unit is right.')
-      if (motion === 1 && !(feed > 0)) return refused(i + 1, 'a cutting move has no feed. Give it an F word.')
-      if (moves.length >= MOST_MOVES) return refused(i + 1, 'there are too many moves. Cut it in parts.')
-      moves.push({
-        from: at,
-        to,
-        speed: motion === 1 ? feed : null,
-        power: motion === 1 && isOn ? power : 0,
-        air,
-        begins: isNew,
-        ...(waits ? { waits: true as const } : {}),
-      })
-      waits = false
-      if (motion === 1) isNew = false
-      at = to
+      const done = obey(line, machining, scale)
+      const why = 'why' in done ? done.why : done.to ? against(done.to, machining, moves.length) : ''
+      if (why !== '') return { ok: false, error: `Line ${i + 1}: ${why}` }
+      if ('to' in done && done.to) moves.push(moveTo(done.to, machining))
     }
   }
   return { ok: true, moves }

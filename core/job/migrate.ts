@@ -14,23 +14,26 @@ import { from9 } from './versions/from-9'
 /** Shelves of the bench whose records changed from version to version. */
 export type RecordKind = 'machines' | 'stocks' | 'kerfs' | 'tests' | 'tastes' | 'events' | 'runs'
 
+/** What became of each kind of record, and after which version, in order. @param on the date that it gets */
+const RECORD_STEPS: { after: number; kind: RecordKind; step: (record: Loose, on: string) => unknown }[] = [
+  { after: 1, kind: 'stocks', step: stockFrom1 },
+  { after: 1, kind: 'kerfs', step: kerfFrom1 },
+  { after: 2, kind: 'tests', step: testFrom2 },
+  { after: 2, kind: 'stocks', step: stockFrom2 },
+  { after: 2, kind: 'machines', step: machineFrom2 },
+  { after: 2, kind: 'tastes', step: tasteFrom2 },
+  { after: 3, kind: 'machines', step: machineFrom3 },
+  { after: 5, kind: 'stocks', step: stockFrom5 },
+  { after: 6, kind: 'machines', step: machineFrom6 },
+  { after: 6, kind: 'stocks', step: stockFrom6 },
+  { after: 7, kind: 'stocks', step: stockFrom7 },
+  { after: 8, kind: 'tests', step: testFrom8 },
+]
+
 /** A record of the bench, brought up to the present version. @param from the version it was written by */
 export function migrateRecord(kind: RecordKind, record: unknown, from: number, on: string): unknown {
-  if (!isObject(record)) return record
-  let now = record
-  if (from < 2 && kind === 'stocks') now = stockFrom1(now, on)
-  if (from < 2 && kind === 'kerfs') now = kerfFrom1(now, on)
-  if (from < 3 && kind === 'tests') now = testFrom2(now)
-  if (from < 3 && kind === 'stocks') now = stockFrom2(now)
-  if (from < 3 && kind === 'machines') now = machineFrom2(now)
-  if (from < 3 && kind === 'tastes') now = tasteFrom2(now)
-  if (from < 4 && kind === 'machines') now = machineFrom3(now)
-  if (from < 6 && kind === 'stocks') now = stockFrom5(now)
-  if (from < 7 && kind === 'machines') now = machineFrom6(now) as Loose
-  if (from < 7 && kind === 'stocks') now = stockFrom6(now) as Loose
-  if (from < 8 && kind === 'stocks') now = stockFrom7(now) as Loose
-  if (from < 9 && kind === 'tests') now = testFrom8(now)
-  return now
+  const steps = RECORD_STEPS.filter((each) => each.kind === kind && from <= each.after)
+  return steps.reduce((now, { step }) => (isObject(now) ? step(now, on) : now), record)
 }
 
 /** One step per version; what is no job comes out as it went in, and the schema refuses it. */

@@ -94,6 +94,55 @@ const isWorthIt = (parts: NestPart[], rules: Rules, supply: Supply): boolean =>
     (rules.inOpenings && hasRoomInside(parts)) ||
     parts.some((part) => isFree(part, rules) && directionsOf(part.shape.outline).some((at) => at > 0.01)))
 
+type Kinds = ReturnType<typeof kindsOf>
+
+/** Parts as they are searched by their outlines: each at every angle it may lie at, on every kind of sheet. */
+function outlinedParts(
+  loose: NestPart[],
+  rules: Rules,
+  kinds: Kinds,
+  seen: (shape: Region) => Region,
+): OutlinePart[] {
+  const known = new Map<Region, OutlinePart['poses']>()
+  const surfaces = kinds.map(({ surface }) => surface)
+  return loose.map((part): OutlinePart => {
+    const angles = isFree(part, rules) ? anglesFor(part.shape, surfaces) : turnsOf(part, rules)
+    const [own, turned] = [part.shape, part.turnedShape].map(seen)
+    const isPlain = part.shape === part.turnedShape && !part.turns && !part.grain
+    const poses =
+      (isPlain && known.get(part.shape)) ||
+      kinds.map(({ ground: { raster } }) =>
+        angles
+          .map((angle) => poseOf(angle % 180 === 0 ? own : turned, angle, rules.gap, raster))
+          .filter(({ columns, rows }) => columns <= raster.columns && rows <= raster.rows),
+      )
+    if (isPlain) known.set(part.shape, poses)
+    return { id: part.id, area: area(part.shape), poses }
+  })
+}
+
+/** What was found, as a layout. @param before says why a part lies nowhere, where it did not before either */
+function asLayout(
+  { lying, unplaced }: OutlineFound,
+  before: Layout,
+  parts: NestPart[],
+  kinds: Kinds,
+  pinned: Set<string>,
+): Layout {
+  const shapes = new Map(parts.map(({ id, shape }) => [id, shape]))
+  return {
+    placements: lying.map(({ part, kind, number, x, y, pose }) => {
+      const sheet = kinds[kind].at[number]
+      return { part, sheet, x, y, turn: pose.angle, pinned: pinned.has(part) }
+    }),
+    unplaced: unplaced.map(({ id }) => {
+      const { width, height } = sizeOf(shapes.get(id)!)
+      const known = before.unplaced.find(({ part }) => part === id)
+      return known ?? { part: id, why: 'full', size: [width, height], room: [0, 0] }
+    }),
+  }
+}
+
 /**
  * Goes on from a layout by rectangles and quarter turns: the same parts by their true outlines, where they
  * may at every angle that brings a long side along a side of a sheet. The better of both is kept. Nothing is
@@ -114,33 +163,12 @@ export function* atAnyAngle(
   if (kinds.length === 0) return layout
   /** As it is laid out by: with its openings only where others may lie in them. */
   const seen = (shape: Region): Region => (rules.inOpenings ? shape : { ...shape, holes: [] })
-  const known = new Map<Region, OutlinePart['poses']>()
   const isPinned = new Set(pinned.map(({ part }) => part))
-  const loose = parts.filter(({ id }) => !isPinned.has(id))
-  const outlined = loose.map((part): OutlinePart => {
-    const angles = isFree(part, rules)
-      ? anglesFor(
-          part.shape,
-          kinds.map(({ surface }) => surface),
-        )
-      : turnsOf(part, rules)
-    const [own, turned] = [part.shape, part.turnedShape].map(seen)
-    const isPlain = part.shape === part.turnedShape && !part.turns && !part.grain
-    const poses =
-      (isPlain && known.get(part.shape)) ||
-      kinds.map(({ ground: { raster } }) =>
-        angles
-          .map((angle) => poseOf(angle % 180 === 0 ? own : turned, angle, rules.gap, raster))
-          .filter(({ columns, rows }) => columns <= raster.columns && rows <= raster.rows),
-      )
-    if (isPlain) known.set(part.shape, poses)
-    return { id: part.id, area: area(part.shape), poses }
-  })
-  const sizes = new Map(
-    parts.map(({ id, shape }): [string, [number, number]] => {
-      const { width, height } = sizeOf(shape)
-      return [id, [width, height]]
-    }),
+  const outlined = outlinedParts(
+    parts.filter(({ id }) => !isPinned.has(id)),
+    rules,
+    kinds,
+    seen,
   )
   const byId = new Map(parts.map((part) => [part.id, part]))
   const held = pinned.flatMap(({ part: id, sheet, x, y, turn }): Held[] => {
@@ -150,31 +178,12 @@ export function* atAnyAngle(
     const pose = poseOf(seen(shapeFor(part, turn)), turn, rules.gap, kinds[kind].ground.raster)
     return [{ part: id, area: area(part.shape), kind, number: kinds[kind].at.indexOf(sheet), x, y, pose }]
   })
-  if (loose.length === 0 || held.length < pinned.length) return layout
-  const asLayout = ({ lying, unplaced }: OutlineFound): Layout => ({
-    placements: lying.map(({ part, kind, number, x, y, pose }) => ({
-      part,
-      sheet: kinds[kind].at[number],
-      x,
-      y,
-      turn: pose.angle,
-      pinned: isPinned.has(part),
-    })),
-    unplaced: unplaced.map(
-      ({ id }) =>
-        layout.unplaced.find(({ part }) => part === id) ?? {
-          part: id,
-          why: 'full',
-          size: sizes.get(id)!,
-          room: [0, 0],
-        },
-    ),
-  })
+  if (outlined.length === 0 || held.length < pinned.length) return layout
   let cost = costOf(layout, parts, supply)
   const tries = triesFor(parts.length)
   let tried = 0
   for (const found of outlineSteps(outlined, kinds, rules.margin, rules.gap, seed, held)) {
-    const other = asLayout(found)
+    const other = asLayout(found, layout, parts, kinds, isPinned)
     const its = costOf(other, parts, supply)
     if (isLess(its, cost)) [layout, cost] = [other, its]
     tried++

@@ -74,15 +74,9 @@ export interface CutWith {
 
 type Motion = Pick<Machine, 'travelSpeed' | 'acceleration'>
 
-/** Follows the beam over one sheet and sums up its time; each move is handed to `visit`. */
-function follow(
-  paths: CutPath[],
-  { settings, own = [] }: CutWith,
-  machine: Motion,
-  start: Point,
-  visit: (move: Move) => void,
-): SheetTime {
-  const result: SheetTime = {
+/** The beam on its way over one sheet: where it is, how late it is, and what that comes to. */
+class Beam {
+  readonly time: SheetTime = {
     total: 0,
     cutting: 0,
     corners: 0,
@@ -91,94 +85,101 @@ function follow(
     cutLength: 0,
     starts: 0,
   }
-  let at = start
-  let clock = 0
-  const travelTo = (to: Point): void => {
-    const length = Math.hypot(to.x - at.x, to.y - at.y)
-    if (length < 1e-9) return
-    const duration = stretchTime(length, machine.travelSpeed, machine.acceleration)
-    visit({ from: at, to, start: clock, end: clock + duration, operation: 'travel', pass: 0, part: null })
-    clock += duration
-    result.travel += duration
-    at = to
+  /** Whether it stands at the end of an engraved row. */
+  private isRow = false
+
+  constructor(
+    private readonly machine: Motion,
+    private at: Point,
+    private readonly visit: (move: Move) => void,
+  ) {}
+
+  /** One move, so many seconds long. */
+  private move(to: Point, duration: number, about: Pick<Move, 'operation' | 'pass' | 'part'>): void {
+    const start = this.time.total
+    this.visit({ from: this.at, to, start, end: start + duration, ...about })
+    this.time.total += duration
+    this.at = to
   }
+
+  private travel(to: Point, duration: number): void {
+    this.move(to, duration, { operation: 'travel', pass: 0, part: null })
+    this.time.travel += duration
+  }
+
+  private travelTo(to: Point): void {
+    const length = Math.hypot(to.x - this.at.x, to.y - this.at.y)
+    if (length < 1e-9) return
+    this.travel(to, stretchTime(length, this.machine.travelSpeed, this.machine.acceleration))
+  }
+
   /**
    * A stretch of an engraved row. The head does not stop in a row: over what stays bare it goes on with the
    * beam off, and beyond both ends of a row it runs out and in. [DEF]
    */
-  function sweep({ points: [from, to], operation, part }: CutPath, speed: number, pass: number): void {
+  sweep({ points: [from, to], operation, part }: CutPath, speed: number, pass: number): void {
+    const { at, isRow, time } = this
     const isGoingOn = isRow && Math.abs(at.y - from.y) < 1e-6 && (from.x - at.x) * (to.x - from.x) >= 0
-    const runIn = (2 * speed) / machine.acceleration
-    if (isGoingOn) {
-      const duration = Math.abs(from.x - at.x) / speed
-      visit({
-        from: at,
-        to: from,
-        start: clock,
-        end: clock + duration,
-        operation: 'travel',
-        pass: 0,
-        part: null,
-      })
-      clock += duration
-      result.travel += duration
-    } else {
+    const runIn = (2 * speed) / this.machine.acceleration
+    if (isGoingOn) this.travel(from, Math.abs(from.x - at.x) / speed)
+    else {
       // A step to the next row is made while the head turns round.
       const isStep = isRow && Math.hypot(from.x - at.x, from.y - at.y) < (speed * runIn) / 4
-      if (!isStep) travelTo(from)
-      result.starts++
-      clock += runIn
-      result.corners += runIn
-      result.byOperation[operation] += runIn
+      if (!isStep) this.travelTo(from)
+      this.at = from
+      time.starts++
+      time.total += runIn
+      time.corners += runIn
+      time.byOperation[operation] += runIn
     }
     const duration = Math.hypot(to.x - from.x, to.y - from.y) / speed
-    visit({ from, to, start: clock, end: clock + duration, operation, pass, part })
-    clock += duration
-    result.cutting += duration
-    result.byOperation[operation] += duration
-    at = to
+    this.move(to, duration, { operation, pass, part })
+    time.cutting += duration
+    time.byOperation[operation] += duration
+    this.isRow = true
   }
-  let isRow = false
+
+  /** A way that is cut or scored, from rest to rest where it bends. */
+  cut(path: CutPath, speed: number, pass: number): void {
+    const { operation, part } = path
+    this.travelTo(path.points[0])
+    this.time.starts++
+    for (const stretch of stretches(visited(path))) {
+      const length = lengthOf(stretch, false)
+      if (length < 1e-9) continue
+      const duration = stretchTime(length, speed, this.machine.acceleration)
+      this.at = stretch[0]
+      for (let i = 1; i < stretch.length; i++) {
+        const step = Math.hypot(stretch[i].x - stretch[i - 1].x, stretch[i].y - stretch[i - 1].y)
+        this.move(stretch[i], (step / length) * duration, { operation, pass, part })
+      }
+      this.time.cutting += length / speed
+      this.time.corners += duration - length / speed
+      this.time.byOperation[operation] += duration
+      this.time.cutLength += length
+    }
+    this.isRow = false
+    this.at = path.closed ? path.points[0] : path.points[path.points.length - 1]
+  }
+}
+
+/** Follows the beam over one sheet and sums up its time; each move is handed to `visit`. */
+function follow(
+  paths: CutPath[],
+  { settings, own = [] }: CutWith,
+  machine: Motion,
+  start: Point,
+  visit: (move: Move) => void,
+): SheetTime {
+  const beam = new Beam(machine, start, visit)
   const wayFor = ownWayOf(own)
   for (const path of paths) {
     const { speed, passes } = wayFor(path)?.setting ?? settings[path.operation]
-    for (let pass = 1; pass <= passes; pass++) {
-      if (path.operation === 'engrave') {
-        sweep(path, speed, pass)
-        isRow = true
-        continue
-      }
-      travelTo(path.points[0])
-      result.starts++
-      for (const stretch of stretches(visited(path))) {
-        const length = lengthOf(stretch, false)
-        if (length < 1e-9) continue
-        const duration = stretchTime(length, speed, machine.acceleration)
-        for (let i = 1; i < stretch.length; i++) {
-          const share =
-            (Math.hypot(stretch[i].x - stretch[i - 1].x, stretch[i].y - stretch[i - 1].y) / length) * duration
-          visit({
-            from: stretch[i - 1],
-            to: stretch[i],
-            start: clock,
-            end: clock + share,
-            operation: path.operation,
-            pass,
-            part: path.part,
-          })
-          clock += share
-        }
-        result.cutting += length / speed
-        result.corners += duration - length / speed
-        result.byOperation[path.operation] += duration
-        result.cutLength += length
-      }
-      isRow = false
-      at = path.closed ? path.points[0] : path.points[path.points.length - 1]
-    }
+    for (let pass = 1; pass <= passes; pass++)
+      if (path.operation === 'engrave') beam.sweep(path, speed, pass)
+      else beam.cut(path, speed, pass)
   }
-  result.total = clock
-  return result
+  return beam.time
 }
 
 /**

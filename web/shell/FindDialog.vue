@@ -21,9 +21,11 @@ const typed = ref('')
 const field = ref<InstanceType<typeof ComboboxInput>>()
 watch(
   () => props.open,
-  () => {
+  (isOpen) => {
     typed.value = ''
+    if (isOpen && !shelf.ready) void shelf.open()
   },
+  { immediate: true },
 )
 
 interface Place extends Findable {

@@ -28,7 +28,7 @@ const about = computed(() => {
 </script>
 
 <template>
-  <li class="card flex items-center gap-3 py-2!">
+  <div class="card flex items-center gap-3 py-2!">
     <div class="h-14 w-20 shrink-0">
       <JobPicture :job="job" class="block h-full w-full" />
     </div>
@@ -49,5 +49,5 @@ const about = computed(() => {
     <button type="button" class="btn-icon" :aria-label="`Delete ${job.name}`" @click="$emit('remove')">
       <Trash2 :size="18" />
     </button>
-  </li>
+  </div>
 </template>

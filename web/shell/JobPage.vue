@@ -43,7 +43,7 @@ const broken = computed((): Unreadable[] =>
 )
 
 async function open(id: string): Promise<void> {
-  if (!shelf.ready) await shelf.open()
+  await shelf.begin()
   opened.value = await jobs.open(id).catch(() => 'failed' as const)
 }
 watch(

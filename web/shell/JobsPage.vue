@@ -11,16 +11,19 @@ import {
   GraduationCap,
   Mountain,
 } from '@lucide/vue'
-import { computed, onMounted, ref } from 'vue'
+import { computed, defineAsyncComponent, onMounted, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import UnreadableList from '@web/bench/UnreadableList.vue'
 import ContourBackdrop from '@web/parts/ContourBackdrop.vue'
+import LongList from '@web/parts/LongList.vue'
 import { dayOf } from '@web/data/dates'
 import { useShelf } from '@web/stores/shelf'
 import JobCard from './JobCard.vue'
-import TogetherDialog from './TogetherDialog.vue'
 import ThemeButton from './ThemeButton.vue'
 import UnitsMenu from './UnitsMenu.vue'
+
+/** Fetched when it is first asked for. */
+const TogetherDialog = defineAsyncComponent(() => import('./TogetherDialog.vue'))
 
 const shelf = useShelf()
 const router = useRouter()
@@ -151,16 +154,10 @@ const shown = computed(() => {
       <p v-else-if="shelf.ready && shown.length === 0" class="mt-2 text-quiet">
         No job has “{{ wanted.trim() }}” in its name, stock or machine.
       </p>
-      <ul class="mt-2 grid gap-2" aria-label="Jobs">
-        <JobCard
-          v-for="job in shown"
-          :key="job.id"
-          :job="job"
-          @duplicate="shelf.duplicate(job).then(go)"
-          @remove="shelf.remove(job)"
-        />
-      </ul>
+      <LongList v-slot="{ item }" class="mt-2" label="Jobs" :items="shown" :height="74" scrolls="window">
+        <JobCard :job="item" @duplicate="shelf.duplicate(item).then(go)" @remove="shelf.remove(item)" />
+      </LongList>
     </main>
-    <TogetherDialog :open="isTogether" @close="isTogether = false" @made="go" />
+    <TogetherDialog v-if="isTogether" open @close="isTogether = false" @made="go" />
   </div>
 </template>

@@ -144,13 +144,15 @@ export const usePlanner = defineStore('planner', () => {
       workedOut.value = found
       if (found && jobs.job) void saveWorkedOut(jobs.job.id, found).catch(() => undefined)
     }
-    compared.value =
-      found && search && before
-        ? {
-            before: { arrangement: before, score: search.before },
-            after: { arrangement: found, score: search.after },
-          }
-        : null
+    // A layout that is taken of the two goes on being compared.
+    if (found)
+      compared.value =
+        search && before
+          ? {
+              before: { arrangement: before, score: search.before },
+              after: { arrangement: found, score: search.after },
+            }
+          : null
     settle(packed && unpackPlan(packed), used)
   }
 

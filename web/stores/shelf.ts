@@ -10,10 +10,11 @@ import {
 } from '@core/keep'
 import { batchOf, emptyJob, type Job } from '@core/job'
 import { getFact, setFact } from '@web/data/facts'
-import { addJobs, deleteJob, listJobs, loadJob, saveJob } from '@web/data/jobs'
+import { addJobs, countJobs, deleteJob, listJobs, loadJob, saveJob } from '@web/data/jobs'
 import { BENCH_STORES } from '@web/data/db'
 import type { Shelf, Unreadable } from '@web/data/unreadable'
-import { useBench, type Records } from './bench'
+import { useBench } from './bench'
+import type { Records } from './bench-shelves'
 import { useMessages } from './messages'
 import { same } from '@core/limits'
 
@@ -56,26 +57,42 @@ export const useShelf = defineStore('shelf', () => {
     return job.id
   }
 
-  async function addDemo(): Promise<void> {
+  async function putDemo(): Promise<void> {
     const { demoJobs } = await import('@web/data/demo')
     const demo = demoJobs()
     await addJobs(demo)
     demo.forEach(bench.learn)
+  }
+  async function addDemo(): Promise<void> {
+    await putDemo()
     await refresh()
   }
 
+  let beginning: Promise<void> | null = null
+  /** The bench, and in a browser that never saw Uplands the demo jobs, all before anybody goes on. */
+  const started = (): Promise<void> => (beginning ??= first())
+
+  async function first(): Promise<void> {
+    try {
+      await bench.load()
+      if ((await countJobs()) > 0 || (await getFact('demo shown')) !== null) return
+      await putDemo()
+      await setFact('demo shown', new Date().toISOString())
+    } catch (error) {
+      beginning = null
+      throw error
+    }
+  }
+  const begin = (): Promise<void> => started().catch(() => void messages.say('stop', NO_STORAGE))
+
   let opening: Promise<void> | null = null
-  /** Lists what is stored; a browser that never saw Uplands gets the demo jobs, all before anybody goes on. */
+  /** Lists what is stored. */
   const open = (): Promise<void> => (opening ??= list().finally(() => (opening = null)))
 
   async function list(): Promise<void> {
     try {
-      await bench.load()
+      await started()
       await refresh()
-      if (jobs.value.length === 0 && (await getFact('demo shown')) === null) {
-        await addDemo()
-        await setFact('demo shown', new Date().toISOString())
-      }
     } catch {
       messages.say('stop', NO_STORAGE)
     }
@@ -201,6 +218,7 @@ export const useShelf = defineStore('shelf', () => {
     jobs,
     unreadable,
     ready,
+    begin,
     open,
     refresh,
     create,

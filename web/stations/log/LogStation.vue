@@ -6,6 +6,7 @@ import { plannedOf } from '@core/plan'
 import type { Revision } from '@core/job'
 import { IN_METRIC } from '@core/length'
 import { cutFigures, timeWords } from '@core/say'
+import LongList from '@web/parts/LongList.vue'
 import { tryTo } from '@web/refusals'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
@@ -92,12 +93,9 @@ function add(): void {
       Nothing is written yet. After the first cut press “It was cut now”: the figures of this moment are kept
       with it.
     </p>
-    <RevisionCard
-      v-for="revision in newestFirst"
-      :key="revision.id"
-      :revision="revision"
-      :before="before(revision.number)"
-    />
+    <LongList v-slot="{ item }" label="Revisions" :items="newestFirst" :height="330" scrolls="main">
+      <RevisionCard :revision="item" :before="before(item.number)" />
+    </LongList>
     <BendLog />
   </div>
 </template>

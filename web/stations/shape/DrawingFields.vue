@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue'
-import { GROUP_USES, MOST_DRAWINGS, readArtwork, type Artwork, type Drawing, type GroupUse } from '@core/art'
+import { GROUP_USES, MOST_DRAWINGS, type Artwork, type Drawing, type GroupUse } from '@core/art'
 import { useSay } from '@web/parts/say'
 import { useBoxEdits } from './box-edits'
 
@@ -33,6 +33,7 @@ async function read({ target }: Event): Promise<void> {
   const field = target as HTMLInputElement
   const [file] = field.files ?? []
   if (!file) return
+  const { readArtwork } = await import('./read-drawing') // fetched when a file is first chosen
   const found = readArtwork(file.name, await file.text())
   field.value = ''
   error.value = found.ok ? '' : found.error

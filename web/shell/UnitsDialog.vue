@@ -1,0 +1,45 @@
+<script setup lang="ts">
+import BaseDialog from '@web/parts/BaseDialog.vue'
+import ChoiceRow from '@web/parts/ChoiceRow.vue'
+import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
+import { useUnits } from '@web/stores/units'
+
+/** The units that the maker thinks in; everything on every screen follows. */
+defineEmits<{ close: [] }>()
+const store = useUnits()
+const LENGTHS = [
+  { value: 'mm' as const, label: 'millimetres' },
+  { value: 'in' as const, label: 'inches' },
+]
+const SPEEDS = [
+  { value: 'mm/s' as const, label: 'mm/s' },
+  { value: 'mm/min' as const, label: 'mm/min' },
+  { value: 'in/min' as const, label: 'in/min' },
+]
+</script>
+
+<template>
+  <BaseDialog open title="Units" @close="$emit('close')">
+    <div class="mt-2 grid gap-3">
+      <ChoiceRow
+        label="Lengths"
+        :model-value="store.units.length"
+        :options="LENGTHS"
+        @update:model-value="store.change({ length: $event })"
+      />
+      <ToggleSwitch
+        v-if="store.units.length === 'in'"
+        label="As fractions, where a ruler has them"
+        :model-value="store.units.fractions"
+        @update:model-value="store.change({ fractions: $event })"
+      />
+      <ChoiceRow
+        label="Speeds"
+        :model-value="store.units.speed"
+        :options="SPEEDS"
+        @update:model-value="store.change({ speed: $event })"
+      />
+      <p class="note">Any unit can be typed in any field. Files are always in millimetres, and say so.</p>
+    </div>
+  </BaseDialog>
+</template>

@@ -1,0 +1,1 @@
+export { readArtwork } from '@core/art'
