@@ -4,10 +4,12 @@ import { benchCore } from './bench/core'
 import { benchCoverage } from './bench/coverage'
 import { benchLayouts } from './bench/layouts'
 import { benchLoop } from './bench/loop'
+import { benchCommands } from './bench/quick'
 import { benchSearch } from './bench/search'
 import { benchSheets } from './bench/sheets'
 import { tellBroken } from './bench/timing'
 
+benchCommands()
 benchCore()
 benchAssembly()
 benchCoverage()

@@ -1,6 +1,6 @@
 // Everything that must hold: sets itself up, then types, lint, unit, property and browser tests. The last
 // line is "N passed, N failed". Generators try an eighth of their cases, always the same ones; with --all
-// they try the whole, from a seed that is printed (and can be given: UPLANDS_SEED=… npm run check -- --all).
+// they try the whole, from a seed that is printed (given by UPLANDS_SEED, it is tried again).
 import { spawn } from 'node:child_process'
 import { randomInt } from 'node:crypto'
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs'
@@ -134,6 +134,10 @@ const isBuilt = await stage('types, lint, format, build', async () => {
     ['types of core', [bin('typescript/bin/tsc'), '-p', 'core']],
     ['types of everything, tests too', [bin('vue-tsc/bin/vue-tsc.js'), '-p', 'tsconfig.json']],
     ['lint', [bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0']],
+    [
+      'exports that nobody takes',
+      [bin('knip/bin/knip.js'), '--include', 'exports,types,files', '--no-config-hints'],
+    ],
     ['format', [bin('prettier/bin/prettier.cjs'), '--check', '--log-level', 'warn', '.']],
   )
   return build

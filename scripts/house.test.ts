@@ -28,6 +28,19 @@ describe('lint keeps the arrows', () => {
   ])('%s may not: %s', async (file, code) =>
     expect(await complaints(file, code)).toContain('no-restricted-imports'),
   )
+  const lines = (count: number): string =>
+    `export function long(): number {\n  let y = 0\n${'  y++\n'.repeat(count)}  return y\n}\n`
+  test('a function of 80 lines is the longest, and one of 25 ways the most tangled', async () => {
+    expect(await complaints('core/kerf/x.ts', lines(70))).toEqual([])
+    expect(await complaints('core/kerf/x.ts', lines(90))).toContain('max-lines-per-function')
+    const ways = Array.from({ length: 30 }, (_, i) => `  if (y === ${i}) return ${i + 1}\n`).join('')
+    const tangled = `export function many(y: number): number {\n${ways}  return y\n}\n`
+    expect(await complaints('core/kerf/x.ts', tangled)).toContain('complexity')
+  })
+  test('a file that imports what imports it is a circle', async () => {
+    const own = "import { summarise } from './index'\nexport const y = summarise\n"
+    expect(await complaints('core/statistics/summary.ts', own)).toContain('import-x/no-cycle')
+  })
   test('downwards is fine', async () =>
     expect(
       await complaints('core/box/x.ts', "import { area } from '../geometry'\nexport const y = area\n"),

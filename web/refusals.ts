@@ -2,7 +2,7 @@
  * What a store would not take, in one sentence. The field that gave it out shows it; if none does, a message
  * says it.
  */
-export interface Refusal {
+interface Refusal {
   sentence: string
   shown: boolean
 }

@@ -4,7 +4,6 @@ export {
   drawingSchema,
   GROUP_USES,
   MOST_DRAWINGS,
-  MOST_POINTS,
   MOTIF_KINDS,
   motifSchema,
   type Drawing,
@@ -12,17 +11,9 @@ export {
   type Motif,
   type Words,
 } from './motif'
-export { ANCHORS, FACE_SIDES, placeFields, placing, type Anchor, type Place, type Side } from './place'
-export {
-  greysFrom,
-  greysOf,
-  movePicture,
-  pictureFrom,
-  pictureRows,
-  type Greys,
-  type PlacedPicture,
-} from './picture'
+export { ANCHORS, FACE_SIDES, placeFields, placing, type Place, type Side } from './place'
+export { greysFrom, greysOf, pictureFrom, pictureRows, type Greys, type PlacedPicture } from './picture'
 export { MOST_DOTS, MOST_PICTURES, pictureSchema, type Picture } from './picture-record'
 export { pictureSize } from './picture-size'
-export { readArtwork, readLines, type ArtRead, type Artwork } from './read'
-export { frameOf, linesRound, mapShapes, pointsOf, shapesOfMotif, type Kept, type Shapes } from './shapes'
+export { readArtwork, readLines, type Artwork } from './read'
+export { linesRound, mapShapes, pointsOf, shapesOfMotif, type Shapes } from './shapes'

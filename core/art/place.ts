@@ -19,7 +19,7 @@ export const ANCHORS = [
   'bottom left',
   'bottom right',
 ] as const
-export type Anchor = (typeof ANCHORS)[number]
+type Anchor = (typeof ANCHORS)[number]
 
 /** A place by numbers on the outside of a panel: it stays the same when the box changes size. */
 export const placeFields = {

@@ -14,7 +14,7 @@ const MOST_GROUPS = 40
 const OFF = 0.02
 
 /** A unit that a file may have meant, and the size that the drawing has then, mm. */
-export interface LikelySize {
+interface LikelySize {
   name: string
   mm: number
   width: number

@@ -3,7 +3,6 @@ export {
   thirdAxis,
   type Assembly,
   type Axis,
-  type BendGroup,
   type Block,
   type Claim,
   type Contact,
@@ -12,7 +11,6 @@ export {
   type Group,
   type HingeGroup,
   type Joint,
-  type JointName,
   type Part,
   type Size,
   type SlideGroup,
@@ -20,12 +18,12 @@ export {
 export { frameOf, onPart, ownAxis, pointOnPart, slabOf, wayOf, type Lie, type Way } from './place'
 export { cornerAt, partsById, prismOf, slotSlack, type PartsById } from './prism'
 export { grown, resolve, type BrokenPanel, type Panel } from './resolve'
-export { type SideKind, type Wanted } from './claimed'
+export { type SideKind } from './claimed'
 export { sidesOf, type PanelSide } from './sides'
-export { coverage, coveredBetween, sharedLength, type Stretch } from './coverage'
+export { coverage, coveredBetween, sharedLength } from './coverage'
 export { prove, SMALL, type Fault, type Proof } from './prove'
 export { touchingArea } from './touching'
-export { buildOrder, Motions, type Arrival } from './motion'
+export { buildOrder, type Arrival } from './motion'
 export { posed, type Pose } from './pose'
 export { standingOf, type Body, type Clearance, type Stand } from './standing'
 export { facetsOf, openedBy } from './bend-motion'

@@ -46,7 +46,7 @@ function strikes(moving: Panel, standing: Panel, { axis, sign }: Way): boolean {
   })
 }
 
-test('a plate that goes straight past another one, beside it, behind it or across, is free just where blocks are', () => {
+test('a plate goes straight past another one, beside, behind or across, just where blocks do', () => {
   const seen = { free: 0, struck: 0 }
   fc.assert(
     fc.property(plate('a'), plate('b'), (a, b) => {

@@ -13,7 +13,7 @@ export interface Block {
   max: Size
 }
 
-export type FeatureName =
+type FeatureName =
   | 'arch'
   | 'scoop'
   | 'bolt hole'
@@ -68,7 +68,7 @@ export interface Claim {
 }
 
 /** What is between two claims of different owners: a glue line, or faces that slide on each other. */
-export type Meeting = 'glue' | 'slide'
+type Meeting = 'glue' | 'slide'
 
 /**
  * Where the slabs of two parts overlap in space. The prism is cut along the line of meeting into claims, and
@@ -98,7 +98,7 @@ export interface Joint {
   full: boolean
 }
 
-export type JointName = 'fingers' | 'butt' | 'lap' | 'tenon' | 'groove'
+type JointName = 'fingers' | 'butt' | 'lap' | 'tenon' | 'groove'
 
 /** Where three slabs meet. The block belongs to one of them. */
 export interface Corner {

@@ -1,4 +1,4 @@
-export { sectionOf, surfaceShear, torqueOf, type Bar } from './torsion'
+export { sectionOf, torqueOf } from './torsion'
 export {
   flatLength,
   slitLines,

@@ -37,7 +37,7 @@ export interface Divider {
 }
 
 /** How high the dividers of one direction reach, mm above the walls' lower edge. */
-export function reachOf(shell: Shell, { lift, height }: DividerRow): { from: number; to: number } {
+function reachOf(shell: Shell, { lift, height }: DividerRow): { from: number; to: number } {
   const { spec, room } = shell
   const from = room.min.z + lift
   const ceiling = turns(spec) ? hingeOf(shell).ceiling : room.max.z - hangingBelow(shell) - frontDrop(spec)

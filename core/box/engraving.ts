@@ -5,7 +5,7 @@ import { baseOf, OPPOSITE } from './opening'
 import type { BoxSpec } from './spec'
 
 /** Until somebody says of which job: as the words stand in the text. */
-export const NO_WORDS: Words = { job: '{job}', revision: '{revision}' }
+const NO_WORDS: Words = { job: '{job}', revision: '{revision}' }
 
 /** An engraving on a panel, on its own plane. */
 export interface Engraved extends Shapes {

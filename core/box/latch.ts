@@ -64,7 +64,7 @@ const tongueWidth = (thickness: number): number => Math.min(TONGUE * thickness, 
 /** The thickest wedge that leaves its tongue wood on both sides, as much as the wedge takes. [FM] */
 export const thickestWedge = (wall: number): number => tongueWidth(wall) / 2
 
-export function latchOf(shell: Shell): Latch | null {
+function latchOf(shell: Shell): Latch | null {
   const { spec, outer, room, materials } = shell
   if (!hasLatch(spec)) return null
   const wall = latchWall(spec)

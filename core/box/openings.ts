@@ -48,7 +48,7 @@ export function scoopsOf({ spec, room }: Shell, divider: Divider, crossing: Divi
 const PULL_PLACE = 1.25
 
 /** The hole, or the notch for a thumb, that a sliding lid is drawn out by. */
-export function lidPull({ spec }: Shell, part: Part): Feature[] {
+function lidPull({ spec }: Shell, part: Part): Feature[] {
   const { pull } = spec.lid
   if (part.id !== 'top' || !slides(spec) || pull <= 0) return []
   const { minX, maxX, minY } = part.blank

@@ -115,7 +115,7 @@ const MOST_STEPS = 60_000
 const roundUp = (length: number): number => Math.ceil(length / STEP - 1e-6) * STEP
 
 /** Claims along an edge as far as they lie between the corners. */
-export function cellWidths(rule: EdgeRule, span: number, cutLow: number, cutHigh: number): number[] {
+function cellWidths(rule: EdgeRule, span: number, cutLow: number, cutHigh: number): number[] {
   let reached = -cutLow
   const inner = span - cutLow - cutHigh
   return share(rule, span).widths.flatMap((width) => {

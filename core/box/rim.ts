@@ -10,7 +10,7 @@ import { boxSizes, type BoxSpec, type Thicknesses } from './spec'
 type Rim = NonNullable<Fittings['rim']>
 
 /** The lower front of an open box; null where all walls are alike. */
-export const rimOf = ({ top, fittings }: Pick<BoxSpec, 'top' | 'fittings'>): Rim | null =>
+const rimOf = ({ top, fittings }: Pick<BoxSpec, 'top' | 'fittings'>): Rim | null =>
   top ? null : fittings.rim
 
 /** How much lower than the others a front wall is, mm. */

@@ -9,10 +9,10 @@ import { drawingSchema, MOST_DRAWINGS, MOST_PICTURES, pictureSchema } from '../a
 import { engravingSchema, MOST_ENGRAVINGS } from './engraving-record'
 import { MOST_OPENINGS, openingSchema } from './opening-record'
 
-export { PANEL_NAMES, type PanelName }
+export { type PanelName }
 
 /** Edges that are shared out alike: those between walls, those of the floor, those of the top. */
-export const EDGE_GROUPS = ['uprights', 'floor', 'top'] as const
+const EDGE_GROUPS = ['uprights', 'floor', 'top'] as const
 export type EdgeGroup = (typeof EDGE_GROUPS)[number]
 
 /** How walls meet at the corners. */
@@ -32,10 +32,9 @@ export const TOP_KINDS = ['fingers', 'butt', 'outside', 'tenon', 'slide', 'lift'
 export type TopKind = (typeof TOP_KINDS)[number]
 
 export const WALL_PAIRS = ['front and back', 'left and right'] as const
-export type WallPair = (typeof WALL_PAIRS)[number]
 
 /** What may come from a stock of its own: a group of parts, or one panel. */
-export const STOCK_USES = ['walls', 'floor', 'top', 'dividers', 'front', 'back', 'left', 'right'] as const
+const STOCK_USES = ['walls', 'floor', 'top', 'dividers', 'front', 'back', 'left', 'right'] as const
 export type StockUse = (typeof STOCK_USES)[number]
 
 const size = z.number().min(1).max(5000)
@@ -43,7 +42,7 @@ const small = z.number().min(0).max(500)
 const play = z.number().min(0).max(10)
 
 /** Edges that may have a joint of their own, by the two panels that meet there. */
-export const EDGE_IDS = [
+const EDGE_IDS = [
   'front-left',
   'front-right',
   'back-left',
@@ -63,7 +62,7 @@ export type EdgeId = (typeof EDGE_IDS)[number]
  * The joint of one edge, where it differs from its group's. `fingers` has shares of its own, in tenons where
  * walls are set in; `butt`: the leading panel runs past.
  */
-export const edgeOwnSchema = z.strictObject({
+const edgeOwnSchema = z.strictObject({
   kind: z.enum(['fingers', 'butt']),
   rule: edgeRuleSchema,
   bolts: boltsSchema.nullable(),

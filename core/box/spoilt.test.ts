@@ -114,6 +114,7 @@ const SPOILS: Record<string, Spoil> = {
     const across = panels.filter(
       (panel) => !group.parts.includes(panel.id) && new Solid(panel).normal === axis,
     )
+    if (across.length === 0) return null
     const panel = pick(across, random)
     const own = new Solid(panel).block
     const ahead = sign === 1 ? lid.max[axis] - own.min[axis] : lid.min[axis] - own.max[axis]
@@ -167,7 +168,7 @@ const BOXES = runs(120)
 
 /** Boxes that can be made and are proven, each made once for all the ways to spoil one. */
 const made: NonNullable<ReturnType<typeof makeable>>[] = []
-const asked = fc.sample(anyBoxes, { numRuns: 40 * BOXES, seed: seedOf(20261128) })
+const asked = fc.sample(anyBoxes, { numRuns: 150 * BOXES, seed: seedOf(20261128) })
 function* goodBoxes() {
   for (let i = 0; ; i++) {
     while (made.length <= i) {

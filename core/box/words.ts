@@ -5,7 +5,7 @@ import type { SpecProblem } from './problems'
 import type { EdgeRule, TabOwner } from '../joints'
 import type { EdgeGroup } from './spec'
 
-export const GROUP_NAMES: Record<EdgeGroup, string> = { uprights: 'uprights', floor: 'floor', top: 'top' }
+const GROUP_NAMES: Record<EdgeGroup, string> = { uprights: 'uprights', floor: 'floor', top: 'top' }
 
 /** Whose tabs they are, per group: the panel that leads the edge and the other one. */
 export const OWNER_NAMES: Record<EdgeGroup, Record<TabOwner, string>> = {

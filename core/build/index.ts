@@ -1,2 +1,2 @@
-export { buildSteps, diagonal, diagonalWorking, glueGrams, type BuildStep, type GlueFace } from './steps'
+export { buildSteps, diagonal, diagonalWorking, glueGrams, type BuildStep } from './steps'
 export { SCHOOLS, type School } from './schools'

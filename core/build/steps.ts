@@ -6,7 +6,7 @@ import { laidIn } from './laid-in'
 import { unitsFor, wantedOrder, type School } from './schools'
 
 /** A joint that is closed in a step: with which panel, and how much of it takes glue, mm². */
-export interface GlueFace {
+interface GlueFace {
   with: string
   area: number
 }

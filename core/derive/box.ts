@@ -47,7 +47,7 @@ const LEAST_LEFT = 0.3
  * A notch narrower than the kerf would close in the compensated path, and a tab that narrow would burn away.
  * mm
  */
-export const leastShare = (kerf: Kerf, interference: number): number =>
+const leastShare = (kerf: Kerf, interference: number): number =>
   Math.max(
     LEAST_SHARE,
     Math.max(kerf.width, kerf.by.x.width, kerf.by.y.width) + Math.abs(interference) + LEAST_LEFT,

@@ -12,7 +12,7 @@ export type FacesById = Map<string, Faces>
 type Faced = Pick<DerivedBox, 'panels' | 'made' | 'joined' | 'divided'>
 
 /** What is on one panel. @param panels all of its box: magnets have their partners on others */
-export function facesOn(panel: Panel, panels: Panel[], spec: BoxSpec, words?: Words): Faces {
+function facesOn(panel: Panel, panels: Panel[], spec: BoxSpec, words?: Words): Faces {
   const own = engravingsOn(spec, panel.id, panel.blank, words)
   const partners = partnersOn(panel, panels, spec)
   if (own.length + partners.length === 0) return NOTHING

@@ -1,8 +1,8 @@
-export { deriveBox, leastShare, type DerivedBox } from './box'
-export { betterWay, boundariesOf, deriveFit, turnedOf, type BetterWay, type Turned } from './fit'
+export { deriveBox, type DerivedBox } from './box'
+export { betterWay, boundariesOf, deriveFit, turnedOf, type Turned } from './fit'
 export { settingFor } from './setting'
 export { layoutRules, layoutSignature, makeParts, partsByMaterial, type Part } from './parts'
-export { ontoSheet } from './paths'
+
 export { arrangeSteps, keepLayout, type Arranged } from './arrange'
 export { asOffcut, lyingSignature, restsOf, stockAfter, type Rest } from './rest'
 export { sheetFacts, type SheetFact } from './sheet-facts'
@@ -33,21 +33,19 @@ export {
   type Derived,
   type DerivedThing,
   type JobUse,
-  type Prepared,
-  type StockUse,
 } from './pipeline'
 export { batchShares, type BatchShare } from './batch'
 export { pictureOf, type Facet, type Picture } from './picture'
 export { facing } from './magnets'
-export { facesOf, saidOn, type FacesById } from './faces'
+export { saidOn } from './faces'
 export { isUntouched } from './lying'
-export { inlaysOf } from './inlays'
+
 export { signatureOf } from './signature'
 export { warningsOf, type Spot, type Warning } from './warnings'
-export { namesFor, slugOf, type Settled } from './follow'
+export { namesFor, slugOf } from './follow'
 export { settleJob } from './settle'
 export { panelsDrawn, panelsShown, sceneOf, standsOf, type Scene } from './whole'
 export { lessonsOf, mockUpOf, withLessons, type Lesson } from './mock-up'
 export { bentAsBuilt, drawnPanels } from './drawn'
-export type { Joined } from './joined'
+
 export { bendReport, type BendReport } from './bend-report'

@@ -20,7 +20,7 @@ import { inHalves } from './seams'
 const QUARTER = Math.PI / 2
 
 /** How the plane of a panel lies on the developed sheet. */
-export interface Onto {
+interface Onto {
   panel: string
   /** Takes a point of the panel's own plane onto the sheet, mm. */
   onto: (point: Point) => Point

@@ -9,7 +9,7 @@ import { isUntouched, type FaceUp } from './lying'
 import type { Part } from './parts'
 
 /** How lines of a part are taken to where the part lies on its sheet. */
-export function ontoSheet(part: Part, placement: Placement): (points: Point[]) => Point[] {
+function ontoSheet(part: Part, placement: Placement): (points: Point[]) => Point[] {
   const { turn, x, y } = placement
   const { dx, dy } = poseShift(shapeFor(part, turn), turn)
   return (points) => shiftPoints(turnPoints(points, turn), dx + x, dy + y)

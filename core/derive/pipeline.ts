@@ -110,7 +110,7 @@ export const arrange = (parts: Part[], job: Job): Arrangement =>
   keepLayout(lastOf(arrangeSteps(parts, job)), parts, job)
 
 /** Sheets of one stock, and how well they are used. */
-export interface StockUse extends SheetUse {
+interface StockUse extends SheetUse {
   material: string
 }
 

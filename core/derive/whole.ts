@@ -65,7 +65,7 @@ export function settleWhole(job: Job, say: Say): Settled {
 }
 
 /** A box of a whole where it stands. */
-export interface Posed {
+interface Posed {
   place: Place
   thing: string
   panels: Panel[]

@@ -1,10 +1,10 @@
 export { exportAll, exportJob, writeAgain, writeFiles, writeProgram, writePapers } from './export'
-export type { BinaryFile, Exported, OutputFile } from './export'
+export type { OutputFile } from './export'
 export { FORMATS, type Format } from './formats'
 export { writeDxf } from './dxf'
-export { compareFiles, differencesOf, type Compared, type Differences } from './read-back'
+export { compareFiles, type Differences } from './read-back'
 export { PAPER_NAMES, type Paper } from './paper'
 export { writeSvg } from './svg'
 export { writeTestSheet, type TestSheetFormat } from './test-sheet-file'
-export type { SheetFile } from './sheet-file'
+
 export { readTests, writeTests, writeTestsJson, type TableTest } from './tests-table'

@@ -58,7 +58,7 @@ const isSameLine = (a: Point[], b: Point[]): boolean =>
  * Holds lines against the plan of a load. Lines that are there more than once count once: passes.
  * @param maybe lines that may be there, and need not
  */
-export function differencesOf(paths: CutPath[], lines: DrawnLine[], maybe: CutPath[] = []): Differences {
+function differencesOf(paths: CutPath[], lines: DrawnLine[], maybe: CutPath[] = []): Differences {
   const boxed = lines.map((line) => ({ line, box: bounds(line.points), isFound: false }))
   const byCorner = new Map<string, typeof boxed>()
   const cells = ({ minX, minY }: Bounds, reach: number[]): string[] =>

@@ -12,7 +12,7 @@ export interface Source {
 export type Odds = Record<FitWord, number>
 
 /** Chance of each word for a felt gap that is normally distributed; they add up to 1. */
-export function oddsFor(gap: number, sd: number): Odds {
+function oddsFor(gap: number, sd: number): Odds {
   const odds: Odds = { forced: 0, press: 0, snug: 0, easy: 0, loose: 0 }
   if (sd === 0) return { ...odds, [wordFor(gap)]: 1 }
   let below = 0

@@ -1,2 +1,2 @@
-export { readCode, type CodeMove, type CodeRead } from './read'
+export { readCode, type CodeMove } from './read'
 export { writeCode, type CodeFile } from './write'

@@ -17,7 +17,6 @@ export {
 export { paint, type Painting, type Stroke } from './paint'
 export { moveEdges, sideOf } from './move-edges'
 export {
-  mapRegion,
   moveRegion,
   mirrorRegion,
   multiply,

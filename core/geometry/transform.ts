@@ -20,7 +20,7 @@ export function turnPoints(points: Point[], turn: Turn): Point[] {
 export const shiftPoints = (points: Point[], dx: number, dy: number): Point[] =>
   points.map(({ x, y }) => ({ x: x + dx, y: y + dy }))
 
-export const mapRegion = (region: Region, change: (ring: Ring) => Ring): Region => ({
+const mapRegion = (region: Region, change: (ring: Ring) => Ring): Region => ({
   outline: change(region.outline),
   holes: region.holes.map(change),
 })

@@ -23,7 +23,6 @@ export const namedFigureSchema = z.strictObject({
   name: z.string().regex(/^[a-z][a-z0-9]{0,23}$/, 'is a word of small letters and digits'),
   ...sumSchema,
 })
-export type NamedFigure = z.infer<typeof namedFigureSchema>
 
 /** A field of one of the things that follows a sum. */
 export const followSchema = z.strictObject({

@@ -22,6 +22,6 @@ export {
   type Thing,
 } from './things'
 export { batchOf, batchRefusal } from './batch'
-export { FOLLOWING, type Follow, type Following, type NamedFigure } from './follow'
+export { FOLLOWING, type Follow, type Following } from './follow'
 export { currentTrial, takeInHand, trialBy } from './trials'
 export { runOfRevision, runsOf, tasteOfVerdict } from './verdicts'

@@ -182,7 +182,7 @@ export const jobSchema = z.strictObject({
 export type Job = z.infer<typeof jobSchema>
 
 /** None; where a maker wants some, this wide and on parts so small. [FM] */
-export const NO_BRIDGES = { count: 0, width: 0.6, below: 60 }
+const NO_BRIDGES = { count: 0, width: 0.6, below: 60 }
 
 /** Where a test pocket begins: quick, and less than half of the power. [FM] */
 const POCKET_SETTING = { speed: 300, power: 40, passes: 1, air: false }

@@ -10,10 +10,10 @@ export {
   type RuleName,
   type TabOwner,
 } from './rule'
-export { centred, share, shareByCount, shareEvenly, shareFixed, type Shares } from './share'
+export { centred, share, shareByCount, shareEvenly, shareFixed } from './share'
 export { claimsOf, fingerShares, onGrid, PLAIN, type Pattern } from './fingers'
 export { buttClaims } from './butt'
-export { lapClaims, type Reach } from './lap'
+export { lapClaims } from './lap'
 export { tenonClaims, tenonShares } from './tenon'
 export { grooveClaims } from './groove'
 export {

@@ -1,4 +1,4 @@
-export { JOB_FILE_LIMIT, readJob, readJobValue, repairJob, writeJob, type JobRead } from './job-file'
+export { JOB_FILE_LIMIT, readJob, readJobValue, repairJob, writeJob } from './job-file'
 export {
   EVERYTHING_LIMIT,
   isEverything,

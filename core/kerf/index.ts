@@ -1,29 +1,19 @@
-export {
-  ASSUMED_KERF,
-  compensationFor,
-  compensations,
-  isRound,
-  kerfOf,
-  type Direction,
-  type Kerf,
-} from './kerf'
+export { ASSUMED_KERF, compensationFor, compensations, kerfOf, type Direction, type Kerf } from './kerf'
 export { doubtKerf, doubtPerSide, PLAUSIBLE_KERF } from './doubt'
 export {
   CARRIED_DOUBT,
   eventsSince,
   lastDone,
-  KERF_METHODS,
   kerfRecordSchema,
   machineEventSchema,
   newestKerf,
-  type KerfMethod,
   type KerfRecord,
   type MachineEvent,
 } from './record'
 export type { KerfResult } from './result'
 export { kerfFromSquares } from './squares'
 export { kerfFromStrip } from './strip'
-export { kerfFromSlots, type SlotAnswer } from './slots'
+export { kerfFromSlots } from './slots'
 export { readComb, type CombResult } from './comb'
-export { adviseNext, moreSquares, stripDoubt, type Advice } from './advice'
+export { adviseNext, moreSquares, stripDoubt } from './advice'
 export { combEndNote, combWorking, kerfNotes, kerfUnusable, kerfWorking, resultWorking } from './words'

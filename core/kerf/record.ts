@@ -1,7 +1,7 @@
 import { z } from 'zod'
 
 /** How a kerf came to be known; a guess was measured with another stock. */
-export const KERF_METHODS = ['squares', 'strip', 'comb', 'slots', 'typed', 'guess'] as const
+const KERF_METHODS = ['squares', 'strip', 'comb', 'slots', 'typed', 'guess'] as const
 export type KerfMethod = (typeof KERF_METHODS)[number]
 
 const date = z.string().max(40)

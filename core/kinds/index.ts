@@ -1,2 +1,2 @@
-export type { Kind, KindChoice, KindInput, KindNumber, KindValues } from './kind'
-export { asKind, KINDS, makeJob, type Made } from './make'
+export type { Kind, KindInput, KindValues } from './kind'
+export { asKind, KINDS, makeJob } from './make'

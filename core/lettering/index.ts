@@ -43,4 +43,4 @@ export function letterInto(text: string, centre: Point, width: number, tallest: 
   const { strokes } = letter(text, height)
   return strokes.map((stroke) => shiftPoints(stroke, centre.x - (atOne * height) / 2, centre.y - height / 2))
 }
-export { canLetter, outlined, stencilled, type Outlined } from './outlines'
+export { canLetter, outlined, stencilled } from './outlines'

@@ -83,7 +83,7 @@ export const cutsThrough = (operation: Operation): boolean =>
   operation === 'inside' || operation === 'outline'
 
 /** Speeds and acceleration of an ordinary hobby machine, until its manual is consulted. [FM] */
-export const ORDINARY_MOTION = { maxSpeed: 400, travelSpeed: 300, acceleration: 1500 }
+const ORDINARY_MOTION = { maxSpeed: 400, travelSpeed: 300, acceleration: 1500 }
 
 /** A machine to begin with; its owner says the rest. Lengths in mm. */
 export const newMachine = (id: string, name: string): Machine => ({

@@ -7,7 +7,7 @@ export interface Packed {
 }
 
 /** Where a rectangle lies, from the room's lower left corner. */
-export interface Spot {
+interface Spot {
   x: number
   y: number
   isTurned: boolean

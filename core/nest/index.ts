@@ -13,7 +13,6 @@ export {
   type NestPart,
   type NestRules,
   type Placement,
-  type Unplaced,
 } from './types'
 export { loadAt, sheetsOf, surfaceOf, type Load, type Supply, type Surface } from './surface'
 export { nestParts } from './nest-parts'
@@ -24,6 +23,6 @@ export { isForbidden, LayoutChecker, placedShape, sheetUse, violations } from '.
 export type { SheetUse, SurfaceAt, Violation } from './check'
 export { snapTo } from './snap'
 export { wholeBoxes } from './boxes'
-export { poseShape, poseShift } from './pack'
+export { poseShift } from './pack'
 export { byName, piecesWords, unplacedSentence, violationSentence } from './words'
-export { layoutTask, readTask, taskSchema, type Task, type TaskLayout } from './task'
+export { layoutTask, readTask, type Task, type TaskLayout } from './task'

@@ -88,7 +88,7 @@ test('length cut and area enclosed do not change with order, start or bridges', 
     { numRuns: runs(800), seed: seedOf(20261128) },
   )
 })
-test('begun on a side, each cut through begins in the middle of one at least half as long as the longest', () => {
+test('begun on a side, a cut begins in the middle of one at least half as long as the longest', () => {
   fc.assert(
     fc.property(shape, from, (ring, at) => {
       const path: CutPath = { operation: 'outline', part: 'a', points: ring, closed: true }

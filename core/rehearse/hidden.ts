@@ -25,7 +25,7 @@ export interface Hidden {
 }
 
 /** A place on a sheet that takes more energy: a knot, or glue in a void. */
-export interface Knot {
+interface Knot {
   x: number
   y: number
   radius: number

@@ -12,4 +12,4 @@ export {
 } from './laser'
 export type { LaserAnswer, LaserAsk, LaserRequest } from './laser-messages'
 export { withReadings } from './taken'
-export { knownOf, piecesByPart, rehearse, type CutPart, type Rehearsal, type Rehearsed } from './rehearse'
+export { knownOf, piecesByPart, rehearse, type CutPart, type Rehearsal } from './rehearse'

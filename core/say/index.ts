@@ -1,6 +1,6 @@
 export { checksOf, readyToCut, STATION_NAMES, STATIONS, stationStatuses } from './status'
 export type { Station, StationStatus } from './status'
-export { kerfOfOtherSetting, preflight } from './preflight'
+export { kerfOfOtherSetting } from './preflight'
 export {
   compensationStatement,
   faceStatement,
@@ -12,8 +12,8 @@ export { cutFigures, movedBy, ruleWords, stripFigures, type StripFigure } from '
 export { helpSentence } from './helps'
 export { scoreWords, sheetWords, wholeWords } from './sheet-words'
 export { sizeWorking, tabAdvice } from './sizes'
-export { GLOSSARY, type Term } from './glossary'
+export { GLOSSARY } from './glossary'
 export { proofLine, warningSentence } from './warnings'
-export { standingLine, strikeSentence, tightest } from './whole'
-export { clockWorking, expectedOf, timeWords } from './time'
+export { standingLine, strikeSentence } from './whole'
+export { clockWorking, timeWords } from './time'
 export { bendLine, bendWorking, forceWord } from './bend'

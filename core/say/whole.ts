@@ -20,7 +20,7 @@ interface Tight extends Clearance {
 }
 
 /** The least room that anything has on its way; what it stands on does not count. */
-export function tightest(stands: Stand[]): Tight | null {
+function tightest(stands: Stand[]): Tight | null {
   const all = stands.flatMap(({ label, clearances }) =>
     clearances
       .filter(({ side, distance }) => !(side.axis === 'z' && side.sign === -1 && distance < LIES_ON))

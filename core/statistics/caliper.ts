@@ -8,7 +8,7 @@ const { max, sqrt } = Math
 export const CALIPER_SD = 0.01
 
 /** Calipers show steps of this, mm. [FM] */
-export const CALIPER_STEP = 0.01
+const CALIPER_STEP = 0.01
 
 /** Standard deviation of one reading as it is written down, in those steps, mm. [DEF: variances add] */
 export const READING_SD = Math.hypot(CALIPER_SD, CALIPER_STEP / sqrt(12))

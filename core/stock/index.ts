@@ -5,7 +5,6 @@ export {
   MOST_READINGS,
   newBatch,
   newStock,
-  readingSchema,
   stockSchema,
   stockTitle,
   thicknessSchema,

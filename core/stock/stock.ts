@@ -65,7 +65,7 @@ const side = z.number().min(10).max(5000)
 export const thicknessSchema = z.number().min(0.05).max(50)
 
 /** A thickness reading, mm, film off: where on the sheet, and when. */
-export const readingSchema = z.strictObject({
+const readingSchema = z.strictObject({
   value: thicknessSchema,
   spot: z.string().max(40),
   on: z.string().max(40),

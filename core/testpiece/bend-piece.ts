@@ -11,7 +11,7 @@ const FLAT = 25
 const GAP = 4
 
 /** A strip of a bend test piece: which links it has. */
-export interface BendStrip {
+interface BendStrip {
   name: string
   /** Width of a link after cutting, its length, and how many of them there are. */
   width: number

@@ -5,7 +5,7 @@ export const TEST_METHODS = ['squares', 'strip', 'comb', 'slots'] as const
 export type TestMethod = (typeof TEST_METHODS)[number]
 
 /** Ways in which each square is read. */
-export const SQUARE_WAYS = ['both', 'across', 'along'] as const
+const SQUARE_WAYS = ['both', 'across', 'along'] as const
 
 /** Most slots of a gauge: also the largest number that an answer may be. */
 const MOST_SLOTS = 30

@@ -23,7 +23,7 @@ export interface CutModel {
   leftAt: (energy: number) => number
 }
 
-export interface CutOdds {
+interface CutOdds {
   through: number
   charred: number
 }

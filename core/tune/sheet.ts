@@ -6,7 +6,7 @@ import { speedForDepth, type PocketModel } from './pocket'
 import { settingSchema, TEST_RESULTS, type Setting } from './test-record'
 
 /** What a test sheet tries: squares cut through, pockets to be measured, patches to be looked at. */
-export const SHEET_KINDS = ['cut', 'pocket', 'engrave'] as const
+const SHEET_KINDS = ['cut', 'pocket', 'engrave'] as const
 export type SheetKind = (typeof SHEET_KINDS)[number]
 
 export const MOST_SQUARES = 16

@@ -8,7 +8,6 @@ const play = z.number().min(0).max(50)
 
 /** How a drawer's front stands: back in its opening, level with the case, or as a plate over the case. */
 export const FRONT_KINDS = ['set back', 'flush', 'plate'] as const
-export type FrontKind = (typeof FRONT_KINDS)[number]
 
 /** What a drawer runs on: a shelf under it, or a strip at each side. */
 export const RUN_KINDS = ['shelves', 'runners'] as const

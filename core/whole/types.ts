@@ -39,7 +39,7 @@ export interface WholeProblem {
 export type Result = { ok: true; arranged: Arranged } | { ok: false; problem: WholeProblem }
 
 /** A box as it is now, and what it is cut from. */
-export interface Given {
+interface Given {
   box: BoxSpec
   materials: Materials
 }

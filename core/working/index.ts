@@ -1,5 +1,5 @@
 /** Where a figure came from, in words that stand beside it. */
-export type Source =
+type Source =
   | 'reading'
   | 'test'
   | 'log'
@@ -11,7 +11,7 @@ export type Source =
   | 'by definition'
 
 /** One quantity that goes into a formula, with its value as it is shown. */
-export interface Term {
+interface Term {
   symbol: string
   meaning: string
   value: string

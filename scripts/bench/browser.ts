@@ -1,3 +1,4 @@
+import { readdirSync, readFileSync } from 'node:fs'
 import { gzipSync } from 'node:zlib'
 import type { Browser, Page } from '@playwright/test'
 import { writeJob } from '../../core/keep'
@@ -5,7 +6,8 @@ import { makeJob } from '../../core/kinds'
 import { BUILT, makeApp } from '../../server/app'
 import { listen } from '../../server/listen'
 import { launch, openJob } from '../browser.mjs'
-import { FRAME, median, ms, row } from './timing'
+import { benchQuick } from './quick'
+import { FRAME, median, ms, mustHold, row } from './timing'
 
 const STATIONS = ['measure', 'shape', 'layout', 'tune', 'cut', 'build', 'log'] as const
 const kB = (bytes: number): string => `${(bytes / 1000).toFixed(0)} kB`
@@ -61,10 +63,21 @@ async function sizes(browser: Browser, address: string): Promise<void> {
   )
   const [first, pictures] = await scriptOf(browser, address, '')
   row('the first page', `${kB(first)}, and ${kB(pictures)} for the pictures in the list`)
+  mustHold(first < 120_000, `the first page fetches ${kB(first)} of script, not 120`)
   for (const station of STATIONS) {
     const [plain, later] = await scriptOf(browser, address, `#/job/demo-tray/${station}`)
     row(station, `${kB(plain)}, and ${kB(later)} for the planner and to draw in space`)
+    mustHold(plain < 250_000, `${station} fetches ${kB(plain)} of script before it draws in space, not 250`)
   }
+}
+
+/** What the planner's worker fetches before it plans. */
+function plannerSize(): void {
+  const assets = `${BUILT}/assets`
+  const name = readdirSync(assets).find((each) => each.startsWith('planner.worker'))!
+  const size = gzipSync(readFileSync(`${assets}/${name}`)).length
+  row('the worker that plans', `${kB(size)} (limit 120)`)
+  mustHold(size < 120_000, `the worker that plans fetches ${kB(size)}, not 120`)
 }
 
 /** Work of the page for a key until it is drawn, ms, sorted. */
@@ -99,6 +112,7 @@ async function typing(page: Page, what: string): Promise<void> {
     `typing in Shape${what}: work of the page per keystroke until it is drawn, median`,
     `${ms(taken[20])}, ${(taken[20] / FRAME).toFixed(2)} of a frame; slowest tenth ${ms(taken[36])}`,
   )
+  mustHold(taken[20] < FRAME, `typing in Shape${what} takes ${(taken[20] / FRAME).toFixed(2)} frames, not 1`)
 }
 
 /** Run in the page as it stands: when each of its next pictures is drawn. */
@@ -217,6 +231,8 @@ export async function benchBrowser(): Promise<void> {
   const { server, address } = await listen(makeApp(BUILT), 4420)
   const browser = await launch()
   await sizes(browser, address)
+  plannerSize()
+  await benchQuick(browser, address)
   console.log('\nIn the browser (headless Chromium, drawing in space by software)')
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   await page.goto(address)

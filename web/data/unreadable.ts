@@ -22,7 +22,7 @@ const textOf = (value: unknown, key: string): string | null => {
   return typeof text === 'string' && text !== '' ? text : null
 }
 
-export const idOf = (raw: unknown): string => textOf(raw, 'id') ?? ''
+const idOf = (raw: unknown): string => textOf(raw, 'id') ?? ''
 
 const NAMES: Record<Shelf | 'jobs', string> = {
   jobs: 'a job',

@@ -3,8 +3,8 @@ import { useVirtualizer, useWindowVirtualizer } from '@tanstack/vue-virtual'
 import { computed, onMounted, ref, type ComponentPublicInstance } from 'vue'
 
 /**
- * A list of which only what is seen is drawn, and a little more: as quick with hundreds of records as with ten.
- * It scrolls with the part of the page that it stands in.
+ * A list of which only what is seen is drawn, and a little more: as quick with hundreds of records as with
+ * ten. It scrolls with the part of the page that it stands in.
  */
 const props = defineProps<{
   items: T[]

@@ -124,7 +124,9 @@ export const usePlanner = defineStore('planner', () => {
     busy.value = false
     progress.value = null
     failure.value = message
-    const sentence = `The plan could not be worked out: ${message}. Undo the last change, or export the job and report it.`
+    const sentence =
+      `The plan could not be worked out: ${message}. ` +
+      'Undo the last change, or export the job and report it.'
     useMessages().say('stop', sentence)
   }
 

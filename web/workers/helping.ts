@@ -5,7 +5,7 @@ import type { Request } from './protocol'
 
 const NO_STEP = { kind: 'helps', tried: 0, of: 0 } as const
 
-/** Finds what would save a sheet: other sizes are other boxes, so it makes them, which the planner does not. */
+/** Finds what would save a sheet: other sizes are other boxes, which it makes and the planner does not. */
 export function makeHelper({ answer, breath }: Host): (request: Request) => void {
   let latest = 0
   let stopped = false

@@ -2,8 +2,8 @@ import { Lanes } from './lanes'
 import type { Answer, PlanRequest, Request } from './protocol'
 
 /**
- * A worker that says nothing for so many looks while it is asked for something has ended. It says that it lives
- * between its steps; where the machine is busy, or asleep, the page's looks come later as well.
+ * A worker that says nothing for so many looks while it is asked for something has ended. It says that it
+ * lives between its steps; where the machine is busy, or asleep, the page's looks come later as well.
  */
 const SILENT_LOOKS = 30
 const LOOK_EVERY = 1_000

@@ -32,7 +32,7 @@ const sheetsIn = ({ placements }: Arranged): number =>
 
 export const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve))
 
-/** The layout that there is: the maker's own, or what was worked out before; null where neither is of these. */
+/** The layout there is: the maker's own, or what was worked out before; null where neither is of these. */
 function layoutThere(job: Job, parts: Part[], known: Arrangement | null): Arrangement | null {
   const { arrangement } = job.layout
   if (arrangement?.byHand) return arrangement

@@ -1,4 +1,4 @@
-export { groundOf, stepFor, type Ground } from './ground'
-export { packOutlines, type Lying, type OutlinePart, type OutlineSheets } from './pack'
+export { groundOf, stepFor } from './ground'
+export { packOutlines, type OutlinePart } from './pack'
 export { outlineSteps, type Held, type OutlineFound } from './search'
 export { poseOf, type OutlinePose } from './shape'

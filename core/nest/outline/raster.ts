@@ -31,7 +31,7 @@ function touched(low: number, high: number, isInsideBelow: boolean): [number, nu
  * counter-clockwise, holes clockwise.
  * @param dx where the shape is moved to, mm
  */
-export function eachRun(rings: Ring[], raster: Raster, dx: number, dy: number, run: Run): void {
+function eachRun(rings: Ring[], raster: Raster, dx: number, dy: number, run: Run): void {
   const { stepX, stepY, columns, rows } = raster
   const put = (row: number, from: number, to: number): void => {
     if (row < 0 || row >= rows || to < 0 || from >= columns) return

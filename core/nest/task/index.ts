@@ -1,2 +1,2 @@
 export { layoutTask } from './layout'
-export { readTask, taskSchema, type Task, type TaskLayout } from './read'
+export { readTask, type Task, type TaskLayout } from './read'

@@ -10,7 +10,7 @@ const QUARTERS = [0, 90, 180, 270]
 const size = z.number().positive().max(1e5)
 
 /** What is to be laid out on what, by itself: no job is needed. Lengths in the task's own unit. */
-export const taskSchema = z.strictObject({
+const taskSchema = z.strictObject({
   units: z.enum(['mm', 'in']).default('mm'),
   /** Kept free between parts, and along the sides of a sheet. */
   gap: z.number().min(0).max(1000).default(0),
