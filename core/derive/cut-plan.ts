@@ -1,6 +1,6 @@
 import { bounds, type Point } from '../geometry'
 import { kerfOf } from '../kerf'
-import { ASSUMED_MACHINE, OUR_COLOURS, type Origin } from '../machine'
+import { originOn, ASSUMED_MACHINE, OUR_COLOURS, type Origin } from '../machine'
 import {
   byName,
   type Load,
@@ -50,13 +50,8 @@ function totalOf(loads: LoadPlan[]): PlanTotal {
 }
 
 /** Where the beam waits: at the machine's origin. */
-export const waitingAt = (
-  { width, height }: { width: number; height: number },
-  origin: Origin = 'front left',
-): { x: number; y: number } => ({
-  x: origin.endsWith('right') ? width : 0,
-  y: origin.startsWith('back') ? height : 0,
-})
+export const waitingAt = (load: { width: number; height: number }, origin: Origin = 'front left'): Point =>
+  originOn(load, origin)
 
 interface Placed {
   placement: Placement

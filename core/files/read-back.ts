@@ -2,7 +2,7 @@ import { readLines } from '../art'
 import type { LoadPlan } from '../derive'
 import { readCode } from '../gcode'
 import { bounds, type Bounds, type DrawnLine, type Point } from '../geometry'
-import type { Machine } from '../machine'
+import { originOn, type Machine } from '../machine'
 import { holeAt, type CutPath } from '../plan'
 
 /** What a file has that the plan has not, and the other way about. Lines in mm on the load. */
@@ -19,15 +19,13 @@ const SAME = 0.02
 /** The beam's ways in a program, on the load. */
 function linesOfCode(
   text: string,
-  { width, height }: { width: number; height: number },
+  load: { width: number; height: number },
   { origin, code }: Pick<Machine, 'origin' | 'code'>,
 ): { ok: true; lines: DrawnLine[] } | { ok: false; error: string } {
   const read = readCode(text, code)
   if (!read.ok) return read
-  const onLoad = ({ x, y }: Point): Point => ({
-    x: x + (origin.endsWith('right') ? width : 0),
-    y: y + (origin.startsWith('back') ? height : 0),
-  })
+  const zero = originOn(load, origin)
+  const onLoad = ({ x, y }: Point): Point => ({ x: x + zero.x, y: y + zero.y })
   const lines: DrawnLine[] = []
   let line: DrawnLine | null = null
   for (const { from, to, power, begins } of read.moves) {

@@ -1,5 +1,5 @@
 import { bounds, rectangle, type Point } from '../geometry'
-import { OPERATION_NAMES, type Machine, type Operation } from '../machine'
+import { originOn, OPERATION_NAMES, type Machine, type Operation } from '../machine'
 import type { CutPath, OwnWay } from '../plan'
 import { ownWayOf, visited } from '../plan'
 import type { Setting } from '../tune'
@@ -41,10 +41,8 @@ export function writeCode(file: CodeFile): string {
   const { title, statement, width, height, paths, settings, machine } = file
   const { origin, code } = machine
   const wayFor = ownWayOf(file.own ?? [])
-  const onBed = ({ x, y }: Point): string => {
-    const [right, back] = [origin.endsWith('right'), origin.startsWith('back')]
-    return `X${figure(x - (right ? width : 0))} Y${figure(y - (back ? height : 0))}`
-  }
+  const zero = originOn({ width, height }, origin)
+  const onBed = ({ x, y }: Point): string => `X${figure(x - zero.x)} Y${figure(y - zero.y)}`
   const sentences = statement.split(/(?<=\.)\s+/)
   const lines = [
     comment(title),

@@ -23,6 +23,21 @@ export const OPERATION_NAMES: Record<Operation, string> = {
 export const ORIGINS = ['front left', 'front right', 'back left', 'back right'] as const
 export type Origin = (typeof ORIGINS)[number]
 
+/** Which sides of the bed an origin lies at: left and front where it says neither right nor back. */
+export const sidesOfOrigin = (origin: Origin): { isRight: boolean; isBack: boolean } => ({
+  isRight: origin.endsWith('right'),
+  isBack: origin.startsWith('back'),
+})
+
+/** Where a machine's origin lies on what is put into its corner, mm from the front left of that. */
+export const originOn = (
+  { width, height }: { width: number; height: number },
+  origin: Origin,
+): { x: number; y: number } => {
+  const { isRight, isBack } = sidesOfOrigin(origin)
+  return { x: isRight ? width : 0, y: isBack ? height : 0 }
+}
+
 const colour = z.string().regex(/^#[0-9a-f]{6}$/)
 
 /** A laser cutter, as its owner describes it. Lengths in mm, speeds in mm/s, acceleration in mm/s². */

@@ -1,5 +1,5 @@
 import type { Ring } from '../geometry'
-import type { Origin } from '../machine'
+import { sidesOfOrigin, type Origin } from '../machine'
 
 /** As much of a sheet as lies on the bed at one time, mm from the sheet's lower left corner. */
 export interface Load {
@@ -52,8 +52,9 @@ export function surfaceOf(
 ): Surface {
   const { width, height } = sheet
   if (!bed) return { width, height, loads: [{ x: 0, y: 0, width, height }], ...piece }
-  const columns = stretches(width, bed.width, bed.origin.endsWith('right'))
-  const rows = stretches(height, bed.height, bed.origin.startsWith('back'))
+  const { isRight, isBack } = sidesOfOrigin(bed.origin)
+  const columns = stretches(width, bed.width, isRight)
+  const rows = stretches(height, bed.height, isBack)
   const loads = rows.flatMap((row) =>
     columns.map((column) => ({ x: column.from, y: row.from, width: column.length, height: row.length })),
   )

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { readCode, type CodeMove } from '../gcode'
 import { sizeOf, type Point, type Ring } from '../geometry'
-import { machineSchema } from '../machine'
+import { originOn, machineSchema } from '../machine'
 import { randomFrom } from '../statistics'
 import { stretchTime } from '../plan'
 import { familySchema } from '../stock'
@@ -128,11 +128,8 @@ export class SimulatedLaser {
         `The program asks for ${fast.speed!.toFixed(0)} mm/s; this laser cuts at ` +
           `${machine.maxSpeed} mm/s at most.`,
       )
-    const [right, back] = [machine.origin.endsWith('right'), machine.origin.startsWith('back')]
-    const onLoad = ({ x, y }: Point): Point => ({
-      x: x + (right ? sheet.width : 0),
-      y: y + (back ? sheet.height : 0),
-    })
+    const zero = originOn(sheet, machine.origin)
+    const onLoad = ({ x, y }: Point): Point => ({ x: x + zero.x, y: y + zero.y })
     let clock = 0
     this.moves = read.moves.map((move) => {
       const way = Math.hypot(move.to.x - move.from.x, move.to.y - move.from.y)

@@ -21,10 +21,11 @@ import {
   type Region,
   type Ring,
   type Turn,
+  type Point,
 } from '../geometry'
 import type { Job } from '../job'
 import { IN_METRIC } from '../length'
-import { ORDINARY_CODE } from '../machine'
+import { originOn, ORDINARY_CODE } from '../machine'
 import { problemSentence } from '../box'
 import type { Thickness } from '../stock'
 import { poseShift, shapeFor, type Placement } from '../nest'
@@ -138,14 +139,9 @@ function cutLoad(
   const machine = measure.machine ?? MACHINE
   const read = readCode(text, machine.code)
   if (!read.ok) return { error: read.error }
-  const [right, back] = [machine.origin.endsWith('right'), machine.origin.startsWith('back')]
-  const moves = read.moves.map((move) => {
-    const onLoad = ({ x, y }: { x: number; y: number }) => ({
-      x: x + (right ? load.width : 0),
-      y: y + (back ? load.height : 0),
-    })
-    return { ...move, from: onLoad(move.from), to: onLoad(move.to) }
-  })
+  const zero = originOn(load, machine.origin)
+  const onLoad = ({ x, y }: Point): Point => ({ x: x + zero.x, y: y + zero.y })
+  const moves = read.moves.map((move) => ({ ...move, from: onLoad(move.from), to: onLoad(move.to) }))
   const family = measure.stock?.family ?? 'other'
   const sheet = hiddenSheet(
     hidden.seed,

@@ -7,6 +7,7 @@ import type { Check, CutPath } from '../plan'
 import { stockTitle } from '../stock'
 import { choiceReason, namesOtherSetting, settingWords, type Choice } from '../tune'
 import { look, ok, stop, type Looked } from './looked'
+import { faultSentence } from './warnings'
 import { faceChecks, inlayChecks, magnetChecks, nestedChecks } from './face-checks'
 import { pocketChecks } from './pocket-checks'
 import { compensationStatement, placeStatement } from './statements'
@@ -262,12 +263,10 @@ function otherStockChecks({ job, box, things, parts, plan }: Looked, say: Say): 
 
 /** Whether the panels hold together as drawn. */
 function proofCheck({ things }: Looked): Check[] {
-  const [fault] = things.flatMap(({ box }) => box.proof?.faults ?? [])
-  if (!fault) return []
-  const detail =
-    fault.kind === 'overlap'
-      ? `${fault.panels.join(' and ')} would be in the same place.`
-      : `Something of the ${fault.panels[0]} is missing at a joint.`
+  const found = things.find(({ box }) => (box.proof?.faults.length ?? 0) > 0)
+  if (!found) return []
+  const { box } = found
+  const detail = faultSentence(box.proof!.faults[0], box)
   return [stop('proof', 'The panels do not hold together as drawn', `${detail} Look at Shape.`)]
 }
 

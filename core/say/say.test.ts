@@ -3,6 +3,7 @@ import { demo, derivedAsShown as derive } from '../../scripts/testing/demo'
 import { deriveAll, prepare, warningsOf, type Derived } from '../derive'
 import { emptyJob, type Job } from '../job'
 import { clockOf, plannedOf } from '../plan'
+import { faultSentence } from './warnings'
 import { formatDuration, IN_METRIC as say, sayIn } from '../length'
 import {
   checksOf,
@@ -347,4 +348,11 @@ describe('what the figures say', () => {
     })
     expect(ruleWords({ rule: 'pattern', widths: [12, 8, 12], of: 'other' }, say)).toBe('pattern 12, 8, 12')
   })
+})
+
+test('a lid that does not come out is called that, by Shape and by the checks before cutting', () => {
+  const box = { panels: null, pieces: [] }
+  const fault = { kind: 'stuck' as const, panels: ['top'] }
+  expect(faultSentence(fault, box)).toContain('does not come out')
+  expect(warningSentence(fault, { ...box, joined: null }, say)).toBe(faultSentence(fault, box))
 })

@@ -1,4 +1,4 @@
-import type { Group } from '../assembly'
+import type { Fault, Group } from '../assembly'
 import type { DerivedBox } from '../derive'
 import type { Warning } from '../derive'
 import { counted, type Say } from '../length'
@@ -12,21 +12,38 @@ function listed(names: string[], most = 3): string {
   return rest > 0 ? `${names.slice(0, most).join(', ')} and ${rest} more` : and(names)
 }
 
-/** A warning as one sentence that says what would mend it. */
-export function warningSentence(
-  warning: Warning,
-  { panels, pieces, joined }: Pick<DerivedBox, 'panels' | 'pieces' | 'joined'>,
-  say: Say,
-): string {
+type Named = Pick<DerivedBox, 'panels' | 'pieces'>
+
+const namesOf = (ids: string[], { panels, pieces }: Named): string => {
   const known = [...pieces, ...(panels ?? [])]
-  const names = listed(warning.panels.map((id) => known.find((panel) => panel.id === id)?.label ?? id))
-  switch (warning.kind) {
+  return listed(ids.map((id) => known.find((panel) => panel.id === id)?.label ?? id))
+}
+
+/** What a proof found wrong, as one sentence that says what would mend it. */
+export function faultSentence({ kind, panels }: Pick<Fault, 'kind' | 'panels'>, box: Named): string {
+  const names = namesOf(panels, box)
+  switch (kind) {
     case 'overlap':
       return `${names} would be in the same place. Move one of them, or make it smaller.`
     case 'missing':
       return `Something of the ${names} is missing at a joint: two cut-outs meet there. Move one of them.`
     case 'stuck':
       return `The ${names} does not come out. Change how it is held, or what stands in its way.`
+  }
+}
+
+/** A warning as one sentence that says what would mend it. */
+export function warningSentence(
+  warning: Warning,
+  { panels, pieces, joined }: Pick<DerivedBox, 'panels' | 'pieces' | 'joined'>,
+  say: Say,
+): string {
+  const names = namesOf(warning.panels, { panels, pieces })
+  switch (warning.kind) {
+    case 'overlap':
+    case 'missing':
+    case 'stuck':
+      return faultSentence(warning, { panels, pieces })
     case 'locked':
       return `${names} lock each other: none of them can come in last. Change how one of them is joined.`
     case 'falls':

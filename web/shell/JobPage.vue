@@ -14,15 +14,18 @@ import StorageBanner from './StorageBanner.vue'
 import TravellerNav from './TravellerNav.vue'
 
 /** Each station comes when somebody goes there. */
-const VIEWS: Record<Station, Component> = {
-  measure: defineAsyncComponent(() => import('@web/stations/measure/MeasureStation.vue')),
-  shape: defineAsyncComponent(() => import('@web/stations/shape/ShapeStation.vue')),
-  layout: defineAsyncComponent(() => import('@web/stations/layout/LayoutStation.vue')),
-  tune: defineAsyncComponent(() => import('@web/stations/tune/TuneStation.vue')),
-  cut: defineAsyncComponent(() => import('@web/stations/cut/CutStation.vue')),
-  build: defineAsyncComponent(() => import('@web/stations/build/BuildStation.vue')),
-  log: defineAsyncComponent(() => import('@web/stations/log/LogStation.vue')),
+const STATION_CODE: Record<Station, () => Promise<{ default: Component }>> = {
+  measure: () => import('@web/stations/measure/MeasureStation.vue'),
+  shape: () => import('@web/stations/shape/ShapeStation.vue'),
+  layout: () => import('@web/stations/layout/LayoutStation.vue'),
+  tune: () => import('@web/stations/tune/TuneStation.vue'),
+  cut: () => import('@web/stations/cut/CutStation.vue'),
+  build: () => import('@web/stations/build/BuildStation.vue'),
+  log: () => import('@web/stations/log/LogStation.vue'),
 }
+const VIEWS = Object.fromEntries(
+  STATIONS.map((station) => [station, defineAsyncComponent(STATION_CODE[station])]),
+) as Record<Station, Component>
 const UnreadableList = defineAsyncComponent(() => import('@web/bench/UnreadableList.vue'))
 const GuideCard = defineAsyncComponent(() => import('./GuideCard.vue'))
 const HelpDialog = defineAsyncComponent(() => import('./HelpDialog.vue'))
@@ -41,6 +44,9 @@ const station = computed(() => route.params.station as Station)
 const broken = computed((): Unreadable[] =>
   opened.value !== null && typeof opened.value === 'object' ? [opened.value] : [],
 )
+
+// Its code comes while the job is read.
+void STATION_CODE[station.value]().catch(() => undefined)
 
 async function open(id: string): Promise<void> {
   await shelf.begin()

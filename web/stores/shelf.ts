@@ -74,8 +74,8 @@ export const useShelf = defineStore('shelf', () => {
 
   async function first(): Promise<void> {
     try {
-      await bench.load()
-      if ((await countJobs()) > 0 || (await getFact('demo shown')) !== null) return
+      const [count, shown] = await Promise.all([countJobs(), getFact('demo shown'), bench.load()])
+      if (count > 0 || shown !== null) return
       await putDemo()
       await setFact('demo shown', new Date().toISOString())
     } catch (error) {
