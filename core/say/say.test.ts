@@ -354,5 +354,6 @@ test('a lid that does not come out is called that, by Shape and by the checks be
   const box = { panels: null, pieces: [] }
   const fault = { kind: 'stuck' as const, panels: ['top'] }
   expect(faultSentence(fault, box)).toContain('does not come out')
-  expect(warningSentence(fault, { ...box, joined: null }, say)).toBe(faultSentence(fault, box))
+  const warning = { ...fault, spots: [] }
+  expect(warningSentence(warning, { ...box, joined: null }, say)).toBe(faultSentence(fault, box))
 })

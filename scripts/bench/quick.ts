@@ -144,7 +144,11 @@ export async function benchQuick(browser: Browser, address: string): Promise<voi
     listed.push(await drawn(page, browser, address, card))
     const begun = performance.now()
     await page.getByLabel('Search the jobs').fill(`tray ${count - 3}`)
-    await page.locator(card).filter({ hasText: `Tray ${count - 3}` }).first().waitFor()
+    await page
+      .locator(card)
+      .filter({ hasText: `Tray ${count - 3}` })
+      .first()
+      .waitFor()
     found.push(performance.now() - begun)
     shown.push(await drawn(page, browser, `${address}#/job/job-7/tune`, 'nav[aria-label=Traveller]'))
     await page.context().close()
