@@ -1,6 +1,7 @@
 import { test as newBrowser } from '@playwright/test'
 import { expect, test } from './fixtures'
-import { field, openDemo, settled } from './helpers'
+import { readFileSync } from 'node:fs'
+import { demoFile, field, openDemo, settled } from './helpers'
 
 test('the list: pictures, search, sort, a duplicate that changes without harm to the first', async ({
   page,
@@ -105,4 +106,37 @@ test('copies made two: what was placed by hand stays where it is', async ({ page
   await settled(page)
   await expect(part).toHaveAttribute('aria-label', new RegExp(before))
   await expect(page.locator('[data-part="left-2"]')).toBeVisible()
+})
+
+test('a log of a hundred cuts draws those that are seen, and every one can be reached', async ({ page }) => {
+  const like = {
+    minutes: 12,
+    verdict: 'snug',
+    note: '',
+    unbooked: null,
+    cut: null,
+    planned: null,
+    figures: [],
+  }
+  const log = Array.from({ length: 100 }, (_, i) => {
+    const number = i + 1
+    return { id: `r${number}`, number, date: '2026-10-02T07:40:00.000Z', reason: `Cut ${number}`, ...like }
+  })
+  const job = { ...(JSON.parse(readFileSync(demoFile('specimen-tray'), 'utf8')) as object), id: 'long', log }
+  const file = { name: 'long.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(job)) }
+  await page.goto('./')
+  await page.getByLabel('Job file').setInputFiles(file)
+  await page.waitForURL(/long/)
+  await page.goto('./#/job/long/log')
+  const cuts = page.getByRole('article')
+  await expect(cuts.first()).toHaveAccessibleName('Revision 100')
+  expect(await cuts.count()).toBeLessThan(40)
+  // What is drawn on the way is as high as it is: the end is found by going there until it stays.
+  await expect(async () => {
+    await page.getByRole('main').evaluate((main) => main.scrollTo(0, main.scrollHeight))
+    await expect(page.getByRole('article', { name: 'Revision 1', exact: true })).toBeInViewport({
+      timeout: 500,
+    })
+  }).toPass({ timeout: 15_000 })
+  expect(await cuts.count()).toBeLessThan(40)
 })

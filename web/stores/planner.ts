@@ -52,9 +52,9 @@ export const usePlanner = defineStore('planner', () => {
   let callOff = (): void => undefined
   let planned: unknown[] = [] // what the last answer was worked out from
   let source: (() => Made) | null = null
-  /** The layout that was worked out for the job on the screen, and when that is known. */
+  /** The layout that was worked out for the job on the screen; it is loaded with the job. */
   const workedOut = shallowRef<Arrangement | null>(null)
-  let looked: Promise<void> = Promise.resolve()
+  let workedOutLoaded: Promise<void> = Promise.resolve()
 
   /** What lies where: as the maker has it where they had a hand in it, else as it was worked out. */
   const arrangement = computed((): Arrangement | null => {
@@ -74,7 +74,7 @@ export const usePlanner = defineStore('planner', () => {
 
   /** Hands over what was made for the page already: nothing is derived twice. */
   async function send(own: number, layOut: PlanRequest['layOut']): Promise<void> {
-    await looked
+    await workedOutLoaded
     if (own !== sequence || !jobs.job || !source) return
     const { job, parts, depths, canBeMade } = source()
     // The page has not been painted with the last edit yet.
@@ -175,7 +175,7 @@ export const usePlanner = defineStore('planner', () => {
       compared.value = null
       workedOut.value = null
       if (id === undefined) return
-      looked = loadWorkedOut(id).then(
+      workedOutLoaded = loadWorkedOut(id).then(
         (found) => void (jobs.job?.id === id && (workedOut.value ??= found)),
         () => undefined,
       )

@@ -49,7 +49,7 @@ export class PlannerClient {
   private handed = 0
   private here: Promise<(request: Request) => void> | null = null
   /** What finds out what would save a sheet: it is started when that is first asked for. */
-  private helper: Promise<{ ask: (request: Request) => void }> | null = null
+  private sheetSaver: Promise<{ ask: (request: Request) => void }> | null = null
 
   constructor(private readonly listener: Listener) {
     this.start()
@@ -199,11 +199,11 @@ export class PlannerClient {
 
   private help(request: Request): void {
     const answer = (message: Answer): void => this.listener.answer(message)
-    this.helper ??= this.startHelper(answer)
-    void this.helper.then(({ ask }) => ask(request)).catch(() => undefined)
+    this.sheetSaver ??= this.startSheetSaver(answer)
+    void this.sheetSaver.then(({ ask }) => ask(request)).catch(() => undefined)
   }
 
-  private async startHelper(answer: (message: Answer) => void) {
+  private async startSheetSaver(answer: (message: Answer) => void) {
     try {
       const worker = new Worker(new URL('./helping.worker.ts', import.meta.url), { type: 'module' })
       worker.onmessage = ({ data }: MessageEvent<Answer>) => answer(data)
@@ -218,7 +218,7 @@ export class PlannerClient {
     if (request.kind !== 'stop layout') this.foldIn()
     if (request.kind === 'what helps') return this.help(request)
     // Whatever else is asked for ends that.
-    if (this.helper) this.help(STOP)
+    if (this.sheetSaver) this.help(STOP)
     if (request.kind === 'plan') this.send(request)
     else if (this.worker) this.stop()
     else this.onPage(request)
