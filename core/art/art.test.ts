@@ -4,7 +4,7 @@ import jsqr from 'jsqr'
 import { jtsOf, without } from '../../scripts/testing/jts'
 import { area, bounds, rectangle, ringsOf, type Region } from '../geometry'
 import { canLetter, outlined, stencilled } from '../lettering'
-import { hatch, placing, shapesOfMotif, type Motif } from './index'
+import { hatch, placing, shapesOfMotif, turning, type Motif, type Place } from './index'
 import { seedOf } from '../../scripts/testing/runs'
 
 const words = { job: 'Peat crate', revision: '3' }
@@ -100,10 +100,27 @@ describe('rows that fill an area', () => {
 })
 
 test('a place is told from its anchor and stays there when the face grows', () => {
-  const place = { anchor: 'top right' as const, right: -10, up: -5, turn: 90 }
-  const at = placing(place, { minX: 0, minY: 0, maxX: 100, maxY: 60 })({ x: 2, y: 0 })
+  const place = { anchor: 'top right' as const, point: 'centre' as const, right: -10, up: -5, turn: 90 }
+  const tip = turning(90)({ x: 2, y: 0 })
+  const at = placing(place, { minX: 0, minY: 0, maxX: 100, maxY: 60 }, [tip])(tip)
   expect(at.x).toBeCloseTo(90, 9)
   expect(at.y).toBeCloseTo(57, 9)
-  const grown = placing(place, { minX: 0, minY: 0, maxX: 140, maxY: 80 })({ x: 2, y: 0 })
+  const grown = placing(place, { minX: 0, minY: 0, maxX: 140, maxY: 80 }, [tip])(tip)
   expect([grown.x - at.x, grown.y - at.y]).toEqual([40, 20])
+})
+
+test('a corner takes the same corner of what is placed, or the point of it that is named', () => {
+  const face = { minX: 0, minY: 0, maxX: 100, maxY: 60 }
+  const own = rectangle(-15, -4, 15, 4).map(turning(90))
+  const where = (anchor: Place['anchor'], point: Place['point']): unknown => {
+    const { minX, minY, maxX, maxY } = bounds(
+      own.map(placing({ anchor, point, right: 0, up: 0, turn: 90 }, face, own)),
+    )
+    return [minX, minY, maxX, maxY].map((value) => Math.round(value * 1e6) / 1e6)
+  }
+  expect(where('bottom left', 'same')).toEqual([0, 0, 8, 30])
+  expect(where('top right', 'same')).toEqual([92, 30, 100, 60])
+  expect(where('right', 'same')).toEqual([92, 15, 100, 45])
+  expect(where('bottom left', 'top right')).toEqual([-8, -30, 0, 0])
+  expect(where('bottom left', 'centre')).toEqual([-4, -15, 4, 15])
 })

@@ -11,7 +11,7 @@ export {
   type Motif,
   type Words,
 } from './motif'
-export { ANCHORS, FACE_SIDES, placeFields, placing, type Place, type Side } from './place'
+export { ANCHORS, FACE_SIDES, placeFields, placing, POINTS, turning, type Place, type Side } from './place'
 export { greysFrom, greysOf, pictureFrom, pictureRows, type Greys, type PlacedPicture } from './picture'
 export { MOST_DOTS, MOST_PICTURES, pictureSchema, type Picture } from './picture-record'
 export { pictureSize } from './picture-size'

@@ -278,14 +278,21 @@ describe('a sheet that goes all round', () => {
     for (const end of ends) expect(sharedArea(end, back.region)).toBeCloseTo(area(end), 3)
   })
   test('an opening over the seam is half in each end, and so is a line that is scored', () => {
-    const on = { panel: 'back', from: '', anchor: 'centre' } as const
+    const on = { panel: 'back', from: '', anchor: 'centre', point: 'centre' } as const
     const place = { ...on, right: 0, up: 0, turn: 0, mirrored: false }
     const shape = { kind: 'round', diameter: 20 } as const
     const text = { kind: 'text', text: 'MOOR STATION', height: 8, letters: 'single lines' } as const
     const repeat = { kind: 'grid', columns: 1, rows: 1, apart: 30 } as const
     const openings = [{ ...place, id: 'o', shape, repeat }]
     const engravings = [
-      { ...place, side: 'outside' as const, motif: text, how: { kind: 'score' as const }, up: 20 },
+      {
+        ...place,
+        over: false,
+        side: 'outside' as const,
+        motif: text,
+        how: { kind: 'score' as const },
+        up: 20,
+      },
     ]
     const { joined } = of({ ...spec, openings, engravings }, 3)
     const plain = area(round.joined!.piece.region)

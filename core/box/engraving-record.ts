@@ -30,6 +30,8 @@ export const engravingSchema = z.strictObject({
   side: z.enum(FACE_SIDES),
   motif: motifSchema,
   how: howSchema,
+  /** Whether it may run over the edge of its panel, onto what lies beside it on the sheet. */
+  over: z.boolean(),
   ...placeFields,
 })
 export type Engraving = z.infer<typeof engravingSchema>

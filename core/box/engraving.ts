@@ -1,5 +1,14 @@
-import { mapShapes, placing, shapesOfMotif, type Place, type Shapes, type Words } from '../art'
-import type { Bounds } from '../geometry'
+import {
+  mapShapes,
+  placing,
+  pointsOf,
+  shapesOfMotif,
+  turning,
+  type Place,
+  type Shapes,
+  type Words,
+} from '../art'
+import type { Bounds, Point } from '../geometry'
 import type { Engraving } from './engraving-record'
 import { baseOf, OPPOSITE } from './opening'
 import type { BoxSpec } from './spec'
@@ -25,8 +34,8 @@ export const dotsOfAll = ({ engravings, pictures }: Pick<BoxSpec, 'engravings' |
 
 const turnedOver = ({ minX, maxX, minY, maxY }: Bounds): Bounds => ({ minX: -maxX, maxX: -minX, minY, maxY })
 
-const swapped = (anchor: Place['anchor']): Place['anchor'] =>
-  anchor.replace(/left|right/, (side) => (side === 'left' ? 'right' : 'left')) as Place['anchor']
+const swapped = <T extends Place['point']>(point: T): T =>
+  point.replace(/left|right/, (side) => (side === 'left' ? 'right' : 'left')) as T
 
 /** All that is on a panel, on its own plane as it is seen from outside. @param face its rectangle, mm */
 export function engravingsOn(
@@ -40,14 +49,18 @@ export function engravingsOn(
     if (!isHere && !(of.mirrored && OPPOSITE[of.panel] === panel)) return []
     const shapes = shapesOfMotif(of.motif, spec, words)
     // The place is mirrored, the words are not: nobody reads them backwards.
-    const place = isHere ? of : { ...of, anchor: swapped(of.anchor), right: -of.right, turn: -of.turn }
+    const { anchor, point, right, turn } = of
+    const mirror = { anchor: swapped(anchor), point: swapped(point), right: -right, turn: -turn }
+    const place = isHere ? of : { ...of, ...mirror }
     const base = isHere ? baseOf(spec.openings, panel, of.from, face) : face
-    if (of.side === 'outside') return [{ of, index, ...mapShapes(shapes, placing(place, base)) }]
-    const seenFromInside = placing(place, turnedOver(base))
-    const onto = (point: Parameters<typeof seenFromInside>[0]) => {
-      const { x, y } = seenFromInside(point)
-      return { x: -x, y }
+    const turned = mapShapes(shapes, turning(place.turn))
+    const isOutside = of.side === 'outside'
+    const onto = placing(place, isOutside ? base : turnedOver(base), pointsOf(turned))
+    // What is on the inside is placed as it is seen from there.
+    const seen = (at: Point): Point => {
+      const { x, y } = onto(at)
+      return isOutside ? { x, y } : { x: -x, y }
     }
-    return [{ of, index, ...mapShapes(shapes, onto) }]
+    return [{ of, index, ...mapShapes(turned, seen) }]
   })
 }

@@ -17,6 +17,7 @@ const opening = (part: Partial<Opening>): Opening => ({
   panel: 'front',
   shape: { kind: 'round', diameter: 20 },
   anchor: 'centre',
+  point: 'centre',
   right: 0,
   up: 0,
   turn: 0,
@@ -269,7 +270,16 @@ describe('windows that end round, and scoops in an edge', () => {
 })
 
 test('what will be covered, or falls out, is told of with its place', () => {
-  const place = { from: '', anchor: 'centre' as const, right: 0, up: 0, turn: 0, mirrored: false }
+  const place = {
+    from: '',
+    anchor: 'centre' as const,
+    point: 'centre' as const,
+    over: false,
+    right: 0,
+    up: 0,
+    turn: 0,
+    mirrored: false,
+  }
   const round = { kind: 'round' as const, diameter: 8 }
   const how = { kind: 'engrave' as const }
   const on = (side: 'inside' | 'outside', up: number, panel: 'front' | 'back' = 'front') => ({
@@ -287,7 +297,7 @@ test('what will be covered, or falls out, is told of with its place', () => {
       .map((warning) => warningSentence(warning, box, IN_METRIC))
   }
   expect(said({ engravings: [on('inside', 0), on('outside', -33)] })).toEqual([
-    expect.stringContaining('reaches over its edge'),
+    expect.stringContaining('would burn beyond its edge'),
   ])
   expect(said({ engravings: [on('inside', -30)] })).toEqual([
     expect.stringContaining('hidden where another panel stands'),
@@ -303,7 +313,7 @@ test('what will be covered, or falls out, is told of with its place', () => {
     level: 128,
   }
   expect(said({ engravings: [{ ...on('outside', 30), motif: photo }], pictures: [picture] })).toEqual([
-    expect.stringContaining('on the front reaches over its edge'),
+    expect.stringContaining('on the front would burn beyond its edge'),
   ])
   const magnet = { kind: 'magnet' as const, depth: 1, play: 0.1, with: 'front' as const }
   expect(said({ engravings: [{ ...on('inside', -30, 'back'), how: magnet }] })).toContainEqual(
@@ -334,7 +344,16 @@ test('pictures of more dots than can be worked with are refused, and say what wo
     way: 'diffused' as const,
     level: 128,
   }
-  const place = { from: '', anchor: 'centre' as const, right: 0, up: 0, turn: 0, mirrored: false }
+  const place = {
+    from: '',
+    anchor: 'centre' as const,
+    point: 'centre' as const,
+    over: false,
+    right: 0,
+    up: 0,
+    turn: 0,
+    mirrored: false,
+  }
   const on = {
     panel: 'floor' as const,
     side: 'outside' as const,

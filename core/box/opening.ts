@@ -1,4 +1,4 @@
-import { placing } from '../art'
+import { placing, turning } from '../art'
 import {
   arcOf,
   bounds,
@@ -149,10 +149,18 @@ const HUNG: Partial<Record<Opening['anchor'], number>> = { left: 90, right: -90,
 export function ringsOfOpening(opening: Opening, base: Bounds, mirror: Bounds | null = null): Ring[] {
   const shapes = ringsOfShape(opening.shape)
   const hung = opening.shape.kind === 'scoop' ? (HUNG[opening.anchor] ?? 0) : 0
-  const rings = spots(opening.repeat).flatMap(({ shift, turn }) => {
-    const place = placing({ ...opening, turn: opening.turn + hung + turn }, base, shift)
-    return shapes.map((ring) => ring.map(place))
+  const about = spots(opening.repeat).flatMap(({ shift, turn }) => {
+    const turned = turning(opening.turn + hung + turn)
+    const spot = (point: Point): Point => {
+      const { x, y } = turned(point)
+      return { x: x + shift.x, y: y + shift.y }
+    }
+    return shapes.map((ring) => ring.map(spot))
   })
+  // A scoop hangs from the edge by its middle.
+  const point = opening.shape.kind === 'scoop' ? ('centre' as const) : opening.point
+  const place = placing({ ...opening, point }, base, about.flat())
+  const rings = about.map((ring) => ring.map(place))
   if (!mirror) return rings
   const middle = mirror.minX + mirror.maxX
   return rings.map((ring) => ring.map(({ x, y }) => ({ x: middle - x, y })).reverse())

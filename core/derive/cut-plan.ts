@@ -1,6 +1,14 @@
 import { bounds, type Point } from '../geometry'
 import { kerfOf } from '../kerf'
-import { originOn, ASSUMED_MACHINE, OUR_COLOURS, type Origin } from '../machine'
+import {
+  ASSUMED_MACHINE,
+  eachOperation,
+  OPERATION_NAMES,
+  OPERATIONS,
+  originOn,
+  OUR_COLOURS,
+  type Origin,
+} from '../machine'
 import {
   byName,
   type Load,
@@ -24,15 +32,16 @@ import {
   type SheetTime,
 } from '../plan'
 import type { Job } from '../job'
+import { burntAstray, type BurntAstray } from './burnt-astray'
 import { materialsOf, seenBy } from './materials'
 import { isUntouched, type FaceUp, type Lying } from './lying'
 import { ownWays } from './own-ways'
 import { layoutRules, layoutSignature, partsByMaterial, shapesOf, type Part } from './parts'
-import { pathsOf, pathsUnder, type Making } from './paths'
+import { labelsUnder, pathsOf, pathsUnder, type Making } from './paths'
 import type { CutPlan, LoadPlan, PlanTotal, StockCut } from './plan-types'
 import { registrationFor } from './registration'
 import { restNames } from './rest'
-import { settingFor } from './setting'
+import { markSettings, settingFor, within } from './setting'
 import { surfaceFor, surfacesOf } from './supply'
 import { signatureOf } from './signature'
 
@@ -90,6 +99,7 @@ const told = ({ pictures, ...face }: FaceUp): unknown => [
 interface StockPlan extends StockCut {
   loads: LoadPlan[]
   violations: Violation[]
+  astray: BurntAstray[]
   sheets: number
   /** Everything of it that goes into the files. */
   written: unknown[]
@@ -101,12 +111,15 @@ const turnedLoad = (how: Job['cut']['turn'], { width, height }: Surface, load: L
     ? { ...load, x: width - load.x - load.width }
     : { ...load, y: height - load.y - load.height }
 
-/** What is cut in one load, and what of it is done to the other face before. */
+/**
+ * What is cut in one load, and what of it is done to the other face before. Labels that do not show are on
+ * that face only where the sheet is turned for something else.
+ */
 function linesOf(own: Placed[], making: Making, window: Load): { up: CutPath[]; under: CutPath[] } {
-  const { turn } = making.cut
   const from = (paths: typeof pathsOf): CutPath[] =>
     own.flatMap(({ part, placement }) => paths(part, placement, making, window))
-  return { up: from(pathsOf), under: turn === 'leave out' ? [] : from(pathsUnder) }
+  const under = making.cut.turn === 'leave out' ? [] : from(pathsUnder)
+  return { up: from(pathsOf), under: under.length === 0 ? [] : [...under, ...from(labelsUnder)] }
 }
 
 function planStock(
@@ -115,10 +128,10 @@ function planStock(
   parts: Part[],
 ): StockPlan {
   const { measure, tune, cut, layout } = job
-  const choice = settingFor(job, thickness)
-  const { engrave, pocket, score } = tune
-  const settings = { engrave, pocket, score, inside: choice.setting, outline: choice.setting }
   const machine = measure.machine ?? ASSUMED_MACHINE
+  const choice = settingFor(job, thickness)
+  const wanted = { ...markSettings(job), inside: choice.setting, outline: choice.setting }
+  const settings = eachOperation((operation) => within(wanted[operation], machine.maxSpeed))
   const surfaceAt = surfacesOf(job)
   const beam = kerfOf(measure.kerf).width
   const placed = sortIntoLoads(parts, layout.arrangement?.placements ?? [], surfaceAt)
@@ -126,13 +139,16 @@ function planStock(
   const surfaces = Array.from({ length: sheets }, (_, sheet) => surfaceAt(sheet))
   const names = restNames(job, material, parts)
   const colours = measure.machine?.colours ?? OUR_COLOURS
-  const ways = ownWays(job, depths, { maxSpeed: machine.maxSpeed, colours })
+  const wantedWays = ownWays(job, depths, { pocket: wanted.pocket, colours })
+  const ways = wantedWays.map((way) => ({ ...way, setting: within(way.setting, machine.maxSpeed) }))
   const making: Making = { cut, interval: tune.interval, beam, own: tune.own, deepest: depths[0] ?? 0 }
   const order = ways.map(({ name }) => name)
+  const astray: BurntAstray[] = []
   const loads = surfaces.flatMap((surface, sheet) => {
     const both = surface.loads.flatMap((window, load): LoadPlan[] => {
       const own = placed.filter((each) => each.placement.sheet === sheet && each.load === load)
       if (own.length === 0) return []
+      astray.push(...burntAstray(own, surface, window))
       const start = waitingAt(window, measure.machine?.origin)
       const { up, under } = linesOf(own, making, window)
       const { loads, offcut, outline } = surface
@@ -167,9 +183,14 @@ function planStock(
     choice,
     settings,
     own: ways,
+    asked: [
+      ...OPERATIONS.map((operation) => ({ name: OPERATION_NAMES[operation], setting: wanted[operation] })),
+      ...wantedWays,
+    ],
     loads,
     sheets,
     violations: violations(parts, known, layoutRules(job), surfaceAt),
+    astray,
     written: [
       shapesOf(parts),
       parts.map(({ label, lies: [lie] }) => [label, onFaces(lie)]),
@@ -217,7 +238,13 @@ export function planCut(job: Job, parts: Part[], depths: number[]): CutPlan {
     choice,
     settings,
     own,
-    stocks: stocks.map(({ material, choice, settings, own }) => ({ material, choice, settings, own })),
+    stocks: stocks.map(({ material, choice, settings, own, asked }) => ({
+      material,
+      choice,
+      settings,
+      own,
+      asked,
+    })),
     loads,
     sheets: stocks.reduce((sum, { sheets }) => sum + sheets, 0),
     total: totalOf(loads),
@@ -225,6 +252,7 @@ export function planCut(job: Job, parts: Part[], depths: number[]): CutPlan {
       stocks.flatMap((stock) => stock.violations),
       names,
     ),
+    astray: stocks.flatMap((stock) => stock.astray),
     doubled: loads.flatMap(({ paths }) => doubleLines(paths)),
     signature: signatureOf([
       stocks.map((stock) => stock.written),

@@ -194,7 +194,7 @@ describe('sheet, bed and loads', () => {
     expect(signature(taller)).not.toBe(before)
     const turned = withMeasure({ machine: { ...tray.job.measure.machine!, origin: 'back right' } })
     expect(signature(turned)).not.toBe(before)
-    expect(signature({ ...tray.job, cut: { ...tray.job.cut, labels: false } })).not.toBe(before)
+    expect(signature({ ...tray.job, cut: { ...tray.job.cut, labels: 'none' } })).not.toBe(before)
   })
   test('outlines are cut with the setting for cutting, labels with that for scoring', () => {
     const { settings, choice } = tray.derived.plan!

@@ -19,7 +19,16 @@ import { deriveBox, type Derived } from './index'
 import { seedOf } from '../../scripts/testing/runs'
 
 const plain = demo('specimen-tray')
-const at = { from: '', anchor: 'centre' as const, right: 0, up: 0, turn: 0, mirrored: false }
+const at = {
+  from: '',
+  anchor: 'centre' as const,
+  point: 'centre' as const,
+  over: false,
+  right: 0,
+  up: 0,
+  turn: 0,
+  mirrored: false,
+}
 const on = (part: Partial<Engraving>): Engraving => ({
   panel: 'floor',
   side: 'outside',

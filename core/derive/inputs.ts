@@ -36,6 +36,7 @@ const PLANNED_CUT: Record<keyof Job['cut'], boolean> = {
   off: true,
   start: true,
   bridges: true,
+  formats: false,
   files: true,
   frame: true,
   look: true,

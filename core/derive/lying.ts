@@ -36,12 +36,16 @@ export interface Lying {
   shape: Region
   /** What is written when the laser's software compensates. */
   drawn: Region
+  /** The label and the letters at the joints, on the face that lies up. */
   marks: Point[][]
   /** Open lines that are cut through, for a bend. */
   slits: Point[][]
   /** What is on the face that lies up, and on the one that lies down. */
   up: FaceUp
   under: FaceUp
+  /** Letters at the joints, and where no label may stand. */
+  letters: Letter[]
+  zones: Ring[]
 }
 
 /** Labels are no higher than this, mm, and leave this share of the panel's width free. */
@@ -51,11 +55,7 @@ const LABEL_SHARE = 0.6
 /** Letters at the joints are this high, mm. */
 const LETTER_HEIGHT = 4
 
-export type Outlines = Omit<Lying, 'marks'> & {
-  letters: Letter[]
-  /** Where no label may stand. */
-  zones: Ring[]
-}
+export type Outlines = Omit<Lying, 'marks'>
 
 /** What is on a panel beside its outline, on its own plane. */
 type OnPanel = Omit<Outlines, 'shape' | 'drawn'>
@@ -85,9 +85,13 @@ function outlinesOf(shape: Region, drawn: Region, on: OnPanel): Outlines {
 }
 
 /** The label near the middle of a part, clear of what is cut out of it, and a letter at every joint. */
-export function marksOf({ shape, letters, zones, up }: Outlines, label: string): Point[][] {
+function marksOn(
+  { shape, letters, zones }: Pick<Outlines, 'shape' | 'letters' | 'zones'>,
+  face: FaceUp,
+  label: string,
+): Point[][] {
   const { maxX, maxY } = bounds(shape.outline)
-  const { areas, lines } = onFace(up)
+  const { areas, lines } = onFace(face)
   const taken = [...zones, ...areas.map(({ outline }) => outline)]
   const open = taken.length > 0 ? { ...shape, holes: [...shape.holes, ...taken] } : shape
   const followed = lines.map(({ points }) => points)
@@ -96,6 +100,21 @@ export function marksOf({ shape, letters, zones, up }: Outlines, label: string):
     ...own,
     ...letters.flatMap(({ text, at }) => letterInto(text, at, 2 * LETTER_HEIGHT, LETTER_HEIGHT)),
   ]
+}
+
+/** The same on the face that lies up. */
+export const marksUp = (lying: Outlines, label: string): Point[][] => marksOn(lying, lying.up, label)
+
+/** And on the face that lies down, as it is seen from above: it is read once the part is turned over. */
+export function marksUnder({ shape, under, letters, zones }: Outlines, label: string): Point[][] {
+  const { maxX } = bounds(shape.outline)
+  const over = ({ x, y }: Point): Point => ({ x: maxX - x, y })
+  const seenThere = {
+    shape: shiftRegion(mirrorRegion(shape), maxX, 0),
+    letters: letters.map(({ text, at }) => ({ text, at: over(at) })),
+    zones: zones.map((ring) => ring.map(over)),
+  }
+  return marksOn(seenThere, mapUp(under, over), label).map((points) => points.map(over))
 }
 
 const flip = ({ x, y }: Point): Point => ({ x: -x, y })

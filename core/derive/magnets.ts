@@ -6,6 +6,8 @@ import { burntBy } from './burnt'
 
 /** The pocket for a magnet's partner, on the face that looks at it. */
 interface Partner {
+  /** The engraving that it belongs to, from 0. */
+  index: number
   side: Side
   face: Face
 }
@@ -40,7 +42,7 @@ export function partnersOn(panel: Panel, panels: Panel[], spec: BoxSpec): Partne
         const side = facing(panel, from)
         if (how.kind !== 'magnet' || how.with !== panel.id || !side) return []
         const { pockets } = burntBy({ ...one, ...mapShapes(one, across(from, panel)) })
-        return [{ side, face: { ...BARE, pockets } }]
+        return [{ index: one.index, side, face: { ...BARE, pockets } }]
       }),
     )
 }

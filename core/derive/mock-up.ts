@@ -54,7 +54,7 @@ export function mockUpOf(
     })),
     layout: { ...job.layout, arrangement: null },
     tune: { ...job.tune, picked: null },
-    cut: { ...job.cut, labels: false, letters: false, written: null },
+    cut: { ...job.cut, labels: 'none', letters: false, written: null },
     build: { ...job.build, done: [] },
     log: [],
   }
@@ -140,6 +140,7 @@ export function withLessons(job: Job, mock: Job, said: string, entry: { id: stri
     cut: null,
     planned: null,
     figures: [],
+    mark: null,
   }
   return { ...job, changed: entry.on, box: taught(job, mock), log: [...job.log, revision] }
 }

@@ -5,10 +5,11 @@ import {
   bounds,
   difference,
   linesWithin,
-  placesOutside,
+  piecesOutside,
   rectangle,
   sharedArea,
   type Bounds,
+  type DrawnLine,
   type Point,
   type Region,
   type Ring,
@@ -21,7 +22,14 @@ import { partnersOn } from './magnets'
  * What goes wrong with what is on a panel: too near to its edge or a joint; burnt where it is cut away, or
  * where another panel will cover it; or cut out all round, so that it falls out.
  */
-export const REACHES = ['a joint', 'the edge', 'what is cut away', 'another panel', 'nothing'] as const
+export const REACHES = [
+  'a joint',
+  'the edge',
+  'over its panel',
+  'what is cut away',
+  'another panel',
+  'nothing',
+] as const
 export type Reaches = (typeof REACHES)[number]
 
 /** Where an opening leaves its panel, or comes too near to a joint. */
@@ -29,6 +37,8 @@ export interface Astray {
   panel: string
   at: Point
   reaches: Reaches
+  /** Which engraving of its box, from 0, where it is one. */
+  engraving?: number
 }
 
 const LEAST = 1e-3
@@ -56,12 +66,30 @@ const stripsOn = (panel: Panel, joints: Joint[], parts: PartsById): { joint: Joi
 /** What is burnt into the faces of a panel, engraving by engraving. */
 const burntOn = (panel: Panel, panels: Panel[], spec: BoxSpec) => [
   ...engravingsOn(spec, panel.id, panel.blank).map((one) => ({
+    index: one.index,
+    mayRunOver: one.of.over,
     side: one.of.side,
     cuts: one.cuts,
     ...onFace(burntBy(one)),
   })),
-  ...partnersOn(panel, panels, spec).map(({ side, face }) => ({ side, cuts: [], ...onFace(face) })),
+  ...partnersOn(panel, panels, spec).map(({ side, face, index }) => ({
+    index,
+    mayRunOver: false,
+    side,
+    cuts: [],
+    ...onFace(face),
+  })),
 ]
+
+/** A place where areas or lines are outside of a region. */
+function placeOutside(region: Region, areas: Region[], lines: DrawnLine[]): Point | undefined {
+  const outside = piecesOutside(region, areas, lines)
+  return outside.areas[0]?.outline[0] ?? outside.lines[0]?.points[0]
+}
+
+const isBurntIn = (hole: Ring, areas: Region[], lines: DrawnLine[]): boolean =>
+  areas.some((area) => sharedArea(area, { outline: hole, holes: [] }) > LEAST) ||
+  linesWithin(lines, hole).length > 0
 
 /** The maker's openings that leave less than a thickness to the edge of their panel, or to a joint. */
 export function openingsAstray({ made, panels }: Pick<DerivedBox, 'made' | 'panels'>): Astray[] {
@@ -81,19 +109,19 @@ export function openingsAstray({ made, panels }: Pick<DerivedBox, 'made' | 'pane
       const strip = met
         .filter(({ joint }) => side === 'inside' || joint.kind === 'lap')
         .map(({ at }) => grown(at, 0))
-        .find(
-          (region) =>
-            areas.some((area) => sharedArea(area, region) > LEAST) ||
-            linesWithin(lines, region.outline).length > 0,
-        )
+        .find((region) => isBurntIn(region.outline, areas, lines))
       return strip ? [astray(middleOf(strip.outline), 'another panel')] : []
     })
     const fallen = engraved.flatMap(({ cuts }) =>
       cuts.flatMap(({ holes }) => holes.map((hole) => astray(middleOf(hole), 'nothing'))),
     )
-    const lost = engraved.flatMap(({ areas, lines }): Astray[] => {
-      const [at] = placesOutside(panel.region, areas, lines)
-      return at ? [astray(at, 'what is cut away')] : []
+    const lost = engraved.flatMap(({ index, mayRunOver, areas, lines }): Astray[] => {
+      const outline = { ...panel.region, holes: [] }
+      const over = mayRunOver ? undefined : placeOutside(outline, areas, lines)
+      if (over) return [{ ...astray(over, 'over its panel'), engraving: index }]
+      const holes = panel.region.holes.map((hole) => [...hole].reverse())
+      const [hit] = holes.filter((hole) => isBurntIn(hole, areas, lines))
+      return hit ? [{ ...astray(middleOf(hit), 'what is cut away'), engraving: index }] : []
     })
     const near = own.flatMap(({ shape }): Astray[] => {
       const region: Region = { outline: shape, holes: [] }

@@ -1,6 +1,7 @@
 import type { Job } from '../job'
 import type { Machine } from '../machine'
 import type { OwnWay } from '../plan'
+import type { Setting } from '../tune'
 import type { DerivedThing } from './pipeline'
 
 const figure = (depth: number): string => String(Math.round(depth * 100) / 100)
@@ -29,14 +30,14 @@ export function depthsOf(things: DerivedThing[]): number[] {
 export function ownWays(
   { tune }: Pick<Job, 'tune'>,
   depths: number[],
-  { maxSpeed, colours }: Pick<Machine, 'maxSpeed' | 'colours'>,
+  { pocket, colours }: { pocket: Setting; colours: Machine['colours'] },
 ): OwnWay[] {
   const [deepest = 0] = depths
   const shallow = depths.flatMap((depth): OwnWay[] => {
     const name = depthName(depth, deepest)
     if (!name) return []
-    const speed = Math.min(maxSpeed, Math.round((tune.pocket.speed * deepest) / depth))
-    return [{ name, colour: colours.pocket, setting: { ...tune.pocket, speed } }]
+    const speed = Math.round((pocket.speed * deepest) / depth)
+    return [{ name, colour: colours.pocket, setting: { ...pocket, speed } }]
   })
   const own = tune.own.map(({ name, colour, setting }): OwnWay => ({ name, colour, setting }))
   return [...own, ...shallow]

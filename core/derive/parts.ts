@@ -7,7 +7,7 @@ import { partPrefix, type Job } from '../job'
 import type { DerivedBox } from './box'
 import { facesOf } from './faces'
 import { inlaysOf } from './inlays'
-import { lyingOf, marksOf, type Lying, type Outlines } from './lying'
+import { lyingOf, marksUp, type Lying, type Outlines } from './lying'
 import { seenBy, type Material } from './materials'
 import { lettersOf, type Letter } from './letters'
 import { signatureOf } from './signature'
@@ -22,6 +22,8 @@ export interface Part extends NestPart {
   material: string
   copy: number
   label: string
+  /** Whether the face that does not show in the box is the one that lies up. */
+  isHiddenUp: boolean
   /** Unturned, and turned by a quarter. */
   lies: [Lying, Lying]
 }
@@ -72,6 +74,7 @@ export function makeParts(
     [first, quarter]: Outlines[],
     { id }: Material,
     grain: Pick<NestPart, 'grain'>,
+    isHiddenUp = face === 'inside',
   ): Part[] =>
     Array.from({ length: copies }, (_, i): Part => {
       const own = name === '' ? panel.label : `${name} ${panel.label}`
@@ -84,12 +87,13 @@ export function makeParts(
         material: id,
         copy: i,
         label,
+        isHiddenUp,
         shape: first.shape,
         turnedShape: quarter.shape,
         ...grain,
         lies: [
-          { ...first, marks: marksOf(first, label) },
-          { ...quarter, marks: marksOf(quarter, label) },
+          { ...first, marks: marksUp(first, label) },
+          { ...quarter, marks: marksUp(quarter, label) },
         ],
       }
     })
@@ -102,7 +106,8 @@ export function makeParts(
   // Whichever face of the panels lies up, an inlay is cut with its hidden side up: there its label is.
   const inlays = inlaysOf(box, words).flatMap(({ piece, cuts, material, side }) => {
     const up = side === 'outside' ? 'inside' : 'outside'
-    return copied(piece, lyingOf(piece, { joined: null, material, cuts }, [], up, faces), material, {})
+    const outlines = lyingOf(piece, { joined: null, material, cuts }, [], up, faces)
+    return copied(piece, outlines, material, {}, true)
   })
   return [...panels, ...inlays]
 }

@@ -5,11 +5,11 @@ import { hasBridges, withBridges, type CutPath } from '../plan'
 import type { Job } from '../job'
 import { POCKET_INTERVAL, type OwnOperation } from '../tune'
 import { depthName } from './own-ways'
-import { isUntouched, type FaceUp } from './lying'
+import { isUntouched, marksUnder, type FaceUp } from './lying'
 import type { Part } from './parts'
 
 /** How lines of a part are taken to where the part lies on its sheet. */
-function ontoSheet(part: Part, placement: Placement): (points: Point[]) => Point[] {
+export function ontoSheet(part: Part, placement: Placement): (points: Point[]) => Point[] {
   const { turn, x, y } = placement
   const { dx, dy } = poseShift(shapeFor(part, turn), turn)
   return (points) => shiftPoints(turnPoints(points, turn), dx + x, dy + y)
@@ -87,13 +87,14 @@ export function pathsOf(
     points: onto(points),
     closed,
   })
+  const isLabelled = cut.labels === 'up' || (cut.labels === 'hidden' && part.isHiddenUp)
   // A line that is left open cannot be set off to one side by the laser's software.
   const isBridged = cut.compensation === 'paths' && hasBridges(outline, cut.bridges)
   const whole = path('outline', outline, true)
   const outlines = isBridged ? withBridges(whole, cut.bridges, making.beam) : [whole]
   const all: CutPath[] = [
     ...facePaths(up, part.id, (point) => onto([point])[0], making),
-    ...(cut.labels ? marks.map((points) => path('score', points, false)) : []),
+    ...(isLabelled ? marks.map((points) => path('score', points, false)) : []),
     ...slits.map((points) => path('inside', points, false)),
     ...holes.map((points) => path('inside', points, true)),
     ...outlines,
@@ -112,6 +113,24 @@ export function pathsUnder(
   const onto = ontoLoad(part, placement, from)
   const all = facePaths(under, part.id, (point) => onto([point])[0], making)
   return all.filter(({ operation }) => !making.cut.off.includes(operation))
+}
+
+/** Labels on the face that lies down, where that is the one that does not show. */
+export function labelsUnder(
+  part: Part,
+  placement: Placement,
+  { cut }: Making,
+  from: { x: number; y: number },
+): CutPath[] {
+  if (cut.labels !== 'hidden' || part.isHiddenUp || cut.off.includes('score')) return []
+  const onto = ontoLoad(part, placement, from)
+  const lying = part.lies[placement.turn % 180 === 0 ? 0 : 1]
+  return marksUnder(lying, part.label).map((points) => ({
+    operation: 'score',
+    part: part.id,
+    points: onto(points),
+    closed: false,
+  }))
 }
 
 function ontoLoad(part: Part, placement: Placement, from: { x: number; y: number }) {

@@ -1,5 +1,6 @@
 import type { Point, Ring } from '../geometry'
 import type { Operation } from '../machine'
+import type { BurntAstray } from './burnt-astray'
 import type { Violation } from '../nest'
 import type { CutPath, DoubleLine, OwnWay, SheetTime } from '../plan'
 import type { Choice, Setting } from '../tune'
@@ -51,6 +52,8 @@ export interface StockCut {
   settings: Record<Operation, Setting>
   /** What has a setting of its own. */
   own: OwnWay[]
+  /** What was asked for, before it was held to the machine's highest speed. */
+  asked: { name: string; setting: Setting }[]
 }
 
 /** Layout and settings turned into what the laser does, load by load. */
@@ -68,6 +71,8 @@ export interface CutPlan {
   /** Their parts by label. */
   violations: Violation[]
   doubled: DoubleLine[]
+  /** What would be burnt beside the part that it is meant for. */
+  astray: BurntAstray[]
   /** Of everything that goes into the files. */
   signature: string
   layoutIsStale: boolean

@@ -1,6 +1,6 @@
 import { ASSUMED_MACHINE } from '../machine'
 import type { Job } from '../job'
-import { chooseSetting, cutEnergy, guess, type Choice, type Setting } from '../tune'
+import { chooseSetting, cutEnergy, firstMark, guess, type Choice, type Mark, type Setting } from '../tune'
 
 const KEYS: readonly (keyof Setting)[] = ['speed', 'power', 'passes', 'air']
 const sameSetting = (a: Setting, b: Setting): boolean => KEYS.every((key) => a[key] === b[key])
@@ -21,3 +21,15 @@ export function settingFor({ measure, tune }: Pick<Job, 'measure' | 'tune'>, thi
   if (machine && stock) return chooseSetting(tune.tests, machine, stock, thickness)
   return guess(machine ?? ASSUMED_MACHINE, family, thickness, 'nothing chosen')
 }
+
+/** What is scored, engraved and sunk with: what the maker said, or a first setting for machine and stock. */
+export function markSettings({ measure, tune }: Pick<Job, 'measure' | 'tune'>): Record<Mark, Setting> {
+  const { machine, stock } = measure
+  const first = (mark: Mark): Setting =>
+    tune[mark] ?? firstMark(mark, machine ?? ASSUMED_MACHINE, stock?.family ?? 'other')
+  return { engrave: first('engrave'), pocket: first('pocket'), score: first('score') }
+}
+
+/** A setting as a machine can keep to it. */
+export const within = (setting: Setting, maxSpeed: number): Setting =>
+  setting.speed > maxSpeed ? { ...setting, speed: maxSpeed } : setting

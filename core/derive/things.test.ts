@@ -79,7 +79,7 @@ describe('a mock-up', () => {
   test('keeps the inside, leaves engraving off, and is of the other stock alone', () => {
     const [inside, was] = [mock, tray].map((job) => deriveBox(job).sizes.inner)
     for (const axis of ['x', 'y', 'z'] as const) expect(inside[axis]).toBeCloseTo(was[axis], 3)
-    expect(mock.cut.labels).toBe(false)
+    expect(mock.cut.labels).toBe('none')
     expect(deriveBox(mock).thickness.mean).toBeCloseTo(2, 1)
     expect(jobSchema.safeParse(mock).success).toBe(true)
     expect(lessonsOf(mock, tray)).toEqual([])
@@ -146,7 +146,7 @@ describe('a panel larger than the bed', () => {
 })
 
 test('letters: the same one on both panels of every joint', () => {
-  const { parts } = prepare({ ...tray, cut: { ...tray.cut, letters: true, labels: true } })
+  const { parts } = prepare({ ...tray, cut: { ...tray.cut, letters: true, labels: 'up' } })
   const plain = prepare(tray).parts
   for (const [i, part] of parts.entries())
     expect(part.lies[0].marks.length).toBeGreaterThan(plain[i].lies[0].marks.length)

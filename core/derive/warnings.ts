@@ -21,7 +21,7 @@ export type Warning = { panels: string[]; spots: Spot[] } & (
   | { kind: 'narrow tab'; width: number; thickness: number }
   | { kind: 'larger than the bed'; bed: [number, number] }
   | { kind: 'crowded'; rows: number[] }
-  | { kind: 'opening'; reaches: Reaches; thickness: number }
+  | { kind: 'opening'; reaches: Reaches; thickness: number; engravings: number[] }
 )
 
 const middleOf = ({ outline }: Region): Point => {
@@ -106,12 +106,19 @@ export function warningsOf(
   }
   const astray = openingsAstray(box)
   for (const reaches of REACHES) {
-    const spots = astray
-      .filter((each) => each.reaches === reaches)
-      .map(({ panel, at }): Spot => ({ panel, at }))
+    const own = astray.filter((each) => each.reaches === reaches)
+    const spots = own.map(({ panel, at }): Spot => ({ panel, at }))
+    const engravings = [...new Set(own.flatMap(({ engraving }) => engraving ?? []))]
     const names = [...new Set(spots.map(({ panel }) => panel))]
     if (names.length > 0)
-      found.push({ kind: 'opening', panels: names, spots, reaches, thickness: thicknessOf.get(names[0])! })
+      found.push({
+        kind: 'opening',
+        panels: names,
+        spots,
+        reaches,
+        thickness: thicknessOf.get(names[0])!,
+        engravings,
+      })
   }
   const rows = box.made ? crowdedRows(box.made.spec, box.made.inner) : []
   if (rows.length > 0) found.push({ kind: 'crowded', panels: ['floor'], spots: [], rows })

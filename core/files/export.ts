@@ -1,11 +1,19 @@
-import { deriveAll, seenBy, type CutPlan, type Derived, type DerivedBox, type LoadPlan } from '../derive'
+import {
+  deriveAll,
+  markOf,
+  seenBy,
+  type CutPlan,
+  type Derived,
+  type DerivedBox,
+  type LoadPlan,
+} from '../derive'
 import { problemSentence } from '../box'
 import type { Job } from '../job'
 import { writeCode, type CodeFile } from '../gcode'
 import { fileStem } from '../keep'
 import { IN_METRIC } from '../length'
 import { cutsThrough, ORDINARY_CODE } from '../machine'
-import { dividePaths, type PathsOfFile } from '../plan'
+import { dividePaths, type Format, type PathsOfFile } from '../plan'
 import {
   checksOf,
   compensationStatement,
@@ -14,9 +22,9 @@ import {
   nestedStatement,
   placeStatement,
   readyToCut,
+  unsaidStatement,
 } from '../say'
 import { writeDxf } from './dxf'
-import type { Format } from './formats'
 import { writePanels } from './panels-json'
 import type { Paper } from './paper'
 import type { SheetFile } from './sheet-file'
@@ -42,23 +50,31 @@ function pageName({ sheet, load, of, material, offcut, face }: LoadPlan, box: De
   return `${stock}sheet-${sheet + 1}${offcut ? '-offcut' : ''}${turn}${of > 1 ? `-load-${load + 1}` : ''}`
 }
 
+/** What all files of a cut are called by: another cut of the same job has other names. */
+const stemOf = (job: Job, mark: string): string => `${fileStem(job.name)}-${mark}`
+
 function fileOf(
   job: Job,
   box: DerivedBox,
   plan: CutPlan,
   load: LoadPlan,
   own: PathsOfFile = { name: '', paths: load.paths },
+  mark = markOf(job, plan),
 ): SheetFile {
   const say = IN_METRIC // a file always says its unit, and it is this one
   const { machine } = job.measure
   const material = box.materials.find(({ id }) => id === load.material) ?? box.materials[0]
   const { choice } = plan.stocks.find((each) => each.material === load.material) ?? plan
   return {
-    title: [`${job.name}, ${pageName(load, box).replaceAll('-', ' ')}`, own.name].filter(Boolean).join(', '),
+    title: [`${job.name}, ${mark}, ${pageName(load, box).replaceAll('-', ' ')}`, own.name]
+      .filter(Boolean)
+      .join(', '),
     statement: [
+      unsaidStatement(job.measure),
       compensationStatement(job.cut.compensation, material, say),
       placeStatement(machine, load, say),
       madeForStatement(seenBy(job, load.material), material, choice.setting, say),
+      `Mark ${mark}: it is on every file and page of this cut.`,
       faceStatement(job.cut, load),
       nestedStatement(own.paths),
     ]
@@ -88,11 +104,12 @@ export function writeFiles(
   plan: CutPlan,
   formats: readonly Format[],
 ): OutputFile[] {
-  const stem = fileStem(job.name)
+  const mark = markOf(job, plan)
+  const stem = stemOf(job, mark)
   const pages = plan.loads.filter(({ paths }) => paths.length > 0)
   const files = pages.flatMap((load) =>
     dividePaths(load.paths, job.cut.files).flatMap((own, i) => {
-      const whole = fileOf(job, box, plan, load, own)
+      const whole = fileOf(job, box, plan, load, own, mark)
       // The sheet is laid once.
       const file = i === 0 ? whole : { ...whole, aim: [] }
       const name = [stem, pageName(load, box), own.name && fileStem(own.name)].filter(Boolean).join('-')
@@ -126,7 +143,7 @@ export function writeAgain(
   job: Job,
   { box }: Pick<Derived, 'box'>,
   plan: CutPlan,
-  { load, parts, passes }: { load: LoadPlan; parts: string[]; passes: number },
+  { load, parts, passes, mark }: { load: LoadPlan; parts: string[]; passes: number; mark: string },
   format: 'svg' | 'dxf' | 'gcode',
 ): OutputFile {
   const own = load.paths.filter(({ part, operation }) => cutsThrough(operation) && parts.includes(part))
@@ -135,8 +152,8 @@ export function writeAgain(
   const paths = load.paths.filter(
     (path) => own.includes(path) || (path.operation === 'outline' && hosts.has(path.part)),
   )
-  const file = { ...fileOf(job, box, plan, load, { name: 'again', paths }), aim: [] }
-  const name = `${fileStem(job.name)}-${pageName(load, box)}-again.${format}`
+  const file = { ...fileOf(job, box, plan, load, { name: 'again', paths }, mark), aim: [] }
+  const name = `${stemOf(job, mark)}-${pageName(load, box)}-again.${format}`
   if (format === 'svg') return { name, content: writeSvg(file) }
   if (format === 'dxf') return { name, content: writeDxf(file) }
   const { settings, ...code } = codeOf(job, plan, load, file)
@@ -155,7 +172,7 @@ export async function writePapers(
   paper: Paper,
 ): Promise<BinaryFile[]> {
   const { writePdf } = await import('./pdf')
-  const stem = fileStem(job.name)
+  const stem = stemOf(job, markOf(job, plan))
   const pages = plan.loads.filter(({ paths }) => paths.length > 0)
   return Promise.all(
     pages.map(async (load) => ({
@@ -199,7 +216,7 @@ function exportDerived(
     const [problem] = things.flatMap(({ box }) => box.problems)
     return { ok: false, error: problemSentence(problem, IN_METRIC) }
   }
-  const checks = checksOf(laidOut, derived, parts, IN_METRIC)
+  const checks = checksOf(laidOut, derived, parts, IN_METRIC, { formats })
   const said = (wanted: string): string[] =>
     checks.filter(({ state }) => state === wanted).map(({ title, detail }) => `${title}: ${detail}`)
   if (!readyToCut(derived, checks)) return { ok: false, error: said('stop')[0] }

@@ -1,6 +1,5 @@
 export { exportAll, exportJob, writeAgain, writeFiles, writeProgram, writePapers } from './export'
 export type { OutputFile } from './export'
-export { FORMATS, type Format } from './formats'
 export { writeDxf } from './dxf'
 export { compareFiles, type Differences } from './read-back'
 export { PAPER_NAMES, type Paper } from './paper'

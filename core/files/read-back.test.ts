@@ -83,7 +83,7 @@ describe('a written file held against the plan', () => {
     expect(corners.maxY).toBeCloseTo(box.maxY, 3)
   })
   test('an extra pass is the cuts of the chosen parts alone, where they were', () => {
-    const again = { load, parts: ['front-1'], passes: 2 }
+    const again = { load, parts: ['front-1'], passes: 2, mark: 'ABCDE' }
     const { name, content } = writeAgain(job, derived, derived.plan!, again, 'gcode')
     expect(name).toMatch(/sheet-1-again\.gcode$/)
     const wanted = load.paths.filter(

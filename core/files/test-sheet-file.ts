@@ -1,4 +1,4 @@
-import { deriveBox, sheetDrawing } from '../derive'
+import { deriveBox, markSettings, sheetDrawing } from '../derive'
 import { writeCode } from '../gcode'
 import type { Job } from '../job'
 import { fileStem } from '../keep'
@@ -31,12 +31,11 @@ export function writeTestSheet(job: Job, sheet: TestSheet, format: TestSheetForm
     ...drawing,
     colours: machine?.colours,
   }
-  const { score, pocket, engrave } = job.tune
   const setting = sheet.squares[0].setting
   const name = `${fileStem(`test sheet ${stock?.name ?? ''}`)}.${format}`
   if (format === 'svg') return { name, content: writeSvg(file) }
   if (format === 'dxf') return { name, content: writeDxf(file) }
-  const settings = { score, pocket, engrave, inside: setting, outline: setting }
+  const settings = { ...markSettings(job), inside: setting, outline: setting }
   const spoken = machine ?? { origin: 'front left' as const, code: ORDINARY_CODE }
   return { name, content: writeCode({ ...file, settings, machine: spoken }) }
 }

@@ -68,13 +68,19 @@ function clippedLines(type: ClipType, by: PathsD, lines: DrawnLine[]): PathsD {
 export const linesWithin = (lines: DrawnLine[], ring: Ring): DrawnLine[] =>
   clippedLines(ClipType.Intersection, [ring], lines).map((path) => ({ points: toRing(path), closed: false }))
 
-/** Places where lines or areas begin to lie outside of a region: one for each piece that does. */
-export function placesOutside(region: Region, areas: Region[], lines: DrawnLine[]): Point[] {
+/** What of areas and lines lies outside of a region; slivers that rounding leaves are not told. */
+export function piecesOutside(
+  region: Region,
+  areas: Region[],
+  lines: DrawnLine[],
+): { areas: Region[]; lines: DrawnLine[] } {
   const within = toPaths([region])
   const lost = areas.length > 0 ? Clipper.differenceD(toPaths(areas), within, FillRule.NonZero, DECIMALS) : []
   const open = clippedLines(ClipType.Difference, within, lines)
-  const pieces = [...lost.filter((path) => Math.abs(Clipper.areaD(path)) > SLIVER), ...open]
-  return pieces.map(([{ x, y }]) => ({ x, y }))
+  return {
+    areas: toRegions(lost.filter((path) => Math.abs(Clipper.areaD(path)) > SLIVER)),
+    lines: open.map((path) => ({ points: toRing(path), closed: false })),
+  }
 }
 
 /**

@@ -9,7 +9,7 @@ export {
   linesWithin,
   offset,
   offsetBy,
-  placesOutside,
+  piecesOutside,
   sharedArea,
   union,
   within,

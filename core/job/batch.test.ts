@@ -56,7 +56,16 @@ describe('jobs that are cut together', () => {
       from: '',
       how: { kind: 'score' as const },
     }
-    const place = { ...on, anchor: 'centre' as const, right: 0, up: 0, turn: 0, mirrored: false }
+    const place = {
+      ...on,
+      anchor: 'centre' as const,
+      point: 'centre' as const,
+      over: false,
+      right: 0,
+      up: 0,
+      turn: 0,
+      mirrored: false,
+    }
     const engraved = (job: Job): Job => ({
       ...job,
       box: { ...job.box, engravings: [{ motif: text, ...place }] },

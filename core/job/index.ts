@@ -4,6 +4,7 @@ export {
   JOB_FORMAT,
   JOB_VERSION,
   jobSchema,
+  markSchema,
   revisionSchema,
   VERDICTS,
   type Arrangement,

@@ -2,6 +2,7 @@ import { isObject, type Loose } from './loose'
 import { JOB_VERSION } from './schema'
 import { from1, kerfFrom1, stockFrom1 } from './versions/from-1'
 import { from10 } from './versions/from-10'
+import { from11 } from './versions/from-11'
 import { from2, machineFrom2, stockFrom2, tasteFrom2, testFrom2 } from './versions/from-2'
 import { from3, machineFrom3 } from './versions/from-3'
 import { from4 } from './versions/from-4'
@@ -48,6 +49,7 @@ const STEPS: Record<number, (job: Loose) => Loose> = {
   8: from8,
   9: from9,
   10: from10,
+  11: from11,
 }
 
 /** Brings an older job up to the present version. @param from the version it was written by */

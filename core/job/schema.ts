@@ -7,7 +7,7 @@ import { machineSchema, OPERATIONS } from '../machine'
 import { layoutSettingsSchema, placementSchema, unplacedSchema } from '../nest'
 import { familySchema, stockSchema } from '../stock'
 import { trialSchema } from '../testpiece'
-import { FILES_PER, runSchema, TURNS } from '../plan'
+import { FILES_PER, FORMATS, runSchema, TURNS } from '../plan'
 import { followSchema, namedFigureSchema } from './follow'
 import {
   batchEntrySchema,
@@ -22,6 +22,12 @@ import { wholeSchema } from '../whole'
 
 const identifier = z.string().min(1).max(60)
 const date = z.string().max(40)
+
+/** What written files are told apart by; empty for those of before there were marks. */
+export const markSchema = z.string().max(12)
+
+/** Where the panels' labels are scored. */
+export const LABELS = ['hidden', 'up', 'none'] as const
 
 export const VERDICTS = ['forced', 'press', 'snug', 'easy', 'loose'] as const
 
@@ -50,11 +56,13 @@ export const revisionSchema = z.strictObject({
   /** What was planned of its time, and on which machine: seconds, and how often a cut was begun. */
   planned: runSchema.pick({ machineId: true, cutting: true, moving: true, starts: true }).nullable(),
   figures: z.array(z.strictObject({ label: z.string().max(60), value: z.string().max(120) })).max(40),
+  /** The mark of the files that it was cut from, where they are known. */
+  mark: markSchema.nullable(),
 })
 export type Revision = z.infer<typeof revisionSchema>
 
 export const JOB_FORMAT = 'uplands-job'
-export const JOB_VERSION = 11
+export const JOB_VERSION = 12
 
 /** Stocks that a job may be cut from beside its own. */
 export const MOST_STOCKS = 8
@@ -97,6 +105,8 @@ export const jobSchema = z.strictObject({
     kerf: kerfRecordSchema.nullable(),
     /** The maker's own snug for this family, as it was when it was taken over. */
     taste: tasteSchema.nullable(),
+    /** Figures that were asked about and are right all the same, each as it was asked about. */
+    sure: z.array(z.string().min(1).max(120)).max(100),
     /** Other stocks that panels are cut from, with the kerf and the snug that the bench knew for each. */
     more: z
       .array(
@@ -134,11 +144,12 @@ export const jobSchema = z.strictObject({
   tune: z.strictObject({
     tests: z.array(testRecordSchema).max(500),
     picked: settingSchema.nullable(),
-    score: settingSchema,
+    /** What labels and lines are scored with; null until the maker says: a first setting for the machine. */
+    score: settingSchema.nullable(),
     /** For grooves: how deep it comes out is measured on a test pocket. */
-    pocket: settingSchema,
+    pocket: settingSchema.nullable(),
     /** For what is filled on a face, and how far its rows are apart, mm. */
-    engrave: settingSchema,
+    engrave: settingSchema.nullable(),
     interval: z.number().min(0.02).max(2),
     /** Operations beside these, that engravings may be done by. */
     own: z.array(ownOperationSchema).max(MOST_OWN),
@@ -149,7 +160,8 @@ export const jobSchema = z.strictObject({
   }),
   cut: z.strictObject({
     compensation: z.enum(['paths', 'software']),
-    labels: z.boolean(),
+    /** Where labels are scored: where they do not show, on the face that lies up, or nowhere. */
+    labels: z.enum(LABELS),
     /** Letters at every joint, the same on both panels. */
     letters: z.boolean(),
     /** Which face lies up: what is scored is on it. */
@@ -165,12 +177,15 @@ export const jobSchema = z.strictObject({
       width: z.number().min(0.1).max(5),
       below: z.number().min(0).max(5000),
     }),
+    /** What cut files are written as. */
+    formats: z.array(z.enum(FORMATS)).max(FORMATS.length),
     /** What one file is written for. */
     files: z.enum(FILES_PER),
     /** Programs go round what will be cut first, beam off, and wait; and wait at the end, to look. */
     frame: z.boolean(),
     look: z.boolean(),
-    written: z.strictObject({ signature: z.string().max(40), date }).nullable(),
+    /** What was written last, and under which mark. */
+    written: z.strictObject({ signature: z.string().max(40), date, mark: markSchema }).nullable(),
   }),
   build: z.strictObject({
     done: z.array(z.string().max(60)).max(400),
@@ -184,12 +199,6 @@ export type Job = z.infer<typeof jobSchema>
 /** None; where a maker wants some, this wide and on parts so small. [FM] */
 const NO_BRIDGES = { count: 0, width: 0.6, below: 60 }
 
-/** Where a test pocket begins: quick, and less than half of the power. [FM] */
-const POCKET_SETTING = { speed: 300, power: 40, passes: 1, air: false }
-
-/** Where a first engraving begins: quick and light. [FM] */
-const ENGRAVE_SETTING = { speed: 300, power: 25, passes: 1, air: false }
-
 /** A job nobody has said anything about: a small open box of ordinary sheet. */
 export const emptyJob = (id: string, name: string, changed: string): Job => ({
   format: JOB_FORMAT,
@@ -197,7 +206,7 @@ export const emptyJob = (id: string, name: string, changed: string): Job => ({
   id,
   name,
   changed,
-  measure: { machine: null, stock: null, kerf: null, taste: null, more: [], trials: [] },
+  measure: { machine: null, stock: null, kerf: null, taste: null, sure: [], more: [], trials: [] },
   box: {
     ...PLAIN_BOX,
     sizesAre: 'outer',
@@ -236,9 +245,9 @@ export const emptyJob = (id: string, name: string, changed: string): Job => ({
   tune: {
     tests: [],
     picked: null,
-    score: { speed: 150, power: 12, passes: 1, air: false },
-    pocket: POCKET_SETTING,
-    engrave: ENGRAVE_SETTING,
+    score: null,
+    pocket: null,
+    engrave: null,
     interval: 0.1,
     own: [],
     sure: 95,
@@ -246,13 +255,14 @@ export const emptyJob = (id: string, name: string, changed: string): Job => ({
   },
   cut: {
     compensation: 'paths',
-    labels: true,
+    labels: 'hidden',
     letters: false,
-    face: 'outside',
+    face: 'inside',
     turn: 'left to right',
     off: [],
     start: 'side',
     bridges: NO_BRIDGES,
+    formats: ['svg'],
     files: 'sheet',
     frame: false,
     look: false,

@@ -8,3 +8,4 @@ export {
   type Everything,
 } from './everything'
 export { fileStem } from './file-stem'
+export { derivedOf, MOST_RECORDS, readCutRecord, recordOf, type CutRecord } from './cut-record'

@@ -3,6 +3,7 @@ export { doubtKerf, doubtPerSide, PLAUSIBLE_KERF } from './doubt'
 export {
   CARRIED_DOUBT,
   eventsSince,
+  kerfsElsewhere,
   lastDone,
   kerfRecordSchema,
   machineEventSchema,

@@ -60,6 +60,14 @@ export const newestKerf = (
  */
 export const CARRIED_DOUBT = 0.05
 
+/** What a machine takes from other stocks: half or double of that is a slip. Full width, mm. */
+export const kerfsElsewhere = (
+  machineId: string | undefined,
+  stockId: string | undefined,
+  kerfs: KerfRecord[],
+): number[] =>
+  kerfs.filter((each) => each.machineId === machineId && each.stockId !== stockId).map(({ width }) => width)
+
 /** When something was last done to a machine; empty where nothing was. */
 export const lastDone = (machineId: string | undefined, events: MachineEvent[]): string =>
   events.reduce((last, event) => (event.machineId === machineId && event.on > last ? event.on : last), '')

@@ -7,6 +7,10 @@ import { z } from 'zod'
 export const OPERATIONS = ['engrave', 'pocket', 'score', 'inside', 'outline'] as const
 export type Operation = (typeof OPERATIONS)[number]
 
+/** Something of each operation. */
+export const eachOperation = <T>(of: (operation: Operation) => T): Record<Operation, T> =>
+  Object.fromEntries(OPERATIONS.map((operation) => [operation, of(operation)])) as Record<Operation, T>
+
 /** Names of the operations, as they stand on screens and as layers in files. */
 export const OPERATION_NAMES: Record<Operation, string> = {
   engrave: 'engraving',

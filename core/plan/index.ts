@@ -1,4 +1,13 @@
-export { clockOf, expectedTime, plannedOf, runSchema, type Clock, type Expected, type Run } from './clock'
+export {
+  clockOf,
+  expectedTime,
+  plannedOf,
+  runSchema,
+  type Clock,
+  type Expected,
+  type Planned,
+  type Run,
+} from './clock'
 export {
   ownWayOf,
   packPaths,
@@ -18,3 +27,4 @@ export { cutOnce } from './shared-edges'
 export { doubleLines, type DoubleLine } from './double-lines'
 export { HOLE, holeAt, pathsTurned, turnOver } from './turn'
 export { mayExport, type Check } from './check'
+export { FORMATS, type Format } from './formats'

@@ -57,7 +57,7 @@ describe('however parts lie, they come out as they would by themselves', () => {
     const { derived } = deriveAll(job)
     const [load] = derived.plan!.loads
     const { part, beside } = load.paths.find((path) => path.beside !== undefined)!
-    const again = { load, parts: [part], passes: 1 }
+    const again = { load, parts: [part], passes: 1, mark: 'ABCDE' }
     const { name, content } = writeAgain(job, derived, derived.plan!, again, 'svg')
     const compared = compareFiles([{ name, text: content }], load, job.measure.machine!)
     if (!compared.ok) throw new Error(compared.error)

@@ -106,6 +106,7 @@ function revisionOf(
       kerfId: box.kerf.id,
     },
     planned: machine && plan ? { machineId: machine.id, ...plannedOf(plan.total) } : null,
+    mark: null,
     figures: [],
   }
 }

@@ -1,13 +1,18 @@
 export { checksOf, readyToCut, STATION_NAMES, STATIONS, stationStatuses } from './status'
 export type { Station, StationStatus } from './status'
-export { kerfOfOtherSetting } from './preflight'
+export { kerfOfOtherSetting } from './measure-checks'
+export { openQuestions, sureKey, type OpenQuestion } from './questions'
+export { NOTHING_KNOWN, type Known } from './looked'
 export {
   compensationStatement,
   faceStatement,
   madeForStatement,
   nestedStatement,
   placeStatement,
+  unsaidStatement,
 } from './statements'
+export { labelWords } from './label-words'
+export { revisionOf } from './revision'
 export { cutFigures, movedBy, ruleWords, stripFigures, type StripFigure } from './figures'
 export { helpSentence } from './helps'
 export { scoreWords, sheetWords, wholeWords } from './sheet-words'

@@ -1,6 +1,7 @@
 import type { CutPlan, DerivedBox, DerivedThing, Part } from '../derive'
 import type { Job } from '../job'
-import type { Check } from '../plan'
+import type { FitPrediction } from '../fit'
+import type { Check, Format } from '../plan'
 
 /** What the checks look at: a plan, and the job and parts it was made from. */
 export interface Looked {
@@ -9,7 +10,22 @@ export interface Looked {
   things: DerivedThing[]
   parts: Part[]
   plan: CutPlan
+  fit: FitPrediction
+  /** What is about to be written. */
+  formats: readonly Format[]
+  known: Known
 }
+
+/** What the bench knows of a job's machine: kerfs, full width, mm; when it was last worked on. */
+export interface Known {
+  kerfs: number[]
+  since: string
+}
+export const NOTHING_KNOWN: Known = { kerfs: [], since: '' }
+
+/** The first few sentences, and how many more there are. */
+export const listed = (items: string[], most = 3): string =>
+  items.slice(0, most).join(' ') + (items.length > most ? ` And ${items.length - most} more.` : '')
 
 export const ok = (id: string, title: string, detail: string): Check => ({ id, state: 'ok', title, detail })
 export const look = (id: string, title: string, detail: string): Check => ({

@@ -1,5 +1,5 @@
 import type { Faces } from '../art'
-import { depthsOf, type DerivedThing } from '../derive'
+import { depthsOf, markSettings, type DerivedThing } from '../derive'
 import { sharedArea } from '../geometry'
 import type { Job } from '../job'
 import type { Say } from '../length'
@@ -12,7 +12,8 @@ import { look, ok, stop, type Looked } from './looked'
 const MOST_SUNK = 0.8
 
 /** How deep the grooves come out, by this stock's test pockets on this machine. */
-function pocketDepthCheck({ measure, tune }: Job, wanted: number, say: Say): Check {
+function pocketDepthCheck(job: Job, wanted: number, say: Say): Check {
+  const { measure } = job
   const { id, watts } = measure.machine ?? { id: '', watts: ASSUMED_MACHINE.watts }
   const model = pocketModel(measure.stock?.pockets ?? [], id)
   if (model.tests === 0)
@@ -21,7 +22,7 @@ function pocketDepthCheck({ measure, tune }: Job, wanted: number, say: Say): Che
       'Depth comes from a test pocket',
       'Engrave one on the same stock with this setting and measure how deep it is.',
     )
-  const { depth, low, high } = depthOf(tune.pocket, watts, model)
+  const { depth, low, high } = depthOf(markSettings(job).pocket, watts, model)
   const said = `${say.plain(low, 1)} to ${say.length(high, 1)}`
   return wanted >= low && wanted <= high
     ? ok(

@@ -1,19 +1,17 @@
 import { seenBy, type LoadPlan } from '../derive'
-import type { Job } from '../job'
 import { counted, type Say } from '../length'
 import { cutsThrough, OPERATION_NAMES } from '../machine'
-import { isForbidden, violationSentence, type Violation } from '../nest'
 import type { Check, CutPath } from '../plan'
 import { stockTitle } from '../stock'
-import { choiceReason, namesOtherSetting, settingWords, type Choice } from '../tune'
-import { look, ok, stop, type Looked } from './looked'
+import { kerfChecks, thicknessCheck } from './measure-checks'
+import { listed, look, ok, stop, type Looked } from './looked'
+import { fitCheck, machineChecks, programCheck, throughCheck, unsaidCheck } from './odds-checks'
+import { placeChecks } from './place-checks'
+import { questionChecks } from './questions'
 import { faultSentence } from './warnings'
 import { faceChecks, inlayChecks, magnetChecks, nestedChecks } from './face-checks'
 import { pocketChecks } from './pocket-checks'
-import { compensationStatement, placeStatement } from './statements'
-
-const listed = (items: string[], most = 3): string =>
-  items.slice(0, most).join(' ') + (items.length > most ? ` And ${items.length - most} more.` : '')
+import { placeStatement } from './statements'
 
 function freshCheck({ plan }: Looked): Check {
   return plan.layoutIsStale
@@ -23,27 +21,6 @@ function freshCheck({ plan }: Looked): Check {
         'Parts or sheets changed after it was made. Lay out again.',
       )
     : ok('fresh', 'Layout belongs to these parts', 'Nothing changed since it was made.')
-}
-
-function placeChecks({ job, plan }: Looked, say: Say): Check[] {
-  const { machine } = job.measure
-  const said = (wanted: (violation: Violation) => boolean): string[] =>
-    plan.violations.filter(wanted).map((each) => violationSentence(each, job.layout.settings, say))
-  const hard = said(isForbidden)
-  const close = said(({ kind }) => kind === 'gap')
-  const againstGrain = said(({ kind }) => kind === 'grain')
-  const bed = machine
-    ? `Bed ${say.size([machine.bedWidth, machine.bedHeight], 0)}.`
-    : 'No machine chosen: only the sheet was checked.'
-  return [
-    hard.length > 0
-      ? stop('inside', 'Parts overlap or leave the sheet or bed', listed(hard))
-      : ok('inside', `Inside the sheet${machine ? ' and the bed' : ''}, nothing overlaps`, bed),
-    ...(close.length > 0 ? [look('gap', 'Parts are closer than the gap', listed(close))] : []),
-    ...(againstGrain.length > 0
-      ? [look('grain', 'Parts lie other than they should', listed(againstGrain))]
-      : []),
-  ]
 }
 
 function completeCheck({ job, parts, plan }: Looked): Check {
@@ -146,77 +123,8 @@ function pathChecks({ job, plan, parts }: Looked, say: Say): Check[] {
   ]
 }
 
-/**
- * A kerf holds for the setting it was measured at: what to say when the job cuts with another; empty when it
- * does not, or nobody knows.
- */
-export function kerfOfOtherSetting(
-  { measure: { kerf } }: Pick<Job, 'measure'>,
-  { setting }: Choice,
-  say: Say,
-): string {
-  if (!kerf || !namesOtherSetting(kerf.setting, setting)) return ''
-  return (
-    `The kerf was measured at ${kerf.setting}; this cuts with ${settingWords(setting, say)}. ` +
-    'Measure it again with this setting.'
-  )
-}
-
-function kerfChecks({ job, box, plan }: Looked, say: Say): Check[] {
-  const statement = compensationStatement(job.cut.compensation, box, say)
-  const otherKerf = kerfOfOtherSetting(job, plan.choice, say)
-  const uneven = !box.kerf.round && job.cut.compensation === 'software'
-  return [
-    box.kerf.measured
-      ? ok('compensation', 'Compensation is stated', statement)
-      : look('compensation', 'Compensation rests on an assumed kerf', `${statement} Measure the kerf first.`),
-    ...(otherKerf ? [look('kerf-setting', 'The kerf was measured at another setting', otherKerf)] : []),
-    ...(uneven
-      ? [
-          look(
-            'round',
-            'The beam is not round, and software compensates both ways alike',
-            'Joints cut in the two directions will fit differently. Let the paths be ' +
-              'compensated here instead.',
-          ),
-        ]
-      : []),
-  ]
-}
-
-function thicknessCheck({ box: { thickness } }: Looked): Check {
-  if (thickness.readings > 1) {
-    return ok('thickness', 'Thickness is measured', `${counted(thickness.readings, 'reading')}.`)
-  }
-  return thickness.measured
-    ? look(
-        'thickness',
-        'Thickness is measured in one place',
-        'Measure in a few more: the rest of the sheet may differ.',
-      )
-    : look(
-        'thickness',
-        'Thickness is taken from the label',
-        'Measure the sheet: tab ends and inner size depend on it.',
-      )
-}
-
-function settingCheck({ plan: { choice } }: Looked, say: Say): Check {
-  const result = choice.test?.result
-  const reason = choiceReason(choice, say)
-  if (choice.standing === 'tested' && result !== 'not through') {
-    return ok('settings', 'Settings are tested on this stock', reason)
-  }
-  const title =
-    result === 'not through'
-      ? 'This setting did not cut through in its test'
-      : 'Settings are not tested on this stock'
-  return look('settings', title, reason)
-}
-
 function offCheck({ job: { cut } }: Looked): Check {
   const off = cut.off.map((operation) => OPERATION_NAMES[operation])
-  if (!cut.labels && !cut.off.includes('score')) off.push(OPERATION_NAMES.score)
   if (off.length === 0) return ok('off', 'Nothing is switched off', 'Every operation goes into the file.')
   const check = off.includes(OPERATION_NAMES.outline) ? stop : look
   return check(
@@ -226,18 +134,34 @@ function offCheck({ job: { cut } }: Looked): Check {
   )
 }
 
+/** Where the labels are, when they are not where one would look for them. */
+function labelCheck({ job: { cut }, plan }: Looked): Check[] {
+  if (cut.labels === 'none') return [look('labels', 'No part is labelled', LABELS_HELP)]
+  if (cut.labels === 'up' || cut.face === 'inside') return []
+  if (plan.loads.some(({ face }) => face === 'first')) return []
+  return [
+    look(
+      'labels',
+      'No part is labelled: the outside lies up, and labels would show there',
+      `${LABELS_HELP} Let the inside lie up in Cut, or have them on the outside.`,
+    ),
+  ]
+}
+const LABELS_HELP = 'Panels that are mirror images of each other are told apart by their labels.'
+
 /** What is checked of every stock by itself, seen as if it were the job's own. */
 function stockChecks(looked: Looked, say: Say): Check[] {
   return [
     ...sheetChecks(looked, say),
     ...kerfChecks(looked, say),
     thicknessCheck(looked),
-    settingCheck(looked, say),
+    throughCheck(looked, say),
   ]
 }
 
 /** The same of every other stock of the job; only what has to be looked at, and of which stock. */
-function otherStockChecks({ job, box, things, parts, plan }: Looked, say: Say): Check[] {
+function otherStockChecks(looked: Looked, say: Say): Check[] {
+  const { job, box, parts, plan } = looked
   return box.materials.slice(1).flatMap((material) => {
     const own = parts.filter((part) => part.material === material.id)
     const cut = plan.stocks.find((each) => each.material === material.id)
@@ -245,9 +169,9 @@ function otherStockChecks({ job, box, things, parts, plan }: Looked, say: Say): 
     const loads = plan.loads.filter((load) => load.material === material.id)
     const sheets = loads.reduce((most, { sheet }) => Math.max(most, sheet + 1), 0)
     const seen: Looked = {
+      ...looked,
       job: seenBy(job, material.id),
       box: { ...box, ...material },
-      things,
       parts: own,
       plan: { ...plan, ...cut, loads, sheets },
     }
@@ -276,6 +200,8 @@ export function preflight(looked: Looked, say: Say): Check[] {
     return [stop('complete', 'Nothing is laid out', 'No part lies on a sheet. Go to Lay out.')]
   }
   return [
+    ...unsaidCheck(looked),
+    ...questionChecks(looked, say),
     freshCheck(looked),
     ...placeChecks(looked, say),
     completeCheck(looked),
@@ -286,6 +212,10 @@ export function preflight(looked: Looked, say: Say): Check[] {
     ...magnetChecks(looked),
     ...inlayChecks(looked, say),
     ...nestedChecks(looked),
+    ...programCheck(looked),
+    ...machineChecks(looked, say),
+    ...fitCheck(looked),
+    ...labelCheck(looked),
     ...stockChecks(looked, say),
     ...otherStockChecks(looked, say),
     offCheck(looked),

@@ -22,6 +22,7 @@ import {
   clockWorking,
   timeWords,
   warningSentence,
+  NOTHING_KNOWN,
   type StripFigure,
 } from './index'
 
@@ -30,7 +31,15 @@ const checksFor = (job: Job, derived: Derived) => checksOf(job, derived, prepare
 const check = (job: Job, id: string) => checksFor(job, derive(job).derived).find((each) => each.id === id)
 const statuses = (job: Job, newer: string[] = []) => {
   const { derived } = derive(job)
-  return stationStatuses({ job, derived, newer, clock: null, say, checks: checksFor(job, derived) })
+  return stationStatuses({
+    job,
+    derived,
+    newer,
+    known: NOTHING_KNOWN,
+    clock: null,
+    say,
+    checks: checksFor(job, derived),
+  })
 }
 const states = (job: Job, newer: string[] = []) =>
   Object.fromEntries(Object.entries(statuses(job, newer)).map(([station, { state }]) => [station, state]))
@@ -65,7 +74,15 @@ describe('the traveller', () => {
   test('in inches it says the same in inches', () => {
     const { job, derived } = tray
     const inches = sayIn({ length: 'in', fractions: false, speed: 'in/min' })
-    const said = stationStatuses({ job, derived, newer: [], clock: null, say: inches, checks: [] })
+    const said = stationStatuses({
+      job,
+      derived,
+      newer: [],
+      known: NOTHING_KNOWN,
+      clock: null,
+      say: inches,
+      checks: [],
+    })
     expect(said.measure.line).toBe('0.120 ± 0.001, 7 readings')
     expect(said.tune.line).toBe('28.3 in/min, 65 %')
   })
@@ -94,6 +111,7 @@ describe('the traveller', () => {
         job: tray.job,
         derived: { ...derived, use: { ...derived.use!, ...use } },
         newer: [],
+        known: NOTHING_KNOWN,
         clock: null,
         say,
         checks: [],
@@ -111,11 +129,11 @@ describe('the traveller', () => {
     expect(isReady(changed)).toBe(false)
   })
   test('a file is stale once the plan differs from it; newer bench figures make Measure stale', () => {
-    const written = withCut({ written: { signature: tray.derived.plan!.signature, date: '' } })
+    const written = withCut({ written: { signature: tray.derived.plan!.signature, date: '', mark: '' } })
     expect(states(written).cut).toBe('ready')
     const changed: Partial<Job['cut']>[] = [
       { compensation: 'software' },
-      { labels: false },
+      { labels: 'none' },
       { off: ['score'] },
     ]
     for (const part of changed)
@@ -137,6 +155,7 @@ describe('preflight', () => {
       'complete',
       'closed',
       'double',
+      'fit',
       'compensation',
       'thickness',
       'settings',
@@ -197,7 +216,7 @@ describe('preflight', () => {
     const { job } = deriveAll({ ...demo('logger-case'), cut: { ...demo('logger-case').cut, face: 'inside' } })
     const pocket = { id: 'p', machineId: job.measure.machine!.id, watts: job.measure.machine!.watts, on: '' }
     const withPocket = (depth: number) => {
-      const stock = { ...job.measure.stock!, pockets: [{ ...pocket, ...job.tune.pocket, depth }] }
+      const stock = { ...job.measure.stock!, pockets: [{ ...pocket, ...job.tune.pocket!, depth }] }
       for (const each of stock.pockets) delete (each as { air?: boolean }).air
       return check({ ...job, measure: { ...job.measure, stock } }, 'pocket')
     }
@@ -254,8 +273,8 @@ describe('what files and screens state', () => {
   })
   test('stock, thickness, kerf, setting, revision and unit', () =>
     expect(madeForStatement(job, derived.box, derived.plan!.choice.setting, say)).toBe(
-      'Unit millimetres. Stock Birch ply 3, thickness 3.04 mm, kerf 0.160 mm, setting 12 mm/s, 65 ' +
-        '%, 1 pass, for revision 2.',
+      'Unit millimetres. Stock Birch ply 3, thickness 3.04 mm, kerf 0.160 mm, interference 0.000 mm per ' +
+        'glue line, setting 12 mm/s, 65 %, 1 pass, for revision 2.',
     ))
   test('the glossary has a meaning for every word', () => {
     for (const { word, meaning } of Object.values(GLOSSARY))

@@ -77,19 +77,28 @@ export const nestedStatement = (paths: CutPath[]): string =>
     ? 'Parts lie in the openings of others: cut group after group, in the order of the file.'
     : ''
 
-/** What a file says of what it was made for: stock, thickness, kerf, settings, revision, and its unit. */
+/** What nobody said, before anything else: the figures of a file are guesses then. */
+export function unsaidStatement({ machine, stock }: Job['measure']): string {
+  const unsaid = [machine ? '' : 'no machine', stock ? '' : 'no stock'].filter(Boolean).join(' and ')
+  return unsaid === '' ? '' : `Made with ${unsaid} chosen: what is assumed below is a guess.`
+}
+
+/** What a file was made for: unit, stock, thickness, kerf, fit, setting and revision. */
 export function madeForStatement(
-  { measure, log }: Pick<Job, 'measure' | 'log'>,
+  { measure, log, interference }: Pick<Job, 'measure' | 'log' | 'interference'>,
   { thickness, kerf }: Pick<DerivedBox, 'thickness' | 'kerf'>,
   setting: Setting,
   say: Say,
 ): string {
+  const { stock } = measure
+  const label = stock ? ' from the label' : ' assumed'
+  const figures = [
+    `thickness ${say.length(thickness.mean)}${thickness.measured ? '' : label}`,
+    `kerf ${say.fine(kerf.width)}${kerf.measured ? '' : ' assumed'}`,
+    `interference ${say.fine(interference)} per glue line`,
+    `setting ${settingWords(setting, say)}`,
+  ]
   const revision = (log.at(-1)?.number ?? 0) + 1
-  const stock = measure.stock?.name ?? 'no stock chosen'
-  return (
-    `Unit millimetres. Stock ${stock}, thickness ` +
-    (`${say.length(thickness.mean)}${thickness.measured ? '' : ' from the label'}, kerf ` +
-      (`${say.fine(kerf.width)}${kerf.measured ? '' : ' assumed'}, setting ` +
-        `${settingWords(setting, say)}, for revision ${revision}.`))
-  )
+  const named = stock ? `Stock ${stock.name}` : 'No stock chosen'
+  return `Unit millimetres. ${named}, ${figures.join(', ')}, for revision ${revision}.`
 }

@@ -4,10 +4,13 @@ import { fitCautions } from '../fit'
 import type { Job } from '../job'
 import { counted, percent, short, type Say } from '../length'
 import { isForbidden, unplacedSentence, violationSentence, type SheetUse } from '../nest'
-import { mayExport, type Check, type Clock } from '../plan'
+import { mayExport, type Check, type Clock, type Format } from '../plan'
 import { thicknessLine, unevenLine } from '../stock'
 import { choiceReason } from '../tune'
-import { kerfOfOtherSetting, preflight } from './preflight'
+import { NOTHING_KNOWN, type Known } from './looked'
+import { kerfOfOtherSetting } from './measure-checks'
+import { preflight } from './preflight'
+import { openQuestions } from './questions'
 import { timeWords } from './time'
 import { proofLine } from './warnings'
 
@@ -41,22 +44,30 @@ export interface Told {
   checks: Check[]
   /** What the bench knows better than the job's copies, by name. */
   newer: string[]
+  known: Known
   /** What the machine's clock says of its times; null while nobody clocked it. */
   clock: Clock | null
   say: Say
 }
 
-/** The checks of a job as it was derived; none without a plan. */
+/**
+ * The checks of a job as it was derived; none without a plan.
+ * @param more what is about to be written, where it is not what the job says, and what the bench knows
+ */
 export const checksOf = (
   job: Job,
-  { box, things, plan }: Omit<Derived, 'fit' | 'use'>,
+  { box, things, plan, fit }: Omit<Derived, 'use'>,
   parts: Part[],
   say: Say,
-): Check[] => (plan ? preflight({ job, box, things, parts, plan }, say) : [])
+  { formats = job.cut.formats, known = NOTHING_KNOWN }: { formats?: readonly Format[]; known?: Known } = {},
+): Check[] => (plan ? preflight({ job, box, things, parts, plan, fit, formats, known }, say) : [])
 
-function measureStatus({ job: { measure }, derived: { box, plan }, newer, say }: Told): StationStatus {
+function measureStatus({ job, derived: { box, plan }, newer, known, say }: Told): StationStatus {
+  const { measure } = job
   const { thickness, kerf } = box
   const line = thicknessLine(thickness, say)
+  const [question] = openQuestions(job, known, say)
+  if (question) return { state: 'stop', line: 'a figure is in doubt', why: question.says }
   if (newer.length > 0) {
     return { state: 'stale', line, why: `The bench has newer figures for ${newer.join(' and ')}.` }
   }

@@ -32,6 +32,15 @@ export function faultSentence({ kind, panels }: Pick<Fault, 'kind' | 'panels'>, 
   }
 }
 
+/** Engravings that leave their panel, by their number in Shape. */
+export function overEdgeSentence(engravings: number[], names: string): string {
+  const which = engravings.length === 1 ? 'Engraving' : 'Engravings'
+  return (
+    `${which} ${and(engravings.map((each) => String(each + 1)))} on the ${names} would burn beyond its ` +
+    'edge. Move it, make it smaller, or say in Shape that it may run over.'
+  )
+}
+
 /** A warning as one sentence that says what would mend it. */
 export function warningSentence(
   warning: Warning,
@@ -62,8 +71,9 @@ export function warningSentence(
         'sanding or pressing.'
       )
     case 'opening':
+      if (warning.reaches === 'over its panel') return overEdgeSentence(warning.engravings, names)
       if (warning.reaches === 'what is cut away')
-        return `What is engraved on the ${names} reaches over its edge or into an opening. Move it.`
+        return `What is engraved on the ${names} reaches into an opening. Move it.`
       if (warning.reaches === 'another panel')
         return `What is engraved on the ${names} is hidden where another panel stands on it. Move it.`
       if (warning.reaches === 'nothing')

@@ -9,6 +9,7 @@ export {
   type TestResult,
 } from './test-record'
 export { cutEnergy } from './energy'
+export { firstMark, type Mark } from './marks'
 export { MOST_OWN, ownOperationSchema, type OwnOperation } from './own'
 export { depthOf, POCKET_INTERVAL, pocketModel, speedForDepth } from './pocket'
 export { chooseSetting, guess, startingPoint, usualEnergy, type Choice } from './choose'

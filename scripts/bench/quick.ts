@@ -90,7 +90,14 @@ const drawn = (page: Page, browser: Browser, url: string, selector: string): Pro
 /** A job in whose log something was written so many times. */
 function logged(count: number): Job {
   const job = demo('specimen-tray')
-  const like = { reason: 'As before', minutes: 12, verdict: 'snug' as const, note: '', unbooked: null }
+  const like = {
+    reason: 'As before',
+    minutes: 12,
+    verdict: 'snug' as const,
+    note: '',
+    unbooked: null,
+    mark: null,
+  }
   const rest = { cut: null, planned: null, figures: [{ label: 'Kerf', value: '0.160 mm' }] }
   const log = Array.from({ length: count }, (_, i) => ({
     id: `r${i}`,

@@ -1,7 +1,8 @@
 import { mkdirSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { parseArgs } from 'node:util'
-import { exportAll, FORMATS, PAPER_NAMES, type Format, type Paper } from '../../core/files'
+import { exportAll, PAPER_NAMES, type Paper } from '../../core/files'
+import { FORMATS, type Format } from '../../core/plan'
 import { readJobFile } from './read-job-file'
 import { refuse } from './refuse'
 

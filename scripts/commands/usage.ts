@@ -1,4 +1,4 @@
-import { FORMATS } from '../../core/files/formats'
+import { FORMATS } from '../../core/plan/formats'
 
 const CALL = 'npm run --silent uplands --'
 

@@ -25,7 +25,14 @@ const props = withDefaults(
   }>(),
   { kind: 'length', unit: '', step: 1, digits: 4, doubt: undefined, problem: '', term: '' },
 )
-const emit = defineEmits<{ 'update:modelValue': [value: number]; clear: []; focus: []; blur: [] }>()
+const emit = defineEmits<{
+  'update:modelValue': [value: number]
+  clear: []
+  focus: []
+  blur: []
+  /** Asked about, and right all the same. */
+  sure: [value: number]
+}>()
 
 const id = useId()
 const say = useSay()
@@ -105,6 +112,10 @@ function read(typed: string): void {
   else give(value)
 }
 
+function keep(): void {
+  kept.value = props.modelValue
+  if (props.modelValue !== null) emit('sure', props.modelValue)
+}
 function useSuggestion(value: number): void {
   if (give(value)) text.value = shown(value)
 }
@@ -150,13 +161,7 @@ const ring = computed(() =>
       <span v-if="unitShown" class="num shrink-0 text-[12px] text-quiet">{{ unitShown }}</span>
     </div>
     <p v-if="trouble" :id="`${id}-says`" class="mt-0.5 text-[13px] text-rowan" role="alert">{{ trouble }}</p>
-    <DoubtNote
-      v-else-if="doubtful"
-      :id="`${id}-says`"
-      :doubt="doubtful"
-      @use="useSuggestion"
-      @keep="kept = modelValue"
-    />
+    <DoubtNote v-else-if="doubtful" :id="`${id}-says`" :doubt="doubtful" @use="useSuggestion" @keep="keep" />
     <p v-else-if="other" :id="`${id}-other`" data-other-unit class="num mt-0.5 text-[12px] text-quiet">
       {{ other }}
     </p>

@@ -23,7 +23,7 @@ import { useSay } from './say'
 import WorkedFigure from './WorkedFigure.vue'
 
 const props = defineProps<{ stock: Stock }>()
-const emit = defineEmits<{ change: [readings: Reading[]] }>()
+const emit = defineEmits<{ change: [readings: Reading[]]; sure: [value: number] }>()
 
 const say = useSay()
 const thickness = computed(() => thicknessOf(props.stock))
@@ -34,14 +34,19 @@ const spot = ref('')
 const error = ref('')
 const doubt = ref<(Doubt & { value: number }) | null>(null)
 
-function keep(value: number): void {
+function keepAsked(value: number): void {
+  if (keep(value)) emit('sure', Number(value.toFixed(4)))
+}
+/** @returns whether it was taken */
+function keep(value: number): boolean {
   const reading = { value: Number(value.toFixed(4)), spot: spot.value.trim(), on: new Date().toISOString() }
   doubt.value = null
   const refusal = tryTo(() => emit('change', [...props.stock.readings, reading]))
   error.value = refusal ?? ''
-  if (refusal) return
+  if (refusal) return false
   typed.value = ''
   spot.value = ''
+  return true
 }
 
 /** A reading that is probably a slip waits until it is decided on. */
@@ -102,7 +107,13 @@ const without = (index: number): Reading[] => props.stock.readings.filter((_, i)
         <button type="submit" class="btn h-9.5 shrink-0">Add reading</button>
       </div>
       <p v-if="error" id="reading-says" class="mt-1 text-[13px] text-rowan" role="alert">{{ error }}</p>
-      <DoubtNote v-else-if="doubt" id="reading-says" :doubt="doubt" @use="keep" @keep="keep(doubt.value)" />
+      <DoubtNote
+        v-else-if="doubt"
+        id="reading-says"
+        :doubt="doubt"
+        @use="keep"
+        @keep="keepAsked(doubt.value)"
+      />
       <p v-else id="reading-says" class="note mt-1">
         Measure in several places; Enter adds a reading. Millimetres, inches and sums are read: 3.02 mm, 0.118
         in, 1/8 in, 6.1/2.

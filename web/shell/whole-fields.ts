@@ -39,6 +39,7 @@ export const WHOLE_FIELDS: FieldEntry[] = [
   shape('openings', 'Openings in the panels', 'cut-out window hole vent handle keyhole slot grille'),
   shape('opening-panel', 'Panel of an opening', 'face side', { behind: 'openings' }),
   shape('opening-shape', 'Shape of an opening', 'round rectangle polygon vents', { behind: 'openings' }),
+  shape('opening-point', 'Which point of an opening lies there', 'corner anchor', { behind: 'openings' }),
   shape('opening-anchor', 'What an opening is placed from', 'centre corner', { behind: 'openings' }),
   shape('opening-turn', 'Turn of an opening', 'rotate angle', { behind: 'openings' }),
   shape('opening-repeat', 'How an opening is repeated', 'grid circle round pattern', { behind: 'openings' }),
@@ -70,6 +71,10 @@ export const WHOLE_FIELDS: FieldEntry[] = [
   shape('engraving-text', 'Words of an engraving', 'text name label', { behind: 'engravings' }),
   shape('engraving-anchor', 'What an engraving is placed from', 'centre corner', { behind: 'engravings' }),
   shape('engraving-turn', 'Turn of an engraving', 'rotate angle', { behind: 'engravings' }),
+  shape('engraving-point', 'Which point of an engraving lies there', 'corner anchor', {
+    behind: 'engravings',
+  }),
+  shape('engraving-over', 'Engraving over the edge', 'bleed run over beyond', { behind: 'engravings' }),
   shape('engraving-mirrored', 'Engraving on the opposite panel', 'both sides copy', { behind: 'engravings' }),
   at('tune')('own', 'Operations of your own', 'layer colour mark custom'),
   at('build')('school', 'How to go about the building', 'order assembly halves floor first'),

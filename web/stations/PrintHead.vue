@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { markOf } from '@core/derive'
 import { counted } from '@core/length'
 import { thicknessLine } from '@core/stock'
 import { settingWords } from '@core/tune'
@@ -7,12 +8,23 @@ import { useSay } from '@web/parts/say'
 import { readable } from '@web/data/dates'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
+import { usePlanner } from '@web/stores/planner'
 
 /** What a printed page says of the job it belongs to. */
 defineProps<{ page: string }>()
 const jobs = useOpenJob()
 const derived = useDerived()
+const planner = usePlanner()
 const say = useSay()
+/** The mark of the files as they are now, and of those that were written where these are others. */
+const marked = computed((): [string, string][] => {
+  const { plan } = planner
+  if (!plan) return []
+  const mark = markOf(derived.laid, plan)
+  const { written } = jobs.job.cut
+  const isOther = written !== null && written.mark !== '' && written.mark !== mark
+  return [['Mark', isOther ? `${mark}; ${written.mark} was written before the last change` : mark]]
+})
 const facts = computed((): [string, string][] => {
   const { job } = jobs
   const { materials, sizes } = derived.box
@@ -31,6 +43,7 @@ const facts = computed((): [string, string][] => {
     ['Setting', settingWords(derived.choice.setting, say.value)],
     ['Fit', `${derived.fit.word}, interference ${say.value.fine(job.interference)}`],
     ['Cut so far', counted(job.log.length, 'time')],
+    ...marked.value,
     ['Printed', readable(new Date().toISOString(), true)],
   ]
 })

@@ -122,7 +122,7 @@ test('what no plan rests on asks for none', async () => {
   const { jobs, done } = await page()
   const count = plans().length
   jobs.edit((draft) => {
-    draft.cut.written = { signature: 's', date: '' }
+    draft.cut.written = { signature: 's', date: '', mark: '' }
   })
   await done()
   expect(plans()).toHaveLength(count)

@@ -150,7 +150,7 @@ describe('the bench', () => {
   })
   const jobWith = (record: KerfRecord | null): Job => ({
     ...emptyJob('a', 'A', ''),
-    measure: { machine, stock, kerf: record, taste: null, more: [], trials: [] },
+    measure: { machine, stock, kerf: record, taste: null, sure: [], more: [], trials: [] },
   })
 
   test('learns what it does not have from a job, and leaves alone what it has', async () => {

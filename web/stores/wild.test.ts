@@ -258,6 +258,7 @@ describe('ways that once led to a job that could not be read again', () => {
       unbooked: null,
       cut: { family: 'plywood', gap: 0, kerfSd: 0.01, kerfId: null },
       planned: null,
+      mark: null,
       figures: [],
     }))
   test.each<[string, (draft: Job) => unknown, 'kept' | 'refused']>([

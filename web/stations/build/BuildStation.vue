@@ -6,12 +6,14 @@ import { fitWorking, NO_TASTE } from '@core/fit'
 import { bentAsBuilt } from '@core/derive'
 import { partPrefix } from '@core/job'
 import { fixed } from '@core/length'
+import { labelWords } from '@core/say'
 import CautionNote from '@web/parts/CautionNote.vue'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import { useSay } from '@web/parts/say'
 import WorkedFigure from '@web/parts/WorkedFigure.vue'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
+import { usePlanner } from '@web/stores/planner'
 import ThingTabs from '../ThingTabs.vue'
 import PrintHead from '../PrintHead.vue'
 import { useStepPictures } from './step-pictures'
@@ -19,6 +21,7 @@ import { useStepPictures } from './step-pictures'
 const jobs = useOpenJob()
 const derived = useDerived()
 const say = useSay()
+const planner = usePlanner()
 const made = computed(() => derived.box.made)
 /** Panels that were cut in pieces, to be joined before the box is. */
 const seamed = computed(() => derived.box.divided.map(({ panel }) => panel.label))
@@ -47,6 +50,7 @@ const fit = computed(() =>
     say.value,
   ),
 )
+const labelled = computed(() => labelWords(jobs.job.cut, planner.plan?.loads ?? []))
 const print = (): void => window.print()
 const CAUTIONS = [
   'Dust mask while sanding, fresh air while gluing. Remove soot from joint faces first: glue ' +
@@ -114,7 +118,7 @@ const toggle = (id: string, event: Event): boolean =>
       then.
     </p>
     <p class="text-sm">
-      Dry-fit everything first, labels outward. Every wall comes in straight from its own outside: work tight
+      Dry-fit everything first. {{ labelled }} Every wall comes in straight from its own outside: work tight
       tabs in by wiggling, not by blows. Then take it apart, glue thinly where faces meet, and check both
       diagonals before the glue takes.
     </p>

@@ -1,34 +1,35 @@
 <script setup lang="ts">
 import { FileDown } from '@lucide/vue'
 import { computed, ref, watch } from 'vue'
-import type { LoadPlan } from '@core/derive'
+import { derivedOf, type CutRecord } from '@core/keep'
 import { limitsOf } from '@core/limits'
 import { cutsThrough } from '@core/machine'
 import { settingSchema } from '@core/tune'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FigureField from '@web/parts/FigureField.vue'
+import RecordPick from '../RecordPick.vue'
 import { download } from '@web/data/download'
-import { useDerived } from '@web/stores/derived'
+import { useCutRecords } from '@web/stores/cut-records'
 import { useMessages } from '@web/stores/messages'
-import { usePlanner } from '@web/stores/planner'
 
-/** Parts that did not come free are cut once more, from the same origin, before the sheet is moved. */
-const props = defineProps<{ load: LoadPlan }>()
-const derived = useDerived()
-const planner = usePlanner()
+/**
+ * Parts that did not come free are cut once more, from the same origin, before the sheet is moved: from what
+ * was written, whatever became of the job since.
+ */
+const records = useCutRecords()
+const record = ref<CutRecord | null>(null)
+const chosenLoad = ref(0)
+const loads = computed(() => (record.value?.loads ?? []).filter(({ face }) => face !== 'first'))
+const load = computed(() => loads.value[Math.min(chosenLoad.value, loads.value.length - 1)])
 const parts = computed(() => {
-  const here = new Set(
-    props.load.paths.filter(({ operation }) => cutsThrough(operation)).map(({ part }) => part),
-  )
-  return derived.parts.filter(({ id }) => here.has(id))
+  const cuts = (load.value?.paths ?? []).filter(({ operation }) => cutsThrough(operation))
+  const here = new Set(cuts.map(({ part }) => part))
+  return (record.value?.parts ?? []).filter(({ id }) => here.has(id))
 })
 const chosen = ref<string[]>([])
-watch(
-  () => props.load,
-  () => {
-    chosen.value = chosen.value.filter((id) => parts.value.some((part) => part.id === id))
-  },
-)
+watch(load, () => {
+  chosen.value = chosen.value.filter((id) => parts.value.some((part) => part.id === id))
+})
 const passes = ref(1)
 const format = ref<'svg' | 'dxf' | 'gcode'>('svg')
 const FORMATS = [
@@ -37,11 +38,13 @@ const FORMATS = [
   { value: 'gcode' as const, label: 'G-code' },
 ]
 async function write(): Promise<void> {
-  const { plan } = planner
-  if (!plan || chosen.value.length === 0) return
+  const from = record.value
+  if (!from || chosen.value.length === 0) return
   const { writeAgain } = await import('@core/files') // fetched when something is first written
-  const again = { load: props.load, parts: chosen.value, passes: passes.value }
-  const file = writeAgain(derived.laid, derived.all, plan, again, format.value)
+  const { derived } = derivedOf(from)
+  const at = from.loads.indexOf(load.value)
+  const again = { load: derived.plan!.loads[at], parts: chosen.value, passes: passes.value, mark: from.mark }
+  const file = writeAgain(from.laid, derived, derived.plan!, again, format.value)
   await download([file], file.name)
   useMessages().say('said', `${file.name} written.`)
 }
@@ -51,11 +54,26 @@ async function write(): Promise<void> {
   <section class="card" aria-label="An extra pass" data-field="again">
     <details>
       <summary class="min-h-6 cursor-pointer font-semibold">An extra pass over some parts</summary>
-      <div class="mt-2 grid gap-2">
+      <p v-if="!records.latest" class="note mt-2">
+        Write the cut files first: an extra pass goes over what was written.
+      </p>
+      <div v-else class="mt-2 grid gap-2">
         <p class="note">
           For what did not come free: a knot, a line of glue. From the same origin, as long as nothing was
           moved: a pass after moving is a second kerf.
         </p>
+        <RecordPick v-model="record" label="Which cut lies there" />
+        <p v-if="record && records.isChanged(record)" class="text-[13px] text-gorse">
+          The job has changed since. This goes over the lines as they were written.
+        </p>
+        <label v-if="loads.length > 1" class="text-[13px] font-medium">
+          Which sheet
+          <select v-model="chosenLoad" class="input" data-testid="again-load">
+            <option v-for="(each, i) in loads" :key="i" :value="i">
+              sheet {{ each.sheet + 1 }}{{ each.of > 1 ? `, load ${each.load + 1}` : '' }}
+            </option>
+          </select>
+        </label>
         <fieldset class="grid max-h-44 gap-1 overflow-y-auto" tabindex="0">
           <legend class="text-[13px] font-medium">Parts that stayed in</legend>
           <label v-for="part in parts" :key="part.id" class="flex min-h-6 items-center gap-1.5 text-sm">
@@ -72,7 +90,7 @@ async function write(): Promise<void> {
           :limits="limitsOf(settingSchema.shape.passes)"
         />
         <ChoiceRow v-model="format" class="whitespace-nowrap" label="As" hide-label :options="FORMATS" />
-        <button type="button" class="btn" :disabled="chosen.length === 0 || !derived.ready" @click="write">
+        <button type="button" class="btn" :disabled="chosen.length === 0" @click="write">
           <FileDown :size="15" aria-hidden="true" />
           Write the extra pass
         </button>

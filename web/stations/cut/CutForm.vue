@@ -2,8 +2,9 @@
 import { FileDown, Printer } from '@lucide/vue'
 import { computed, ref } from 'vue'
 import type { CutPlan, LoadPlan } from '@core/derive'
-import type { Format, Paper } from '@core/files'
-import { fileStem } from '@core/keep'
+import type { Paper } from '@core/files'
+import { FORMATS, type Format } from '@core/plan'
+import { fileStem, recordOf } from '@core/keep'
 import type { Job } from '@core/job'
 import { short } from '@core/length'
 import { OPERATION_NAMES, OPERATIONS, OUR_COLOURS, type Operation } from '@core/machine'
@@ -13,6 +14,7 @@ import { useSay } from '@web/parts/say'
 import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
 import { download } from '@web/data/download'
 import { useBench } from '@web/stores/bench'
+import { useCutRecords } from '@web/stores/cut-records'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import BridgeFields from './BridgeFields.vue'
@@ -26,10 +28,10 @@ const jobs = useOpenJob()
 const bench = useBench()
 const derived = useDerived()
 const planner = usePlanner()
+const records = useCutRecords()
 const say = useSay()
 const cut = computed(() => jobs.job.cut)
 const colours = computed(() => jobs.job.measure.machine?.colours ?? OUR_COLOURS)
-const chosen = ref<Record<Format, boolean>>({ svg: true, dxf: false, gcode: false, pdf: false, json: false })
 const paper = ref<Paper>('A4')
 const PAPERS: Record<Paper, string> = { A4: 'A4', A3: 'A3', letter: 'US letter' }
 const LABELS: Record<Format, string> = {
@@ -90,6 +92,11 @@ const toggle = (operation: Operation, on: boolean): boolean => {
   return change({ off: on ? others : [...others, operation] })
 }
 
+const toggleFormat = (format: Format): boolean =>
+  change({
+    formats: FORMATS.filter((each) => cut.value.formats.includes(each) !== (each === format)),
+  })
+
 /** Pockets are only spoken of where there are any. */
 const operations = computed(() =>
   OPERATIONS.filter(
@@ -97,6 +104,11 @@ const operations = computed(() =>
       (operation !== 'pocket' || derived.hasPockets) && (operation !== 'engrave' || derived.hasEngraving),
   ),
 )
+const LABELLED = [
+  { value: 'hidden' as const, label: 'inside the box' },
+  { value: 'up' as const, label: 'on the face up' },
+  { value: 'none' as const, label: 'not' },
+]
 const FACES = [
   { value: 'outside' as const, label: 'outside up' },
   { value: 'inside' as const, label: 'inside up' },
@@ -111,14 +123,17 @@ async function write(): Promise<void> {
   const { job } = jobs
   const { plan } = planner
   if (!plan || !derived.ready) return
-  const formats = (Object.keys(LABELS) as Format[]).filter((format) => chosen.value[format])
+  const { formats } = job.cut
   const { writeFiles, writePapers } = await import('@core/files') // fetched when something is first written
-  const papers = chosen.value.pdf ? await writePapers(job, derived.all, plan, paper.value) : []
+  const papers = formats.includes('pdf') ? await writePapers(job, derived.all, plan, paper.value) : []
   const files = [...writeFiles(job, derived.all, plan, formats), ...papers]
-  await download(files, `${fileStem(job.name)}-cut.zip`)
-  change({ written: { signature: plan.signature, date: new Date().toISOString() } })
+  const record = recordOf(derived.laid, plan, derived.parts, new Date().toISOString())
+  const { mark, date, signature } = record
+  await download(files, `${fileStem(job.name)}-${mark}-cut.zip`)
+  change({ written: { signature, date, mark } })
+  await records.keep(record)
   const what = files.length === 1 ? files[0].name : `${files.length} files in one zip`
-  useMessages().say('said', `${what} written.`)
+  useMessages().say('said', `${what} written. Their mark is ${mark}.`)
 }
 function settingOf(operation: Operation): string {
   const setting = props.settings?.[operation]
@@ -167,15 +182,16 @@ function settingOf(operation: Operation): string {
         </li>
       </ol>
     </fieldset>
-    <ToggleSwitch
+    <ChoiceRow
       data-field="labels"
       label="Label the panels"
       :model-value="cut.labels"
+      :options="LABELLED"
       @update:model-value="change({ labels: $event })"
     />
     <ChoiceRow
       data-field="face"
-      label="Face that lies up, with labels and pockets"
+      label="Face that lies up"
       :model-value="cut.face"
       :options="FACES"
       @update:model-value="change({ face: $event })"
@@ -211,11 +227,16 @@ function settingOf(operation: Operation): string {
       <legend class="text-[13px] font-medium">Files, in millimetres</legend>
       <div class="flex flex-wrap gap-3 text-sm">
         <label v-for="(label, format) in LABELS" :key="format" class="flex min-h-6 items-center gap-1.5">
-          <input v-model="chosen[format]" type="checkbox" class="accent-heather" />
+          <input
+            type="checkbox"
+            class="accent-heather"
+            :checked="cut.formats.includes(format)"
+            @change="toggleFormat(format)"
+          />
           {{ label }}
         </label>
       </div>
-      <label v-if="chosen.pdf" class="mt-1 flex items-center gap-2 text-sm">
+      <label v-if="cut.formats.includes('pdf')" class="mt-1 flex items-center gap-2 text-sm">
         Paper
         <select v-model="paper" class="input w-28!" data-field="paper">
           <option v-for="(label, name) in PAPERS" :key="name" :value="name">{{ label }}</option>
@@ -223,11 +244,11 @@ function settingOf(operation: Operation): string {
         <span class="note">printed at actual size</span>
       </label>
     </fieldset>
-    <FileFields :programs="chosen.gcode" />
+    <FileFields :programs="cut.formats.includes('gcode')" />
     <button
       type="button"
       class="btn btn-main py-2"
-      :disabled="!derived.ready || !Object.values(chosen).includes(true)"
+      :disabled="!derived.ready || cut.formats.length === 0"
       @click="write"
     >
       <FileDown :size="17" aria-hidden="true" />

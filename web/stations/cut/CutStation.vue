@@ -96,7 +96,7 @@ const cautions = computed(() => [
     >
       <CheckList />
       <CautionNote title="At the laser" :cautions="cautions" />
-      <AgainCard v-if="shown && shown.face !== 'first'" :load="shown" />
+      <AgainCard />
       <LaserCard v-if="shown" :load="shown" />
       <RehearsalCard />
       <ReadBackCard v-if="shown" :load="shown" @found="differences = $event" />

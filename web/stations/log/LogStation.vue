@@ -1,16 +1,17 @@
 <script setup lang="ts">
 import { Plus } from '@lucide/vue'
 import { computed, ref } from 'vue'
-import { lyingSignature } from '@core/derive'
-import { plannedOf } from '@core/plan'
-import type { Revision } from '@core/job'
-import { IN_METRIC } from '@core/length'
-import { cutFigures, timeWords } from '@core/say'
+import { lyingSignature, type Part } from '@core/derive'
+import type { Job, Revision } from '@core/job'
+import { derivedOf, type CutRecord } from '@core/keep'
+import { revisionOf, timeWords } from '@core/say'
 import LongList from '@web/parts/LongList.vue'
 import { tryTo } from '@web/refusals'
+import { useCutRecords } from '@web/stores/cut-records'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { usePlanner } from '@web/stores/planner'
+import RecordPick from '../RecordPick.vue'
 import BatchCard from './BatchCard.vue'
 import BendLog from './BendLog.vue'
 import RestCard from './RestCard.vue'
@@ -19,6 +20,7 @@ import RevisionCard from './RevisionCard.vue'
 const jobs = useOpenJob()
 const derived = useDerived()
 const planner = usePlanner()
+const records = useCutRecords()
 const error = ref('')
 const newestFirst = computed(() => [...jobs.job.log].reverse())
 /** The last cut, while nobody said what became of its sheets. */
@@ -26,8 +28,15 @@ const unbooked = computed(() => {
   const last = jobs.job.log.at(-1)
   return last?.unbooked && planner.plan ? last : null
 })
-/** What it left over is only known while its parts lie as they did. */
-const isAsCut = computed(() => unbooked.value?.unbooked === lyingSignature(derived.laid))
+/** Where its parts lay: as the record of its files says, or as they still lie. */
+const asCut = computed((): { laid: Job; parts: Part[] } | null => {
+  if (!unbooked.value) return null
+  const { mark } = unbooked.value
+  const own = mark === null ? undefined : records.records.find((each) => each.mark === mark)
+  if (own) return { laid: own.laid, parts: derivedOf(own).parts }
+  const isSame = unbooked.value.unbooked === lyingSignature(derived.laid)
+  return isSame ? { laid: derived.laid, parts: derived.parts } : null
+})
 const predicted = computed(() => {
   const { plan } = planner
   return `${plan ? timeWords(plan.total, derived.clock) : 'no time'}, ${derived.fit.word}.`
@@ -35,37 +44,20 @@ const predicted = computed(() => {
 const before = (number: number): Revision | null =>
   jobs.job.log.filter((revision) => revision.number < number).at(-1) ?? null
 
-/** What the plan says of the time, to be held against the clock; nothing without a machine. */
-function plannedNow(): Revision['planned'] {
-  const { machine } = jobs.job.measure
-  const { plan } = planner
-  if (!machine || !plan) return null
-  return { machineId: machine.id, ...plannedOf(plan.total) }
-}
+/** Which of the written files was cut; null where it was none of them. */
+const record = ref<CutRecord | null>(null)
 
-/** A revision keeps the figures that the job has now, in words: later changes do not reach it. */
+/** A revision keeps the figures that it was cut with: later changes do not reach it. */
 function add(): void {
-  const { log, measure } = jobs.job
-  const { kerf } = derived.box
-  const number = (log.at(-1)?.number ?? 0) + 1
-  const revision: Revision = {
+  const about = {
     id: crypto.randomUUID(),
-    number,
+    number: (jobs.job.log.at(-1)?.number ?? 0) + 1,
     date: new Date().toISOString(),
-    reason: number === 1 ? 'First cut' : '',
-    minutes: null,
-    verdict: null,
-    note: '',
-    unbooked: lyingSignature(derived.laid),
-    cut: {
-      family: measure.stock?.family ?? 'other',
-      gap: derived.fit.gap,
-      kerfSd: kerf.sd,
-      kerfId: kerf.id,
-    },
-    planned: plannedNow(),
-    figures: cutFigures(jobs.job, derived.all, IN_METRIC),
+    mark: record.value?.mark ?? null,
   }
+  const revision = record.value
+    ? revisionOf(record.value.laid, derivedOf(record.value).derived, about)
+    : revisionOf(derived.laid, derived.all, about)
   error.value = tryTo(() => jobs.edit((draft) => void draft.log.push(revision))) ?? ''
 }
 </script>
@@ -77,14 +69,18 @@ function add(): void {
         Write down each time it was cut: what was different, how long it took, how it fitted. Predicted now:
         <span class="num">{{ predicted }}</span>
       </p>
+      <RecordPick v-model="record" label="Cut from" />
       <button type="button" class="btn btn-main" data-field="cut-now" @click="add">
         <Plus :size="16" aria-hidden="true" />
         It was cut now
       </button>
+      <p v-if="record && records.isChanged(record)" class="w-full text-[13px] text-gorse">
+        The job has changed since {{ record.mark }} was written: the log keeps the figures of those files.
+      </p>
       <p v-if="error" class="w-full text-[13px] text-rowan" role="alert">{{ error }}</p>
     </div>
     <BatchCard v-if="jobs.job.batch.length > 0" :revision="jobs.job.log.at(-1) ?? null" />
-    <RestCard v-if="unbooked && isAsCut" :revision="unbooked.id" />
+    <RestCard v-if="unbooked && asCut" v-bind="asCut" :revision="unbooked.id" />
     <p v-else-if="unbooked" class="note">
       The layout changed since revision {{ unbooked.number }} was cut: take what it used off the bench by
       hand, or undo the change first.

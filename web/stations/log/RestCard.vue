@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { asOffcut, restsOf, stockAfter, type Rest } from '@core/derive'
+import { asOffcut, restsOf, stockAfter, type Part, type Rest } from '@core/derive'
+import type { Job } from '@core/job'
 import { counted } from '@core/length'
 import { piecesWords, type Remnant } from '@core/nest'
 import { offcutSchema, stockTitle, type Stock } from '@core/stock'
@@ -8,16 +9,14 @@ import TextEntry from '@web/parts/TextEntry.vue'
 import { useSay } from '@web/parts/say'
 import { tryTo } from '@web/refusals'
 import { useBench } from '@web/stores/bench'
-import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { useMessages } from '@web/stores/messages'
 import RestPicture from './RestPicture.vue'
 
 /** What the last cut used and left over, booked on the bench. */
-const props = defineProps<{ revision: string }>()
+const props = defineProps<{ revision: string; laid: Job; parts: Part[] }>()
 const jobs = useOpenJob()
 const bench = useBench()
-const derived = useDerived()
 const say = useSay()
 const error = ref('')
 
@@ -27,7 +26,7 @@ interface Choice {
   kept: Remnant | null
   name: string
 }
-const rests = computed(() => restsOf(derived.laid, derived.parts))
+const rests = computed(() => restsOf(props.laid, props.parts))
 const choices = ref<Choice[]>([])
 watch(
   rests,

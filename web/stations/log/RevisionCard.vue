@@ -71,7 +71,9 @@ const options = VERDICTS.map((verdict) => ({ value: verdict as string, label: ve
     <div class="flex items-center justify-between">
       <h2>
         Revision {{ revision.number }}
-        <span class="num text-[13px] font-normal text-quiet">{{ readable(revision.date, true) }}</span>
+        <span class="num text-[13px] font-normal text-quiet">
+          {{ readable(revision.date, true) }}{{ revision.mark ? `, files ${revision.mark}` : '' }}
+        </span>
       </h2>
       <button
         type="button"

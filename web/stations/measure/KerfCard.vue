@@ -25,6 +25,7 @@ import { useBench } from '@web/stores/bench'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { useKerfEdits } from './kerf-edits'
+import { useSure } from './sure'
 
 const jobs = useOpenJob()
 const bench = useBench()
@@ -47,15 +48,12 @@ const limits = computed(() => {
   return { min, max: max / factor.value, whole }
 })
 const doubtLimits = limitsOf(kerfRecordSchema.shape.doubt.unwrap())
-/** What this machine takes from other stocks: half or double of it is a slip. */
-const elsewhere = computed(() => {
-  const { machine, stock } = jobs.job.measure
-  return bench.kerfs
-    .filter(({ machineId, stockId }) => machineId === machine?.id && stockId !== stock?.id)
-    .map(({ width }) => width)
-})
 const doubtOf = (value: number): Doubt | null =>
-  (per.value === 'full' ? doubtKerf : doubtPerSide)(value, elsewhere.value, say.value)
+  (per.value === 'full' ? doubtKerf : doubtPerSide)(value, derived.known.kerfs, say.value)
+/** Said to be right: it is not asked about again, here or in Cut. */
+const sure = useSure()
+const isSure = computed(() => kerf.value !== null && sure.isSure('kerf', stockId.value, kerf.value.width))
+const stockId = computed(() => jobs.job.measure.stock?.id ?? '')
 
 const since = computed(() => (kerf.value ? eventsSince(kerf.value, bench.events) : []))
 const otherSetting = computed(() => kerfOfOtherSetting(jobs.job, derived.choice, say.value))
@@ -100,7 +98,8 @@ function carry({ record, from }: NonNullable<typeof guess.value>): void {
           :limits="limits"
           :step="0.01"
           :digits="4"
-          :doubt="doubtOf"
+          :doubt="isSure ? undefined : doubtOf"
+          @sure="sure.say('kerf', stockId, $event * factor)"
           @update:model-value="kerfs.type({ width: $event * factor }, 'kerf')"
         />
         <FigureField

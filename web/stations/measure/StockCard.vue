@@ -9,12 +9,15 @@ import { useBench } from '@web/stores/bench'
 import { useOpenJob } from '@web/stores/job'
 import { useMaterialEdits } from '@web/stores/material-edits'
 import { useStockEdits } from '@web/stores/stock-edits'
+import OpenQuestions from './OpenQuestions.vue'
+import { useSure } from './sure'
 
 const newId = (): string => crypto.randomUUID()
 const jobs = useOpenJob()
 const bench = useBench()
 const edits = useStockEdits()
 const materials = useMaterialEdits()
+const sure = useSure()
 const root = ref<HTMLElement>()
 const stock = computed(() => jobs.job.measure.stock)
 const titled = computed(() => bench.stocks.map((record) => ({ ...record, name: stockTitle(record) })))
@@ -73,7 +76,12 @@ function add(record: Stock): void {
       </li>
     </ul>
     <template v-if="stock">
-      <ReadingsEditor :stock="stock" @change="edits.change({ readings: $event }, '')" />
+      <OpenQuestions />
+      <ReadingsEditor
+        :stock="stock"
+        @change="edits.change({ readings: $event }, '')"
+        @sure="sure.say('thickness', stock.id, $event)"
+      />
       <StockFields :stock="stock" @change="edits.change" />
     </template>
     <p v-else class="note">

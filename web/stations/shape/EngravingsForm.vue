@@ -82,6 +82,8 @@ function add(like?: Engraving): void {
     how: { kind: 'engrave' },
     from: '',
     anchor: 'centre',
+    point: 'same',
+    over: false,
     right: 0,
     up: 0,
     turn: 0,
@@ -245,6 +247,12 @@ const BRACES = 'In braces, {job} becomes its name when it is cut, and {revision}
         </template>
         <PlaceFields :place="engraving" name="engraving" :features="features" @set="set" />
       </div>
+      <ToggleSwitch
+        data-field="engraving-over"
+        label="May run over the edge of its panel"
+        :model-value="engraving.over"
+        @update:model-value="set({ over: $event })"
+      />
       <ToggleSwitch
         data-field="engraving-mirrored"
         label="On the opposite panel as well, at the mirrored place"

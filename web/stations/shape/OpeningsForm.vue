@@ -85,6 +85,7 @@ function add(like?: Opening): void {
     panel: 'front',
     shape: FIRST.round,
     anchor: 'centre',
+    point: 'same',
     right: 0,
     up: 0,
     turn: 0,

@@ -1,5 +1,5 @@
 <script setup lang="ts" generic="T extends Place & { from: string }">
-import { ANCHORS, placeFields, type Place } from '@core/art'
+import { ANCHORS, placeFields, POINTS, type Place } from '@core/art'
 import { limitsOf } from '@core/limits'
 import FigureField from '@web/parts/FigureField.vue'
 
@@ -25,13 +25,26 @@ const valueOf = ({ target }: Event): string => (target as HTMLSelectElement).val
       <option v-for="anchor in ANCHORS" :key="anchor">{{ anchor }}</option>
     </select>
   </label>
+  <label class="text-[13px] font-medium">
+    lies its own
+    <select
+      class="input"
+      :data-field="`${name}-point`"
+      :value="place.point"
+      @change="emit('set', { point: valueOf($event) as Place['point'] }, '')"
+    >
+      <option v-for="point in POINTS" :key="point" :value="point">
+        {{ point === 'same' ? `same point (${place.anchor})` : point }}
+      </option>
+    </select>
+  </label>
   <label v-if="features.length > 0" class="text-[13px] font-medium">
     Of the
     <select
       class="input"
       :data-field="`${name}-from`"
       :value="features.some(({ id }) => id === place.from) ? place.from : ''"
-      @change="emit('set', { from: valueOf($event), right: 0, up: 0 }, '')"
+      @change="emit('set', { from: valueOf($event), point: 'centre', right: 0, up: 0 }, '')"
     >
       <option value="">panel</option>
       <option v-for="feature in features" :key="feature.id" :value="feature.id">{{ feature.name }}</option>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { markSettings } from '@core/derive'
 import { ArrowUp, Plus, Trash2 } from '@lucide/vue'
 import { computed, ref } from 'vue'
 import { MOST_OWN, type OwnOperation } from '@core/tune'
@@ -34,7 +35,7 @@ function add(): void {
   const name = ['mark', ...Array.from({ length: MOST_OWN + 1 }, (_, i) => `mark ${i + 2}`)].find(
     (each) => !names.includes(each),
   )!
-  const setting = { ...jobs.job.tune.score }
+  const setting = markSettings(jobs.job).score
   put([...own.value, { id: crypto.randomUUID(), name, colour: '#b07d1a', how: 'follow', setting }])
 }
 const earlier = (i: number): boolean =>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { FileDown, Trash2 } from '@lucide/vue'
 import { computed, ref } from 'vue'
-import { makePocketPiece } from '@core/derive'
+import { makePocketPiece, markSettings } from '@core/derive'
 import { fileStem } from '@core/keep'
 import { limitsOf } from '@core/limits'
 import { ASSUMED_MACHINE } from '@core/machine'
@@ -21,7 +21,7 @@ const stocks = useStockEdits()
 const say = useSay()
 const tests = computed(() => jobs.job.measure.stock?.pockets ?? [])
 const machine = computed(() => jobs.job.measure.machine ?? { ...ASSUMED_MACHINE, id: '' })
-const setting = computed(() => jobs.job.tune.pocket)
+const setting = computed(() => markSettings(jobs.job).pocket)
 const model = computed(() => pocketModel(tests.value, machine.value.id))
 const predicted = computed(() => depthOf(setting.value, machine.value.watts, model.value))
 const wanted = computed(() => derived.pocketDepth)
@@ -56,7 +56,7 @@ const remove = (id: string): void =>
   stocks.change({ pockets: tests.value.filter((test) => test.id !== id) }, '')
 const take = (found: number): boolean =>
   jobs.edit((draft) => {
-    draft.tune.pocket.speed = found
+    draft.tune.pocket = { ...setting.value, speed: found }
   })
 const lineOf = (test: PocketTest): string =>
   `${say.value.length(test.depth)} deep at ${settingWords({ ...test, air: false }, say.value)}`

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { FileDown } from '@lucide/vue'
 import { computed, ref } from 'vue'
-import { offcutFor, sheetDrawing } from '@core/derive'
+import { offcutFor, sheetDrawing, markSettings } from '@core/derive'
 import type { TestSheetFormat } from '@core/files'
 import { lastDone } from '@core/kerf'
 import { limitsOf } from '@core/limits'
@@ -75,10 +75,11 @@ function settingsFor(): Setting[] {
   const { machine, stock } = jobs.job.measure
   const { tune } = jobs.job
   const { choice } = derived
-  if (kind.value === 'engrave') return engraveSettings(tune.engrave, machine!, count.value)
+  const marks = markSettings(jobs.job)
+  if (kind.value === 'engrave') return engraveSettings(marks.engrave, machine!, count.value)
   if (kind.value === 'pocket') {
     const model = pocketModel(stock!.pockets, machine!.id)
-    return pocketSettings(model, tune.pocket, machine!, derived.pocketDepth, count.value)
+    return pocketSettings(model, marks.pocket, machine!, derived.pocketDepth, count.value)
   }
   return cutSettings(
     learn(tune.tests, machine!, stock!, lastDone(machine!.id, bench.events)),

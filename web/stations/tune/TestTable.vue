@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { computed, reactive, ref } from 'vue'
-import { limitsOf } from '@core/limits'
+import { computed, reactive, ref, watch } from 'vue'
+import { limitsOf, same } from '@core/limits'
 import { settingSchema, TEST_RESULTS, type Setting, type TestRecord, type TestResult } from '@core/tune'
 import FigureField from '@web/parts/FigureField.vue'
 import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
@@ -23,15 +23,22 @@ const tests = computed(() => {
     .sort((a, b) => a.setting.passes - b.setting.passes || a.setting.speed - b.setting.speed)
 })
 
-const entry = reactive<{ setting: Setting; result: TestResult }>({
-  setting: { speed: 12, power: 65, passes: 1, air: true },
-  result: 'clean',
+/** It begins at the setting in hand, until another one is typed; what came out is for the maker to say. */
+const entry = reactive<{ setting: Setting; result: TestResult | '' }>({
+  setting: { ...derived.choice.setting },
+  result: '',
 })
+watch(
+  () => derived.choice.setting,
+  (now, before) => {
+    if (same(entry.setting, before)) entry.setting = { ...now }
+  },
+)
 const error = ref('')
 
 function add(): void {
   const { machine, stock } = jobs.job.measure
-  if (!machine || !stock) return
+  if (!machine || !stock || entry.result === '') return
   const test: TestRecord = {
     id: crypto.randomUUID(),
     machineId: machine.id,
@@ -44,6 +51,7 @@ function add(): void {
   }
   const push = (draft: typeof jobs.job): void => void draft.tune.tests.push(test)
   error.value = tryTo(() => jobs.edit(push, '', bench.putting('tests', test))) ?? ''
+  if (error.value === '') entry.result = ''
 }
 function remove({ id }: TestRecord): void {
   const drop = (draft: typeof jobs.job): void => {
@@ -101,10 +109,11 @@ const use = ({ setting }: TestRecord): boolean =>
         <div data-field="test-result">
           <label class="block text-[13px] font-medium" for="result">Came out</label>
           <select id="result" v-model="entry.result" class="input font-sans!">
+            <option value="" disabled>say how</option>
             <option v-for="result in TEST_RESULTS" :key="result" :value="result">{{ result }}</option>
           </select>
         </div>
-        <button type="submit" class="btn mt-4.5 ml-auto">Add test</button>
+        <button type="submit" class="btn mt-4.5 ml-auto" :disabled="entry.result === ''">Add test</button>
       </form>
       <TestFiles :tests="tests" />
       <p v-if="error" class="mt-1 text-[13px] text-rowan" role="alert">{{ error }}</p>

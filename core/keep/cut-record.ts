@@ -1,0 +1,136 @@
+import { z } from 'zod'
+import {
+  deriveFit,
+  markOf,
+  planOf,
+  prepare,
+  turnedOf,
+  type CutPlan,
+  type Derived,
+  type LoadPlan,
+  type Part,
+} from '../derive'
+import { jobSchema, markSchema, type Job } from '../job'
+import { OPERATIONS, cutsThrough } from '../machine'
+import type { CutPath } from '../plan'
+import { readJobValue } from './job-file'
+
+const length = z.number().min(-20_000).max(20_000)
+const point = z.strictObject({ x: length, y: length })
+const text = z.string().max(120)
+
+const pathSchema = z.strictObject({
+  operation: z.enum(OPERATIONS),
+  part: text,
+  closed: z.boolean(),
+  own: text.optional(),
+  beside: text.optional(),
+  /** x and y by turns, mm on the load. */
+  at: z.array(length).max(400_000),
+})
+
+const loadSchema = z.strictObject({
+  material: text,
+  sheet: z.number().int().min(0).max(999),
+  offcut: text.nullable(),
+  outline: z.array(point).max(5000).nullable(),
+  load: z.number().int().min(0).max(999),
+  of: z.number().int().min(1).max(999),
+  x: length,
+  y: length,
+  width: length,
+  height: length,
+  face: z.enum(['only', 'first', 'then']),
+  aim: z.array(point).max(8),
+  paths: z.array(pathSchema).max(400_000),
+})
+
+const amount = z.number().min(0).max(1e9)
+
+/**
+ * What was written to files once: the job as it was then, laid out, and every line of the plan. Log, extra
+ * passes and the order of sheets go by it, never by a job that has changed since.
+ */
+export const cutRecordSchema = z.strictObject({
+  id: z.string().min(1).max(80),
+  job: z.string().min(1).max(60),
+  mark: markSchema,
+  date: z.string().max(40),
+  /** Of its plan, so that a job that changed since is known. */
+  signature: z.string().max(40),
+  laid: jobSchema,
+  parts: z.array(z.strictObject({ id: text, label: z.string().max(200) })).max(4000),
+  loads: z.array(loadSchema).max(800),
+  total: z.strictObject({
+    seconds: amount,
+    cutting: amount,
+    corners: amount,
+    travel: amount,
+    cutLength: amount,
+    starts: amount,
+  }),
+})
+export type CutRecord = z.infer<typeof cutRecordSchema>
+
+/** Records that one job keeps; older ones go. */
+export const MOST_RECORDS = 40
+
+/** Points that one record keeps: of more, only what is cut through is kept. */
+const MOST_POINTS = 200_000
+
+const rounded = (value: number): number => Number(value.toFixed(4))
+const flat = ({ points, ...path }: CutPath): CutRecord['loads'][number]['paths'][number] => ({
+  ...path,
+  at: points.flatMap(({ x, y }) => [rounded(x), rounded(y)]),
+})
+
+/** The record of what is written now. @param laid the job with its layout @param date when */
+export function recordOf(laid: Job, plan: CutPlan, parts: Part[], date: string): CutRecord {
+  const mark = markOf(laid, plan)
+  const count = plan.loads.flatMap(({ paths }) => paths).reduce((sum, { points }) => sum + points.length, 0)
+  const isKept = ({ operation }: CutPath): boolean => count <= MOST_POINTS || cutsThrough(operation)
+  const loads = plan.loads.map(({ time: _, paths, ...load }) => ({
+    ...load,
+    paths: paths.filter(isKept).map(flat),
+  }))
+  return {
+    id: `${laid.id}/${mark}`,
+    job: laid.id,
+    mark,
+    date,
+    signature: plan.signature,
+    laid,
+    parts: parts.map(({ id, label }) => ({ id, label })),
+    loads,
+    total: plan.total,
+  }
+}
+
+const linesOf = ({ paths }: CutRecord['loads'][number]): CutPath[] =>
+  paths.map(({ at, ...path }) => ({
+    ...path,
+    points: at.flatMap((x, i) => (i % 2 === 0 ? [{ x, y: at[i + 1] }] : [])),
+  }))
+
+/** All that was known of a cut: its lines as they were written, the rest worked out from its own job. */
+export function derivedOf({ laid, loads, total }: CutRecord): { derived: Derived; parts: Part[] } {
+  const prepared = prepare(laid)
+  const { box, things, parts } = prepared
+  const fit = deriveFit(laid, box, turnedOf(laid.layout.arrangement?.placements ?? []))
+  const { plan: now, use } = planOf(laid, prepared)
+  if (!now) return { derived: { box, things, fit, plan: null, use }, parts }
+  const written = loads.map((load, i): LoadPlan => ({
+    ...load,
+    paths: linesOf(load),
+    time: (now.loads[i] ?? now.loads[0]).time,
+  }))
+  return { derived: { box, things, fit, plan: { ...now, loads: written, total }, use }, parts }
+}
+
+/** A record from a file or from storage; null where it cannot be read. */
+export function readCutRecord(raw: unknown): CutRecord | null {
+  if (typeof raw !== 'object' || raw === null || !('laid' in raw)) return null
+  const laid = readJobValue(raw.laid)
+  if (!laid.ok) return null
+  return cutRecordSchema.safeParse({ ...raw, laid: laid.job }).data ?? null
+}

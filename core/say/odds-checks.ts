@@ -1,0 +1,148 @@
+import { counted, percent, short, type Say } from '../length'
+import { OPERATION_NAMES as NAMES } from '../machine'
+import type { Check } from '../plan'
+import { choiceReason, learn, type CutModel, type Setting, type TestRecord } from '../tune'
+import { look, ok, stop, type Looked } from './looked'
+
+/** Under these odds a cut is more likely spoilt than not. */
+const HALF = 0.5
+
+/** That nobody said what is cut, and on what: every figure in the files is then a guess. */
+export function unsaidCheck({ job: { measure } }: Looked): Check[] {
+  const unsaid = [measure.machine ? '' : 'machine', measure.stock ? '' : 'stock'].filter(Boolean)
+  if (unsaid.length === 0) return []
+  return [
+    look(
+      'unsaid',
+      `No ${unsaid.join(' and no ')} ${unsaid.length > 1 ? 'are' : 'is'} chosen`,
+      'Bed, speeds, thickness and kerf in these files are guesses until then. Choose in Measure.',
+    ),
+  ]
+}
+
+/** A controller only follows its lines: nobody would compensate a program that is not compensated. */
+export const programCheck = ({ job: { cut }, formats }: Looked): Check[] =>
+  cut.compensation === 'software' && formats.includes('gcode')
+    ? [
+        stop(
+          'program',
+          'A program would be cut without compensation',
+          'A controller cuts along the lines as they are: every joint would be loose by the kerf. Put ' +
+            'compensation into the paths, or write no G-code.',
+        ),
+      ]
+    : []
+
+/**
+ * How likely the joints are to be of use. A kerf that is only assumed tells too little to stop anything: that
+ * it is assumed is a check of its own.
+ */
+export function fitCheck({ fit: { odds, wanted, word }, box }: Looked): Check[] {
+  const useless = (['forced', 'loose'] as const)
+    .filter((each) => each !== wanted)
+    .reduce((sum, each) => sum + odds[each], 0)
+  const said = `Odds of ${wanted}, as it was asked for: ${percent(odds[wanted])}.`
+  if (useless > HALF && box.kerf.measured)
+    return [
+      stop(
+        'fit',
+        `The joints will be ${word}, by odds of ${percent(odds[word])}`,
+        `${said} Take the advice in Measure, ask for another fit there, or measure again.`,
+      ),
+    ]
+  if (odds[wanted] >= HALF) return [ok('fit', `The joints fit ${word}`, said)]
+  return [look('fit', `The fit is a gamble: ${word} is likeliest`, `${said} Try a test comb first.`)]
+}
+
+/** Odds weigh thousands of beliefs: once for the same tests. */
+let last: { tests: TestRecord[]; key: string; model: CutModel } | null = null
+function modelFor({ job: { measure, tune }, known }: Looked): CutModel | null {
+  const { machine, stock } = measure
+  if (!machine || !stock) return null
+  const key = [machine.id, machine.watts, stock.id, stock.family, known.since].join('/')
+  if (last?.tests !== tune.tests || last.key !== key)
+    last = { tests: tune.tests, key, model: learn(tune.tests, machine, stock, known.since) }
+  return last.model
+}
+
+const isSame = (a: Setting, b: Setting): boolean =>
+  a.speed === b.speed && a.power === b.power && a.passes === b.passes
+
+/** The speeds that a machine cannot go, by what they were asked for. */
+function tooFast({ job: { measure }, plan }: Looked, say: Say): Check[] {
+  const { machine } = measure
+  if (!machine) return []
+  const used = new Set(
+    plan.loads.flatMap(({ paths }) => paths.map(({ own, operation }) => own ?? NAMES[operation])),
+  )
+  const asked = plan.stocks.flatMap((stock) => stock.asked)
+  const fast = asked.filter(({ name, setting }) => used.has(name) && setting.speed > machine.maxSpeed)
+  if (fast.length === 0) return []
+  const which = [...new Set(fast.map(({ name, setting }) => `${name} at ${say.speed(setting.speed)}`))]
+  return [
+    stop(
+      'speed',
+      `Faster than this machine goes: ${which.join(', ')}`,
+      `The highest speed of ${machine.name} is ${say.speed(machine.maxSpeed)}. Go slower in Tune, or mend ` +
+        'the machine’s own figure in Measure.',
+    ),
+  ]
+}
+
+/** Whether the machine can do all of it, and whether what marks was ever tried. */
+export const machineChecks = (looked: Looked, say: Say): Check[] => [
+  ...tooFast(looked, say),
+  ...markCheck(looked, say),
+]
+
+/** Whether what cuts goes through. */
+export function throughCheck(looked: Looked, say: Say): Check {
+  const { job, plan } = looked
+  const { choice } = plan
+  const reason = choiceReason(choice, say)
+  const { machine, stock } = job.measure
+  const same = job.tune.tests.filter(
+    ({ machineId, stockId, setting }) =>
+      machineId === machine?.id && stockId === stock?.id && isSame(setting, choice.setting),
+  )
+  const failed = same.filter(({ result }) => result === 'not through').length
+  if (failed > 0 && 2 * failed >= same.length)
+    return stop(
+      'settings',
+      `This setting did not cut through in ${failed} of ${counted(same.length, 'test')}`,
+      `${reason} Go slower, or take more passes, and test that.`,
+    )
+  const odds = modelFor(looked)?.oddsAt(choice.energy).through
+  const through = odds === undefined ? '' : ` Odds of going through: ${percent(Math.min(0.99, odds))}.`
+  if (odds !== undefined && odds < HALF)
+    return stop('settings', 'This setting will hardly cut through', `${reason}${through}`)
+  if (odds !== undefined && odds < job.tune.sure / 100 && choice.standing === 'tested')
+    return look(
+      'settings',
+      `Cutting through is less sure than the ${short(job.tune.sure)} % you want`,
+      `${reason}${through} Tune says which speed is.`,
+    )
+  if (choice.standing === 'tested')
+    return ok('settings', 'The cutting setting is tested on this stock', `${reason}${through}`)
+  return look('settings', 'The cutting setting is not tested on this stock', `${reason}${through}`)
+}
+
+/** Engraving and scoring whose settings are only where one begins. */
+function markCheck({ job: { tune }, plan }: Looked, say: Say): Check[] {
+  const used = new Set(plan.loads.flatMap(({ paths }) => paths.map(({ operation }) => operation)))
+  const first = (['engrave', 'pocket', 'score'] as const).filter(
+    (mark) => tune[mark] === null && used.has(mark),
+  )
+  if (first.length === 0) return []
+  const said = first.map((mark) => {
+    const { speed, power } = plan.settings[mark]
+    return `${NAMES[mark]} ${say.speed(speed)} at ${short(power)} %`
+  })
+  return [
+    look(
+      'marks',
+      'Nobody has tried the setting that marks',
+      `${said.join('; ')}: where one begins on such a machine. Try it on a scrap, and set it in Tune.`,
+    ),
+  ]
+}

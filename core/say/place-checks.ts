@@ -1,0 +1,66 @@
+import { openingsAstray, type BurntAstray } from '../derive'
+import type { Say } from '../length'
+import { isForbidden, violationSentence, type Violation } from '../nest'
+import type { Check } from '../plan'
+import { listed, look, ok, stop, type Looked } from './looked'
+import { overEdgeSentence } from './warnings'
+
+/** Whether all parts, and all that is burnt into them, lie where they may. */
+export function placeChecks(looked: Looked, say: Say): Check[] {
+  const { job, plan } = looked
+  const { machine } = job.measure
+  const said = (wanted: (violation: Violation) => boolean): string[] =>
+    plan.violations.filter(wanted).map((each) => violationSentence(each, job.layout.settings, say))
+  const hard = said(isForbidden)
+  const close = said(({ kind }) => kind === 'gap')
+  const againstGrain = said(({ kind }) => kind === 'grain')
+  const burnt = burntChecks(looked, say)
+  const bed = machine
+    ? `Bed ${say.size([machine.bedWidth, machine.bedHeight], 0)}.`
+    : 'No machine chosen: only the sheet was checked.'
+  return [
+    hard.length > 0
+      ? stop('inside', 'Parts overlap or leave the sheet or bed', listed(hard))
+      : ok(
+          'inside',
+          `${burnt.length > 0 ? 'Parts lie inside' : 'Inside'} the sheet${machine ? ' and the bed' : ''}, ` +
+            'nothing overlaps',
+          bed,
+        ),
+    ...burnt,
+    ...(close.length > 0 ? [look('gap', 'Parts are closer than the gap', listed(close))] : []),
+    ...(againstGrain.length > 0
+      ? [look('grain', 'Parts lie other than they should', listed(againstGrain))]
+      : []),
+  ]
+}
+
+/** What is burnt beyond its own panel: onto another one, off the sheet or the bed, or anywhere. */
+function burntChecks({ things, parts, plan }: Looked, say: Say): Check[] {
+  const labels = new Map(parts.map(({ id, label }) => [id, label]))
+  const name = (id: string): string => labels.get(id) ?? id
+  const sentence = ({ part, onto, by }: BurntAstray): string => {
+    const what = `What is burnt into ${name(part)}`
+    if (onto === 'sheet') return `${what} runs ${say.length(by, 1)} off the sheet.`
+    if (onto === 'bed') return `${what} runs ${say.length(by, 1)} past what the bed reaches.`
+    return onto === 'rest' ? '' : `${what} also burns ${name(onto.part)}.`
+  }
+  const hit = [...new Set(plan.astray.map(sentence).filter((said) => said !== ''))]
+  const over = things.flatMap(({ box }) => {
+    const own = openingsAstray(box).filter(({ reaches }) => reaches === 'over its panel')
+    const panels = [...new Set(own.map(({ panel }) => panel))]
+    return panels.map((panel) => {
+      const engravings = own.flatMap((each) => (each.panel === panel ? (each.engraving ?? []) : []))
+      return overEdgeSentence(
+        [...new Set(engravings)],
+        box.panels?.find(({ id }) => id === panel)?.label ?? panel,
+      )
+    })
+  })
+  return [
+    ...(hit.length > 0
+      ? [stop('burnt', 'Engraving would burn what it is not meant for', `${listed(hit)} Move it in Shape.`)]
+      : []),
+    ...(over.length > 0 ? [stop('over', 'Engraving runs over the edge of its panel', listed(over))] : []),
+  ]
+}
