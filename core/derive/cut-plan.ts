@@ -26,6 +26,7 @@ import {
   holeAt,
   orderPaths,
   pathsTurned,
+  reachOf,
   timeSheet,
   turnOver,
   type CutPath,
@@ -154,7 +155,8 @@ function planStock(
       const { loads, offcut, outline } = surface
       const made = (face: LoadPlan['face'], at: Load, aim: Point[], lines: CutPath[]): LoadPlan => {
         const paths = orderPaths(lines, start, cut.start, order)
-        const time = timeSheet(paths, { settings, own: ways }, machine, start)
+        const reach = reachOf(at.width, measure.machine)
+        const time = timeSheet(paths, { settings, own: ways, reach }, machine, start)
         return { material, sheet, offcut, outline, load, of: loads.length, ...at, face, aim, paths, time }
       }
       const here = own.map(({ part, placement }) => placedShape(part, placement))

@@ -100,6 +100,7 @@ export function openingsAstray({ made, panels }: Pick<DerivedBox, 'made' | 'pane
     const engraved = burntOn(panel, panels, made.spec)
     if (own.length + engraved.length === 0) return []
     const inside = grown(panel.blank, -panel.thickness)
+    const whole = grown(bounds(panel.region.outline), 0)
     const met = stripsOn(panel, made.assembly.joints, parts)
     // A joint may take half of that: it is held there.
     const strips = met.map(({ at }) => grown(at, panel.thickness / 2))
@@ -116,12 +117,11 @@ export function openingsAstray({ made, panels }: Pick<DerivedBox, 'made' | 'pane
       cuts.flatMap(({ holes }) => holes.map((hole) => astray(middleOf(hole), 'nothing'))),
     )
     const lost = engraved.flatMap(({ index, mayRunOver, areas, lines }): Astray[] => {
-      const outline = { ...panel.region, holes: [] }
-      const over = mayRunOver ? undefined : placeOutside(outline, areas, lines)
+      const over = mayRunOver ? undefined : placeOutside(whole, areas, lines)
       if (over) return [{ ...astray(over, 'over its panel'), engraving: index }]
-      const holes = panel.region.holes.map((hole) => [...hole].reverse())
-      const [hit] = holes.filter((hole) => isBurntIn(hole, areas, lines))
-      return hit ? [{ ...astray(middleOf(hit), 'what is cut away'), engraving: index }] : []
+      // Notches and openings take something away of it, and nothing else is burnt there.
+      const at = placeOutside(panel.region, areas, lines)
+      return at && !mayRunOver ? [{ ...astray(at, 'what is cut away'), engraving: index }] : []
     })
     const near = own.flatMap(({ shape }): Astray[] => {
       const region: Region = { outline: shape, holes: [] }

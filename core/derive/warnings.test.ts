@@ -66,7 +66,9 @@ test('what the proof finds is told first, by the panels’ own names', () => {
   expect(kinds(faulty)).toEqual(['overlap', 'missing'])
   expect(warningsOf(faulty, machine, 5, [])[0].spots[0]).toEqual({ panel: 'front', at: { x: 9, y: 0 } })
   expect(said(faulty)).toContain('front and floor would be in the same place')
-  expect(proofLine(faulty)).toBe('5 parts: front and floor overlap')
+  expect(proofLine(faulty)).toBe(
+    '5 parts. front and floor would be in the same place. Move one of them, or make it smaller.',
+  )
 })
 test('a box that cannot be made is not warned of: its problem is said', () =>
   expect(kinds(boxOf({ width: 5 }))).toEqual([]))

@@ -9,10 +9,10 @@ import {
 } from '../derive'
 import { problemSentence } from '../box'
 import type { Job } from '../job'
-import { writeCode, type CodeFile } from '../gcode'
+import { ORDINARY_SPOKEN, writeCode, type CodeFile } from '../gcode'
 import { fileStem } from '../keep'
 import { IN_METRIC } from '../length'
-import { cutsThrough, ORDINARY_CODE } from '../machine'
+import { cutsThrough } from '../machine'
 import { dividePaths, type Format, type PathsOfFile } from '../plan'
 import {
   checksOf,
@@ -92,7 +92,7 @@ function fileOf(
 /** The same load as a program for the machine. */
 function codeOf(job: Job, plan: CutPlan, load: LoadPlan, file: SheetFile): CodeFile {
   const { settings } = plan.stocks.find((each) => each.material === load.material) ?? plan
-  const machine = job.measure.machine ?? { origin: 'front left' as const, code: ORDINARY_CODE }
+  const machine = job.measure.machine ?? ORDINARY_SPOKEN
   const { frame, look } = job.cut
   return { ...file, settings, machine, frame, look }
 }

@@ -63,7 +63,8 @@ const long = (way: { x: number; y: number }[]): number =>
 describe('on paper, as another library measures it', () => {
   test('a sheet larger than the paper: pages that share 10 mm, all at true size', async () => {
     const pages = await pagesOf(await writePdf(file(600, 400), 'A4'))
-    expect(pages.length).toBe(9)
+    // Three by three, and the last column has no line on it.
+    expect(pages.length).toBe(6)
     for (const { width, height, words, ways } of pages) {
       expect([width, height].map((side) => Math.round(side))).toEqual([297, 210])
       expect(words).toContain('If it is not, print again at actual size')
@@ -82,7 +83,7 @@ describe('on paper, as another library measures it', () => {
         .sort((a, b) => b - a)
         .map((x, i, all) => (i > 0 ? all[i - 1] - x : 0))
         .slice(1),
-    ).toEqual([267, 267])
+    ).toEqual([267])
   })
   test.each<Paper>(['A4', 'A3', 'letter'])('what fits on %s is one page of that size', async (paper) => {
     const small = { ...file(150, 120), paths: [] }

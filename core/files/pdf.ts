@@ -19,6 +19,7 @@ import {
   type PDFPage,
 } from 'pdf-lib'
 import { OPERATIONS, OUR_COLOURS, type Operation } from '../machine'
+import { visited } from '../plan'
 import { PAPERS, type Paper } from './paper'
 import type { SheetFile } from './sheet-file'
 
@@ -120,6 +121,28 @@ function linesOn(
   })
 }
 
+interface Tile {
+  fromX: number
+  fromY: number
+  width: number
+  height: number
+}
+
+/** Whether any line comes near a tile. */
+const isDrawnOn = (paths: SheetFile['paths'], { fromX, fromY, width, height }: Tile): boolean =>
+  paths.some((path) => {
+    const points = visited(path)
+    return points.slice(1).some((b, i) => {
+      const a = points[i]
+      return (
+        Math.max(a.x, b.x) >= fromX &&
+        Math.min(a.x, b.x) <= fromX + width &&
+        Math.max(a.y, b.y) >= fromY &&
+        Math.min(a.y, b.y) <= fromY + height
+      )
+    })
+  })
+
 /**
  * One load on paper at its true size: over several pages where the paper is smaller, which share a strip of
  * 10 mm; every page has a bar to measure.
@@ -135,36 +158,39 @@ export async function writePdf(file: SheetFile, on: Paper): Promise<Uint8Array> 
   const paper = isWide ? { width: height, height: width } : { width, height }
   const room = { width: paper.width - 2 * EDGE, height: paper.height - 2 * EDGE - HEAD }
   const [columns, rows] = [tiles(file.width, room.width), tiles(file.height, room.height)]
-  for (const [row, fromY] of rows.entries())
-    for (const [column, fromX] of columns.entries()) {
-      const page = document.addPage([paper.width * PT, paper.height * PT])
-      const count = columns.length * rows.length
-      const number = row * columns.length + column + 1
-      const tile =
-        count === 1
-          ? 'actual size'
-          : `page ${number} of ${count}: row ${row + 1} from below, column ${column + 1}`
-      drawHead(page, font, file, { paper, tile, isFirst: number === 1 })
-      const place = (x: number, y: number): [number, number] => [
-        (EDGE + x - fromX) * PT,
-        (EDGE + y - fromY) * PT,
-      ]
-      const shown = {
-        width: Math.min(room.width, file.width - fromX),
-        height: Math.min(room.height, file.height - fromY),
-      }
-      page.pushOperators(
-        pushGraphicsState(),
-        setLineWidth(0.1 * PT),
-        rectangle(EDGE * PT, EDGE * PT, shown.width * PT, shown.height * PT),
-        stroke(),
-        rectangle(EDGE * PT, EDGE * PT, shown.width * PT, shown.height * PT),
-        clip(),
-        endPath(),
-        setLineWidth(0.2 * PT),
-        ...linesOn(file, place),
-        popGraphicsState(),
-      )
-    }
+  const all = rows.flatMap((fromY, row) =>
+    columns.map((fromX, column) => {
+      const width = Math.min(room.width, file.width - fromX)
+      const height = Math.min(room.height, file.height - fromY)
+      return { row, column, fromX, fromY, width, height }
+    }),
+  )
+  // A page on which nothing is drawn is paper for nothing.
+  const drawn = all.filter((tile) => isDrawnOn(file.paths, tile))
+  const written = drawn.length > 0 ? drawn : all.slice(0, 1)
+  for (const [i, { row, column, fromX, fromY, ...shown }] of written.entries()) {
+    const page = document.addPage([paper.width * PT, paper.height * PT])
+    const tile =
+      all.length === 1
+        ? 'actual size'
+        : `page ${i + 1} of ${written.length}: row ${row + 1} from below, column ${column + 1}`
+    drawHead(page, font, file, { paper, tile, isFirst: i === 0 })
+    const place = (x: number, y: number): [number, number] => [
+      (EDGE + x - fromX) * PT,
+      (EDGE + y - fromY) * PT,
+    ]
+    page.pushOperators(
+      pushGraphicsState(),
+      setLineWidth(0.1 * PT),
+      rectangle(EDGE * PT, EDGE * PT, shown.width * PT, shown.height * PT),
+      stroke(),
+      rectangle(EDGE * PT, EDGE * PT, shown.width * PT, shown.height * PT),
+      clip(),
+      endPath(),
+      setLineWidth(0.2 * PT),
+      ...linesOn(file, place),
+      popGraphicsState(),
+    )
+  }
   return document.save()
 }

@@ -28,9 +28,11 @@ function linesOfCode(
   const onLoad = ({ x, y }: Point): Point => ({ x: x + zero.x, y: y + zero.y })
   const lines: DrawnLine[] = []
   let line: DrawnLine | null = null
-  for (const { from, to, power, begins } of read.moves) {
-    if (begins || power <= 0) line = null
-    if (power <= 0) continue
+  for (const { from, to, power } of read.moves) {
+    if (power <= 0) {
+      line = null
+      continue
+    }
     if (line) line.points.push(onLoad(to))
     else lines.push((line = { points: [onLoad(from), onLoad(to)], closed: false }))
   }

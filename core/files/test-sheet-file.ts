@@ -1,9 +1,8 @@
 import { deriveBox, markSettings, sheetDrawing } from '../derive'
-import { writeCode } from '../gcode'
+import { ORDINARY_SPOKEN, writeCode } from '../gcode'
 import type { Job } from '../job'
 import { fileStem } from '../keep'
 import { IN_METRIC } from '../length'
-import { ORDINARY_CODE } from '../machine'
 import { settingWords, type SheetKind, type TestSheet } from '../tune'
 import { writeDxf } from './dxf'
 import type { OutputFile } from './export'
@@ -36,6 +35,6 @@ export function writeTestSheet(job: Job, sheet: TestSheet, format: TestSheetForm
   if (format === 'svg') return { name, content: writeSvg(file) }
   if (format === 'dxf') return { name, content: writeDxf(file) }
   const settings = { ...markSettings(job), inside: setting, outline: setting }
-  const spoken = machine ?? { origin: 'front left' as const, code: ORDINARY_CODE }
+  const spoken = machine ?? ORDINARY_SPOKEN
   return { name, content: writeCode({ ...file, settings, machine: spoken }) }
 }

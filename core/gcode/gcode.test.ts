@@ -5,8 +5,8 @@ import { deriveAll } from '../derive'
 import { exportJob } from '../files'
 import type { Job } from '../job'
 import { ORIGINS, type Operation } from '../machine'
-import { stretchTime } from '../plan'
-import { readCode } from './index'
+import { stretchTime, type CutPath } from '../plan'
+import { readCode, writeCode } from './index'
 import { runs, seedOf } from '../../scripts/testing/runs'
 
 interface Step {
@@ -157,6 +157,73 @@ describe('a program for the machine', () => {
   })
 })
 
+describe('rows that fill an area', () => {
+  /** A floor with words on it, laid out where the maker has it. */
+  function engravedOn(bedWidth: number, speed = 300): { text: string; rows: Step[][] } {
+    const tray = demo('specimen-tray')
+    const { acceleration } = tray.measure.machine!
+    const machine = { ...tray.measure.machine!, bedWidth, maxSpeed: 400 }
+    const setting = { speed, power: 25, passes: 1, air: false }
+    const area: CutPath[] = [0, 1, 2, 3].flatMap((i): CutPath[] => {
+      const ways = [
+        [10, 20],
+        [24, 40],
+      ].map(([from, to]) => (i % 2 === 0 ? [from, to] : [to, from]))
+      return (i % 2 === 0 ? ways : ways.reverse()).map(([from, to]) => ({
+        operation: 'engrave',
+        part: 'p',
+        closed: false,
+        points: [
+          { x: from, y: 20 + i / 10 },
+          { x: to, y: 20 + i / 10 },
+        ],
+      }))
+    })
+    const settings = { engrave: setting, pocket: setting, score: setting, inside: setting, outline: setting }
+    const about = { title: 'Rows “of” a tray', statement: 'Once.', width: 100, height: 60 }
+    const text = writeCode({ ...about, paths: area, settings, machine })
+    const rows: Step[][] = []
+    for (const step of steps(text, 1000)) {
+      if (step.rapid) rows.push([])
+      rows[rows.length - 1]?.push(step)
+    }
+    expect(acceleration).toBeGreaterThan(0)
+    return { text, rows: rows.filter((row) => row.some(({ power }) => power > 0)) }
+  }
+  test('the head runs in and out with the beam off, as far as speeding up takes, and never stops in a row', () => {
+    const { text, rows } = engravedOn(600)
+    const { acceleration } = demo('specimen-tray').measure.machine!
+    expect(rows).toHaveLength(4)
+    const far = Math.min(10, 300 ** 2 / (2 * acceleration))
+    for (const [i, row] of rows.entries()) {
+      const [rapid, runIn, ...rest] = row
+      const way = i % 2 === 0 ? 1 : -1
+      expect(way * (runIn.x - rapid.x)).toBeCloseTo(far, 3)
+      expect(rest.map(({ power }) => power > 0)).toEqual([true, false, true, false])
+      const burnt = rest.filter(({ power }) => power > 0).reduce((sum, { length }) => sum + length, 0)
+      expect(burnt).toBeCloseTo(26, 6)
+      expect(new Set(row.slice(1).map(({ feed }) => feed.toFixed(6))).size).toBe(1)
+    }
+    // The beam's mode is set once, and no controller waits between rows.
+    expect(text.match(/M4/g)).toHaveLength(1)
+    expect(text.match(/M5/g)).toHaveLength(3)
+    expect(text).toMatch(/^[\x20-\x7e\n]*$/)
+    expect(text).toContain('Rows "of" a tray')
+  })
+  test('where the bed leaves less room it goes slower, with less power, and stays on the bed', () => {
+    const { rows } = engravedOn(45)
+    const { acceleration } = demo('specimen-tray').measure.machine!
+    for (const row of rows) {
+      const [{ x }, { feed }] = row
+      expect(x).toBeGreaterThanOrEqual(-1e-6)
+      for (const step of row) expect(step.x).toBeLessThanOrEqual(45 + 1e-6)
+      expect(feed).toBeCloseTo(Math.sqrt(2 * acceleration * 5), 1)
+      const [{ power }] = row.filter((step) => step.power > 0)
+      expect(power / feed).toBeCloseTo(0.25 / 300, 6)
+    }
+  })
+})
+
 describe('a program that is read', () => {
   const words = { scale: 1000, airOn: 'M8', airOff: 'M9', header: '', footer: '' }
   const read = (text: string) => readCode(text, words)
@@ -176,6 +243,13 @@ describe('a program that is read', () => {
   ])('%s is refused with its line', (text, why) => {
     expect(read(`G21\n${text}`)).toEqual({ ok: false, error: expect.stringMatching(/^Line 2: .*\.$/) })
     expect(read(`G21\n${text}`)).toEqual({ ok: false, error: expect.stringContaining(why) })
+  })
+  test('a line of opening brackets is refused at once, and what a bracket opens ends with its line', () => {
+    expect(read(`G21\n${'('.repeat(500_000)}`)).toEqual({
+      ok: false,
+      error: expect.stringContaining('Line 2 has 500000 characters'),
+    })
+    expect(read('G21 (never closed\nG1 X1 F60')).toMatchObject({ ok: true, moves: [{ to: { x: 1 } }] })
   })
   test('whatever is thrown at it, it answers', () => {
     fc.assert(

@@ -1,2 +1,2 @@
 export { readCode, type CodeMove } from './read'
-export { writeCode, type CodeFile } from './write'
+export { ORDINARY_SPOKEN, writeCode, type CodeFile } from './write'

@@ -11,8 +11,6 @@ export interface CodeMove {
   /** Share of the whole power that the beam has, 0 to 1. */
   power: number
   air: boolean
-  /** Whether the beam was switched on anew for it. */
-  begins: boolean
   /** Whether it is made only once somebody says so. */
   waits?: true
 }
@@ -26,12 +24,23 @@ const FARTHEST = 20_000
 
 const WORD = /([A-Z])\s*([-+]?(?:\d+\.?\d*|\.\d+))/g
 
-/** A line without its comments. */
-const bare = (line: string): string =>
-  line
-    .replace(/\([^)]*\)|;.*$/g, '')
-    .trim()
-    .toUpperCase()
+/** No controller takes a line as long as that, characters. */
+const LONGEST = 2000
+
+/** A line without its comments, read once from left to right. */
+function bare(line: string): string {
+  let said = ''
+  for (let at = 0; at < line.length; at++) {
+    if (line[at] === ';') break
+    if (line[at] !== '(') said += line[at]
+    else {
+      const end = line.indexOf(')', at)
+      if (end < 0) break
+      at = end
+    }
+  }
+  return said.trim().toUpperCase()
+}
 
 /** What a machine knows while it follows a program: lengths in mm, feed in mm/s, power from 0 to 1. */
 interface Machining {
@@ -41,7 +50,6 @@ interface Machining {
   power: number
   motion: number
   isOn: boolean
-  isNew: boolean
   air: boolean
   waits: boolean
   isEnded: boolean
@@ -56,8 +64,8 @@ const CODES: Record<string, (machining: Machining) => void> = {
   G90: () => undefined,
   M0: (m) => (m.waits = true),
   M2: (m) => (m.isEnded = true),
-  M3: (m) => (m.isOn = m.isNew = true),
-  M4: (m) => (m.isOn = m.isNew = true),
+  M3: (m) => (m.isOn = true),
+  M4: (m) => (m.isOn = true),
   M5: (m) => (m.isOn = false),
   M30: (m) => (m.isEnded = true),
 }
@@ -91,10 +99,9 @@ function against(to: Point, { motion, feed }: Machining, made: number): string {
 
 /** The move to a place, made. */
 function moveTo(to: Point, machining: Machining): CodeMove {
-  const { at, motion, feed, isOn, power, air, isNew, waits } = machining
+  const { at, motion, feed, isOn, power, air, waits } = machining
   const isCut = motion === 1
   machining.waits = false
-  if (isCut) machining.isNew = false
   machining.at = to
   return {
     from: at,
@@ -102,7 +109,6 @@ function moveTo(to: Point, machining: Machining): CodeMove {
     speed: isCut ? feed : null,
     power: isCut && isOn ? power : 0,
     air,
-    begins: isNew,
     ...(waits ? { waits: true as const } : {}),
   }
 }
@@ -122,9 +128,14 @@ export function readCode(
   const own = new Set([...ownLines(header), ...ownLines(footer)].map(bare))
   const [on, off] = [bare(airOn), bare(airOff)]
   const begun = { at: { x: 0, y: 0 }, unit: 1, feed: 0, power: 0, motion: 0 }
-  const flags = { isOn: false, isNew: false, air: false, waits: false, isEnded: false }
+  const flags = { isOn: false, air: false, waits: false, isEnded: false }
   const machining: Machining = { ...begun, ...flags }
   for (const [i, raw] of text.split(/\r\n|\r|\n/).entries()) {
+    if (raw.length > LONGEST)
+      return {
+        ok: false,
+        error: `Line ${i + 1} has ${raw.length} characters, and no line has over ${LONGEST}.`,
+      }
     const line = bare(raw)
     if (line === '' || machining.isEnded) continue
     if (line === on || line === off) machining.air = line === on

@@ -1,7 +1,14 @@
 import { bounds, rectangle, type Point } from '../geometry'
-import { originOn, OPERATION_NAMES, type Machine, type Operation } from '../machine'
+import {
+  ASSUMED_MACHINE,
+  OPERATION_NAMES,
+  ORDINARY_CODE,
+  originOn,
+  type Machine,
+  type Operation,
+} from '../machine'
 import type { CutPath, OwnWay } from '../plan'
-import { ownWayOf, visited } from '../plan'
+import { ownWayOf, reachOf, rowMotion, tripsOf, visited, type Reach, type Trip } from '../plan'
 import type { Setting } from '../tune'
 import { ownLines } from './own-lines'
 
@@ -20,7 +27,18 @@ export interface CodeFile {
   aim?: Point[]
   /** What is cut with a setting and under a name of its own. */
   own?: OwnWay[]
-  machine: Pick<Machine, 'origin' | 'code'>
+  machine: Spoken
+}
+
+/** What of a machine its programs are made for. */
+type Spoken = Pick<Machine, 'origin' | 'code' | 'acceleration' | 'bedWidth'>
+
+/** Until a machine is chosen: an ordinary one, its origin at the front left. [FM] */
+export const ORDINARY_SPOKEN: Spoken = {
+  ...ASSUMED_MACHINE,
+  origin: 'front left',
+  bedWidth: Infinity,
+  code: ORDINARY_CODE,
 }
 
 /** A tenth of a micrometre. */
@@ -31,6 +49,29 @@ const figure = (value: number): string => {
 
 /** A comment may hold no brackets and no line breaks: they would end it. */
 const comment = (text: string): string => `; ${text.replace(/[\r\n();]+/g, ' ').slice(0, 200)}`
+
+/** Signs that are put into plain letters; controllers take no others. */
+const PLAIN: Record<string, string> = {
+  '‘': "'",
+  '’': "'",
+  '“': '"',
+  '”': '"',
+  '–': '-',
+  '—': '-',
+  '−': '-',
+  '×': 'x',
+  '÷': '/',
+  '±': '+-',
+  '°': ' deg',
+  '²': '2',
+  '…': '...',
+}
+const inAscii = (text: string): string =>
+  text
+    .replace(/[‘’“”–—−×÷±°²…]/g, (sign) => PLAIN[sign])
+    .normalize('NFKD')
+    .replace(/[\u0300-\u036f]/g, '')
+    .replace(/[^\x20-\x7e\n\t]/g, '?')
 
 /**
  * One load as G-code: millimetres, absolute, from the machine's origin corner; feeds in mm/min, power on the
@@ -58,35 +99,69 @@ export function writeCode(file: CodeFile): string {
     ...(file.frame ? framed(paths, onBed) : []),
   ]
   const on = code.dynamic ? 'M4' : 'M3'
-  let [air, at] = [false, '']
+  const say: Speaker = { onBed, scale: code.scale, reach: reachOf(width, machine), machine }
+  let air = false
   let before = ''
-  for (const [i, path] of paths.entries()) {
+  for (const run of tripsOf(paths)) {
+    const [path] = run.paths
     const alone = wayFor(path)
     const name = alone?.name ?? OPERATION_NAMES[path.operation]
-    const { speed, power, passes, air: wanted } = alone?.setting ?? settings[path.operation]
-    const beam = figure((power / 100) * code.scale)
-    const feed = figure(speed * 60)
-    if (name !== before) lines.push(comment(name))
-    if (wanted !== air) lines.push(...ownLines(wanted ? code.airOn : code.airOff))
-    ;[air, before] = [wanted, name]
-    const points = visited(path).map(onBed)
-    const isRow = path.operation === 'engrave'
-    for (let pass = 0; pass < passes; pass++) {
-      const goesOn = isRow && passes === 1 && isSameRow(paths[i - 1], path)
-      // Within a row the head goes on at its speed, with the beam off where nothing is to be burnt.
-      if (goesOn) lines.push(`G1 ${points[0]} S0`)
-      else {
-        if (at !== points[0]) lines.push(`G0 ${points[0]}`)
-        lines.push(`${on} S0`)
-      }
-      lines.push(`G1 ${points[1]} F${feed} S${beam}`, ...points.slice(2).map((point) => `G1 ${point}`))
-      at = points[points.length - 1]
-      if (!(isRow && passes === 1 && isSameRow(path, paths[i + 1]))) lines.push('M5 S0')
+    const setting = alone?.setting ?? settings[path.operation]
+    if (name !== before) {
+      // The beam's mode is set once an operation: controllers wait whenever it is. S on the moves does the rest.
+      lines.push('M5 S0', comment(name))
+      if (setting.air !== air) lines.push(...ownLines(setting.air ? code.airOn : code.airOff))
+      lines.push(`${on} S0`)
+      ;[air, before] = [setting.air, name]
     }
+    const once = run.isRow ? rowLines(run, setting, say) : pathLines(path, setting, say)
+    for (let pass = 0; pass < setting.passes; pass++) lines.push(...once)
   }
+  lines.push('M5 S0')
   if (air) lines.push(...ownLines(code.airOff))
   if (file.look) lines.push(comment('Look whether every part is free before the sheet is moved.'), 'M0')
-  return [...lines, 'G0 X0 Y0', ...ownLines(code.footer), 'M2', ''].join('\n')
+  return inAscii([...lines, 'G0 X0 Y0', ...ownLines(code.footer), 'M2', ''].join('\n'))
+}
+
+/** What is needed to say a way in the machine's words. */
+interface Speaker {
+  onBed: (point: Point) => string
+  scale: number
+  reach: Reach
+  machine: Pick<Machine, 'acceleration'>
+}
+
+const beamOf = (power: number, scale: number): string => `S${figure((power / 100) * scale)}`
+
+function pathLines(path: CutPath, { speed, power }: Setting, { onBed, scale }: Speaker): string[] {
+  const [first, second, ...rest] = visited(path).map(onBed)
+  return [
+    `G0 ${first} S0`,
+    `G1 ${second} F${figure(speed * 60)} ${beamOf(power, scale)}`,
+    ...rest.map((point) => `G1 ${point}`),
+  ]
+}
+
+/** A row, run into and out of with the beam off; over what stays bare the head goes on at its speed. */
+function rowLines(run: Trip, setting: Setting, { onBed, scale, reach, machine }: Speaker): string[] {
+  const { speed, out } = rowMotion(run, setting.speed, machine.acceleration, reach)
+  const [from, beyond] = run.paths[0].points
+  const end = run.paths[run.paths.length - 1].points[1]
+  const by = Math.sign(beyond.x - from.x) * out
+  // Slower for want of room, with less power: as much is spent on the way.
+  const beam = beamOf((setting.power * speed) / setting.speed, scale)
+  const feed = `F${figure(speed * 60)}`
+  return [
+    `G0 ${onBed({ x: from.x - by, y: from.y })} S0`,
+    ...run.paths.flatMap(({ points }, i) => {
+      const isThere = i === 0 && out === 0
+      return [
+        ...(isThere ? [] : [`G1 ${onBed(points[0])} ${feed} S0`]),
+        `G1 ${onBed(points[1])} ${feed} ${beam}`,
+      ]
+    }),
+    ...(out > 0 ? [`G1 ${onBed({ x: end.x + by, y: end.y })} S0`] : []),
+  ]
 }
 
 /** To a hole that is in the sheet already, beam off, and a stop: does the beam's dot lie in it? */
@@ -105,16 +180,4 @@ function framed(paths: CutPath[], onBed: (point: Point) => string): string[] {
     ...[...round, round[0]].map((point) => `G0 ${onBed(point)}`),
     'M0',
   ]
-}
-
-/** Whether an engraved stretch is the next one of the same row, run the same way. */
-function isSameRow(a: CutPath | undefined, b: CutPath | undefined): boolean {
-  if (a?.operation !== 'engrave' || b?.operation !== 'engrave') return false
-  const [from, to] = a.points
-  const [next, end] = b.points
-  return (
-    Math.abs(to.y - next.y) < 1e-9 &&
-    (next.x - to.x) * (to.x - from.x) >= 0 &&
-    (end.x - next.x) * (to.x - from.x) > 0
-  )
 }

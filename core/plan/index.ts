@@ -20,6 +20,7 @@ export {
 export { hasBridges, withBridges } from './bridges'
 export { liesNested, stagesOf } from './stages'
 export { orderPaths } from './order'
+export { reachOf, rowMotion, tripsOf, type Reach, type Trip } from './rows'
 export { beamMoves, stretchTime, timeSheet, type Move, type SheetTime } from './time'
 export { FILES_PER, TURNS } from './choices'
 export { dividePaths, type PathsOfFile } from './divide'

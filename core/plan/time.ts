@@ -2,6 +2,7 @@ import { lengthOf, type Point } from '../geometry'
 import type { Machine, Operation } from '../machine'
 import type { Setting } from '../tune'
 import { ownWayOf, visited, type CutPath, type OwnWay } from './path'
+import { rowMotion, tripsOf, type Reach } from './rows'
 
 /** One straight stretch of the beam's way, in seconds from the start of the sheet. */
 export interface Move {
@@ -70,6 +71,8 @@ function stretches(points: Point[]): Point[][] {
 export interface CutWith {
   settings: Record<Operation, Setting>
   own?: OwnWay[]
+  /** How far the head may run out beside rows; as far as it wants where nobody says. */
+  reach?: Reach
 }
 
 type Motion = Pick<Machine, 'travelSpeed' | 'acceleration'>
@@ -114,28 +117,32 @@ class Beam {
   }
 
   /**
-   * A stretch of an engraved row. The head does not stop in a row: over what stays bare it goes on with the
+   * A row that fills an area. The head does not stop in a row: over what stays bare it goes on with the
    * beam off, and beyond both ends of a row it runs out and in. [DEF]
    */
-  sweep({ points: [from, to], operation, part }: CutPath, speed: number, pass: number): void {
-    const { at, isRow, time } = this
-    const isGoingOn = isRow && Math.abs(at.y - from.y) < 1e-6 && (from.x - at.x) * (to.x - from.x) >= 0
+  sweep(paths: CutPath[], speed: number, pass: number): void {
+    const { time } = this
+    const [{ operation, points }] = paths
     const runIn = (2 * speed) / this.machine.acceleration
-    if (isGoingOn) this.travel(from, Math.abs(from.x - at.x) / speed)
-    else {
-      // A step to the next row is made while the head turns round.
-      const isStep = isRow && Math.hypot(from.x - at.x, from.y - at.y) < (speed * runIn) / 4
-      if (!isStep) this.travelTo(from)
-      this.at = from
-      time.starts++
-      time.total += runIn
-      time.corners += runIn
-      time.byOperation[operation] += runIn
+    const [begin] = points
+    // A step to the next row is made while the head turns round.
+    const isStep = this.isRow && Math.hypot(begin.x - this.at.x, begin.y - this.at.y) < (speed * runIn) / 4
+    if (!isStep) this.travelTo(begin)
+    this.at = begin
+    time.starts++
+    time.total += runIn
+    time.corners += runIn
+    time.byOperation[operation] += runIn
+    for (const {
+      points: [from, to],
+      part,
+    } of paths) {
+      if (from !== begin) this.travel(from, Math.abs(from.x - this.at.x) / speed)
+      const duration = Math.hypot(to.x - from.x, to.y - from.y) / speed
+      this.move(to, duration, { operation, pass, part })
+      time.cutting += duration
+      time.byOperation[operation] += duration
     }
-    const duration = Math.hypot(to.x - from.x, to.y - from.y) / speed
-    this.move(to, duration, { operation, pass, part })
-    time.cutting += duration
-    time.byOperation[operation] += duration
     this.isRow = true
   }
 
@@ -163,20 +170,24 @@ class Beam {
   }
 }
 
+const ENDLESS: Reach = { minX: -Infinity, maxX: Infinity }
+
 /** Follows the beam over one sheet and sums up its time; each move is handed to `visit`. */
 function follow(
   paths: CutPath[],
-  { settings, own = [] }: CutWith,
+  { settings, own = [], reach = ENDLESS }: CutWith,
   machine: Motion,
   start: Point,
   visit: (move: Move) => void,
 ): SheetTime {
   const beam = new Beam(machine, start, visit)
   const wayFor = ownWayOf(own)
-  for (const path of paths) {
+  for (const run of tripsOf(paths)) {
+    const [path] = run.paths
     const { speed, passes } = wayFor(path)?.setting ?? settings[path.operation]
+    const own = run.isRow ? rowMotion(run, speed, machine.acceleration, reach).speed : speed
     for (let pass = 1; pass <= passes; pass++)
-      if (path.operation === 'engrave') beam.sweep(path, speed, pass)
+      if (run.isRow) beam.sweep(run.paths, own, pass)
       else beam.cut(path, speed, pass)
   }
   return beam.time

@@ -121,14 +121,13 @@ describe('the physics by itself', () => {
   const sheet: HiddenSheet = { thickness: () => 3, knots: [] }
   const motion = { travelSpeed: 200, acceleration: 1000 }
   const round = (ring: Ring, speed = 12, power = 0.65): CodeMove[] => [
-    { from: { x: 0, y: 0 }, to: ring[0], speed: null, power: 0, air: true, begins: false },
+    { from: { x: 0, y: 0 }, to: ring[0], speed: null, power: 0, air: true },
     ...ring.map((from, i) => ({
       from,
       to: ring[(i + 1) % ring.length],
       speed,
       power,
       air: true,
-      begins: false,
     })),
   ]
   const pieces = (moves: CodeMove[], on = sheet) =>

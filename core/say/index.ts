@@ -11,6 +11,8 @@ export {
   placeStatement,
   unsaidStatement,
 } from './statements'
+export { cutSummary } from './cut-summary'
+export { unsaidOf, type Unsaid } from './unsaid'
 export { labelWords } from './label-words'
 export { revisionOf } from './revision'
 export { cutFigures, movedBy, ruleWords, stripFigures, type StripFigure } from './figures'

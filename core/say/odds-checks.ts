@@ -3,19 +3,21 @@ import { OPERATION_NAMES as NAMES } from '../machine'
 import type { Check } from '../plan'
 import { choiceReason, learn, type CutModel, type Setting, type TestRecord } from '../tune'
 import { look, ok, stop, type Looked } from './looked'
+import { unsaidOf } from './unsaid'
 
 /** Under these odds a cut is more likely spoilt than not. */
 const HALF = 0.5
 
 /** That nobody said what is cut, and on what: every figure in the files is then a guess. */
-export function unsaidCheck({ job: { measure } }: Looked): Check[] {
-  const unsaid = [measure.machine ? '' : 'machine', measure.stock ? '' : 'stock'].filter(Boolean)
+export function unsaidCheck({ job }: Looked): Check[] {
+  const unsaid = unsaidOf(job).map(({ says }) => says)
   if (unsaid.length === 0) return []
+  const said = unsaid.join(' and ')
   return [
     look(
       'unsaid',
-      `No ${unsaid.join(' and no ')} ${unsaid.length > 1 ? 'are' : 'is'} chosen`,
-      'Bed, speeds, thickness and kerf in these files are guesses until then. Choose in Measure.',
+      said[0].toUpperCase() + said.slice(1),
+      'Bed, speeds, thickness and kerf in these files are guesses until then. Give them in Measure.',
     ),
   ]
 }

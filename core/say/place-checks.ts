@@ -3,7 +3,7 @@ import type { Say } from '../length'
 import { isForbidden, violationSentence, type Violation } from '../nest'
 import type { Check } from '../plan'
 import { listed, look, ok, stop, type Looked } from './looked'
-import { overEdgeSentence } from './warnings'
+import { cutAwaySentence, overEdgeSentence } from './warnings'
 
 /** Whether all parts, and all that is burnt into them, lie where they may. */
 export function placeChecks(looked: Looked, say: Say): Check[] {
@@ -46,21 +46,22 @@ function burntChecks({ things, parts, plan }: Looked, say: Say): Check[] {
     return onto === 'rest' ? '' : `${what} also burns ${name(onto.part)}.`
   }
   const hit = [...new Set(plan.astray.map(sentence).filter((said) => said !== ''))]
-  const over = things.flatMap(({ box }) => {
-    const own = openingsAstray(box).filter(({ reaches }) => reaches === 'over its panel')
-    const panels = [...new Set(own.map(({ panel }) => panel))]
-    return panels.map((panel) => {
-      const engravings = own.flatMap((each) => (each.panel === panel ? (each.engraving ?? []) : []))
-      return overEdgeSentence(
-        [...new Set(engravings)],
-        box.panels?.find(({ id }) => id === panel)?.label ?? panel,
-      )
+  const astray = (wanted: string, said: typeof overEdgeSentence): string[] =>
+    things.flatMap(({ box }) => {
+      const own = openingsAstray(box).filter(({ reaches }) => reaches === wanted)
+      return [...new Set(own.map(({ panel }) => panel))].map((panel) => {
+        const engravings = own.flatMap((each) => (each.panel === panel ? (each.engraving ?? []) : []))
+        const label = box.panels?.find(({ id }) => id === panel)?.label ?? panel
+        return said([...new Set(engravings)], label)
+      })
     })
-  })
+  const over = astray('over its panel', overEdgeSentence)
+  const lost = astray('what is cut away', cutAwaySentence)
   return [
     ...(hit.length > 0
       ? [stop('burnt', 'Engraving would burn what it is not meant for', `${listed(hit)} Move it in Shape.`)]
       : []),
     ...(over.length > 0 ? [stop('over', 'Engraving runs over the edge of its panel', listed(over))] : []),
+    ...(lost.length > 0 ? [look('lost', 'Part of an engraving is cut away', listed(lost))] : []),
   ]
 }

@@ -49,7 +49,9 @@ function sheetChecks({ job, plan }: Looked, say: Say): Check[] {
   const [first] = plan.loads
   if (machine && first.of > 1) {
     const loads = plan.loads.filter(({ face }) => face !== 'first').length
-    const title = `The sheet is larger than the bed: cut in ${counted(loads, 'load')}`
+    const title =
+      `The sheet is larger than the bed and takes ${counted(first.of, 'load')}` +
+      (loads < first.of ? `; parts lie in ${loads} of them` : '')
     checks.push(look('bed', title, placeStatement(machine, first, say)))
   }
   return checks

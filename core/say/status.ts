@@ -11,6 +11,7 @@ import { NOTHING_KNOWN, type Known } from './looked'
 import { kerfOfOtherSetting } from './measure-checks'
 import { preflight } from './preflight'
 import { openQuestions } from './questions'
+import { unsaidOf } from './unsaid'
 import { timeWords } from './time'
 import { proofLine } from './warnings'
 
@@ -74,6 +75,8 @@ function measureStatus({ job, derived: { box, plan }, newer, known, say }: Told)
   if (!measure.machine || !measure.stock) {
     return { state: 'todo', line: 'no machine or stock yet', why: 'Choose what you cut, and on what.' }
   }
+  const [unsaid] = unsaidOf(job)
+  if (unsaid) return { state: 'todo', line: 'figures not given', why: `Still open: ${unsaid.says}.` }
   if (!thickness.measured || !kerf.measured) {
     const both = thickness.measured ? `${line}; kerf assumed` : line
     return { state: 'look', line: both, why: 'Thickness and kerf decide the fit: measure both.' }
@@ -102,7 +105,7 @@ function shapeStatus({ job, derived: { box, things, fit }, say }: Told): Station
     return { state: 'stop', line: 'cannot be made', why: problemSentence(box.problems[0], say) }
   }
   if (box.proof && box.proof.faults.length > 0) {
-    return { state: 'stop', line: 'does not hold together', why: `${proofLine(box)}.` }
+    return { state: 'stop', line: 'does not hold together', why: proofLine(box) }
   }
   const { word, wanted, odds, joints } = fit
   const line = `${word}, ${percent(odds[word])}`

@@ -32,11 +32,19 @@ export function faultSentence({ kind, panels }: Pick<Fault, 'kind' | 'panels'>, 
   }
 }
 
-/** Engravings that leave their panel, by their number in Shape. */
+/** Engravings by their number in Shape. */
+const engravingWords = (engravings: number[]): string =>
+  `${engravings.length === 1 ? 'Engraving' : 'Engravings'} ${and(engravings.map((each) => String(each + 1)))}`
+
+/** Engravings that lie partly over notches or openings. */
+export const cutAwaySentence = (engravings: number[], names: string): string =>
+  `Part of ${engravingWords(engravings).toLowerCase()} on the ${names} is cut away by notches or openings. ` +
+  'Move it, or make it smaller.'
+
+/** Engravings that leave their panel. */
 export function overEdgeSentence(engravings: number[], names: string): string {
-  const which = engravings.length === 1 ? 'Engraving' : 'Engravings'
   return (
-    `${which} ${and(engravings.map((each) => String(each + 1)))} on the ${names} would burn beyond its ` +
+    `${engravingWords(engravings)} on the ${names} would burn beyond its ` +
     'edge. Move it, make it smaller, or say in Shape that it may run over.'
   )
 }
@@ -72,8 +80,7 @@ export function warningSentence(
       )
     case 'opening':
       if (warning.reaches === 'over its panel') return overEdgeSentence(warning.engravings, names)
-      if (warning.reaches === 'what is cut away')
-        return `What is engraved on the ${names} reaches into an opening. Move it.`
+      if (warning.reaches === 'what is cut away') return cutAwaySentence(warning.engravings, names)
       if (warning.reaches === 'another panel')
         return `What is engraved on the ${names} is hidden where another panel stands on it. Move it.`
       if (warning.reaches === 'nothing')
@@ -109,15 +116,14 @@ const motionWords = (group: Group): string => {
 }
 
 /** What the proof says of a box, in one line. */
-export function proofLine({ proof, panels, made }: Pick<DerivedBox, 'proof' | 'panels' | 'made'>): string {
+export function proofLine(box: Named & Pick<DerivedBox, 'proof' | 'made'>): string {
+  const { proof, made } = box
   if (!proof) return ''
   const parts = counted(proof.panels, 'part')
   const moving = (made?.assembly.groups ?? [])
     .map((group) => `, the ${group.id} ${motionWords(group)}`)
     .join('')
-  if (proof.faults.length === 0) return `${parts}, nothing overlaps, nothing missing${moving}`
-  const label = (id: string): string => panels?.find((panel) => panel.id === id)?.label ?? id
-  const [{ kind, panels: found }] = proof.faults
-  const what = { overlap: 'overlap', missing: 'lacks something at a joint', stuck: 'does not come out' }[kind]
-  return `${parts}: ${and(found.map(label))} ${what}`
+  const [fault] = proof.faults
+  if (!fault) return `${parts}, nothing overlaps, nothing missing${moving}`
+  return `${parts}. ${faultSentence(fault, box)}`
 }

@@ -8,7 +8,7 @@ import { fileStem, recordOf } from '@core/keep'
 import type { Job } from '@core/job'
 import { short } from '@core/length'
 import { OPERATION_NAMES, OPERATIONS, OUR_COLOURS, type Operation } from '@core/machine'
-import { compensationStatement, faceStatement, placeStatement } from '@core/say'
+import { compensationStatement, cutSummary, faceStatement, placeStatement } from '@core/say'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import { useSay } from '@web/parts/say'
 import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
@@ -104,6 +104,7 @@ const operations = computed(() =>
       (operation !== 'pocket' || derived.hasPockets) && (operation !== 'engrave' || derived.hasEngraving),
   ),
 )
+const summary = computed(() => cutSummary(jobs.job, derived.things, planner.plan?.loads ?? [], say.value))
 const LABELLED = [
   { value: 'hidden' as const, label: 'inside the box' },
   { value: 'up' as const, label: 'on the face up' },
@@ -244,6 +245,9 @@ function settingOf(operation: Operation): string {
         <span class="note">printed at actual size</span>
       </label>
     </fieldset>
+    <ul class="text-[13px]" aria-label="What is cut" data-testid="summary">
+      <li v-for="line in summary" :key="line">{{ line }}</li>
+    </ul>
     <FileFields :programs="cut.formats.includes('gcode')" />
     <button
       type="button"

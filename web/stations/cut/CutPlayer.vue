@@ -5,8 +5,11 @@ import { waitingAt, type CutPlan, type LoadPlan } from '@core/derive'
 import type { Differences } from '@core/files'
 import { formatDuration } from '@core/length'
 import { ASSUMED_MACHINE, OUR_COLOURS } from '@core/machine'
+import { reachOf } from '@core/plan'
 import { lineData } from '@web/parts/svg-path'
 import { useOpenJob } from '@web/stores/job'
+import { usePlanner } from '@web/stores/planner'
+import { loadOutline } from './load-outline'
 import { usePlayback } from './playback'
 
 const props = defineProps<{
@@ -16,15 +19,29 @@ const props = defineProps<{
   differences?: Differences | null
 }>()
 const jobs = useOpenJob()
+const planner = usePlanner()
 const machine = computed(() => jobs.job.measure.machine)
 const total = computed(() => props.load.time.total)
 const colours = computed(() => machine.value?.colours ?? OUR_COLOURS)
 const planned = computed(() =>
   props.load.paths.map(({ points, closed }) => lineData(points, closed)).join(''),
 )
+/** Of an offcut: the piece as it is, not the rectangle round it. */
+const edge = computed(() => loadOutline(props.load))
+/** Where something would be burnt that is not meant to be. */
+const astray = computed(() =>
+  (planner.plan?.astray ?? []).filter(
+    ({ sheet, at }) =>
+      props.load.face !== 'first' &&
+      sheet === props.load.sheet &&
+      at.x >= props.load.x - 20 &&
+      at.x <= props.load.x + props.load.width + 20,
+  ),
+)
+const reach = computed(() => reachOf(props.load.width, machine.value))
 const { time, playing, beam, done, doing, play } = usePlayback(
   () => props.load,
-  () => props.used,
+  () => ({ ...props.used, reach: reach.value }),
   () => machine.value ?? ASSUMED_MACHINE,
   () => waitingAt(props.load, machine.value?.origin),
 )
@@ -38,12 +55,16 @@ const { time, playing, beam, done, doing, play } = usePlayback(
       role="img"
       :aria-label="`Sheet ${load.sheet + 1} at ${formatDuration(time)} of ${formatDuration(total)}: ${doing}`"
     >
-      <rect
-        :y="-load.height"
-        :width="load.width"
-        :height="load.height"
-        fill="var(--paper)"
-        stroke="var(--edge)"
+      <path :d="edge" fill="var(--paper)" stroke="var(--edge)" vector-effect="non-scaling-stroke" />
+      <circle
+        v-for="({ at }, i) in astray"
+        :key="`astray ${i}`"
+        :cx="at.x - load.x"
+        :cy="load.y - at.y"
+        r="6"
+        fill="none"
+        stroke="var(--rowan)"
+        stroke-width="3"
         vector-effect="non-scaling-stroke"
       />
       <path

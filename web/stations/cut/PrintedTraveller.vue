@@ -9,6 +9,7 @@ import { settingWords } from '@core/tune'
 import PrintHead from '../PrintHead.vue'
 import { useSay } from '@web/parts/say'
 import { lineData } from '@web/parts/svg-path'
+import { loadOutline } from './load-outline'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { usePlanner } from '@web/stores/planner'
@@ -79,7 +80,7 @@ const BLANKS = ['Minutes it took', 'How it fitted', 'What to change next time']
           role="img"
           :aria-label="nameOf(load)"
         >
-          <rect :y="-load.height" :width="load.width" :height="load.height" fill="none" stroke="#555" />
+          <path :d="loadOutline(load)" fill="none" stroke="#555" />
           <path :d="linesOf(load)" fill="none" stroke="#000" stroke-width="0.8" />
         </svg>
         <div class="grid content-start gap-1 text-[10pt]">

@@ -1,5 +1,5 @@
 import { computed, onBeforeUnmount, ref, type ComputedRef, type Ref } from 'vue'
-import type { CutPlan, LoadPlan } from '@core/derive'
+import type { LoadPlan } from '@core/derive'
 import { OPERATION_NAMES, OPERATIONS, type Operation } from '@core/machine'
 import { beamMoves, type Move } from '@core/plan'
 import { lineData } from '@web/parts/svg-path'
@@ -20,7 +20,7 @@ export interface Playback {
 /** The beam's way over one load, to be scrubbed through and played. */
 export function usePlayback(
   load: () => LoadPlan,
-  used: () => Pick<CutPlan, 'settings' | 'own'>,
+  used: () => Parameters<typeof beamMoves>[1],
   machine: () => Parameters<typeof beamMoves>[2],
   start: () => { x: number; y: number },
 ): Playback {

@@ -8,6 +8,7 @@ import MachineFields from '@web/parts/MachineFields.vue'
 import PickRecord from '@web/parts/PickRecord.vue'
 import { useSay } from '@web/parts/say'
 import { useBench, type BenchChange } from '@web/stores/bench'
+import AsAnyNote from './AsAnyNote.vue'
 import { useOpenJob } from '@web/stores/job'
 
 const jobs = useOpenJob()
@@ -65,6 +66,7 @@ function change(part: Partial<Machine>, key: string): void {
       :describe="describe"
       @update:model-value="use"
     />
+    <AsAnyNote what="machine figures" />
     <MachineFields
       v-if="jobs.job.measure.machine"
       ref="fields"

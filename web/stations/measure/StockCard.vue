@@ -9,6 +9,7 @@ import { useBench } from '@web/stores/bench'
 import { useOpenJob } from '@web/stores/job'
 import { useMaterialEdits } from '@web/stores/material-edits'
 import { useStockEdits } from '@web/stores/stock-edits'
+import AsAnyNote from './AsAnyNote.vue'
 import OpenQuestions from './OpenQuestions.vue'
 import { useSure } from './sure'
 
@@ -20,6 +21,11 @@ const materials = useMaterialEdits()
 const sure = useSure()
 const root = ref<HTMLElement>()
 const stock = computed(() => jobs.job.measure.stock)
+/** A sheet begins as large as the bed. */
+const sheetSize = computed(() => {
+  const { machine } = jobs.job.measure
+  return machine ? { sheetWidth: machine.bedWidth, sheetHeight: machine.bedHeight } : {}
+})
 const titled = computed(() => bench.stocks.map((record) => ({ ...record, name: stockTitle(record) })))
 const shown = computed(() => stock.value && { ...stock.value, name: stockTitle(stock.value) })
 const describe = ({ family, readings }: Stock): string => `${family}, ${readings.length || 'no'} readings`
@@ -51,7 +57,7 @@ function add(record: Stock): void {
         <button
           type="button"
           class="btn px-2 py-1"
-          @click="add(newStock(newId(), `Sheet material ${bench.stocks.length + 1}`))"
+          @click="add({ ...newStock(newId(), `Sheet material ${bench.stocks.length + 1}`), ...sheetSize })"
         >
           <Plus :size="14" aria-hidden="true" />
           Add stock
@@ -76,6 +82,7 @@ function add(record: Stock): void {
       </li>
     </ul>
     <template v-if="stock">
+      <AsAnyNote what="stock figures" />
       <OpenQuestions />
       <ReadingsEditor
         :stock="stock"

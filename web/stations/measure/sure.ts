@@ -6,10 +6,12 @@ export function useSure() {
   const jobs = useOpenJob()
   const isSure = (what: 'kerf' | 'thickness', of: string, value: number): boolean =>
     jobs.job.measure.sure.includes(sureKey(what, of, value))
-  const say = (what: 'kerf' | 'thickness', of: string, value: number): boolean =>
-    isSure(what, of, value) ||
+  const sayKey = (key: string): boolean =>
+    jobs.job.measure.sure.includes(key) ||
     jobs.edit(({ measure }) => {
-      measure.sure = [...measure.sure, sureKey(what, of, value)].slice(-100)
+      measure.sure = [...measure.sure, key].slice(-100)
     })
-  return { isSure, say }
+  const say = (what: 'kerf' | 'thickness', of: string, value: number): boolean =>
+    sayKey(sureKey(what, of, value))
+  return { isSure, say, sayKey }
 }
