@@ -33,7 +33,10 @@ export function writeDxf(file: SheetFile): string {
   }
   return (
     comment(title) +
-    comment(statement) +
+    statement
+      .split(/(?<=\.)\s+/)
+      .map(comment)
+      .join('') +
     comment('Millimetres, y up. Layers are operations, in cutting order.') +
     dxf.stringify()
   )

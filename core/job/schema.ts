@@ -19,6 +19,7 @@ import {
 } from './things'
 import { MOST_OWN, ownOperationSchema, settingSchema, testRecordSchema, testSheetSchema } from '../tune'
 import { wholeSchema } from '../whole'
+import { totalsRefusal } from './totals'
 
 const identifier = z.string().min(1).max(60)
 const date = z.string().max(40)
@@ -93,7 +94,7 @@ export type Arrangement = z.infer<typeof arrangementSchema>
  * Everything that a maker decided or measured for one job, and nothing that can be worked out from it. Its
  * layout is there only where they had a hand in it: moved or pinned a part, or took what a search found.
  */
-export const jobSchema = z.strictObject({
+const plainJobSchema = z.strictObject({
   format: z.literal(JOB_FORMAT),
   version: z.literal(JOB_VERSION),
   id: identifier,
@@ -193,6 +194,10 @@ export const jobSchema = z.strictObject({
     school: z.enum(SCHOOLS),
   }),
   log: z.array(revisionSchema).max(500),
+})
+export const jobSchema = plainJobSchema.superRefine((job, context) => {
+  const message = totalsRefusal(job)
+  if (message !== null) context.addIssue({ code: 'custom', path: ['box', 'drawings'], message })
 })
 export type Job = z.infer<typeof jobSchema>
 

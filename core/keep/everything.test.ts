@@ -2,7 +2,15 @@ import { describe, expect, test } from '@jest/globals'
 import { readFileSync } from 'node:fs'
 import { demo } from '../../scripts/testing/demo'
 import { JOB_VERSION, type Job } from '../job'
-import { isEverything, readEverything, writeEverything, type Everything } from './index'
+import { deriveAll } from '../derive'
+import {
+  isEverything,
+  readEverything,
+  recordOf,
+  writeEverything,
+  type CutRecord,
+  type Everything,
+} from './index'
 
 const jobs: Job[] = [demo('plain-tray'), demo('logger-case'), demo('slip-cases')]
 const bench: Everything['bench'] = {
@@ -14,7 +22,13 @@ const bench: Everything['bench'] = {
   events: [{ id: 'e', machineId: 'm', on: '2026-10-02', what: 'lens cleaned' }],
   runs: [],
 }
-const text = writeEverything({ jobs, bench }, '2026-10-05T10:00:00.000Z')
+const written = (job: Job): CutRecord => {
+  const { job: laid, derived, parts } = deriveAll(job)
+  return recordOf(laid, derived.plan!, parts, '2026-10-04T10:00:00.000Z')
+}
+const records = [written(jobs[0])]
+const when = '2026-10-05T10:00:00.000Z'
+const [text] = writeEverything({ jobs, bench, records }, when)
 
 describe('a file of everything', () => {
   const refused = (content: string): string => {
@@ -24,10 +38,25 @@ describe('a file of everything', () => {
   }
   test('is read back as it was written', () => {
     expect(isEverything(text)).toBe(true)
-    expect(readEverything(text)).toEqual({ ok: true, everything: { jobs, bench } })
+    expect(readEverything(text)).toEqual({ ok: true, everything: { jobs, bench, records } })
   })
+  test('too much for one file is several, and each can be read by itself', () => {
+    const parts = writeEverything({ jobs, bench, records }, when, 12_000)
+    expect(parts.length).toBeGreaterThan(1)
+    const read = parts.map((part) => {
+      const found = readEverything(part)
+      if (!found.ok) throw new Error(found.error)
+      return found.everything
+    })
+    expect(read.flatMap((each) => each.jobs)).toEqual(jobs)
+    expect(read.flatMap((each) => each.records)).toEqual(records)
+    for (const each of read) expect(each.bench).toEqual(bench)
+    expect(writeEverything({ jobs: [], bench, records: [] }, when)).toHaveLength(1)
+  })
+  test('with one spoilt record of a cut is refused whole', () =>
+    expect(refused(text.replace('"face":"only"', '"face":"none"'))).toContain('is spoilt. Nothing was taken'))
   test('one with a single wrong figure is refused whole, and told from a job', () => {
-    expect(refused(text.replace('"copies": 1', '"copies": -1'))).toMatch(
+    expect(refused(text.replace('"copies":1', '"copies":-1'))).toMatch(
       /copies is at least 1.*Nothing was taken/,
     )
     expect(refused(text.slice(0, -400))).toContain('not readable JSON')

@@ -7,6 +7,7 @@ import { machineSchema } from '../machine'
 import { runSchema } from '../plan'
 import { stockSchema } from '../stock'
 import { testRecordSchema } from '../tune'
+import { readCutRecord, type CutRecord } from './cut-record'
 
 /** The schema of each shelf of the bench. */
 export const RECORD_SCHEMAS = {
@@ -23,7 +24,10 @@ const FORMAT = 'uplands-everything'
 const VERSION = JOB_VERSION
 
 /** A file of everything larger than this is refused before it is parsed, bytes. */
-export const EVERYTHING_LIMIT = 40_000_000
+export const EVERYTHING_LIMIT = 240_000_000
+
+/** What is more than about that goes into a further file, characters. */
+const FULL = 100_000_000
 
 const many = <T extends z.ZodType>(schema: T) => z.array(schema).max(20_000)
 
@@ -42,20 +46,48 @@ const everythingSchema = z.strictObject({
     runs: many(runSchema),
   }),
 })
-/** All jobs and the whole bench of a browser. */
-export type Everything = Pick<z.infer<typeof everythingSchema>, 'jobs' | 'bench'>
+/** All jobs, what was written of them, and the whole bench of a browser. */
+export type Everything = Pick<z.infer<typeof everythingSchema>, 'jobs' | 'bench'> & { records: CutRecord[] }
 
 export type EverythingRead = { ok: true; everything: Everything } | { ok: false; error: string }
 
-/** Everything as one file. @param written date and time */
-export const writeEverything = (everything: Everything, written: string): string =>
-  JSON.stringify({ format: FORMAT, version: VERSION, written, ...everything }, null, 1) + '\n'
+/**
+ * Everything as one file; as several where one could not be read back, each of which can be taken in by
+ * itself. @param written date and time @param full characters from which on a further file is begun
+ */
+export function writeEverything(
+  { jobs, bench, records }: Everything,
+  written: string,
+  full = FULL,
+): string[] {
+  const parts: { jobs: string[]; records: string[] }[] = []
+  let room = 0
+  for (const job of jobs) {
+    const text = JSON.stringify(job)
+    const own = records.filter((record) => record.job === job.id).map((record) => JSON.stringify(record))
+    const long = own.reduce((sum, each) => sum + each.length, text.length)
+    if (parts.length === 0 || long > room) {
+      parts.push({ jobs: [], records: [] })
+      room = full
+    }
+    room -= long
+    const part = parts[parts.length - 1]
+    part.jobs.push(text)
+    part.records.push(...own)
+  }
+  const head = JSON.stringify({ format: FORMAT, version: VERSION, written, bench }).slice(0, -1)
+  return (parts.length > 0 ? parts : [{ jobs: [], records: [] }]).map(
+    (part) =>
+      `${head},\n"jobs": [\n${part.jobs.join(',\n')}\n],\n"cutRecords": [\n${part.records.join(',\n')}\n]}\n`,
+  )
+}
 
 const head = z.looseObject({
   format: z.literal(FORMAT),
   version: z.number().int().min(2),
   jobs: z.array(z.looseObject({ version: z.number().int().min(1) })),
   bench: z.record(z.string(), z.array(z.unknown())),
+  cutRecords: z.array(z.unknown()).max(100_000).optional(),
 })
 
 /** Whether a text looks like such a file, so that one chooser takes both kinds. */
@@ -93,10 +125,17 @@ export function readEverything(text: string): EverythingRead {
   if (known.data.version > VERSION) {
     return refuse(`It was written by a newer Uplands (version ${known.data.version}). Update Uplands first.`)
   }
-  const read = everythingSchema.safeParse(migrated(known.data))
+  const { cutRecords = [], ...own } = known.data
+  const records = cutRecords.map(readCutRecord)
+  const bad = records.findIndex((record) => record === null)
+  if (bad >= 0)
+    return refuse(
+      `The file cannot be used: cut ${bad + 1} of what was written is spoilt. Nothing was taken from it.`,
+    )
+  const read = everythingSchema.safeParse(migrated(own))
   if (!read.success) {
     return refuse(`The file cannot be used: ${sentenceFor(read.error)}. Nothing was taken from it.`)
   }
   const { jobs, bench } = read.data
-  return { ok: true, everything: { jobs, bench } }
+  return { ok: true, everything: { jobs, bench, records: records as CutRecord[] } }
 }

@@ -1,4 +1,4 @@
-export { JOB_FILE_LIMIT, readJob, readJobValue, repairJob, writeJob } from './job-file'
+export { JOB_FILE_LIMIT, readJobValue, repairJob, writeJob } from './job-file'
 export {
   EVERYTHING_LIMIT,
   isEverything,
@@ -8,4 +8,12 @@ export {
   type Everything,
 } from './everything'
 export { fileStem } from './file-stem'
-export { derivedOf, MOST_RECORDS, readCutRecord, recordOf, type CutRecord } from './cut-record'
+export {
+  derivedOf,
+  MOST_RECORDS,
+  readCutRecord,
+  readJob,
+  recordOf,
+  writeJobFile,
+  type CutRecord,
+} from './cut-record'

@@ -1,15 +1,16 @@
 import { z } from 'zod'
 import { JOB_FORMAT, JOB_VERSION, jobSchema, migrateJob, type Job } from '../job'
 import { repair, sentenceFor, type Repaired } from '../limits'
+import { textOf } from './text'
 
-/** A job file larger than this is refused before it is parsed, bytes. */
-export const JOB_FILE_LIMIT = 2_000_000
+/** Larger than the largest job and its records: refused before it is parsed, characters. */
+export const JOB_FILE_LIMIT = 80_000_000
 
 export type JobRead = { ok: true; job: Job } | { ok: false; error: string }
 
-const refuse = (error: string): JobRead => ({ ok: false, error })
+const refuse = (error: string): { ok: false; error: string } => ({ ok: false, error })
 
-export const writeJob = (job: Job): string => JSON.stringify(job, null, 2) + '\n'
+export const writeJob = (job: Job): string => `${textOf(job)}\n`
 
 const head = z.looseObject({ format: z.literal(JOB_FORMAT), version: z.number().int().min(1) })
 
@@ -33,11 +34,8 @@ export function readJobValue(raw: unknown): JobRead {
   )
 }
 
-/**
- * Reads a job file, or refuses it whole with one sentence.
- * @param text the file's contents
- */
-export function readJob(text: string): JobRead {
+/** What a text says as JSON, or why it is not read. */
+export function parsed(text: string): { ok: true; raw: unknown } | { ok: false; error: string } {
   if (text.length > JOB_FILE_LIMIT) {
     return refuse(
       `The file is larger than ${JOB_FILE_LIMIT / 1e6} MB, which no job is. Choose the file that ` +
@@ -45,7 +43,7 @@ export function readJob(text: string): JobRead {
     )
   }
   try {
-    return readJobValue(JSON.parse(text))
+    return { ok: true, raw: JSON.parse(text) as unknown }
   } catch {
     return refuse(
       'The file is not readable JSON: it may have been cut short on its way. Export the job again ' +

@@ -20,4 +20,4 @@ function complaint(issue: z.core.$ZodIssue): string {
 
 /** One sentence for what a schema refuses: where, and what is wrong. */
 export const sentenceFor = ({ issues: [issue] }: { issues: z.core.$ZodIssue[] }): string =>
-  `${placeOf(issue.path)} ${complaint(issue)}`
+  issue.code === 'custom' ? issue.message : `${placeOf(issue.path)} ${complaint(issue)}`

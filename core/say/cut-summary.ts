@@ -26,7 +26,8 @@ export function cutSummary(job: Job, things: DerivedThing[], loads: LoadPlan[], 
     const { outer } = box.sizes
     const name = things.length > 1 ? `${thing.name}: ` : ''
     const copies = thing.copies > 1 ? `${counted(thing.copies, 'copy', 'copies')}, ` : ''
-    return `${name}${copies}outside ${say.size([outer.x, outer.y, outer.z])}, ${topWords(box)}.`
+    const said = `${name}${copies}outside ${say.size([outer.x, outer.y, outer.z], 1)}, ${topWords(box)}.`
+    return said[0].toUpperCase() + said.slice(1)
   })
   const panels = things.flatMap(({ box }) => box.panels ?? [])
   const sides = (['outside', 'inside'] as const).filter((side) =>

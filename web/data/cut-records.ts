@@ -10,6 +10,12 @@ export async function recordsOfJob(job: string): Promise<CutRecord[]> {
   return stored.flatMap((each) => readCutRecord(each) ?? []).sort(newestFirst)
 }
 
+/** What was written of any job. */
+export async function allRecords(): Promise<CutRecord[]> {
+  const stored = await withDatabase((db) => db.getAll('cutRecords'))
+  return stored.flatMap((each) => readCutRecord(each) ?? []).sort(newestFirst)
+}
+
 /** Keeps records, and of each job the newest only. */
 export const keepRecords = (records: CutRecord[]): Promise<void> =>
   withDatabase(async (db) => {

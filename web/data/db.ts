@@ -110,8 +110,17 @@ async function openInMemory(): Promise<Database> {
 
 const isNewer = (error: unknown): boolean => error instanceof DOMException && error.name === 'VersionError'
 
+/** Some browsers throw when they are only asked. */
+function hasStorage(): boolean {
+  try {
+    return Boolean(globalThis.indexedDB)
+  } catch {
+    return false
+  }
+}
+
 async function open(): Promise<Database> {
-  if (!('indexedDB' in globalThis) || !globalThis.indexedDB) return openInMemory()
+  if (!hasStorage()) return openInMemory()
   try {
     return await openOnce()
   } catch (error) {

@@ -1,6 +1,6 @@
-import { readJobValue } from '@core/keep'
+import { readJobValue, type CutRecord } from '@core/keep'
 import type { Job } from '@core/job'
-import { withDatabase, type Database, type StoredJob } from './db'
+import { BENCH_STORES, withDatabase, type Database, type StoredJob } from './db'
 import { unreadableJob, type Unreadable } from './unreadable'
 
 /** Every write in one tab is told to the others. */
@@ -62,8 +62,8 @@ async function put(db: Database, job: Job, revision: number): Promise<StoredJob 
   const before = transaction.store.get(job.id)
   const written = transaction.store.put({ id: job.id, revision, job })
   transaction.commit()
-  await Promise.all([written, transaction.done])
-  return before
+  const [found] = await Promise.all([before, written, transaction.done])
+  return found
 }
 
 /**
@@ -104,6 +104,31 @@ export async function addJobs(jobs: Job[]): Promise<void> {
   })
   for (const { id } of added) tell({ id, revision: 1 })
 }
+
+/**
+ * Puts in jobs, what was written of them and records of the bench, all in one go: all of it, or nothing.
+ * @param shelves records by the shelf they belong on
+ */
+export async function putIn(jobs: Job[], records: CutRecord[], shelves: Shelves): Promise<void> {
+  await withDatabase(async (db) => {
+    const transaction = db.transaction(['jobs', 'cutRecords', ...BENCH_STORES], 'readwrite')
+    const put = (
+      store: (typeof BENCH_STORES)[number] | 'jobs' | 'cutRecords',
+      record: unknown,
+    ): Promise<unknown> => transaction.objectStore(store).put(record as never)
+    const all = [
+      ...jobs.map((job) => put('jobs', { id: job.id, revision: 1, job })),
+      ...records.map((record) => put('cutRecords', record)),
+      ...BENCH_STORES.flatMap((shelf) => shelves[shelf].map((record) => put(shelf, record))),
+    ]
+    // All of them, so that none is left to fail unheard.
+    const done = await Promise.allSettled([...all, transaction.done])
+    const failed = done.find((each) => each.status === 'rejected')
+    if (failed) throw failed.reason
+  })
+  for (const { id } of jobs) tell({ id, revision: 1 })
+}
+type Shelves = Record<(typeof BENCH_STORES)[number], unknown[]>
 
 export async function deleteJob(id: string): Promise<void> {
   await withDatabase((db) => Promise.all([db.delete('jobs', id), db.delete('workedOut', id)]))

@@ -16,7 +16,9 @@ import { RouterLink, useRouter } from 'vue-router'
 import UnreadableList from '@web/bench/UnreadableList.vue'
 import ContourBackdrop from '@web/parts/ContourBackdrop.vue'
 import LongList from '@web/parts/LongList.vue'
-import { dayOf } from '@web/data/dates'
+import { dayOf, readable } from '@web/data/dates'
+import { counted } from '@core/length'
+import { useMessages } from '@web/stores/messages'
 import { useShelf } from '@web/stores/shelf'
 import JobCard from './JobCard.vue'
 import ThemeButton from './ThemeButton.vue'
@@ -48,9 +50,31 @@ async function importChosen(): Promise<void> {
 }
 async function exportEverything(): Promise<void> {
   const now = new Date()
-  const content = writeEverything(shelf.everything(), now.toISOString())
-  await download([{ name: `uplands-everything-${dayOf(now)}.json`, content }], 'uplands.zip')
+  const texts = writeEverything(await shelf.everything(), now.toISOString())
+  const part = (i: number): string => (texts.length > 1 ? `-${i + 1}-of-${texts.length}` : '')
+  const files = texts.map((content, i) => ({
+    name: `uplands-everything-${dayOf(now)}${part(i)}.json`,
+    content,
+  }))
+  await download(files, 'uplands.zip')
+  shelf.copied(now.toISOString())
+  const missing = shelf.unreadable.length
+  if (missing > 0)
+    useMessages().say(
+      'look',
+      `The file has ${counted(shelf.jobs.length, 'job')}. ${counted(missing, 'record')} cannot be read and ` +
+        `${missing === 1 ? 'is' : 'are'} not in it: export ${missing === 1 ? 'it' : 'them'} as it is, below.`,
+    )
 }
+
+/** When all of it was last written to a file: what only a browser has can be lost with it. */
+const copyWords = computed(() => {
+  const { lastCopy } = shelf
+  const changed = shelf.jobs.filter((job) => lastCopy === null || job.changed > lastCopy).length
+  if (lastCopy === null) return 'No copy of these jobs was ever written to a file. A browser may lose them.'
+  const since = changed === 0 ? 'nothing has changed since' : `${counted(changed, 'job')} changed since`
+  return `Last copy to a file: ${readable(lastCopy, true)}; ${since}.`
+})
 
 /** Which jobs are shown, and in which order. */
 const wanted = ref('')
@@ -148,11 +172,23 @@ const shown = computed(() => {
           </select>
         </span>
       </div>
-      <p v-if="shelf.ready && shelf.jobs.length === 0" class="mt-2 text-quiet">
+      <p v-if="shelf.failed" class="mt-2 text-rowan" role="alert">
+        The storage of this browser did not answer: what is in it is not shown. Reload the page.
+      </p>
+      <p
+        v-else-if="shelf.ready && shelf.jobs.length === 0 && shelf.unreadable.length > 0"
+        class="mt-2 text-quiet"
+      >
+        None that can be read: see above.
+      </p>
+      <p v-else-if="shelf.ready && shelf.jobs.length === 0" class="mt-2 text-quiet">
         None yet. Start with “New job”: the first thing it asks is what you measured.
       </p>
       <p v-else-if="shelf.ready && shown.length === 0" class="mt-2 text-quiet">
         No job has “{{ wanted.trim() }}” in its name, stock or machine.
+      </p>
+      <p v-if="shelf.ready && shelf.jobs.length > 0" class="note mt-1" data-testid="copied">
+        {{ copyWords }}
       </p>
       <LongList v-slot="{ item }" class="mt-2" label="Jobs" :items="shown" :height="74" scrolls="window">
         <JobCard :job="item" @duplicate="shelf.duplicate(item).then(go)" @remove="shelf.remove(item)" />

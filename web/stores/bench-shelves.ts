@@ -53,15 +53,29 @@ export function benchShelves() {
   const find = (shelf: Shelf, id: string): AnyRecord | null =>
     listOf(shelf).value.find((record) => record.id === id) ?? null
 
+  /** What could not be stored: it is tried again with the next that is written. */
+  const waiting = new Map<string, { shelf: Shelf; id: string; record: AnyRecord | null }>()
+  const isUnsaved = (): boolean => waiting.size > 0
+
   function write(shelf: Shelf, id: string, record: AnyRecord | null): void {
+    const again = [...waiting.values()].filter((each) => each.shelf !== shelf || each.id !== id)
+    const all = [...again, { shelf, id, record }]
+    for (const each of all) waiting.set(`${each.shelf} ${each.id}`, each)
     writes++
-    written = writeRecord(shelf, id, record).catch(() => {
+    written = Promise.all(all.map(writeOne))
+  }
+  async function writeOne(one: { shelf: Shelf; id: string; record: AnyRecord | null }): Promise<void> {
+    const key = `${one.shelf} ${one.id}`
+    try {
+      await writeRecord(one.shelf, one.id, one.record)
+      if (waiting.get(key) === one) waiting.delete(key)
+    } catch {
       useMessages().say(
         'stop',
         'The bench could not be stored: the browser has no room left or forbids it. What is on the ' +
-          'screen is kept; export your job to be safe.',
+          'screen is kept and tried again with the next change; export your job to be safe.',
       )
-    })
+    }
   }
 
   /** Puts a record on its shelf in place of the one with the same id, or takes that away. */
@@ -95,5 +109,5 @@ export function benchShelves() {
     await reread(shelf)
   }
 
-  return { shelves, unreadable, load, find, set, reread, writeAll, settle }
+  return { shelves, unreadable, load, find, set, reread, writeAll, settle, isUnsaved }
 }

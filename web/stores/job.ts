@@ -48,6 +48,7 @@ export const useJob = defineStore('job', () => {
       const written = await saveJob(value, base)
       revision = Math.max(revision, written.revision)
       gone.value = false
+      stranded.delete(value.id)
       if (written.theirs) keepTheirs(written.theirs, from)
       if (--writing > 0) return
       saving.value = keepsNothing() ? 'in memory' : 'saved'
@@ -76,10 +77,24 @@ export const useJob = defineStore('job', () => {
     )
   }
 
+  /** What could not be stored of jobs that left the screen: it waits until one goes back to them. */
+  const stranded = new Map<string, Job>()
+  function strand(): void {
+    const { value } = job
+    if (!value || saving.value !== 'failed') return
+    stranded.set(value.id, value)
+    useMessages().say(
+      'stop',
+      `The last changes of “${value.name}” are not stored. They are kept while this page is open: go ` +
+        'back to it, and export it.',
+    )
+  }
+
   async function open(id: string): Promise<Opened> {
     if (job.value?.id === id && !gone.value) return 'open'
     const found = await loadJob(id)
     const readable = found && !isUnreadable(found) ? found : null
+    strand()
     revision = readable?.revision ?? 0
     stored = readable?.job ?? null
     heard = 0
@@ -87,6 +102,11 @@ export const useJob = defineStore('job', () => {
     own.clear()
     saving.value = keepsNothing() ? 'in memory' : 'saved'
     begin(stored)
+    const ours = stranded.get(id)
+    if (ours && readable) {
+      push(ours)
+      void save()
+    }
     return readable ? 'open' : found && isUnreadable(found) ? found : 'absent'
   }
 
@@ -173,7 +193,10 @@ export const useJob = defineStore('job', () => {
   })
 
   const isUnsaved = (): boolean =>
-    saving.value === 'failed' || (saving.value === 'in memory' && canUndo.value)
+    stranded.size > 0 ||
+    bench.isUnsaved() ||
+    saving.value === 'failed' ||
+    (saving.value === 'in memory' && canUndo.value)
   return { job, step, saving, gone, canUndo, canRedo, open, close, save, edit, undo, redo, isUnsaved }
 })
 

@@ -1,5 +1,5 @@
 import { ZodObject, type ZodType } from 'zod'
-import { jobSchema, type Job } from '@core/job'
+import { jobSchema, totalsRefusal, type Job } from '@core/job'
 import { sentenceFor } from '@core/limits'
 
 /** Complaints about what changed between two values, with where they are; only what changed is looked at. */
@@ -30,5 +30,7 @@ function complaints(schema: ZodType, before: unknown, after: unknown, path: Prop
  */
 export function jobRefusal(before: Job, after: Job): string | null {
   const found = complaints(jobSchema, before, after, [])
-  return found && `This cannot be kept: ${found}.`
+  const isOther = before.box !== after.box || before.also !== after.also
+  const refusal = found ?? (isOther ? totalsRefusal(after) : null)
+  return refusal && `This cannot be kept: ${refusal}.`
 }

@@ -6,15 +6,16 @@ import {
   JOB_FILE_LIMIT,
   readEverything,
   readJob,
+  type CutRecord,
   type Everything,
 } from '@core/keep'
 import { batchOf, emptyJob, type Job } from '@core/job'
 import { getFact, setFact } from '@web/data/facts'
-import { addJobs, countJobs, deleteJob, listJobs, loadJob, saveJob } from '@web/data/jobs'
+import { allRecords, keepRecords } from '@web/data/cut-records'
+import { addJobs, countJobs, deleteJob, listJobs, loadJob, putIn, saveJob } from '@web/data/jobs'
 import { BENCH_STORES } from '@web/data/db'
-import type { Shelf, Unreadable } from '@web/data/unreadable'
+import type { Unreadable } from '@web/data/unreadable'
 import { useBench } from './bench'
-import type { Records } from './bench-shelves'
 import { useMessages } from './messages'
 import { same } from '@core/limits'
 
@@ -25,11 +26,20 @@ const NO_STORAGE =
 const MOST_LETTERS = 80
 const copyName = (name: string): string => `${name.slice(0, MOST_LETTERS - 7)} (copy)`
 
+/** A record of what was written, as that of a job of another id. */
+const ofJob = (record: CutRecord, job: string): CutRecord =>
+  record.job === job
+    ? record
+    : { ...record, job, id: `${job}/${record.mark}`, laid: { ...record.laid, id: job } }
+
 /** All jobs that are stored in this browser. */
 export const useShelf = defineStore('shelf', () => {
   const jobs = shallowRef<Job[]>([])
   const unreadable = shallowRef<Unreadable[]>([])
   const ready = shallowRef(false)
+  /** Whether the storage did not say what is in it. */
+  const failed = shallowRef(false)
+  const lastCopy = shallowRef<string | null>(null)
   const messages = useMessages()
   const bench = useBench()
 
@@ -76,6 +86,8 @@ export const useShelf = defineStore('shelf', () => {
     try {
       const [count, shown] = await Promise.all([countJobs(), getFact('demo shown'), bench.load()])
       if (count > 0 || shown !== null) return
+      // The browser is asked not to throw it away; some ask the person, some just say no.
+      void globalThis.navigator?.storage?.persist?.().catch(() => false)
       await putDemo()
       await setFact('demo shown', new Date().toISOString())
     } catch (error) {
@@ -93,7 +105,10 @@ export const useShelf = defineStore('shelf', () => {
     try {
       await started()
       await refresh()
+      lastCopy.value = await getFact('last copy')
+      failed.value = false
     } catch {
+      failed.value = true
       messages.say('stop', NO_STORAGE)
     }
     ready.value = true
@@ -133,26 +148,33 @@ export const useShelf = defineStore('shelf', () => {
     })
 
   /**
-   * Takes a file of everything in: jobs that are here already and say the same are left, others come in
-   * beside them.
+   * Takes a file of everything in, all of it or nothing: jobs that are here already and say the same are
+   * left, others come in beside them.
    */
-  async function takeEverything({ jobs: theirs, bench: shelves }: Everything): Promise<string> {
-    let taken = 0
-    for (const shelf of BENCH_STORES) {
-      for (const record of shelves[shelf]) {
-        const isHere = bench[shelf].some(({ id }) => id === record.id)
-        if (!isHere) bench.put(shelf as Shelf, record as Records[Shelf])
-      }
+  async function takeEverything({ jobs: theirs, bench: shelves, records }: Everything): Promise<string> {
+    await refresh()
+    const here = new Map(jobs.value.map((job) => [job.id, job]))
+    const taken = new Set([...here.keys(), ...unreadable.value.map(({ id }) => id)])
+    const coming = theirs.filter((job) => !same(here.get(job.id), job))
+    const ids = new Map(coming.map(({ id }) => [id, taken.has(id) ? crypto.randomUUID() : id]))
+    const asHere = (job: Job): Job => {
+      const id = ids.get(job.id)!
+      return id === job.id ? job : { ...job, id, name: copyName(job.name) }
     }
-    for (const job of theirs) {
-      const here = jobs.value.find(({ id }) => id === job.id)
-      if (here && same(here, job)) continue
-      await add(job)
-      taken++
-    }
+    const fresh = Object.fromEntries(
+      BENCH_STORES.map((shelf) => {
+        const known = new Set(bench[shelf].map(({ id }) => id))
+        return [shelf, shelves[shelf].filter(({ id }) => !known.has(id))]
+      }),
+    ) as Everything['bench']
+    const own = records.filter(({ job }) => ids.has(job)).map((record) => ofJob(record, ids.get(record.job)!))
+    await putIn(coming.map(asHere), own, fresh)
+    await bench.load()
+    await refresh()
     messages.say(
       'said',
-      `${taken} of ${theirs.length} jobs came in; the others were here already. The bench is complete.`,
+      `${coming.length} of ${theirs.length} jobs came in; the others were here already. The bench is ` +
+        'complete.',
     )
     return ''
   }
@@ -178,12 +200,18 @@ export const useShelf = defineStore('shelf', () => {
       )
     }
     const read = readJob(text)
-    return read.ok ? tried(() => add(read.job)) : refused(read.error)
+    if (!read.ok) return refused(read.error)
+    return tried(async () => {
+      const id = await add(read.job)
+      await keepRecords(read.records.map((record) => ofJob(record, id)))
+      return id
+    })
   }
 
   /** Everything in this browser, as it can be read. */
-  const everything = (): Everything => ({
+  const everything = async (): Promise<Everything> => ({
     jobs: jobs.value,
+    records: await allRecords(),
     bench: {
       machines: bench.machines,
       stocks: bench.stocks,
@@ -194,6 +222,12 @@ export const useShelf = defineStore('shelf', () => {
       runs: bench.runs,
     },
   })
+
+  /** Everything was written to a file. @param on when */
+  function copied(on: string): void {
+    lastCopy.value = on
+    void setFact('last copy', on).catch(() => undefined)
+  }
 
   async function remove(job: Job): Promise<void> {
     await deleteJob(job.id)
@@ -218,6 +252,9 @@ export const useShelf = defineStore('shelf', () => {
     jobs,
     unreadable,
     ready,
+    failed,
+    lastCopy,
+    copied,
     begin,
     open,
     refresh,

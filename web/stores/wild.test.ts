@@ -209,7 +209,10 @@ const act: fc.Arbitrary<Act> = fc.oneof(
     ({ jobs, shelf }) => shelf.duplicate(jobs.job!),
     ({ shelf }) => shelf.create('x'.repeat(70)),
     ({ jobs, shelf }) => shelf.importFile(new File([writeJob(jobs.job!)], 'job.json')),
-    ({ shelf }) => shelf.importFile(new File([writeEverything(shelf.everything(), '')], 'all.json')),
+    async ({ shelf }) => {
+      const [text] = writeEverything(await shelf.everything(), '')
+      return shelf.importFile(new File([text], 'all.json'))
+    },
   ),
 )
 

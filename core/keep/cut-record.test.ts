@@ -1,0 +1,140 @@
+import { describe, expect, test } from '@jest/globals'
+import { demo } from '../../scripts/testing/demo'
+import { deriveAll, markOf } from '../derive'
+import { exportJob, writeAgain } from '../files'
+import type { Job } from '../job'
+import { revisionOf } from '../say'
+import { derivedOf, MOST_RECORDS, readCutRecord, readJob, recordOf, writeJob, writeJobFile } from './index'
+
+const tray = demo('specimen-tray')
+const date = '2026-10-04T10:00:00.000Z'
+const written = (job: Job) => {
+  const { job: laid, derived, parts } = deriveAll(job)
+  return { record: recordOf(laid, derived.plan!, parts, date), laid, derived }
+}
+const { record, laid, derived } = written(tray)
+const through = JSON.parse(JSON.stringify(record)) as unknown
+
+describe('what was written', () => {
+  test('is kept whole: every line to a tenth of a micrometre, and read back the same', () => {
+    expect(readCutRecord(through)).toEqual(record)
+    const { plan } = derivedOf(record).derived
+    const lines = ({ loads }: typeof plan & object): unknown =>
+      loads.map(({ paths }) =>
+        paths.map(({ points, ...path }) => [
+          path,
+          points.map(({ x, y }) => [Number(x.toFixed(4)), Number(y.toFixed(4))]),
+        ]),
+      )
+    expect(lines(plan!)).toEqual(lines(derived.plan!))
+    expect(plan!.total).toEqual(derived.plan!.total)
+  })
+  test('an extra pass is that of the files, whatever became of the job since', () => {
+    const again = (from: Job, of: typeof derived): string => {
+      const load = of.plan!.loads[0]
+      const what = { load, parts: ['front-1'], passes: 1, mark: record.mark }
+      return writeAgain(from, of, of.plan!, what, 'gcode').content
+    }
+    const moves = (text: string): string[] => text.split('\n').filter((line) => /^G/.test(line))
+    const before = moves(again(laid, derived))
+    expect(before.length).toBeGreaterThan(20)
+    expect(moves(again(record.laid, derivedOf(record).derived))).toEqual(before)
+    const changed = deriveAll({ ...tray, box: { ...tray.box, width: 250 } })
+    expect(moves(again(changed.job, changed.derived))).not.toEqual(before)
+  })
+  test('the log keeps its figures and its place, not those of now', () => {
+    const about = { id: 'r', number: 4, date, mark: record.mark }
+    const revision = revisionOf(record.laid, derivedOf(record).derived, about)
+    expect(revision).toMatchObject({ number: 4, mark: record.mark, unbooked: expect.any(String) })
+    expect(revision).toEqual(revisionOf(laid, derived, about))
+    const other = deriveAll({ ...tray, box: { ...tray.box, width: 250 } })
+    expect(revisionOf(other.job, other.derived, about).figures).not.toEqual(revision.figures)
+  })
+  test('with more points than are kept, what cuts through is there and nothing else', () => {
+    const many = derived.plan!.loads.map((load) => ({
+      ...load,
+      paths: [
+        ...load.paths,
+        ...Array.from({ length: 1000 }, () => ({
+          operation: 'engrave' as const,
+          part: 'floor-1',
+          closed: false,
+          points: Array.from({ length: 250 }, (_, i) => ({ x: i, y: 1 })),
+        })),
+      ],
+    }))
+    const thin = recordOf(laid, { ...derived.plan!, loads: many }, [], date)
+    const kept = new Set(thin.loads.flatMap(({ paths }) => paths.map(({ operation }) => operation)))
+    expect([...kept]).toEqual(['outline'])
+  })
+})
+
+describe('the mark', () => {
+  const mark = (job: Job): string => {
+    const all = deriveAll(job)
+    return markOf(all.job, all.derived.plan!)
+  }
+  test('is the same for the same cut, another for every other one, and in every file', () => {
+    const marks = [
+      tray,
+      { ...tray, box: { ...tray.box, width: 241 } },
+      { ...tray, name: 'Another tray' },
+      { ...tray, interference: 0.02 },
+      { ...tray, cut: { ...tray.cut, off: ['score' as const] } },
+      { ...tray, tune: { ...tray.tune, picked: { speed: 11, power: 65, passes: 1, air: true } } },
+      { ...tray, log: [...tray.log, { ...tray.log[0], id: 'x', number: 2 }] },
+    ].map(mark)
+    expect(new Set(marks).size).toBe(marks.length)
+    expect(mark(tray)).toBe(record.mark)
+    expect(record.mark).toMatch(/^[2-9ACDEFGHJKLMNPQRTUVWXYZ]{5}$/)
+    const made = exportJob(tray, ['svg', 'dxf', 'gcode', 'json'])
+    if (!made.ok) throw new Error(made.error)
+    for (const { name } of made.files) expect(name).toContain(record.mark)
+    for (const { name, content } of made.files)
+      if (!name.endsWith('.json'))
+        expect([name, content]).toEqual([name, expect.stringContaining(`Mark ${record.mark}`)])
+  })
+})
+
+describe('a job file with what was written', () => {
+  test('is read back, and is the plain file where nothing was', () => {
+    const job = {
+      ...tray,
+      cut: { ...tray.cut, written: { signature: record.signature, date, mark: record.mark } },
+    }
+    expect(readJob(writeJobFile(job, [record]))).toEqual({ ok: true, job, records: [record] })
+    expect(writeJobFile(job, [])).toBe(writeJob(job))
+    expect(readJob(writeJob(job))).toEqual({ ok: true, job, records: [] })
+  })
+  test('with a spoilt record, or one of another job, is refused whole', () => {
+    const text = writeJobFile(tray, [record])
+    for (const spoilt of [
+      text.replace('"face":"only"', '"face":"both"'),
+      text.replace(`"job":"${tray.id}"`, '"job":"other"'),
+      writeJob(tray).replace(/\n}\n$/, ', "cutRecords": 5}'),
+      writeJob(tray).replace(/\n}\n$/, `, "cutRecords": [${'null,'.repeat(MOST_RECORDS)}null]}`),
+    ])
+      expect(readJob(spoilt)).toEqual({
+        ok: false,
+        error: expect.stringMatching(/^What was cut of the job can.*again\.$/),
+      })
+  })
+  test('leaves out the oldest records when they are too much for a file', () => {
+    const long = { ...record, parts: record.parts.map((part) => ({ ...part, label: 'x'.repeat(190) })) }
+    const fat = {
+      ...long,
+      loads: long.loads.map((load) => ({
+        ...load,
+        paths: Array.from({ length: 300 }, () => load.paths).flat(),
+      })),
+    }
+    const all = Array.from({ length: 8 }, (_, i) => ({ ...fat, id: `${tray.id}/${i}`, mark: String(i) }))
+    const size = JSON.stringify(all[0]).length
+    const read = readJob(writeJobFile(tray, all))
+    if (!read.ok) throw new Error(read.error)
+    expect(read.records.map(({ mark }) => mark)).toEqual(
+      all.slice(0, Math.floor(20_000_000 / size)).map(({ mark }) => mark),
+    )
+    expect(read.records.length).toBeLessThan(8)
+  })
+})
