@@ -1,10 +1,17 @@
 import { randomUUID } from 'node:crypto'
-import express, { Router, type ErrorRequestHandler, type Request, type Response } from 'express'
+import { setImmediate } from 'node:timers/promises'
+import express, {
+  Router,
+  type ErrorRequestHandler,
+  type Request,
+  type RequestHandler,
+  type Response,
+} from 'express'
 import { z } from 'zod'
 import { LASER_ACTS, laserSetupSchema, SimulatedLaser } from '../core/rehearse'
 
 /** A program larger than this is refused while it still comes in. */
-const LARGEST = '40mb'
+const LARGEST = '24mb'
 /** Watchers at once, and how often they are told, ms. */
 const MOST_WATCHERS = 4
 const TOLD_EVERY = 200
@@ -103,6 +110,15 @@ class Hold {
   }
 }
 
+/** Does work step by step, and whatever else there is between: there is one thread. */
+async function unhurried<T>(steps: Generator<undefined, T>): Promise<T> {
+  for (;;) {
+    const step = steps.next()
+    if (step.done) return step.value
+    await setImmediate()
+  }
+}
+
 const failed: ErrorRequestHandler = (error: { status?: number }, _request, response, next) => {
   if (response.headersSent) return next(error)
   if (error.status === 413) say(response, 413, 'That is larger than a laser takes. Send it in parts.')
@@ -119,21 +135,28 @@ export function laserRoutes(now: () => number = Date.now): Router {
   const router = Router()
   router.use((request, response, next) => {
     response.set('cache-control', 'no-store')
-    if (request.get('x-uplands-laser') !== undefined || request.path === '/stream') next()
+    // Who watches cannot set a header; nothing is read of what they send.
+    const isWatching = request.method === 'GET' && request.path === '/stream'
+    if (request.get('x-uplands-laser') !== undefined || isWatching) next()
     else say(response, 403, 'This laser answers to Uplands only.')
   })
-  router.use(express.json({ limit: '50kb' }), express.text({ type: 'text/plain', limit: LARGEST }))
-  router.post('/connect', (request, response) => hold.connect(request, response))
-  router.put('/program', (request, response) => {
+  // Who may speak is asked before anything is taken in.
+  const holder: RequestHandler = (request, response, next) => {
+    if (hold.held(request, response)) next()
+  }
+  const small = express.json({ limit: '50kb' })
+  const program = express.text({ type: 'text/plain', limit: LARGEST })
+  router.post('/connect', small, (request, response) => hold.connect(request, response))
+  router.put('/program', holder, program, async (request, response) => {
     const laser = hold.held(request, response)
     if (!laser) return
     if (typeof request.body !== 'string' || request.body.trim() === '')
       return say(response, 400, 'That is no program. Send G-code as plain text.')
-    const done = laser.load(request.body)
+    const done = await unhurried(laser.loading(request.body))
     if (!done.ok) return say(response, 422, done.error)
     response.json(laser.state())
   })
-  router.post('/act', (request, response) => {
+  router.post('/act', holder, small, (request, response) => {
     const laser = hold.held(request, response)
     if (!laser) return
     const read = actSchema.safeParse(request.body)

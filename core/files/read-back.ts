@@ -49,10 +49,32 @@ const near = (a: Point, b: Point): boolean => Math.hypot(a.x - b.x, a.y - b.y) <
 const nearBounds = (a: Bounds, b: Bounds): boolean =>
   (['minX', 'minY', 'maxX', 'maxY'] as const).every((side) => Math.abs(a[side] - b[side]) <= SAME)
 
+/** Cells of a square millimetre that hold anything nearer than `SAME` to a value: one, two at a cell's edge. */
+function cellsOf(value: number): number[] {
+  const cell = Math.floor(value)
+  const inside = value - cell
+  if (inside < SAME) return [cell, cell - 1]
+  return inside > 1 - SAME ? [cell, cell + 1] : [cell]
+}
+
+/** Every point of one line is near one of the other. */
+function isOn(a: Point[], b: Point[]): boolean {
+  const cells = new Map<string, Point[]>()
+  for (const point of b) {
+    const cell = `${Math.floor(point.x)} ${Math.floor(point.y)}`
+    const there = cells.get(cell)
+    if (there) there.push(point)
+    else cells.set(cell, [point])
+  }
+  return a.every((point) =>
+    cellsOf(point.x).some((x) =>
+      cellsOf(point.y).some((y) => cells.get(`${x} ${y}`)?.some((other) => near(point, other)) ?? false),
+    ),
+  )
+}
+
 /** Every corner of either line is one of the other, wherever a closed one begins. */
-const isSameLine = (a: Point[], b: Point[]): boolean =>
-  a.every((point) => b.some((other) => near(point, other))) &&
-  b.every((point) => a.some((other) => near(point, other)))
+const isSameLine = (a: Point[], b: Point[]): boolean => isOn(a, b) && isOn(b, a)
 
 /**
  * Holds lines against the plan of a load. Lines that are there more than once count once: passes.
@@ -60,15 +82,27 @@ const isSameLine = (a: Point[], b: Point[]): boolean =>
  */
 function differencesOf(paths: CutPath[], lines: DrawnLine[], maybe: CutPath[] = []): Differences {
   const boxed = lines.map((line) => ({ line, box: bounds(line.points), isFound: false }))
-  const byCorner = new Map<string, typeof boxed>()
-  const cells = ({ minX, minY }: Bounds, reach: number[]): string[] =>
-    reach.flatMap((dx) => reach.map((dy) => `${Math.floor(minX) + dx} ${Math.floor(minY) + dy}`))
-  for (const each of boxed)
-    for (const cell of cells(each.box, [0])) byCorner.set(cell, [...(byCorner.get(cell) ?? []), each])
+  // By both corners: many lines may begin at one.
+  const byCorners = new Map<string, typeof boxed>()
+  for (const each of boxed) {
+    const { minX, minY, maxX, maxY } = each.box
+    const cell = [minX, minY, maxX, maxY].map(Math.floor).join(' ')
+    const there = byCorners.get(cell)
+    if (there) there.push(each)
+    else byCorners.set(cell, [each])
+  }
+  const nearCells = ({ minX, minY, maxX, maxY }: Bounds): string[] =>
+    [minX, minY, maxX, maxY]
+      .map(cellsOf)
+      .reduce<string[]>(
+        (keys, next) =>
+          keys.flatMap((key) => next.map((cell) => (key === '' ? `${cell}` : `${key} ${cell}`))),
+        [''],
+      )
   const isMissing = (path: CutPath): boolean => {
     const box = bounds(path.points)
-    const found = cells(box, [-1, 0, 1])
-      .flatMap((cell) => byCorner.get(cell) ?? [])
+    const found = nearCells(box)
+      .flatMap((cell) => byCorners.get(cell) ?? [])
       .filter((each) => nearBounds(box, each.box) && isSameLine(path.points, each.line.points))
     for (const each of found) each.isFound = true
     return found.length === 0
@@ -95,7 +129,7 @@ export function compareFiles(
       ? linesOfCode(text, load, machine)
       : readLines(name, text, load.height)
     if (!read.ok) return files.length === 1 ? read : { ok: false, error: `${name}: ${read.error}` }
-    all.push(...read.lines)
+    for (const line of read.lines) all.push(line)
   }
   return { ok: true, differences: differencesOf(load.paths, all, load.aim.map(holeAt)) }
 }

@@ -247,7 +247,7 @@ describe('a program that is read', () => {
   test('a line of opening brackets is refused at once, and what a bracket opens ends with its line', () => {
     expect(read(`G21\n${'('.repeat(500_000)}`)).toEqual({
       ok: false,
-      error: expect.stringContaining('Line 2 has 500000 characters'),
+      error: expect.stringContaining('Line 2: it has 500000 characters'),
     })
     expect(read('G21 (never closed\nG1 X1 F60')).toMatchObject({ ok: true, moves: [{ to: { x: 1 } }] })
   })

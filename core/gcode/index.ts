@@ -1,2 +1,2 @@
-export { readCode, type CodeMove } from './read'
+export { codeSteps, readCode, type CodeMove, type CodeRead } from './read'
 export { ORDINARY_SPOKEN, writeCode, type CodeFile } from './write'

@@ -113,38 +113,52 @@ function moveTo(to: Point, machining: Machining): CodeMove {
   }
 }
 
+/** Lines that are read in one go. */
+const IN_ONE_GO = 20_000
+
 /**
  * Reads a program as our own machines get it: straight moves with feed and power. A word that would do
- * something else is refused, not passed over.
+ * something else is refused, not passed over. Step by step: who reads it may do other things between.
  * @param words the machine's own: its scale, what turns the air on and off, what it says before and after
  */
-export function readCode(
+export function* codeSteps(
   text: string,
   { scale, airOn, airOff, header, footer }: Omit<Machine['code'], 'dynamic'>,
-): CodeRead {
+): Generator<undefined, CodeRead> {
   if (text.length > LARGEST)
     return { ok: false, error: `This program is larger than ${LARGEST / 1e6} MB. Cut it in parts.` }
   const moves: CodeMove[] = []
   const own = new Set([...ownLines(header), ...ownLines(footer)].map(bare))
   const [on, off] = [bare(airOn), bare(airOff)]
   const begun = { at: { x: 0, y: 0 }, unit: 1, feed: 0, power: 0, motion: 0 }
-  const flags = { isOn: false, air: false, waits: false, isEnded: false }
-  const machining: Machining = { ...begun, ...flags }
-  for (const [i, raw] of text.split(/\r\n|\r|\n/).entries()) {
+  const machining: Machining = { ...begun, isOn: false, air: false, waits: false, isEnded: false }
+  const ends = /\r\n|\r|\n/g
+  for (let from = 0, number = 1; from <= text.length && !machining.isEnded; number++) {
+    const end = ends.exec(text)
+    const raw = text.slice(from, end?.index ?? text.length)
+    from = end ? ends.lastIndex : text.length + 1
+    if (number % IN_ONE_GO === 0) yield
+    const refused = (why: string): CodeRead => ({ ok: false, error: `Line ${number}: ${why}` })
     if (raw.length > LONGEST)
-      return {
-        ok: false,
-        error: `Line ${i + 1} has ${raw.length} characters, and no line has over ${LONGEST}.`,
-      }
+      return refused(`it has ${raw.length} characters, and no line has over ${LONGEST}.`)
     const line = bare(raw)
-    if (line === '' || machining.isEnded) continue
+    if (line === '') continue
     if (line === on || line === off) machining.air = line === on
     else if (!own.has(line)) {
       const done = obey(line, machining, scale)
       const why = 'why' in done ? done.why : done.to ? against(done.to, machining, moves.length) : ''
-      if (why !== '') return { ok: false, error: `Line ${i + 1}: ${why}` }
+      if (why !== '') return refused(why)
       if ('to' in done && done.to) moves.push(moveTo(done.to, machining))
     }
   }
   return { ok: true, moves }
+}
+
+/** The same at one go. */
+export function readCode(text: string, words: Omit<Machine['code'], 'dynamic'>): CodeRead {
+  const steps = codeSteps(text, words)
+  for (;;) {
+    const step = steps.next()
+    if (step.done) return step.value
+  }
 }

@@ -247,6 +247,13 @@ describe('a result that no record could keep says why, and what would mend it', 
     ['two squares that differ by 0.3 mm', { width: 0.15, doubt: 1.9 }, 'too far apart'],
     ['pieces larger than drawn', { width: -0.02, doubt: 0.01 }, 'look whether compensation is off'],
     ['a square read 15', { width: 10, doubt: null }, 'No beam takes away 10.000 mm'],
-  ])('%s', (_, result, sentence) => expect(kerfUnusable(result, say)).toContain(sentence))
-  test('an ordinary one says nothing', () => expect(kerfUnusable({ width: 0.16, doubt: null }, say)).toBe(''))
+  ])('%s', (_, result, sentence) =>
+    expect(kerfUnusable({ kx: null, ky: null, ...result }, say)).toContain(sentence),
+  )
+  test('an ordinary one says nothing', () =>
+    expect(kerfUnusable({ width: 0.16, doubt: null, kx: null, ky: null }, say)).toBe(''))
+  test('one way that no record takes is told before it is kept', () => {
+    const odd = kerfFromSquares(25, { xs: [24.84], ys: [19.9] })
+    expect(kerfUnusable(odd, say)).toMatch(/^One way the kerf would be 5\.100 mm/)
+  })
 })

@@ -45,10 +45,16 @@ export function kerfWorking(kerf: Kerf, say: Say): Working {
   }
 }
 
-const { doubt: doubtLimit, width: widthLimit } = kerfRecordSchema.shape
+const { doubt: doubtLimit, width: widthLimit, kx: oneWayLimit } = kerfRecordSchema.shape
 
 /** Why a result is none that a record could keep, and what would mend it; empty when it is one. */
-export function kerfUnusable({ width, doubt }: Pick<KerfResult, 'width' | 'doubt'>, say: Say): string {
+export function kerfUnusable(
+  { width, doubt, kx, ky }: Pick<KerfResult, 'width' | 'doubt' | 'kx' | 'ky'>,
+  say: Say,
+): string {
+  const odd = [kx, ky].find((each) => !oneWayLimit.safeParse(each).success)
+  if (odd !== undefined)
+    return `One way the kerf would be ${say.fine(odd ?? 0)}: read that side of the squares again.`
   if (!doubtLimit.safeParse(doubt).success) {
     return (
       `The readings lie too far apart to tell a kerf (± ${say.fine(doubt ?? 0)}). ` +

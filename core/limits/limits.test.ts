@@ -18,9 +18,9 @@ test('limits are read off the schema that keeps the value', () => {
   expect(limitsOf(schema.shape.count)).toEqual({ min: 0, max: 9, whole: true })
 })
 test('a refusal names the place and the limit in words', () => {
-  expect(placeOf(['box', 'tabs', 2])).toBe('box → tabs → number 3')
+  expect(placeOf(['box', 'tabs', 2])).toBe('tab 3 of box')
   expect(why({ width: 60 })).toBe('width is at most 50')
-  expect(why({ readings: [1, -2] })).toBe('readings → number 2 is at least 0')
+  expect(why({ readings: [1, -2] })).toBe('reading 2 is at least 0')
   expect(why({ readings: [1, 2, 3, 4, 5] })).toBe('readings holds at most 4 entries')
   expect(why({ name: 'trays and more' })).toBe('name may have at most 5 letters')
   expect(why({ width: 'wide' })).toBe('width is no number')

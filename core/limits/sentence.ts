@@ -1,9 +1,33 @@
 import type { z } from 'zod'
 
-/** Where in a record a value is, as words: `box → tabs → width`. */
-export const placeOf = (path: PropertyKey[]): string =>
-  path.map((step) => (typeof step === 'number' ? `number ${step + 1}` : String(step))).join(' → ') ||
-  'the whole of it'
+/** A name of ours as one would say it: `sheetWidth` is `sheet width`. */
+const said = (key: PropertyKey): string =>
+  String(key)
+    .replace(/([a-z])([A-Z])/g, '$1 $2')
+    .toLowerCase()
+
+/** Where in a record a value is, in words, the nearest first: `width of tabs of box`, `reading 3 of stock`. */
+export function placeOf(path: PropertyKey[]): string {
+  const words: string[] = []
+  for (let i = 0; i < path.length; i++) {
+    const next = path[i + 1]
+    if (typeof path[i] === 'number') words.push(`entry ${Number(path[i]) + 1}`)
+    else if (typeof next === 'number') {
+      words.push(`${said(path[i]).replace(/s$/, '')} ${next + 1}`)
+      i++
+    } else words.push(said(path[i]))
+  }
+  return words.reverse().join(' of ') || 'the whole of it'
+}
+
+/** What may have been expected, in words. */
+const EXPECTED: Record<string, string> = {
+  int: 'whole number',
+  string: 'text',
+  array: 'list',
+  object: 'record',
+  boolean: 'yes or no',
+}
 
 /** What is wrong with one value, as the end of a sentence. */
 function complaint(issue: z.core.$ZodIssue): string {
@@ -14,7 +38,7 @@ function complaint(issue: z.core.$ZodIssue): string {
     return issue.origin === 'array' ? `holds ${most} entries` : `is ${most}`
   }
   if (code === 'unrecognized_keys') return `has what is not known here: ${issue.keys.join(', ')}`
-  if (code === 'invalid_type') return `is no ${issue.expected}`
+  if (code === 'invalid_type') return `is no ${EXPECTED[issue.expected] ?? issue.expected}`
   return `is none of what it may be`
 }
 

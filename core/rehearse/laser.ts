@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { readCode, type CodeMove } from '../gcode'
+import { codeSteps, type CodeMove } from '../gcode'
 import { sizeOf, type Point, type Ring } from '../geometry'
 import { originOn, machineSchema } from '../machine'
 import { randomFrom } from '../statistics'
@@ -115,13 +115,26 @@ export class SimulatedLaser {
     this.sheet = hiddenSheet(seed, sheet.number, sheet, thickness, family)
   }
 
+  private isAtWork(): boolean {
+    return this.phase === 'running' || this.phase === 'paused' || this.phase === 'waiting'
+  }
+
   /** Takes a program, whole or not at all. */
   load(text: string): Done {
-    if (this.phase === 'running' || this.phase === 'paused' || this.phase === 'waiting')
-      return refused('It is still at work. Stop it first.')
+    const steps = this.loading(text)
+    for (;;) {
+      const step = steps.next()
+      if (step.done) return step.value
+    }
+  }
+
+  /** The same step by step: a server does other things between. */
+  *loading(text: string): Generator<undefined, Done> {
+    if (this.isAtWork()) return refused('It is still at work. Stop it first.')
     const { machine, sheet } = this.setup
-    const read = readCode(text, machine.code)
+    const read = yield* codeSteps(text, machine.code)
     if (!read.ok) return read
+    if (this.isAtWork()) return refused('It is still at work. Stop it first.')
     const fast = read.moves.find(({ speed }) => speed !== null && speed > machine.maxSpeed * 1.001)
     if (fast)
       return refused(

@@ -23,12 +23,17 @@ export function summarise(readings: number[]): Summary {
 export const halfWidthFor = (sd: number, n: number): number =>
   n < 2 ? Infinity : (studentQuantile(0.975, n - 1) * sd) / sqrt(n)
 
+/** What calipers show at the finest, mm: readings are rounded to it. [CP] */
+const RESOLUTION = 0.01
+
 /**
  * Places of readings that do not seem to belong to the others: Grubbs' test, two-sided at 5 %, one after
- * another. They are pointed out, never dropped. [PUB: NIST/SEMATECH e-Handbook of Statistical Methods,
+ * another. They are pointed out, never dropped. What rounding adds to the spread is part of it: of few readings
+ * most are the same once they are rounded. [PUB: NIST/SEMATECH e-Handbook of Statistical Methods,
  * 1.3.5.17.1]
+ * @param resolution that readings are rounded to, mm
  */
-export function outliers(readings: number[]): number[] {
+export function outliers(readings: number[], resolution = RESOLUTION): number[] {
   const found: number[] = []
   for (;;) {
     const left = readings.map((value, i) => ({ value, i })).filter(({ i }) => !found.includes(i))
@@ -38,7 +43,8 @@ export function outliers(readings: number[]): number[] {
     const far = left.reduce((most, each) => (abs(each.value - mean) > abs(most.value - mean) ? each : most))
     const t = studentQuantile(1 - 0.05 / (2 * n), n - 2)
     const limit = ((n - 1) / sqrt(n)) * sqrt((t * t) / (n - 2 + t * t))
-    if (sd === 0 || abs(far.value - mean) / sd <= limit) return found.sort((a, b) => a - b)
+    const spread = Math.hypot(sd, resolution / sqrt(12))
+    if (sd === 0 || abs(far.value - mean) / spread <= limit) return found.sort((a, b) => a - b)
     found.push(far.i)
   }
 }

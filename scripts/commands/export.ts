@@ -1,10 +1,10 @@
-import { mkdirSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { parseArgs } from 'node:util'
 import { exportAll, PAPER_NAMES, type Paper } from '../../core/files'
 import { FORMATS, type Format } from '../../core/plan'
 import { readJobFile } from './read-job-file'
 import { refuse } from './refuse'
+import { writeAll } from './write-files'
 
 interface Asked {
   file: string
@@ -47,14 +47,7 @@ export async function runExport(args: string[], usage: string): Promise<void> {
   const result = await exportAll(readJobFile(file), formats, paper)
   if (!result.ok) refuse(`No file is written. ${result.error}`)
   for (const warning of result.warnings) console.error(`Look again: ${warning}`)
-  try {
-    mkdirSync(out, { recursive: true })
-    for (const { name, content } of result.files) writeFileSync(join(out, name), content)
-  } catch (error) {
-    refuse(
-      `The files cannot be written to ${out}: ${(error as Error).message}. Give a folder that ` +
-        'may be written to.',
-    )
-  }
+  const done = writeAll(out, result.files)
+  if (!done.ok) refuse(`No file is written to ${out}: ${done.why}. Give a folder that may be written to.`)
   for (const { name } of result.files) console.log(join(out, name))
 }

@@ -1,7 +1,7 @@
 import { existsSync, readFileSync, statSync, writeFileSync } from 'node:fs'
 import { parseArgs } from 'node:util'
 import { layoutTask, readTask } from '../../core/nest'
-import { refuse } from './refuse'
+import { refuse, wholeNumber } from './refuse'
 
 /** A task larger than this is refused before it is parsed, bytes. */
 const LIMIT = 20_000_000
@@ -31,11 +31,11 @@ function asked(args: string[], usage: string): Asked {
   }
   const [file] = parsed.positionals
   const { out } = parsed.values
-  const [seconds, seed] = [Number(parsed.values.seconds), Number(parsed.values.seed)]
+  const [seconds, seed] = [Number(parsed.values.seconds || NaN), wholeNumber(parsed.values.seed)]
   if (!file || !out) return refuse(usage)
   if (!(seconds > 0 && seconds <= MOST_SECONDS))
     return refuse(`--seconds is from 0.1 to ${MOST_SECONDS}. ${usage}`)
-  if (!Number.isInteger(seed) || seed < 0) return refuse(`--seed is a whole number, such as 1. ${usage}`)
+  if (seed === null) return refuse(`--seed is a whole number, such as 1. ${usage}`)
   return { file, out, seconds, seed }
 }
 

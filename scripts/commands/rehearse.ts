@@ -2,7 +2,7 @@ import { writeFileSync } from 'node:fs'
 import { parseArgs } from 'node:util'
 import { rehearse } from '../../core/rehearse'
 import { readJobFile } from './read-job-file'
-import { refuse } from './refuse'
+import { refuse, wholeNumber } from './refuse'
 
 /** Cuts a job on the simulated laser of a seed, and writes each part as it was cut. */
 export function runRehearse(args: string[], usage: string): void {
@@ -18,9 +18,9 @@ export function runRehearse(args: string[], usage: string): void {
   }
   const [file] = parsed.positionals
   const { out } = parsed.values
-  const seed = Number(parsed.values.seed)
+  const seed = wholeNumber(parsed.values.seed)
   if (!file || !out) return refuse(usage)
-  if (!Number.isInteger(seed) || seed < 0) return refuse(`--seed is a whole number, such as 1. ${usage}`)
+  if (seed === null) return refuse(`--seed is a whole number, such as 1. ${usage}`)
   const made = rehearse(readJobFile(file), seed)
   if (!made.ok) return refuse(`Nothing is cut. ${made.error}`)
   try {

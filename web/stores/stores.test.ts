@@ -97,7 +97,7 @@ describe('what cannot be kept', () => {
     expect(jobs.job?.copies).toBe(1)
     expect(bench.stocks).toEqual([])
     await rest()
-    expect(useMessages().list[0].text).toMatch(/^This cannot be kept: sheetWidth .*\.$/)
+    expect(useMessages().list[0].text).toMatch(/^This cannot be kept: sheet width .*\.$/)
     jobs.edit((draft) => {
       draft.copies = 4
     })
@@ -113,7 +113,7 @@ describe('what cannot be kept', () => {
         draft.box.width = 1e9
       })
     })
-    expect(why).toBe('This cannot be kept: box → width is at most 5000.')
+    expect(why).toBe('This cannot be kept: width of box is at most 5000.')
     await rest()
     expect(useMessages().list).toEqual([])
     expect(tryTo(() => undefined)).toBeNull()

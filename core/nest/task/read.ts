@@ -101,6 +101,8 @@ function faultOf({ parts, sheets }: Task): string | null {
   }
   if (new Set(parts.map((part) => part.id)).size < parts.length)
     return 'Two parts have the same id. Give each its own, and copies by count.'
+  if (new Set(sheets.map((sheet) => sheet.id)).size < sheets.length)
+    return 'Two sheets have the same id. Give each its own, and how many there are by count.'
   const count = parts.reduce((sum, part) => sum + part.count, 0)
   return count > MOST_PARTS
     ? `These are ${count} parts; ${MOST_PARTS} are the most. Lay fewer out at a time.`
