@@ -49,7 +49,7 @@ export default defineConfig({
       registerType: 'autoUpdate',
       manifest,
       workbox: {
-        globPatterns: ['**/*.{js,css,html,svg,png,woff2}'],
+        globPatterns: ['**/*.{js,css,html,svg,png,woff2,wasm}'],
         maximumFileSizeToCacheInBytes: 4_000_000,
         cleanupOutdatedCaches: true,
         clientsClaim: true,

@@ -15,5 +15,6 @@ export { ANCHORS, FACE_SIDES, placeFields, placing, POINTS, turning, type Place,
 export { greysFrom, greysOf, pictureFrom, pictureRows, type Greys, type PlacedPicture } from './picture'
 export { MOST_DOTS, MOST_PICTURES, pictureSchema, type Picture } from './picture-record'
 export { pictureSize } from './picture-size'
-export { readArtwork, readLines, type Artwork } from './read'
+export { readArtwork, readLines, type Artwork, type ArtRead } from './read'
+export type { Flatten } from './read-svg'
 export { linesRound, mapShapes, pointsOf, shapesOfMotif, type Shapes } from './shapes'

@@ -129,7 +129,7 @@ export function readDxf(text: string): RawArt {
     for (let next = i + 1; file.entities[next]?.type === 'VERTEX'; next++)
       vertices.push(...placesOf(file.entities[next], 10))
     const line = lineOf(entity, vertices)
-    if (line) addLines(art, layerOf(entity), [line])
+    if (line) addLines(art, { colour: layerOf(entity), isFilled: false }, [line])
   }
   return art
 }

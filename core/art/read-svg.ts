@@ -1,6 +1,28 @@
 import { XMLParser } from 'fast-xml-parser'
-import { pathLines, type DrawnLine } from '../geometry'
+import {
+  bounds,
+  difference,
+  filled,
+  intersection,
+  linesBeyond,
+  linesInside,
+  pathLines,
+  ringsOf,
+  type Bounds,
+  type DrawnLine,
+  type Region,
+  type Ring,
+} from '../geometry'
+import { refuseIntricate } from './intricate'
 import { addLines, Refusal, type RawArt } from './raw-art'
+import { svgSize } from './svg-size'
+
+/**
+ * Makes of any SVG one of paths alone: styles, units, copies by reference and shapes are worked out, and
+ * nothing in it is run. The library that does it is handed in: it is a program of its own.
+ * @throws where the file cannot be read
+ */
+export type Flatten = (svg: string) => string
 
 /** One element as the parser gives it: its children under its name, its attributes beside them. */
 interface Element {
@@ -9,43 +31,49 @@ interface Element {
   children: Element[]
 }
 
-/** What a length counts in mm, by its unit; what has none is not known. [PUB: W3C, CSS Values 4, 6.2] */
-const UNITS: Record<string, number> = { mm: 1, cm: 10, in: 25.4, pt: 25.4 / 72, pc: 25.4 / 6 }
-
-/** Elements whose insides are not drawn where they stand. */
-const NOT_DRAWN = [
-  'defs',
-  'clipPath',
-  'mask',
-  'symbol',
-  'marker',
-  'pattern',
-  'metadata',
-  'style',
-  'title',
-  'desc',
-]
-
 /** Curves are first flattened to this share of the drawing's longer side: finer than any beam. */
 const FINE = 1 / 20_000
 
-/** Elements that a file may nest into each other. */
-const DEEPEST = 60
+/** Ways of paths that are read, and styles times elements that are worked out: more is no drawing for a box. */
+const MOST_WAYS = 200_000
+const MOST_STYLED = 3_000_000
 
-type Raw = Record<string, unknown>
+const SAVE_ANEW = 'Save it anew from the program that made it.'
 
 function elementsOf(raw: unknown): Element[] {
   if (!Array.isArray(raw)) return []
-  return (raw as Raw[]).flatMap((node): Element[] => {
+  return (raw as Record<string, unknown>[]).flatMap((node): Element[] => {
     const name = Object.keys(node).find((key) => key !== ':@' && key !== '#text')
     if (!name) return []
     const attributes = (node[':@'] ?? {}) as Record<string, string>
-    return [{ name: name.replace(/^.*:/, ''), attributes, children: elementsOf(node[name]) }]
+    return [{ name, attributes, children: elementsOf(node[name]) }]
   })
 }
 
-function parsed(text: string): Element {
-  // Nothing that a file declares is put into place: entities stay as they are written.
+/** How often a text has a sign. */
+function countOf(text: string, sign: string): number {
+  let count = 0
+  for (let at = text.indexOf(sign); at >= 0; at = text.indexOf(sign, at + 1)) count++
+  return count
+}
+
+/** What is in a file after it was flattened. */
+function parsed(text: string, flatten: Flatten): Element {
+  if (/<(?:[a-z]\w*:)?(?:text|flowRoot)[\s>]/i.test(text))
+    throw new Refusal('There is text in this drawing, and fonts differ. Turn it into paths and save anew.')
+  if (/<(?:[a-z]\w*:)?style[\s>]/i.test(text) && countOf(text, '{') * countOf(text, '<') > MOST_STYLED)
+    throw new Refusal('This drawing has too many styles. Turn them into attributes, or simplify the drawing.')
+  let flat: string
+  try {
+    flat = flatten(text)
+  } catch (error) {
+    const isDeep = /limit|loop|nest/i.test(error instanceof Error ? error.message : '')
+    throw new Refusal(
+      isDeep
+        ? 'This SVG file has too many parts in each other. Ungroup the drawing, or simplify it.'
+        : `This SVG file cannot be read. ${SAVE_ANEW}`,
+    )
+  }
   const parser = new XMLParser({
     preserveOrder: true,
     ignoreAttributes: false,
@@ -54,124 +82,173 @@ function parsed(text: string): Element {
     parseTagValue: false,
     processEntities: false,
   })
-  let elements: Element[]
-  try {
-    elements = elementsOf(parser.parse(text))
-  } catch {
-    throw new Refusal('This SVG file cannot be read as XML. Save it anew from the program that made it.')
-  }
-  const svg = elements.find(({ name }) => name === 'svg')
+  const svg = elementsOf(parser.parse(flat)).find(({ name }) => name === 'svg')
   if (!svg) throw new Refusal('There is no drawing in this SVG file. Choose another file.')
   return svg
 }
 
-const numbersIn = (text: string): number[] =>
-  (text.match(/[-+]?(?:\d+\.?\d*|\.\d+)(?:e[-+]?\d+)?/gi) ?? []).map(Number)
+/** What is painted, in the order in which it is: areas by their colour, lines by theirs. */
+type Painted = { group: string; box: Bounds } & (
+  { kind: 'filled'; regions: Region[] } | { kind: 'line'; lines: DrawnLine[] }
+)
 
-/** A length with what is known of its unit. */
-function lengthOf(text: string | undefined): { value: number; mm: number | null } | null {
-  const match = /^\s*([-+]?[\d.]+(?:e[-+]?\d+)?)\s*([a-z%]*)\s*$/i.exec(text ?? '')
-  if (!match || match[2] === '%') return null
-  return { value: Number(match[1]), mm: UNITS[match[2]] ?? null }
+/** Where an element stands: what it is moved by, the innermost first, and what it is cut off by. */
+interface Place {
+  transforms: string[]
+  clips: Region[][]
 }
 
-/** A presentation attribute, or the same in `style`. */
-function styleOf({ attributes }: Element, name: string): string | undefined {
-  const own = new RegExp(`(?:^|;)\\s*${name}\\s*:\\s*([^;]+)`).exec(attributes.style ?? '')
-  return own?.[1].trim() ?? attributes[name]
-}
+const hrefOf = (text = ''): string => /^url\(#(.*)\)$/.exec(text)?.[1] ?? ''
 
-/** The path data that an element stands for. */
-function dataOf({ name, attributes }: Element): string | null {
-  const n = (key: string): number => {
-    const value = Number.parseFloat(attributes[key] ?? '0')
-    return Number.isFinite(value) ? value : 0
-  }
-  switch (name) {
-    case 'path':
-      return attributes.d ?? ''
-    case 'line':
-      return `M${n('x1')} ${n('y1')}L${n('x2')} ${n('y2')}`
-    case 'polyline':
-    case 'polygon': {
-      const at = numbersIn(attributes.points ?? '')
-      const pairs = at.slice(0, at.length - (at.length % 2))
-      return pairs.length < 4 ? '' : `M${pairs.join(' ')}${name === 'polygon' ? 'Z' : ''}`
-    }
-    case 'rect': {
-      const [x, y, w, h] = ['x', 'y', 'width', 'height'].map(n)
-      const rx = Math.min(attributes.rx === undefined ? n('ry') : n('rx'), w / 2)
-      const ry = Math.min(attributes.ry === undefined ? rx : n('ry'), h / 2)
-      if (!(w > 0 && h > 0)) return ''
-      if (!(rx > 0 && ry > 0)) return `M${x} ${y}h${w}v${h}h${-w}Z`
-      const arc = (dx: number, dy: number): string => `a${rx} ${ry} 0 0 1 ${dx} ${dy}`
-      return (
-        `M${x + rx} ${y}h${w - 2 * rx}${arc(rx, ry)}v${h - 2 * ry}${arc(-rx, ry)}` +
-        `h${2 * rx - w}${arc(-rx, -ry)}v${2 * ry - h}${arc(rx, -ry)}Z`
-      )
-    }
-    case 'circle':
-    case 'ellipse': {
-      const [cx, cy] = ['cx', 'cy'].map(n)
-      const [rx, ry] = name === 'circle' ? [n('r'), n('r')] : [n('rx'), n('ry')]
-      if (!(rx > 0 && ry > 0)) return ''
-      return `M${cx - rx} ${cy}a${rx} ${ry} 0 0 1 ${2 * rx} 0a${rx} ${ry} 0 0 1 ${-2 * rx} 0Z`
-    }
-    default:
-      return null
-  }
-}
+class SvgReader {
+  readonly painted: Painted[] = []
+  readonly notes = new Set<string>()
+  private ways = 0
 
-/** The size that a drawing says it has: units of its own, and mm for each where it tells. */
-function frameOf({ attributes }: Element): { box: number[] | null; mm: number | null } {
-  const box = numbersIn(attributes.viewBox ?? '')
-  const [width, height] = [lengthOf(attributes.width), lengthOf(attributes.height)]
-  if (box.length === 4 && box[2] > 0) {
-    if (width?.mm) return { box, mm: (width.value * width.mm) / box[2] }
-    if (height?.mm && box[3] > 0) return { box, mm: (height.value * height.mm) / box[3] }
-    return { box, mm: null }
-  }
-  // Without a view box a unit is a pixel of CSS, whatever the size is said in.
-  return { box: null, mm: (width?.mm ?? height?.mm) ? 25.4 / 96 : null }
-}
+  constructor(
+    private readonly tolerance: number,
+    private readonly defined: Map<string, Element>,
+  ) {}
 
-/** Reads the lines of an SVG drawing, y up. Text and pictures in it are not lines. */
-export function readSvg(text: string): RawArt {
-  const svg = parsed(text)
-  const { box, mm } = frameOf(svg)
-  const extent = box ? Math.max(box[2], box[3]) : 500
-  const art: RawArt = { mm, groups: new Map(), notes: new Set() }
-
-  function walk(element: Element, transforms: string[], colour: string, depth: number): void {
+  walk(element: Element, { transforms, clips }: Place): void {
     const { name, attributes, children } = element
-    if (depth > DEEPEST) throw new Refusal('Groups in this file are nested too deep. Ungroup the drawing.')
-    if (NOT_DRAWN.includes(name) || styleOf(element, 'display') === 'none') return
-    if (name === 'text' || name === 'tspan')
-      throw new Refusal('There is text in this drawing, and fonts differ. Turn it into paths and save anew.')
-    if (name === 'image') art.notes.add('A picture in it was left out: only lines are read.')
-    if (name === 'use') art.notes.add('Copies by reference were left out: make them real copies.')
+    if (name === 'image') this.notes.add('A picture in it was left out: only lines and areas are read.')
+    if (name !== 'g' && name !== 'path') return
+    if (Number(attributes.opacity ?? 1) === 0) return
+    if (attributes.mask || attributes.filter)
+      throw new Refusal('This drawing has masks or filters. Flatten them into shapes, and save it anew.')
     const own = attributes.transform ? [attributes.transform, ...transforms] : transforms
-    const [stroke, fill] = [styleOf(element, 'stroke'), styleOf(element, 'fill')]
-    const painted = stroke && stroke !== 'none' ? stroke : fill && fill !== 'none' ? fill : colour
-    const data = dataOf(element)
-    if (data) {
-      const lines = linesOf(data, own, extent * FINE)
-      addLines(art, painted, lines)
-    }
-    for (const child of children) walk(child, own, painted, depth + 1)
+    const clip = hrefOf(attributes['clip-path'])
+    const place = { transforms: own, clips: clip ? [...clips, ...this.clipsOf(clip, own)] : clips }
+    if (name === 'path') this.paint(attributes, place)
+    for (const child of children) this.walk(child, place)
   }
 
-  for (const child of svg.children) walk(child, [], styleOf(svg, 'stroke') ?? 'black', 0)
-  return art
+  /** The lines of path data, moved to where they are, y up. */
+  private linesOf({ d = '' }: Record<string, string>, transforms: string[]): DrawnLine[] {
+    for (const sign of d) if (sign >= 'A') this.ways++
+    if (this.ways > MOST_WAYS)
+      throw new Refusal(`This drawing has over ${MOST_WAYS} places. Simplify its paths.`)
+    let lines: DrawnLine[]
+    try {
+      lines = pathLines(d, this.tolerance, { transforms })
+    } catch {
+      throw new Refusal(`A path in this SVG file cannot be read. ${SAVE_ANEW}`)
+    }
+    return lines.map(({ points, closed }) => ({ closed, points: points.map(({ x, y }) => ({ x, y: -y })) }))
+  }
+
+  private regionsOf(attributes: Record<string, string>, transforms: string[], rule: string): Region[] {
+    const rings = this.linesOf(attributes, transforms)
+      .map(({ points }) => points)
+      .filter((ring) => ring.length > 2)
+    if (rings.length === 0) return []
+    refuseIntricate(rings)
+    return filled(rings, attributes[rule] === 'evenodd' ? 'evenodd' : 'nonzero')
+  }
+
+  /** What a clip leaves, and what the clip itself is cut off by. */
+  private clipsOf(id: string, transforms: string[]): Region[][] {
+    const clip = this.defined.get(id)
+    if (!clip) return []
+    const { attributes, children } = clip
+    const own = attributes.transform ? [attributes.transform, ...transforms] : transforms
+    const shapes = (list: Element[], moved: string[]): Ring[] =>
+      list.flatMap(({ name, attributes: of, children: inner }) => {
+        const at = of.transform ? [of.transform, ...moved] : moved
+        if (name === 'path') return this.regionsOf(of, at, 'clip-rule').flatMap(ringsOf)
+        return name === 'g' ? shapes(inner, at) : []
+      })
+    const rings = shapes(children, own)
+    const further = hrefOf(attributes['clip-path'])
+    return [rings.length > 0 ? filled(rings, 'nonzero') : [], ...(further ? this.clipsOf(further, own) : [])]
+  }
+
+  private paint(attributes: Record<string, string>, { transforms, clips }: Place): void {
+    const isSeen = (paint: string | undefined, opacity: string | undefined): paint is string =>
+      paint !== undefined && paint !== 'none' && Number(opacity ?? 1) > 0
+    const { fill, stroke } = attributes
+    if (isSeen(fill, attributes['fill-opacity'])) {
+      const whole = this.regionsOf(attributes, transforms, 'fill-rule')
+      const regions = clips.reduce(
+        (left, clip) => left.flatMap((region) => clip.flatMap((part) => within(region, part))),
+        whole,
+      )
+      this.put({ kind: 'filled', group: this.colourOf(fill), regions })
+    }
+    if (isSeen(stroke, attributes['stroke-opacity'])) {
+      if (attributes['stroke-dasharray']) this.notes.add('Dashed lines are followed whole.')
+      const whole = this.linesOf(attributes, transforms)
+      const lines = clips.reduce((left, clip) => linesInside(left, clip), whole)
+      this.put({ kind: 'line', group: this.colourOf(stroke), lines })
+    }
+  }
+
+  private colourOf(paint: string): string {
+    if (!paint.startsWith('url(')) return paint
+    if (this.defined.get(hrefOf(paint))?.name === 'pattern')
+      throw new Refusal('This drawing is filled with a pattern. Turn it into shapes, and save it anew.')
+    return 'gradient'
+  }
+
+  /** White paint covers what lies below it, and is nothing itself. */
+  private put(
+    what: { group: string } & ({ kind: 'filled'; regions: Region[] } | { kind: 'line'; lines: DrawnLine[] }),
+  ): void {
+    const points =
+      what.kind === 'filled'
+        ? what.regions.flatMap(({ outline }) => outline)
+        : what.lines.flatMap((line) => line.points)
+    if (points.length === 0) return
+    const box = bounds(points)
+    if (what.group !== '#ffffff' && what.group !== 'white') {
+      this.painted.push({ ...what, box })
+      return
+    }
+    if (what.kind === 'line') return
+    const rings = what.regions.flatMap(ringsOf)
+    for (const below of this.painted) {
+      if (!isOver(below.box, box)) continue
+      if (below.kind === 'filled')
+        below.regions = below.regions.flatMap((region) => difference(region, rings))
+      else below.lines = linesBeyond(below.lines, what.regions)
+    }
+  }
 }
 
-/** Lines of path data moved by transforms, the innermost first, and turned over: y runs up here. */
-function linesOf(data: string, transforms: string[], tolerance: number): DrawnLine[] {
-  let lines: DrawnLine[]
-  try {
-    lines = pathLines(data, tolerance, { transforms })
-  } catch {
-    throw new Refusal('A path in this SVG file cannot be read. Save it anew from the program that made it.')
+const isOver = (a: Bounds, b: Bounds): boolean =>
+  a.minX < b.maxX && b.minX < a.maxX && a.minY < b.maxY && b.minY < a.maxY
+
+/** What of a region lies in another one, holes and all. */
+function within(region: Region, part: Region): Region[] {
+  const holes = part.holes.map((hole) => [...hole].reverse())
+  return intersection(region, part.outline).flatMap((left) =>
+    holes.length > 0 ? difference(left, holes) : [left],
+  )
+}
+
+/** Every element of a kind that others point to, by its id. */
+function definitionsIn({ children }: Element): Map<string, Element> {
+  const found = new Map<string, Element>()
+  for (const { name, children: inner } of children)
+    if (name === 'defs') for (const each of inner) found.set(each.attributes.id ?? '', each)
+  return found
+}
+
+/** Reads the lines and areas of an SVG drawing as they look, y up. */
+export function readSvg(text: string, flatten: Flatten): RawArt {
+  const { extent, scale, mm } = svgSize(text)
+  const svg = parsed(text, flatten)
+  const reader = new SvgReader(extent * FINE, definitionsIn(svg))
+  for (const child of svg.children) reader.walk(child, { transforms: [], clips: [] })
+  const art: RawArt = { mm, groups: new Map(), notes: reader.notes }
+  const scaled = (points: Ring): Ring => points.map(({ x, y }) => ({ x: x * scale, y: y * scale }))
+  for (const what of reader.painted) {
+    const lines =
+      what.kind === 'filled'
+        ? what.regions.flatMap(ringsOf).map((points) => ({ closed: true, points: scaled(points) }))
+        : what.lines.map(({ points, closed }) => ({ closed, points: scaled(points) }))
+    addLines(art, { colour: what.group, isFilled: what.kind === 'filled' }, lines)
   }
-  return lines.map(({ points, closed }) => ({ closed, points: points.map(({ x, y }) => ({ x, y: -y })) }))
+  return art
 }

@@ -1,8 +1,9 @@
-import { bounds, type DrawnLine, type Point } from '../geometry'
+import { bounds, filled, ringsOf, type DrawnLine, type Point } from '../geometry'
+import { refuseIntricate } from './intricate'
 import { MOST_POINTS, type Drawing, type GroupUse } from './motif'
 import { Refusal, type RawArt } from './raw-art'
 import { readDxf } from './read-dxf'
-import { readSvg } from './read-svg'
+import { readSvg, type Flatten } from './read-svg'
 
 /** A file larger than this is refused before it is parsed, characters. */
 const LARGEST = 2_000_000
@@ -83,7 +84,7 @@ function chained(lines: DrawnLine[]): DrawnLine[] {
   for (const first of open) {
     if (!ends.get(name(first[0]))?.has(first)) continue
     take(first)
-    let way = first
+    let way = [...first]
     for (const isBack of [false, true]) {
       if (isBack) way = [...way].reverse()
       for (;;) {
@@ -91,7 +92,8 @@ function chained(lines: DrawnLine[]): DrawnLine[] {
         const [next] = ends.get(end) ?? []
         if (!next || name(way[0]) === end) break
         take(next)
-        way = [...way, ...(name(next[0]) === end ? next : [...next].reverse()).slice(1)]
+        const on = name(next[0]) === end ? next : [...next].reverse()
+        for (let i = 1; i < on.length; i++) way.push(on[i])
       }
     }
     const isRound = way.length > 3 && name(way[0]) === name(way[way.length - 1])
@@ -100,12 +102,23 @@ function chained(lines: DrawnLine[]): DrawnLine[] {
   return [...closed, ...done]
 }
 
-const useFor = (lines: DrawnLine[]): GroupUse => (lines.some(({ closed }) => closed) ? 'engrave' : 'score')
+/** Areas are filled, lines are followed, until the maker says otherwise. */
+const useFor = (isFilled: boolean): GroupUse => (isFilled ? 'engrave' : 'score')
+
+/** Areas of one colour that lie over each other are one. */
+function united(lines: DrawnLine[]): DrawnLine[] {
+  if (lines.length < 2) return lines
+  const rings = lines.map(({ points }) => points)
+  refuseIntricate(rings)
+  return filled(rings, 'nonzero')
+    .flatMap(ringsOf)
+    .map((points) => ({ points, closed: true }))
+}
 
 function tidied(raw: RawArt, name: string): Artwork {
   const notes = [...raw.notes]
   const scale = raw.mm ?? 25.4 / 96
-  const all = [...raw.groups.values()].flat().flatMap(({ points }) => points)
+  const all = [...raw.groups.values()].flatMap(({ lines }) => lines.flatMap(({ points }) => points))
   if (all.length === 0) throw new Refusal('There are no lines in this file. Choose another one.')
   if (all.some(({ x, y }) => !Number.isFinite(x) || !Number.isFinite(y)))
     throw new Refusal('Some places in this file are no numbers. Save it anew from the program that made it.')
@@ -117,7 +130,7 @@ function tidied(raw: RawArt, name: string): Artwork {
   let doubled = 0
   let open = 0
   const seen = new Set<string>()
-  const groups = [...raw.groups].map(([group, lines]) => {
+  const groups = [...raw.groups].map(([group, { isFilled, lines }]) => {
     const placed = lines.map(({ points, closed }) => ({
       closed,
       points: points.map(({ x, y }) => ({ x: (x - minX) * scale, y: (y - minY) * scale })),
@@ -131,14 +144,15 @@ function tidied(raw: RawArt, name: string): Artwork {
       }
       return false
     })
-    const whole = chained(once)
-      .map((line) => simplified(line, off))
-      .filter(({ points }) => points.length > 2 || (points.length === 2 && !near(points[0], points[1])))
+    const plain = (isFilled ? once : chained(once)).map((line) => simplified(line, off))
+    const whole = (isFilled ? united(plain) : plain).filter(
+      ({ points }) => points.length > 2 || (points.length === 2 && !near(points[0], points[1])),
+    )
     open += whole.filter(({ closed }) => !closed).length
     const round = (value: number): number => Math.round(value * 1000) / 1000
     return {
       name: group.slice(0, 80),
-      use: useFor(whole),
+      use: useFor(isFilled),
       lines: whole.map(({ points, closed }) => ({
         closed,
         at: points.flatMap(({ x, y }) => [round(x), round(y)]),
@@ -170,7 +184,7 @@ const likely = (width: number, height: number): LikelySize[] =>
   ].map((unit) => ({ ...unit, width: width * unit.mm, height: height * unit.mm }))
 
 /** What is in a file, or why it is refused, in one sentence. */
-function rawFrom(name: string, text: string): RawArt {
+function rawFrom(name: string, text: string, flatten: Flatten): RawArt {
   if (text.length > LARGEST)
     throw new Refusal(
       `This file is larger than ${LARGEST / 1e6} MB. Simplify the drawing, or take a part of it.`,
@@ -178,7 +192,7 @@ function rawFrom(name: string, text: string): RawArt {
   const isSvg = /\.svg$/i.test(name)
   if (!isSvg && !/\.dxf$/i.test(name))
     throw new Refusal('Only SVG and DXF files are read. Save the drawing as one.')
-  return isSvg ? readSvg(text) : readDxf(text)
+  return isSvg ? readSvg(text, flatten) : readDxf(text)
 }
 
 const refusalFor = (error: unknown): string =>
@@ -190,10 +204,11 @@ const refusalFor = (error: unknown): string =>
  * Reads artwork: lines by colour (SVG) or layer (DXF), mm from their own lower left corner. Nothing in a file
  * is run, and a file is taken whole or refused in one sentence.
  * @param name of the file; its ending says what it is
+ * @param flatten what makes paths of an SVG
  */
-export function readArtwork(name: string, text: string): ArtRead {
+export function readArtwork(name: string, text: string, flatten: Flatten): ArtRead {
   try {
-    return { ok: true, art: tidied(rawFrom(name, text), name.replace(/\.[a-z]+$/i, '')) }
+    return { ok: true, art: tidied(rawFrom(name, text, flatten), name.replace(/\.[a-z]+$/i, '')) }
   } catch (error) {
     return { ok: false, error: refusalFor(error) }
   }
@@ -207,15 +222,18 @@ export function readLines(
   name: string,
   text: string,
   height: number,
+  flatten: Flatten,
 ): { ok: true; lines: DrawnLine[] } | { ok: false; error: string } {
   try {
-    const { mm, groups } = rawFrom(name, text)
+    const { mm, groups } = rawFrom(name, text, flatten)
     const scale = mm ?? 1
     const lift = /\.svg$/i.test(name) ? height : 0
-    const lines = [...groups.values()].flat().map(({ points, closed }) => ({
-      closed,
-      points: points.map(({ x, y }) => ({ x: x * scale, y: y * scale + lift })),
-    }))
+    const lines = [...groups.values()]
+      .flatMap(({ lines: own }) => own)
+      .map(({ points, closed }) => ({
+        closed,
+        points: points.map(({ x, y }) => ({ x: x * scale, y: y * scale + lift })),
+      }))
     return { ok: true, lines }
   } catch (error) {
     return { ok: false, error: refusalFor(error) }

@@ -3,6 +3,7 @@ import fc from 'fast-check'
 import { parseSync, type INode } from 'svgson'
 import svgPathParser from 'svg-path-parser'
 import { demo } from '../../scripts/testing/demo'
+import { flatten } from '../../scripts/testing/flatten'
 import { laidOut } from '../../scripts/testing/laid-out'
 import { apart, differing, jtsOf, shared, united } from '../../scripts/testing/jts'
 import { isBare, type Motif } from '../art'
@@ -157,7 +158,7 @@ describe('a part that is cut on both faces', () => {
     for (const format of ['svg', 'dxf', 'gcode'] as const) {
       const files = writeFiles(job, derived, derived.plan!, [format])
       for (const [i, { name, content: text }] of files.entries()) {
-        const found = compareFiles([{ name, text }], derived.plan!.loads[i], job.measure.machine!)
+        const found = compareFiles([{ name, text }], derived.plan!.loads[i], job.measure.machine!, flatten)
         expect(found).toMatchObject({ ok: true, differences: { missing: [], extra: [] } })
       }
     }

@@ -1,7 +1,7 @@
 export { exportAll, exportJob, writeAgain, writeFiles, writeProgram, writePapers } from './export'
 export type { OutputFile } from './export'
 export { writeDxf } from './dxf'
-export { compareFiles, type Differences } from './read-back'
+export { compareFiles, type Compared, type Differences } from './read-back'
 export { PAPER_NAMES, type Paper } from './paper'
 export { writeSvg } from './svg'
 export { writeTestSheet, type TestSheetFormat } from './test-sheet-file'

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import { demo } from '../../scripts/testing/demo'
+import { flatten } from '../../scripts/testing/flatten'
 import { deriveAll } from '../derive'
 import { bounds } from '../geometry'
 import { compareFiles, exportJob, writeAgain } from './index'
@@ -13,7 +14,7 @@ const fileOf = (ending: string): { name: string; content: string } => {
   return made.files.find(({ name }) => name.endsWith(ending))!
 }
 function compared(name: string, content: string) {
-  const found = compareFiles([{ name, text: content }], load, machine)
+  const found = compareFiles([{ name, text: content }], load, machine, flatten)
   if (!found.ok) throw new Error(found.error)
   return found.differences
 }
@@ -47,7 +48,7 @@ describe('a written file held against the plan', () => {
     if (!files.ok) throw new Error(files.error)
     const [{ content }] = files.files
     const [first] = all.derived.plan!.loads
-    const found = compareFiles([{ name: 'a.gcode', text: content }], first, all.job.measure.machine!)
+    const found = compareFiles([{ name: 'a.gcode', text: content }], first, all.job.measure.machine!, flatten)
     expect(found).toMatchObject({ ok: true, differences: { missing: [], extra: [] } })
   })
   test.each(['operation', 'part'] as const)('one file for each %s: together they are the plan', (files) => {
@@ -58,9 +59,9 @@ describe('a written file held against the plan', () => {
       const texts = written.files.map(({ name, content }) => ({ name, text: content }))
       expect(new Set(texts.map(({ name }) => name)).size).toBe(texts.length)
       expect(texts.length).toBeGreaterThan(2)
-      const all = compareFiles(texts, load, machine)
+      const all = compareFiles(texts, load, machine, flatten)
       expect(all).toMatchObject({ ok: true, differences: { missing: [], extra: [] } })
-      const less = compareFiles(texts.slice(1), load, machine)
+      const less = compareFiles(texts.slice(1), load, machine, flatten)
       expect(less.ok && less.differences.missing.length).toBeGreaterThan(0)
     }
   })
@@ -89,17 +90,17 @@ describe('a written file held against the plan', () => {
     const wanted = load.paths.filter(
       ({ part, operation }) => part === 'front-1' && (operation === 'inside' || operation === 'outline'),
     )
-    const found = compareFiles([{ name, text: content }], { ...load, paths: wanted }, machine)
+    const found = compareFiles([{ name, text: content }], { ...load, paths: wanted }, machine, flatten)
     expect(found).toEqual({ ok: true, differences: { same: wanted.length, missing: [], extra: [] } })
     const one = writeAgain(job, derived, derived.plan!, { ...again, passes: 1 }, 'gcode')
     const burning = (text: string): number => text.split('\n').filter((line) => line.startsWith('G1')).length
     expect(burning(content)).toBe(2 * burning(one.content))
   })
   test('what is no such file is refused in a sentence', () => {
-    expect(compareFiles([{ name: 'a.gcode', text: 'G21\nG5 X1' }], load, machine)).toMatchObject({
+    expect(compareFiles([{ name: 'a.gcode', text: 'G21\nG5 X1' }], load, machine, flatten)).toMatchObject({
       ok: false,
     })
-    expect(compareFiles([{ name: 'a.svg', text: 'hello' }], load, machine)).toEqual({
+    expect(compareFiles([{ name: 'a.svg', text: 'hello' }], load, machine, flatten)).toEqual({
       ok: false,
       error: expect.stringMatching(/\.$/),
     })

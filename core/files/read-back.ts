@@ -1,4 +1,4 @@
-import { readLines } from '../art'
+import { readLines, type Flatten } from '../art'
 import type { LoadPlan } from '../derive'
 import { readCode } from '../gcode'
 import { bounds, type Bounds, type DrawnLine, type Point } from '../geometry'
@@ -117,17 +117,19 @@ function differencesOf(paths: CutPath[], lines: DrawnLine[], maybe: CutPath[] = 
 /**
  * Holds the files that were written for a load, or what became of them elsewhere, against the plan.
  * @param files by their names, whose endings say what they are
+ * @param flatten what makes paths of an SVG
  */
 export function compareFiles(
   files: { name: string; text: string }[],
   load: LoadPlan,
   machine: Pick<Machine, 'origin' | 'code'>,
+  flatten: Flatten,
 ): Compared {
   const all: DrawnLine[] = []
   for (const { name, text } of files) {
     const read = /\.(gcode|nc|ngc)$/i.test(name)
       ? linesOfCode(text, load, machine)
-      : readLines(name, text, load.height)
+      : readLines(name, text, load.height, flatten)
     if (!read.ok) return files.length === 1 ? read : { ok: false, error: `${name}: ${read.error}` }
     for (const line of read.lines) all.push(line)
   }

@@ -1,5 +1,5 @@
 import { Clipper, ClipperD, ClipType, EndType, FillRule, JoinType, type PathsD } from 'clipper2-ts'
-import { signedArea } from './measure'
+import { lengthOf, signedArea } from './measure'
 import type { DrawnLine } from './path-lines'
 import { ringsOf, type Point, type Region, type Ring } from './types'
 
@@ -67,6 +67,23 @@ function clippedLines(type: ClipType, by: PathsD, lines: DrawnLine[]): PathsD {
 /** What of lines lies within a ring, as open lines. */
 export const linesWithin = (lines: DrawnLine[], ring: Ring): DrawnLine[] =>
   clippedLines(ClipType.Intersection, [ring], lines).map((path) => ({ points: toRing(path), closed: false }))
+
+/** What of lines lies in regions, and what lies outside of them all, as open lines. */
+export const linesInside = (lines: DrawnLine[], regions: Region[]): DrawnLine[] =>
+  cutLines(ClipType.Intersection, lines, regions)
+export const linesBeyond = (lines: DrawnLine[], regions: Region[]): DrawnLine[] =>
+  cutLines(ClipType.Difference, lines, regions)
+
+/** Lines that a cut does not touch stay as they are. */
+function cutLines(type: ClipType, lines: DrawnLine[], regions: Region[]): DrawnLine[] {
+  const by = toPaths(regions)
+  return lines.flatMap((line) => {
+    const left = clippedLines(type, by, [line])
+    const isWhole =
+      left.length === 1 && lengthOf(toRing(left[0]), false) > lengthOf(line.points, line.closed) - SLIVER
+    return isWhole ? [line] : left.map((path) => ({ points: toRing(path), closed: false }))
+  })
+}
 
 /** What of areas and lines lies outside of a region; slivers that rounding leaves are not told. */
 export function piecesOutside(

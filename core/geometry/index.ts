@@ -6,6 +6,8 @@ export {
   filled,
   intersection,
   isWithin,
+  linesBeyond,
+  linesInside,
   linesWithin,
   offset,
   offsetBy,

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import { demo } from '../../scripts/testing/demo'
+import { flatten } from '../../scripts/testing/flatten'
 import { deriveAll } from '../derive'
 import { compareFiles, exportJob, writeAgain } from '../files'
 import type { Job } from '../job'
@@ -47,7 +48,7 @@ describe('however parts lie, they come out as they would by themselves', () => {
     for (const ending of ['.svg', '.dxf', '.gcode']) {
       const files = made.files.filter(({ name }) => name.endsWith(ending))
       const texts = files.map(({ name, content }) => ({ name, text: content }))
-      const compared = compareFiles(texts, derived.plan!.loads[0], machine!)
+      const compared = compareFiles(texts, derived.plan!.loads[0], machine!, flatten)
       if (!compared.ok) throw new Error(compared.error)
       expect(compared.differences).toMatchObject({ same: paths.length, missing: [], extra: [] })
     }
@@ -59,7 +60,7 @@ describe('however parts lie, they come out as they would by themselves', () => {
     const { part, beside } = load.paths.find((path) => path.beside !== undefined)!
     const again = { load, parts: [part], passes: 1, mark: 'ABCDE' }
     const { name, content } = writeAgain(job, derived, derived.plan!, again, 'svg')
-    const compared = compareFiles([{ name, text: content }], load, job.measure.machine!)
+    const compared = compareFiles([{ name, text: content }], load, job.measure.machine!, flatten)
     if (!compared.ok) throw new Error(compared.error)
     const missing = compared.differences.missing.filter(({ operation }) => operation === 'outline')
     expect(missing.map((path) => path.part)).not.toContain(part)

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue'
+import { ref, toRaw, watch } from 'vue'
 import type { Differences } from '@core/files'
 import type { LoadPlan } from '@core/derive'
 import { ORDINARY_CODE, OPERATION_NAMES } from '@core/machine'
 import { useOpenJob } from '@web/stores/job'
+import { compareArt } from '@web/workers/art'
 
 /** A written file, or what became of it in the laser's software, held against the plan of a sheet. */
 const props = defineProps<{ load: LoadPlan }>()
@@ -28,10 +29,9 @@ async function read({ target }: Event): Promise<void> {
   const files = [...(field.files ?? [])]
   if (files.length === 0) return
   name.value = files.length === 1 ? files[0].name : `these ${files.length} files`
-  const { compareFiles } = await import('@core/files')
   const machine = jobs.job.measure.machine ?? { origin: 'front left' as const, code: ORDINARY_CODE }
   const texts = await Promise.all(files.map(async (file) => ({ name: file.name, text: await file.text() })))
-  const compared = compareFiles(texts, props.load, machine)
+  const compared = await compareArt({ files: texts, load: toRaw(props.load), machine: { ...machine } })
   field.value = ''
   error.value = compared.ok ? '' : compared.error
   show(compared.ok ? compared.differences : null)

@@ -2,6 +2,7 @@
 import { computed, ref, shallowRef } from 'vue'
 import { GROUP_USES, MOST_DRAWINGS, type Artwork, type Drawing, type GroupUse } from '@core/art'
 import { useSay } from '@web/parts/say'
+import { readArt } from '@web/workers/art'
 import { useBoxEdits } from './box-edits'
 
 /** Artwork read from a file: its unit is asked for where that does not say, and a use for each group. */
@@ -11,6 +12,7 @@ const { box } = useBoxEdits()
 const say = useSay()
 const error = ref('')
 const notes = ref<string[]>([])
+const isReading = ref(false)
 /** Read, and waiting for its unit. */
 const waiting = shallowRef<Artwork | null>(null)
 const isFull = computed(() => box.value.drawings.length >= MOST_DRAWINGS && !props.drawing)
@@ -33,8 +35,9 @@ async function read({ target }: Event): Promise<void> {
   const field = target as HTMLInputElement
   const [file] = field.files ?? []
   if (!file) return
-  const { readArtwork } = await import('./read-drawing') // fetched when a file is first chosen
-  const found = readArtwork(file.name, await file.text())
+  isReading.value = true
+  const found = await readArt(file.name, await file.text())
+  isReading.value = false
   field.value = ''
   error.value = found.ok ? '' : found.error
   notes.value = found.ok ? found.art.notes : []
@@ -69,6 +72,7 @@ const use = (i: number, to: GroupUse): void =>
       />
     </label>
     <p v-else class="note">{{ MOST_DRAWINGS }} drawings are the most that a box keeps. Remove one first.</p>
+    <p v-if="isReading" class="note" role="status">It is being read.</p>
     <p v-if="error" class="text-[13px] text-rowan" role="alert">{{ error }}</p>
     <fieldset v-if="waiting" class="grid gap-1">
       <legend class="text-[13px] font-medium">The file does not say its unit. How large is it?</legend>

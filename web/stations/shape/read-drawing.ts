@@ -1,1 +1,0 @@
-export { readArtwork } from '@core/art'
