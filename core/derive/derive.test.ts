@@ -14,6 +14,7 @@ import {
   layoutRules,
   layoutSignature,
   makeParts,
+  markSettings,
   needsLayout,
   pictureOf,
   planCut,
@@ -200,7 +201,7 @@ describe('sheet, bed and loads', () => {
     const { settings, choice } = tray.derived.plan!
     expect(settings.outline).toEqual(choice.setting)
     expect(settings.inside).toEqual(choice.setting)
-    expect(settings.score).toEqual(tray.job.tune.score)
+    expect(settings.score).toEqual(markSettings(tray.job).score)
     expect(settings.score).not.toEqual(settings.outline)
   })
 })

@@ -26,7 +26,12 @@ import {
   type StripFigure,
 } from './index'
 
-const tray = derive(deriveAll(demo('plain-tray')).job)
+/** A job whose maker has tried what labels are scored with. */
+const scored: Job = {
+  ...demo('plain-tray'),
+  tune: { ...demo('plain-tray').tune, score: { speed: 150, power: 12, passes: 1, air: false } },
+}
+const tray = derive(deriveAll(scored).job)
 const checksFor = (job: Job, derived: Derived) => checksOf(job, derived, prepare(job).parts, say)
 const check = (job: Job, id: string) => checksFor(job, derive(job).derived).find((each) => each.id === id)
 const statuses = (job: Job, newer: string[] = []) => {

@@ -16,6 +16,12 @@ describe('jobs of version 11', () => {
     const cut = (labels: boolean): unknown => ({ ...old, cut: { ...old.cut, labels } })
     expect([true, false].map((labels) => nowOf(cut(labels)).cut.labels)).toEqual(['up', 'none'])
   })
+  test('settings that nobody touched come from the machine now, others stay', () => {
+    const begun = { speed: 150, power: 12, passes: 1, air: false }
+    const tuned = (score: unknown): unknown => ({ ...old, tune: { ...old.tune, score } })
+    expect(nowOf(tuned(begun)).tune.score).toBeNull()
+    expect(nowOf(tuned({ ...begun, speed: 140 })).tune.score).toEqual({ ...begun, speed: 140 })
+  })
   test('files that were written had no mark, and cuts did not know which', () => {
     const written = { signature: 'abc', date: '2026-10-01' }
     const job = nowOf({ ...old, cut: { ...old.cut, written } })

@@ -1,3 +1,4 @@
+import { same } from '../../limits'
 import { eachObject, isObject, type Loose } from '../loose'
 
 /** Things of version 11 were placed by their middles. */
@@ -23,12 +24,27 @@ const cutFrom11 = (cut: unknown): unknown =>
       }
     : cut
 
+/** What every job began with in version 11, whatever its machine. */
+const BEGUN: Record<string, Loose> = {
+  score: { speed: 150, power: 12, passes: 1, air: false },
+  pocket: { speed: 300, power: 40, passes: 1, air: false },
+  engrave: { speed: 300, power: 25, passes: 1, air: false },
+}
+
+/** What nobody touched is no setting of the maker's: it comes from the machine now. */
+function tuneFrom11(tune: unknown): unknown {
+  if (!isObject(tune)) return tune
+  const untouched = Object.keys(BEGUN).filter((mark) => same(tune[mark], BEGUN[mark]))
+  return { ...tune, ...Object.fromEntries(untouched.map((mark) => [mark, null])) }
+}
+
 /** A job of version 11. */
 export const from11 = (job: Loose): Loose => ({
   ...job,
   version: 12,
   measure: isObject(job.measure) ? { sure: [], ...job.measure } : job.measure,
   cut: cutFrom11(job.cut),
+  tune: tuneFrom11(job.tune),
   log: eachObject(job.log, (revision) => ({ mark: null, ...revision })),
   box: boxFrom11(job.box),
   also: eachObject(job.also, (thing) => ({ ...thing, box: boxFrom11(thing.box) })),

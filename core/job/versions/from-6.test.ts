@@ -14,7 +14,7 @@ describe('jobs of version 6', () => {
     expect([job.box.engravings, job.box.drawings, job.box.lid.captive]).toEqual([[], [], false])
     expect(job.layout.settings).toMatchObject({ first: 'whole sheets', kept: [], nameRest: false })
     expect([job.cut.start, job.cut.bridges]).toEqual(['corner', { count: 0, width: 0.6, below: 60 }])
-    expect([job.tune.interval, job.tune.sure, job.tune.engrave?.speed]).toEqual([0.1, 95, 300])
+    expect([job.tune.interval, job.tune.sure, job.tune.engrave]).toEqual([0.1, 95, null])
     expect(job.measure.machine!.colours.engrave).toBe('#2f4a6b')
     expect(job.measure.machine!.code).toMatchObject({ scale: 1000, airOn: 'M8' })
     expect(deriveBox(job).proof!.faults).toEqual([])

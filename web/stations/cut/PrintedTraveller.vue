@@ -69,7 +69,7 @@ const BLANKS = ['Minutes it took', 'How it fitted', 'What to change next time']
       all: {{ timeWords(planner.plan.total, derived.clock) }}.
     </p>
     <ul v-if="open.length > 0" class="mt-1 list-disc pl-4 text-[10pt]" aria-label="To look at first">
-      <li v-for="{ id, title, detail } in open" :key="id">{{ title }}. {{ detail }}</li>
+      <li v-for="{ id, title } in open" :key="id">{{ title }}.</li>
     </ul>
     <article v-for="(load, i) in loads" :key="i" class="mt-3 break-inside-avoid border-t border-line pt-2">
       <h3 class="text-[12pt]!">{{ i + 1 }}. {{ nameOf(load) }}, {{ formatDuration(load.time.total) }}</h3>
