@@ -22,11 +22,15 @@ test('Measure asks about slips of unit and of factor two, and loses nothing', as
   await kerf.fill('0.105') // half of the 0.21 that this machine takes from the fibreboard
   await expect(page.getByRole('alert').filter({ hasText: 'that would be the figure per side' })).toBeVisible()
   await page.getByRole('button', { name: 'Keep it' }).click()
-  await expect(page.getByRole('alert').filter({ hasText: 'that would be the figure per side' })).toHaveCount(0)
+  await expect(page.getByRole('alert').filter({ hasText: 'that would be the figure per side' })).toHaveCount(
+    0,
+  )
   // It stays answered, here and in Cut; one that was not is asked about until it is.
   await goTo(page, 'Shape')
   await goTo(page, 'Measure')
-  await expect(page.getByRole('alert').filter({ hasText: 'that would be the figure per side' })).toHaveCount(0)
+  await expect(page.getByRole('alert').filter({ hasText: 'that would be the figure per side' })).toHaveCount(
+    0,
+  )
   await kerf.fill('1.6')
   await goTo(page, 'Cut')
   await expect(page.locator('[data-check=question]')).toHaveAttribute('data-state', 'stop')

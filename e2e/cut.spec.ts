@@ -136,7 +136,7 @@ test('one file for each operation; a program that waits; an extra pass over a pa
     page.getByRole('button', { name: 'Write the cut files' }).click(),
   ])
   expect(zip.suggestedFilename()).toMatch(/\.zip$/)
-  await expect(page.getByText(/^\d files in one zip written\. Their mark is \w{5}\.$/)).toBeVisible()
+  await expect(page.getByText(/^\d files in one zip written\. The mark is \w{5}\.$/)).toBeVisible()
   await page.locator('[data-field=files-per]').getByRole('radio', { name: 'sheet' }).click()
   await page.getByRole('checkbox', { name: 'SVG' }).uncheck()
   await page.getByRole('checkbox', { name: 'G-code' }).check()

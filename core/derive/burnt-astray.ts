@@ -30,7 +30,7 @@ export interface BurntAstray {
   /** How far over the side, mm; 0 for another part. */
   by: number
   /** Where, mm on the sheet. */
-  at: Point
+  box: Bounds
 }
 
 /** As wide as a line is burnt, in the worst case, mm. */
@@ -117,8 +117,7 @@ function overOf(
   load: Load,
 ): BurntAstray[] {
   const around = bounds(piece.outline)
-  const at = { x: (around.minX + around.maxX) / 2, y: (around.minY + around.maxY) / 2 }
-  const found = { part: part.id, sheet: placement.sheet, at }
+  const found = { part: part.id, sheet: placement.sheet, box: around }
   const whole: Bounds = { minX: 0, minY: 0, maxX: surface.width, maxY: surface.height }
   const { outline } = surface
   const isOff = outline && difference(piece, [outline]).some((lost) => area(lost) > TOUCH)

@@ -134,7 +134,7 @@ async function write(): Promise<void> {
   change({ written: { signature, date, mark } })
   await records.keep(record)
   const what = files.length === 1 ? files[0].name : `${files.length} files in one zip`
-  useMessages().say('said', `${what} written. Their mark is ${mark}.`)
+  useMessages().say('said', `${what} written. The mark is ${mark}.`)
 }
 function settingOf(operation: Operation): string {
   const setting = props.settings?.[operation]

@@ -3,6 +3,7 @@ import { Pause, Play } from '@lucide/vue'
 import { computed } from 'vue'
 import { waitingAt, type CutPlan, type LoadPlan } from '@core/derive'
 import type { Differences } from '@core/files'
+import { bounds, type Bounds, type Point } from '@core/geometry'
 import { formatDuration } from '@core/length'
 import { ASSUMED_MACHINE, OUR_COLOURS } from '@core/machine'
 import { reachOf } from '@core/plan'
@@ -29,15 +30,20 @@ const planned = computed(() =>
 /** Of an offcut: the piece as it is, not the rectangle round it. */
 const edge = computed(() => loadOutline(props.load))
 /** Where something would be burnt that is not meant to be. */
-const astray = computed(() =>
-  (planner.plan?.astray ?? []).filter(
-    ({ sheet, at }) =>
-      props.load.face !== 'first' &&
-      sheet === props.load.sheet &&
-      at.x >= props.load.x - 20 &&
-      at.x <= props.load.x + props.load.width + 20,
-  ),
-)
+const astray = computed((): Bounds[] => {
+  const { sheet, face } = props.load
+  const here = (planner.plan?.astray ?? []).filter((each) => each.sheet === sheet && face !== 'first')
+  const groups = new Map<string, Bounds[]>()
+  for (const { part, onto, box } of here) {
+    const key = `${part} ${JSON.stringify(onto)}`
+    groups.set(key, [...(groups.get(key) ?? []), box])
+  }
+  const corners = ({ minX, minY, maxX, maxY }: Bounds): Point[] => [
+    { x: minX - 2, y: minY - 2 },
+    { x: maxX + 2, y: maxY + 2 },
+  ]
+  return [...groups.values()].map((boxes) => bounds(boxes.flatMap(corners)))
+})
 const reach = computed(() => reachOf(props.load.width, machine.value))
 const { time, playing, beam, done, doing, play } = usePlayback(
   () => props.load,
@@ -56,14 +62,18 @@ const { time, playing, beam, done, doing, play } = usePlayback(
       :aria-label="`Sheet ${load.sheet + 1} at ${formatDuration(time)} of ${formatDuration(total)}: ${doing}`"
     >
       <path :d="edge" fill="var(--paper)" stroke="var(--edge)" vector-effect="non-scaling-stroke" />
-      <circle
-        v-for="({ at }, i) in astray"
+      <rect
+        v-for="(box, i) in astray"
         :key="`astray ${i}`"
-        :cx="at.x - load.x"
-        :cy="load.y - at.y"
-        r="6"
+        data-astray
+        :x="box.minX - load.x"
+        :y="load.y - box.maxY"
+        :width="box.maxX - box.minX"
+        :height="box.maxY - box.minY"
+        rx="2"
         fill="none"
         stroke="var(--rowan)"
+        stroke-dasharray="6 3"
         stroke-width="3"
         vector-effect="non-scaling-stroke"
       />

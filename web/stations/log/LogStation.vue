@@ -16,6 +16,7 @@ import BatchCard from './BatchCard.vue'
 import BendLog from './BendLog.vue'
 import RestCard from './RestCard.vue'
 import RevisionCard from './RevisionCard.vue'
+import WrittenFiles from './WrittenFiles.vue'
 
 const jobs = useOpenJob()
 const derived = useDerived()
@@ -92,6 +93,7 @@ function add(): void {
     <LongList v-slot="{ item }" label="Revisions" :items="newestFirst" :height="330" scrolls="main">
       <RevisionCard :revision="item" :before="before(item.number)" />
     </LongList>
+    <WrittenFiles v-if="records.records.length > 0" />
     <BendLog />
   </div>
 </template>

@@ -1,0 +1,46 @@
+<script setup lang="ts">
+import { Trash2 } from '@lucide/vue'
+import { counted } from '@core/length'
+import FormSection from '@web/parts/FormSection.vue'
+import { useSay } from '@web/parts/say'
+import { readable } from '@web/data/dates'
+import { useCutRecords } from '@web/stores/cut-records'
+import type { CutRecord } from '@core/keep'
+
+/** Every cut that was written, whole: what it was, and away with it where it is no longer needed. */
+const records = useCutRecords()
+const say = useSay()
+const sizeOf = ({ laid: { box } }: CutRecord): string =>
+  `${say.value.size([box.width, box.depth, box.height], 1)} ${box.sizesAre === 'outer' ? 'outside' : 'inside'}`
+const sheetsOf = ({ loads }: CutRecord): number =>
+  new Set(loads.map(({ material, sheet }) => `${material} ${sheet}`)).size
+</script>
+
+<template>
+  <FormSection
+    title="Files that were written"
+    :said="counted(records.records.length, 'cut')"
+    data-testid="written-files"
+  >
+    <p class="note">
+      Each is kept as it was written, with the job as it was then: extra passes and the log go by it, and it
+      goes into the job’s file.
+    </p>
+    <ul class="grid gap-1 text-sm" aria-label="Written cuts">
+      <li v-for="record in records.records" :key="record.id" class="flex flex-wrap items-center gap-x-3">
+        <strong class="num">{{ record.mark }}</strong>
+        <span class="num min-w-48 flex-1">
+          {{ readable(record.date, true) }}, {{ sizeOf(record) }}, {{ counted(sheetsOf(record), 'sheet') }}
+        </span>
+        <button
+          type="button"
+          class="btn-icon"
+          :aria-label="`Forget the files ${record.mark}`"
+          @click="records.forget(record)"
+        >
+          <Trash2 :size="16" />
+        </button>
+      </li>
+    </ul>
+  </FormSection>
+</template>
