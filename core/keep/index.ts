@@ -8,12 +8,5 @@ export {
   type Everything,
 } from './everything'
 export { fileStem } from './file-stem'
-export {
-  derivedOf,
-  MOST_RECORDS,
-  readCutRecord,
-  readJob,
-  recordOf,
-  writeJobFile,
-  type CutRecord,
-} from './cut-record'
+export { MOST_RECORDS, readCutRecord, readJob, writeJobFile, type CutRecord } from './cut-record'
+export { derivedOf, recordOf } from './record-of'

@@ -1,4 +1,4 @@
-import { readJob } from '@core/keep'
+import { readJobValue } from '@core/keep'
 import type { Job } from '@core/job'
 import bottleStand from '../../demo/bottle-stand.json?raw'
 import cardRack from '../../demo/card-rack.json?raw'
@@ -25,7 +25,7 @@ export function demoJobs(): Job[] {
     cardRack,
     instrumentCase,
   ].map((text) => {
-    const read = readJob(text)
+    const read = readJobValue(JSON.parse(text))
     if (!read.ok) throw new Error(read.error)
     return read.job
   })

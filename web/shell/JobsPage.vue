@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { writeEverything } from '@core/keep'
 import { download } from '@web/data/download'
 import {
   BookOpen,
@@ -13,7 +12,6 @@ import {
 } from '@lucide/vue'
 import { computed, defineAsyncComponent, onMounted, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
-import UnreadableList from '@web/bench/UnreadableList.vue'
 import ContourBackdrop from '@web/parts/ContourBackdrop.vue'
 import LongList from '@web/parts/LongList.vue'
 import { dayOf, readable } from '@web/data/dates'
@@ -24,7 +22,8 @@ import JobCard from './JobCard.vue'
 import ThemeButton from './ThemeButton.vue'
 import UnitsMenu from './UnitsMenu.vue'
 
-/** Fetched when it is first asked for. */
+/** Fetched when they are first needed. */
+const UnreadableList = defineAsyncComponent(() => import('@web/bench/UnreadableList.vue'))
 const TogetherDialog = defineAsyncComponent(() => import('./TogetherDialog.vue'))
 
 const shelf = useShelf()
@@ -49,6 +48,7 @@ async function importChosen(): Promise<void> {
   if (chooser.value) chooser.value.value = ''
 }
 async function exportEverything(): Promise<void> {
+  const { writeEverything } = await import('@core/keep') // fetched when it is wanted
   const now = new Date()
   const texts = writeEverything(await shelf.everything(), now.toISOString())
   const part = (i: number): string => (texts.length > 1 ? `-${i + 1}-of-${texts.length}` : '')
@@ -154,7 +154,7 @@ const shown = computed(() => {
           @change="importChosen"
         />
       </div>
-      <UnreadableList class="mt-5" :records="shelf.unreadable" />
+      <UnreadableList v-if="shelf.unreadable.length > 0" class="mt-5" :records="shelf.unreadable" />
       <div class="mt-6 flex flex-wrap items-end justify-between gap-2">
         <h2>Jobs in this browser</h2>
         <span v-if="shelf.jobs.length > 1" class="flex flex-wrap gap-2">

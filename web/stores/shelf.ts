@@ -1,17 +1,8 @@
 import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
-import {
-  EVERYTHING_LIMIT,
-  isEverything,
-  JOB_FILE_LIMIT,
-  readEverything,
-  readJob,
-  type CutRecord,
-  type Everything,
-} from '@core/keep'
+import type { CutRecord, Everything } from '@core/keep'
 import { batchOf, emptyJob, type Job } from '@core/job'
 import { getFact, setFact } from '@web/data/facts'
-import { allRecords, keepRecords } from '@web/data/cut-records'
 import { addJobs, countJobs, deleteJob, listJobs, loadJob, putIn, saveJob } from '@web/data/jobs'
 import { BENCH_STORES } from '@web/data/db'
 import type { Unreadable } from '@web/data/unreadable'
@@ -188,6 +179,9 @@ export const useShelf = defineStore('shelf', () => {
       messages.say('stop', `“${file.name}” was not imported. ${why}`)
       return null
     }
+    // Fetched when a file is first chosen: most visits read none.
+    const { EVERYTHING_LIMIT, isEverything, JOB_FILE_LIMIT, readEverything, readJob } =
+      await import('@core/keep')
     if (file.size > EVERYTHING_LIMIT) return refused(`It is larger than ${EVERYTHING_LIMIT / 1e6} MB.`)
     const text = await file.text()
     if (isEverything(text)) {
@@ -203,25 +197,29 @@ export const useShelf = defineStore('shelf', () => {
     if (!read.ok) return refused(read.error)
     return tried(async () => {
       const id = await add(read.job)
+      const { keepRecords } = await import('@web/data/cut-records')
       await keepRecords(read.records.map((record) => ofJob(record, id)))
       return id
     })
   }
 
   /** Everything in this browser, as it can be read. */
-  const everything = async (): Promise<Everything> => ({
-    jobs: jobs.value,
-    records: await allRecords(),
-    bench: {
-      machines: bench.machines,
-      stocks: bench.stocks,
-      kerfs: bench.kerfs,
-      tests: bench.tests,
-      tastes: bench.tastes,
-      events: bench.events,
-      runs: bench.runs,
-    },
-  })
+  async function everything(): Promise<Everything> {
+    const { allRecords } = await import('@web/data/cut-records')
+    return {
+      jobs: jobs.value,
+      records: await allRecords(),
+      bench: {
+        machines: bench.machines,
+        stocks: bench.stocks,
+        kerfs: bench.kerfs,
+        tests: bench.tests,
+        tastes: bench.tastes,
+        events: bench.events,
+        runs: bench.runs,
+      },
+    }
+  }
 
   /** Everything was written to a file. @param on when */
   function copied(on: string): void {
