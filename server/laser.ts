@@ -11,7 +11,7 @@ import { z } from 'zod'
 import { LASER_ACTS, laserSetupSchema, SimulatedLaser } from '../core/rehearse'
 
 /** A program larger than this is refused while it still comes in. */
-const LARGEST = '24mb'
+const LARGEST = '16mb'
 /** Watchers at once, and how often they are told, ms. */
 const MOST_WATCHERS = 4
 const TOLD_EVERY = 200

@@ -10,6 +10,7 @@ const folder = mkdtempSync(join(tmpdir(), 'uplands-served-'))
 writeFileSync(join(folder, 'index.html'), '<!doctype html><title>served</title>')
 mkdirSync(join(folder, 'assets'))
 writeFileSync(join(folder, 'assets', 'index-a1B2c3D4.js'), '// served\n'.repeat(500))
+writeFileSync(join(folder, 'assets', 'art.worker-a1B2c3D4.js'), '// reads\n')
 
 const servers: Server[] = []
 afterEach(() => {
@@ -42,6 +43,13 @@ test('serves the application on loopback with strict headers', async () => {
   expect(policy).not.toContain('unsafe')
   expect(response.headers.get('x-content-type-options')).toBe('nosniff')
   expect(response.headers.get('x-powered-by')).toBeNull()
+})
+test('the worker that reads drawings may run its own program, and the page may not', async () => {
+  const address = await start(41745)
+  const policyOf = async (path: string): Promise<string> =>
+    (await fetch(`${address}${path}`)).headers.get('content-security-policy')!
+  expect(await policyOf('assets/art.worker-a1B2c3D4.js')).toContain("script-src 'self' 'wasm-unsafe-eval'")
+  expect(await policyOf('assets/index-a1B2c3D4.js')).not.toContain('unsafe')
 })
 test('takes the next free port when one is taken', async () => {
   const first = await start(41760)

@@ -190,6 +190,10 @@ test('hostile files are refused before they cost much: as a share of a plain one
       'a.svg',
       page(`<defs><rect id="g0" width="1" height="1"/>${nested}</defs><use href="#g19"/>`),
     ],
+    'a comb of teeth that all stand on one line': [
+      'a.svg',
+      page(`<path d="M0 0${'l.1 1 l.1 -1'.repeat(14_000)}"/>`),
+    ],
     'a width with fifty thousand spaces': [
       'a.svg',
       page('<rect width="5" height="5"/>', `width="1${' '.repeat(50_000)}"`),

@@ -1,8 +1,11 @@
 import { describe, expect, test } from '@jest/globals'
 import { demo } from '../../scripts/testing/demo'
 import { flatten } from '../../scripts/testing/flatten'
-import { deriveAll } from '../derive'
-import { bounds } from '../geometry'
+import { deriveAll, type LoadPlan } from '../derive'
+import { writeCode } from '../gcode'
+import { bounds, type Point } from '../geometry'
+import { ORDINARY_CODE } from '../machine'
+import type { CutPath } from '../plan'
 import { compareFiles, exportJob, writeAgain } from './index'
 
 const { job, derived } = deriveAll(demo('field-book'))
@@ -104,5 +107,41 @@ describe('a written file held against the plan', () => {
       ok: false,
       error: expect.stringMatching(/\.$/),
     })
+  })
+})
+
+describe('many lines', () => {
+  const at = (x: number, y: number): Point => ({ x, y })
+  const row = (i: number, shift: number): CutPath => ({
+    operation: 'score',
+    part: 'p',
+    closed: false,
+    points: [
+      at(10 + shift, 10 + shift),
+      at(20 + (i % 400) * 0.5 + shift, 10 + Math.floor(i / 400) * 0.5 + shift),
+    ],
+  })
+  const load = (paths: CutPath[]) => ({ paths, width: 300, height: 300, aim: [] }) as unknown as LoadPlan
+  const spoken = { origin: 'front left' as const, code: ORDINARY_CODE }
+  const text = (paths: CutPath[]): string => {
+    const setting = { speed: 100, power: 20, passes: 1, air: false }
+    const settings = { engrave: setting, pocket: setting, score: setting, inside: setting, outline: setting }
+    const about = { title: 't', statement: 's', width: 300, height: 300, settings }
+    return writeCode({ ...about, paths, machine: { ...spoken, acceleration: 1000, bedWidth: 400 } })
+  }
+  test('from one corner, more than a call takes at once: all are found', () => {
+    const paths = Array.from({ length: 140_000 }, (_, i) => row(i, 0))
+    const found = compareFiles([{ name: 'a.gcode', text: text(paths) }], load(paths), spoken, flatten)
+    if (!found.ok) throw new Error(found.error)
+    expect([found.differences.same, found.differences.extra.length]).toEqual([140_000, 0])
+  })
+  test.each([0.01, -0.01])('off by %f at whole millimetres they are the same', (shift) => {
+    const found = compareFiles(
+      [{ name: 'a.gcode', text: text([row(0, shift)]) }],
+      load([row(0, 0)]),
+      spoken,
+      flatten,
+    )
+    expect(found).toMatchObject({ ok: true, differences: { same: 1, extra: [] } })
   })
 })

@@ -17,8 +17,8 @@ export interface CodeMove {
 export type CodeRead = { ok: true; moves: CodeMove[] } | { ok: false; error: string }
 
 /** Characters and moves that a program may have. */
-const LARGEST = 40_000_000
-const MOST_MOVES = 2_000_000
+const LARGEST = 20_000_000
+const MOST_MOVES = 600_000
 /** Farther than any bed, mm. */
 const FARTHEST = 20_000
 

@@ -226,6 +226,18 @@ describe('labels', () => {
       plan!.loads.some(({ face, paths }) => face === 'then' && paths.some((p) => p.operation === 'score')),
     ).toBe(false)
   })
+  test('on a sheet that is turned they are not on the hidden face where the maker has them on the other', () => {
+    const inside: Partial<Engraving> = {
+      side: 'inside',
+      point: 'same',
+      motif: { kind: 'round', diameter: 6 },
+    }
+    for (const labels of ['up', 'none'] as const) {
+      const { plan } = deriveAll(engraved(inside, withCut({ labels, face: 'outside' }))).derived
+      const first = plan!.loads.filter(({ face }) => face === 'first').flatMap(({ paths }) => paths)
+      expect(first.some(({ operation }) => operation === 'score')).toBe(false)
+    }
+  })
   test.each([
     [{ labels: 'up', face: 'outside' }, 'outward'],
     [{ labels: 'up', face: 'inside' }, 'inward'],

@@ -186,6 +186,7 @@ describe('a task by itself', () => {
     ],
     [{ parts: [part({ holes: [boxed(5, 2)] })], sheets: [sheet] }, 'not inside its outline'],
     [{ parts: [part({}), part({})], sheets: [sheet] }, 'Two parts have the same id'],
+    [{ parts: [part({})], sheets: [sheet, sheet] }, 'Two sheets have the same id'],
     [{ parts: [part({ count: 1500 }), part({ id: 'b', count: 900 })], sheets: [sheet] }, '2400 parts'],
   ])('%p is refused in one sentence', (task, sentence) => {
     const read = readTask(typeof task === 'string' ? task : JSON.stringify(task))
