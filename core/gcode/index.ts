@@ -1,2 +1,2 @@
-export { codeSteps, readCode, type CodeMove, type CodeRead } from './read'
+export { codeSteps, readCode, type CodeMove } from './read'
 export { ORDINARY_SPOKEN, writeCode, type CodeFile } from './write'

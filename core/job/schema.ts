@@ -28,7 +28,7 @@ const date = z.string().max(40)
 export const markSchema = z.string().max(12)
 
 /** Where the panels' labels are scored. */
-export const LABELS = ['hidden', 'up', 'none'] as const
+const LABELS = ['hidden', 'up', 'none'] as const
 
 export const VERDICTS = ['forced', 'press', 'snug', 'easy', 'loose'] as const
 

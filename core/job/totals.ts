@@ -1,7 +1,7 @@
 import type { BoxSpec } from '../box'
 
 /** Points of all drawings of a job, and characters of all its pictures: what can be kept can be exported. */
-export const MOST_JOB_POINTS = 300_000
+const MOST_JOB_POINTS = 300_000
 const MOST_JOB_PICTURES = 3_000_000
 
 interface HasBoxes {

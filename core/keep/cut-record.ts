@@ -40,7 +40,7 @@ const amount = z.number().min(0).max(1e9)
  * What was written to files once: the job as it was then, laid out, and every line of the plan. Log, extra
  * passes and the order of sheets go by it, never by a job that has changed since.
  */
-export const cutRecordSchema = z.strictObject({
+const cutRecordSchema = z.strictObject({
   id: z.string().min(1).max(80),
   job: z.string().min(1).max(60),
   mark: markSchema,

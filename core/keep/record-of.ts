@@ -23,15 +23,19 @@ const flat = ({ points, ...path }: CutPath): CutRecord['loads'][number]['paths']
   at: points.flatMap(({ x, y }) => [rounded(x), rounded(y)]),
 })
 
+/** A load without what is worked out of it. */
+function recordedLoad(load: LoadPlan, isKept: (path: CutPath) => boolean): CutRecord['loads'][number] {
+  const { material, sheet, offcut, outline, load: number, of, x, y, width, height, face, aim } = load
+  const paths = load.paths.filter(isKept).map(flat)
+  return { material, sheet, offcut, outline, load: number, of, x, y, width, height, face, aim, paths }
+}
+
 /** The record of what is written now. @param laid the job with its layout @param date when */
 export function recordOf(laid: Job, plan: CutPlan, parts: Part[], date: string): CutRecord {
   const mark = markOf(laid, plan)
   const count = plan.loads.flatMap(({ paths }) => paths).reduce((sum, { points }) => sum + points.length, 0)
   const isKept = ({ operation }: CutPath): boolean => count <= MOST_POINTS || cutsThrough(operation)
-  const loads = plan.loads.map(({ time: _, paths, ...load }) => ({
-    ...load,
-    paths: paths.filter(isKept).map(flat),
-  }))
+  const loads = plan.loads.map((load) => recordedLoad(load, isKept))
   return {
     id: `${laid.id}/${mark}`,
     job: laid.id,

@@ -1,7 +1,7 @@
 import type { ShallowRef } from 'vue'
 import { tasteFor, type Taste, type TasteRecord } from '@core/fit'
 import type { Job } from '@core/job'
-import { newestKerf, type KerfRecord } from '@core/kerf'
+import { kerfsElsewhere, lastDone, newestKerf, type KerfRecord, type MachineEvent } from '@core/kerf'
 import { same } from '@core/limits'
 import type { Machine } from '@core/machine'
 import type { Family, Stock } from '@core/stock'
@@ -13,13 +13,14 @@ interface Shelves {
   kerfs: ShallowRef<KerfRecord[]>
   tests: ShallowRef<TestRecord[]>
   tastes: ShallowRef<TasteRecord[]>
+  events: ShallowRef<MachineEvent[]>
 }
 
 const isOther = (record: object | null | undefined, copy: object | null): boolean =>
   record != null && !same(record, copy)
 
 /** What the bench says a job would be measured with now. */
-export function benchFigures({ machines, stocks, kerfs, tests, tastes }: Shelves) {
+export function benchFigures({ machines, stocks, kerfs, tests, tastes, events }: Shelves) {
   const kerfFor = (machineId: string | undefined, stockId: string | undefined): KerfRecord | null =>
     newestKerf(kerfs.value, machineId, [stockId])
 
@@ -86,5 +87,10 @@ export function benchFigures({ machines, stocks, kerfs, tests, tastes }: Shelves
       more,
     }
   }
-  return { kerfFor, tasteOf, newerThan, renewed }
+  /** What the machine took from other stocks, and when it was last worked on. */
+  const knownOf = ({ machine, stock }: Job['measure']): { kerfs: number[]; since: string } => ({
+    kerfs: kerfsElsewhere(machine?.id, stock?.id, kerfs.value),
+    since: lastDone(machine?.id, events.value),
+  })
+  return { kerfFor, tasteOf, newerThan, renewed, knownOf }
 }

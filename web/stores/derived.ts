@@ -26,11 +26,10 @@ import {
   type Turned,
 } from '@core/derive'
 import { runsOf, type Job } from '@core/job'
-import { kerfsElsewhere, lastDone } from '@core/kerf'
 import { same } from '@core/limits'
 import { clockOf } from '@core/plan'
 import { buildSteps } from '@core/build'
-import { checksOf, readyToCut, stationStatuses, stripFigures, type Known, type StripFigure } from '@core/say'
+import { checksOf, readyToCut, stationStatuses, stripFigures, type StripFigure } from '@core/say'
 import { afterPaint } from './after-paint'
 import { useBench } from './bench'
 import { useJob } from './job'
@@ -175,13 +174,9 @@ export const useDerived = defineStore('derived', () => {
   const clock = computed(() => (runs.value.length > 0 ? clockOf(runs.value) : null))
   const newer = computed(() => bench.newerThan(job.value))
   /** What the machine took from other stocks, and when it was last worked on. */
-  const known = computed((): Known => ({
-    kerfs: kerfsElsewhere(measure.value!.machine?.id, measure.value!.stock?.id, bench.kerfs),
-    since: lastDone(measure.value!.machine?.id, bench.events),
-  }))
-  const checks = computed(() =>
-    checksOf(laid.value, all.value, parts.value, units.say, { known: known.value }),
-  )
+  const known = computed(() => bench.knownOf(measure.value!))
+  const more = computed(() => ({ known: known.value }))
+  const checks = computed(() => checksOf(laid.value, all.value, parts.value, units.say, more.value))
   const ready = computed(
     () =>
       isCalm.value && readyToCut(all.value, checks.value) && !planner.busy && !planner.plan?.layoutIsStale,
