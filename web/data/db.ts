@@ -1,6 +1,7 @@
 import { deleteDB, openDB, type DBSchema, type IDBPDatabase } from 'idb'
 import { JOB_VERSION, migrateRecord, type Arrangement, type Job, type RecordKind } from '@core/job'
 import type { CutRecord } from '@core/keep'
+import type { KeptFolder } from './folder'
 import type { TasteRecord } from '@core/fit'
 import type { KerfRecord, MachineEvent } from '@core/kerf'
 import type { Machine } from '@core/machine'
@@ -18,6 +19,7 @@ export interface StoredJob {
 interface Schema extends DBSchema {
   jobs: { key: string; value: StoredJob }
   cutRecords: { key: string; value: CutRecord }
+  folders: { key: string; value: KeptFolder }
   workedOut: { key: string; value: { id: string; arrangement: Arrangement } }
   machines: { key: string; value: Machine }
   stocks: { key: string; value: Stock }
@@ -59,7 +61,7 @@ function forget(): void {
 }
 
 async function upgrade(db: Database, from: number, transaction: { objectStore: unknown }): Promise<void> {
-  for (const store of ['jobs', 'workedOut', 'cutRecords', ...BENCH_STORES, 'facts'] as const) {
+  for (const store of ['jobs', 'workedOut', 'cutRecords', 'folders', ...BENCH_STORES, 'facts'] as const) {
     if (!db.objectStoreNames.contains(store)) db.createObjectStore(store, { keyPath: 'id' })
   }
   if (from === 0) return

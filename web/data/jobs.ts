@@ -3,6 +3,10 @@ import type { Job } from '@core/job'
 import { BENCH_STORES, withDatabase, type Database, type StoredJob } from './db'
 import { unreadableJob, type Unreadable } from './unreadable'
 
+/** Whoever wants to know what this tab stored. */
+const savedBy = new Set<(job: Job) => void>()
+export const onSaved = (listen: (job: Job) => void): void => void savedBy.add(listen)
+
 /** Every write in one tab is told to the others. */
 const channel = 'BroadcastChannel' in globalThis ? new BroadcastChannel('uplands-jobs') : null
 export interface JobNews {
@@ -76,11 +80,13 @@ export async function saveJob(job: Job, base: number): Promise<{ revision: numbe
     const current = await put(db, job, base + 1)
     if (!current || current.revision === base) {
       tell({ id: job.id, revision: base + 1 })
+      savedBy.forEach((listen) => listen(job))
       return { revision: base + 1, theirs: null }
     }
     const revision = Math.max(current.revision, base) + 1
     await put(db, job, revision)
     tell({ id: job.id, revision })
+    savedBy.forEach((listen) => listen(job))
     const read = checked(current)
     return { revision, theirs: isUnreadable(read) ? null : read.job }
   })

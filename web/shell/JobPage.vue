@@ -36,6 +36,8 @@ const route = useRoute()
 const router = useRouter()
 const jobs = useJob()
 saveOnLeaving(jobs)
+// A folder that is kept in step is written to from here as well; most makers have none.
+void import('@web/stores/folder').then(({ useFolder }) => useFolder().wake()).catch(() => undefined)
 const shelf = useShelf()
 const guide = useGuide()
 const opened = shallowRef<Opened | 'failed' | null>(null) // a record that is stored again must not be wrapped

@@ -24,6 +24,7 @@ import UnitsMenu from './UnitsMenu.vue'
 
 /** Fetched when they are first needed. */
 const UnreadableList = defineAsyncComponent(() => import('@web/bench/UnreadableList.vue'))
+const FolderCard = defineAsyncComponent(() => import('./FolderCard.vue'))
 const TogetherDialog = defineAsyncComponent(() => import('./TogetherDialog.vue'))
 
 const shelf = useShelf()
@@ -190,6 +191,7 @@ const shown = computed(() => {
       <p v-if="shelf.ready && shelf.jobs.length > 0" class="note mt-1" data-testid="copied">
         {{ copyWords }}
       </p>
+      <FolderCard v-if="shelf.ready" />
       <LongList v-slot="{ item }" class="mt-2" label="Jobs" :items="shown" :height="74" scrolls="window">
         <JobCard :job="item" @duplicate="shelf.duplicate(item).then(go)" @remove="shelf.remove(item)" />
       </LongList>
