@@ -31,7 +31,7 @@ const write = (page: Page, name: string, text: string): Promise<void> =>
     [name, text] as const,
   )
 
-test('a folder is kept in step: written on each change, read back, and what both changed is asked about', async ({
+test('a folder is kept in step: written, read back, and what both changed is asked about', async ({
   page,
 }) => {
   await withDesk(page)

@@ -68,7 +68,7 @@ test('what was written is what is cut again, logged and exported, though the job
   await expect(written.getByRole('listitem')).toHaveCount(1)
 })
 
-test('art that burns a neighbour is named, lit and stops the cut; by the same corner it lies on its panel', async ({
+test('art that burns a neighbour is named, lit and stops the cut; by the same corner it does not', async ({
   page,
 }) => {
   const job = JSON.parse(readFileSync(demoFile('specimen-tray'), 'utf8')) as { box: Record<string, unknown> }

@@ -27,7 +27,8 @@ const page = (
   about = 'width="100mm" height="100mm" viewBox="0 0 100 100"',
   before = '',
 ): string =>
-  `<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" ${about}>${before}${inside}</svg>`
+  '<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" ' +
+  `${about}>${before}${inside}</svg>`
 const off = (found: number, wanted: number): number => Math.abs(found / wanted - 1)
 
 describe('files that other libraries made', () => {
@@ -157,7 +158,8 @@ describe('read as it looks', () => {
     const mask = '<defs><mask id="m"><rect width="9" height="9" fill="white"/></mask></defs>'
     expect(refused(`${mask}<rect mask="url(#m)" width="20" height="20"/>`)).toContain('masks or filters')
     const pattern =
-      '<defs><pattern id="p" width="2" height="2" patternUnits="userSpaceOnUse"><rect width="1" height="1"/></pattern></defs>'
+      '<defs><pattern id="p" width="2" height="2" patternUnits="userSpaceOnUse">' +
+      '<rect width="1" height="1"/></pattern></defs>'
     expect(refused(`${pattern}<rect fill="url(#p)" width="20" height="20"/>`)).toContain(
       'filled with a pattern',
     )

@@ -34,7 +34,7 @@ interface Element {
 /** Curves are first flattened to this share of the drawing's longer side: finer than any beam. */
 const FINE = 1 / 20_000
 
-/** Ways of paths that are read, and styles times elements that are worked out: more is no drawing for a box. */
+/** Ways of paths that are read, and styles times elements that are worked out. */
 const MOST_WAYS = 200_000
 const MOST_STYLED = 3_000_000
 

@@ -49,7 +49,7 @@ const near = (a: Point, b: Point): boolean => Math.hypot(a.x - b.x, a.y - b.y) <
 const nearBounds = (a: Bounds, b: Bounds): boolean =>
   (['minX', 'minY', 'maxX', 'maxY'] as const).every((side) => Math.abs(a[side] - b[side]) <= SAME)
 
-/** Cells of a square millimetre that hold anything nearer than `SAME` to a value: one, two at a cell's edge. */
+/** Cells of 1 mm that hold what is nearer than `SAME` to a value: one, or two at a cell's edge. */
 function cellsOf(value: number): number[] {
   const cell = Math.floor(value)
   const inside = value - cell

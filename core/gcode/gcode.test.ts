@@ -190,7 +190,7 @@ describe('rows that fill an area', () => {
     expect(acceleration).toBeGreaterThan(0)
     return { text, rows: rows.filter((row) => row.some(({ power }) => power > 0)) }
   }
-  test('the head runs in and out with the beam off, as far as speeding up takes, and never stops in a row', () => {
+  test('the head runs in and out with the beam off, and never stops in a row', () => {
     const { text, rows } = engravedOn(600)
     const { acceleration } = demo('specimen-tray').measure.machine!
     expect(rows).toHaveLength(4)

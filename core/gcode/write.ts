@@ -108,7 +108,7 @@ export function writeCode(file: CodeFile): string {
     const name = alone?.name ?? OPERATION_NAMES[path.operation]
     const setting = alone?.setting ?? settings[path.operation]
     if (name !== before) {
-      // The beam's mode is set once an operation: controllers wait whenever it is. S on the moves does the rest.
+      // The beam's mode is set once an operation: controllers wait whenever it is.
       lines.push('M5 S0', comment(name))
       if (setting.air !== air) lines.push(...ownLines(setting.air ? code.airOn : code.airOff))
       lines.push(`${on} S0`)

@@ -57,7 +57,7 @@ describe('a file of everything', () => {
     expect(refused(text.replace('"face":"only"', '"face":"none"'))).toContain('is spoilt. Nothing was taken'))
   test('one with a single wrong figure is refused whole, and told from a job', () => {
     expect(refused(text.replace('"copies":1', '"copies":-1'))).toMatch(
-      /copies is at least 1.*Nothing was taken/,
+      /copies of job 1 is at least 1.*Nothing was taken/,
     )
     expect(refused(text.slice(0, -400))).toContain('not readable JSON')
     expect(refused('{"format": "uplands-job"}')).toContain('no file of everything')

@@ -6,7 +6,7 @@ const said = (key: PropertyKey): string =>
     .replace(/([a-z])([A-Z])/g, '$1 $2')
     .toLowerCase()
 
-/** Where in a record a value is, in words, the nearest first: `width of tabs of box`, `reading 3 of stock`. */
+/** Where in a record a value is, the nearest first: `width of tabs of box`, `reading 3 of stock`. */
 export function placeOf(path: PropertyKey[]): string {
   const words: string[] = []
   for (let i = 0; i < path.length; i++) {

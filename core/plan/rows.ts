@@ -55,7 +55,7 @@ export function tripsOf(paths: CutPath[]): Trip[] {
   return trips
 }
 
-/** No row is burnt slower than that for want of room, mm/s: the beam goes on while the head speeds up. [FM] */
+/** No row is burnt slower than that for want of room, mm/s: the head speeds up in it then. [FM] */
 const SLOWEST = 20
 
 /**

@@ -208,7 +208,7 @@ describe('labels', () => {
       'Labels look inward.',
     ])
   })
-  test('with the outside up they are left away, and that is said; on a sheet that is turned they come', () => {
+  test('with the outside up they are left away, and that is said; on a turned sheet they come', () => {
     const shown = withCut({ labels: 'hidden', face: 'outside' })
     expect(scored(shown)).toBe(0)
     expect(check(shown, 'labels')?.title).toContain('No part is labelled')
@@ -226,7 +226,7 @@ describe('labels', () => {
       plan!.loads.some(({ face, paths }) => face === 'then' && paths.some((p) => p.operation === 'score')),
     ).toBe(false)
   })
-  test('on a sheet that is turned they are not on the hidden face where the maker has them on the other', () => {
+  test('on a turned sheet they are not inside where the maker has them outside, or none', () => {
     const inside: Partial<Engraving> = {
       side: 'inside',
       point: 'same',

@@ -28,8 +28,8 @@ const RESOLUTION = 0.01
 
 /**
  * Places of readings that do not seem to belong to the others: Grubbs' test, two-sided at 5 %, one after
- * another. They are pointed out, never dropped. What rounding adds to the spread is part of it: of few readings
- * most are the same once they are rounded. [PUB: NIST/SEMATECH e-Handbook of Statistical Methods,
+ * another. They are pointed out, never dropped. What rounding adds to the spread is part of it: of few
+ * readings most are the same once they are rounded. [PUB: NIST/SEMATECH e-Handbook of Statistical Methods,
  * 1.3.5.17.1]
  * @param resolution that readings are rounded to, mm
  */

@@ -74,7 +74,7 @@ describe('shelves of the bench', () => {
     const { records, unreadable } = await readShelf<Stock>('stocks')
     expect(records).toEqual([stock])
     const [odd, wide] = [...unreadable].sort((a, b) => a.id.localeCompare(b.id))
-    expect(wide).toMatchObject({ name: 'Board', why: expect.stringMatching(/^sheetWidth is at most .*\.$/) })
+    expect(wide).toMatchObject({ name: 'Board', why: expect.stringMatching(/^sheet width is at most .*\.$/) })
     expect(RECORD_SCHEMAS.stocks.safeParse(wide.repaired!.value).success).toBe(true)
     expect(odd).toMatchObject({ name: 'a stock', repaired: null })
   })

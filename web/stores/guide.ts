@@ -13,7 +13,7 @@ function parsed(text: string | null): unknown {
   }
 }
 
-/** The job that is made with a guide beside it, and which of its steps the maker said are right as they are. */
+/** The job that is made with a guide beside it, and which steps the maker said are right as they are. */
 export const useGuide = defineStore('guide', () => {
   const job = ref<string | null>(null)
   const confirmed = ref<string[]>([])

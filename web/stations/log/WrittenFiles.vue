@@ -10,8 +10,10 @@ import type { CutRecord } from '@core/keep'
 /** Every cut that was written, whole: what it was, and away with it where it is no longer needed. */
 const records = useCutRecords()
 const say = useSay()
-const sizeOf = ({ laid: { box } }: CutRecord): string =>
-  `${say.value.size([box.width, box.depth, box.height], 1)} ${box.sizesAre === 'outer' ? 'outside' : 'inside'}`
+const sizeOf = ({ laid: { box } }: CutRecord): string => {
+  const size = say.value.size([box.width, box.depth, box.height], 1)
+  return `${size} ${box.sizesAre === 'outer' ? 'outside' : 'inside'}`
+}
 const sheetsOf = ({ loads }: CutRecord): number =>
   new Set(loads.map(({ material, sheet }) => `${material} ${sheet}`)).size
 </script>
