@@ -10,14 +10,20 @@ async function withDesk(page: Page): Promise<void> {
     })
   })
 }
+/** What is in it; a file that is just being written is not there for a moment. */
 const files = (page: Page): Promise<Record<string, string>> =>
   page.evaluate(async () => {
-    const desk = await (await navigator.storage.getDirectory()).getDirectoryHandle('desk')
+    const root = await navigator.storage.getDirectory()
+    const desk = await root.getDirectoryHandle('desk', { create: true })
     const found: Record<string, string> = {}
-    const entries = (
-      desk as unknown as { entries: () => AsyncIterable<[string, FileSystemFileHandle]> }
-    ).entries()
-    for await (const [name, file] of entries) found[name] = await (await file.getFile()).text()
+    type Entries = { entries: () => AsyncIterable<[string, FileSystemFileHandle]> }
+    for await (const [name, file] of (desk as unknown as Entries).entries()) {
+      const text = await file.getFile().then(
+        (read) => read.text(),
+        () => null,
+      )
+      if (text !== null) found[name] = text
+    }
     return found
   })
 const write = (page: Page, name: string, text: string): Promise<void> =>
