@@ -16,7 +16,9 @@ const files = (page: Page): Promise<Record<string, string>> =>
     const root = await navigator.storage.getDirectory()
     const desk = await root.getDirectoryHandle('desk', { create: true })
     const found: Record<string, string> = {}
-    interface Entries { entries: () => AsyncIterable<[string, FileSystemFileHandle]> }
+    interface Entries {
+      entries: () => AsyncIterable<[string, FileSystemFileHandle]>
+    }
     for await (const [name, file] of (desk as unknown as Entries).entries()) {
       const text = await file.getFile().then(
         (read) => read.text(),
