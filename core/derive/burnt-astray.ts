@@ -13,6 +13,8 @@ import {
   type Point,
   type Region,
 } from '../geometry'
+import type { Job } from '../job'
+import type { Operation } from '../machine'
 import { placedShape, type Load, type Placement, type Surface } from '../nest'
 import type { FaceUp, Lying } from './lying'
 import type { Part } from './parts'
@@ -44,18 +46,30 @@ interface Outside {
   lines: DrawnLine[]
 }
 const NONE: Outside = { areas: [], lines: [] }
-const known = new WeakMap<FaceUp, Outside>()
+const known = new WeakMap<FaceUp, Map<string, Outside>>()
+
+/** A face without what is switched off. */
+const doneOf = (face: FaceUp, off: readonly Operation[]): FaceUp => ({
+  engraved: off.includes('engrave') ? [] : face.engraved,
+  pictures: off.includes('engrave') ? [] : face.pictures,
+  pockets: off.includes('pocket') ? [] : face.pockets,
+  grooves: off.includes('pocket') ? [] : face.grooves,
+  scored: off.includes('score') ? [] : face.scored,
+  own: face.own,
+})
 
 /** What of a face is burnt where its part is not: worked out once, in the part's own coordinates. */
-function outsideOf(shape: Region, face: FaceUp): Outside {
-  const before = known.get(face)
+function outsideOf(shape: Region, face: FaceUp, off: readonly Operation[]): Outside {
+  const ways = known.get(face) ?? new Map<string, Outside>()
+  known.set(face, ways)
+  const before = ways.get(off.join())
   if (before) return before
-  const { areas, lines } = onFace(face)
-  const grooves = face.grooves.map((points) => ({ points, closed: false }))
-  const all = [...lines, ...grooves]
+  const done = doneOf(face, off)
+  const { areas, lines } = onFace(done)
+  const all = [...lines, ...done.grooves.map((points) => ({ points, closed: false }))]
   const [own] = offset(shape, NEARLY)
   const found = areas.length + all.length === 0 || !own ? NONE : piecesOutside(own, areas, all)
-  known.set(face, found)
+  ways.set(off.join(), found)
   return found
 }
 
@@ -82,11 +96,13 @@ const boundsOf = ({ x, y, width, height }: Load): Bounds => ({
 /**
  * Everything in one load that would be burnt onto another part, or beyond the sheet or the bed.
  * @param placed parts of that load
+ * @param cut what is switched off, and whether the other face is done
  */
 export function burntAstray(
   placed: { part: Part; placement: Placement }[],
   surface: Surface,
   load: Load,
+  { off, turn }: Pick<Job['cut'], 'off' | 'turn'>,
 ): BurntAstray[] {
   const lying = placed.map((each): Placed => ({
     ...each,
@@ -94,7 +110,8 @@ export function burntAstray(
   }))
   return lying.flatMap((own): BurntAstray[] => {
     const { shape, up, under } = own.lying
-    const outside = [up, under].map((face) => outsideOf(shape, face))
+    const faces = turn === 'leave out' ? [up] : [up, under]
+    const outside = faces.map((face) => outsideOf(shape, face, off))
     if (outside.every(({ areas, lines }) => areas.length + lines.length === 0)) return []
     const onto = ontoSheet(own.part, own.placement)
     const at = (point: Point): Point => onto([point])[0]

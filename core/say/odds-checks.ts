@@ -56,15 +56,17 @@ export function fitCheck({ fit: { odds, wanted, word }, box }: Looked): Check[] 
   return [look('fit', `The fit is a gamble: ${word} is likeliest`, `${said} Try a test comb first.`)]
 }
 
-/** Odds weigh thousands of beliefs: once for the same tests. */
-let last: { tests: TestRecord[]; key: string; model: CutModel } | null = null
-function modelFor({ job: { measure, tune }, known }: Looked): CutModel | null {
+/** Odds weigh thousands of beliefs: once for the same tests of the same machine and stock. */
+const known = new WeakMap<TestRecord[], Map<string, CutModel>>()
+function modelFor({ job: { measure, tune }, known: { since } }: Looked): CutModel | null {
   const { machine, stock } = measure
   if (!machine || !stock) return null
-  const key = [machine.id, machine.watts, stock.id, stock.family, known.since].join('/')
-  if (last?.tests !== tune.tests || last.key !== key)
-    last = { tests: tune.tests, key, model: learn(tune.tests, machine, stock, known.since) }
-  return last.model
+  const key = [machine.id, machine.watts, stock.id, stock.family, since].join('/')
+  const models = known.get(tune.tests) ?? new Map<string, CutModel>()
+  known.set(tune.tests, models)
+  const model = models.get(key) ?? learn(tune.tests, machine, stock, since)
+  models.set(key, model)
+  return model
 }
 
 const isSame = (a: Setting, b: Setting): boolean =>

@@ -1,5 +1,7 @@
+import type { Engraving } from '../box'
 import { openingsAstray, type BurntAstray } from '../derive'
 import type { Say } from '../length'
+import type { Operation } from '../machine'
 import { isForbidden, violationSentence, type Violation } from '../nest'
 import type { Check } from '../plan'
 import { listed, look, ok, stop, type Looked } from './looked'
@@ -35,8 +37,16 @@ export function placeChecks(looked: Looked, say: Say): Check[] {
   ]
 }
 
+/** What an engraving is done by; null for an operation of the maker's own. */
+function operationOf({ how, motif }: Engraving): Operation | null {
+  if (how.kind === 'own') return null
+  if (motif.kind === 'picture') return 'engrave'
+  if (how.kind === 'score') return 'score'
+  return how.kind === 'engrave' ? 'engrave' : 'pocket'
+}
+
 /** What is burnt beyond its own panel: onto another one, off the sheet or the bed, or anywhere. */
-function burntChecks({ things, parts, plan }: Looked, say: Say): Check[] {
+function burntChecks({ job, things, parts, plan }: Looked, say: Say): Check[] {
   const labels = new Map(parts.map(({ id, label }) => [id, label]))
   const name = (id: string): string => labels.get(id) ?? id
   const sentence = ({ part, onto, by }: BurntAstray): string => {
@@ -48,7 +58,14 @@ function burntChecks({ things, parts, plan }: Looked, say: Say): Check[] {
   const hit = [...new Set(plan.astray.map(sentence).filter((said) => said !== ''))]
   const astray = (wanted: string, said: typeof overEdgeSentence): string[] =>
     things.flatMap(({ box }) => {
-      const own = openingsAstray(box).filter(({ reaches }) => reaches === wanted)
+      const isDone = (i: number | undefined): boolean => {
+        const of = i === undefined ? undefined : box.made?.spec.engravings[i]
+        const by = of ? operationOf(of) : null
+        return by === null || !job.cut.off.includes(by)
+      }
+      const own = openingsAstray(box).filter(
+        ({ reaches, engraving }) => reaches === wanted && isDone(engraving),
+      )
       return [...new Set(own.map(({ panel }) => panel))].map((panel) => {
         const engravings = own.flatMap((each) => (each.panel === panel ? (each.engraving ?? []) : []))
         const label = box.panels?.find(({ id }) => id === panel)?.label ?? panel

@@ -3,6 +3,7 @@ import { counted, type Say } from '../length'
 import { cutsThrough, OPERATION_NAMES } from '../machine'
 import type { Check, CutPath } from '../plan'
 import { stockTitle } from '../stock'
+import { labelsLook } from './label-words'
 import { kerfChecks, thicknessCheck } from './measure-checks'
 import { listed, look, ok, stop, type Looked } from './looked'
 import { fitCheck, machineChecks, programCheck, throughCheck, unsaidCheck } from './odds-checks'
@@ -136,11 +137,12 @@ function offCheck({ job: { cut } }: Looked): Check {
   )
 }
 
-/** Where the labels are, when they are not where one would look for them. */
+/** That panels are not labelled, and why. */
 function labelCheck({ job: { cut }, plan }: Looked): Check[] {
-  if (cut.labels === 'none') return [look('labels', 'No part is labelled', LABELS_HELP)]
-  if (cut.labels === 'up' || cut.face === 'inside') return []
-  if (plan.loads.some(({ face }) => face === 'first')) return []
+  if (cut.off.includes('score')) return [] // told of with all that is switched off
+  const way = labelsLook(cut, plan.loads)
+  if (way === 'none wanted') return [look('labels', 'No part is labelled', LABELS_HELP)]
+  if (way !== 'they would show') return []
   return [
     look(
       'labels',

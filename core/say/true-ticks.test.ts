@@ -52,6 +52,15 @@ describe('what is burnt', () => {
     expect(check(engraved({ over: true }), 'burnt')?.state).toBe('stop')
     expect(exportJob(engraved({}), ['svg']).ok).toBe(false)
   })
+  test('what is switched off, or left out on the other face, burns nothing', () => {
+    const off = withCut({ off: ['engrave'] }, engraved({}))
+    expect([check(off, 'burnt'), check(off, 'over')]).toEqual([undefined, undefined])
+    expect(check(withCut({ off: ['score'] }, engraved({})), 'burnt')?.state).toBe('stop')
+    const inside = engraved({ side: 'inside', anchor: 'bottom right' }, withCut({ face: 'outside' }))
+    expect(deriveAll(inside).derived.plan!.astray.length).toBeGreaterThan(0)
+    const left = withCut({ turn: 'leave out', face: 'outside' }, inside)
+    expect(deriveAll(left).derived.plan!.astray).toEqual([])
+  })
   test('by the same corner it stays on its panel, and nothing is said', () => {
     expect(check(engraved({ point: 'same', up: 30, right: 30, motif: { ...round } }), 'over')).toBeUndefined()
     expect(check(engraved({ point: 'same', up: 2, right: 2, motif: { ...round } }), 'burnt')).toBeUndefined()
