@@ -21,6 +21,16 @@ export function faceChecks(looked: Looked): Check[] {
         ),
       ]
     const isAllBelow = parts.every(({ lies: [{ up }] }) => isUntouched(up))
+    const { labels, off } = job.cut
+    if (isAllBelow && labels === 'hidden' && job.cut.face === 'inside' && !off.includes('score'))
+      return [
+        ok(
+          'turning',
+          'The sheet is turned over once, for the labels inside',
+          'Nothing but labels is on the inside. Without them, or with labels outside, all is cut at one go with ' +
+            'the outside up.',
+        ),
+      ]
     if (isAllBelow)
       return [
         look(

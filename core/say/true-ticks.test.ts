@@ -235,6 +235,15 @@ describe('labels', () => {
       plan!.loads.some(({ face, paths }) => face === 'then' && paths.some((p) => p.operation === 'score')),
     ).toBe(false)
   })
+  test('nobody is told that the inside is bare while labels are scored there', () => {
+    const outside = engraved({ point: 'same', motif: { kind: 'round', diameter: 6 } })
+    const turned = withCut({ face: 'inside', labels: 'hidden' }, outside)
+    expect(check(turned, 'turning')).toMatchObject({
+      state: 'ok',
+      title: expect.stringContaining('labels inside'),
+    })
+    expect(check(withCut({ labels: 'none' }, turned), 'turning')?.title).toContain('need not be turned')
+  })
   test('on a turned sheet they are not inside where the maker has them outside, or none', () => {
     const inside: Partial<Engraving> = {
       side: 'inside',
