@@ -26,7 +26,7 @@ const valueOf = ({ target }: Event): string => (target as HTMLSelectElement).val
     </select>
   </label>
   <label class="text-[13px] font-medium">
-    lies its own
+    Its own point there
     <select
       class="input"
       :data-field="`${name}-point`"
