@@ -3,7 +3,8 @@ import type { Operation } from '../machine'
 import type { BurntAstray } from './burnt-astray'
 import type { Violation } from '../nest'
 import type { CutPath, DoubleLine, OwnWay, SheetTime } from '../plan'
-import type { Choice, Setting } from '../tune'
+import type { Choice } from '../belief'
+import type { Setting } from '../tune'
 
 /**
  * What is cut while a sheet lies in one place on the bed. Paths in mm from the lower left corner of what the

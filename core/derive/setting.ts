@@ -1,6 +1,7 @@
 import { ASSUMED_MACHINE } from '../machine'
 import type { Job } from '../job'
-import { chooseSetting, cutEnergy, firstMark, guess, type Choice, type Mark, type Setting } from '../tune'
+import { chooseSetting, failedAt, guess, type Choice } from '../belief'
+import { cutEnergy, firstMark, type Mark, type Setting } from '../tune'
 
 const KEYS: readonly (keyof Setting)[] = ['speed', 'power', 'passes', 'air']
 const sameSetting = (a: Setting, b: Setting): boolean => KEYS.every((key) => a[key] === b[key])
@@ -13,10 +14,12 @@ export function settingFor({ measure, tune }: Pick<Job, 'measure' | 'tune'>, thi
   if (picked) {
     const isOwn = (test: (typeof tune.tests)[number]): boolean =>
       test.machineId === machine?.id && test.stockId === stock?.id && sameSetting(test.setting, picked)
-    const test = tune.tests.find(isOwn) ?? null
+    const own = tune.tests.filter(isOwn)
+    const test = own.find(({ result }) => result !== 'not through') ?? own[0] ?? null
+    const failed = failedAt(own, picked)
     const energy = cutEnergy(picked, (machine ?? ASSUMED_MACHINE).watts, thickness)
     const standing = test ? 'tested' : 'untested'
-    return { setting: picked, standing, test, from: 'typed', alike: 0, family, energy, thickness }
+    return { setting: picked, standing, test, from: 'typed', alike: 0, failed, family, energy, thickness }
   }
   if (machine && stock) return chooseSetting(tune.tests, machine, stock, thickness)
   return guess(machine ?? ASSUMED_MACHINE, family, thickness, 'nothing chosen')

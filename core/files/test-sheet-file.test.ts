@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals'
 import { parseSync } from 'svgson'
 import DxfParser from 'dxf-parser'
 import { demo } from '../../scripts/testing/demo'
+import { believeCut, energyFor, oddsOf } from '../belief'
 import { offcutFor, sheetDrawing } from '../derive'
 import { readCode } from '../gcode'
 import { area, bounds } from '../geometry'
@@ -9,9 +10,9 @@ import {
   cutEnergy,
   cutSettings,
   engraveSettings,
-  learn,
   pocketModel,
   pocketSettings,
+  type TestRecord,
   type TestSheet,
 } from '../tune'
 import { rectangularOffcut } from '../stock'
@@ -19,7 +20,9 @@ import { writeTestSheet } from './index'
 
 const job = demo('specimen-tray')
 const { machine, stock } = job.measure
-const model = learn([], machine!, stock!)
+const believed = (tests: TestRecord[]) => believeCut(tests, machine!, stock!, 3).need
+const need = believed([])
+const sureBy = (belief: typeof need) => (sure: number) => energyFor(belief, sure)
 const base = { speed: 12, power: 60, passes: 1, air: true }
 const sheetOf = (
   kind: TestSheet['kind'],
@@ -31,12 +34,12 @@ const sheetOf = (
   thickness: 3,
   squares: settings.map((setting) => ({ setting, result: null })),
 })
-const cut = sheetOf('cut', cutSettings(model, base, machine!, 3, 9))
+const cut = sheetOf('cut', cutSettings(sureBy(need), base, machine!, 3, 9))
 
 describe('the squares of a test sheet', () => {
   test('are spread over what is not known: from what hardly cuts to what surely does, none twice', () => {
     const energies = cut.squares.map(({ setting }) => cutEnergy(setting, machine!.watts, 3))
-    const odds = energies.map((energy) => model.oddsAt(energy).through)
+    const odds = energies.map((energy) => oddsOf(need, { energy, passes: 1 }).through)
     expect(Math.min(...odds)).toBeLessThan(0.2)
     expect(Math.max(...odds)).toBeGreaterThan(0.85)
     expect(new Set(cut.squares.map(({ setting }) => `${setting.speed} ${setting.power}`)).size).toBe(
@@ -57,9 +60,9 @@ describe('the squares of a test sheet', () => {
     }))
     const span = (settings: { speed: number }[]): number =>
       Math.max(...settings.map(({ speed }) => speed)) / Math.min(...settings.map(({ speed }) => speed))
-    const after = learn(tests, machine!, stock!)
-    expect(span(cutSettings(after, base, machine!, 3, 6))).toBeLessThan(
-      span(cutSettings(model, base, machine!, 3, 6)),
+    const after = believed(tests)
+    expect(span(cutSettings(sureBy(after), base, machine!, 3, 6))).toBeLessThan(
+      span(cutSettings(sureBy(need), base, machine!, 3, 6)),
     )
   })
   test('pockets about the wanted depth, patches from half to twice the speed, within the machine', () => {

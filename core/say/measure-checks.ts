@@ -1,7 +1,8 @@
 import type { Job } from '../job'
 import { counted, type Say } from '../length'
 import type { Check } from '../plan'
-import { namesOtherSetting, settingWords, type Choice } from '../tune'
+import type { Choice } from '../belief'
+import { namesOtherSetting, settingWords } from '../tune'
 import { look, ok, type Looked } from './looked'
 import { compensationStatement } from './statements'
 

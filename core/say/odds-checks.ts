@@ -1,7 +1,8 @@
 import { counted, percent, short, type Say } from '../length'
 import { OPERATION_NAMES as NAMES } from '../machine'
 import type { Check } from '../plan'
-import { choiceReason, learn, type CutModel, type Setting, type TestRecord } from '../tune'
+import { believeCut, choiceReason, cuttingOf, oddsOf } from '../belief'
+import type { Setting } from '../tune'
 import { look, ok, stop, type Looked } from './looked'
 import { unsaidOf } from './unsaid'
 
@@ -56,17 +57,12 @@ export function fitCheck({ fit: { odds, wanted, word }, box }: Looked): Check[] 
   return [look('fit', `The fit is a gamble: ${word} is likeliest`, `${said} Try a test comb first.`)]
 }
 
-/** Odds weigh thousands of beliefs: once for the same tests of the same machine and stock. */
-const known = new WeakMap<TestRecord[], Map<string, CutModel>>()
-function modelFor({ job: { measure, tune }, known: { since } }: Looked): CutModel | null {
+/** Odds of the plan's setting going through; null where machine or stock are not chosen. */
+function throughOdds({ job: { measure, tune }, known: { since }, plan: { choice } }: Looked): number | null {
   const { machine, stock } = measure
   if (!machine || !stock) return null
-  const key = [machine.id, machine.watts, stock.id, stock.family, since].join('/')
-  const models = known.get(tune.tests) ?? new Map<string, CutModel>()
-  known.set(tune.tests, models)
-  const model = models.get(key) ?? learn(tune.tests, machine, stock, since)
-  models.set(key, model)
-  return model
+  const { need } = believeCut(tune.tests, machine, stock, choice.thickness, since)
+  return oddsOf(need, cuttingOf(choice.setting, machine.watts, choice.thickness)).through
 }
 
 const isSame = (a: Setting, b: Setting): boolean =>
@@ -116,11 +112,11 @@ export function throughCheck(looked: Looked, say: Say): Check {
       `This setting did not cut through in ${failed} of ${counted(same.length, 'test')}`,
       `${reason} Go slower, or take more passes, and test that.`,
     )
-  const odds = modelFor(looked)?.oddsAt(choice.energy).through
-  const through = odds === undefined ? '' : ` Odds of going through: ${percent(Math.min(0.99, odds))}.`
-  if (odds !== undefined && odds < HALF)
+  const odds = throughOdds(looked)
+  const through = odds === null ? '' : ` Odds of going through: ${percent(Math.min(0.99, odds))}.`
+  if (odds !== null && odds < HALF)
     return stop('settings', 'This setting will hardly cut through', `${reason}${through}`)
-  if (odds !== undefined && odds < job.tune.sure / 100 && choice.standing === 'tested')
+  if (odds !== null && odds < job.tune.sure / 100 && choice.standing === 'tested')
     return look(
       'settings',
       `Cutting through is less sure than the ${short(job.tune.sure)} % you want`,

@@ -12,8 +12,7 @@ export { cutEnergy } from './energy'
 export { firstMark, type Mark } from './marks'
 export { MOST_OWN, ownOperationSchema, type OwnOperation } from './own'
 export { depthOf, POCKET_INTERVAL, pocketModel, speedForDepth } from './pocket'
-export { chooseSetting, guess, startingPoint, usualEnergy, type Choice } from './choose'
-export { energyFor, learn, modelOf, nextTest, speedFor, type CutModel } from './model'
+export { speedFor, startingPoint, usualEnergy } from './rule'
 export {
   cutSettings,
   engraveSettings,
@@ -23,4 +22,4 @@ export {
   type SheetKind,
   type TestSheet,
 } from './sheet'
-export { choiceReason, energyWorking } from './words'
+export { energyWorking } from './words'

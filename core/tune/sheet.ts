@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import type { Machine } from '../machine'
 import { thicknessSchema } from '../stock'
-import { energyFor, speedFor, type CutModel } from './model'
+import { speedFor } from './rule'
 import { speedForDepth, type PocketModel } from './pocket'
 import { settingSchema, TEST_RESULTS, type Setting } from './test-record'
 
@@ -39,9 +39,10 @@ const distinct = (settings: Setting[]): Setting[] =>
 /**
  * Settings for squares that are cut: energies at which this stock is likely to begin to go through, spread
  * evenly over what is not known, every second one at less power where there are many.
+ * @param energyFor the least energy whose odds of going through are so high, J/mm²
  */
 export function cutSettings(
-  model: CutModel,
+  energyFor: (sure: number) => number,
   base: Setting,
   machine: Speeds,
   thickness: number,
@@ -50,7 +51,7 @@ export function cutSettings(
   const powers =
     count > 6 ? [base.power, Math.max(5, 5 * Math.round((base.power * LESS_POWER) / 5))] : [base.power]
   const settings = Array.from({ length: count }, (_, i): Setting => {
-    const energy = energyFor(model, (i + 0.7) / (count + 0.4))
+    const energy = energyFor((i + 0.7) / (count + 0.4))
     const setting = { ...base, power: powers[i % powers.length] }
     return { ...setting, speed: speedFor(energy, setting, machine, thickness) }
   })

@@ -1,49 +1,6 @@
-import { describe, expect, test } from '@jest/globals'
-import fc from 'fast-check'
+import { expect, test } from '@jest/globals'
 import { IN_METRIC as say } from '../length'
-import { ORDINARY_CODE, OUR_COLOURS, type Machine } from '../machine'
-import {
-  choiceReason,
-  chooseSetting,
-  cutEnergy,
-  energyWorking,
-  namesOtherSetting,
-  settingWords,
-  startingPoint,
-  type TestRecord,
-  type TestResult,
-} from './index'
-
-const machine: Machine = {
-  id: 'm',
-  name: 'bench',
-  bedWidth: 600,
-  bedHeight: 400,
-  origin: 'front left',
-  watts: 60,
-  maxSpeed: 400,
-  travelSpeed: 300,
-  acceleration: 1500,
-  colours: OUR_COLOURS,
-  code: ORDINARY_CODE,
-}
-const stock = { id: 's', family: 'plywood' as const }
-const record = (
-  id: string,
-  speed: number,
-  result: TestResult,
-  more: Partial<TestRecord> = {},
-): TestRecord => ({
-  id,
-  machineId: 'm',
-  stockId: 's',
-  family: 'plywood',
-  on: '',
-  thickness: 3,
-  setting: { speed, power: 65, passes: 1, air: true },
-  result,
-  ...more,
-})
+import { cutEnergy, energyWorking, namesOtherSetting, settingWords, speedFor, startingPoint } from './index'
 
 // Common practice, no source: 150 W at 75 %, 20 mm/s, 6 mm fibreboard, one pass, cut through: 0.94 J/mm².
 test('energy per cut face: the worked example', () => {
@@ -74,84 +31,13 @@ test('words for a setting, and whether they mean another one', () => {
     expect(namesOtherSetting(words, setting)).toBe(true)
 })
 
-describe('choosing', () => {
-  test('clean before just through before charred, the quickest of them', () => {
-    const tests = [
-      record('a', 5, 'charred'),
-      record('b', 9, 'clean'),
-      record('c', 12, 'clean'),
-      record('d', 15, 'just through'),
-      record('e', 20, 'not through'),
-    ]
-    const choice = chooseSetting(tests, machine, stock, 3)
-    expect(choice).toMatchObject({ test: { id: 'c' }, standing: 'tested', alike: 2 })
-    expect(choiceReason(choice, say)).toContain('the quickest of 2 that came out clean')
-    const others = tests.filter(({ result }) => result !== 'clean')
-    expect(chooseSetting(others, machine, stock, 3).test?.id).toBe('d')
-  })
-  test('a test nearer in thickness comes first, and it is not called the quickest', () => {
-    const tests = [
-      record('thin', 14, 'clean', { thickness: 2.6 }),
-      record('like', 11, 'clean', { thickness: 3.02 }),
-    ]
-    const choice = chooseSetting(tests, machine, stock, 3.04)
-    expect(choice.test?.id).toBe('like')
-    expect(choiceReason(choice, say)).toContain('the one that came out clean nearest to 3.04 mm')
-  })
-  test('whatever the order in which tests were written down, the same one is chosen', () => {
-    const thick = fc.integer({ min: 280, max: 330 }).map((hundredths) => hundredths / 100)
-    const one = fc.record({
-      speed: fc.integer({ min: 5, max: 20 }),
-      thickness: thick,
-      result: fc.constantFrom<TestResult>('clean', 'charred', 'just through'),
-    })
-    fc.assert(
-      fc.property(
-        fc.array(one, { minLength: 2, maxLength: 9 }),
-        fc.infiniteStream(fc.nat()),
-        (list, keys) => {
-          const tests = list.map(({ speed, thickness, result }, i) =>
-            record(`t${i}`, speed, result, { thickness }),
-          )
-          const shuffled = tests
-            .map((test) => ({ test, key: keys.next().value! }))
-            .sort((a, b) => a.key - b.key)
-            .map(({ test }) => test)
-          const [a, b] = [tests, shuffled].map((each) => chooseSetting(each, machine, stock, 3.04))
-          expect(b.test?.id).toBe(a.test?.id)
-          // And it is as quick as it is said to be.
-          const alike = tests.filter(
-            (test) =>
-              test.result === a.test!.result &&
-              Math.floor(Math.abs(test.thickness - 3.04) / 0.05 + 1e-6) ===
-                Math.floor(Math.abs(a.test!.thickness - 3.04) / 0.05 + 1e-6),
-          )
-          expect(alike).toHaveLength(a.alike)
-          for (const test of alike) expect(test.setting.speed).toBeLessThanOrEqual(a.setting.speed)
-        },
-      ),
-    )
-  })
-  test('a like stock of the same family only helps when its thickness is near, and is said', () => {
-    const other = record('o', 12, 'clean', { stockId: 'other', thickness: 3.2 })
-    const choice = chooseSetting([other], machine, stock, 3)
-    expect(choice).toMatchObject({ standing: 'tested on a like stock', test: { id: 'o' } })
-    expect(choiceReason(choice, say)).toContain('clean on another plywood of 3.20 mm')
-    for (const far of [{ thickness: 6 }, { family: 'acrylic' as const }, { machineId: 'another' }]) {
-      expect(chooseSetting([{ ...other, ...far }], machine, stock, 3).standing).toBe('untested')
-    }
-  })
-  test('a test that did not go through is never chosen', () =>
-    expect(chooseSetting([record('n', 20, 'not through')], machine, stock, 3).test).toBeNull())
-  test('nothing tested: a careful start, below what is known to cut, and a test is asked for', () => {
-    const board = { id: 's', family: 'fibreboard' as const }
-    const choice = chooseSetting([], { ...machine, watts: 150 }, board, 6)
-    expect(choice.standing).toBe('untested')
-    expect(choice.energy).toBeCloseTo(cutEnergy(choice.setting, 150, 6), 12)
-    expect(choice.energy).toBeLessThan(0.94)
-    expect(choice.energy).toBeGreaterThan(0.5)
-    expect(choiceReason(choice, say)).toContain('make a test cut')
-  })
-  test('a strong machine on thin card is not told to go faster than it can', () =>
-    expect(startingPoint({ watts: 150, maxSpeed: 200 }, 'card', 0.3).speed).toBe(200))
+test('a strong machine on thin card is not told to go faster than it can', () =>
+  expect(startingPoint({ watts: 150, maxSpeed: 200 }, 'card', 0.3).speed).toBe(200))
+test('speed and energy go both ways, no quicker than the machine', () => {
+  const setting = { speed: 12, power: 65, passes: 1, air: true }
+  const full = { watts: 60, maxSpeed: 400 }
+  const energy = cutEnergy(setting, 60, 3)
+  expect(speedFor(energy, setting, full, 3)).toBe(12)
+  expect(speedFor(energy / 100, setting, full, 3)).toBe(400)
+  expect(speedFor(energy * 30, setting, full, 3)).toBeCloseTo(0.4, 6)
 })

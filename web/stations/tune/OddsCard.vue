@@ -1,11 +1,21 @@
 <script setup lang="ts">
 import { computed, shallowRef, watchEffect } from 'vue'
+import {
+  believeCut,
+  cuttingOf,
+  energyFor,
+  needOf,
+  nextTest,
+  oddsOf,
+  type Choice,
+  type CutBelief,
+} from '@core/belief'
 import { ASSUMED_MACHINE } from '@core/machine'
 import { jobSchema } from '@core/job'
-import { short } from '@core/length'
+import { counted, short } from '@core/length'
 import { limitsOf } from '@core/limits'
 import { lastDone } from '@core/kerf'
-import { energyFor, learn, nextTest, speedFor, type CutModel, type Setting } from '@core/tune'
+import { speedFor, type Setting } from '@core/tune'
 import FigureField from '@web/parts/FigureField.vue'
 import { useSay } from '@web/parts/say'
 import { useBench } from '@web/stores/bench'
@@ -13,38 +23,50 @@ import { useOpenJob } from '@web/stores/job'
 import { usePlanner } from '@web/stores/planner'
 
 /** What the tests say of any setting: odds, the quickest one that is sure enough, the test to make next. */
-const props = defineProps<{ setting: Setting; energy: number; thickness: number }>()
-const emit = defineEmits<{ use: [speed: number] }>()
+const props = defineProps<{ choice: Choice }>()
+const emit = defineEmits<{ use: [speed: number]; test: [setting: Setting] }>()
 const jobs = useOpenJob()
 const planner = usePlanner()
 const say = useSay()
 const bench = useBench()
 const machine = computed(() => jobs.job.measure.machine)
 const stock = computed(() => jobs.job.measure.stock)
-/** Learning weighs thousands of beliefs: only when tests, machine or stock are others. */
-const model = shallowRef<CutModel | null>(null)
-const next = shallowRef<{ energy: number; left: number } | null>(null)
+const setting = computed(() => props.choice.setting)
+/** Learning weighs thousands of cases: only when tests, machine or stock are others. */
+const belief = shallowRef<CutBelief | null>(null)
 watchEffect(() => {
   const { tests } = jobs.job.tune
+  const { thickness } = props.choice
   const since = lastDone(machine.value?.id, bench.events)
-  model.value = machine.value && stock.value ? learn(tests, machine.value, stock.value, since) : null
-  next.value = model.value && nextTest(model.value)
+  const [on, of] = [machine.value, stock.value]
+  belief.value = on && of ? believeCut(tests, on, of, thickness, since) : null
 })
+const next = computed(() => belief.value && nextTest(belief.value.need, setting.value.passes))
+const need = computed(() => belief.value && needOf(belief.value.need))
 const sure = computed(() => jobs.job.tune.sure)
-const odds = computed(() => model.value?.oddsAt(props.energy) ?? null)
+const watts = computed(() => (machine.value ?? ASSUMED_MACHINE).watts)
+const oddsAt = (at: Setting): ReturnType<typeof oddsOf> | null =>
+  belief.value && oddsOf(belief.value.need, cuttingOf(at, watts.value, props.choice.thickness))
+const odds = computed(() => oddsAt(setting.value))
 const per = (share: number): string => `${Math.round(Math.max(0.01, Math.min(0.99, share)) * 100)} %`
 const speedAt = (energy: number): number =>
-  speedFor(energy, props.setting, machine.value ?? { ...ASSUMED_MACHINE }, props.thickness)
+  speedFor(energy, setting.value, machine.value ?? { ...ASSUMED_MACHINE }, props.choice.thickness)
 const surest = computed(() => {
-  if (!model.value) return null
-  const energy = energyFor(model.value, sure.value / 100)
-  return { speed: speedAt(energy), charred: model.value.oddsAt(energy).charred }
+  if (!belief.value) return null
+  const speed = speedAt(energyFor(belief.value.need, sure.value / 100, setting.value.passes))
+  return { speed, charred: oddsAt({ ...setting.value, speed })!.charred }
+})
+/** What did not go through, at this setting. */
+const failed = computed(() => {
+  const { failed, from } = props.choice
+  if (failed === 0 || from === 'failures') return ''
+  return ` It did not go through in ${counted(failed, 'test')}.`
 })
 /** What the other speed would take off the cutting, in minutes. */
 const saved = computed(() => {
   const cutting = planner.plan?.total.cutting
   if (!cutting || !surest.value) return ''
-  const minutes = (cutting * (1 - props.setting.speed / surest.value.speed)) / 60
+  const minutes = (cutting * (1 - setting.value.speed / surest.value.speed)) / 60
   if (Math.abs(minutes) < 0.1) return 'It takes as long.'
   const about = `${short(Math.abs(Math.round(minutes * 10) / 10))} min`
   return minutes > 0
@@ -52,12 +74,13 @@ const saved = computed(() => {
     : `That takes about ${about} longer on this job.`
 })
 const basis = computed(() => {
-  const { own = 0, like = 0, before = 0 } = model.value ?? {}
-  const others = like > 0 ? `, ${like} on like stocks with more doubt` : ''
-  if (own + like === 0) return 'No test yet: this is the energy rule alone, a quarter off either way.'
+  const { own = 0, others = 0, before = 0 } = belief.value ?? {}
+  const more = others > 0 ? `, and ${others} on other stocks of this machine` : ''
+  if (own + others === 0)
+    return 'No test yet: this is the energy rule alone, and stocks differ up to tenfold.'
   const older =
     before > 0 ? ` ${before} of them are from before what was last done to the machine, and count less.` : ''
-  return `From ${own === 1 ? '1 test' : `${own} tests`} on this stock${others}.${older}`
+  return `From ${own === 0 ? 'no test' : counted(own, 'test')} on this stock${more}.${older}`
 })
 const setSure = (value: number): boolean =>
   jobs.edit((draft) => {
@@ -66,19 +89,18 @@ const setSure = (value: number): boolean =>
 </script>
 
 <template>
-  <section v-if="model && odds && surest && next" class="card grid gap-2" aria-labelledby="odds-title">
+  <section v-if="need && odds && surest && next" class="card grid gap-2" aria-labelledby="odds-title">
     <h2 id="odds-title">How sure it is</h2>
     <p class="text-sm" data-testid="cut-odds">
       This setting goes through with odds of
       <strong>{{ per(odds.through) }}</strong>
       , and chars with
       <strong>{{ per(odds.charred) }}</strong>
-      . {{ basis }}
+      .{{ failed }} {{ basis }}
     </p>
     <p class="note num">
-      Half of all cuts go through at {{ short(Math.round(model.need.energy * 100) / 100) }} J/mm², likely
-      {{ short(Math.round(model.need.low * 100) / 100) }} to
-      {{ short(Math.round(model.need.high * 100) / 100) }}.
+      Half of all cuts go through at {{ short(Math.round(need.energy * 100) / 100) }} J/mm², likely
+      {{ short(Math.round(need.low * 100) / 100) }} to {{ short(Math.round(need.high * 100) / 100) }}.
     </p>
     <FigureField
       data-field="sure"
@@ -100,5 +122,8 @@ const setSure = (value: number): boolean =>
       <strong>{{ say.speed(speedAt(next.energy)) }}</strong>
       at {{ short(setting.power) }} %. It would leave about {{ per(next.left) }} of the doubt.
     </p>
+    <button type="button" class="btn" @click="emit('test', { ...setting, speed: speedAt(next.energy) })">
+      Test that next
+    </button>
   </section>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { FileDown } from '@lucide/vue'
 import { computed, ref } from 'vue'
+import { believeCut, energyFor } from '@core/belief'
 import { offcutFor, sheetDrawing, markSettings } from '@core/derive'
 import type { TestSheetFormat } from '@core/files'
 import { lastDone } from '@core/kerf'
@@ -9,7 +10,6 @@ import { pocketTestSchema } from '@core/stock'
 import {
   cutSettings,
   engraveSettings,
-  learn,
   MOST_SQUARES,
   pocketModel,
   pocketSettings,
@@ -81,18 +81,28 @@ function settingsFor(): Setting[] {
     const model = pocketModel(stock!.pockets, machine!.id)
     return pocketSettings(model, marks.pocket, machine!, derived.pocketDepth, count.value)
   }
+  const since = lastDone(machine!.id, bench.events)
+  const { need } = believeCut(tune.tests, machine!, stock!, choice.thickness, since)
   return cutSettings(
-    learn(tune.tests, machine!, stock!, lastDone(machine!.id, bench.events)),
+    (sure) => energyFor(need, sure, choice.setting.passes),
     choice.setting,
     machine!,
     choice.thickness,
     count.value,
   )
 }
+const asked = ref(0)
+/** Why there are not as many squares as were asked for. */
+const fewer = computed(() => {
+  const made = sheet.value?.squares.length ?? 0
+  if (made === 0 || made >= asked.value) return ''
+  return ` ${made} squares, not ${asked.value}: the others would be cut at a speed that is there already.`
+})
 function make(): void {
   const { machine, stock } = jobs.job.measure
   if (!machine || !stock) return
   const squares = settingsFor().map((setting) => ({ setting, result: null }))
+  asked.value = count.value
   chosen.value = null
   jobs.edit((draft) => {
     draft.tune.sheet = {
@@ -158,7 +168,9 @@ function addDepth(): void {
         </button>
         <button type="button" class="btn" @click="outcomes.drop">Put it away</button>
       </div>
-      <p class="note">{{ fits }} Speeds in {{ say.speedUnit }}. Stay beside it: some squares will char.</p>
+      <p class="note">
+        {{ fits }}{{ fewer }} Speeds in {{ say.speedUnit }}. Stay beside it: some squares will char.
+      </p>
       <ChoiceRow v-if="sheet.kind === 'cut'" v-model="brush" label="What a tap means" :options="RESULTS" />
       <TestSheetBoard :sheet="sheet" :drawing="drawing" :chosen="chosen" @tap="tap" />
       <button

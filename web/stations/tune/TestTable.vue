@@ -11,6 +11,8 @@ import { useOpenJob } from '@web/stores/job'
 import TestFiles from './TestFiles.vue'
 import TestRows from './TestRows.vue'
 
+/** @prop proposed what the odds ask to be tested next: the form takes it over */
+const props = defineProps<{ proposed: Setting | null }>()
 const jobs = useOpenJob()
 const bench = useBench()
 const derived = useDerived()
@@ -32,6 +34,15 @@ watch(
   () => derived.choice.setting,
   (now, before) => {
     if (same(entry.setting, before)) entry.setting = { ...now }
+  },
+)
+watch(
+  () => props.proposed,
+  (setting) => {
+    if (!setting) return
+    entry.setting = { ...setting }
+    entry.result = ''
+    document.getElementById('new-test')?.scrollIntoView({ block: 'nearest' })
   },
 )
 const error = ref('')
@@ -76,6 +87,7 @@ const use = ({ setting }: TestRecord): boolean =>
       <TestRows v-else :tests="tests" @use="use" @remove="remove" />
       <form
         class="mt-3 flex flex-wrap items-start gap-2 border-t border-line pt-2"
+        id="new-test"
         aria-label="New test"
         data-field="new-test"
         @submit.prevent="add"

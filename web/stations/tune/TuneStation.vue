@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, shallowRef } from 'vue'
 import { fixed } from '@core/length'
 import { jobSchema } from '@core/job'
 import { limitsOf } from '@core/limits'
 import { ASSUMED_MACHINE } from '@core/machine'
 import { FAMILIES } from '@core/stock'
-import { choiceReason, energyWorking, settingSchema, type Setting } from '@core/tune'
+import { choiceReason } from '@core/belief'
+import { energyWorking, settingSchema, type Setting } from '@core/tune'
 import CautionNote from '@web/parts/CautionNote.vue'
 import FigureField from '@web/parts/FigureField.vue'
 import { useSay } from '@web/parts/say'
@@ -40,6 +41,12 @@ const STANDING = {
   'tested on a like stock': 'Tested on a like stock only',
   untested: 'Not tested',
 }
+const standing = computed(() =>
+  choice.value.test?.result === 'not through' ? 'Did not go through' : STANDING[choice.value.standing],
+)
+const isGood = computed(() => choice.value.standing === 'tested' && choice.value.failed === 0)
+/** The test that the odds ask for, on its way into the form. */
+const proposed = shallowRef<Setting | null>(null)
 const NEVER =
   'Never cut PVC or vinyl: chlorine gas. The machine’s manual and the material’s data sheet come ' +
   'before any figure here.'
@@ -68,11 +75,8 @@ const burntOften = computed(() => {
       <section class="card grid gap-2.5" aria-labelledby="setting-title">
         <div class="flex flex-wrap items-baseline justify-between gap-x-2">
           <h2 id="setting-title">Setting for cutting</h2>
-          <span
-            class="text-[13px] font-semibold"
-            :class="choice.standing === 'tested' ? 'text-moss' : 'text-gorse'"
-          >
-            {{ STANDING[choice.standing] }}
+          <span class="text-[13px] font-semibold" :class="isGood ? 'text-moss' : 'text-gorse'">
+            {{ standing }}
           </span>
         </div>
         <p class="text-sm" data-testid="reason">{{ choiceReason(choice, say) }}</p>
@@ -121,12 +125,7 @@ const burntOften = computed(() => {
           Choose from the tests instead
         </button>
       </section>
-      <OddsCard
-        :setting="choice.setting"
-        :energy="choice.energy"
-        :thickness="choice.thickness"
-        @use="pick({ speed: $event }, '')"
-      />
+      <OddsCard :choice="choice" @use="pick({ speed: $event }, '')" @test="proposed = $event" />
       <MarkSetting
         mark="score"
         title="Setting for scoring labels"
@@ -166,7 +165,7 @@ const burntOften = computed(() => {
       />
     </div>
     <div class="flex min-w-0 flex-col gap-3 lg:min-h-0 lg:overflow-y-auto">
-      <TestTable />
+      <TestTable :proposed="proposed" />
       <TestSheetCard />
       <TestChart :chosen="choice.setting" :watts="watts" :thickness="choice.thickness" />
       <p class="note" data-other-unit>
