@@ -7,6 +7,7 @@ const COMMANDS: Record<Command, (args: string[], usage: string) => Promise<void>
   make: async (...call) => (await import('./commands/kinds')).runMake(...call),
   export: async (...call) => (await import('./commands/export')).runExport(...call),
   layout: async (...call) => (await import('./commands/layout')).runLayout(...call),
+  believe: async (...call) => (await import('./commands/believe')).runBelieve(...call),
   rehearse: async (...call) => (await import('./commands/rehearse')).runRehearse(...call),
 }
 

@@ -48,10 +48,11 @@ export function choiceReason(choice: Choice, say: Say): string {
       'tested on this one: make a test cut first.'
     )
   }
-  const again = failed > 0 ? ` It did not go through in ${counted(failed, 'other test')}.` : ''
+  const heed = HEED[test.result] ?? ''
+  const more = failed > 0 ? ` It did not go through in ${counted(failed, 'other test')}.${heed}` : heed
   const rank =
     alike > 1
       ? `the quickest of ${alike} that came out ${test.result} near ${say.length(thickness)}`
       : `the one that came out ${test.result} nearest to ${say.length(thickness)}`
-  return `${described(setting, say)}: ${rank}, tested on this stock at ${at}.${HEED[test.result] ?? ''}${again}`
+  return `${described(setting, say)}: ${rank}, tested on this stock at ${at}.${more}`
 }

@@ -1,3 +1,6 @@
+export { beliefOf, beliefsOf, believeFit, oddsOfWord, type FitEvidence } from './believe-fit'
+export { checkRecordSchema, type CheckKind, type CheckRecord } from './check-record'
+export { nextSteps, type Next } from './next'
 export { believeCut, cuttingOf, type CutBelief } from './learn'
 export { energyFor, needOf, nextTest, oddsOf } from './need'
 export { chooseSetting, failedAt, guess, type Choice } from './choice'

@@ -10,7 +10,7 @@ export interface NeedBelief {
   cells: Cell[]
 }
 
-/** One need, spread and share of passes, with its weight, and how likely each beginning of charring is there. */
+/** One need, spread and share of passes, its weight, and how likely each beginning of charring is then. */
 interface Cell {
   /** Logarithm of the energy, J/mm², at which half of all cuts go through. */
   need: number
@@ -40,7 +40,7 @@ export interface CutOdds {
 }
 
 /** A figure that may be near or far: normal spreads, each with how likely it is. */
-export type Mixed = readonly { sd: number; weight: number }[]
+type Mixed = readonly { sd: number; weight: number }[]
 
 /** How far a machine may be off its watts, which all its stocks share: a label, a tired tube. [FM] */
 const MACHINE_OFF: Mixed = [

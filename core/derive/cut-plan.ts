@@ -56,6 +56,7 @@ function totalOf(loads: LoadPlan[]): PlanTotal {
     travel: sum((time) => time.travel),
     cutLength: sum((time) => time.cutLength),
     starts: sum((time) => time.starts),
+    programs: Math.max(1, loads.length),
   }
 }
 

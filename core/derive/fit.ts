@@ -1,7 +1,15 @@
 import { ownAxis, type Joint, type Panel } from '../assembly'
 import { BOLTS } from '../joints'
 import { boltsOf } from '../box'
-import { NO_TASTE, predictFit, type Boundary, type Cutting, type FitPrediction, type SlotJoint } from '../fit'
+import {
+  kerfFigure,
+  predictFit,
+  sdOf,
+  type Boundary,
+  type Cutting,
+  type FitPrediction,
+  type SlotJoint,
+} from '../fit'
 import type { Direction } from '../kerf'
 import { partPrefix, type Job } from '../job'
 import type { Placement } from '../nest'
@@ -22,11 +30,11 @@ const other: Record<Direction, Direction> = { x: 'y', y: 'x' }
 /** Joints whose claims meet in glue lines: tabs in notches, and the ends of tenons in their slots. */
 const isTabbed = ({ between, claims }: Joint): boolean => between === 'glue' && claims.length > 1
 
-const cuttingOf = ({ name, kerf, compensation, taste }: Material): Cutting => ({
+const cuttingOf = ({ name, kerf, compensation, belief }: Material): Cutting => ({
   name,
   kerf,
   compensation,
-  taste,
+  belief,
 })
 
 type Fitted = Pick<
@@ -117,7 +125,7 @@ function slotsOf({ made, panels, material, materials }: Fitted): SlotJoint[] {
         label,
         where: [where],
         drawn: guest.thickness.thickest + joint.play.walls,
-        kerf: holder.kerf,
+        kerf: { width: holder.kerf.width, sd: sdOf(kerfFigure(holder.belief)) },
         compensation: holder.kerf.perSide,
         thickness: { mean: guest.thickness.mean, sd: guest.thickness.anywhere },
       })
@@ -135,7 +143,7 @@ function boltHolesOf({ made, material }: Fitted): SlotJoint[] {
   for (const edge of made.edges) {
     const bolts = boltsOf(made.spec, edge)
     if (!bolts) continue
-    const { kerf } = material.get(edge.parts[0])!
+    const { kerf: cut, belief } = material.get(edge.parts[0])!
     const { hole, diameter } = BOLTS[bolts.size]
     const label = `${bolts.size} bolts in their holes`
     const where = [...(found.get(label)?.where ?? []), edge.parts.join(' and ')]
@@ -145,8 +153,8 @@ function boltHolesOf({ made, material }: Fitted): SlotJoint[] {
       label,
       where,
       drawn: hole,
-      kerf,
-      compensation: kerf.perSide,
+      kerf: { width: cut.width, sd: sdOf(kerfFigure(belief)) },
+      compensation: cut.perSide,
       thickness,
     })
   }
@@ -163,7 +171,7 @@ const hasTabs = ({ made, divided }: Fitted): boolean =>
 
 /** The fit of a job's joints as its parts lie on the sheets. */
 export function deriveFit(
-  { measure, interference, copies, thing, box: { proud }, cut }: FitJob,
+  { interference, copies, thing, box: { proud }, cut }: FitJob,
   box: Fitted,
   turned: Turned,
 ): FitPrediction {
@@ -175,7 +183,7 @@ export function deriveFit(
     compensate: cut.compensation,
     interference,
     proud,
-    taste: measure.taste ?? NO_TASTE,
+    belief: box.materials[0].belief,
     boundaries: made && !isPlain ? boundariesOf(box, copies, turned, partPrefix(thing.id)) : [],
     tabbed: hasTabs(box),
     slots: [...slotsOf(box), ...boltHolesOf(box)],

@@ -30,6 +30,7 @@ const PLANNED: Record<Exclude<keyof Job, 'cut'>, boolean> = {
 const PLANNED_CUT: Record<keyof Job['cut'], boolean> = {
   compensation: true,
   labels: true,
+  mark: true,
   letters: true,
   face: true,
   turn: true,

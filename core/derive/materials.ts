@@ -1,6 +1,7 @@
 import { sameThickness, type BoxSpec, type Materials, type StockUse } from '../box'
-import { compensationIn, NO_TASTE, type Compensations, type Taste } from '../fit'
-import { kerfOf, type Kerf } from '../kerf'
+import { beliefOf } from '../belief'
+import { compensationIn, kerfShift, type Compensations, type FitBelief } from '../fit'
+import { kerfOf, movedKerf, type Kerf } from '../kerf'
 import type { Job } from '../job'
 import { thicknessOf, type Stock, type Thickness } from '../stock'
 
@@ -11,15 +12,17 @@ export interface Material {
   name: string
   stock: Stock | null
   thickness: Thickness
+  /** Where it is believed to be. */
   kerf: Kerf
   compensation: Compensations
-  taste: Taste
+  belief: FitBelief
 }
 
-type Measured = Pick<Job['measure'], 'stock' | 'kerf' | 'taste'>
+type Measured = Pick<Job['measure'], 'stock' | 'kerf' | 'belief'>
 
-function materialOf({ stock, kerf, taste }: Measured, where: Job['cut']['compensation']): Material {
-  const known = kerfOf(kerf)
+function materialOf({ stock, kerf, belief: taken }: Measured, where: Job['cut']['compensation']): Material {
+  const belief = beliefOf({ kerf, belief: taken })
+  const known = movedKerf(kerfOf(kerf), kerfShift(belief))
   return {
     id: stock?.id ?? '',
     name: stock?.name ?? 'no stock chosen',
@@ -27,7 +30,7 @@ function materialOf({ stock, kerf, taste }: Measured, where: Job['cut']['compens
     thickness: thicknessOf(stock),
     kerf: known,
     compensation: compensationIn(known, where),
-    taste: taste ?? NO_TASTE,
+    belief,
   }
 }
 

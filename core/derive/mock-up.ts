@@ -35,7 +35,7 @@ function bare(box: BoxSpec): BoxSpec {
  */
 export function mockUpOf(
   job: Job,
-  { stock, kerf, taste }: Material,
+  { stock, kerf, belief }: Material,
   made: { id: string; name: string; on: string },
 ): Job {
   return {
@@ -44,7 +44,7 @@ export function mockUpOf(
     name: made.name,
     changed: made.on,
     mockOf: { id: job.id, name: job.name },
-    measure: { ...job.measure, stock, kerf, taste, more: [], trials: [] },
+    measure: { ...job.measure, stock, kerf, belief, more: [], trials: [] },
     box: bare({ ...innerOf(job), stocks: {} }),
     copies: 1,
     also: job.also.map((thing) => ({
@@ -135,6 +135,8 @@ export function withLessons(job: Job, mock: Job, said: string, entry: { id: stri
     reason: `From the mock-up: ${said}`.slice(0, MOST_REASON),
     minutes: null,
     verdict: null,
+    through: null,
+    plays: [],
     note: '',
     unbooked: null,
     cut: null,

@@ -44,6 +44,8 @@ export interface PlanTotal {
   travel: number
   cutLength: number
   starts: number
+  /** Loads are run one by one. */
+  programs: number
 }
 
 /** What one stock is cut with. */

@@ -3,6 +3,7 @@ import { demo } from '../../scripts/testing/demo'
 import { nextThingId, thingsOf, withThing, type Job, type Thing } from '../job'
 import { deriveAll, deriveBox, lessonsOf, materialFor, mockUpOf, prepare, seenBy, withLessons } from './index'
 import { jobSchema } from '../job'
+import { kerfFigure, sdOf, tasteOf } from '../fit'
 import { checksOf } from '../say'
 import { IN_METRIC as say } from '../length'
 
@@ -75,7 +76,7 @@ describe('several stocks in one job', () => {
 describe('a mock-up', () => {
   const card = demo('slip-cases').measure
   const made = { id: 'mock', name: 'Mock', on: '2026-11-01' }
-  const mock = mockUpOf(tray, { stock: card.stock!, kerf: card.kerf, taste: null }, made)
+  const mock = mockUpOf(tray, { stock: card.stock!, kerf: card.kerf, belief: null }, made)
   test('keeps the inside, leaves engraving off, and is of the other stock alone', () => {
     const [inside, was] = [mock, tray].map((job) => deriveBox(job).sizes.inner)
     for (const axis of ['x', 'y', 'z'] as const) expect(inside[axis]).toBeCloseTo(was[axis], 3)
@@ -206,7 +207,7 @@ test('tabs of one other stock have that stock’s kerf once, not twice by halves
   const walls = fit.joints.find(({ label }) => label === 'tabs in notches, Fibreboard 4')!
   const [, board] = box.materials
   expect(walls.where).toContain('front and left')
-  expect(walls.sd).toBeCloseTo(Math.hypot(board.kerf.sd, board.taste.own), 9)
+  expect(walls.sd).toBeCloseTo(Math.hypot(sdOf(kerfFigure(board.belief)), tasteOf(board.belief).sd), 9)
 })
 
 test('a mock-up has nothing on its faces but what artwork cuts out', () => {
@@ -214,7 +215,7 @@ test('a mock-up has nothing on its faces but what artwork cuts out', () => {
   const [drawing] = book.box.drawings
   const made = { id: 'm', name: 'm', on: '' }
   const card = demo('slip-cases').measure
-  const other = { stock: card.stock!, kerf: card.kerf, taste: null }
+  const other = { stock: card.stock!, kerf: card.kerf, belief: null }
   const plain = mockUpOf(book, other, made)
   expect([plain.box.engravings, plain.box.drawings]).toEqual([[], []])
   const cut = {

@@ -7,19 +7,17 @@ import {
   fitCautions,
   fitWorking,
   gapFor,
-  NO_TASTE,
+  plainBelief,
   predictFit,
-  tasteFor,
   tasteFromVerdict,
-  tasteSd,
   wantedWord,
   wordFor,
   type FitInput,
-  type Taste,
-  type TasteRecord,
 } from './index'
 
 const kerf = kerfOf({ width: 0.16, doubt: 0.02, how: '' })
+/** A snug that nobody said anything of. */
+const UNSAID = { offset: 0, sd: 0.005 }
 const readings = (...values: number[]) => values.map((value) => ({ value, spot: '', on: '' }))
 const thickness = thicknessOf({ nominal: 3, readings: readings(3.0, 3.1, 3.05) })
 const predict = (more: Partial<FitInput> = {}) =>
@@ -29,7 +27,7 @@ const predict = (more: Partial<FitInput> = {}) =>
     compensate: 'paths',
     interference: 0,
     proud: 0,
-    taste: NO_TASTE,
+    belief: plainBelief((more.kerf ?? kerf).sd, UNSAID),
     boundaries: [],
     tabbed: true,
     slots: [],
@@ -90,7 +88,7 @@ describe('prediction', () => {
     )
   })
   test('odds of snug for a gap of 0 ± 0.02 are 95 % when only kerf is in doubt', () =>
-    expect(predict({ taste: { offset: 0, own: 0, kerfs: [], count: 3 } }).odds.snug).toBeCloseTo(0.95, 4))
+    expect(predict({ belief: plainBelief(kerf.sd, { offset: 0, sd: 0 }) }).odds.snug).toBeCloseTo(0.95, 4))
   test('thickness goes into flushness and slots, not into the gap', () => {
     const even = predict({ thickness: thicknessOf({ nominal: 3, readings: readings(3.05) }) })
     const uneven = predict({ proud: 0.3 })
@@ -112,7 +110,7 @@ describe('prediction', () => {
   })
   test('the working has the real figures', () => {
     const fit = predict({ interference: 0.02 })
-    expect(fitWorking(fit, kerf, 0.02, NO_TASTE, say).substituted).toBe(
+    expect(fitWorking(fit, kerf, 0.02, plainBelief(kerf.sd, UNSAID), say).substituted).toBe(
       '0.160 − 2 × 0.080 − 0.020 = −0.020 mm',
     )
   })
@@ -142,41 +140,6 @@ describe('a beam that is not round', () => {
 })
 
 describe('taste', () => {
-  const record = (
-    interference: number,
-    doubt: number,
-    family: Family = 'plywood',
-    more: Partial<TasteRecord> = {},
-  ): TasteRecord => ({
-    id: String(interference),
-    family,
-    interference,
-    doubt,
-    own: doubt,
-    kerfId: null,
-    best: null,
-    from: 'comb',
-    on: '',
-    note: '',
-    ...more,
-  })
-  test('is a weighted mean of one’s own records of the family, surer ones counting more', () => {
-    expect(tasteFor([], 'plywood')).toBe(NO_TASTE)
-    expect(tasteFor([record(0.03, 0.01), record(0.09, 0.01, 'acrylic')], 'plywood').offset).toBeCloseTo(
-      0.03,
-      9,
-    )
-    const both = tasteFor([record(0.02, 0.01), record(0.06, 0.03)], 'plywood')
-    expect(both.offset).toBeCloseTo((0.02 * 9 + 0.06) / 10, 9)
-    expect(both.count).toBe(2)
-  })
-  test('records reckoned with one kerf share its error; with several it averages out', () => {
-    const from = (id: string, kerfId: string) => record(0.02, 0.05, 'plywood', { id, own: 0.01, kerfId })
-    const same = tasteFor([from('a', 'k'), from('b', 'k'), from('c', 'k'), from('d', 'k')], 'plywood')
-    const other = tasteFor([from('a', 'k'), from('b', 'l'), from('c', 'm'), from('d', 'n')], 'plywood')
-    expect(same.kerfs).toMatchObject([{ id: 'k', share: expect.closeTo(1, 9) }])
-    expect(tasteSd(same)).toBeGreaterThan(1.8 * tasteSd(other))
-  })
   test('a verdict moves it: what felt easy at no interference wants more of it', () => {
     const { interference, doubt } = tasteFromVerdict('easy', 0, 0)
     expect(interference).toBeCloseTo(0.05, 9)
@@ -184,9 +147,9 @@ describe('taste', () => {
     expect(tasteFromVerdict('snug', -0.03, 0).interference).toBeCloseTo(0.03, 9)
   })
   test('one’s own snug shifts what is predicted and what is asked for', () => {
-    const own: Taste = { offset: 0.04, own: 0.005, kerfs: [], count: 2 }
-    expect(predict({ interference: 0.04, taste: own }).word).toBe('snug')
+    const own = { offset: 0.04, sd: 0.005 }
+    expect(predict({ interference: 0.04, belief: plainBelief(kerf.sd, own) }).word).toBe('snug')
     expect(wantedWord(0.04, own)).toBe('snug')
-    expect(wantedWord(0.04, NO_TASTE)).toBe('press')
+    expect(wantedWord(0.04, UNSAID)).toBe('press')
   })
 })

@@ -1,21 +1,19 @@
 import { describe, expect, test } from '@jest/globals'
-import { kerfOf, readComb, type Direction, type Kerf } from '../kerf'
+import { kerfOf, type Direction, type Kerf } from '../kerf'
 import { NORMAL_95 } from '../statistics'
 import { thicknessOf } from '../stock'
 import { randomNormal, randomUniform } from '../../scripts/testing/random'
 import {
   compensationIn,
   jointOdds,
-  NO_TASTE,
   pairOdds,
+  plainBelief,
   predictFit,
   rangeOf,
   slotOdds,
   tabOdds,
-  tasteFor,
   wordFor,
   type FitWord,
-  type Taste,
 } from './index'
 
 // Stated odds against simulation: 20,000 drawn combinations, within 1.5 points.
@@ -36,14 +34,15 @@ const kerfFrom = (
   sd: number,
   more: Partial<Parameters<typeof kerfOf>[0] & object> = {},
 ): Kerf => kerfOf({ width, doubt: sd * NORMAL_95, how: '', ...more })
-const taste = (offset: number, own: number): Taste => ({ offset, own, kerfs: [], count: 1 })
+const believed = (kerf: Kerf, offset: number, sd: number) => plainBelief(kerf.sd, { offset, sd })
 
 test.each([
   [0.16, 0.012, 0.08, 0, 0, 0.006],
   [0.2, 0.03, 0.06, 0.04, 0.02, 0.02],
   [0.12, 0.02, 0.06, -0.05, -0.01, 0.01],
 ])('tabs: kerf %p, its doubt %p', (k, sk, c, i, offset, st) => {
-  const { odds } = tabOdds(['x', 'x'], kerfFrom(k, sk), { x: c, y: c }, i, taste(offset, st))
+  const kerf = kerfFrom(k, sk)
+  const { odds } = tabOdds(['x', 'x'], kerf, { x: c, y: c }, i, believed(kerf, offset, st))
   // One kerf, one taste are drawn; tab and notch are then cut with that kerf, each edge moved by c.
   const counted = simulated((gauss) => {
     const drawn = k + sk * gauss()
@@ -62,7 +61,7 @@ test.each<[[Direction, Direction], 'paths' | 'software']>([
 ])('a beam that is not round: edges cut %p, compensated in the %s', (edges, where) => {
   const oval = kerfFrom(0.15, 0.008, { kx: 0.18, ky: 0.12 })
   const compensation = compensationIn(oval, where)
-  const { odds } = tabOdds(edges, oval, compensation, 0, taste(0, 0.004))
+  const { odds } = tabOdds(edges, oval, compensation, 0, believed(oval, 0, 0.004))
   const counted = simulated((gauss) => {
     // Each direction was measured by itself; the beam that cuts is as far off as that measurement was.
     const by = { x: 0.18 + 0.008 * Math.SQRT2 * gauss(), y: 0.12 + 0.008 * Math.SQRT2 * gauss() }
@@ -70,62 +69,6 @@ test.each<[[Direction, Direction], 'paths' | 'software']>([
     return a / 2 + b / 2 + 0.004 * gauss()
   })
   agrees(odds, counted)
-})
-
-describe('a comb was read with the kerf that is in use', () => {
-  const STEP = 0.01
-  /**
-   * A maker with a taste, a machine with a kerf, a measurement of it that is off, and a comb read in steps.
-   */
-  function comb(gauss: () => number, uniform: () => number, sd: number) {
-    const [trueKerf, trueTaste] = [0.16, 0.03]
-    const measured = trueKerf + sd * gauss()
-    const first = STEP * uniform()
-    const wanted = (trueKerf + trueTaste) / 2
-    const best = first + STEP * round((wanted - first) / STEP)
-    return { trueKerf, trueTaste, measured, best }
-  }
-  const recordOf = (best: number, kerf: Kerf) => {
-    const read = readComb(best, STEP, kerf, { offset: 0, sd: 0 })
-    const { taste: interference, tasteDoubt: doubt, own } = read
-    return {
-      id: 't',
-      family: 'plywood' as const,
-      interference,
-      doubt,
-      own,
-      kerfId: 'k',
-      best,
-      from: 'comb' as const,
-      on: '',
-      note: '',
-    }
-  }
-  test.each([0.005, 0.02])(
-    'its error cancels at the compensation that the comb read: kerf doubt %p',
-    (sd) => {
-      const kerf = kerfFrom(0.16, sd, { id: 'k' })
-      const own = tasteFor([recordOf(0.095, kerf)], 'plywood')
-      const interference = 2 * 0.095 - kerf.width
-      const { odds } = tabOdds(['x', 'x'], kerf, compensationIn(kerf, 'paths'), interference, own)
-      const counted = simulated((gauss, uniform) => {
-        const bench = comb(gauss, uniform, sd)
-        // cut with the comb's best per side, whatever the kerf was taken for
-        const i = 2 * bench.best - bench.measured
-        const cut = bench.trueKerf - bench.measured - i
-        return cut + bench.trueTaste
-      })
-      agrees(odds, counted)
-      expect(odds.snug).toBeGreaterThan(0.98)
-    },
-  )
-  test('with another kerf its error does not cancel', () => {
-    const kerf = kerfFrom(0.16, 0.02, { id: 'k' })
-    const own = tasteFor([recordOf(0.095, kerf)], 'plywood')
-    const other = { ...kerf, id: 'another' }
-    const odds = (used: Kerf) => tabOdds(['x', 'x'], used, compensationIn(used, 'paths'), 0.03, own)
-    expect(odds(other).sd).toBeGreaterThan(4 * odds(kerf).sd)
-  })
 })
 
 test('slots: thickness counts, and is named when it dominates', () => {
@@ -156,26 +99,28 @@ test('doubts add as variances', () => {
 
 describe('the interference that is offered', () => {
   const thickness = thicknessOf({ nominal: 3, readings: [] })
-  const predict = (interference: number, own = NO_TASTE) =>
+  const kerf = kerfFrom(0.2, 0.02)
+  const press = believed(kerf, 0.01, 0.01)
+  const predict = (interference: number, belief = believed(kerf, 0, 0.005)) =>
     predictFit({
-      kerf: kerfFrom(0.2, 0.02),
+      kerf,
       thickness,
       compensate: 'paths',
       interference,
       proud: 0,
-      taste: own,
+      belief,
       boundaries: [],
       tabbed: true,
       slots: [],
     })
   test('gives the wanted word better odds than any other', () => {
-    const { best, wanted } = predict(0.045, taste(0.01, 0.01))
+    const { best, wanted } = predict(0.045, press)
     expect(wanted).toBe('press')
-    expect(predict(best.interference, taste(0.01, 0.01)).odds.press).toBeCloseTo(best.odds, 9)
+    expect(predict(best.interference, press).odds.press).toBeCloseTo(best.odds, 9)
     for (let i = -0.1; i < 0.2; i += 0.004) {
-      expect(predict(i, taste(0.01, 0.01)).odds.press).toBeLessThanOrEqual(best.odds + 1e-6)
+      expect(predict(i, press).odds.press).toBeLessThanOrEqual(best.odds + 1e-6)
     }
-    expect(predict(best.interference, taste(0.01, 0.01)).felt).toBeCloseTo(rangeOf('press').middle, 9)
+    expect(predict(best.interference, press).felt).toBeCloseTo(rangeOf('press').middle, 9)
   })
   test('says what it comes to per side in all', () => {
     const { best } = predict(0.015)
@@ -244,7 +189,7 @@ test('tabs of one stock in notches of another: half of the gap from either, erro
   const [a, b] = [kerfFrom(0.16, 0.01, { id: 'a' }), kerfFrom(0.21, 0.02, { id: 'b' })]
   const cutting = (name: string, kerf: Kerf) => ({
     name,
-    taste: taste(0.005, 0.006),
+    belief: believed(kerf, 0.005, 0.006),
     kerf,
     compensation: compensationIn(kerf, 'software'),
   })

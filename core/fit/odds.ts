@@ -1,7 +1,17 @@
 import type { Direction, Kerf } from '../kerf'
-import { NORMAL_95, normalBelow } from '../statistics'
-import { tasteSd, type Taste } from './taste'
-import { WORD_LIMITS, wordFor, type FitWord } from './words'
+import {
+  belowOf,
+  centred,
+  feltFigure,
+  half95,
+  kerfFigure,
+  meanOf,
+  sdOf,
+  tasteOf,
+  type Figure,
+  type FitBelief,
+} from './believed'
+import { FIT_WORDS, WORD_LIMITS, wordFor, type FitWord } from './words'
 
 /** A figure with its doubt as a standard deviation, mm, and what it is called. */
 export interface Source {
@@ -11,13 +21,16 @@ export interface Source {
 
 export type Odds = Record<FitWord, number>
 
-/** Chance of each word for a felt gap that is normally distributed; they add up to 1. */
-function oddsFor(gap: number, sd: number): Odds {
+/** Chance of each word for a gap as it feels; they add up to 1. */
+function oddsFor(felt: Figure): Odds {
   const odds: Odds = { forced: 0, press: 0, snug: 0, easy: 0, loose: 0 }
-  if (sd === 0) return { ...odds, [wordFor(gap)]: 1 }
+  if (felt.every(({ sd }) => sd === 0)) {
+    for (const { weight, mean } of felt) odds[wordFor(mean)] += weight
+    return odds
+  }
   let below = 0
   for (const { word, upTo } of WORD_LIMITS) {
-    const next = upTo === Infinity ? 1 : normalBelow((upTo - gap) / sd)
+    const next = upTo === Infinity ? 1 : belowOf(felt, upTo)
     odds[word] = next - below
     below = next
   }
@@ -36,33 +49,41 @@ export interface JointOdds {
   cut: number
   gap: number
   sd: number
-  /** Half of the 95 % interval of the gap. */
+  /** Half of the 95 % interval of the gap as it feels, and as it is cut. */
   doubt: number
+  cutDoubt: number
   odds: Odds
   likeliest: FitWord
   /** The figure that dominates the doubt, with its share of the variance; null when nothing is in doubt. */
   dominant: { name: string; share: number } | null
 }
 
-type About = Pick<JointOdds, 'group' | 'label' | 'where' | 'drawn' | 'cut' | 'gap'>
+type About = Pick<JointOdds, 'group' | 'label' | 'where' | 'drawn' | 'cut'>
 
-/** Adds up independent doubts. [DEF: variances of independent figures add] */
-export function jointOdds(about: About, sources: Source[]): JointOdds {
-  const variance = sources.reduce((sum, { sd }) => sum + sd * sd, 0)
-  const sd = Math.sqrt(variance)
-  const odds = oddsFor(about.gap, sd)
-  const likeliest = (Object.keys(odds) as FitWord[]).reduce((best, word) =>
-    odds[word] > odds[best] ? word : best,
-  )
+/**
+ * What a joint comes to whose gap feels so. @param cut the gap without the hand @param sources what its doubt is made of: the largest is named
+ */
+function jointOf(about: About, felt: Figure, cut: Figure, sources: Source[]): JointOdds {
+  const odds = oddsFor(felt)
+  const likeliest = FIT_WORDS.reduce((best, word) => (odds[word] > odds[best] ? word : best))
   const largest = sources.reduce((most, each) => (each.sd > most.sd ? each : most), sources[0])
+  const all = sources.reduce((sum, { sd }) => sum + sd * sd, 0)
   return {
     ...about,
-    sd,
-    doubt: NORMAL_95 * sd,
+    gap: meanOf(felt),
+    sd: sdOf(felt),
+    doubt: half95(felt),
+    cutDoubt: cut === felt ? half95(felt) : half95(cut),
     odds,
     likeliest,
-    dominant: variance > 0 ? { name: largest.name, share: (largest.sd * largest.sd) / variance } : null,
+    dominant: all > 0 ? { name: largest.name, share: (largest.sd * largest.sd) / all } : null,
   }
+}
+
+/** Adds up independent doubts. [DEF: variances of independent figures add] */
+export function jointOdds(about: About & { gap: number }, sources: Source[]): JointOdds {
+  const one = [{ weight: 1, mean: about.gap, sd: Math.hypot(...sources.map(({ sd }) => sd)) }]
+  return jointOf(about, one, one, sources)
 }
 
 /** What an edge was cut with: another stock has another kerf. */
@@ -71,8 +92,8 @@ export interface Cutting {
   name: string
   kerf: Kerf
   compensation: Compensations
-  /** One's own snug in that family. */
-  taste: Taste
+  /** What is believed of its kerf, and of one's own snug in that family. */
+  belief: FitBelief
 }
 
 /** A glue line: in which direction each of its two edges was cut, and where on the box it is. */
@@ -99,14 +120,18 @@ export const gapFor = (
 ): number => edges.reduce((sum, way) => sum + (kerf.by[way].width - 2 * compensation[way]) / 2, -interference)
 
 /**
- * How far the kerf's error reaches the felt gap, mm: the taste was reckoned with some kerf, and where that
- * is the one in use its error is in both, the other way round. [DEF]
+ * What a direction of its own adds to the doubt, mm²: where a beam is not round, or was read one way only,
+ * two edges of one direction share what one edge of each would halve. [DEF]
  */
-function kerfSd(edges: [Direction, Direction], kerf: Kerf, share: number): number {
-  if (kerf.round) return kerf.sd * Math.abs(1 - share)
-  const weight = (way: Direction): number => edges.filter((edge) => edge === way).length / 2 - share / 2
-  return Math.hypot(weight('x') * kerf.by.x.sd, weight('y') * kerf.by.y.sd)
+function ownWay(edges: [Direction, Direction], kerf: Kerf): number {
+  const [x, y] = (['x', 'y'] as const).map((way) => edges.filter((edge) => edge === way).length / 2)
+  const apart = kerf.round ? 0 : ((x - y) * kerf.sd) ** 2
+  const blind = kerf.unread ? ({ x, y }[kerf.unread] * OVAL_SD) ** 2 : 0
+  return apart + blind
 }
+
+/** How much one direction may take more than the other, where only one was read, mm. [FM] */
+const OVAL_SD = 0.012
 
 const WAY: Record<Direction, string> = { x: 'across', y: 'along' }
 
@@ -115,25 +140,31 @@ function labelOf([a, b]: [Direction, Direction], round: boolean): string {
   return a === b ? `tabs cut ${WAY[a]} the sheet` : 'tabs cut across in notches cut along, or the other way'
 }
 
+/** A figure with more variance, mm². */
+const wider = (figure: Figure, more: number): Figure =>
+  figure.map(({ sd, ...each }) => ({ ...each, sd: Math.sqrt(sd * sd + more) }))
+/** Half of a figure, and another deviation beside it. */
+const halved = (figure: Figure, sd: number): Figure =>
+  figure.map((each) => ({ weight: each.weight, mean: each.mean / 2, sd: Math.hypot(each.sd / 2, sd) }))
+
 /** Tabs in notches, felt against the maker's own snug. Thickness has no say. [DEF] */
 export function tabOdds(
   edges: [Direction, Direction],
   kerf: Kerf,
   compensation: Compensations,
   interference: number,
-  taste: Taste,
+  belief: FitBelief,
   where: string[] = [],
 ): JointOdds {
   const cut = gapFor(edges, kerf, compensation, interference)
-  const shared = taste.kerfs.find(({ id }) => kerf.id !== null && id === kerf.id)
-  const apart = { ...taste, kerfs: taste.kerfs.filter((each) => each !== shared) }
-  return jointOdds(
-    { group: 'tabs', label: labelOf(edges, kerf.round), where, cut, gap: cut + taste.offset },
-    [
-      { name: 'kerf', sd: kerfSd(edges, kerf, shared?.share ?? 0) },
-      { name: 'taste', sd: tasteSd(apart) },
-    ],
-  )
+  const about = { group: 'tabs' as const, label: labelOf(edges, kerf.round), where, cut }
+  const own = ownWay(edges, kerf)
+  const felt = feltFigure(centred(belief), cut, 1, own)
+  const taste = tasteOf(belief).sd
+  return jointOf(about, felt, wider(kerfFigure(belief), own), [
+    { name: 'kerf', sd: Math.sqrt(Math.max(0, sdOf(felt) ** 2 - taste ** 2)) },
+    { name: 'taste', sd: taste },
+  ])
 }
 
 /**
@@ -145,22 +176,20 @@ export function pairOdds(
   interference: number,
   where: string[],
 ): JointOdds {
-  const [{ taste }] = made
+  const [one, mate] = made
   const half = (i: 0 | 1): number => {
     const { kerf, compensation } = made[i]
     return (kerf.by[edges[i]].width - 2 * compensation[edges[i]]) / 2
   }
   const gap = half(0) + half(1) - interference
-  const shared = taste.kerfs.find(({ id }) => made.some(({ kerf }) => kerf.id === id))
-  const apart = { ...taste, kerfs: taste.kerfs.filter((each) => each !== shared) }
-  const sds = made.map(({ kerf }, i) => {
-    const share = shared && shared.id === kerf.id ? shared.share : 0
-    return kerf.by[edges[i]].sd * Math.abs(1 / 2 - share)
-  })
-  const label = `tabs of ${made[0].name} and ${made[1].name}`
-  return jointOdds({ group: 'tabs', label, where, cut: gap, gap: gap + taste.offset }, [
-    { name: 'kerf', sd: Math.hypot(...sds) },
-    { name: 'taste', sd: tasteSd(apart) },
+  const label = `tabs of ${one.name} and ${mate.name}`
+  const theirs = sdOf(kerfFigure(mate.belief)) / 2
+  const felt = feltFigure(centred(one.belief), gap, 1 / 2, theirs ** 2)
+  const taste = tasteOf(one.belief).sd
+  const cut = halved(kerfFigure(one.belief), theirs)
+  return jointOf({ group: 'tabs', label, where, cut: gap }, felt, cut, [
+    { name: 'kerf', sd: Math.hypot(sdOf(kerfFigure(one.belief)) / 2, theirs) },
+    { name: 'taste', sd: taste },
   ])
 }
 

@@ -11,7 +11,8 @@ import {
   type Odds,
   type SlotJoint,
 } from './odds'
-import { rangeOf, type Taste } from './taste'
+import { kerfFigure, sdOf, tasteOf, type FitBelief, type Taste } from './believed'
+import { rangeOf } from './taste'
 import { WANTED_FITS, wordFor, type FitWord } from './words'
 
 /** All that a fit follows from. Lengths in mm. */
@@ -23,7 +24,8 @@ export interface FitInput {
   /** Wanted, per boundary; positive is tighter. */
   interference: number
   proud: number
-  taste: Taste
+  /** What is believed of kerf and snug. */
+  belief: FitBelief
   /** The glue lines of the box as they lie on the sheet; none where that is not known yet. */
   boundaries: Boundary[]
   /** False for a box that has no tabs in notches: its slots speak for it then. */
@@ -37,8 +39,9 @@ export interface FitPrediction {
   gap: number
   /** The same as it feels to this maker: shifted by their taste. */
   felt: number
-  /** Half of its 95 % interval, mm. */
+  /** Half of its 95 % interval, mm, and of that of the gap as it is cut. */
   doubt: number
+  cutDoubt: number
   /** Play of a tab in its notch, both boundaries together, mm. */
   play: number
   word: FitWord
@@ -63,7 +66,7 @@ export interface FitPrediction {
 }
 
 /** The word that an interference asks for, given one's own snug. */
-export function wantedWord(interference: number, taste: Taste): FitWord {
+export function wantedWord(interference: number, taste: Pick<Taste, 'offset'>): FitWord {
   const own = interference - taste.offset
   const off = (wanted: number): number => Math.abs(wanted - own)
   return WANTED_FITS.reduce((best, each) => (off(each.interference) < off(best.interference) ? each : best))
@@ -98,30 +101,30 @@ function cutOdds(
   interference: number,
   where: string[],
 ): JointOdds {
-  const [{ name, kerf, compensation, taste }, mate] = cut
+  const [{ name, kerf, compensation, belief }, mate] = cut
   if (kerf !== mate.kerf) return pairOdds({ edges, cut, where: '' }, interference, where)
-  const odds = tabOdds(edges, kerf, compensation, interference, taste, where)
+  const odds = tabOdds(edges, kerf, compensation, interference, belief, where)
   return { ...odds, label: `${odds.label}, ${name}` }
 }
 
 /** The tab joints of a box, at an interference. */
 function tabJoints(input: FitInput, compensation: Compensations, interference: number): JointOdds[] {
-  const { kerf, taste, boundaries } = input
-  if (boundaries.length === 0) return [tabOdds(['x', 'x'], kerf, compensation, interference, taste)]
+  const { kerf, belief, boundaries } = input
+  if (boundaries.length === 0) return [tabOdds(['x', 'x'], kerf, compensation, interference, belief)]
   return kinds(boundaries).map(({ edges, cut, where }) =>
     cut
       ? cutOdds(edges, cut, interference, where)
-      : tabOdds(edges, kerf, compensation, interference, taste, where),
+      : tabOdds(edges, kerf, compensation, interference, belief, where),
   )
 }
 
 /** What a slot for a job's own sheet would be. */
-const plainSlot = ({ thickness, kerf }: FitInput): SlotJoint => ({
+const plainSlot = ({ thickness, kerf, belief }: FitInput): SlotJoint => ({
   group: 'slots',
   label: 'panels in slots',
   where: [],
   drawn: thickness.thickest,
-  kerf,
+  kerf: { width: kerf.width, sd: sdOf(kerfFigure(belief)) },
   compensation: kerf.perSide,
   thickness: { mean: thickness.mean, sd: thickness.anywhere },
 })
@@ -134,7 +137,8 @@ const worst = (joints: JointOdds[], wanted: FitWord): JointOdds =>
  * slots; taste what it feels like. The glue line that fits worst speaks for the box.
  */
 export function predictFit(input: FitInput): FitPrediction {
-  const { kerf, thickness, compensate, interference, proud, taste } = input
+  const { kerf, thickness, compensate, interference, proud } = input
+  const taste = tasteOf(input.belief)
   const compensation = compensationIn(kerf, compensate)
   const tabs = tabJoints(input, compensation, interference)
   // What slides is meant to: interference is of glue lines alone.
@@ -148,6 +152,7 @@ export function predictFit(input: FitInput): FitPrediction {
     gap: shown.cut,
     felt: shown.gap,
     doubt: shown.doubt,
+    cutDoubt: shown.cutDoubt,
     play: 2 * shown.cut,
     word: wordFor(shown.gap),
     wanted,

@@ -1,7 +1,7 @@
 import { z } from 'zod'
-import { familySchema, type Family } from '../stock'
+import { familySchema } from '../stock'
 import { NORMAL_95 } from '../statistics'
-import { WORD_LIMITS, type FitWord } from './words'
+import { FIT_WORDS, WORD_LIMITS, type FitWord } from './words'
 
 /** Half of a 95 % interval as records keep it, mm. */
 const half = z.number().min(0.001).max(0.5)
@@ -25,77 +25,12 @@ export const tasteRecordSchema = z.strictObject({
   /** Compensation per side, mm, of the comb pair that felt best: all that the comb itself read. */
   best: z.number().min(-1).max(1).nullable(),
   from: z.enum(['comb', 'verdict']),
+  /** The word of a verdict; null for a comb, and for one from before words were kept. */
+  word: z.enum(FIT_WORDS).nullable(),
   on: z.string().max(40),
   note: z.string().max(120),
 })
 export type TasteRecord = z.infer<typeof tasteRecordSchema>
-
-/** Kerfs whose errors a taste remembers one by one. */
-const MOST_SHARES = 20
-
-/** A maker's own snug, apart from kerf: interference per glue line, mm. */
-export const tasteSchema = z.strictObject({
-  offset: interference,
-  /** Standard deviation of what has nothing to do with any kerf, mm. */
-  own: z.number().min(0).max(0.5),
-  /** How much of the offset rests on which kerf, with that kerf's standard deviation, mm. */
-  kerfs: z
-    .array(
-      z.strictObject({
-        id: z.string().max(60),
-        share: z.number().min(0).max(1),
-        sd: z.number().min(0).max(5),
-      }),
-    )
-    .max(MOST_SHARES),
-  count: z.number().int().min(0).max(10000),
-})
-export type Taste = z.infer<typeof tasteSchema>
-
-/** Before anybody said anything: the words' ranges hold, give or take half a step of a comb. [FM] */
-export const NO_TASTE: Taste = { offset: 0, own: 0.005, kerfs: [], count: 0 }
-
-/** No taste is surer than this, mm: hands differ from day to day. [FM] */
-const LEAST_SD = 0.002
-
-/** Standard deviation of all that a taste may be off, mm. */
-export const tasteSd = ({ own, kerfs }: Taste): number =>
-  Math.hypot(own, ...kerfs.map(({ share, sd }) => share * sd))
-
-/** What a record owes to its kerf, as a standard deviation, mm. */
-const kerfPart = ({ doubt, own }: TasteRecord): number =>
-  Math.sqrt(Math.max(0, doubt ** 2 - own ** 2)) / NORMAL_95
-
-/**
- * What all records of a family say together: their mean, weighted by how sure each is. Records reckoned with
- * the same kerf share its error, so more of them do not average it away.
- */
-export function tasteFor(records: TasteRecord[], family: Family): Taste {
-  const own = records.filter((record) => record.family === family)
-  if (own.length === 0) return NO_TASTE
-  const weights = own.map(({ doubt }) => 1 / doubt ** 2)
-  const total = weights.reduce((sum, weight) => sum + weight, 0)
-  const shares = weights.map((weight) => weight / total)
-  const kerfs = new Map<string, { share: number; sd: number }>()
-  let apart = 0
-  for (const [i, record] of own.entries()) {
-    apart += ((shares[i] * record.own) / NORMAL_95) ** 2
-    const key = record.kerfId ?? `alone ${record.id}`
-    const known = kerfs.get(key)
-    kerfs.set(key, { share: (known?.share ?? 0) + shares[i], sd: Math.max(known?.sd ?? 0, kerfPart(record)) })
-  }
-  const heaviest = [...kerfs]
-    .map(([id, { share, sd }]) => ({ id: id.slice(0, 60), share: Math.min(1, share), sd }))
-    .filter(({ sd }) => sd > 0)
-    .sort((a, b) => b.share * b.sd - a.share * a.sd)
-  const rest = heaviest.slice(MOST_SHARES).reduce((sum, { share, sd }) => sum + (share * sd) ** 2, 0)
-  return {
-    offset: own.reduce((sum, record, i) => sum + record.interference * shares[i], 0),
-    own: Math.max(Math.sqrt(apart + rest), LEAST_SD),
-    kerfs: heaviest.slice(0, MOST_SHARES),
-    count: own.length,
-  }
-}
 
 /** The open-ended words are taken to be as wide as this, mm. [FM] */
 const OPEN_WIDTH = 0.06
@@ -109,8 +44,8 @@ export function rangeOf(word: FitWord): { middle: number; half: number } {
 }
 
 /**
- * What a verdict after cutting says about taste: a joint that felt like `word` at interference `i` would
- * have been snug at `i + middle of word`. The kerf's own doubt goes into it.
+ * What a verdict after cutting says: a joint that felt like `word` at interference `i` would have been snug
+ * at `i + middle of word`. The kerf's own doubt goes into it.
  * @param gap per boundary that was predicted without taste, mm (`k − 2c − i`)
  */
 export function tasteFromVerdict(

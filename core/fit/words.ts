@@ -1,5 +1,6 @@
 /** How a joint feels, from what has to be driven in to what falls apart. */
-export type FitWord = 'forced' | 'press' | 'snug' | 'easy' | 'loose'
+export const FIT_WORDS = ['forced', 'press', 'snug', 'easy', 'loose'] as const
+export type FitWord = (typeof FIT_WORDS)[number]
 
 /**
  * Upper end in mm of the gap per boundary that each word covers; the next word begins there.

@@ -3,7 +3,7 @@ import type { Say } from '../length'
 import { FAMILIES, unevenLine, type Family, type Thickness } from '../stock'
 import type { Working } from '../working'
 import type { FitPrediction } from './predict'
-import type { Taste } from './taste'
+import { tasteOf, type FitBelief } from './believed'
 import { WORD_LIMITS } from './words'
 
 /** What to beware of in a fit, one sentence each. @param proud length of tab ends, mm */
@@ -46,10 +46,11 @@ export function fitWorking(
   fit: FitPrediction,
   kerf: Kerf,
   interference: number,
-  taste: Taste,
+  belief: FitBelief,
   say: Say,
 ): Working {
-  const own = taste.count > 0
+  const own = belief.count > 0
+  const taste = tasteOf(belief)
   const sign = (value: number): string => (value < 0 ? `(${say.finePlain(value)})` : say.finePlain(value))
   const removed = fit.gap + interference // k − 2c of the two edges together
   const felt = own ? `; felt as ${say.fine(fit.felt)}` : ''
@@ -59,7 +60,7 @@ export function fitWorking(
     : `${sign(removed)} − ${sign(interference)} = ${say.fine(fit.gap)}${felt}`
   return {
     title: 'Gap at each glue line',
-    result: `g = ${say.finePlain(fit.gap)} ± ${say.fine(fit.doubt)}: ${fit.word}`,
+    result: `g = ${say.finePlain(fit.gap)} ± ${say.fine(fit.cutDoubt)}: ${fit.word}`,
     formula: own ? 'g = k − 2c − i; felt as g + your snug' : 'g = k − 2c − i',
     substituted,
     terms: [
@@ -85,7 +86,7 @@ export function fitWorking(
       },
       {
         symbol: 'snug',
-        meaning: own ? `your own, from ${taste.count} combs and verdicts` : 'your own is not known yet',
+        meaning: own ? `your own, from ${belief.count} combs, words and checks` : 'your own is not known yet',
         value: say.fine(taste.offset),
         source: own ? 'test' : 'default',
       },

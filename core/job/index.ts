@@ -6,7 +6,7 @@ export {
   jobSchema,
   markSchema,
   revisionSchema,
-  VERDICTS,
+  THROUGH,
   type Arrangement,
   type Job,
   type Revision,
@@ -25,5 +25,5 @@ export {
 export { batchOf, batchRefusal } from './batch'
 export { FOLLOWING, type Follow, type Following } from './follow'
 export { currentTrial, takeInHand, trialBy } from './trials'
-export { runOfRevision, runsOf, tasteOfVerdict } from './verdicts'
+export { playsOf, runOfRevision, runsOf, tasteOfVerdict, testOfRevision } from './verdicts'
 export { totalsRefusal } from './totals'

@@ -3,13 +3,26 @@ import { demo } from '../../scripts/testing/demo'
 import { newTrial, type Trial } from '../testpiece'
 import {
   currentTrial,
+  playsOf,
   runOfRevision,
   runsOf,
   takeInHand,
   tasteOfVerdict,
+  testOfRevision,
   trialBy,
   type Revision,
 } from './index'
+
+const CUT: NonNullable<Revision['cut']> = {
+  family: 'plywood',
+  gap: 0.01,
+  kerfSd: 0.01,
+  kerfId: 'k',
+  machineId: 'm',
+  stockId: 's',
+  setting: { speed: 12, power: 60, passes: 1, air: true },
+  thickness: 3,
+}
 
 test('a verdict says what would have been snug; without the figures of the cut it says nothing', () => {
   const revision: Revision = {
@@ -19,12 +32,14 @@ test('a verdict says what would have been snug; without the figures of the cut i
     reason: '',
     minutes: null,
     verdict: 'press',
+    through: null,
+    plays: [],
     note: '',
     unbooked: null,
     mark: null,
     figures: [],
     planned: null,
-    cut: { family: 'plywood', gap: 0, kerfSd: 0.01, kerfId: 'k' },
+    cut: { ...CUT, gap: 0 },
   }
   // Press is −0.06 to −0.02 [CP/FM]: at gap 0 it would have been snug with 0.04 less interference, give or
   // take half that range and the kerf's doubt.
@@ -35,13 +50,41 @@ test('a verdict says what would have been snug; without the figures of the cut i
     doubt: Number(Math.hypot(0.02, 1.959964 * 0.01).toFixed(4)),
     kerfId: 'k',
     note: 'Tray, revision 2',
+    word: 'press',
   })
   expect(tasteOfVerdict({ ...revision, verdict: null }, 'Tray')).toBeNull()
   expect(tasteOfVerdict({ ...revision, cut: null }, 'Tray')).toBeNull()
 })
 
+test('a measured play says by how much the kerf is more than was reckoned; half of it at either side', () => {
+  const revision: Revision = {
+    id: 'r',
+    number: 2,
+    date: '2026-10-04',
+    reason: '',
+    minutes: null,
+    verdict: null,
+    through: 'all',
+    plays: [0.06, 0.08],
+    note: '',
+    unbooked: null,
+    mark: null,
+    figures: [],
+    planned: null,
+    cut: CUT,
+  }
+  expect(playsOf(revision, 'Tray')).toMatchObject({ about: 'play', off: [0.02, 0.03], kerfId: 'k' })
+  expect(playsOf({ ...revision, plays: [] }, 'Tray')).toBeNull()
+  expect(playsOf({ ...revision, cut: null }, 'Tray')).toBeNull()
+  // And whether it came through is a test of the setting it was cut with.
+  expect(testOfRevision(revision)).toMatchObject({ result: 'clean', setting: CUT.setting, stockId: 's' })
+  expect(testOfRevision({ ...revision, through: 'not all' })?.result).toBe('not through')
+  expect(testOfRevision({ ...revision, through: null })).toBeNull()
+  expect(testOfRevision({ ...revision, cut: { ...CUT, setting: null } })).toBeNull()
+})
+
 test('minutes say something of the machine’s clock, on the bench and in the job’s own log once', () => {
-  const planned = { machineId: 'm', cutting: 500, moving: 100, starts: 40 }
+  const planned = { machineId: 'm', cutting: 500, moving: 100, starts: 40, programs: 1 }
   const revision: Revision = {
     id: 'r',
     number: 1,
@@ -49,6 +92,8 @@ test('minutes say something of the machine’s clock, on the bench and in the jo
     reason: '',
     minutes: 11.5,
     verdict: null,
+    through: null,
+    plays: [],
     note: '',
     unbooked: null,
     mark: null,

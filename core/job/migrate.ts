@@ -3,6 +3,7 @@ import { JOB_VERSION } from './schema'
 import { from1, kerfFrom1, stockFrom1 } from './versions/from-1'
 import { from10 } from './versions/from-10'
 import { from11 } from './versions/from-11'
+import { from12, runFrom12, tasteFrom12 } from './versions/from-12'
 import { from2, machineFrom2, stockFrom2, tasteFrom2, testFrom2 } from './versions/from-2'
 import { from3, machineFrom3 } from './versions/from-3'
 import { from4 } from './versions/from-4'
@@ -13,7 +14,7 @@ import { from8, testFrom8 } from './versions/from-8'
 import { from9 } from './versions/from-9'
 
 /** Shelves of the bench whose records changed from version to version. */
-export type RecordKind = 'machines' | 'stocks' | 'kerfs' | 'tests' | 'tastes' | 'events' | 'runs'
+export type RecordKind = 'machines' | 'stocks' | 'kerfs' | 'tests' | 'tastes' | 'events' | 'runs' | 'checks'
 
 /** What became of each kind of record, and after which version, in order. @param on the date that it gets */
 const RECORD_STEPS: { after: number; kind: RecordKind; step: (record: Loose, on: string) => unknown }[] = [
@@ -29,6 +30,8 @@ const RECORD_STEPS: { after: number; kind: RecordKind; step: (record: Loose, on:
   { after: 6, kind: 'stocks', step: stockFrom6 },
   { after: 7, kind: 'stocks', step: stockFrom7 },
   { after: 8, kind: 'tests', step: testFrom8 },
+  { after: 12, kind: 'tastes', step: tasteFrom12 },
+  { after: 12, kind: 'runs', step: runFrom12 },
 ]
 
 /** A record of the bench, brought up to the present version. @param from the version it was written by */
@@ -50,6 +53,7 @@ const STEPS: Record<number, (job: Loose) => Loose> = {
   9: from9,
   10: from10,
   11: from11,
+  12: from12,
 }
 
 /** Brings an older job up to the present version. @param from the version it was written by */

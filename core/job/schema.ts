@@ -1,11 +1,11 @@
 import { z } from 'zod'
 import { boxSpecSchema, PLAIN_BOX, sameTabs } from '../box'
 import { SCHOOLS } from '../build'
-import { interferenceSchema, tasteSchema } from '../fit'
+import { FIT_WORDS, fitBeliefSchema, interferenceSchema } from '../fit'
 import { kerfRecordSchema } from '../kerf'
 import { machineSchema, OPERATIONS } from '../machine'
 import { layoutSettingsSchema, placementSchema, unplacedSchema } from '../nest'
-import { familySchema, stockSchema } from '../stock'
+import { familySchema, stockSchema, thicknessSchema } from '../stock'
 import { trialSchema } from '../testpiece'
 import { FILES_PER, FORMATS, runSchema, TURNS } from '../plan'
 import { followSchema, namedFigureSchema } from './follow'
@@ -30,7 +30,8 @@ export const markSchema = z.string().max(12)
 /** Where the panels' labels are scored. */
 const LABELS = ['hidden', 'up', 'none'] as const
 
-export const VERDICTS = ['forced', 'press', 'snug', 'easy', 'loose'] as const
+/** What came of the cut: all parts fell free, or some did not. */
+export const THROUGH = ['all', 'not all'] as const
 
 /** One time that the job was cut: why, how long it took, how it fitted, and the figures it was cut with. */
 export const revisionSchema = z.strictObject({
@@ -39,7 +40,11 @@ export const revisionSchema = z.strictObject({
   date,
   reason: z.string().max(400),
   minutes: z.number().min(0).max(100000).nullable(),
-  verdict: z.enum(VERDICTS).nullable(),
+  verdict: z.enum(FIT_WORDS).nullable(),
+  /** Whether every part came out of the sheet; null while nobody said. */
+  through: z.enum(THROUGH).nullable(),
+  /** Play of tabs in their notches as it was measured, both boundaries together, mm. */
+  plays: z.array(z.number().min(-2).max(2)).max(12),
   note: z.string().max(4000),
   /** The layout that it was cut by, while its sheets are not taken off the bench; then null. */
   unbooked: z.string().max(40).nullable(),
@@ -52,10 +57,17 @@ export const revisionSchema = z.strictObject({
       gap: z.number().min(-5).max(5),
       kerfSd: z.number().min(0).max(5),
       kerfId: z.string().max(60).nullable(),
+      machineId: z.string().max(60).nullable(),
+      stockId: z.string().max(60).nullable(),
+      /** What it was cut with, and how thick the sheet was, mm. */
+      setting: settingSchema.nullable(),
+      thickness: thicknessSchema.nullable(),
     })
     .nullable(),
   /** What was planned of its time, and on which machine: seconds, and how often a cut was begun. */
-  planned: runSchema.pick({ machineId: true, cutting: true, moving: true, starts: true }).nullable(),
+  planned: runSchema
+    .pick({ machineId: true, cutting: true, moving: true, starts: true, programs: true })
+    .nullable(),
   figures: z.array(z.strictObject({ label: z.string().max(60), value: z.string().max(120) })).max(40),
   /** The mark of the files that it was cut from, where they are known. */
   mark: markSchema.nullable(),
@@ -63,7 +75,7 @@ export const revisionSchema = z.strictObject({
 export type Revision = z.infer<typeof revisionSchema>
 
 export const JOB_FORMAT = 'uplands-job'
-export const JOB_VERSION = 12
+export const JOB_VERSION = 13
 
 /** Stocks that a job may be cut from beside its own. */
 export const MOST_STOCKS = 8
@@ -104,17 +116,17 @@ const plainJobSchema = z.strictObject({
     machine: machineSchema.nullable(),
     stock: stockSchema.nullable(),
     kerf: kerfRecordSchema.nullable(),
-    /** The maker's own snug for this family, as it was when it was taken over. */
-    taste: tasteSchema.nullable(),
+    /** What is believed of the kerf and of the maker's own snug, as it was when it was taken over. */
+    belief: fitBeliefSchema.nullable(),
     /** Figures that were asked about and are right all the same, each as it was asked about. */
     sure: z.array(z.string().min(1).max(120)).max(100),
-    /** Other stocks that panels are cut from, with the kerf and the snug that the bench knew for each. */
+    /** Other stocks that panels are cut from, with the kerf and the belief that the bench had for each. */
     more: z
       .array(
         z.strictObject({
           stock: stockSchema,
           kerf: kerfRecordSchema.nullable(),
-          taste: tasteSchema.nullable(),
+          belief: fitBeliefSchema.nullable(),
         }),
       )
       .max(MOST_STOCKS),
@@ -163,6 +175,8 @@ const plainJobSchema = z.strictObject({
     compensation: z.enum(['paths', 'software']),
     /** Where labels are scored: where they do not show, on the face that lies up, or nowhere. */
     labels: z.enum(LABELS),
+    /** Whether the mark of the files is scored beside each label. */
+    mark: z.boolean(),
     /** Letters at every joint, the same on both panels. */
     letters: z.boolean(),
     /** Which face lies up: what is scored is on it. */
@@ -211,7 +225,7 @@ export const emptyJob = (id: string, name: string, changed: string): Job => ({
   id,
   name,
   changed,
-  measure: { machine: null, stock: null, kerf: null, taste: null, sure: [], more: [], trials: [] },
+  measure: { machine: null, stock: null, kerf: null, belief: null, sure: [], more: [], trials: [] },
   box: {
     ...PLAIN_BOX,
     sizesAre: 'outer',
@@ -261,6 +275,7 @@ export const emptyJob = (id: string, name: string, changed: string): Job => ({
   cut: {
     compensation: 'paths',
     labels: 'hidden',
+    mark: false,
     letters: false,
     face: 'inside',
     turn: 'left to right',

@@ -1,5 +1,7 @@
+import type { CheckRecord } from '../belief'
 import { tasteFromVerdict, type TasteRecord } from '../fit'
 import type { Run } from '../plan'
+import type { TestRecord } from '../tune'
 import type { Job, Revision } from './schema'
 
 /**
@@ -8,8 +10,7 @@ import type { Job, Revision } from './schema'
  */
 export function runOfRevision({ id, number, date, minutes, planned }: Revision, name: string): Run | null {
   if (!minutes || !planned) return null
-  const note = `${name.slice(0, 60)}, revision ${number}`
-  return { ...planned, id: `run-${id}`, on: date, took: minutes * 60, note }
+  return { ...planned, id: `run-${id}`, on: date, took: minutes * 60, note: noteOf(name, number) }
 }
 
 /** Every cut that a machine was clocked at: those of the bench, and a job's own that are not there. */
@@ -46,7 +47,38 @@ export function tasteOfVerdict(
     kerfId: cut.kerfId,
     best: null,
     from: 'verdict',
+    word: verdict,
     on: date,
-    note: `${name.slice(0, 60)}, revision ${number}`,
+    note: noteOf(name, number),
   }
+}
+
+/** Half of the 95 % interval of half a play: one reading of calipers taken from another, mm. [FM] */
+const PLAY_DOUBT = 0.014
+
+/** What measured plays of a revision say of its kerf; null while none is measured. */
+export function playsOf({ id, number, date, plays, cut }: Revision, name: string): CheckRecord | null {
+  if (!cut || plays.length === 0) return null
+  const kept = (value: number): number => Number(Math.max(-2, Math.min(2, value)).toFixed(4))
+  return {
+    id: `play-${id}`,
+    about: 'play',
+    machineId: cut.machineId,
+    stockId: cut.stockId,
+    kerfId: cut.kerfId,
+    off: plays.map((play) => kept(play / 2 - cut.gap)),
+    doubt: PLAY_DOUBT,
+    on: date,
+    note: noteOf(name, number),
+  }
+}
+
+const noteOf = (name: string, number: number): string => `${name.slice(0, 60)}, revision ${number}`
+
+/** A cut that came through, or did not, is a test of its setting. */
+export function testOfRevision({ id, date, through, cut }: Revision): TestRecord | null {
+  if (!through || !cut?.machineId || !cut.stockId || !cut.setting || cut.thickness === null) return null
+  const { machineId, stockId, family, thickness, setting } = cut
+  const result = through === 'all' ? 'clean' : 'not through'
+  return { id: `cut-${id}`, machineId, stockId, family, thickness, setting, result, on: date }
 }

@@ -57,6 +57,8 @@ const cutRecordSchema = z.strictObject({
     travel: amount,
     cutLength: amount,
     starts: amount,
+    // Not counted before version 13.
+    programs: amount.default(1),
   }),
 })
 export type CutRecord = z.infer<typeof cutRecordSchema>

@@ -21,6 +21,9 @@ const bench: Everything['bench'] = {
   tastes: [],
   events: [{ id: 'e', machineId: 'm', on: '2026-10-02', what: 'lens cleaned' }],
   runs: [],
+  checks: [
+    { id: 'c', about: 'calipers', machineId: null, stockId: null, kerfId: null, off: [0.01], doubt: 0.006, on: '', note: '' }, // prettier-ignore
+  ],
 }
 const written = (job: Job): CutRecord => {
   const { job: laid, derived, parts } = deriveAll(job)

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { checkRecordSchema } from '../belief'
 import { tasteRecordSchema } from '../fit'
 import { JOB_VERSION, jobSchema, migrateJob, migrateRecord, type RecordKind } from '../job'
 import { kerfRecordSchema, machineEventSchema } from '../kerf'
@@ -18,6 +19,7 @@ export const RECORD_SCHEMAS = {
   tastes: tasteRecordSchema,
   events: machineEventSchema,
   runs: runSchema,
+  checks: checkRecordSchema,
 } as const
 
 const FORMAT = 'uplands-everything'
@@ -44,6 +46,7 @@ const everythingSchema = z.strictObject({
     tastes: many(tasteRecordSchema),
     events: many(machineEventSchema),
     runs: many(runSchema),
+    checks: many(checkRecordSchema),
   }),
 })
 /** All jobs, what was written of them, and the whole bench of a browser. */
@@ -101,9 +104,10 @@ function migrated(raw: z.infer<typeof head>): unknown {
     ]),
   )
   const jobs = raw.jobs.map((job) => migrateJob(job, job.version))
-  // Nothing was clocked before version 8.
+  // Nothing was clocked before version 8, and nothing checked before 13.
   const runs = raw.version < 8 ? { runs: [] } : {}
-  return { ...raw, version: VERSION, bench: { ...runs, ...bench }, jobs }
+  const checks = raw.version < 13 ? { checks: [] } : {}
+  return { ...raw, version: VERSION, bench: { ...runs, ...checks, ...bench }, jobs }
 }
 
 /** Reads a file of everything, or refuses it whole with one sentence. */

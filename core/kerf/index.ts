@@ -1,4 +1,12 @@
-export { ASSUMED_KERF, compensationFor, compensations, kerfOf, type Direction, type Kerf } from './kerf'
+export {
+  ASSUMED_KERF,
+  compensationFor,
+  compensations,
+  kerfOf,
+  movedKerf,
+  type Direction,
+  type Kerf,
+} from './kerf'
 export { doubtKerf, doubtPerSide, PLAUSIBLE_KERF } from './doubt'
 export {
   CARRIED_DOUBT,

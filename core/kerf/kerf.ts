@@ -23,6 +23,8 @@ export interface Kerf {
   by: Record<Direction, { width: number; sd: number }>
   /** False when the two directions differ by more than chance. */
   round: boolean
+  /** A direction that nobody read, where the other one was. */
+  unread: Direction | null
   measured: boolean
   /** The record it comes from; null when it is assumed. */
   id: string | null
@@ -59,6 +61,22 @@ export const isRound = (kx: number, ky: number, doubt: number | null): boolean =
 type Known = Pick<KerfRecord, 'width' | 'doubt' | 'how'> &
   Partial<Pick<KerfRecord, 'id' | 'method' | 'kx' | 'ky'>>
 
+/** A strip is cut across, and squares may be read one way. */
+function unreadOf(record: Known | null): Direction | null {
+  if (record?.method === 'strip') return 'y'
+  if (record?.method !== 'squares') return null
+  const [kx, ky] = [record.kx ?? null, record.ky ?? null]
+  return kx !== null && ky === null ? 'y' : kx === null && ky !== null ? 'x' : null
+}
+
+/** A kerf moved to where it is believed to be, mm. */
+export function movedKerf(kerf: Kerf, by: number): Kerf {
+  if (by === 0) return kerf
+  const way = (each: Direction) => ({ ...kerf.by[each], width: kerf.by[each].width + by })
+  const width = kerf.width + by
+  return { ...kerf, width, perSide: compensationFor(width), by: { x: way('x'), y: way('y') } }
+}
+
 /** The kerf that a job works with: the record's, or a stated assumption. */
 export function kerfOf(record: Known | null): Kerf {
   const width = record?.width ?? ASSUMED_KERF
@@ -77,6 +95,7 @@ export function kerfOf(record: Known | null): Kerf {
       ? { x: both, y: both }
       : { x: { width: kx, sd: sd * Math.SQRT2 }, y: { width: ky, sd: sd * Math.SQRT2 } },
     round,
+    unread: unreadOf(record),
     measured: record !== null && record.method !== 'guess',
     id: record?.id ?? null,
     how: record?.how ?? '',

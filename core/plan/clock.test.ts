@@ -10,7 +10,7 @@ const run = (planned: Planned, took: number): Run => ({
   ...planned,
   took,
 })
-const PLANNED: Planned = { cutting: 500, moving: 150, starts: 120 }
+const PLANNED: Planned = { cutting: 500, moving: 150, starts: 120, programs: 1 }
 
 describe('how long a cut takes, from cuts that were clocked', () => {
   test('before any, it is what was planned, with all the doubt of a machine nobody clocked', () => {
@@ -34,21 +34,38 @@ describe('how long a cut takes, from cuts that were clocked', () => {
   test('what is slow is told apart: many starts, or corners and travel', () => {
     // A machine that waits half a second at every start, clocked on jobs of many and of few starts.
     const jobs: Planned[] = [
-      { cutting: 600, moving: 60, starts: 20 },
-      { cutting: 300, moving: 200, starts: 900 },
-      { cutting: 400, moving: 300, starts: 60 },
-      { cutting: 900, moving: 100, starts: 400 },
+      { cutting: 600, moving: 60, starts: 20, programs: 1 },
+      { cutting: 300, moving: 200, starts: 900, programs: 1 },
+      { cutting: 400, moving: 300, starts: 60, programs: 1 },
+      { cutting: 900, moving: 100, starts: 400, programs: 1 },
     ]
     const clock = clockOf(jobs.map((job) => run(job, job.cutting + job.moving + 0.5 * job.starts)))
     expect(clock.rates[2]).toBeCloseTo(0.5, 1)
     expect(clock.rates[1]).toBeCloseTo(1, 0)
-    const other = { cutting: 200, moving: 50, starts: 1500 }
+    const other = { cutting: 200, moving: 50, starts: 1500, programs: 1 }
     expect(expectedTime(clock, other).seconds / (250 + 750)).toBeCloseTo(1, 1)
+  })
+  test('a minute of homing for every program is learnt as that: the clock gets better with each log', () => {
+    const jobs = [1, 2, 4, 3, 1, 6].map((programs, i): Planned => {
+      const cutting = [900, 300, 500, 1200, 200, 700][i]
+      return { cutting, moving: 0.2 * cutting, starts: 100, programs }
+    })
+    const took = ({ cutting, moving, programs }: Planned): number => cutting + moving + 60 * programs
+    const next: Planned = { cutting: 500, moving: 120, starts: 100, programs: 5 }
+    const off = [0, 2, 6].map((count) => {
+      const clock = clockOf(jobs.slice(0, count).map((job) => run(job, took(job))))
+      return Math.abs(expectedTime(clock, next).seconds - took(next))
+    })
+    expect(off[1]).toBeLessThan(off[0])
+    expect(off[2]).toBeLessThan(off[1])
+    expect(off[2] / took(next)).toBeLessThan(0.08)
   })
   test('it is never said to be much quicker than its cuts at their speed', () => {
     const clock = clockOf([run(PLANNED, 1)])
     expect(expectedTime(clock, PLANNED).low).toBeLessThanOrEqual(expectedTime(clock, PLANNED).seconds)
-    expect(expectedTime(clockOf([]), { cutting: 1000, moving: 0, starts: 0 }).low).toBeGreaterThanOrEqual(900)
+    expect(
+      expectedTime(clockOf([]), { cutting: 1000, moving: 0, starts: 0, programs: 1 }).low,
+    ).toBeGreaterThanOrEqual(900)
   })
 })
 
@@ -71,6 +88,7 @@ test('nine of ten cuts end within what was said, whoever clocked them', () => {
         cutting,
         moving: cutting * (0.1 + 0.4 * random()),
         starts: Math.round((cutting / 600) * (40 + 400 * random())),
+        programs: 1 + Math.floor(3 * random()),
       }
     }
     const runs = Array.from({ length: Math.floor(random() * 9) }, () => {

@@ -7,26 +7,31 @@ export const runSchema = z.strictObject({
   id: z.string().min(1).max(80),
   machineId: z.string().min(1).max(60),
   on: z.string().max(40),
-  /** Length over speed; stopping, starting and travelling; and how often a cut was begun. */
+  /**
+   * Length over speed; stopping, starting and travelling; how often a cut was begun; and how many programs
+   * were run, each with its homing and its first way.
+   */
   cutting: seconds,
   moving: seconds,
   starts: z.number().int().min(0).max(10_000_000),
+  programs: z.number().int().min(1).max(800),
   took: seconds,
   note: z.string().max(200),
 })
 export type Run = z.infer<typeof runSchema>
-export type Planned = Pick<Run, 'cutting' | 'moving' | 'starts'>
+export type Planned = Pick<Run, 'cutting' | 'moving' | 'starts' | 'programs'>
 
 /**
  * What a machine's clock says of its figures: it took `rates[0]` times the cutting, `rates[1]` times the
- * moving and `rates[2]` seconds for every start, known as well as `spread` says (their covariance).
+ * moving, `rates[2]` seconds for every start and `rates[3]` for every program, known as well as `spread` says
+ * (their covariance).
  */
 export interface Clock {
   runs: number
   rates: Row
-  spread: [Row, Row, Row]
+  spread: [Row, Row, Row, Row]
 }
-type Row = [number, number, number]
+type Row = [number, number, number, number]
 
 /** How long a cut takes, with the 90 % interval. Seconds. */
 export interface Expected {
@@ -42,16 +47,18 @@ export const plannedOf = ({
   corners,
   travel,
   starts,
+  programs,
 }: {
   cutting: number
   corners: number
   travel: number
   starts: number
-}): Planned => ({ cutting, moving: corners + travel, starts })
+  programs: number
+}): Planned => ({ cutting, moving: corners + travel, starts, programs })
 
 /** Before anything was clocked: the plan itself, and how far machines are off it, one deviation. [FM] */
-const USUAL: Row = [1, 1, 0]
-const OFF: Row = [0.04, 0.4, 0.2]
+const USUAL: Row = [1, 1, 0, 0]
+const OFF: Row = [0.04, 0.4, 0.2, 40]
 /** A run is off by this share, and by what minutes are rounded to and the hand adds, s. [FM] */
 const SHARE = 0.03
 const HAND = 20
@@ -59,13 +66,13 @@ const HAND = 20
 /** Standard deviations that nine of ten lie within. [DEF] */
 const NINE_OF_TEN = 1.645
 
-const rowOf = ({ cutting, moving, starts }: Planned): Row => [cutting, moving, starts]
-const dot = (a: Row, b: Row): number => a[0] * b[0] + a[1] * b[1] + a[2] * b[2]
-const times = (m: Clock['spread'], v: Row): Row => [dot(m[0], v), dot(m[1], v), dot(m[2], v)]
+const rowOf = ({ cutting, moving, starts, programs }: Planned): Row => [cutting, moving, starts, programs]
+const dot = (a: Row, b: Row): number => a[0] * b[0] + a[1] * b[1] + a[2] * b[2] + a[3] * b[3]
+const times = (m: Clock['spread'], v: Row): Row => [dot(m[0], v), dot(m[1], v), dot(m[2], v), dot(m[3], v)]
 const noiseOf = ({ cutting, moving }: Planned): number => (SHARE * (cutting + moving)) ** 2
 
 /**
- * Learns from clocked cuts how a machine's times differ from what is planned: a straight line through three
+ * Learns from clocked cuts how a machine's times differ from what is planned: a straight line through four
  * figures, updated run by run. [PUB: Kalman, A New Approach to Linear Filtering and Prediction Problems,
  * Journal of Basic Engineering 82 (1960), for what stands still]
  */
@@ -74,9 +81,10 @@ export function clockOf(runs: Run[]): Clock {
     runs: runs.length,
     rates: [...USUAL],
     spread: [
-      [OFF[0] ** 2, 0, 0],
-      [0, OFF[1] ** 2, 0],
-      [0, 0, OFF[2] ** 2],
+      [OFF[0] ** 2, 0, 0, 0],
+      [0, OFF[1] ** 2, 0, 0],
+      [0, 0, OFF[2] ** 2, 0],
+      [0, 0, 0, OFF[3] ** 2],
     ],
   }
   for (const run of runs) {
@@ -84,9 +92,9 @@ export function clockOf(runs: Run[]): Clock {
     const spread = times(clock.spread, row)
     const doubt = dot(row, spread) + noiseOf(run) + HAND ** 2
     const off = (run.took - dot(row, clock.rates)) / doubt
-    for (const i of [0, 1, 2] as const) {
+    for (const i of [0, 1, 2, 3] as const) {
       clock.rates[i] += spread[i] * off
-      for (const j of [0, 1, 2] as const) clock.spread[i][j] -= (spread[i] * spread[j]) / doubt
+      for (const j of [0, 1, 2, 3] as const) clock.spread[i][j] -= (spread[i] * spread[j]) / doubt
     }
   }
   return clock

@@ -1,5 +1,5 @@
 import type { BoxSpec } from '../box'
-import type { Derived, Part } from '../derive'
+import { cutOf, type Derived, type Part } from '../derive'
 import { wordFor } from '../fit'
 import { sizeOf } from '../geometry'
 import type { Job, Revision } from '../job'
@@ -86,7 +86,7 @@ function revisionOf(
   on: string,
 ): Revision {
   const { machine } = job.measure
-  const { plan, box, fit } = derived
+  const { plan } = derived
   const verdict = joints.length > 0 ? wordFor(meanOf(joints.map(({ gap }) => gap))) : null
   const stuck = notFree.length > 0 ? `${notFree.length} parts did not come free. ` : ''
   return {
@@ -96,15 +96,12 @@ function revisionOf(
     reason: `Rehearsed on simulated laser ${seed}`,
     minutes: Math.round(seconds / 6) / 10,
     verdict,
+    through: notFree.length > 0 ? 'not all' : 'all',
+    plays: [],
     note: `${stuck}A simulation: nothing was cut.`,
     // No sheet was used.
     unbooked: null,
-    cut: {
-      family: job.measure.stock?.family ?? 'other',
-      gap: fit.gap,
-      kerfSd: box.kerf.sd,
-      kerfId: box.kerf.id,
-    },
+    cut: cutOf(job, derived),
     planned: machine && plan ? { machineId: machine.id, ...plannedOf(plan.total) } : null,
     mark: null,
     figures: [],

@@ -1,4 +1,4 @@
-import { lyingSignature, type Derived } from '../derive'
+import { cutOf, lyingSignature, type Derived } from '../derive'
 import type { Job, Revision } from '../job'
 import { IN_METRIC } from '../length'
 import { plannedOf, type Planned } from '../plan'
@@ -13,8 +13,8 @@ export function revisionOf(
   derived: Derived,
   { id, number, date, mark }: Pick<Revision, 'id' | 'number' | 'date' | 'mark'>,
 ): Revision {
-  const { machine, stock } = laid.measure
-  const { plan, fit, box } = derived
+  const { machine } = laid.measure
+  const { plan } = derived
   const planned: Planned | null = plan && plannedOf(plan.total)
   return {
     id,
@@ -23,9 +23,11 @@ export function revisionOf(
     reason: number === 1 ? 'First cut' : '',
     minutes: null,
     verdict: null,
+    through: null,
+    plays: [],
     note: '',
     unbooked: lyingSignature(laid),
-    cut: { family: stock?.family ?? 'other', gap: fit.gap, kerfSd: box.kerf.sd, kerfId: box.kerf.id },
+    cut: cutOf(laid, derived),
     planned: machine && planned ? { machineId: machine.id, ...planned } : null,
     figures: cutFigures(laid, derived, IN_METRIC),
     mark,

@@ -27,15 +27,16 @@ export function timeWords(total: PlanTotal, clock: Clock | null): string {
 /** The arithmetic of that. */
 export function clockWorking(total: PlanTotal, clock: Clock, runs: Run[]): Working {
   const { seconds } = expectedTime(clock, plannedOf(total))
-  const [cutting, moving, starts] = clock.rates.map((rate) => rate.toFixed(2))
-  const { cutting: c, moving: m, starts: s } = plannedOf(total)
+  const [cutting, moving, starts, program] = clock.rates.map((rate) => rate.toFixed(2))
+  const { cutting: c, moving: m, starts: s, programs } = plannedOf(total)
   const cuts = runs.length === 1 ? 'one cut' : `${runs.length} cuts`
   return {
     title: 'Time by this machine’s clock',
     result: timeWords(total, clock),
-    formula: 'a × cutting + b × (corners + travel) + c × starts',
+    formula: 'a × cutting + b × (corners + travel) + c × starts + d × programs',
     substituted:
-      `${cutting} × ${c.toFixed(0)} + ${moving} × ${m.toFixed(0)} + ${starts} × ${s} = ` +
+      `${cutting} × ${c.toFixed(0)} + ${moving} × ${m.toFixed(0)} + ${starts} × ${s} + ` +
+      `${program} × ${programs} = ` +
       `${seconds.toFixed(0)} s`,
     terms: [
       {
@@ -46,6 +47,7 @@ export function clockWorking(total: PlanTotal, clock: Clock, runs: Run[]): Worki
       },
       { symbol: 'b', meaning: 'the same of corners and travel', value: moving, source: 'log' },
       { symbol: 'c', meaning: 'wait at every start of the beam', value: `${starts} s`, source: 'log' },
+      { symbol: 'd', meaning: 'homing and first way of every program', value: `${program} s`, source: 'log' },
     ],
     note:
       `From ${cuts} on this machine whose minutes are in a log. ` +

@@ -7,7 +7,7 @@ import {
   type Kerf,
   type KerfResult,
 } from '../kerf'
-import { tasteSd, type Taste } from '../fit'
+import type { Taste } from '../fit'
 import { CALIPER_SD } from '../statistics'
 import type { Thickness } from '../stock'
 import { combSteps, gaugeThickness, slotWidths, type Trial } from './spec'
@@ -50,7 +50,7 @@ function combResult(trial: Trial, best: number, kerf: Kerf, taste: Taste): Trial
   const steps = combSteps(trial)
   if (steps[best] === undefined) return NOTHING
   const end = best === 0 ? 'first' : best === steps.length - 1 ? 'last' : null
-  const comb = readComb(steps[best], trial.comb.step, kerf, { offset: taste.offset, sd: tasteSd(taste) }, end)
+  const comb = readComb(steps[best], trial.comb.step, kerf, taste, end)
   return { ...NOTHING, comb, beyond: end === 'first' ? 'down' : end === 'last' ? 'up' : null }
 }
 

@@ -1,7 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import { jtsOf, shrunk, spansAlong } from '../../scripts/testing/jts'
 import { writeDxf, writeSvg } from '../files'
-import { NO_TASTE } from '../fit'
 import { IN_METRIC as say } from '../length'
 import { signedArea, type Region } from '../geometry'
 import { kerfOf } from '../kerf'
@@ -26,6 +25,9 @@ import {
   type TestMethod,
   type Trial,
 } from './index'
+
+/** A snug that nobody said anything of. */
+const UNSAID = { offset: 0, sd: 0.005 }
 
 const KERF = 0.17
 const thickness = thicknessOf({
@@ -64,7 +66,7 @@ describe('a test piece cut with a known kerf and measured by another library giv
       { ...trial, readings: measured.flatMap(({ width, height }) => [width, height]) },
       thickness,
       unknown,
-      NO_TASTE,
+      UNSAID,
     )
     holds(kerf!)
     expect(squares).toMatchObject({ n: 5 })
@@ -86,7 +88,7 @@ describe('a test piece cut with a known kerf and measured by another library giv
     const pieces = xs.slice(1).map((x, i) => x - xs[i] - KERF)
     const opening = sizeOf(cutHole(window))
     const gap = Math.max(opening.width, opening.height) - pieces.reduce((sum, piece) => sum + piece, 0)
-    holds(trialResult({ ...trial, readings: [gap] }, thickness, unknown, NO_TASTE).kerf!)
+    holds(trialResult({ ...trial, readings: [gap] }, thickness, unknown, UNSAID).kerf!)
   })
   test('slot gauge: the first slot that the sheet enters', () => {
     const trial = newTrial('slots')
@@ -97,7 +99,7 @@ describe('a test piece cut with a known kerf and measured by another library giv
       .sort((a, b) => a - b)
     expect(openings).toHaveLength(12)
     const best = openings.findIndex((width) => width >= thickness.mean)
-    holds(trialResult({ ...trial, best }, thickness, unknown, NO_TASTE).kerf!)
+    holds(trialResult({ ...trial, best }, thickness, unknown, UNSAID).kerf!)
   })
   test('fit comb: the best pair is where the formula says, and gives the taste back', () => {
     const trial = newTrial('comb')
@@ -123,7 +125,7 @@ describe('a test piece cut with a known kerf and measured by another library giv
       { ...trial, best },
       thickness,
       kerfOf({ width: KERF, doubt: 0.005, how: '' }),
-      NO_TASTE,
+      UNSAID,
     )
     expect(Math.abs(comb!.taste - taste)).toBeLessThanOrEqual(comb!.tasteDoubt)
   })
@@ -185,14 +187,14 @@ test('comb pairs are called by their hundredths of a millimetre, half ones too',
 
 test('nothing is said before there is enough to say it', () => {
   for (const method of ['squares', 'strip', 'comb', 'slots'] as TestMethod[])
-    expect(trialResult(newTrial(method), thickness, unknown, NO_TASTE)).toEqual({
+    expect(trialResult(newTrial(method), thickness, unknown, UNSAID)).toEqual({
       kerf: null,
       comb: null,
       squares: null,
       beyond: null,
     })
   expect(
-    trialResult({ ...newTrial('squares'), readings: [24.9, null, 24.8, 24.82] }, thickness, unknown, NO_TASTE)
+    trialResult({ ...newTrial('squares'), readings: [24.9, null, 24.8, 24.82] }, thickness, unknown, UNSAID)
       .squares?.n,
   ).toBe(1)
   expect(readingPrompts(newTrial('squares'))).toHaveLength(10)
@@ -235,7 +237,7 @@ describe('squares read one way only', () => {
       [1, 2, 3, 4, 5].map((i) => `square ${i}, across`),
     )
     const kept = readings.flatMap((reading) => [reading, null])
-    const { kerf, squares } = trialResult({ ...across, readings: kept }, thickness, unknown, NO_TASTE)
+    const { kerf, squares } = trialResult({ ...across, readings: kept }, thickness, unknown, UNSAID)
     expect(squares?.n).toBe(5)
     expect(kerf).toMatchObject({ ky: null, width: expect.closeTo(0.152, 9) })
   })
@@ -244,7 +246,7 @@ describe('squares read one way only', () => {
 describe('a gauge or comb that ends before the answer does', () => {
   const gauge = newTrial('slots')
   const comb = newTrial('comb')
-  const answer = (trial: Trial) => trialResult(trial, thickness, unknown, NO_TASTE)
+  const answer = (trial: Trial) => trialResult(trial, thickness, unknown, UNSAID)
   test('says so, and offers one that is shifted to where the answer is', () => {
     expect(answer({ ...gauge, best: 0 })).toMatchObject({ beyond: 'up', kerf: { oneSided: 'at least' } })
     expect(answer({ ...gauge, best: 'none' })).toMatchObject({
@@ -272,10 +274,10 @@ describe('what a test piece was made and read with stays with it', () => {
   })
   test('later readings of the stock do not move a gauge that was read', () => {
     const read = fixGauge({ ...newTrial('slots'), best: 5, readings: [3.04] }, thickness)
-    const kerf = (at: typeof thickness) => trialResult(read, at, unknown, NO_TASTE).kerf
+    const kerf = (at: typeof thickness) => trialResult(read, at, unknown, UNSAID).kerf
     expect(kerf(later)).toEqual(kerf(thickness))
     expect(
-      trialResult({ ...newTrial('slots'), best: 5, readings: [3.04] }, later, unknown, NO_TASTE).kerf?.width,
+      trialResult({ ...newTrial('slots'), best: 5, readings: [3.04] }, later, unknown, UNSAID).kerf?.width,
     ).not.toBe(kerf(thickness)?.width)
     expect(makeTestPiece(read, later).paths).toEqual(makeTestPiece(read, thickness).paths)
   })

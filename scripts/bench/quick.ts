@@ -94,6 +94,8 @@ function logged(count: number): Job {
     reason: 'As before',
     minutes: 12,
     verdict: 'snug' as const,
+    through: null,
+    plays: [],
     note: '',
     unbooked: null,
     mark: null,

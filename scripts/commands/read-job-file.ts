@@ -4,7 +4,8 @@ import type { Job } from '../../core/job'
 import { JOB_FILE_LIMIT, readJob } from '../../core/keep'
 import { refuse } from './refuse'
 
-function readText(file: string): string {
+/** A file's text, or a sentence why it has none. */
+export function readText(file: string): string {
   const path = resolve(file)
   if (!existsSync(path) || !statSync(path).isFile())
     refuse(`There is no file ${file}. Give the path of a job file.`)

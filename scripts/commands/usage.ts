@@ -8,6 +8,7 @@ export const USAGE = {
   make: 'make KIND name=value … --out JOB.json',
   export: `export JOB.json --out DIR --format ${FORMATS.join(',')} --paper A4`,
   layout: 'layout TASK.json --out LAYOUT.json --seconds N --seed S',
+  believe: 'believe FILE.json --job NAME --at SPEED,POWER,PASSES --out BELIEF.json',
   rehearse: 'rehearse JOB.json --seed S --out CUT.json',
 } as const
 export type Command = keyof typeof USAGE

@@ -45,7 +45,7 @@ function measured({ hidden, reading }: Bench, base: Job): Job {
   const places = [[40, 40], [560, 40], [300, 200], [40, 360], [560, 360]] // prettier-ignore
   const readings = places.map(([x, y]) => ({ value: reading(thickness(x, y)), spot: '', on: '' }))
   const stock = { ...base.measure.stock!, family: 'plywood' as const, readings, offcuts: [] }
-  return { ...base, measure: { ...base.measure, stock, taste: null, more: [], kerf: null } }
+  return { ...base, measure: { ...base.measure, stock, belief: null, more: [], kerf: null } }
 }
 
 const meanOf = (values: number[]): number => values.reduce((sum, value) => sum + value, 0) / values.length

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { Trash2 } from '@lucide/vue'
 import { computed } from 'vue'
-import { tasteSd, type Taste, type TasteRecord } from '@core/fit'
+import type { CheckRecord } from '@core/belief'
+import type { Taste, TasteRecord } from '@core/fit'
 import { familySchema } from '@core/stock'
 import { useSay } from '@web/parts/say'
 import { useBench } from '@web/stores/bench'
@@ -9,12 +10,22 @@ import { useBench } from '@web/stores/bench'
 const bench = useBench()
 const say = useSay()
 const whole = (taste: Taste): string =>
-  `${say.value.finePlain(taste.offset)} ± ${say.value.fine(1.96 * tasteSd(taste))}`
+  `${say.value.finePlain(taste.offset)} ± ${say.value.fine(1.96 * taste.sd)}`
 const one = ({ from, interference, doubt, note }: TasteRecord): string =>
   `${from} ${say.value.finePlain(interference)} ± ${say.value.finePlain(doubt)}, ${note}`
+const ABOUT: Record<CheckRecord['about'], string> = {
+  calipers: 'calipers on a gauge',
+  face: 'the other face',
+  place: 'other places of the bed',
+  setting: 'the setting it is cut with',
+  play: 'play of joints',
+}
+const checkWords = ({ about, off, doubt, note }: CheckRecord): string =>
+  `${ABOUT[about]}: ${off.map(say.value.finePlain).join(', ')} ± ${say.value.finePlain(doubt)}` +
+  (note ? `, ${note}` : '')
 const families = computed(() =>
   familySchema.options.flatMap((family) => {
-    const taste = bench.tasteOf(family)
+    const taste = bench.snugIn(family)
     return taste
       ? [{ family, taste, records: bench.tastes.filter((record) => record.family === family) }]
       : []
@@ -49,5 +60,21 @@ const families = computed(() =>
         </li>
       </ul>
     </div>
+    <template v-if="bench.checks.length > 0">
+      <h3 class="mt-2">Checks of a kerf</h3>
+      <ul class="text-[12px] text-quiet">
+        <li v-for="check in bench.checks" :key="check.id" class="flex items-center gap-1">
+          <span class="num flex-1">{{ checkWords(check) }}</span>
+          <button
+            type="button"
+            class="btn-icon p-1"
+            :aria-label="`Remove the check: ${checkWords(check)}`"
+            @click="bench.remove('checks', check.id)"
+          >
+            <Trash2 :size="13" />
+          </button>
+        </li>
+      </ul>
+    </template>
   </section>
 </template>

@@ -2,6 +2,7 @@ import { deleteDB, openDB, type DBSchema, type IDBPDatabase } from 'idb'
 import { JOB_VERSION, migrateRecord, type Arrangement, type Job, type RecordKind } from '@core/job'
 import type { CutRecord } from '@core/keep'
 import type { KeptFolder } from './folder'
+import type { CheckRecord } from '@core/belief'
 import type { TasteRecord } from '@core/fit'
 import type { KerfRecord, MachineEvent } from '@core/kerf'
 import type { Machine } from '@core/machine'
@@ -28,10 +29,20 @@ interface Schema extends DBSchema {
   tastes: { key: string; value: TasteRecord }
   events: { key: string; value: MachineEvent }
   runs: { key: string; value: Run }
+  checks: { key: string; value: CheckRecord }
   facts: { key: string; value: { id: string; value: string } }
 }
 export type Database = IDBPDatabase<Schema>
-export const BENCH_STORES = ['machines', 'stocks', 'kerfs', 'tests', 'tastes', 'events', 'runs'] as const
+export const BENCH_STORES = [
+  'machines',
+  'stocks',
+  'kerfs',
+  'tests',
+  'tastes',
+  'events',
+  'runs',
+  'checks',
+] as const
 
 const NAME = 'uplands'
 const VERSION = JOB_VERSION

@@ -33,6 +33,7 @@ const NAMES: Record<Shelf | 'jobs', string> = {
   tastes: 'a record of your own snug',
   events: 'something done to a machine',
   runs: 'the minutes of a cut',
+  checks: 'a check of a kerf',
 }
 
 const nameOf = (shelf: Unreadable['shelf'], raw: unknown): string =>

@@ -276,6 +276,8 @@ const OTHER_FIELDS: FieldEntry[] = [
     behind: 'cut-now',
   },
   { id: 'reason', label: 'Why this revision', station: 'log', words: 'reason changed', term: 'revision' },
+  { id: 'through', label: 'What came of it', station: 'log', words: 'came through free stuck parts' },
+  { id: 'play', label: 'Play of a tab, measured', station: 'log', words: 'gap loose tight calipers' },
   { id: 'minutes', label: 'Minutes taken', station: 'log', words: 'time clock how long' },
   {
     id: 'verdict',

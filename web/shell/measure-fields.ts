@@ -153,4 +153,10 @@ export const MEASURE_FIELDS: FieldEntry[] = [
     view: 'kerf',
     words: 'lens cleaned mirror aligned maintenance',
   },
+  {
+    id: 'surer',
+    label: 'What would make it surer',
+    station: 'measure',
+    words: 'check calipers gauge face bed places doubt next',
+  },
 ]

@@ -1,11 +1,13 @@
 import type { ShallowRef } from 'vue'
-import { tasteFor, type Taste, type TasteRecord } from '@core/fit'
+import type { CheckRecord } from '@core/belief'
+import type { TasteRecord } from '@core/fit'
 import type { Job } from '@core/job'
 import { kerfsElsewhere, lastDone, newestKerf, type KerfRecord, type MachineEvent } from '@core/kerf'
 import { same } from '@core/limits'
 import type { Machine } from '@core/machine'
-import type { Family, Stock } from '@core/stock'
+import type { Stock } from '@core/stock'
 import type { TestRecord } from '@core/tune'
+import { benchBeliefs } from './bench-beliefs'
 
 interface Shelves {
   machines: ShallowRef<Machine[]>
@@ -14,13 +16,14 @@ interface Shelves {
   tests: ShallowRef<TestRecord[]>
   tastes: ShallowRef<TasteRecord[]>
   events: ShallowRef<MachineEvent[]>
+  checks: ShallowRef<CheckRecord[]>
 }
 
 const isOther = (record: object | null | undefined, copy: object | null): boolean =>
   record != null && !same(record, copy)
 
 /** What the bench says a job would be measured with now. */
-export function benchFigures({ machines, stocks, kerfs, tests, tastes, events }: Shelves) {
+export function benchFigures({ machines, stocks, kerfs, tests, tastes, events, checks }: Shelves) {
   const kerfFor = (machineId: string | undefined, stockId: string | undefined): KerfRecord | null =>
     newestKerf(kerfs.value, machineId, [stockId])
 
@@ -37,18 +40,9 @@ export function benchFigures({ machines, stocks, kerfs, tests, tastes, events }:
     return own && (newest === null || newest.on < own.on) ? own : newest
   }
 
-  /**
-   * The maker's own snug for a family; null while nothing is known of it. @param more records counted as
-   * well, in place of theirs
-   */
-  function tasteOf(family: Family | undefined, ...more: TasteRecord[]): Taste | null {
-    const own = tastes.value.filter(({ id }) => !more.some((each) => each.id === id))
-    const taste = family ? tasteFor([...own, ...more], family) : null
-    return taste && taste.count > 0 ? taste : null
-  }
-
+  const { evidenceFor, beliefFor, snugIn } = benchBeliefs({ kerfs, tastes, checks })
   /** Names of what the bench knows differently from a job's copies. */
-  function newerThan({ measure: { machine, stock, kerf, taste, more }, tune }: Job): string[] {
+  function newerThan({ measure: { machine, stock, kerf, belief, more }, tune }: Job): string[] {
     const differs = (records: { id: string }[], copy: { id: string } | null): boolean =>
       isOther(
         records.find(({ id }) => id === copy?.id),
@@ -59,7 +53,9 @@ export function benchFigures({ machines, stocks, kerfs, tests, tastes, events }:
       ...(differs(machines.value, machine) ? ['the machine'] : []),
       ...(differs(stocks.value, stock) ? ['the stock'] : []),
       ...(isOther(latestKerf(machine, stock, kerf), kerf) ? ['the kerf'] : []),
-      ...(isOther(tasteOf(stock?.family), taste) ? ['your own snug'] : []),
+      ...(isOther(beliefFor({ machine, stock, kerf: latestKerf(machine, stock, kerf) }), belief)
+        ? ['what is believed of the fit']
+        : []),
       ...more.flatMap((each) =>
         differs(stocks.value, each.stock) || isOther(latestKerf(machine, each.stock, each.kerf), each.kerf)
           ? [each.stock.name]
@@ -76,21 +72,16 @@ export function benchFigures({ machines, stocks, kerfs, tests, tastes, events }:
     const more = measure.more.map((each) => {
       const other = stocks.value.find(({ id }) => id === each.stock.id) ?? each.stock
       const kerf = latestKerf(machine, other, each.kerf)
-      return { stock: other, kerf, taste: tasteOf(other.family) ?? each.taste }
+      return { stock: other, kerf, belief: beliefFor({ machine, stock: other, kerf }) ?? each.belief }
     })
-    return {
-      ...measure,
-      machine,
-      stock,
-      kerf: latestKerf(machine, stock, measure.kerf),
-      taste: tasteOf(stock?.family) ?? measure.taste,
-      more,
-    }
+    const kerf = latestKerf(machine, stock, measure.kerf)
+    const belief = beliefFor({ machine, stock, kerf }) ?? measure.belief
+    return { ...measure, machine, stock, kerf, belief, more }
   }
   /** What the machine took from other stocks, and when it was last worked on. */
   const knownOf = ({ machine, stock }: Job['measure']): { kerfs: number[]; since: string } => ({
     kerfs: kerfsElsewhere(machine?.id, stock?.id, kerfs.value),
     since: lastDone(machine?.id, events.value),
   })
-  return { kerfFor, tasteOf, newerThan, renewed, knownOf }
+  return { kerfFor, evidenceFor, beliefFor, snugIn, newerThan, renewed, knownOf }
 }

@@ -2,6 +2,7 @@ import { shallowRef } from 'vue'
 import { onBenchNews, readShelf, writeRecord } from '@web/data/bench'
 import { BENCH_STORES } from '@web/data/db'
 import type { Shelf, Unreadable } from '@web/data/unreadable'
+import type { CheckRecord } from '@core/belief'
 import type { TasteRecord } from '@core/fit'
 import type { KerfRecord, MachineEvent } from '@core/kerf'
 import type { Machine } from '@core/machine'
@@ -18,6 +19,7 @@ export interface Records {
   tastes: TasteRecord
   events: MachineEvent
   runs: Run
+  checks: CheckRecord
 }
 export type AnyRecord = Records[Shelf]
 
@@ -30,7 +32,8 @@ export function benchShelves() {
   const tastes = shallowRef<TasteRecord[]>([])
   const events = shallowRef<MachineEvent[]>([])
   const runs = shallowRef<Run[]>([])
-  const shelves = { machines, stocks, kerfs, tests, tastes, events, runs }
+  const checks = shallowRef<CheckRecord[]>([])
+  const shelves = { machines, stocks, kerfs, tests, tastes, events, runs, checks }
   const unreadable = shallowRef<Unreadable[]>([])
   let writes = 0
   let written: Promise<unknown> = Promise.resolve()

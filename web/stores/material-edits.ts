@@ -26,7 +26,8 @@ export function useMaterialEdits(): {
   /** A stock with what the bench knows of it on this machine. */
   function materialOf(stock: Stock): Material {
     const { machine } = jobs.job.measure
-    return { stock, kerf: bench.kerfFor(machine?.id, stock.id), taste: bench.tasteOf(stock.family) }
+    const kerf = bench.kerfFor(machine?.id, stock.id)
+    return { stock, kerf, belief: bench.beliefFor({ machine, stock, kerf }) }
   }
 
   function assign(use: StockUse, stock: Stock | null): boolean {
@@ -51,10 +52,10 @@ export function useMaterialEdits(): {
       const { measure, box } = draft
       const next = measure.more.find(({ stock }) => stock.id === id)
       if (!next || !measure.stock) return
-      const now: Material = { stock: measure.stock, kerf: measure.kerf, taste: measure.taste }
+      const now: Material = { stock: measure.stock, kerf: measure.kerf, belief: measure.belief }
       for (const use of DEFAULTS) box.stocks[use] ??= now.stock.id
       measure.more = [now, ...measure.more.filter((each) => each !== next)]
-      Object.assign(measure, { stock: next.stock, kerf: next.kerf, taste: next.taste })
+      Object.assign(measure, { stock: next.stock, kerf: next.kerf, belief: next.belief })
       for (const use of Object.keys(box.stocks) as StockUse[])
         if (box.stocks[use] === id && DEFAULTS.includes(use)) box.stocks = without(box.stocks, use)
       forgetUnused(draft)

@@ -19,7 +19,8 @@ export const useMockUps = defineStore('mock-ups', () => {
   async function make(job: Job, stock: Stock): Promise<string> {
     const kerf = bench.kerfFor(job.measure.machine?.id, stock.id)
     const made = { id: crypto.randomUUID(), name: nameOf(job.name), on: new Date().toISOString() }
-    const mock = mockUpOf(job, { stock, kerf, taste: bench.tasteOf(stock.family) }, made)
+    const belief = bench.beliefFor({ machine: job.measure.machine, stock, kerf })
+    const mock = mockUpOf(job, { stock, kerf, belief }, made)
     await saveJob(mock, 0)
     return mock.id
   }

@@ -217,6 +217,7 @@ export const useShelf = defineStore('shelf', () => {
         tastes: bench.tastes,
         events: bench.events,
         runs: bench.runs,
+        checks: bench.checks,
       },
     }
   }

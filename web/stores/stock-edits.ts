@@ -18,7 +18,7 @@ export function useStockEdits() {
         measure.stock = record
         measure.more = measure.more.filter(({ stock }) => stock.id !== record.id)
         measure.kerf = bench.kerfFor(measure.machine?.id, record.id)
-        measure.taste = bench.tasteOf(record.family)
+        measure.belief = bench.beliefFor(measure)
         tune.picked = null
       },
       '',

@@ -150,7 +150,7 @@ describe('the bench', () => {
   })
   const jobWith = (record: KerfRecord | null): Job => ({
     ...emptyJob('a', 'A', ''),
-    measure: { machine, stock, kerf: record, taste: null, sure: [], more: [], trials: [] },
+    measure: { machine, stock, kerf: record, belief: null, sure: [], more: [], trials: [] },
   })
 
   test('learns what it does not have from a job, and leaves alone what it has', async () => {
@@ -178,10 +178,11 @@ describe('the bench', () => {
       kerfId: null,
       best: null,
       from: 'comb',
+      word: null,
       on: '',
       note: '',
     })
-    expect(bench.newerThan(job)).toEqual(['the stock', 'the kerf', 'your own snug'])
+    expect(bench.newerThan(job)).toEqual(['the stock', 'the kerf', 'what is believed of the fit'])
     const renewed = { ...job, measure: bench.renewed(job.measure) }
     expect(renewed.measure.kerf?.id).toBe('k2')
     expect(bench.newerThan(renewed)).toEqual([])

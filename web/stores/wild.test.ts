@@ -175,10 +175,22 @@ const act: fc.Arbitrary<Act> = fc.oneof(
         kerfId: null,
         best: null,
         from: 'comb',
+        word: null,
         on: '',
         note: '',
       },
       events: { id: 'e', machineId: 'm', on: '2026-01-01', what: 'lens cleaned' },
+      checks: {
+        id: 'c',
+        about: 'calipers',
+        machineId: null,
+        stockId: null,
+        kerfId: null,
+        off: [0],
+        doubt: 0.01,
+        on: '',
+        note: '',
+      },
       runs: {
         id: 'r',
         machineId: 'm',
@@ -186,6 +198,7 @@ const act: fc.Arbitrary<Act> = fc.oneof(
         cutting: 100,
         moving: 20,
         starts: 9,
+        programs: 1,
         took: 130,
         note: '',
       },
@@ -249,6 +262,7 @@ describe('ways that once led to a job that could not be read again', () => {
     draft.measure.trials = takeInHand({ ...newTrial('squares'), ...part }, draft.measure)
   }
   const kerf = (part: object) => (draft: Job) => Object.assign(draft.measure.kerf!, part)
+  const NOWHERE = { machineId: null, stockId: null, setting: null, thickness: null }
   const revisions = (count: number): Revision[] =>
     Array.from({ length: count }, (_, i) => ({
       id: `r${i}`,
@@ -257,9 +271,11 @@ describe('ways that once led to a job that could not be read again', () => {
       reason: '',
       minutes: null,
       verdict: null,
+      through: null,
+      plays: [],
       note: '',
       unbooked: null,
-      cut: { family: 'plywood', gap: 0, kerfSd: 0.01, kerfId: null },
+      cut: { family: 'plywood', gap: 0, kerfSd: 0.01, kerfId: null, ...NOWHERE },
       planned: null,
       mark: null,
       figures: [],
@@ -318,7 +334,7 @@ describe('ways that once led to a job that could not be read again', () => {
   })
   test('one’s own snug at 0.48 and then “press” stays within what is kept', async () => {
     const [revision] = revisions(1)
-    const cut = { family: 'plywood' as const, gap: -0.48, kerfSd: 0.02, kerfId: null }
+    const cut = { family: 'plywood' as const, gap: -0.48, kerfSd: 0.02, kerfId: null, ...NOWHERE }
     const bench = useBench()
     expect(bench.put('tastes', tasteOfVerdict({ ...revision, verdict: 'press', cut }, 'Tray')!)).toBe(true)
     expect(

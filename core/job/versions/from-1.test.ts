@@ -6,12 +6,12 @@ import { migrateRecord } from '../migrate'
 describe('jobs of version 1', () => {
   testVersion(1)
   test('readings and kerf are all there; grain runs as the layout took it to', () => {
-    const { stock, kerf, taste, trials } = nowOf(oldJob(1)).measure
+    const { stock, kerf, belief, trials } = nowOf(oldJob(1)).measure
     expect(stock!.readings.map(({ value }) => value)).toEqual([3.02, 3.06, 3.04, 3.01, 3.08, 3.05, 3.02])
     expect(stock!.readings[0].on).toBe(oldJob(1).changed)
     expect(stock!.grain).toBe('width') // its layout asked for panels along it
     expect(kerf).toMatchObject({ width: 0.16, doubt: 0.018, method: 'typed', kx: null })
-    expect([taste, trials]).toEqual([null, []])
+    expect([belief, trials]).toEqual([null, []])
     expect(deriveBox(nowOf(oldJob(1))).panels).toHaveLength(5)
   })
   test('where grain was free, a stock without grain stays without', () => {

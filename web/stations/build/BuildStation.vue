@@ -2,7 +2,8 @@
 import { Printer } from '@lucide/vue'
 import { computed } from 'vue'
 import { buildSteps, diagonal, diagonalWorking, glueGrams, SCHOOLS, type School } from '@core/build'
-import { fitWorking, NO_TASTE } from '@core/fit'
+import { beliefOf } from '@core/belief'
+import { fitWorking } from '@core/fit'
 import { bentAsBuilt } from '@core/derive'
 import { partPrefix } from '@core/job'
 import { fixed } from '@core/length'
@@ -42,13 +43,7 @@ const glue = computed(() => {
   return { faces: say.value.area(total), grams: `${fixed(least, 1)} to ${fixed(most, 1)} g` }
 })
 const fit = computed(() =>
-  fitWorking(
-    derived.fit,
-    derived.box.kerf,
-    jobs.job.interference,
-    jobs.job.measure.taste ?? NO_TASTE,
-    say.value,
-  ),
+  fitWorking(derived.fit, derived.box.kerf, jobs.job.interference, beliefOf(jobs.job.measure), say.value),
 )
 const labelled = computed(() => labelWords(jobs.job.cut, planner.plan?.loads ?? []))
 const print = (): void => window.print()

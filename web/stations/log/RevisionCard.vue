@@ -1,37 +1,60 @@
 <script setup lang="ts">
 import { Trash2 } from '@lucide/vue'
-import { computed } from 'vue'
-import type { TasteRecord } from '@core/fit'
-import { revisionSchema, runOfRevision, tasteOfVerdict, VERDICTS, type Revision } from '@core/job'
+import { computed, ref } from 'vue'
+import { FIT_WORDS } from '@core/fit'
+import { revisionSchema, runOfRevision, testOfRevision, THROUGH, type Revision } from '@core/job'
+import { percent } from '@core/length'
 import { limitsOf } from '@core/limits'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FigureField from '@web/parts/FigureField.vue'
+import { useSay } from '@web/parts/say'
 import TextEntry from '@web/parts/TextEntry.vue'
 import { readable } from '@web/data/dates'
 import { useBench, type BenchChange } from '@web/stores/bench'
 import { useOpenJob } from '@web/stores/job'
+import { useLearning } from './use-learning'
 
 const props = defineProps<{ revision: Revision; before: Revision | null }>()
 const jobs = useOpenJob()
 const bench = useBench()
+const say = useSay()
 const minutesLimits = limitsOf(revisionSchema.shape.minutes.unwrap())
+const playLimits = limitsOf(revisionSchema.shape.plays.element)
+const { taste, isCounted, moved, changes, forgetting, oddsOf } = useLearning(() => props.revision)
 
 function change(part: Partial<Revision>, key: string, ...onBench: BenchChange[]): boolean {
   const apply = (draft: typeof jobs.job): void => {
     const own = draft.log.find(({ id }) => id === props.revision.id)
-    if (own) Object.assign(own, part)
+    if (!own) return
+    Object.assign(own, part)
+    if (part.through === undefined) return
+    // Whether it came through is a test of its setting, for this job too.
+    const test = testOfRevision(own)
+    const others = draft.tune.tests.filter(({ id }) => id !== `cut-${own.id}`)
+    draft.tune.tests = test ? [...others, test] : others
   }
   return jobs.edit(apply, `${key} ${props.revision.id}`, ...onBench)
 }
+/** What was found out goes to the bench along with it. */
+const found = (part: Partial<Revision>, key: string): boolean =>
+  change(part, key, ...changes({ ...props.revision, ...part }))
+const countIt = (): boolean => change({}, 'count', ...changes(props.revision, true))
+const takeBack = (): boolean => change({}, 'take back', ...forgetting())
 
-const tasteOf = (revision: Revision): TasteRecord | null => tasteOfVerdict(revision, jobs.job.name)
-/** A verdict says something about one's own snug: it goes to the bench, apart from kerf. */
-function judge(verdict: NonNullable<Revision['verdict']>): void {
-  const taste = tasteOf({ ...props.revision, verdict })
-  change({ verdict }, 'verdict', ...(taste ? [bench.putting('tastes', taste)] : []))
+const play = ref<number | null>(null)
+function addPlay(): void {
+  if (play.value === null) return
+  if (found({ plays: [...props.revision.plays, play.value] }, 'plays')) play.value = null
 }
-const taste = computed(() => tasteOf(props.revision))
-const isCounted = computed(() => bench.tastes.some(({ id }) => id === taste.value?.id))
+/** What the word and the plays moved, in figures. */
+const movedWords = computed(() => {
+  if (!moved.value) return ''
+  const { kerf, snug } = moved.value
+  const from = (pair: [number, number]): string =>
+    `${say.value.finePlain(pair[0])} → ${say.value.fine(pair[1])}`
+  return `Kerf ${from(kerf)}; your snug ${from(snug)}.`
+})
+const odds = computed(() => oddsOf(props.revision))
 /** Minutes say something about the machine's clock: they go to the bench as well. */
 function clock(minutes: number | null): void {
   const id = `run-${props.revision.id}`
@@ -48,12 +71,7 @@ function remove(): void {
     draft.log = draft.log.filter(({ id }) => id !== props.revision.id)
   }
   const run = bench.runs.find(({ id }) => id === `run-${props.revision.id}`)
-  jobs.edit(
-    drop,
-    '',
-    ...(isCounted.value ? [bench.removing('tastes', taste.value!.id)] : []),
-    ...(run ? [bench.removing('runs', run.id)] : []),
-  )
+  jobs.edit(drop, '', ...forgetting(), ...(run ? [bench.removing('runs', run.id)] : []))
 }
 
 /** What is different from the cut before; only what both wrote down can be compared. */
@@ -63,7 +81,9 @@ const changed = computed(() =>
     return old && old.value !== value ? [{ label, value, old: old.value }] : []
   }),
 )
-const options = VERDICTS.map((verdict) => ({ value: verdict as string, label: verdict }))
+const options = FIT_WORDS.map((verdict) => ({ value: verdict as string, label: verdict }))
+const THROUGH_WORDS = { all: 'all fell free', 'not all': 'some stuck' }
+const outcomes = THROUGH.map((each) => ({ value: each as string, label: THROUGH_WORDS[each] }))
 </script>
 
 <template>
@@ -111,8 +131,46 @@ const options = VERDICTS.map((verdict) => ({ value: verdict as string, label: ve
       label="How it fitted"
       :model-value="revision.verdict ?? ''"
       :options="options"
-      @update:model-value="judge($event as NonNullable<Revision['verdict']>)"
+      @update:model-value="found({ verdict: $event as Revision['verdict'] }, 'verdict')"
     />
+    <div class="flex flex-wrap items-end gap-3">
+      <ChoiceRow
+        data-field="through"
+        label="What came of it"
+        :model-value="revision.through ?? ''"
+        :options="outcomes"
+        @update:model-value="found({ through: $event as Revision['through'] }, 'through')"
+      />
+      <form v-if="revision.cut" class="flex flex-wrap items-end gap-2" @submit.prevent="addPlay">
+        <FigureField
+          class="w-44"
+          data-field="play"
+          label="Play of a tab, measured"
+          optional
+          :model-value="play"
+          :limits="playLimits"
+          :step="0.01"
+          @update:model-value="play = $event"
+          @clear="play = null"
+        />
+        <button type="submit" class="btn" :disabled="play === null || revision.plays.length >= 12">
+          Add
+        </button>
+      </form>
+    </div>
+    <p v-if="revision.plays.length > 0" class="num flex flex-wrap items-center gap-2 text-sm">
+      Play: {{ revision.plays.map((each) => say.fine(each)).join(', ') }}
+      <button
+        type="button"
+        class="btn px-2 py-0.5"
+        @click="found({ plays: revision.plays.slice(0, -1) }, 'plays')"
+      >
+        Remove the last
+      </button>
+    </p>
+    <p v-else-if="revision.cut" class="note">
+      Notch minus tab, both with the same calipers: one measured play says more than any word.
+    </p>
     <label class="block text-[13px] font-medium" data-field="note">
       Note
       <TextEntry
@@ -123,17 +181,21 @@ const options = VERDICTS.map((verdict) => ({ value: verdict as string, label: ve
         @update:model-value="change({ note: $event }, 'note')"
       />
     </label>
-    <template v-if="taste">
-      <p v-if="isCounted" class="note">
-        Kept on the bench as what your hands say in {{ taste.family }}, apart from kerf: Measure offers it to
-        every job.
+    <template v-if="moved">
+      <p v-if="isCounted" class="note flex flex-wrap items-center gap-x-3 gap-y-1" data-testid="moved">
+        Learnt from it: {{ movedWords }} Measure offers it to every job it bears on.
+        <button type="button" class="btn px-2 py-0.5" @click="takeBack">Take it back</button>
       </p>
-      <p v-else class="note flex flex-wrap items-center gap-x-3 gap-y-1">
-        This verdict came with the job’s file, or was taken off the bench: your own snug in
-        {{ taste.family }} does not count it.
-        <button type="button" class="btn px-2 py-0.5" @click="judge(revision.verdict!)">
-          Count it as mine
-        </button>
+      <p v-else class="note flex flex-wrap items-center gap-x-3 gap-y-1" data-testid="not-counted">
+        <template v-if="taste && odds < 0.05">
+          “{{ revision.verdict }}” had odds of {{ percent(odds) }} by all that is known: measure two squares
+          or one play, and it is settled.
+        </template>
+        <template v-else>
+          This came with the job’s file, or was taken off the bench: nothing is learnt from it.
+        </template>
+        Counted, it moves: {{ movedWords }}
+        <button type="button" class="btn px-2 py-0.5" @click="countIt">Count it as mine</button>
       </p>
     </template>
     <div v-if="changed.length > 0" class="text-[13px]" data-record>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { Check, Scissors } from '@lucide/vue'
 import { computed } from 'vue'
-import type { TasteRecord } from '@core/fit'
+import { beliefOf } from '@core/belief'
+import { tasteOf, type TasteRecord } from '@core/fit'
 import { combEndNote, combWorking, type CombResult } from '@core/kerf'
 import { takeInHand } from '@core/job'
 import CautionNote from '@web/parts/CautionNote.vue'
@@ -20,7 +21,7 @@ const derived = useDerived()
 const say = useSay()
 const { trial } = useTrial()
 const family = computed(() => jobs.job.measure.stock?.family ?? 'other')
-const offset = computed(() => jobs.job.measure.taste?.offset ?? 0)
+const offset = computed(() => tasteOf(beliefOf(jobs.job.measure)).offset)
 const end = computed(() => combEndNote(props.comb, say.value))
 const taste = computed(() => {
   const doubt = say.value.finePlain(props.comb.tasteDoubt)
@@ -40,6 +41,7 @@ function recordOf(id: string): TasteRecord {
     kerfId: derived.box.kerf.id,
     best,
     from: 'comb',
+    word: null,
     on: new Date().toISOString(),
     note: `${best.toFixed(3)} mm per side, kerf ${kerf.toFixed(3)}`,
   }
@@ -50,14 +52,14 @@ function keepTaste(): void {
   const record = recordOf(id)
   const done = jobs.edit(
     ({ measure }) => {
-      measure.taste = bench.tasteOf(family.value, record)
+      measure.belief = bench.beliefFor(measure, { tastes: [record] })
       measure.trials = takeInHand({ ...trial.value, keptAs: id }, jobs.job.measure)
     },
     '',
     bench.putting('tastes', record),
   )
   if (!done) return
-  const snug = say.value.fine(jobs.job.measure.taste!.offset)
+  const snug = say.value.fine(offset.value)
   useMessages().say('said', `Your own snug in ${family.value} is on the bench: ${snug} per glue line.`)
 }
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { fitWorking, NO_TASTE } from '@core/fit'
+import { beliefOf } from '@core/belief'
+import { fitWorking, tasteOf } from '@core/fit'
 import { counted } from '@core/length'
 import FitScale from '@web/parts/FitScale.vue'
 import { useSay } from '@web/parts/say'
@@ -11,15 +12,18 @@ import { useOpenJob } from '@web/stores/job'
 const jobs = useOpenJob()
 const derived = useDerived()
 const say = useSay()
-const taste = computed(() => jobs.job.measure.taste)
+const belief = computed(() => beliefOf(jobs.job.measure))
+const taste = computed(() => tasteOf(belief.value))
 const working = computed(() =>
-  fitWorking(derived.fit, derived.box.kerf, jobs.job.interference, taste.value ?? NO_TASTE, say.value),
+  fitWorking(derived.fit, derived.box.kerf, jobs.job.interference, belief.value, say.value),
 )
 const flush = computed(() => {
   const { recessed, proud } = derived.fit.flush
   return `${say.value.signed(recessed)} to ${say.value.signed(proud)} ${say.value.lengthUnit}`
 })
-const gap = computed(() => `${say.value.finePlain(derived.fit.gap)} ± ${say.value.fine(derived.fit.doubt)}`)
+const gap = computed(
+  () => `${say.value.finePlain(derived.fit.gap)} ± ${say.value.fine(derived.fit.cutDoubt)}`,
+)
 </script>
 
 <template>
@@ -32,10 +36,10 @@ const gap = computed(() => `${say.value.finePlain(derived.fit.gap)} ± ${say.val
       <WorkedFigure label="Tab ends, from the face" :text="flush" />
       <WorkedFigure label="Slot for the thickest spot" :text="say.length(derived.fit.slotWidth)" />
     </div>
-    <p v-if="taste" class="note">
+    <p v-if="belief.count > 0" class="note">
       Your own snug in this material:
       <span class="num">{{ say.fine(taste.offset) }}</span>
-      per glue line, from {{ counted(taste.count, 'record') }}.
+      per glue line, from {{ counted(belief.count, 'record') }}.
     </p>
     <p class="note">Kerf decides how tabs fit notches. Thickness decides flushness and slots.</p>
   </section>

@@ -54,6 +54,7 @@ function use(id: string): void {
   if (record)
     jobs.edit((draft) => {
       draft.measure.kerf = record
+      draft.measure.belief = bench.beliefFor(draft.measure)
     })
 }
 </script>

@@ -1,13 +1,23 @@
 <script setup lang="ts">
 import { Check } from '@lucide/vue'
 import { computed } from 'vue'
-import { predictFit, NO_TASTE, type FitPrediction } from '@core/fit'
-import { adviseNext, kerfNotes, kerfOf, kerfUnusable, resultWorking, type KerfResult } from '@core/kerf'
+import { believeFit } from '@core/belief'
+import { predictFit, type FitPrediction } from '@core/fit'
+import {
+  adviseNext,
+  kerfNotes,
+  kerfOf,
+  kerfUnusable,
+  resultWorking,
+  type KerfRecord,
+  type KerfResult,
+} from '@core/kerf'
 import { counted } from '@core/length'
 import { takeInHand } from '@core/job'
 import CautionNote from '@web/parts/CautionNote.vue'
 import { useSay } from '@web/parts/say'
 import WorkedFigure from '@web/parts/WorkedFigure.vue'
+import { useBench } from '@web/stores/bench'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { useMessages } from '@web/stores/messages'
@@ -16,11 +26,26 @@ import { useTrial } from './trial'
 
 const props = defineProps<{ kerf: KerfResult }>()
 const jobs = useOpenJob()
+const bench = useBench()
 const derived = useDerived()
 const say = useSay()
 const kerfs = useKerfEdits()
 const { trial, result } = useTrial()
 
+/** A record as it would be kept. */
+const recordIf = (width: number, doubt: number | null): KerfRecord => ({
+  id: 'not kept yet',
+  machineId: jobs.job.measure.machine?.id ?? '',
+  stockId: jobs.job.measure.stock?.id ?? '',
+  width,
+  doubt,
+  kx: null,
+  ky: null,
+  method: trial.value.method,
+  setting: '',
+  on: '',
+  how: '',
+})
 /** The fit if a kerf were used with a given doubt. */
 function fitWith(width: number, doubt: number | null): FitPrediction {
   const { interference, measure, box, cut } = jobs.job
@@ -30,7 +55,7 @@ function fitWith(width: number, doubt: number | null): FitPrediction {
     compensate: cut.compensation,
     interference,
     proud: box.proud,
-    taste: measure.taste ?? NO_TASTE,
+    belief: believeFit({ ...bench.evidenceFor(measure), kerf: recordIf(width, doubt) }),
     boundaries: [],
     tabbed: true,
     slots: [],

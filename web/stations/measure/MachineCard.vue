@@ -24,7 +24,11 @@ function use(machine: Machine, ...onBench: BenchChange[]): void {
     (draft) => {
       draft.measure.machine = machine
       draft.measure.kerf = bench.kerfFor(machine.id, draft.measure.stock?.id)
-      for (const each of draft.measure.more) each.kerf = bench.kerfFor(machine.id, each.stock.id)
+      draft.measure.belief = bench.beliefFor(draft.measure)
+      for (const each of draft.measure.more) {
+        each.kerf = bench.kerfFor(machine.id, each.stock.id)
+        each.belief = bench.beliefFor({ machine, ...each })
+      }
       draft.tune.tests = bench.tests.filter(({ machineId }) => machineId === machine.id)
       draft.tune.picked = null
     },

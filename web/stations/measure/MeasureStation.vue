@@ -7,6 +7,7 @@ import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import FitCard from './FitCard.vue'
+import SurerCard from './SurerCard.vue'
 import KerfCard from './KerfCard.vue'
 import MachineCard from './MachineCard.vue'
 import NewerFigures from './NewerFigures.vue'
@@ -40,6 +41,7 @@ const cautions = computed(() => {
       <div class="grid gap-3">
         <KerfCard />
         <FitCard />
+        <SurerCard />
       </div>
     </div>
     <CautionNote :cautions="cautions" />

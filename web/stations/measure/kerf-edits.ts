@@ -20,6 +20,7 @@ export function useKerfEdits() {
     return jobs.edit(
       (draft) => {
         draft.measure.kerf = record
+        draft.measure.belief = bench.beliefFor(draft.measure)
         also(draft)
       },
       key,

@@ -1,6 +1,8 @@
 import { computed, type ComputedRef } from 'vue'
 import { currentTrial, takeInHand, trialBy } from '@core/job'
-import { NO_TASTE } from '@core/fit'
+import { beliefOf } from '@core/belief'
+import { tasteOf } from '@core/fit'
+import { kerfOf } from '@core/kerf'
 import { makeTestPiece, trialResult, type TestMethod, type TestPiece, type Trial } from '@core/testpiece'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
@@ -22,7 +24,12 @@ export function useTrial(): TrialInHand {
   const derived = useDerived()
   const trial = computed(() => currentTrial(jobs.job.measure))
   const result = computed(() =>
-    trialResult(trial.value, derived.box.thickness, derived.box.kerf, jobs.job.measure.taste ?? NO_TASTE),
+    trialResult(
+      trial.value,
+      derived.box.thickness,
+      kerfOf(jobs.job.measure.kerf),
+      tasteOf(beliefOf(jobs.job.measure)),
+    ),
   )
   const piece = computed(() => makeTestPiece(trial.value, derived.box.thickness))
 

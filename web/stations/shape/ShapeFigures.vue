@@ -2,7 +2,8 @@
 import { computed } from 'vue'
 import type { Size } from '@core/assembly'
 import { shareWorking, sizeInUse } from '@core/box'
-import { fitWorking, NO_TASTE } from '@core/fit'
+import { beliefOf } from '@core/belief'
+import { fitWorking } from '@core/fit'
 import { sizeWorking } from '@core/say'
 import { useSay } from '@web/parts/say'
 import WorkedFigure from '@web/parts/WorkedFigure.vue'
@@ -32,10 +33,9 @@ const edges = computed(() =>
 )
 const fit = computed(() => {
   const { measure, interference } = jobs.job
-  const taste = measure.taste ?? NO_TASTE
   return {
     text: `${derived.fit.word}, gap ${say.value.fine(derived.fit.gap)}`,
-    working: fitWorking(derived.fit, derived.box.kerf, interference, taste, say.value),
+    working: fitWorking(derived.fit, derived.box.kerf, interference, beliefOf(measure), say.value),
   }
 })
 </script>

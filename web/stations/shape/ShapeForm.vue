@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { boxSpecSchema, problemSentence, withTop, type BoxSpec } from '@core/box'
-import { interferenceSchema, WANTED_FITS } from '@core/fit'
+import { beliefOf } from '@core/belief'
+import { interferenceSchema, tasteOf, WANTED_FITS } from '@core/fit'
 import { FIRST_THING, jobSchema } from '@core/job'
 import { limitsOf } from '@core/limits'
 import { decidesSize } from '@core/whole'
@@ -98,7 +99,7 @@ const atField = computed(() =>
 )
 
 /** The words are meant from one's own snug on. */
-const own = computed(() => jobs.job.measure.taste?.offset ?? 0)
+const own = computed(() => tasteOf(beliefOf(jobs.job.measure)).offset)
 const interferenceFor = (word: string): number =>
   Number(((WANTED_FITS.find((each) => each.word === word)?.interference ?? 0) + own.value).toFixed(4))
 const wanted = computed(

@@ -94,9 +94,9 @@ const setSure = (value: number): boolean =>
     <p class="text-sm" data-testid="cut-odds">
       This setting goes through with odds of
       <strong>{{ per(odds.through) }}</strong>
-      , and chars with
-      <strong>{{ per(odds.charred) }}</strong>
-      .{{ failed }} {{ basis }}
+      {{ ' and' }} chars with
+      <strong>{{ `${per(odds.charred)}.` }}</strong>
+      {{ failed }} {{ basis }}
     </p>
     <p class="note num">
       Half of all cuts go through at {{ short(Math.round(need.energy * 100) / 100) }} J/mm², likely
@@ -113,8 +113,8 @@ const setSure = (value: number): boolean =>
     />
     <p class="text-sm" data-testid="surest">
       The quickest that is {{ sure }} % sure at {{ short(setting.power) }} %:
-      <strong>{{ say.speed(surest.speed) }}</strong>
-      , charred {{ per(surest.charred) }}. {{ saved }}
+      <strong>{{ `${say.speed(surest.speed)},` }}</strong>
+      charred {{ per(surest.charred) }}. {{ saved }}
     </p>
     <button type="button" class="btn" @click="emit('use', surest.speed)">Use it</button>
     <p class="text-sm" data-testid="next-test">

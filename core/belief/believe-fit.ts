@@ -1,0 +1,343 @@
+import { MOST_CASES, rangeOf, WORD_LIMITS, type FitBelief, type FitWord, type TasteRecord } from '../fit'
+import type { KerfRecord } from '../kerf'
+import { NORMAL_95, normalBelow } from '../statistics'
+import type { Family } from '../stock'
+import type { CheckRecord } from './check-record'
+import {
+  apartFrom,
+  CHECKED,
+  DAYS,
+  DOUBTS,
+  evenly,
+  isRead,
+  readingDoubt,
+  type Doubt,
+  type Spread,
+} from './doubts'
+import { caseOf, momentsOf, readAs, saidWithin, type Case, type Noise, type Sum } from './gauss'
+
+/** All that bears on how tabs of a stock fit on a machine. */
+export interface FitEvidence {
+  family: Family
+  machineId: string | undefined
+  stockId: string | undefined
+  /** The kerf that is cut with; null where it is assumed. */
+  kerf: KerfRecord | null
+  kerfs: KerfRecord[]
+  tastes: TasteRecord[]
+  checks: CheckRecord[]
+}
+
+/** A case with what it says of joints and days. */
+interface Stance {
+  apart: number
+  day: number
+}
+
+/** Figures of a belief: the snug, what may be in every reading, each kerf's own error, each day. */
+interface Places {
+  taste: number
+  common: Record<(typeof CHECKED)[number], number>
+  own: Map<string, number>
+  days: Map<string, number>
+}
+
+const OWN = 'own'
+/** Words are heard this softly, mm, and a word in so many is another one than meant. [FM] */
+const SOFT = 0.006
+const SLIP = 0.05
+/** A reading in so many is off by so many times more than it is said to be. [FM] */
+const BLUNDER = { odds: 0.02, times: 5 }
+
+const noiseOf = (...sds: number[]): Noise => {
+  const sd = Math.hypot(...sds)
+  return [
+    { sd, weight: 1 - BLUNDER.odds },
+    { sd: BLUNDER.times * sd, weight: BLUNDER.odds },
+  ]
+}
+
+/** The near and the far case of a doubt; one alone where they are the same. */
+const casesOf = ({ near, far, odds }: Doubt): Spread =>
+  odds === 0 || near === far
+    ? [{ sd: near, weight: 1 }]
+    : [
+        { sd: near, weight: 1 - odds },
+        { sd: far, weight: odds },
+      ]
+
+/** Every way in which figures can be one of their cases each. */
+const productOf = (spreads: Spread[]): { sds: number[]; weight: number }[] =>
+  spreads.reduce<{ sds: number[]; weight: number }[]>(
+    (all, spread) =>
+      all.flatMap(({ sds, weight }) =>
+        spread.map((each) => ({ sds: [...sds, each.sd], weight: weight * each.weight })),
+      ),
+    [{ sds: [], weight: 1 }],
+  )
+
+/** What is believed, on the way: cases by what they say of joints and days. */
+export class FitBeliefs {
+  private groups: { stance: Stance; cases: Case[]; weight: number }[]
+  private readonly places: Places
+  private readonly evidence: FitEvidence
+  private count = 0
+
+  constructor(evidence: FitEvidence) {
+    this.evidence = evidence
+    const { kerf } = evidence
+    const others = this.otherKerfs()
+    const days = this.dayNames()
+    const common = CHECKED.map((name) => DOUBTS[name])
+    const begin = 2 + common.length
+    this.places = {
+      taste: 0,
+      common: { calipers: 2, face: 3, place: 4, setting: 5 },
+      own: new Map([[OWN, 1], ...others.map((each, i): [string, number] => [each.id, begin + i])]),
+      days: new Map(days.map((day, i) => [day, begin + others.length + i])),
+    }
+    const alone = productOf([DOUBTS.taste, readingDoubt(kerf), ...common].map(casesOf))
+    const stances = productOf([apartFrom(kerf), DAYS])
+    this.groups = stances.map(({ sds: [apart, day], weight }) => ({
+      stance: { apart, day },
+      weight,
+      cases: alone.map((each) =>
+        caseOf(
+          [...each.sds, ...others.map((other) => this.otherSd(other)), ...days.map(() => day)],
+          each.weight,
+        ),
+      ),
+    }))
+  }
+
+  /** Kerfs that something was said with, beside the one in hand. */
+  private otherKerfs(): KerfRecord[] {
+    const { kerf, kerfs, tastes, checks, family } = this.evidence
+    const named = new Set([
+      ...tastes.filter((taste) => taste.family === family).map(({ kerfId }) => kerfId),
+      ...checks.map(({ kerfId }) => kerfId),
+    ])
+    return kerfs.filter(({ id }) => id !== kerf?.id && named.has(id))
+  }
+  private isSamePair({ machineId, stockId }: Pick<KerfRecord, 'machineId' | 'stockId'>): boolean {
+    return machineId === this.evidence.machineId && stockId === this.evidence.stockId
+  }
+  /** All that is particular to another kerf; of the same machine and stock only its readings are. */
+  private otherSd(other: KerfRecord): number {
+    const own = evenly(readingDoubt(other))
+    if (!isRead(other) || this.isSamePair(other)) return own
+    return Math.hypot(own, ...(['face', 'place', 'setting'] as const).map((name) => evenly(DOUBTS[name])))
+  }
+  private dayNames(): string[] {
+    const { tastes, checks } = this.evidence
+    const plays = checks.filter(({ about }) => about === 'play').map(({ id }) => id)
+    return [...new Set([...tastes.map(({ id }) => dayOf(id)), ...plays.map(dayOf)])]
+  }
+
+  /** By how much the true kerf is off a record, as a sum of figures. */
+  private errorOf(kerfId: string | null): Sum {
+    const { kerf, kerfs } = this.evidence
+    const { common, own } = this.places
+    const record = kerfId === kerf?.id ? kerf : (kerfs.find(({ id }) => id === kerfId) ?? null)
+    const place = record === kerf ? own.get(OWN) : own.get(record?.id ?? '')
+    if (place === undefined) return []
+    const mine: Sum = [[place, 1]]
+    if (!isRead(record)) return mine
+    const all = record === kerf || this.isSamePair(record!)
+    return [...mine, ...(all ? CHECKED : (['calipers'] as const)).map((name) => [common[name], 1] as const)]
+  }
+
+  /** The error of the kerf in hand. */
+  private get inHand(): Sum {
+    return this.errorOf(this.evidence.kerf?.id ?? null)
+  }
+
+  private take(how: (cases: Case[], stance: Stance) => Case[]): void {
+    for (const group of this.groups) {
+      const before = group.cases.reduce((sum, { weight }) => sum + weight, 0)
+      const cases = how(group.cases, group.stance)
+      const after = cases.reduce((sum, { weight }) => sum + weight, 0)
+      group.weight *= after / before
+      group.cases = cases.map((each) => ({ ...each, weight: each.weight / after }))
+    }
+    const sum = this.groups.reduce((total, { weight }) => total + weight, 0)
+    for (const group of this.groups) group.weight /= sum
+    this.count++
+  }
+
+  /** A comb, or a word about a copy. */
+  hear({ id, interference, own, kerfId, from, word }: TasteRecord): void {
+    const { taste, days } = this.places
+    const day = days.get(dayOf(id))
+    const sum: Sum = [[taste, 1], ...this.errorOf(kerfId), ...(day === undefined ? [] : [[day, 1] as const])]
+    if (from === 'comb') {
+      this.take((cases, { apart }) => readAs(cases, sum, interference, noiseOf(own / NORMAL_95, apart)))
+      return
+    }
+    const [low, high] = rangeFor(interference, own, word)
+    this.take((cases, { apart }) =>
+      saidWithin(
+        cases,
+        sum,
+        low,
+        high,
+        [{ sd: Math.hypot(SOFT, apart / 2), weight: 1 }],
+        SLIP / WORD_LIMITS.length,
+      ),
+    )
+  }
+
+  /** A check, or the play of joints that were cut. */
+  measure({ id, about, off, doubt, kerfId, machineId, stockId }: CheckRecord): void {
+    const sd = doubt / NORMAL_95
+    if (about === 'play') {
+      const day = this.places.days.get(dayOf(id))
+      const sum: Sum = [...this.errorOf(kerfId), ...(day === undefined ? [] : [[day, 1] as const])]
+      for (const each of off) this.take((cases, { apart }) => readAs(cases, sum, each, noiseOf(sd, apart)))
+      return
+    }
+    const isHere =
+      about === 'calipers' || this.isSamePair({ machineId: machineId ?? '', stockId: stockId ?? '' })
+    if (!isHere) return
+    const sum: Sum = [[this.places.common[about], 1]]
+    for (const each of off) this.take((cases) => readAs(cases, sum, each, noiseOf(sd)))
+  }
+
+  /** A copy of it that goes on by itself. */
+  copy(): FitBeliefs {
+    const other = Object.create(FitBeliefs.prototype) as FitBeliefs
+    return Object.assign(other, this, { groups: this.groups.map((group) => ({ ...group })) })
+  }
+
+  /** What would be known if a further reading of something said what is expected, give or take. */
+  ifRead(about: 'squares' | (typeof CHECKED)[number] | 'play', sd: number, z: number): FitBeliefs {
+    const next = this.copy()
+    const sum: Sum =
+      about === 'squares'
+        ? [[this.places.own.get(OWN)!, 1]]
+        : about === 'play'
+          ? this.inHand
+          : [[this.places.common[about], 1]]
+    const all = next.all()
+    const middle = all.reduce((total, each) => total + each.weight * momentsOf(each, sum).mean, 0)
+    const variance = all.reduce((total, each) => {
+      const { mean, variance } = momentsOf(each, sum)
+      return total + each.weight * (variance + (mean - middle) ** 2)
+    }, 0)
+    next.take((cases) => readAs(cases, sum, middle + z * Math.sqrt(variance + sd * sd), noiseOf(sd)))
+    return next
+  }
+
+  private all(): Case[] {
+    return this.groups.flatMap(({ cases, weight }) =>
+      cases.map((each) => ({ ...each, weight: each.weight * weight })),
+    )
+  }
+
+  /** As a job keeps it: the weightiest cases, and the others as one. */
+  summary(): FitBelief {
+    const sum = this.inHand
+    const { taste } = this.places
+    const cases = this.groups.flatMap(({ cases, weight, stance }) =>
+      cases.map((each): FitBelief['cases'][number] => {
+        const kerf = momentsOf(each, sum)
+        const own = momentsOf(each, [[taste, 1]])
+        const both = momentsOf(each, [...sum, [taste, 1]])
+        return {
+          weight: each.weight * weight,
+          kerf: kerf.mean,
+          taste: own.mean,
+          kerfVariance: kerf.variance,
+          tasteVariance: own.variance,
+          together: (both.variance - kerf.variance - own.variance) / 2,
+          apart: stance.apart ** 2 + stance.day ** 2,
+        }
+      }),
+    )
+    cases.sort((a, b) => b.weight - a.weight)
+    const kept = cases.slice(0, MOST_CASES - 1)
+    const rest = cases.slice(MOST_CASES - 1)
+    const kerfId = this.evidence.kerf?.id ?? null
+    return { kerfId, count: this.count, cases: rest.length > 0 ? [...kept, mergedOf(rest)] : kept }
+  }
+}
+
+/** Cases as one, by their mean and spread. */
+function mergedOf(cases: FitBelief['cases']): FitBelief['cases'][number] {
+  const weight = cases.reduce((sum, each) => sum + each.weight, 0)
+  const mean = (figure: (each: FitBelief['cases'][number]) => number): number =>
+    cases.reduce((sum, each) => sum + each.weight * figure(each), 0) / Math.max(weight, Number.MIN_VALUE)
+  const [kerf, taste] = [mean((each) => each.kerf), mean((each) => each.taste)]
+  return {
+    weight,
+    kerf,
+    taste,
+    kerfVariance: mean((each) => each.kerfVariance + (each.kerf - kerf) ** 2),
+    tasteVariance: mean((each) => each.tasteVariance + (each.taste - taste) ** 2),
+    together: mean((each) => each.together + (each.kerf - kerf) * (each.taste - taste)),
+    apart: mean((each) => each.apart),
+  }
+}
+
+/** Words and plays of one revision are of one day. */
+const dayOf = (id: string): string => id.replace(/^(verdict|play)-/, '')
+
+/** Where a word puts kerf's error and snug together, mm; the outer words are open to one side. */
+function rangeFor(interference: number, own: number, word: FitWord | null): [number, number] {
+  const [low, high] = [interference - own, interference + own]
+  if (word === 'forced') return [-Infinity, high]
+  if (word === 'loose') return [low, Infinity]
+  return [low, high]
+}
+
+/** Odds of a word before it was heard: under a few of a hundred it is asked about. */
+export function oddsOfWord(evidence: FitEvidence, gap: number, word: FitWord): number {
+  const { cases } = believeFit({ ...evidence, tastes: evidence.tastes })
+  const { middle, half } = rangeOf(word)
+  const [from, to] = rangeFor(middle, half, word)
+  return cases.reduce((sum, { weight, kerf, taste, kerfVariance, tasteVariance, together, apart }) => {
+    const sd = Math.sqrt(kerfVariance + tasteVariance + 2 * together + apart + SOFT ** 2)
+    return sum + weight * within((from - gap - kerf - taste) / sd, (to - gap - kerf - taste) / sd)
+  }, 0)
+}
+const within = (a: number, b: number): number => normalBelow(b) - normalBelow(a)
+
+/** Weighs all that bears on how tabs fit; the order in which it came makes next to no difference. */
+export function beliefsOf(evidence: FitEvidence): FitBeliefs {
+  const beliefs = new FitBeliefs(evidence)
+  for (const check of evidence.checks) beliefs.measure(check)
+  for (const taste of evidence.tastes) if (taste.family === evidence.family) beliefs.hear(taste)
+  return beliefs
+}
+export const believeFit = (evidence: FitEvidence): FitBelief => beliefsOf(evidence).summary()
+
+/** The same few kerfs are asked about again and again. */
+const unsaid = new WeakMap<KerfRecord, FitBelief>()
+let assumed: FitBelief | null = null
+
+/** What is believed where nothing was said yet beside the kerf. */
+function unsaidBelief(kerf: KerfRecord | null): FitBelief {
+  const known = kerf ? unsaid.get(kerf) : assumed
+  if (known) return known
+  const belief = believeFit({
+    family: 'other',
+    machineId: kerf?.machineId,
+    stockId: kerf?.stockId,
+    kerf,
+    kerfs: [],
+    tastes: [],
+    checks: [],
+  })
+  if (kerf) unsaid.set(kerf, belief)
+  else assumed = belief
+  return belief
+}
+
+/** What a job believes: what it took over, while that is about its kerf. */
+export const beliefOf = ({
+  kerf,
+  belief,
+}: {
+  kerf: KerfRecord | null
+  belief: FitBelief | null
+}): FitBelief => (belief && belief.kerfId === (kerf?.id ?? null) ? belief : unsaidBelief(kerf))

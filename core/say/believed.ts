@@ -1,0 +1,145 @@
+import {
+  beliefOf,
+  beliefsOf,
+  believeCut,
+  choiceReason,
+  cuttingOf,
+  failedAt,
+  nextSteps,
+  oddsOf,
+  type CheckRecord,
+  type FitEvidence,
+  type Next,
+} from '../belief'
+import { deriveAll } from '../derive'
+import { half95, kerfFigure, kerfShift, type FitBelief, type Odds, type TasteRecord } from '../fit'
+import { playsOf, runsOf, tasteOfVerdict, testOfRevision, type Job } from '../job'
+import { kerfOf, lastDone, movedKerf, type Direction, type KerfRecord, type MachineEvent } from '../kerf'
+import { IN_METRIC } from '../length'
+import { clockOf, expectedTime, plannedOf, type Run } from '../plan'
+import type { Setting, TestRecord } from '../tune'
+
+/** What a maker's bench knows, as far as beliefs rest on it. */
+export interface KnownBench {
+  kerfs: KerfRecord[]
+  tests: TestRecord[]
+  tastes: TasteRecord[]
+  checks: CheckRecord[]
+  events: MachineEvent[]
+  runs: Run[]
+}
+
+type Range = [low: number, high: number]
+interface Tried extends Pick<Setting, 'speed' | 'power' | 'passes'> {
+  through: number
+  charred: number
+}
+
+/** All that is believed of a job, in mm, mm/s and minutes, odds from 0 to 1. */
+export interface Believed {
+  kerf: { x: number; y: number; interval95: Record<Direction, Range> }
+  fit: { joint: string; gap: number; interval95: Range; odds: Odds }[]
+  setting: Tried & { failedHere: number; why: string }
+  at: Tried[]
+  minutes: { low: number; likely: number; high: number }
+  next: Next[]
+}
+
+const isFor = <T extends { id: string }>(list: (T | null)[]): T[] => list.filter((each) => each !== null)
+
+/** The bench as a job file alone shows it: its own copies, and what its log says. */
+function benchOf({ measure: { kerf }, tune, log, name }: Job): KnownBench {
+  return {
+    kerfs: kerf ? [kerf] : [],
+    tests: [...tune.tests, ...isFor(log.map(testOfRevision))],
+    tastes: isFor(log.map((each) => tasteOfVerdict(each, name))),
+    checks: isFor(log.map((each) => playsOf(each, name))),
+    events: [],
+    runs: [],
+  }
+}
+
+const about = (middle: number, half: number): Range => [middle - half, middle + half]
+const byId = <T extends { id: string }>(list: T[]): T[] => [
+  ...new Map(list.map((each) => [each.id, each])).values(),
+]
+
+/** Half of the interval of a kerf in one direction, without what differs from joint to joint. */
+function kerfHalf(belief: FitBelief, kerf: ReturnType<typeof kerfOf>, way: Direction): number {
+  const own = kerf.round ? 0 : kerf.sd ** 2
+  const blind = kerf.unread === way ? UNREAD ** 2 : 0
+  const still = belief.cases.map((each) => ({ ...each, apart: own + blind }))
+  return half95(kerfFigure({ ...belief, cases: still }))
+}
+/** How far a direction that was not read may be off the other, a deviation, mm. [FM] */
+const UNREAD = 0.012
+
+/**
+ * What is believed of kerf, fit, setting and time of a job, and what would tell most.
+ * @param bench what the maker's bench knows; null where the job's file is all there is
+ * @param at further settings to be weighed
+ */
+export function believed(
+  given: Job,
+  bench: KnownBench | null,
+  at: Pick<Setting, 'speed' | 'power' | 'passes'>[],
+): Believed {
+  const known = bench ?? benchOf(given)
+  const { machine, stock, kerf } = given.measure
+  const evidence: FitEvidence = {
+    family: stock?.family ?? 'other',
+    machineId: machine?.id,
+    stockId: stock?.id,
+    kerf,
+    kerfs: known.kerfs,
+    tastes: known.tastes,
+    checks: known.checks,
+  }
+  const beliefs = beliefsOf(evidence)
+  const own = beliefs.summary()
+  // What a job took over rests on a bench that its file does not show.
+  const taken = given.measure.belief
+  const belief = taken && bench === null && taken.count > own.count ? beliefOf(given.measure) : own
+  const tests = byId([...known.tests, ...given.tune.tests])
+  const job = { ...given, measure: { ...given.measure, belief }, tune: { ...given.tune, tests } }
+  const { plan, fit, box } = deriveAll(job).derived
+  const moved = movedKerf(kerfOf(kerf), kerfShift(belief))
+  const choice = plan?.choice
+  const since = lastDone(machine?.id, known.events)
+  const tried = ({ speed, power, passes }: Pick<Setting, 'speed' | 'power' | 'passes'>): Tried => {
+    if (!machine || !stock) return { speed, power, passes, through: 0.5, charred: 0 }
+    const thickness = box.thickness.mean
+    const { need } = believeCut(tests, machine, stock, thickness, since)
+    const cutting = cuttingOf({ speed, power, passes, air: true }, machine.watts, thickness)
+    return { speed, power, passes, ...oddsOf(need, cutting) }
+  }
+  const here = tests.filter((test) => test.machineId === machine?.id && test.stockId === stock?.id)
+  const setting = choice?.setting ?? { speed: 0, power: 0, passes: 1, air: false }
+  const time =
+    plan && expectedTime(clockOf(runsOf(machine?.id ?? '', known.runs, job)), plannedOf(plan.total))
+  const minutes = (seconds: number | undefined): number => Math.round((seconds ?? 0) / 0.6) / 100
+  return {
+    kerf: {
+      x: moved.by.x.width,
+      y: moved.by.y.width,
+      interval95: {
+        x: about(moved.by.x.width, kerfHalf(belief, moved, 'x')),
+        y: about(moved.by.y.width, kerfHalf(belief, moved, 'y')),
+      },
+    },
+    fit: fit.joints.map(({ label, cut, cutDoubt, odds }) => ({
+      joint: label,
+      gap: cut,
+      interval95: about(cut, cutDoubt),
+      odds,
+    })),
+    setting: {
+      ...tried(setting),
+      failedHere: failedAt(here, setting),
+      why: choice ? choiceReason(choice, IN_METRIC) : 'Nothing can be cut: the box has a problem.',
+    },
+    at: at.map(tried),
+    minutes: { low: minutes(time?.low), likely: minutes(time?.seconds), high: minutes(time?.high) },
+    next: nextSteps(beliefs, evidence, fit.wanted),
+  }
+}

@@ -1,0 +1,173 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef, watchEffect } from 'vue'
+import { beliefsOf, nextSteps, type CheckKind, type CheckRecord, type Next } from '@core/belief'
+import { percent } from '@core/length'
+import FigureField from '@web/parts/FigureField.vue'
+import { useSay } from '@web/parts/say'
+import { useBench } from '@web/stores/bench'
+import { useDerived } from '@web/stores/derived'
+import { useOpenJob } from '@web/stores/job'
+import { useMessages } from '@web/stores/messages'
+import { useTrial } from './trial'
+
+/** What could be measured to be surer of the fit, with its minutes and what it would bring. */
+const jobs = useOpenJob()
+const bench = useBench()
+const derived = useDerived()
+const say = useSay()
+const { trial } = useTrial()
+
+const WHAT: Record<Next['what'], { title: string; how: string }> = {
+  squares: { title: 'Two more squares', how: 'Cut and measure them above, under Kerf.' },
+  play: {
+    title: 'The play of one joint, after the cut',
+    how: 'Notch minus tab, with the same calipers. Write it down in Log, with that cut.',
+  },
+  calipers: {
+    title: 'Calipers on a gauge',
+    how: 'Measure something whose size you know: a gauge block, a coin, a feeler. Close them on zero before.',
+  },
+  face: {
+    title: 'The squares from the other face',
+    how: 'Turn the squares over and touch them near the other face: cuts are seldom upright.',
+  },
+  place: {
+    title: 'Squares from three places of the bed',
+    how: 'One in the middle, one in each far corner: focus differs over a bed.',
+  },
+  setting: {
+    title: 'Squares at the setting of this job',
+    how: 'More or less energy takes more or less away. Cut three at the setting that Tune has.',
+  },
+}
+const MOST = 4
+const LENGTHS = { min: 0, max: 300, whole: false }
+const ready = computed(() => jobs.job.measure.machine !== null && jobs.job.measure.stock !== null)
+/** Some twenty thousand cases: only when what bears on it is another. */
+const steps = shallowRef<Next[]>([])
+watchEffect(() => {
+  if (!ready.value) return
+  const evidence = bench.evidenceFor(jobs.job.measure)
+  steps.value = nextSteps(beliefsOf(evidence), evidence, derived.fit.wanted).slice(0, MOST)
+})
+
+const open = ref<CheckKind | null>(null)
+const size = ref<number | null>(null)
+const reading = ref<number | null>(null)
+const isCheck = (what: Next['what']): what is Exclude<CheckKind, 'play'> =>
+  what !== 'squares' && what !== 'play'
+function begin(what: CheckKind): void {
+  open.value = open.value === what ? null : what
+  size.value = what === 'calipers' ? 10 : trial.value.squares.side
+  reading.value = null
+}
+/** Half of the 95 % interval of what a few readings say, mm. [FM] */
+const DOUBTS: Record<CheckKind, number> = {
+  calipers: 0.006,
+  face: 0.009,
+  place: 0.009,
+  setting: 0.009,
+  play: 0.014,
+}
+/** By how much the kerf is more than its record says. */
+function offOf(about: CheckKind, of: number, read: number): number {
+  if (about === 'calipers') return read - of
+  const more = of - read - (jobs.job.measure.kerf?.width ?? 0)
+  // A joint feels the mean of both faces.
+  return about === 'face' ? more / 2 : more
+}
+const UNLIKELY = 0.3
+const error = ref('')
+function keep(about: CheckKind): void {
+  const { machine, stock, kerf } = jobs.job.measure
+  if (size.value === null || reading.value === null || !kerf || !machine || !stock) return
+  const off = offOf(about, size.value, reading.value)
+  error.value =
+    Math.abs(off) > UNLIKELY ? 'That is more than a kerf: are both figures of the same thing?' : ''
+  if (error.value) return
+  const record: CheckRecord = {
+    id: crypto.randomUUID(),
+    about,
+    machineId: about === 'calipers' ? null : machine.id,
+    stockId: about === 'calipers' ? null : stock.id,
+    kerfId: kerf.id,
+    off: [Number(off.toFixed(4))],
+    doubt: DOUBTS[about],
+    on: new Date().toISOString(),
+    note: '',
+  }
+  const done = jobs.edit(
+    ({ measure }) => {
+      measure.belief = bench.beliefFor(measure, { checks: [record] })
+    },
+    '',
+    bench.putting('checks', record),
+  )
+  if (!done) return
+  open.value = null
+  useMessages().say(
+    'said',
+    `${WHAT[about].title}: kept. Kerf is now taken as ${say.value.fine(derived.box.kerf.width)}.`,
+  )
+}
+</script>
+
+<template>
+  <section
+    v-if="ready && steps.length > 0"
+    class="card grid gap-2"
+    aria-labelledby="surer-title"
+    data-field="surer"
+  >
+    <h2 id="surer-title">What would make it surer</h2>
+    <ul class="grid gap-2">
+      <li v-for="step in steps" :key="step.what" class="grid gap-1">
+        <p class="flex flex-wrap items-baseline justify-between gap-x-3 text-sm">
+          <strong>{{ WHAT[step.what].title }}</strong>
+          <span class="num">
+            {{ step.minutes }} min: {{ derived.fit.wanted }} {{ percent(step.from) }} →
+            {{ percent(step.to) }}
+          </span>
+        </p>
+        <p class="note">{{ WHAT[step.what].how }}</p>
+        <template v-if="isCheck(step.what)">
+          <button
+            type="button"
+            class="btn justify-self-start px-2 py-0.5"
+            :aria-expanded="open === step.what"
+            @click="begin(step.what)"
+          >
+            Write it down
+          </button>
+          <form
+            v-if="open === step.what"
+            class="flex flex-wrap items-end gap-2"
+            :aria-label="WHAT[step.what].title"
+            @submit.prevent="keep(step.what)"
+          >
+            <FigureField
+              class="w-36"
+              :label="step.what === 'calipers' ? 'The gauge is' : 'Squares are drawn'"
+              :model-value="size"
+              :limits="LENGTHS"
+              :step="0.01"
+              @update:model-value="size = $event"
+            />
+            <FigureField
+              class="w-36"
+              :label="step.what === 'calipers' ? 'They show' : 'They measure, on the mean'"
+              optional
+              :model-value="reading"
+              :limits="LENGTHS"
+              :step="0.01"
+              @update:model-value="reading = $event"
+              @clear="reading = null"
+            />
+            <button type="submit" class="btn" :disabled="reading === null || size === null">Keep it</button>
+            <p v-if="error" class="w-full text-[13px] text-rowan" role="alert">{{ error }}</p>
+          </form>
+        </template>
+      </li>
+    </ul>
+  </section>
+</template>

@@ -1,0 +1,53 @@
+import type { ShallowRef } from 'vue'
+import { believeFit, type CheckRecord, type FitEvidence } from '@core/belief'
+import { tasteOf, type FitBelief, type Taste, type TasteRecord } from '@core/fit'
+import type { Job } from '@core/job'
+import type { KerfRecord } from '@core/kerf'
+import type { Family } from '@core/stock'
+
+type Measured = Pick<Job['measure'], 'machine' | 'stock' | 'kerf'>
+
+interface Shelves {
+  kerfs: ShallowRef<KerfRecord[]>
+  tastes: ShallowRef<TasteRecord[]>
+  checks: ShallowRef<CheckRecord[]>
+}
+
+/** What a bench makes believe of how tabs fit. */
+export function benchBeliefs({ kerfs, tastes, checks }: Shelves) {
+  /** All that the bench knows of how a stock's tabs fit. @param more records that take the place of theirs */
+  function evidenceFor(
+    { machine, stock, kerf }: Measured,
+    more: { tastes?: TasteRecord[]; checks?: CheckRecord[] } = {},
+  ): FitEvidence {
+    const beside = <T extends { id: string }>(list: T[], others: T[] = []): T[] => [
+      ...list.filter(({ id }) => !others.some((each) => each.id === id)),
+      ...others,
+    ]
+    const family = stock?.family ?? 'other'
+    return {
+      family,
+      machineId: machine?.id,
+      stockId: stock?.id,
+      kerf,
+      kerfs: kerfs.value,
+      tastes: beside(tastes.value, more.tastes).filter((taste) => taste.family === family),
+      checks: beside(checks.value, more.checks),
+    }
+  }
+  /** What is believed of kerf and snug; null where nothing was said yet beside the kerf. */
+  function beliefFor(measured: Measured, more?: Parameters<typeof evidenceFor>[1]): FitBelief | null {
+    const evidence = evidenceFor(measured, more)
+    if (evidence.tastes.length + evidence.checks.length === 0) return null
+    const belief = believeFit(evidence)
+    return belief.count > 0 ? belief : null
+  }
+  /** The maker's own snug in a family, whatever it is cut on; null while nothing was said of it. */
+  function snugIn(family: Family): Taste | null {
+    if (!tastes.value.some((taste) => taste.family === family)) return null
+    const evidence = evidenceFor({ machine: null, stock: null, kerf: null })
+    const own = tastes.value.filter((taste) => taste.family === family)
+    return tasteOf(believeFit({ ...evidence, family, tastes: own }))
+  }
+  return { evidenceFor, beliefFor, snugIn }
+}
