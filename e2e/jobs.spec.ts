@@ -134,6 +134,8 @@ test('a log of a hundred cuts draws those that are seen, and every one can be re
   const like = {
     minutes: 12,
     verdict: 'snug',
+    through: null,
+    plays: [],
     note: '',
     unbooked: null,
     mark: null,

@@ -2,6 +2,7 @@ import { benchAssembly } from './bench/assembly'
 import { benchBrowser } from './bench/browser'
 import { benchCore } from './bench/core'
 import { benchCoverage } from './bench/coverage'
+import { benchWorkshops } from './bench/workshops'
 import { benchLayouts } from './bench/layouts'
 import { benchLoop } from './bench/loop'
 import { benchCommands } from './bench/quick'
@@ -13,6 +14,7 @@ benchCommands()
 benchCore()
 benchAssembly()
 benchCoverage()
+benchWorkshops()
 benchSheets()
 benchSearch()
 benchLayouts()

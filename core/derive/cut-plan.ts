@@ -35,6 +35,7 @@ import {
 import type { Job } from '../job'
 import { burntAstray, type BurntAstray } from './burnt-astray'
 import { materialsOf, seenBy } from './materials'
+import { markOf } from './mark'
 import { isUntouched, type FaceUp, type Lying } from './lying'
 import { ownWays } from './own-ways'
 import { layoutRules, layoutSignature, partsByMaterial, shapesOf, type Part } from './parts'
@@ -124,11 +125,15 @@ function linesOf(own: Placed[], making: Making, window: Load): { up: CutPath[]; 
   return { up: from(pathsOf), under: under.length === 0 ? [] : [...under, ...from(labelsUnder)] }
 }
 
-function planStock(
-  job: Job,
-  { material, thickness, depths }: { material: string; thickness: number; depths: number[] },
-  parts: Part[],
-): StockPlan {
+interface StockInput {
+  material: string
+  thickness: number
+  depths: number[]
+  /** Scored beside each label; empty for none. */
+  mark: string
+}
+
+function planStock(job: Job, { material, thickness, depths, mark }: StockInput, parts: Part[]): StockPlan {
   const { measure, tune, cut, layout } = job
   const machine = measure.machine ?? ASSUMED_MACHINE
   const choice = settingFor(job, thickness)
@@ -143,7 +148,7 @@ function planStock(
   const colours = measure.machine?.colours ?? OUR_COLOURS
   const wantedWays = ownWays(job, depths, { pocket: wanted.pocket, colours })
   const ways = wantedWays.map((way) => ({ ...way, setting: within(way.setting, machine.maxSpeed) }))
-  const making: Making = { cut, interval: tune.interval, beam, own: tune.own, deepest: depths[0] ?? 0 }
+  const making: Making = { cut, interval: tune.interval, beam, own: tune.own, deepest: depths[0] ?? 0, mark }
   const order = ways.map(({ name }) => name)
   const astray: BurntAstray[] = []
   const loads = surfaces.flatMap((surface, sheet) => {
@@ -209,12 +214,23 @@ function planStock(
  * @param depths of all its pockets, mm, the deepest first
  */
 export function planCut(job: Job, parts: Part[], depths: number[]): CutPlan {
+  const plan = planWith(job, parts, depths, '')
+  if (!job.cut.mark || job.cut.labels === 'none') return plan
+  // The mark follows from what is cut, and is the same whether it is scored or not.
+  return planWith(job, parts, depths, markOf(job, plan))
+}
+
+function planWith(job: Job, parts: Part[], depths: number[], mark: string): CutPlan {
   const materials = materialsOf(job.measure, job.cut.compensation)
   const stocks = partsByMaterial(parts, job).map(({ material, parts: own }, i) => {
     const { thickness } = i === 0 ? materials[0] : materials.find(({ id }) => id === material)!
     // What was picked by hand was picked for the job's own stock.
     const tune = i === 0 ? job.tune : { ...job.tune, picked: null }
-    return planStock({ ...seenBy(job, material), tune }, { material, thickness: thickness.mean, depths }, own)
+    return planStock(
+      { ...seenBy(job, material), tune },
+      { material, thickness: thickness.mean, depths, mark },
+      own,
+    )
   })
   const [{ choice, settings, own }] = stocks
   const loads = stocks.flatMap((stock) => stock.loads)
@@ -232,6 +248,7 @@ export function planCut(job: Job, parts: Part[], depths: number[]): CutPlan {
     ...ways,
     compensation,
     labels,
+    ...(job.cut.mark ? ['mark'] : []),
     letters,
     face,
     off,

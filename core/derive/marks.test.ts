@@ -3,7 +3,7 @@ import { demo } from '../../scripts/testing/demo'
 import { bounds, rectangle, type Region } from '../geometry'
 import { POCKET_INTERVAL } from '../tune'
 import { fillLines } from './fill'
-import { deriveBox } from './index'
+import { deriveAll, deriveBox, markOf } from './index'
 import { labelOn } from './label-place'
 import { letterFor, lettersOf } from './letters'
 
@@ -70,4 +70,20 @@ describe('the lines that fill a pocket', () => {
     const along = across === 'x' ? 'y' : 'x'
     for (let i = 2; i < lines.length; i += 2) expect(lines[i][along]).toBe(lines[i - 1][along])
   })
+})
+
+test('the mark of the files is scored beside each label where that is wanted, and is the same one', () => {
+  const job = demo('plain-tray')
+  const cut = (mark: boolean) => {
+    const all = deriveAll({ ...job, cut: { ...job.cut, labels: 'up', mark } })
+    const paths = all.derived.plan!.loads.flatMap((load) => load.paths)
+    const scored = (part: string): number =>
+      paths.filter((path) => path.part === part && path.operation === 'score').length
+    return { mark: markOf(all.job, all.derived.plan!), scored: all.parts.map(({ id }) => scored(id)) }
+  }
+  const [plain, marked] = [cut(false), cut(true)]
+  for (const [i, strokes] of marked.scored.entries()) expect(strokes).toBeGreaterThan(plain.scored[i] + 3)
+  // Another file than without it, and the same one each time.
+  expect(marked.mark).not.toBe(plain.mark)
+  expect(cut(true).mark).toBe(marked.mark)
 })

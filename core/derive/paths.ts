@@ -5,7 +5,7 @@ import { hasBridges, withBridges, type CutPath } from '../plan'
 import type { Job } from '../job'
 import { POCKET_INTERVAL, type OwnOperation } from '../tune'
 import { depthName } from './own-ways'
-import { isUntouched, marksUnder, type FaceUp } from './lying'
+import { isUntouched, marksUnder, marksUp, type FaceUp } from './lying'
 import type { Part } from './parts'
 
 /** How lines of a part are taken to where the part lies on its sheet. */
@@ -25,7 +25,12 @@ export interface Making {
   own: OwnOperation[]
   /** Depth that the setting for pockets is for, mm. */
   deepest: number
+  /** What the files are told apart by, where it is scored beside each label; else empty. */
+  mark: string
 }
+
+/** What is scored on a part to know it by. */
+const labelFor = ({ label }: Part, { mark }: Making): string => (mark === '' ? label : `${label} ${mark}`)
 
 type Line = Pick<CutPath, 'points' | 'closed'>
 
@@ -78,7 +83,9 @@ export function pathsOf(
   from: { x: number; y: number },
 ): CutPath[] {
   const { cut } = making
-  const { shape, drawn, marks, slits, up } = part.lies[placement.turn % 180 === 0 ? 0 : 1]
+  const lying = part.lies[placement.turn % 180 === 0 ? 0 : 1]
+  const { shape, drawn, slits, up } = lying
+  const marks = making.mark === '' ? lying.marks : marksUp(lying, labelFor(part, making))
   const { outline, holes } = cut.compensation === 'paths' ? shape : drawn
   const onto = ontoLoad(part, placement, from)
   const path = (operation: CutPath['operation'], points: Point[], closed: boolean): CutPath => ({
@@ -119,13 +126,14 @@ export function pathsUnder(
 export function labelsUnder(
   part: Part,
   placement: Placement,
-  { cut }: Making,
+  making: Making,
   from: { x: number; y: number },
 ): CutPath[] {
+  const { cut } = making
   if (cut.labels !== 'hidden' || part.isHiddenUp || cut.off.includes('score')) return []
   const onto = ontoLoad(part, placement, from)
   const lying = part.lies[placement.turn % 180 === 0 ? 0 : 1]
-  return marksUnder(lying, part.label).map((points) => ({
+  return marksUnder(lying, labelFor(part, making)).map((points) => ({
     operation: 'score',
     part: part.id,
     points: onto(points),

@@ -12,6 +12,9 @@ export interface Advice {
 /** Odds of the wanted word above which measuring again is not worth the time. [FM] */
 const ENOUGH = 0.95
 
+/** Less than that is not worth a piece cut and read. [FM] */
+const GAIN = 0.01
+
 /** Readings of the gap that a strip is advised with, and cuts in it. */
 const STRIP = { readings: 3, lines: 10 }
 
@@ -111,5 +114,12 @@ export function adviseNext(
     ...(squares && doubt !== null ? squaresAdvice(doubt, squares, odds, say) : []),
     ...stripAdvice(doubt, method, odds, say),
   ]
-  return advice.sort((a, b) => a.doubtAfter - b.doubtAfter)
+  const worth = advice.filter(
+    ({ kind, doubtAfter }) => kind === 'first' || odds.with(doubtAfter) > odds.now + GAIN,
+  )
+  if (worth.length > 0 || doubt === null) return worth.sort((a, b) => a.doubtAfter - b.doubtAfter)
+  const says =
+    `Good enough: these readings are not what is in doubt. ${percent(odds.now)} ${odds.word} is what the rest ` +
+    'leaves: see what would make it surer, in Measure.'
+  return [{ kind: 'enough', doubtAfter: doubt, says }]
 }

@@ -215,6 +215,13 @@ const OTHER_FIELDS: FieldEntry[] = [
     term: 'operation',
   },
   { id: 'labels', label: 'Label the panels', station: 'cut', words: 'names text engrave score' },
+  {
+    id: 'mark',
+    label: 'Mark beside each label',
+    station: 'cut',
+    words: 'which files version scored',
+    behind: 'labels',
+  },
   { id: 'start', label: 'Where a cut begins', station: 'cut', words: 'start point corner lead in' },
   {
     id: 'bridge-count',

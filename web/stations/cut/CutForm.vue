@@ -190,6 +190,13 @@ function settingOf(operation: Operation): string {
       :options="LABELLED"
       @update:model-value="change({ labels: $event })"
     />
+    <ToggleSwitch
+      v-if="cut.labels !== 'none'"
+      data-field="mark"
+      label="With the mark of the files beside each label"
+      :model-value="cut.mark"
+      @update:model-value="change({ mark: $event })"
+    />
     <ChoiceRow
       data-field="face"
       label="Face that lies up"
