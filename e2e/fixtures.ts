@@ -60,8 +60,8 @@ interface Home {
 
 /**
  * Tests in a browser that has seen the application before: scripts are compiled, the first jobs are there.
- * Each begins from the same stored state. What is about a new browser, or about storage that breaks, takes the
- * runner's own `test`.
+ * Each begins from the same stored state. What is about a new browser, or about storage that breaks, takes
+ * the runner's own `test`.
  */
 export const test = base.extend<object, { home: Home }>({
   home: [

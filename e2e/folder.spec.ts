@@ -47,7 +47,7 @@ test('a folder is kept in step: written, read back, and what both changed is ask
   const card = page.getByRole('region', { name: 'Folder' })
   await card.getByRole('button', { name: 'Keep a folder in step' }).click()
   await expect(card).toContainText('Every job is a file in “desk” as well')
-  await expect.poll(async () => Object.keys(await files(page)).length).toBe(10)
+  await expect.poll(async () => Object.keys(await files(page)).length).toBe(11)
   const tray = Object.keys(await files(page)).find((name) => name.startsWith('specimen-tray'))!
 
   // Changed there: it comes back.
@@ -89,4 +89,32 @@ test('a folder is kept in step: written, read back, and what both changed is ask
   const jobs = page.getByRole('list', { name: 'Jobs' })
   await expect(jobs).toContainText('333.0 ×')
   await expect(jobs.getByRole('listitem').filter({ hasText: '(other)' })).toContainText('111.0 ×')
+})
+
+test('the bench is a file of the folder: written, read back, nothing overwritten unseen', async ({
+  page,
+}) => {
+  await withDesk(page)
+  await page.goto('./')
+  const card = page.getByRole('region', { name: 'Folder' })
+  await card.getByRole('button', { name: 'Keep a folder in step' }).click()
+  const bench = async (): Promise<string> => (await files(page))['bench.uplands.json'] ?? ''
+  await expect.poll(bench).toContain('Birch ply 3')
+  // Changed there: it comes back.
+  await write(page, 'bench.uplands.json', (await bench()).replaceAll('Birch ply 3', 'Birch from the desk'))
+  await card.getByRole('button', { name: 'Look for changes' }).click()
+  await page.goto('./#/bench')
+  await expect(page.getByText('Birch from the desk').first()).toBeVisible()
+  // Changed on both sides: ours stays, theirs is beside it, and it is said.
+  const before = await bench()
+  await page.goto('./#/job/demo-tray/measure')
+  await settled(page)
+  await write(page, 'bench.uplands.json', before.replaceAll('Birch from the desk', 'Birch of both'))
+  await page.getByRole('textbox', { name: 'Name of the stock' }).fill('Birch of here')
+  await settled(page)
+  await page.goto('./')
+  await card.getByRole('button', { name: 'Look for changes' }).click()
+  await expect(page.getByText('The bench was changed here and in the folder')).toBeVisible()
+  await expect.poll(bench).toContain('Birch of here')
+  expect((await files(page))['bench (other).json']).toContain('Birch of both')
 })

@@ -199,9 +199,10 @@ describe('files made by unrelated libraries', () => {
       const at = any(text.length)
       const gone = random() < 0.3 ? any(200) : 1
       const spoilt = text.slice(0, at) + put[any(put.length)] + text.slice(at + gone)
-      const begun = performance.now()
+      // Its own CPU: what else the machine is busy with is none of its doing.
+      const begun = process.cpuUsage()
       const read = readArtwork(name, spoilt, flatten)
-      slowest = Math.max(slowest, performance.now() - begun)
+      slowest = Math.max(slowest, process.cpuUsage(begun).user / 1000)
       if (!read.ok && !/^[A-Z][^\n]*\.$/.test(read.error)) throw new Error(`${read.error} from ${spoilt}`)
       if (
         read.ok &&

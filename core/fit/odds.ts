@@ -61,7 +61,8 @@ export interface JointOdds {
 type About = Pick<JointOdds, 'group' | 'label' | 'where' | 'drawn' | 'cut'>
 
 /**
- * What a joint comes to whose gap feels so. @param cut the gap without the hand @param sources what its doubt is made of: the largest is named
+ * What a joint comes to whose gap feels so.
+ * @param cut the gap without the hand @param sources what its doubt is made of: the largest is named
  */
 function jointOf(about: About, felt: Figure, cut: Figure, sources: Source[]): JointOdds {
   const odds = oddsFor(felt)

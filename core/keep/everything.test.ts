@@ -22,7 +22,17 @@ const bench: Everything['bench'] = {
   events: [{ id: 'e', machineId: 'm', on: '2026-10-02', what: 'lens cleaned' }],
   runs: [],
   checks: [
-    { id: 'c', about: 'calipers', machineId: null, stockId: null, kerfId: null, off: [0.01], doubt: 0.006, on: '', note: '' }, // prettier-ignore
+    {
+      id: 'c',
+      about: 'calipers',
+      machineId: null,
+      stockId: null,
+      kerfId: null,
+      off: [0.01],
+      doubt: 0.006,
+      on: '',
+      note: '',
+    },
   ],
 }
 const written = (job: Job): CutRecord => {

@@ -119,7 +119,7 @@ export function adviseNext(
   )
   if (worth.length > 0 || doubt === null) return worth.sort((a, b) => a.doubtAfter - b.doubtAfter)
   const says =
-    `Good enough: these readings are not what is in doubt. ${percent(odds.now)} ${odds.word} is what the rest ` +
-    'leaves: see what would make it surer, in Measure.'
+    'Good enough: these readings are not what is in doubt. ' +
+    `${percent(odds.now)} ${odds.word} is what the rest leaves: see what would make it surer, in Measure.`
   return [{ kind: 'enough', doubtAfter: doubt, says }]
 }

@@ -88,8 +88,8 @@ describe('a job on the simulated laser', () => {
   })
 })
 
-// The kerf of the simulated laser lies about the measured one as its readings leave open, and wanders from part
-// to part: where no more than that is in doubt, what Shape says of the fit must come out that often.
+// The kerf of the simulated laser lies about the measured one as its readings leave open, and wanders from
+// part to part: where no more than that is in doubt, what Shape says of the fit must come out that often.
 test('odds of the fit come true over many lasers, for four interferences', () => {
   const seeds = runs(200)
   // One standard deviation of a share is this at most.

@@ -28,8 +28,8 @@ export function benchWorkshops(): void {
   for (const world of ['wide', 'narrow'] as const) {
     const { held: need, sure } = tunedMakers(world, MAKERS, 4)
     console.log(
-      `need, ${world}: intervals of 90 % held ${need.map(per).join(', ')} after 0 to 4 tests; what was 90 % ` +
-        `sure went through ${sure.map(per).join(', ')}`,
+      `need, ${world}: intervals of 90 % held ${need.map(per).join(', ')} after 0 to 4 tests; ` +
+        `what was 90 % sure went through ${sure.map(per).join(', ')}`,
     )
   }
 }

@@ -1,5 +1,6 @@
 import type { Job } from '@core/job'
 import { filesIn, readIn, writeIn } from './folder'
+import { BENCH_FILE } from './folder-bench'
 import { folderStep } from './folder-step'
 import { listJobs, saveJob } from './jobs'
 
@@ -50,6 +51,7 @@ export async function putInFolder({ handle, last }: Folder, job: Job): Promise<F
 export async function syncFolder(folder: Folder): Promise<Synced> {
   const { readJob, writeJob } = await keeping()
   const [{ jobs }, files] = [await listJobs(), await filesIn(folder.handle)]
+  files.delete(BENCH_FILE)
   const synced: Synced = { last: { ...folder.last }, conflicts: [], refused: [], isNew: false }
   const ours = new Map<string, (typeof jobs)[number]>()
   for (const stored of jobs) ours.set(await fileOf(stored.job, files.keys()), stored)

@@ -29,7 +29,8 @@ const settle = async (conflict: FolderConflict, kept: 'ours' | 'theirs'): Promis
         <FolderSync :size="15" aria-hidden="true" />
         Keep a folder in step
       </button>
-      Every job is then a file there as well, written on each change; what changes there comes back.
+      Every job and the bench are then files there as well, written on each change; what changes there comes
+      back.
     </p>
     <p v-else class="flex flex-wrap items-center gap-2">
       <template v-if="folder.isAsleep">
@@ -37,7 +38,7 @@ const settle = async (conflict: FolderConflict, kept: 'ours' | 'theirs'): Promis
         <button type="button" class="btn px-2 py-1" @click="goOn(true)">Go on</button>
       </template>
       <template v-else>
-        Every job is a file in “{{ folder.name }}” as well.
+        Every job is a file in “{{ folder.name }}” as well, and the bench is one.
         <button type="button" class="btn px-2 py-1" @click="folder.sync().then(anew)">
           Look for changes
         </button>

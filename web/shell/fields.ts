@@ -1,6 +1,7 @@
 import type { FieldEntry } from './field-entry'
 import { CUT_FIELDS } from './cut-fields'
 import { LAYOUT_FIELDS } from './layout-fields'
+import { LOG_FIELDS } from './log-fields'
 import { MEASURE_FIELDS } from './measure-fields'
 import { SHAPE_FIELDS } from './shape-fields'
 import { WHOLE_FIELDS } from './whole-fields'
@@ -259,41 +260,6 @@ const OTHER_FIELDS: FieldEntry[] = [
     station: 'build',
     words: 'paper pdf glue assembly diagonal',
   },
-  {
-    id: 'cut-now',
-    label: 'It was cut now',
-    station: 'log',
-    words: 'revision history write down',
-    term: 'revision',
-  },
-  {
-    id: 'book-rest',
-    label: 'Take what it used off the bench',
-    station: 'log',
-    words: 'sheets offcut remnant left over stock keep',
-    term: 'offcut',
-    behind: 'cut-now',
-  },
-  {
-    id: 'rest-name',
-    label: 'What is written on a remnant',
-    station: 'log',
-    words: 'offcut remnant label',
-    term: 'offcut',
-    behind: 'cut-now',
-  },
-  { id: 'reason', label: 'Why this revision', station: 'log', words: 'reason changed', term: 'revision' },
-  { id: 'through', label: 'What came of it', station: 'log', words: 'came through free stuck parts' },
-  { id: 'play', label: 'Play of a tab, measured', station: 'log', words: 'gap loose tight calipers' },
-  { id: 'minutes', label: 'Minutes taken', station: 'log', words: 'time clock how long' },
-  {
-    id: 'verdict',
-    label: 'How it fitted',
-    station: 'log',
-    words: 'verdict joint tight loose',
-    term: 'verdict',
-  },
-  { id: 'note', label: 'Note of a revision', station: 'log', words: 'remark comment' },
 ]
 
 /** Every field of every station. A test holds this list against the screens. */
@@ -302,6 +268,7 @@ export const FIELDS: FieldEntry[] = [
   ...SHAPE_FIELDS,
   ...WHOLE_FIELDS,
   ...CUT_FIELDS,
+  ...LOG_FIELDS,
   ...LAYOUT_FIELDS,
   ...OTHER_FIELDS,
 ]

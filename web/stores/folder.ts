@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { askForFolder, canKeepFolder, forgetFolder, loadFolder, mayWrite, saveFolder } from '@web/data/folder'
 import {
   putInFolder,
@@ -8,7 +8,11 @@ import {
   type Folder,
   type FolderConflict,
 } from '@web/data/folder-sync'
+import { BENCH_STORES } from '@web/data/db'
+import { putBenchInFolder, syncBench } from '@web/data/folder-bench'
 import { onSaved } from '@web/data/jobs'
+import { useBench } from './bench'
+import { benchSide } from './bench-side'
 import { useMessages } from './messages'
 
 /** How long after a change it is written, ms: typing writes once. */
@@ -45,7 +49,9 @@ export const useFolder = defineStore('folder', () => {
       conflicts.value = synced.conflicts
       for (const sentence of synced.refused) messages.say('look', sentence)
       isNew = synced.isNew
-      return synced.last
+      const { last, said } = await syncBench({ ...now, last: synced.last }, benchSide())
+      for (const sentence of said) messages.say('look', sentence)
+      return last
     })
     return isNew
   }
@@ -82,5 +88,15 @@ export const useFolder = defineStore('folder', () => {
     const later = setTimeout(() => void work((now) => putInFolder(now, job)), SOON)
     waiting.set(job.id, later)
   })
+  const bench = useBench()
+  let later: ReturnType<typeof setTimeout>
+  watch(
+    () => BENCH_STORES.map((shelf) => bench[shelf]),
+    () => {
+      if (!folder.value) return
+      clearTimeout(later)
+      later = setTimeout(() => void work((now) => putBenchInFolder(now, benchSide())), SOON)
+    },
+  )
   return { name, isOffered, isAsleep, conflicts, choose, wake, leave, sync, settle }
 })
