@@ -48,28 +48,39 @@ interface Outside {
 const NONE: Outside = { areas: [], lines: [] }
 const known = new WeakMap<FaceUp, Map<string, Outside>>()
 
+/** What is switched off, and which of the maker's own operations engrave, as they fill; others score. */
+interface Off {
+  off: readonly Operation[]
+  filling: readonly string[]
+}
+
 /** A face without what is switched off. */
-const doneOf = (face: FaceUp, off: readonly Operation[]): FaceUp => ({
+const doneOf = (face: FaceUp, { off, filling }: Off): FaceUp => ({
   engraved: off.includes('engrave') ? [] : face.engraved,
   pictures: off.includes('engrave') ? [] : face.pictures,
   pockets: off.includes('pocket') ? [] : face.pockets,
   grooves: off.includes('pocket') ? [] : face.grooves,
   scored: off.includes('score') ? [] : face.scored,
-  own: face.own,
+  own: face.own.map(({ by, areas, lines }) => ({
+    by,
+    areas: off.includes(filling.includes(by) ? 'engrave' : 'score') ? [] : areas,
+    lines: off.includes('score') ? [] : lines,
+  })),
 })
 
 /** What of a face is burnt where its part is not: worked out once, in the part's own coordinates. */
-function outsideOf(shape: Region, face: FaceUp, off: readonly Operation[]): Outside {
+function outsideOf(shape: Region, face: FaceUp, off: Off): Outside {
   const ways = known.get(face) ?? new Map<string, Outside>()
   known.set(face, ways)
-  const before = ways.get(off.join())
+  const key = `${off.off.join()} ${off.filling.join()}`
+  const before = ways.get(key)
   if (before) return before
   const done = doneOf(face, off)
   const { areas, lines } = onFace(done)
   const all = [...lines, ...done.grooves.map((points) => ({ points, closed: false }))]
   const [own] = offset(shape, NEARLY)
   const found = areas.length + all.length === 0 || !own ? NONE : piecesOutside(own, areas, all)
-  ways.set(off.join(), found)
+  ways.set(key, found)
   return found
 }
 
@@ -97,21 +108,24 @@ const boundsOf = ({ x, y, width, height }: Load): Bounds => ({
  * Everything in one load that would be burnt onto another part, or beyond the sheet or the bed.
  * @param placed parts of that load
  * @param cut what is switched off, and whether the other face is done
+ * @param operations the maker's own
  */
 export function burntAstray(
   placed: { part: Part; placement: Placement }[],
   surface: Surface,
   load: Load,
   { off, turn }: Pick<Job['cut'], 'off' | 'turn'>,
+  operations: Job['tune']['own'],
 ): BurntAstray[] {
   const lying = placed.map((each): Placed => ({
     ...each,
     lying: each.part.lies[each.placement.turn % 180 === 0 ? 0 : 1],
   }))
+  const filling = operations.filter(({ how }) => how === 'fill').map(({ id }) => id)
   return lying.flatMap((own): BurntAstray[] => {
     const { shape, up, under } = own.lying
     const faces = turn === 'leave out' ? [up] : [up, under]
-    const outside = faces.map((face) => outsideOf(shape, face, off))
+    const outside = faces.map((face) => outsideOf(shape, face, { off, filling }))
     if (outside.every(({ areas, lines }) => areas.length + lines.length === 0)) return []
     const onto = ontoSheet(own.part, own.placement)
     const at = (point: Point): Point => onto([point])[0]

@@ -155,7 +155,7 @@ function planStock(job: Job, { material, thickness, depths, mark }: StockInput, 
     const both = surface.loads.flatMap((window, load): LoadPlan[] => {
       const own = placed.filter((each) => each.placement.sheet === sheet && each.load === load)
       if (own.length === 0) return []
-      astray.push(...burntAstray(own, surface, window, cut))
+      astray.push(...burntAstray(own, surface, window, cut, tune.own))
       const start = waitingAt(window, measure.machine?.origin)
       const { up, under } = linesOf(own, making, window)
       const { loads, offcut, outline } = surface

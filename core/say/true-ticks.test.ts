@@ -32,6 +32,7 @@ const words: Engraving = {
   turn: 0,
   mirrored: false,
 }
+const CALM = { speed: 100, power: 20, passes: 1, air: false }
 const engraved = (part: Partial<Engraving>, job = tray): Job => ({
   ...job,
   box: { ...job.box, engravings: [{ ...words, ...part }] },
@@ -60,6 +61,18 @@ describe('what is burnt', () => {
     expect(deriveAll(inside).derived.plan!.astray.length).toBeGreaterThan(0)
     const left = withCut({ turn: 'leave out', face: 'outside' }, inside)
     expect(deriveAll(left).derived.plan!.astray).toEqual([])
+  })
+  test('an operation of the maker’s own is switched off with what it is done by', () => {
+    const ops = (how: 'fill' | 'follow') =>
+      tuned({ own: [{ id: 'deep', name: 'deep', colour: '#336699', how, setting: CALM }] })
+    const state = (how: 'fill' | 'follow', off: Job['cut']['off']) =>
+      check(withCut({ off }, engraved({ how: { kind: 'own', by: 'deep' } }, ops(how))), 'burnt')?.state
+    expect([state('fill', []), state('fill', ['score']), state('fill', ['engrave'])]).toEqual([
+      'stop',
+      'stop',
+      undefined,
+    ])
+    expect([state('follow', ['engrave']), state('follow', ['score'])]).toEqual(['stop', undefined])
   })
   test('by the same corner it stays on its panel, and nothing is said', () => {
     expect(check(engraved({ point: 'same', up: 30, right: 30, motif: { ...round } }), 'over')).toBeUndefined()
