@@ -244,11 +244,12 @@ export class FitBeliefs {
         const own = momentsOf(each, [[taste, 1]])
         const both = momentsOf(each, [...sum, [taste, 1]])
         return {
-          weight: each.weight * weight,
+          weight: Math.min(1, each.weight * weight),
           kerf: kerf.mean,
           taste: own.mean,
-          kerfVariance: kerf.variance,
-          tasteVariance: own.variance,
+          // Rounding may leave a little less than nothing.
+          kerfVariance: Math.max(0, kerf.variance),
+          tasteVariance: Math.max(0, own.variance),
           together: (both.variance - kerf.variance - own.variance) / 2,
           apart: stance.apart ** 2 + stance.day ** 2,
         }
@@ -292,7 +293,7 @@ function rangeFor(interference: number, own: number, word: FitWord | null): [num
 
 /** Odds of a word before it was heard: under a few of a hundred it is asked about. */
 export function oddsOfWord(evidence: FitEvidence, gap: number, word: FitWord): number {
-  const { cases } = believeFit({ ...evidence, tastes: evidence.tastes })
+  const { cases } = believeFit(evidence)
   const { middle, half } = rangeOf(word)
   const [from, to] = rangeFor(middle, half, word)
   return cases.reduce((sum, { weight, kerf, taste, kerfVariance, tasteVariance, together, apart }) => {
@@ -303,12 +304,23 @@ export function oddsOfWord(evidence: FitEvidence, gap: number, word: FitWord): n
 const within = (a: number, b: number): number => normalBelow(b) - normalBelow(a)
 
 /** Weighs all that bears on how tabs fit; the order in which it came makes next to no difference. */
-export function beliefsOf(evidence: FitEvidence): FitBeliefs {
+export function beliefsOf(all: FitEvidence): FitBeliefs {
+  const { family, machineId, stockId } = all
+  const isNear = (check: CheckRecord): boolean =>
+    check.about === 'calipers' || (check.machineId === machineId && check.stockId === stockId)
+  const evidence = {
+    ...all,
+    tastes: all.tastes.filter((taste) => taste.family === family).slice(-MOST_RECORDS),
+    checks: all.checks.filter(isNear).slice(-MOST_RECORDS),
+  }
   const beliefs = new FitBeliefs(evidence)
   for (const check of evidence.checks) beliefs.measure(check)
-  for (const taste of evidence.tastes) if (taste.family === evidence.family) beliefs.hear(taste)
+  for (const taste of evidence.tastes) beliefs.hear(taste)
   return beliefs
 }
+/** As many words and as many checks are weighed, the latest: each is a figure of its own. */
+const MOST_RECORDS = 30
+
 export const believeFit = (evidence: FitEvidence): FitBelief => beliefsOf(evidence).summary()
 
 /** The same few kerfs are asked about again and again. */

@@ -22,6 +22,12 @@ function typedReason({ test, failed }: Choice): string {
   )
 }
 
+function failuresSaid({ failed, tried }: Choice): string {
+  if (failed < tried)
+    return `${failed} of ${tried} tests on this stock did not go through, and no setting is to be relied on.`
+  return `${failed === 1 ? 'The one test' : `All ${failed} tests`} on this stock did not go through.`
+}
+
 /** Why this setting, in one or two sentences. */
 export function choiceReason(choice: Choice, say: Say): string {
   const { setting, standing, test, from, alike, failed, family, energy, thickness } = choice
@@ -31,7 +37,7 @@ export function choiceReason(choice: Choice, say: Say): string {
   }
   if (from === 'failures')
     return (
-      `${failed === 1 ? 'The one test' : `All ${failed} tests`} on this stock did not go through. ` +
+      `${failuresSaid(choice)} ` +
       `${described(setting, say)} is likelier: make a test cut, and write down what came out.`
     )
   if (!test) {

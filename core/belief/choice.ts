@@ -12,8 +12,10 @@ export interface Choice {
   from: 'typed' | 'tests' | 'failures' | 'energy rule' | 'nothing chosen'
   /** Tests with the same result and about the same thickness, of which this one is the quickest. */
   alike: number
-  /** Tests on this stock that did not go through: at this setting, or where all did, of all. */
+  /** Tests on this stock that did not go through: at this setting, or where none is chosen, of all. */
   failed: number
+  /** Tests on this stock, in all. */
+  tried: number
   family: Family
   /** Energy per cut face, J/mm². */
   energy: number
@@ -98,12 +100,11 @@ export const failedAt = (tests: TestRecord[], setting: Setting): number =>
 function likelier(failed: TestRecord[], { need }: CutBelief, machine: Machine, thickness: number): Setting {
   const spent = ({ setting }: TestRecord): number => cutEnergy(setting, machine.watts, thickness)
   const base = failed.reduce((most, each) => (spent(each) > spent(most) ? each : most)).setting
-  for (let passes = base.passes; passes < MOST_PASSES; passes++) {
+  for (let passes = base.passes; ; passes++) {
     const setting = { ...base, passes }
     const speed = speedFor(energyFor(need, LIKELIER, passes), setting, machine, thickness)
-    if (speed >= base.speed / SLOWEST) return { ...setting, speed }
+    if (speed >= base.speed / SLOWEST || passes >= MOST_PASSES) return { ...setting, speed }
   }
-  return { ...base, passes: MOST_PASSES }
 }
 /** More passes than that are not proposed. [FM] */
 const MOST_PASSES = 8
@@ -140,6 +141,7 @@ export function chooseSetting(
       from: 'tests',
       alike,
       failed: failedAt(own, setting),
+      tried: own.length,
       family,
       energy,
       thickness,
@@ -153,7 +155,17 @@ export function chooseSetting(
   if (failed.length > 0) {
     const setting = likelier(failed, believeCut(tests, machine, stock, thickness), machine, thickness)
     const energy = cutEnergy(setting, machine.watts, thickness)
-    return { ...NEVER_TRIED, setting, from: 'failures', failed: failed.length, family, energy, thickness }
+    const tried = own.length
+    return {
+      ...NEVER_TRIED,
+      setting,
+      from: 'failures',
+      failed: failed.length,
+      tried,
+      family,
+      energy,
+      thickness,
+    }
   }
   const like = best(
     reliable(here).filter(
@@ -166,7 +178,7 @@ export function chooseSetting(
 }
 /** Odds from which a cut is rather through than not. */
 const EVEN = 0.5
-const NEVER_TRIED = { standing: 'untested', test: null, alike: 0, failed: 0 } as const
+const NEVER_TRIED = { standing: 'untested', test: null, alike: 0, failed: 0, tried: 0 } as const
 
 /** A careful start where nothing is tested. */
 export function guess(

@@ -19,7 +19,18 @@ export function settingFor({ measure, tune }: Pick<Job, 'measure' | 'tune'>, thi
     const failed = failedAt(own, picked)
     const energy = cutEnergy(picked, (machine ?? ASSUMED_MACHINE).watts, thickness)
     const standing = test ? 'tested' : 'untested'
-    return { setting: picked, standing, test, from: 'typed', alike: 0, failed, family, energy, thickness }
+    return {
+      setting: picked,
+      standing,
+      test,
+      from: 'typed',
+      alike: 0,
+      failed,
+      tried: own.length,
+      family,
+      energy,
+      thickness,
+    }
   }
   if (machine && stock) return chooseSetting(tune.tests, machine, stock, thickness)
   return guess(machine ?? ASSUMED_MACHINE, family, thickness, 'nothing chosen')

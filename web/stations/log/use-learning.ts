@@ -78,7 +78,7 @@ export function useLearning(revision: () => Revision): Learning {
     ]
     const counts = isSure || oddsOf(next) >= UNLIKELY
     return [
-      ...(word && counts ? [bench.putting('tastes', word)] : []),
+      ...(word && counts ? [bench.putting('tastes', word)] : forgettingOne('tastes', `verdict-${next.id}`)),
       ...(play ? [bench.putting('checks', play)] : forgettingOne('checks', `play-${next.id}`)),
       ...(test ? [bench.putting('tests', test)] : []),
     ]
