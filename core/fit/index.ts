@@ -1,6 +1,6 @@
 export { FIT_WORDS, WANTED_FITS, WORD_LIMITS, wordFor, type FitWord } from './words'
 export { compensationIn, predictFit, wantedWord, type FitInput, type FitPrediction } from './predict'
-export { gapFor, jointOdds, pairOdds, slotOdds, tabOdds } from './odds'
+export { gapFor, jointOdds, ownWay, pairOdds, slotOdds, tabOdds } from './odds'
 export type { Boundary, Compensations, Cutting, JointOdds, Odds, SlotJoint } from './odds'
 export {
   belowOf,

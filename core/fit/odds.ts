@@ -124,7 +124,7 @@ export const gapFor = (
  * What a direction of its own adds to the doubt, mm²: where a beam is not round, or was read one way only,
  * two edges of one direction share what one edge of each would halve. [DEF]
  */
-function ownWay(edges: [Direction, Direction], kerf: Kerf): number {
+export function ownWay(edges: [Direction, Direction], kerf: Kerf): number {
   const [x, y] = (['x', 'y'] as const).map((way) => edges.filter((edge) => edge === way).length / 2)
   const apart = kerf.round ? 0 : ((x - y) * kerf.sd) ** 2
   const blind = kerf.unread ? ({ x, y }[kerf.unread] * OVAL_SD) ** 2 : 0

@@ -12,7 +12,7 @@ import {
   type Next,
 } from '../belief'
 import { deriveAll } from '../derive'
-import { half95, kerfFigure, kerfShift, type FitBelief, type Odds, type TasteRecord } from '../fit'
+import { half95, kerfFigure, kerfShift, ownWay, type FitBelief, type Odds, type TasteRecord } from '../fit'
 import { playsOf, runsOf, tasteOfVerdict, testOfRevision, type Job } from '../job'
 import { kerfOf, lastDone, movedKerf, type Direction, type KerfRecord, type MachineEvent } from '../kerf'
 import { IN_METRIC } from '../length'
@@ -66,13 +66,9 @@ const byId = <T extends { id: string }>(list: T[]): T[] => [
 
 /** Half of the interval of a kerf in one direction, without what differs from joint to joint. */
 function kerfHalf(belief: FitBelief, kerf: ReturnType<typeof kerfOf>, way: Direction): number {
-  const own = kerf.round ? 0 : kerf.sd ** 2
-  const blind = kerf.unread === way ? UNREAD ** 2 : 0
-  const still = belief.cases.map((each) => ({ ...each, apart: own + blind }))
+  const still = belief.cases.map((each) => ({ ...each, apart: ownWay([way, way], kerf) }))
   return half95(kerfFigure({ ...belief, cases: still }))
 }
-/** How far a direction that was not read may be off the other, a deviation, mm. [FM] */
-const UNREAD = 0.012
 
 /**
  * What is believed of kerf, fit, setting and time of a job, and what would tell most.

@@ -20,7 +20,7 @@ const bench = useBench()
 const say = useSay()
 const minutesLimits = limitsOf(revisionSchema.shape.minutes.unwrap())
 const playLimits = limitsOf(revisionSchema.shape.plays.element)
-const { taste, isCounted, moved, changes, forgetting, oddsOf } = useLearning(() => props.revision)
+const { taste, isCounted, isUnlikely, moved, changes, forgetting, oddsOf } = useLearning(() => props.revision)
 
 function change(part: Partial<Revision>, key: string, ...onBench: BenchChange[]): boolean {
   const apply = (draft: typeof jobs.job): void => {
@@ -187,7 +187,7 @@ const outcomes = THROUGH.map((each) => ({ value: each as string, label: THROUGH_
         <button type="button" class="btn px-2 py-0.5" @click="takeBack">Take it back</button>
       </p>
       <p v-else class="note flex flex-wrap items-center gap-x-3 gap-y-1" data-testid="not-counted">
-        <template v-if="taste && odds < 0.05">
+        <template v-if="taste && isUnlikely">
           “{{ revision.verdict }}” had odds of {{ percent(odds) }} by all that is known: measure two squares
           or one play, and it is settled.
         </template>

@@ -18,7 +18,10 @@ export interface Learning {
   /** What of a revision says something of kerf and snug. */
   taste: ComputedRef<TasteRecord | null>
   plays: ComputedRef<CheckRecord | null>
+  /** Whether the bench has all of it. */
   isCounted: ComputedRef<boolean>
+  /** Whether its word hardly can be, by all else that is known. */
+  isUnlikely: ComputedRef<boolean>
   moved: ComputedRef<Moved | null>
   /** What a revision puts on the bench and takes off it; a word that hardly can be is not counted unasked. */
   changes: (next: Revision, isSure?: boolean) => BenchChange[]
@@ -35,9 +38,10 @@ export function useLearning(revision: () => Revision): Learning {
   const has = (list: { id: string }[], id: string): boolean => list.some((each) => each.id === id)
   const isCounted = computed(
     () =>
-      (taste.value !== null && has(bench.tastes, taste.value.id)) ||
-      (plays.value !== null && has(bench.checks, plays.value.id)),
+      (taste.value === null || has(bench.tastes, taste.value.id)) &&
+      (plays.value === null || has(bench.checks, plays.value.id)),
   )
+  const isUnlikely = computed(() => oddsOf(revision()) < UNLIKELY)
 
   /** All that bears on it but the revision itself. */
   function withoutIt({ id }: Revision): FitEvidence {
@@ -90,5 +94,5 @@ export function useLearning(revision: () => Revision): Learning {
     ...forgettingOne('checks', `play-${id}`),
     ...forgettingOne('tests', `cut-${id}`),
   ]
-  return { taste, plays, isCounted, moved, changes, forgetting, oddsOf }
+  return { taste, plays, isCounted, isUnlikely, moved, changes, forgetting, oddsOf }
 }
