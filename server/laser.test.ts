@@ -17,6 +17,7 @@ afterEach(() => {
 
 const setup: LaserSetup = {
   seed: 3,
+  like: 'mine',
   machine: {
     watts: 40,
     maxSpeed: 400,

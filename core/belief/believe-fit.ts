@@ -2,7 +2,7 @@ import { MOST_CASES, rangeOf, WORD_LIMITS, type FitBelief, type FitWord, type Ta
 import type { KerfRecord } from '../kerf'
 import { NORMAL_95, normalBelow } from '../statistics'
 import type { Family } from '../stock'
-import type { CheckRecord } from './check-record'
+import type { CheckKind, CheckRecord } from './check-record'
 import {
   apartFrom,
   CHECKED,
@@ -199,8 +199,12 @@ export class FitBeliefs {
     const isHere =
       about === 'calipers' || this.isSamePair({ machineId: machineId ?? '', stockId: stockId ?? '' })
     if (!isHere) return
-    const sum: Sum = [[this.places.common[about], 1]]
-    for (const each of off) this.take((cases) => readAs(cases, sum, each, noiseOf(sd)))
+    for (const each of off) this.takeCheck(about, each, sd)
+  }
+  /** A reading of one check; on another day it says how much days differ. */
+  private takeCheck(about: Exclude<CheckKind, 'play'>, off: number, sd: number): void {
+    const sum: Sum = [[about === 'day' ? this.places.own.get(OWN)! : this.places.common[about], 1]]
+    this.take((cases, { day }) => readAs(cases, sum, off, noiseOf(sd, about === 'day' ? day : 0)))
   }
 
   /** A copy of it that goes on by itself. */
@@ -210,10 +214,10 @@ export class FitBeliefs {
   }
 
   /** What would be known if a further reading of something said what is expected, give or take. */
-  ifRead(about: 'squares' | (typeof CHECKED)[number] | 'play', sd: number, z: number): FitBeliefs {
+  ifRead(about: 'squares' | CheckKind, sd: number, z: number): FitBeliefs {
     const next = this.copy()
     const sum: Sum =
-      about === 'squares'
+      about === 'squares' || about === 'day'
         ? [[this.places.own.get(OWN)!, 1]]
         : about === 'play'
           ? this.inHand
@@ -224,7 +228,10 @@ export class FitBeliefs {
       const { mean, variance } = momentsOf(each, sum)
       return total + each.weight * (variance + (mean - middle) ** 2)
     }, 0)
-    next.take((cases) => readAs(cases, sum, middle + z * Math.sqrt(variance + sd * sd), noiseOf(sd)))
+    const read = middle + z * Math.sqrt(variance + sd * sd)
+    next.take((cases, { day, apart }) =>
+      readAs(cases, sum, read, noiseOf(sd, about === 'day' ? day : about === 'play' ? apart : 0)),
+    )
     return next
   }
 
@@ -322,34 +329,3 @@ export function beliefsOf(all: FitEvidence): FitBeliefs {
 const MOST_RECORDS = 30
 
 export const believeFit = (evidence: FitEvidence): FitBelief => beliefsOf(evidence).summary()
-
-/** The same few kerfs are asked about again and again. */
-const unsaid = new WeakMap<KerfRecord, FitBelief>()
-let assumed: FitBelief | null = null
-
-/** What is believed where nothing was said yet beside the kerf. */
-function unsaidBelief(kerf: KerfRecord | null): FitBelief {
-  const known = kerf ? unsaid.get(kerf) : assumed
-  if (known) return known
-  const belief = believeFit({
-    family: 'other',
-    machineId: kerf?.machineId,
-    stockId: kerf?.stockId,
-    kerf,
-    kerfs: [],
-    tastes: [],
-    checks: [],
-  })
-  if (kerf) unsaid.set(kerf, belief)
-  else assumed = belief
-  return belief
-}
-
-/** What a job believes: what it took over, while that is about its kerf. */
-export const beliefOf = ({
-  kerf,
-  belief,
-}: {
-  kerf: KerfRecord | null
-  belief: FitBelief | null
-}): FitBelief => (belief && belief.kerfId === (kerf?.id ?? null) ? belief : unsaidBelief(kerf))

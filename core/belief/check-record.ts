@@ -1,7 +1,7 @@
 import { z } from 'zod'
 
 /** What was measured, beside squares and words, that says by how much a kerf is off its record. */
-const CHECKS = ['calipers', 'face', 'place', 'setting', 'play'] as const
+const CHECKS = ['calipers', 'face', 'place', 'setting', 'day', 'play'] as const
 export type CheckKind = (typeof CHECKS)[number]
 
 const off = z.number().min(-2).max(2)
@@ -9,7 +9,7 @@ const identifier = z.string().max(60)
 
 /**
  * One such check: calipers closed on a gauge; the kerf on the other face, in other places of the bed, at the
- * cut's own setting; or the play of joints that were cut. mm.
+ * cut's own setting, on another day; or the play of joints that were cut. mm.
  */
 export const checkRecordSchema = z.strictObject({
   id: z.string().min(1).max(80),

@@ -1,4 +1,5 @@
-export { beliefOf, beliefsOf, believeFit, oddsOfWord, type FitEvidence } from './believe-fit'
+export { beliefOf } from './belief-of'
+export { beliefsOf, believeFit, oddsOfWord, type FitEvidence } from './believe-fit'
 export { checkRecordSchema, type CheckKind, type CheckRecord } from './check-record'
 export { nextSteps, type Next } from './next'
 export { believeCut, cuttingOf, type CutBelief } from './learn'

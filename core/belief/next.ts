@@ -1,11 +1,12 @@
 import { belowOf, feltOf, meanOf, rangeOf, WORD_LIMITS, type FitBelief, type FitWord } from '../fit'
 import type { FitBeliefs } from './believe-fit'
+import type { CheckKind } from './check-record'
 import { CHECKED, isRead } from './doubts'
 import type { FitEvidence } from './believe-fit'
 
 /** Something that could be measured, with its price and what it would bring. */
 export interface Next {
-  what: 'squares' | (typeof CHECKED)[number] | 'play'
+  what: 'squares' | CheckKind
   /** At the bench, common practice, no source. */
   minutes: number
   /** Odds of the wanted word now, and then, compensated by what it says. */
@@ -21,7 +22,11 @@ const PRICES: Record<Next['what'], { minutes: number; sd: number }> = {
   setting: { minutes: 5, sd: 0.0045 },
   face: { minutes: 3, sd: 0.0045 },
   place: { minutes: 6, sd: 0.0045 },
+  day: { minutes: 5, sd: 0.0045 },
 }
+
+/** As many other days say how much days differ. [FM] */
+const OTHER_DAYS = 3
 
 /** What a reading may come out as, each as likely as the other, in deviations. */
 const OUTCOMES = [-1.15, 0, 1.15]
@@ -48,13 +53,13 @@ export function nextSteps(
 ): Next[] {
   const from = oddsCentred(beliefs.summary(), wanted)
   const isDone = (what: Next['what']): boolean =>
-    checks.some(
+    checks.filter(
       (each) =>
         each.about === what &&
         (what === 'calipers' || (each.machineId === machineId && each.stockId === stockId)),
-    )
+    ).length >= (what === 'day' ? OTHER_DAYS : 1)
   const could: Next['what'][] = isRead(kerf)
-    ? ['squares', ...CHECKED.filter((each) => !isDone(each)), 'play']
+    ? ['squares', ...[...CHECKED, 'day' as const].filter((each) => !isDone(each)), 'play']
     : ['squares', 'play']
   return could
     .map((what): Next => {

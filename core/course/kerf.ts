@@ -1,11 +1,12 @@
 import { compensationFor, kerfFromStrip } from '../kerf'
-import { randomFrom } from '../statistics'
-import { bell, hiddenMachine } from '../rehearse'
+import { CALIPERS, randomFrom, shownBy } from '../statistics'
+import { hiddenMachine } from '../rehearse'
 import { isNear, numberIn, type Answers, type Exercise, type Outcome } from './types'
 
-/** Lines that the strip is cut by, and error of a reading by hand, mm. */
+/** Lines that the strip is cut by. */
 const LINES = 10
-const HAND = 0.02
+/** Pieces pushed together by hand: twice as unsteady as a reading of one. [FM] */
+const PUSHED = { ...CALIPERS, hand: 2 * CALIPERS.hand }
 /** An answer this near to the truth is right, mm. */
 const NEAR = 0.012
 
@@ -32,7 +33,7 @@ export const KERF: Exercise = {
   make: (seed) => {
     const random = randomFrom(seed * 97 + 3)
     const kerf = kerfOf(seed)
-    const gaps = Array.from({ length: 4 }, () => Math.round((LINES * kerf + HAND * bell(random)) * 100) / 100)
+    const gaps = Array.from({ length: 4 }, () => shownBy(PUSHED, LINES * kerf, random))
     const { width } = kerfFromStrip(LINES, gaps)
     const check = (answers: Answers): Outcome => {
       const [full, side] = [numberIn(answers, 'kerf'), numberIn(answers, 'side')]

@@ -1,4 +1,6 @@
-export { bell, hiddenMachine, hiddenSheet, type Hidden } from './hidden'
+export { hiddenMachine, hiddenSheet, type Hidden, type LaserLike } from './hidden'
+export { WORLD_NAMES, WORLDS, type WorldName, type Workshop } from './worlds'
+export { piecesByPart } from './match'
 export { CHARS, piecesOf } from './pieces'
 export type { Run } from './runs'
 export {
@@ -12,4 +14,4 @@ export {
 } from './laser'
 export type { LaserAnswer, LaserAsk, LaserRequest } from './laser-messages'
 export { withReadings } from './taken'
-export { knownOf, piecesByPart, rehearse, type CutPart, type Rehearsal } from './rehearse'
+export { knownOf, rehearse, type CutPart, type Rehearsal } from './rehearse'

@@ -2,7 +2,16 @@ import { describe, expect, test } from '@jest/globals'
 import { demo } from '../../scripts/testing/demo'
 import { deriveAll } from '../derive'
 import { writeProgram } from '../files'
-import { knownOf, laserSetupSchema, piecesByPart, rehearse, SimulatedLaser, type LaserSetup } from './index'
+import { rectangle } from '../geometry'
+import {
+  knownOf,
+  laserSetupSchema,
+  piecesByPart,
+  rehearse,
+  SimulatedLaser,
+  type LaserPiece,
+  type LaserSetup,
+} from './index'
 
 const { job, parts, derived } = deriveAll(demo('plain-tray'))
 const plan = derived.plan!
@@ -12,6 +21,7 @@ const { kerf, doubt, family, through } = knownOf(job, derived.box, plan.stocks[0
 const setup = (part: Partial<LaserSetup> = {}): LaserSetup =>
   laserSetupSchema.parse({
     seed: 7,
+    like: 'mine',
     machine: { watts, maxSpeed, travelSpeed, acceleration, origin, code },
     family,
     sheet: { number: load.sheet, width: load.width, height: load.height },
@@ -26,10 +36,18 @@ const loaded = (part: Partial<LaserSetup> = {}, text = program): SimulatedLaser 
   expect(laser.load(text)).toEqual({ ok: true })
   return laser
 }
+/** A frame of 60 mm with a hole of 20 in it. */
+const frame = { outline: rectangle(0, 0, 60, 60), holes: [[...rectangle(20, 20, 40, 40)].reverse()] }
+const hollow = { shape: frame, drawn: frame }
+const asRing = (ring: [number, number][]) => ring.map(([x, y]) => ({ x, y }))
+const shaped = ({ way, outline, holes }: LaserPiece) => ({
+  way: asRing(way),
+  shape: { outline: asRing(outline), holes: holes.map(asRing) },
+})
 const outOf = (laser: SimulatedLaser) => {
   const out = laser.pieces()
   if (!out.ok) throw new Error(out.error)
-  return piecesByPart(job, load, parts, out.pieces, ({ way }) => way.map(([x, y]) => ({ x, y })))
+  return piecesByPart(job, load, parts, out.pieces, shaped)
 }
 
 describe('a simulated laser', () => {
@@ -40,7 +58,7 @@ describe('a simulated laser', () => {
     const { phase, seconds, of } = laser.state()
     expect([phase, seconds]).toEqual(['done', of])
     const { found, missing } = outOf(laser)
-    const rehearsed = rehearse(job, 7)
+    const rehearsed = rehearse(job, 7, 'mine')
     if (!rehearsed.ok) throw new Error(rehearsed.error)
     expect(missing).toEqual([])
     expect(found.map(({ part }) => part.id).sort()).toEqual(
@@ -94,12 +112,46 @@ describe('a simulated laser', () => {
     laser.tick(1e6)
     expect(laser.state().bumped).toBe(true)
     const { found, missing } = outOf(laser)
-    expect(missing.length).toBeGreaterThan(0)
-    expect(found.length).toBeGreaterThan(0)
+    const spoilt = [...missing, ...found.filter(({ astray }) => astray.length > 0)]
+    expect(spoilt).toHaveLength(1)
+    const whole = found.filter(({ astray }) => astray.length === 0)
+    // Cut whole before it or after it: a good part either way.
+    expect(new Set(whole.map(({ off }) => off > 1.5))).toEqual(new Set([false, true]))
+    expect(whole).toHaveLength(parts.length - 1)
     const calm = loaded()
     calm.act('start')
     calm.tick(1e6)
     expect(outOf(calm).missing).toEqual([])
+  })
+  test('a knock between a part’s holes and its outline: the part is there, its holes are not', () => {
+    const sheet = { number: 0, width: 300, height: 200 }
+    const square = (at: number, side: number): string =>
+      `G0 X${at} Y${at}\nG1 X${at + side} Y${at} F300 S900\nG1 X${at + side} Y${at + side}\n` +
+      `G1 X${at} Y${at + side}\nG1 X${at} Y${at}\n`
+    const laser = loaded(
+      { sheet, machine: { ...setup().machine, origin: 'front left' } },
+      `G21\nG90\nM8\nM4 S0\n${square(40, 20)}${square(20, 60)}M5\nM2\n`,
+    )
+    laser.act('start')
+    laser.tick(laser.state().of * 0.2)
+    laser.act('bump')
+    laser.tick(1e6)
+    const part = {
+      ...parts[0],
+      id: 'p',
+      shape: frame,
+      turnedShape: frame,
+      lies: [hollow, hollow],
+    } as (typeof parts)[number]
+    const placement = { ...job.layout.arrangement!.placements[0], part: 'p', turn: 0, x: 20, y: 20, sheet: 0 }
+    const arrangement = { ...job.layout.arrangement!, placements: [placement] }
+    const alone = { ...job, layout: { ...job.layout, arrangement } }
+    const only = { ...load, x: 0, y: 0, paths: [{ ...load.paths[0], part: 'p' }] }
+    const out = laser.pieces()
+    if (!out.ok) throw new Error(out.error)
+    const [{ astray, off }] = piecesByPart(alone, only, [part], out.pieces, shaped).found
+    expect(off).toBeGreaterThan(1)
+    expect(astray).toEqual(['A hole in it lies 1.8 mm beside its place.'])
   })
   test('stopped half-way, what was not cut is not there', () => {
     const laser = loaded()

@@ -5,7 +5,7 @@ import { originOn, machineSchema } from '../machine'
 import { randomFrom } from '../statistics'
 import { stretchTime } from '../plan'
 import { familySchema } from '../stock'
-import { bell, hiddenMachine, hiddenSheet, type Hidden, type HiddenSheet } from './hidden'
+import { hiddenSheet, laserLike, readPart, type Hidden, type HiddenSheet } from './hidden'
 import { piecesOf } from './pieces'
 import { burn, overBridges, waysOf } from './runs'
 
@@ -14,6 +14,8 @@ const length = z.number().min(1).max(10_000)
 /** What lies in a simulated laser, and what its owner knows of both. Lengths in mm. */
 export const laserSetupSchema = z.strictObject({
   seed: z.number().int().min(0).max(1_000_000_000),
+  /** Whether it is like the owner's, or any laser. */
+  like: z.enum(['mine', 'any']),
   machine: machineSchema.pick({
     watts: true,
     maxSpeed: true,
@@ -73,8 +75,8 @@ export interface LaserPiece {
   thickness: number
   free: boolean
   faults: string[]
-  /** As simulated calipers read it, to 0.01 with their error. */
-  readings: { width: number; height: number; thickness: number }
+  /** As simulated calipers read it; what did not come free cannot be measured. */
+  readings: { width: number; height: number; thickness: number } | null
 }
 
 type Done = { ok: true } | { ok: false; error: string }
@@ -88,8 +90,6 @@ interface Timed extends CodeMove {
 
 /** More energy than this many times what is needed flares up without air. [FM] */
 const FLARES = 2.2
-/** Error of a caliper's reading by hand, one standard deviation, mm. [FM] */
-const HAND = 0.02
 /** How far a sheet goes when somebody knocks against it, mm. [FM] */
 const BUMP = { x: 1.6, y: -0.9 }
 
@@ -110,9 +110,10 @@ export class SimulatedLaser {
   private bumps: number[] = []
 
   constructor(private readonly setup: LaserSetup) {
-    const { seed, family, kerf, through, sheet, thickness } = setup
-    this.hidden = hiddenMachine(seed, { family, kerf, doubt: kerf.doubt, through })
-    this.sheet = hiddenSheet(seed, sheet.number, sheet, thickness, family)
+    const { seed, like, family, kerf, through, sheet, thickness } = setup
+    this.hidden = laserLike(like, seed, { family, kerf, doubt: kerf.doubt, through })
+    const { number, width, height } = sheet
+    this.sheet = hiddenSheet(seed, number, { width, height }, thickness, family, this.hidden.knots)
   }
 
   private isAtWork(): boolean {
@@ -265,7 +266,6 @@ export class SimulatedLaser {
       this.hidden,
     )
     const random = randomFrom(seed * 17 + 3)
-    const caliper = (value: number): number => Math.round((value + HAND * bell(random)) * 100) / 100
     return {
       ok: true,
       pieces: pieces.map(({ way, shape, thickness, free, faults }) => ({
@@ -275,11 +275,7 @@ export class SimulatedLaser {
         thickness,
         free,
         faults,
-        readings: {
-          width: caliper(sizeOf(shape).width),
-          height: caliper(sizeOf(shape).height),
-          thickness: caliper(thickness),
-        },
+        readings: free ? readPart(sizeOf(shape), thickness, this.hidden, random) : null,
       })),
     }
   }

@@ -12,7 +12,7 @@ const ruled = (name: Parameters<typeof demo>[0], about: Partial<Job['layout']['s
   return deriveAll({ ...job, layout: { settings, arrangement: null } }).job
 }
 function cut(job: Job) {
-  const made = rehearse(job, 4)
+  const made = rehearse(job, 4, 'mine')
   if (!made.ok) throw new Error(made.error)
   return made.rehearsal
 }

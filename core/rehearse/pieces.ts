@@ -11,8 +11,8 @@ import {
   type Region,
   type Ring,
 } from '../geometry'
-import { randomFrom } from '../statistics'
-import { bell, type Hidden, type HiddenSheet } from './hidden'
+import { bell, randomFrom } from '../statistics'
+import type { Hidden, HiddenSheet } from './hidden'
 import type { Run } from './runs'
 
 /** What came out of a sheet: its true shape where it lay, mm. */
@@ -59,10 +59,13 @@ const isAlong = ({ from, to }: Pick<Side, 'from' | 'to'>, side: Side): boolean =
 /** More energy than this many times what is needed chars the edge. [FM] */
 export const CHARS = 2.4
 
-/** The kerf of a way, wider where more energy went in than was needed. */
-function kerfOf({ mean }: Run, { kerf, widening, measuredAt, wander }: Hidden, random: () => number) {
+/** The kerf of a way, wider where more energy went in than was needed, and by its place on the bed. */
+function kerfOf({ mean, points }: Run, hidden: Hidden, sheet: HiddenSheet, random: () => number) {
+  const { kerf, widening, measuredAt, wander, bed } = hidden
   const wider = 1 + widening * Math.max(-0.5, Math.min(4, mean - measuredAt))
-  const here = wander * bell(random)
+  const { minX, minY, maxX, maxY } = bounds(points)
+  const place = bed.x * ((minX + maxX) / sheet.width - 1) + bed.y * ((minY + maxY) / sheet.height - 1)
+  const here = place + wander * bell(random)
   return { x: Math.max(0.01, kerf.x * wider + here), y: Math.max(0.01, kerf.y * wider + here) }
 }
 
@@ -88,7 +91,7 @@ export function piecesOf(runs: Run[], sheet: HiddenSheet, hidden: Hidden): Piece
   )
   return closed.flatMap(({ run, ring }, i): Piece[] => {
     if (depth[i] % 2 === 1) return []
-    const kerf = kerfOf(run, hidden, random)
+    const kerf = kerfOf(run, hidden, sheet, random)
     const faults: string[] = []
     if (run.held > 0)
       faults.push(`It is not through over ${millimetres(run.held)}, from ${placeWords(run.heldAt!)}.`)
@@ -108,7 +111,7 @@ export function piecesOf(runs: Run[], sheet: HiddenSheet, hidden: Hidden): Piece
         faults.push(
           `A hole in it holds over ${millimetres(other.run.held)}, at ${placeWords(other.run.heldAt!)}.`,
         )
-      const own = kerfOf(other.run, hidden, random)
+      const own = kerfOf(other.run, hidden, sheet, random)
       const [grown] = offsetBy({ outline: other.ring, holes: [] }, { x: own.x / 2, y: own.y / 2 })
       const moved = late.includes(other) ? shiftRegion(grown, shift.x, shift.y) : grown
       return [[...moved.outline].reverse()]

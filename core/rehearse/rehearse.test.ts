@@ -8,14 +8,14 @@ import { plainBelief, type FitWord } from '../fit'
 import type { CodeMove } from '../gcode'
 import { rectangle, type Ring } from '../geometry'
 import type { Job } from '../job'
-import { rehearse, type Rehearsal } from './index'
-import { hiddenMachine, hiddenSheet, type Hidden, type HiddenSheet } from './hidden'
+import { rehearse, type Rehearsal, type WorldName } from './index'
+import { anyMachine, hiddenMachine, hiddenSheet, type Hidden, type HiddenSheet } from './hidden'
 import { piecesOf } from './pieces'
 import { burn, waysOf } from './runs'
 
 const laidOut = (job: Job): Job => deriveAll({ ...job, layout: { ...job.layout, arrangement: null } }).job
 function cut(job: Job, seed: number): Rehearsal {
-  const made = rehearse(job, seed)
+  const made = rehearse(job, seed, 'mine')
   if (!made.ok) throw new Error(made.error)
   return made.rehearsal
 }
@@ -65,6 +65,12 @@ describe('a job on the simulated laser', () => {
     const picked = { speed: 30, power: 65, passes: 1, air: true }
     const { notFree } = cut({ ...tray, tune: { ...tray.tune, picked } }, 2)
     expect(notFree.length).toBeGreaterThan(5)
+    // What did not come free cannot be measured, and says nothing of a joint.
+    const { parts, joints } = cut({ ...tray, tune: { ...tray.tune, picked } }, 2)
+    const held = new Set(notFree.map(({ id }) => id))
+    expect(parts.filter(({ id }) => held.has(id))).toEqual([])
+    const free = new Set(parts.map(({ panel }) => panel))
+    for (const { between } of joints) expect(between.every((panel) => free.has(panel))).toBe(true)
     expect(notFree[0].why[0]).toMatch(/^It is not through over .* mm, from \d+ × \d+ mm\.$/)
     const twice = cut({ ...tray, tune: { ...tray.tune, picked: { ...picked, passes: 3 } } }, 2)
     expect(twice.notFree).toEqual([])
@@ -82,6 +88,32 @@ describe('a job on the simulated laser', () => {
       )
       expect(Math.abs(is.getArea() - was.getArea()) / was.getArea()).toBeLessThan(0.01)
     }
+  })
+  test('any laser is none of the owner’s: another kerf, and calipers that may lie', () => {
+    const all = Array.from({ length: 60 }, (_, seed) => rehearse(tray, seed, 'any')).flatMap((each) =>
+      each.ok ? [each.rehearsal] : [],
+    )
+    const kerfs = all.map(({ kerf }) => (kerf.x + kerf.y) / 2)
+    expect(Math.min(...kerfs)).toBeLessThan(0.12)
+    expect(Math.max(...kerfs)).toBeGreaterThan(0.28)
+    expect(new Set(all.map(({ world }) => world)).size).toBeGreaterThan(9)
+    expect(all.some(({ notFree }) => notFree.length > 0)).toBe(true)
+    const bias = (world: WorldName): number => {
+      const errors = Array.from({ length: 12 }, (_, seed) => rehearse(tray, seed, world)).flatMap((each) =>
+        each.ok ? each.rehearsal.parts.map((part) => part.readings.thickness - part.thickness) : [],
+      )
+      return errors.reduce((sum, error) => sum + error, 0) / errors.length
+    }
+    expect(Math.abs(bias('plain'))).toBeLessThan(0.003)
+    expect(bias('a hand that squeezes')).toBeLessThan(-0.008)
+  })
+  test('focus over the bed: the kerf goes with the place, as the joints feel it', () => {
+    const tilt = (world: WorldName): number => {
+      const { x, y } = anyMachine(8, 'plywood', world).bed
+      return Math.hypot(x, y)
+    }
+    expect(tilt('focus over the bed')).toBeGreaterThan(0.004)
+    expect(tilt('plain')).toBe(0)
   })
   test('a job that cannot be made is not cut', () => {
     expect(rehearse({ ...tray, box: { ...tray.box, depth: 4 } }, 1)).toMatchObject({ ok: false })
@@ -123,7 +155,7 @@ describe('the physics by itself', () => {
     drift: { share: 0, period: 100, phase: 0 },
     wander: 0,
   }
-  const sheet: HiddenSheet = { thickness: () => 3, knots: [] }
+  const sheet: HiddenSheet = { width: 200, height: 200, thickness: () => 3, knots: [] }
   const motion = { travelSpeed: 200, acceleration: 1000 }
   const round = (ring: Ring, speed = 12, power = 0.65): CodeMove[] => [
     { from: { x: 0, y: 0 }, to: ring[0], speed: null, power: 0, air: true },

@@ -12,26 +12,19 @@ import {
 import { writeFiles } from '../files'
 import { wordFor, type FitWord } from '../fit'
 import { readCode } from '../gcode'
-import {
-  bounds,
-  shiftPoints,
-  sizeOf,
-  turnPoints,
-  turnRegion,
-  type Region,
-  type Ring,
-  type Turn,
-  type Point,
-} from '../geometry'
+import { sizeOf, turnRegion, type Region, type Ring, type Turn, type Point } from '../geometry'
 import type { Job } from '../job'
 import { IN_METRIC } from '../length'
 import { originOn, ORDINARY_CODE } from '../machine'
 import { problemSentence } from '../box'
 import type { Thickness } from '../stock'
-import { poseShift, shapeFor, type Placement } from '../nest'
-import { bell, hiddenMachine, hiddenSheet, type Hidden, type Known } from './hidden'
+import type { Placement } from '../nest'
+import { hiddenSheet, laserLike, readPart, worldOf, type Hidden, type Known, type LaserLike } from './hidden'
+import { piecesByPart, type Matched } from './match'
 import { piecesOf, type Piece } from './pieces'
 import { burn, overBridges, waysOf } from './runs'
+import { WORLD_WORDS } from './world-words'
+import type { WorldName } from './worlds'
 
 /** A part as it was cut, mm; its outline lies on the sheet. */
 export interface CutPart {
@@ -51,14 +44,25 @@ export interface CutPart {
   readings: { width: number; height: number; thickness: number }
 }
 
+interface Faulty {
+  id: string
+  label: string
+  why: string[]
+}
+
 /** What a cut on the simulated laser came to. */
 export interface Rehearsal {
   simulation: 'This is a simulation: nothing was cut, and a real laser is another one.'
   seed: number
+  /** Whether it is a laser like the owner's, or any; then its world, and what was wrong there. */
+  laser: 'mine' | 'any'
+  world: WorldName | null
+  wrong: string | null
   job: string
+  /** What came free: nothing else can be measured. */
   parts: CutPart[]
-  notFree: { id: string; why: string[] }[]
-  faults: { id: string; why: string[] }[]
+  notFree: Faulty[]
+  faults: Faulty[]
   /** True full width across and along the sheet, on the mean of the parts, mm. */
   kerf: { x: number; y: number }
   /** True gap per glue line at each joint, mm, and how that fits. */
@@ -75,57 +79,13 @@ const MACHINE = {
   code: ORDINARY_CODE,
 }
 
-/** Error of a caliper's reading by hand, one standard deviation, mm. [FM] */
-const HAND = 0.02
-
 /** What one load came to, and which part each piece is. */
 interface CutLoad {
   load: LoadPlan
-  found: { part: Part; placement: Placement; piece: Piece }[]
+  hidden: Hidden
+  found: Matched<Piece>[]
   missing: Part[]
   seconds: number
-}
-
-/** The piece whose way lies where a part was to lie. */
-function pieceFor<P>(wanted: Ring, pieces: P[], wayOf: (piece: P) => Ring): P | undefined {
-  const box = bounds(wanted)
-  return pieces.find((piece) => {
-    const its = bounds(wayOf(piece))
-    return (['minX', 'minY', 'maxX', 'maxY'] as const).every((side) => Math.abs(its[side] - box[side]) < 0.6)
-  })
-}
-
-/** Which part each piece of a load is, and the parts that none is. */
-export function piecesByPart<P>(
-  job: Job,
-  load: LoadPlan,
-  parts: Part[],
-  pieces: P[],
-  wayOf: (piece: P) => Ring,
-): { found: { part: Part; placement: Placement; piece: P }[]; missing: Part[] } {
-  if (load.face === 'first') return { found: [], missing: [] }
-  const byId = new Map(parts.map((part) => [part.id, part]))
-  const here = new Set(load.paths.map(({ part }) => part))
-  const placements = (job.layout.arrangement?.placements ?? []).filter(({ part }) => here.has(part))
-  const found: { part: Part; placement: Placement; piece: P }[] = []
-  const missing: Part[] = []
-  for (const placement of placements) {
-    const part = byId.get(placement.part)
-    if (!part) continue
-    const way = shiftPoints(wayOn(part, placement, job.cut.compensation === 'paths'), -load.x, -load.y)
-    const piece = pieceFor(way, pieces, wayOf)
-    if (piece) found.push({ part, placement, piece })
-    else missing.push(part)
-  }
-  return { found, missing }
-}
-
-/** Where the outline of a part is cut on its sheet. */
-function wayOn(part: Part, { turn, x, y }: Placement, isCompensated: boolean): Ring {
-  const lie = part.lies[turn % 180 === 0 ? 0 : 1]
-  const { dx, dy } = poseShift(shapeFor(part, turn), turn)
-  const { outline } = isCompensated ? lie.shape : lie.drawn
-  return shiftPoints(turnPoints(outline, turn), dx + x, dy + y)
 }
 
 /** Cuts one load's program on the machine of a seed. */
@@ -149,10 +109,11 @@ function cutLoad(
     load,
     { mean: thickness.mean, doubt: thickness.sd },
     family,
+    hidden.knots,
   )
   const { ways, seconds } = waysOf(moves, machine, hidden)
   const pieces = piecesOf(burn(overBridges(ways), machine.watts, sheet, hidden), sheet, hidden)
-  return { load, ...piecesByPart(job, load, parts, pieces, ({ way }) => way), seconds }
+  return { load, hidden, ...piecesByPart(job, load, parts, pieces, (piece) => piece), seconds }
 }
 
 const rounded = (value: number): number => Math.round(value * 1e4) / 1e4
@@ -168,9 +129,9 @@ function insets(part: Part, { turn }: Placement, { shape }: Piece): { x: number;
   return { x: (drawn.width - own.width) / 2, y: (drawn.height - own.height) / 2 }
 }
 
-/** The true gap at every glued joint of every copy. */
+/** The true gap at every glued joint whose parts both came free. */
 function jointsOf(things: DerivedThing[], loads: CutLoad[], interference: number): Rehearsal['joints'] {
-  const all = loads.flatMap(({ found }) => found)
+  const all = loads.flatMap(({ found }) => found).filter(({ piece }) => piece.free)
   return things.flatMap(({ thing, box }) => {
     const assembly = box.made?.assembly
     if (!assembly) return []
@@ -220,10 +181,10 @@ export function knownOf(job: Job, box: DerivedBox, { material, choice }: StockCu
 
 /**
  * Cuts a job's own programs on the simulated laser of a seed. The same job and seed come to the same parts.
- * @param laser a machine of which all is known, for proofs; otherwise one that the job's owner might have
+ * @param like or a machine of which all is known, for proofs
  * @returns the parts as they were cut, or one sentence why nothing can be
  */
-export function rehearse(given: Job, seed: number, laser: Hidden | null = null): Rehearsed {
+export function rehearse(given: Job, seed: number, like: LaserLike | Hidden = 'any'): Rehearsed {
   const { job, parts, derived } = deriveAll(given)
   const { plan, things, box } = derived
   if (!plan) {
@@ -231,7 +192,10 @@ export function rehearse(given: Job, seed: number, laser: Hidden | null = null):
     return { ok: false, error: problemSentence(problem, IN_METRIC) }
   }
   const machines = new Map(
-    plan.stocks.map((stock) => [stock.material, laser ?? hiddenMachine(seed, knownOf(job, box, stock))]),
+    plan.stocks.map((stock) => {
+      const known = knownOf(job, box, stock)
+      return [stock.material, typeof like === 'object' ? like : laserLike(like, seed, known)]
+    }),
   )
   const whole = { ...job, cut: { ...job.cut, files: 'sheet' as const } }
   const programs = writeFiles(whole, derived, plan, ['gcode'])
@@ -244,29 +208,39 @@ export function rehearse(given: Job, seed: number, laser: Hidden | null = null):
     if ('error' in cut) return { ok: false, error: cut.error }
     loads.push(cut)
   }
-  return { ok: true, rehearsal: told(job, seed, things, loads) }
+  return { ok: true, rehearsal: resultOf(job, seed, like, things, loads) }
 }
 
-function told(job: Job, seed: number, things: DerivedThing[], loads: CutLoad[]): Rehearsal {
+function resultOf(
+  job: Job,
+  seed: number,
+  like: LaserLike | Hidden,
+  things: DerivedThing[],
+  loads: CutLoad[],
+): Rehearsal {
   const random = randomFrom(seed * 17 + 3)
-  const caliper = (value: number): number => Math.round((value + HAND * bell(random)) * 100) / 100
-  const parts = loads.flatMap(({ load, found }) =>
-    found.map(({ part, placement, piece }): CutPart => {
-      const { width, height } = ownSize(piece.shape, placement.turn)
-      return {
-        id: part.id,
-        label: part.label,
-        panel: part.panel,
-        thing: part.thing,
-        stock: part.material,
-        sheet: load.sheet + 1,
-        load: load.load + 1,
-        outline: asPairs(piece.shape.outline),
-        holes: piece.shape.holes.map(asPairs),
-        thickness: rounded(piece.thickness),
-        placement: { x: placement.x, y: placement.y, turn: placement.turn },
-        readings: { width: caliper(width), height: caliper(height), thickness: caliper(piece.thickness) },
-      }
+  const isMine = like === 'mine' || typeof like === 'object'
+  const world = isMine ? null : like === 'any' ? worldOf(seed) : like
+  const parts = loads.flatMap(({ load, hidden, found }) =>
+    found.flatMap(({ part, placement, piece }): CutPart[] => {
+      if (!piece.free) return []
+      const size = ownSize(piece.shape, placement.turn)
+      return [
+        {
+          id: part.id,
+          label: part.label,
+          panel: part.panel,
+          thing: part.thing,
+          stock: part.material,
+          sheet: load.sheet + 1,
+          load: load.load + 1,
+          outline: asPairs(piece.shape.outline),
+          holes: piece.shape.holes.map(asPairs),
+          thickness: rounded(piece.thickness),
+          placement: { x: placement.x, y: placement.y, turn: placement.turn },
+          readings: readPart(size, piece.thickness, hidden, random),
+        },
+      ]
     }),
   )
   const pieces = loads.flatMap(({ found }) => found)
@@ -276,17 +250,22 @@ function told(job: Job, seed: number, things: DerivedThing[], loads: CutLoad[]):
   return {
     simulation: 'This is a simulation: nothing was cut, and a real laser is another one.',
     seed,
+    laser: isMine ? 'mine' : 'any',
+    world,
+    wrong: world && WORLD_WORDS[world],
     job: job.name,
     parts,
     notFree: [
       ...faulty
         .filter(({ piece }) => !piece.free)
-        .map(({ part, piece }) => ({ id: part.id, why: piece.faults })),
-      ...loads.flatMap(({ missing }) => missing.map(({ id }) => ({ id, why: ['Its outline was not cut.'] }))),
+        .map(({ part: { id, label }, piece }) => ({ id, label, why: piece.faults })),
+      ...loads.flatMap(({ missing }) =>
+        missing.map(({ id, label }) => ({ id, label, why: ['Its outline was not cut.'] })),
+      ),
     ],
     faults: faulty
       .filter(({ piece }) => piece.free)
-      .map(({ part, piece }) => ({ id: part.id, why: piece.faults })),
+      .map(({ part: { id, label }, piece }) => ({ id, label, why: piece.faults })),
     kerf: { x: mean('x'), y: mean('y') },
     joints: jointsOf(things, loads, job.interference),
     seconds: Math.round(loads.reduce((sum, { seconds }) => sum + seconds, 0) * 10) / 10,

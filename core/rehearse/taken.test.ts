@@ -9,7 +9,7 @@ const tray = demo('plain-tray')
 const ABOUT = { id: 'copy', name: 'Tray (rehearsed)', on: '2026-11-26T10:00:00.000Z' }
 const taken = (seed: number) => {
   const { job, derived, parts } = laidOut(tray)
-  const made = rehearse(job, seed)
+  const made = rehearse(job, seed, 'mine')
   if (!made.ok) throw new Error(made.error)
   return { job, made: made.rehearsal, copy: withReadings(job, made.rehearsal, { derived, parts }, ABOUT) }
 }
@@ -43,12 +43,12 @@ test('a copy goes on with what was read: kerf, thickness, setting, minutes and f
 })
 test('what another stock does says nothing of the job’s own setting', () => {
   const { job, derived, parts } = laidOut(demo('instrument-case'))
-  const made = rehearse(job, 1)
+  const made = rehearse(job, 1, 'mine')
   if (!made.ok) throw new Error(made.error)
   const isBoard = ({ material }: (typeof parts)[number]): boolean => material !== job.measure.stock!.id
   const [board, ply] = [parts.find(isBoard)!, parts.find((part) => !isBoard(part))!]
   const whenHeld = ({ id }: (typeof parts)[number]) => {
-    const rehearsal = { ...made.rehearsal, faults: [], notFree: [{ id, why: ['It is held.'] }] }
+    const rehearsal = { ...made.rehearsal, faults: [], notFree: [{ id, label: '', why: ['It is held.'] }] }
     return withReadings(job, rehearsal, { derived, parts }, ABOUT)
   }
   expect(whenHeld(board).tune.tests.at(-1)!.result).toBe('clean')

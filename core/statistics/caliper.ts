@@ -1,4 +1,5 @@
 import { NORMAL_95 } from './normal'
+import { bell } from './random'
 
 const { max, sqrt } = Math
 
@@ -33,3 +34,18 @@ export const caliperFloor = (readings: number): number =>
  */
 export const halfWithFloor = (half: number | null, readings: number): number =>
   half === null ? NORMAL_95 * READING_SD : max(half, caliperFloor(readings))
+
+/** Calipers in a hand: the one model of them, for what is reckoned and what is simulated. mm */
+export interface Calipers {
+  /** What they show at the finest. */
+  step: number
+  /** Error of one reading, a standard deviation. */
+  hand: number
+  /** Added to every reading: off zero, or a hand that squeezes. */
+  zero: number
+}
+export const CALIPERS: Calipers = { step: CALIPER_STEP, hand: CALIPER_SD, zero: 0 }
+
+/** What they show of a length, mm. */
+export const shownBy = ({ step, hand, zero }: Calipers, length: number, random: () => number): number =>
+  Number((Math.round((length + zero + hand * bell(random)) / step) * step).toFixed(6))

@@ -1,5 +1,13 @@
-export { CALIPER_SD, caliperFloor, halfWithFloor, READING_SD } from './caliper'
+export {
+  CALIPER_SD,
+  caliperFloor,
+  CALIPERS,
+  halfWithFloor,
+  READING_SD,
+  shownBy,
+  type Calipers,
+} from './caliper'
 export { evenPlusNormal95, NORMAL_95, normalBelow, solveRising } from './normal'
-export { randomFrom } from './random'
+export { bell, randomFrom } from './random'
 export { studentBelow, studentQuantile } from './student'
 export { halfWidthFor, outliers, summarise } from './summary'

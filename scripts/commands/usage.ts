@@ -9,7 +9,7 @@ export const USAGE = {
   export: `export JOB.json --out DIR --format ${FORMATS.join(',')} --paper A4`,
   layout: 'layout TASK.json --out LAYOUT.json --seconds N --seed S',
   believe: 'believe FILE.json --job NAME --at SPEED,POWER,PASSES --out BELIEF.json',
-  rehearse: 'rehearse JOB.json --seed S --out CUT.json',
+  rehearse: 'rehearse JOB.json --seed S --laser any|mine --out CUT.json',
 } as const
 export type Command = keyof typeof USAGE
 

@@ -1,15 +1,11 @@
 import type { Odds, FitWord } from '../../core/fit'
 import type { Job } from '../../core/job'
 import { kerfFromSquares, type KerfRecord } from '../../core/kerf'
-import { randomFrom } from '../../core/statistics'
-import { bell, hiddenMachine, hiddenSheet, rehearse, type CutPart, type Hidden } from '../../core/rehearse'
+import { bell, CALIPERS, randomFrom, shownBy } from '../../core/statistics'
+import { hiddenMachine, hiddenSheet, rehearse, type CutPart, type Hidden } from '../../core/rehearse'
 import { cutEnergy, type TestRecord } from '../../core/tune'
 import { demo } from './demo'
 import { laidOut } from './laid-out'
-
-/** Error of a caliper's reading by hand, one standard deviation, and its last digit, mm. */
-const HAND = 0.02
-const DIGIT = 0.01
 
 /** What one copy of a box was promised, and how each of its joints came out. */
 export interface Copied {
@@ -141,7 +137,7 @@ export function loop(seed: number): Loop {
   const kerf = { x: width, y: width + 0.01 * bell(random) }
   const known = { family: 'plywood' as const, kerf, doubt: 0, through: null }
   const hidden = hiddenMachine(seed, known)
-  const reading = (truth: number): number => Math.round((truth + HAND * bell(random)) / DIGIT) * DIGIT
+  const reading = (truth: number): number => shownBy(CALIPERS, truth, random)
   const bench: Bench = { hidden, reading, random }
   const base = { ...demo('plain-tray'), interference: ASKED.from + (ASKED.to - ASKED.from) * random() }
   const job = withKerf(bench, tuned(bench, measured(bench, base)))

@@ -1,7 +1,6 @@
 import { energyFor, needOf, nextTest } from '../../core/belief'
 import { believeNeed, type NeedTest } from '../../core/belief/need'
-import { bell } from '../../core/rehearse'
-import { normalBelow, randomFrom } from '../../core/statistics'
+import { bell, normalBelow, randomFrom } from '../../core/statistics'
 import type { TestResult } from '../../core/tune'
 
 const RULE = 0.72

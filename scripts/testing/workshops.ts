@@ -11,59 +11,24 @@ import {
   type FitWord,
 } from '../../core/fit'
 import { compensations, kerfFromSquares, kerfOf, movedKerf, type KerfRecord } from '../../core/kerf'
-import { bell } from '../../core/rehearse'
-import { randomFrom } from '../../core/statistics'
+import { WORLDS, type WorldName, type Workshop } from '../../core/rehearse'
+import { bell, CALIPERS, NORMAL_95, randomFrom, shownBy } from '../../core/statistics'
 
 type Random = () => number
 
-/**
- * A workshop as nobody knows it: what is wrong with its readings, and with its kerf beyond them, mm. All of
- * it invented, within what makers report. [FM]
- */
-interface Workshop {
-  /** Added to every reading of calipers. */
-  zero: number
-  /** Hand of one reading, a deviation. */
-  hand: number
-  /** By how much the kerf at the joints is more than where and how the squares were cut and read. */
-  beyond: number
-  /** From joint to joint, and from copy to copy, deviations. */
-  apart: number
-  day: number
-  /** By how much the two directions differ. */
-  oval: number
-}
-
-const PLAIN: Workshop = { zero: 0, hand: 0.01, beyond: 0, apart: 0.004, day: 0.002, oval: 0 }
-const either = (random: Random, size: number): number => (random() < 0.5 ? -size : size)
-
-/** Twelve kinds of them: each with something that squares do not show, or that they show badly. */
-export const WORLDS: Record<string, (random: Random) => Workshop> = {
-  plain: () => PLAIN,
-  'oval beam': (random) => ({ ...PLAIN, oval: 0.02 + 0.03 * random() }),
-  'part to part': () => ({ ...PLAIN, apart: 0.013 }),
-  'drifting power': () => ({ ...PLAIN, day: 0.013 }),
-  knotty: (random) => ({ ...PLAIN, apart: random() < 0.3 ? 0.016 : 0.008 }),
-  taper: (random) => ({ ...PLAIN, beyond: 0.006 + 0.014 * random() }),
-  'another speed': (random) => ({ ...PLAIN, beyond: either(random, 0.005 + 0.015 * random()) }),
-  'calipers off': (random) => ({ ...PLAIN, zero: either(random, 0.02) }),
-  'a hand that squeezes': (random) => ({ ...PLAIN, zero: -(0.008 + 0.016 * random()) }),
-  'focus over the bed': (random) => ({ ...PLAIN, beyond: 0.012 * bell(random), apart: 0.008 }),
-  'ends that swell': (random) => ({ ...PLAIN, beyond: 0.006 + 0.014 * random() }),
-  'unsteady hand': () => ({ ...PLAIN, hand: 0.02 }),
-}
-
 const SIDE = 25
 const SQUARES = 5
-const typed = (value: number): number => Math.round(value * 100) / 100
+/** By how much the kerf at the joints is more than where and how the squares were cut and read. */
+const beyondOf = ({ face, setting, bed }: Workshop, random: Random): number =>
+  face + setting + (bed > 0 ? bed * bell(random) : 0)
 const meanOfList = (list: number[]): number => list.reduce((sum, each) => sum + each, 0) / list.length
 
 /** What one copy was promised, and what one of its joints came to. */
 interface Copied {
   held: boolean
   half: number
-  /** What readings alone would give. */
-  readings: number
+  /** The same for who knows how much joints and days differ, and has the squares' readings alone. */
+  alone: number
   said: number
   came: boolean
   /** By how far the middle of its joints was off what was asked for, mm. */
@@ -79,10 +44,18 @@ interface Ways {
 }
 
 /** A workshop of a world, its true kerf, and the record that five squares come to there. */
-function benchIn(world: string, random: Random): { shop: Workshop; kerf: number; record: KerfRecord } {
-  const shop = WORLDS[world](random)
+interface Bench {
+  shop: Workshop
+  kerf: number
+  beyond: number
+  record: KerfRecord
+}
+function benchIn(world: WorldName, random: Random): Bench {
+  const shop: Workshop = WORLDS[world](random)
+  const beyond = beyondOf(shop, random)
   const kerf = 0.1 + 0.15 * random()
-  const read = (truth: number): number => typed(truth + shop.zero + shop.hand * bell(random))
+  const read = (truth: number): number =>
+    shownBy({ ...CALIPERS, hand: shop.hand, zero: shop.zero }, truth, random)
   const square = (way: number): number => read(SIDE - kerf - way * shop.oval - shop.apart * bell(random))
   const list = (way: number): number[] => Array.from({ length: SQUARES }, () => square(way))
   const result = kerfFromSquares(SIDE, { xs: list(0.5), ys: list(-0.5) })
@@ -99,13 +72,14 @@ function benchIn(world: string, random: Random): { shop: Workshop; kerf: number;
     on: '',
     how: '',
   }
-  return { shop, kerf, record }
+  return { shop, kerf, beyond, record }
 }
 
 /** One maker: squares, a kerf, and copies of one box, each judged and cut by what is believed then. */
-function makerIn(world: string, seed: number, { copies, checked, plays }: Ways): Copied[] {
+function makerIn(world: WorldName, seed: number, { copies, checked, plays }: Ways): Copied[] {
   const random = randomFrom(seed)
-  const { shop, kerf, record } = benchIn(world, random)
+  const bench = benchIn(world, random)
+  const { shop, kerf, beyond, record } = bench
   const taste = 0.005 * bell(random)
   const evidence: FitEvidence = {
     family: 'plywood',
@@ -114,7 +88,7 @@ function makerIn(world: string, seed: number, { copies, checked, plays }: Ways):
     kerf: record,
     kerfs: [record],
     tastes: [],
-    checks: checked ? ruledOut(shop, random) : [],
+    checks: checked ? ruledOut(bench, random) : [],
   }
   const done: Copied[] = []
   for (let copy = 0; copy < copies; copy++) {
@@ -124,13 +98,13 @@ function makerIn(world: string, seed: number, { copies, checked, plays }: Ways):
     // Compensated by half of what is believed, for a snug fit in these hands.
     const asked = record.width + shift + offset
     const day = shop.day * bell(random)
-    const gaps = Array.from({ length: 6 }, () => kerf + shop.beyond + day + shop.apart * bell(random) - asked)
+    const gaps = Array.from({ length: 6 }, () => kerf + beyond + day + shop.apart * bell(random) - asked)
     const { cutDoubt: half, odds } = promisedBy(belief, record)
     const middle = meanOfList(gaps)
     done.push({
       held: Math.abs(gaps[0] + offset) <= half,
       half,
-      readings: record.doubt!,
+      alone: NORMAL_95 * Math.hypot(record.doubt! / NORMAL_95, shop.apart, shop.day),
       said: odds.snug,
       came: wordFor(gaps[0] + taste) === 'snug',
       off: middle + offset,
@@ -170,7 +144,7 @@ function makerIn(world: string, seed: number, { copies, checked, plays }: Ways):
 
 /** Half of a play, as two readings say it: what is wrong with the calipers is in both. */
 const readPlay = (gap: number, { hand }: Workshop, random: Random): number =>
-  typed(2 * gap + hand * Math.SQRT2 * bell(random)) / 2
+  shownBy({ ...CALIPERS, hand: hand * Math.SQRT2 }, 2 * gap, random) / 2
 
 const checkOf = (id: string, about: CheckRecord['about'], off: number[], doubt: number): CheckRecord => ({
   id,
@@ -184,15 +158,25 @@ const checkOf = (id: string, about: CheckRecord['about'], off: number[], doubt: 
   note: '',
 })
 
-/** Calipers on a gauge; by a few squares the other face, three places of the bed, the cut's own setting. */
-function ruledOut({ zero, beyond, hand }: Workshop, random: Random): CheckRecord[] {
+/**
+ * Calipers on a gauge; by a few squares the other face, three places of the bed, the cut's own setting, three
+ * other days; and the plays of a comb's joints.
+ */
+function ruledOut({ shop, kerf, beyond, record }: Bench, random: Random): CheckRecord[] {
+  const { zero, hand, apart, day } = shop
+  const off = kerf - record.width
   const few = (truth: number): number => truth + (hand / Math.sqrt(10)) * bell(random)
   const [sd, three] = [0.006, 0.008]
+  const days = [1, 2, 3].map(() => few(off - zero + day * bell(random)))
+  const joint = off + beyond + day * bell(random)
+  const plays = [1, 2, 3, 4, 5, 6, 7, 8].map(() => readPlay(joint + apart * bell(random), shop, random))
   return [
     checkOf('calipers', 'calipers', [few(zero)], sd),
     checkOf('face', 'face', [few(beyond)], three),
     checkOf('place', 'place', [few(0)], three),
     checkOf('setting', 'setting', [few(0)], three),
+    checkOf('day', 'day', days, three),
+    checkOf('play-comb', 'play', plays, 0.014),
   ]
 }
 
@@ -215,13 +199,13 @@ export interface WorldFigures {
   held: number[]
   /** Of promises over 95 %, by copy: how many there were, and the share that came. */
   promised: { count: number; came: number }[]
-  /** Half of the first copy's interval over that of the readings alone. */
+  /** Half of the first copy's interval over that of the readings alone, with how joints and days differ. */
   width: number
   /** Mean distance of a copy's middle from what was asked for, mm. */
   off: number[]
 }
 
-export function figuresIn(world: string, makers: number, ways: Ways, seed = 1): WorldFigures {
+export function figuresIn(world: WorldName, makers: number, ways: Ways, seed = 1): WorldFigures {
   const all = Array.from({ length: makers }, (_, i) => makerIn(world, seed * 100_003 + i, ways))
   const copies = Array.from({ length: ways.copies }, (_, copy) => all.map((each) => each[copy]))
   return {
@@ -233,7 +217,7 @@ export function figuresIn(world: string, makers: number, ways: Ways, seed = 1): 
         came: firm.length === 0 ? 1 : meanOfList(firm.map(({ came }) => Number(came))),
       }
     }),
-    width: meanOfList(copies[0].map(({ half, readings }) => half / readings)),
+    width: meanOfList(copies[0].map(({ half, alone }) => half / alone)),
     off: copies.map((list) => meanOfList(list.map(({ off }) => Math.abs(off)))),
   }
 }

@@ -18,6 +18,7 @@ const ABOUT: Record<CheckRecord['about'], string> = {
   face: 'the other face',
   place: 'other places of the bed',
   setting: 'the setting it is cut with',
+  day: 'another day',
   play: 'play of joints',
 }
 const checkWords = ({ about, off, doubt, note }: CheckRecord): string =>

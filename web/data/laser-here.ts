@@ -46,6 +46,9 @@ export class LaserHere implements LaserLink {
   leave(): void {
     this.told = null
   }
+  release(): void {
+    this.leave()
+  }
   end(): void {
     this.worker.terminate()
   }

@@ -1,4 +1,14 @@
+import { z } from 'zod'
 import type { LaserAct, LaserPiece, LaserSetup, LaserState } from '@core/rehearse'
+
+const keptSchema = z.object({ token: z.string().max(80), work: z.string().max(200) })
+function asJson(text: string | null): unknown {
+  try {
+    return JSON.parse(text ?? 'null')
+  } catch {
+    return null
+  }
+}
 
 /** What asking a laser came to: what it said, or one sentence why not. */
 export type Answer<T> = { ok: true; value: T } | { ok: false; error: string; lost: boolean }
@@ -17,13 +27,20 @@ export interface LaserLink {
   /** Tells every state as it comes. */
   watch: (told: (state: LaserState) => void, lost: () => void) => void
   leave: () => void
+  release: () => void
   end: () => void
 }
+
+/** Where a window keeps what it holds, so that it has it again after a reload. */
+const KEPT = 'uplands-laser'
 
 /** A simulated laser served beside the application. */
 export class LaserClient implements LaserLink {
   private token = 'none'
   private stream: EventSource | null = null
+
+  /** @param work what the laser is held for: a job and a load of it */
+  constructor(private readonly work: string) {}
 
   private async ask<T>(path: string, init: RequestInit = {}): Promise<Answer<T>> {
     try {
@@ -41,7 +58,7 @@ export class LaserClient implements LaserLink {
       return { ok: false, error: LOST, lost: true }
     }
   }
-  private readonly asJson = (body: unknown): RequestInit => ({
+  private readonly posted = (body: unknown): RequestInit => ({
     method: 'POST',
     body: JSON.stringify(body),
     headers: { 'content-type': 'application/json' },
@@ -50,15 +67,24 @@ export class LaserClient implements LaserLink {
   async connect(setup: LaserSetup, times: number): Promise<Answer<LaserState>> {
     const answer = await this.ask<{ token: string; state: LaserState }>(
       'connect',
-      this.asJson({ setup, times }),
+      this.posted({ setup, times }),
     )
     if (!answer.ok) return answer
     this.token = answer.value.token
+    sessionStorage.setItem(KEPT, JSON.stringify({ token: this.token, work: this.work }))
     return { ok: true, value: answer.value.state }
+  }
+  /** Takes the laser up again that this window held for the same work; null where it held none. */
+  async resume(): Promise<LaserState | null> {
+    const kept = keptSchema.safeParse(asJson(sessionStorage.getItem(KEPT)))
+    if (!kept.success || kept.data.work !== this.work) return null
+    this.token = kept.data.token
+    const answer = await this.ask<LaserState>('state')
+    return answer.ok ? answer.value : null
   }
   send = (program: string): Promise<Answer<LaserState>> =>
     this.ask('program', { method: 'PUT', body: program, headers: { 'content-type': 'text/plain' } })
-  act = (act: LaserAct): Promise<Answer<LaserState>> => this.ask('act', this.asJson({ act }))
+  act = (act: LaserAct): Promise<Answer<LaserState>> => this.ask('act', this.posted({ act }))
   pieces = (): Promise<Answer<{ pieces: LaserPiece[] }>> => this.ask('pieces')
 
   /** Tells every state as it comes; the browser takes a lost connection up again by itself. */
@@ -72,6 +98,11 @@ export class LaserClient implements LaserLink {
   leave(): void {
     this.stream?.close()
     this.stream = null
+  }
+  /** Lets it go for good: what it made was taken out. */
+  release(): void {
+    this.leave()
+    sessionStorage.removeItem(KEPT)
   }
   end(): void {
     this.leave()

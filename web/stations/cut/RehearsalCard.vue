@@ -7,6 +7,7 @@ import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { usePlanner } from '@web/stores/planner'
 import { useShelf } from '@web/stores/shelf'
+import WhichLaser from './WhichLaser.vue'
 
 /** The job cut on a simulated laser, whose kerf, power and sheet nobody knows before. */
 const jobs = useOpenJob()
@@ -16,12 +17,13 @@ const say = useSay()
 const shelf = useShelf()
 const router = useRouter()
 const seed = ref(1)
+const like = ref<Rehearsal['laser']>('any')
 const error = ref('')
 const busy = ref(false)
 const found = shallowRef<Rehearsal | null>(null)
 // What was rehearsed is of the job as it was then.
 watch(
-  () => planner.plan?.signature,
+  () => [planner.plan?.signature, like.value],
   () => {
     found.value = null
     error.value = ''
@@ -31,7 +33,7 @@ async function run(next: number): Promise<void> {
   busy.value = true
   seed.value = next
   const { rehearse } = await import('@core/rehearse') // fetched when something is first rehearsed
-  const made = rehearse(derived.laid, next)
+  const made = rehearse(derived.laid, next, like.value)
   found.value = made.ok ? made.rehearsal : null
   error.value = made.ok ? '' : made.error
   busy.value = false
@@ -53,7 +55,6 @@ async function goOn(): Promise<void> {
   )
   if (id) await router.push(`/job/${id}/measure`)
 }
-const label = (id: string): string => found.value?.parts.find((part) => part.id === id)?.label ?? id
 const faults = computed(() => [...(found.value?.notFree ?? []), ...(found.value?.faults ?? [])])
 const gaps = computed(() => {
   const all = found.value?.joints.map(({ gap }) => gap) ?? []
@@ -70,10 +71,8 @@ const MOST = 4
 <template>
   <section class="card grid gap-2" aria-label="Rehearsal" data-field="rehearsal">
     <h2>Rehearse it</h2>
-    <p class="note">
-      On a simulated laser with a kerf, a power and a sheet of its own. It is a simulation: nothing is cut,
-      and yours is another one.
-    </p>
+    <p class="note">It is a simulation: nothing is cut, and a real laser is another one.</p>
+    <WhichLaser v-model="like" :disabled="busy" />
     <div class="flex flex-wrap gap-1">
       <button
         type="button"
@@ -87,9 +86,8 @@ const MOST = 4
     <p v-if="error" class="text-[13px] text-rowan" role="alert">{{ error }}</p>
     <div v-if="found" class="grid gap-1.5 text-[13px]" data-testid="rehearsed" aria-live="polite">
       <p class="font-semibold">
-        Laser {{ seed }}:
-        {{ found.parts.length - found.notFree.filter(({ id }) => label(id) !== id).length }} of
-        {{ found.parts.length }} parts came free
+        Laser {{ seed }}: {{ found.parts.length }} of {{ found.parts.length + found.notFree.length }} parts
+        came free
       </p>
       <p class="num">
         True kerf {{ say.finePlain(found.kerf.x) }} across, {{ say.fine(found.kerf.y) }} along; you have
@@ -99,12 +97,16 @@ const MOST = 4
         Gaps from {{ say.finePlain(gaps.least) }} to {{ say.fine(gaps.most) }}: {{ words }}.
       </p>
       <ul v-if="faults.length > 0" class="list-disc pl-4">
-        <li v-for="{ id, why } in faults.slice(0, MOST)" :key="id">
-          <strong>{{ label(id) }}</strong>
+        <li v-for="{ id, label, why } in faults.slice(0, MOST)" :key="id">
+          <strong>{{ label }}</strong>
           : {{ why[0] }}
         </li>
         <li v-if="faults.length > MOST">and {{ faults.length - MOST }} more</li>
       </ul>
+      <details v-if="found.wrong">
+        <summary class="cursor-pointer font-medium">What was wrong there</summary>
+        <p>{{ found.wrong }}</p>
+      </details>
       <button type="button" class="btn justify-self-start px-2 py-1" @click="goOn">
         Go on with these readings, in a copy
       </button>

@@ -35,6 +35,10 @@ const WHAT: Record<Next['what'], { title: string; how: string }> = {
     title: 'Squares from three places of the bed',
     how: 'One in the middle, one in each far corner: focus differs over a bed.',
   },
+  day: {
+    title: 'Three squares on another day',
+    how: 'A warm tube and a damp sheet cut otherwise: three days show by how much.',
+  },
   setting: {
     title: 'Squares at the setting of this job',
     how: 'More or less energy takes more or less away. Cut three at the setting that Tune has.',
@@ -67,6 +71,7 @@ const DOUBTS: Record<CheckKind, number> = {
   face: 0.009,
   place: 0.009,
   setting: 0.009,
+  day: 0.009,
   play: 0.014,
 }
 /** By how much the kerf is more than its record says. */

@@ -1,0 +1,30 @@
+<script setup lang="ts">
+import { useId } from 'vue'
+import type { Rehearsal } from '@core/rehearse'
+
+/** Which laser is simulated: one of which nothing is known, or one like the maker's own. */
+const like = defineModel<Rehearsal['laser']>({ required: true })
+defineProps<{ disabled?: boolean }>()
+const name = useId()
+const WHICH: { like: Rehearsal['laser']; says: string }[] = [
+  { like: 'any', says: 'Any laser' },
+  { like: 'mine', says: 'One like mine' },
+]
+</script>
+
+<template>
+  <fieldset class="flex flex-wrap gap-x-4 gap-y-1 text-sm" :disabled="disabled">
+    <legend class="sr-only">Which laser</legend>
+    <label v-for="which in WHICH" :key="which.like" class="flex items-center gap-1.5">
+      <input v-model="like" type="radio" :name="name" :value="which.like" />
+      {{ which.says }}
+    </label>
+  </fieldset>
+  <p class="note">
+    {{
+      like === 'any'
+        ? 'You know nothing of it: kerf, power, calipers and sheet are its own.'
+        : 'Its kerf and power are as you measured yours, give or take what that leaves open.'
+    }}
+  </p>
+</template>
