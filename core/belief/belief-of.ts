@@ -18,6 +18,7 @@ function unsaidBelief(kerf: KerfRecord | null): FitBelief {
     kerfs: [],
     tastes: [],
     checks: [],
+    events: [],
   })
   if (kerf) unsaid.set(kerf, belief)
   else assumed = belief

@@ -1,5 +1,5 @@
 import { MOST_CASES, rangeOf, WORD_LIMITS, type FitBelief, type FitWord, type TasteRecord } from '../fit'
-import type { KerfRecord } from '../kerf'
+import type { KerfRecord, MachineEvent } from '../kerf'
 import { NORMAL_95, normalBelow } from '../statistics'
 import type { Family } from '../stock'
 import type { CheckKind, CheckRecord } from './check-record'
@@ -26,6 +26,8 @@ export interface FitEvidence {
   kerfs: KerfRecord[]
   tastes: TasteRecord[]
   checks: CheckRecord[]
+  /** What was done to machines: kerfs from before and after are not the same one. */
+  events: MachineEvent[]
 }
 
 /** A case with what it says of joints and days. */
@@ -40,6 +42,13 @@ interface Places {
   common: Record<(typeof CHECKED)[number], number>
   own: Map<string, number>
   days: Map<string, number>
+}
+
+/** Whether two records of a machine and a stock are of one kerf: nothing was done to the machine between. */
+function isSameKerf(a: KerfRecord, b: KerfRecord, events: MachineEvent[]): boolean {
+  if (a.machineId !== b.machineId || a.stockId !== b.stockId) return false
+  const [first, last] = [a.on, b.on].sort()
+  return !events.some(({ machineId, on }) => machineId === a.machineId && on > first && on <= last)
 }
 
 const OWN = 'own'
@@ -134,6 +143,17 @@ export class FitBeliefs {
     return [...new Set([...tastes.map(({ id }) => dayOf(id)), ...plays.map(dayOf)])]
   }
 
+  /**
+   * The sum that something read against a record says of, and what is added to what it read: an older record
+   * of the same machine and stock is of the same kerf, unless something was done to the machine between them.
+   */
+  private against(kerfId: string | null): { sum: Sum; by: number } {
+    const { kerf, kerfs, events } = this.evidence
+    const other = kerfs.find(({ id }) => id === kerfId)
+    if (!kerf || !other || other.id === kerf.id || !isSameKerf(kerf, other, events))
+      return { sum: this.errorOf(kerfId), by: 0 }
+    return { sum: this.inHand, by: other.width - kerf.width }
+  }
   /** By how much the true kerf is off a record, as a sum of figures. */
   private errorOf(kerfId: string | null): Sum {
     const { kerf, kerfs } = this.evidence
@@ -169,12 +189,14 @@ export class FitBeliefs {
   hear({ id, interference, own, kerfId, from, word }: TasteRecord): void {
     const { taste, days } = this.places
     const day = days.get(dayOf(id))
-    const sum: Sum = [[taste, 1], ...this.errorOf(kerfId), ...(day === undefined ? [] : [[day, 1] as const])]
+    const { sum: error, by } = this.against(kerfId)
+    const sum: Sum = [[taste, 1], ...error, ...(day === undefined ? [] : [[day, 1] as const])]
     if (from === 'comb') {
-      this.take((cases, { apart }) => readAs(cases, sum, interference, noiseOf(own / NORMAL_95, apart)))
+      const read = interference + by
+      this.take((cases, { apart }) => readAs(cases, sum, read, noiseOf(own / NORMAL_95, apart)))
       return
     }
-    const [low, high] = rangeFor(interference, own, word)
+    const [low, high] = rangeFor(interference + by, own, word)
     this.take((cases, { apart }) =>
       saidWithin(
         cases,
@@ -192,8 +214,10 @@ export class FitBeliefs {
     const sd = doubt / NORMAL_95
     if (about === 'play') {
       const day = this.places.days.get(dayOf(id))
-      const sum: Sum = [...this.errorOf(kerfId), ...(day === undefined ? [] : [[day, 1] as const])]
-      for (const each of off) this.take((cases, { apart }) => readAs(cases, sum, each, noiseOf(sd, apart)))
+      const { sum: error, by } = this.against(kerfId)
+      const sum: Sum = [...error, ...(day === undefined ? [] : [[day, 1] as const])]
+      for (const each of off)
+        this.take((cases, { apart }) => readAs(cases, sum, each + by, noiseOf(sd, apart)))
       return
     }
     const isHere =

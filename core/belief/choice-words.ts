@@ -40,6 +40,11 @@ export function choiceReason(choice: Choice, say: Say): string {
       `${failuresSaid(choice)} ` +
       `${described(setting, say)} is likelier: make a test cut, and write down what came out.`
     )
+  if (from === 'other stocks')
+    return (
+      'Nothing is tested for this stock on this machine. By what its other stocks needed ' +
+      `${described(setting, say)} is likely to go through: make a test cut first.`
+    )
   if (!test) {
     return (
       `Nothing is tested for this stock on this machine. ${say.speed(setting.speed)} ` +

@@ -51,6 +51,19 @@ describe('choosing', () => {
     const others = tests.filter(({ result }) => result !== 'clean')
     expect(chooseSetting(others, machine, stock, 3).test?.id).toBe('d')
   })
+  test('nothing tried on this stock: other stocks that took twice the rule say that it is slower', () => {
+    const board = { stockId: 'other', family: 'fibreboard' as const }
+    const start = chooseSetting([], machine, stock, 3)
+    const slow = start.setting.speed / 2
+    const tests = [1, 2, 3].flatMap((i) => [
+      record(`f${i}`, slow * 1.2, 'not through', board),
+      record(`c${i}`, slow * 0.8, 'clean', board),
+    ])
+    const choice = chooseSetting(tests, machine, stock, 3)
+    expect(choice).toMatchObject({ from: 'other stocks', standing: 'untested', tried: 0 })
+    expect(choice.setting.speed).toBeLessThan(0.75 * start.setting.speed)
+    expect(choiceReason(choice, say)).toContain('By what its other stocks needed')
+  })
   test('a test nearer in thickness comes first, and it is not called the quickest', () => {
     const tests = [
       record('thin', 14, 'clean', { thickness: 2.6 }),

@@ -8,8 +8,8 @@ export interface Choice {
   setting: Setting
   standing: 'tested' | 'tested on a like stock' | 'untested'
   test: TestRecord | null
-  /** How it was come by: typed by the maker, from tests, from failures alone, or from the energy rule. */
-  from: 'typed' | 'tests' | 'failures' | 'energy rule' | 'nothing chosen'
+  /** How it was come by: typed by the maker, from tests, from failures or other stocks alone, or the rule. */
+  from: 'typed' | 'tests' | 'failures' | 'other stocks' | 'energy rule' | 'nothing chosen'
   /** Tests with the same result and about the same thickness, of which this one is the quickest. */
   alike: number
   /** Tests on this stock that did not go through: at this setting, or where none is chosen, of all. */
@@ -174,6 +174,14 @@ export function chooseSetting(
     thickness,
   )
   if (like) return chosen(like, 'tested on a like stock')
+  if (here.length > 0) {
+    const { need } = believeCut(tests, machine, stock, thickness)
+    const start = startingPoint(machine, family, thickness)
+    const speed = speedFor(energyFor(need, LIKELIER, start.passes), start, machine, thickness)
+    const setting = { ...start, speed }
+    const energy = cutEnergy(setting, machine.watts, thickness)
+    return { ...NEVER_TRIED, setting, from: 'other stocks', family, energy, thickness }
+  }
   return guess(machine, family, thickness, 'energy rule')
 }
 /** Odds from which a cut is rather through than not. */

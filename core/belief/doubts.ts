@@ -16,13 +16,13 @@ export interface Doubt {
  */
 export const DOUBTS = {
   /** Calipers that are off zero, or a hand that squeezes: in every reading of every stock. [FM] */
-  calipers: { near: 0.002, far: 0.017, odds: 0.08 },
+  calipers: { near: 0.002, far: 0.017, odds: 0.06 },
   /** Cuts that are not upright, ends that swell: calipers touch another width than the joint does. [FM] */
-  face: { near: 0.0015, far: 0.009, odds: 0.02 },
+  face: { near: 0.001, far: 0.009, odds: 0.01 },
   /** Focus that differs over the bed: squares from a corner say little of its middle. [FM] */
-  place: { near: 0.0015, far: 0.008, odds: 0.02 },
+  place: { near: 0.001, far: 0.008, odds: 0.01 },
   /** More or less energy than the squares were cut with. [FM] */
-  setting: { near: 0.0015, far: 0.008, odds: 0.02 },
+  setting: { near: 0.001, far: 0.008, odds: 0.01 },
   /** Where the maker's own snug lies, before anything was said. [FM] */
   taste: { near: 0.006, far: 0.025, odds: 0.12 },
 } as const satisfies Record<string, Doubt>
@@ -32,15 +32,15 @@ export type Spread = readonly { sd: number; weight: number }[]
 
 /** From one joint of a copy to the next: wandering focus, knots, a sheet that is not flat. [FM] */
 const APART: Spread = [
-  { sd: 0.004, weight: 0.52 },
+  { sd: 0.004, weight: 0.55 },
   { sd: 0.008, weight: 0.25 },
-  { sd: 0.0135, weight: 0.23 },
+  { sd: 0.0135, weight: 0.2 },
 ]
 /** From one day to the next: warm tube, damp stock. [FM] */
 export const DAYS: Spread = [
   { sd: 0.002, weight: 0.34 },
-  { sd: 0.006, weight: 0.13 },
-  { sd: 0.0135, weight: 0.53 },
+  { sd: 0.006, weight: 0.14 },
+  { sd: 0.0135, weight: 0.52 },
 ]
 
 /** What checks can rule out one by one. */

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals'
 import { figuresIn } from '../../scripts/testing/workshops'
 import { runs } from '../../scripts/testing/runs'
 import { belowOf, half95, kerfFigure, kerfShift, sdOf, tasteOf, type TasteRecord } from '../fit'
-import type { KerfRecord } from '../kerf'
+import type { KerfRecord, MachineEvent } from '../kerf'
 import { WORLD_NAMES } from '../rehearse'
 import { believeFit, beliefOf, oddsOfWord, type CheckRecord, type FitEvidence } from './index'
 import { caseOf, momentsOf, readAs, saidWithin } from './gauss'
@@ -55,6 +55,7 @@ const evidence = (about: Partial<FitEvidence> = {}): FitEvidence => ({
   kerfs: [kerf()],
   tastes: [],
   checks: [],
+  events: [],
   ...about,
 })
 
@@ -106,6 +107,35 @@ describe('who is to blame', () => {
   test('one measured play settles a typed kerf to a hundredth', () => {
     const belief = believeFit(evidence({ kerf: typed, kerfs: [typed], checks: [check({ off: [0.05] })] }))
     expect(Math.abs(kerfShift(belief) - 0.05)).toBeLessThan(0.01)
+  })
+  describe('what was said against an older record of the same machine and stock', () => {
+    const older = kerf({ id: 'old', width: 0.12, method: 'typed', doubt: null, on: '2026-03-01' })
+    const newer = kerf({ on: '2026-05-01' })
+    const shift = (about: Partial<FitEvidence>): number =>
+      kerfShift(
+        believeFit(
+          evidence({
+            kerf: newer,
+            kerfs: [older, newer],
+            // The kerf that was cut with then was 0.19: 0.03 more than squares say now.
+            checks: ['a', 'b', 'c'].map((id) =>
+              check({ id: `play-${id}`, kerfId: 'old', off: [0.07, 0.07, 0.07] }),
+            ),
+            ...about,
+          }),
+        ),
+      )
+    const event = { id: 'e', machineId: 'm', on: '2026-04-01', what: 'new lens' } as MachineEvent
+    test('moves the newer one as well', () => {
+      expect(shift({})).toBeGreaterThan(0.012)
+      expect(shift({})).toBeLessThan(0.03)
+    })
+    test('but not when something was done to the machine between', () =>
+      expect(Math.abs(shift({ events: [event] }))).toBeLessThan(0.004))
+    test('nor when it was on another stock', () => {
+      const elsewhere = { ...older, stockId: 'other' }
+      expect(Math.abs(shift({ kerfs: [elsewhere, newer] }))).toBeLessThan(0.004)
+    })
   })
   test('a word that can hardly be is said to be so', () => {
     expect(oddsOfWord(evidence(), 0, 'snug')).toBeGreaterThan(0.6)

@@ -1,4 +1,5 @@
 import { buildOrder, touchingArea, type Arrival, type Panel, type Way } from '../assembly'
+import { capitalised } from '../length'
 import { labelOf, loosePanels, seamedPanel, type Box } from '../box'
 import type { Say } from '../length'
 import type { Working } from '../working'
@@ -188,7 +189,7 @@ export function buildSteps(
       panels: together,
       standing,
       glue,
-      title: `${flat.length + i + 1}. ${label[0].toUpperCase()}${label.slice(1)}`,
+      title: `${flat.length + i + 1}. ${capitalised(label)}`,
       text: textOf(arrival, label, box),
       ...(arrival.way ? { from: awayOf(arrival.way) } : {}),
     }

@@ -153,3 +153,26 @@ describe('taste', () => {
     expect(wantedWord(0.04, UNSAID)).toBe('press')
   })
 })
+
+describe('every kind of joint that a box has speaks, the weakest by its name', () => {
+  const slot = (label: string, drawn: number) => ({
+    group: 'slots' as const,
+    label,
+    where: [],
+    drawn,
+    kerf: { width: 0.16, sd: 0.01 },
+    compensation: 0.08,
+    thickness: { mean: 3.05, sd: 0.04 },
+  })
+  test('a slot that its panel does not enter is named before tabs that are snug', () => {
+    const fit = predict({ slots: [slot('panels in slots', 3.2), slot('lid in its grooves', 2.9)] })
+    expect(fit.word).toBe('snug')
+    expect(fit.weakest).toMatchObject({ label: 'lid in its grooves', likeliest: 'forced' })
+    expect(fit.weakest!.odds).toBeLessThan(0.2)
+    expect(predict({ slots: [slot('panels in slots', 3.3)] }).weakest).toBeNull()
+  })
+  test('of slots nothing is said where there are none, but for a box of nothing else', () => {
+    expect(predict().joints.map(({ group }) => group)).toEqual(['tabs'])
+    expect(predict({ tabbed: false }).joints.map(({ group }) => group)).toEqual(['slots'])
+  })
+})

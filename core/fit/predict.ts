@@ -48,8 +48,10 @@ export interface FitPrediction {
   /** The word that was asked for. */
   wanted: FitWord
   odds: Odds
-  /** Every kind of joint that the box has; where it has no slot, what one for this sheet would be. */
+  /** Every kind of joint that the box has; where it has none, what a slot for this sheet would be. */
   joints: JointOdds[]
+  /** A kind of joint that is less likely to be of use than the one that speaks for the box. */
+  weakest: { label: string; odds: number; likeliest: FitWord } | null
   compensation: Compensations
   /**
    * The interference that would make the wanted word likeliest, what it comes to per side in all, and the
@@ -132,6 +134,18 @@ const plainSlot = ({ thickness, kerf, belief }: FitInput): SlotJoint => ({
 const worst = (joints: JointOdds[], wanted: FitWord): JointOdds =>
   joints.reduce((least, each) => (each.odds[wanted] < least.odds[wanted] ? each : least))
 
+/** Odds that a joint is what it is for: tabs as was asked for; what enters a slot or a hole goes in by hand. */
+const servesBy = ({ group, odds }: JointOdds, wanted: FitWord): number =>
+  group === 'tabs' ? odds[wanted] : 1 - odds.forced - odds.press
+
+/** @param shown the joint that speaks for the box */
+function weakestOf(joints: JointOdds[], shown: JointOdds, wanted: FitWord): FitPrediction['weakest'] {
+  const serves = (joint: JointOdds): number => servesBy(joint, wanted)
+  const least = joints.reduce((low, each) => (serves(each) < serves(low) ? each : low), shown)
+  if (least === shown) return null
+  return { label: least.label, odds: serves(least), likeliest: least.likeliest }
+}
+
 /**
  * What the joints will come out as. Kerf decides how tabs fit in notches; thickness decides flushness and
  * slots; taste what it feels like. The glue line that fits worst speaks for the box.
@@ -146,6 +160,7 @@ export function predictFit(input: FitInput): FitPrediction {
   const inSlots = (input.slots.length > 0 ? input.slots : [plainSlot(input)]).map(slotOdds)
   const speaking = input.tabbed ? tabs : inSlots.filter(({ group }) => group === 'slots')
   const shown = worst(speaking.length > 0 ? speaking : tabs, wanted)
+  const joints = [...(input.tabbed ? tabs : []), ...(input.slots.length > 0 || !input.tabbed ? inSlots : [])]
   const gaps = tabs.map(({ gap }) => gap)
   const better = interference + (Math.min(...gaps) + Math.max(...gaps)) / 2 - rangeOf(wanted).middle
   return {
@@ -157,7 +172,8 @@ export function predictFit(input: FitInput): FitPrediction {
     word: wordFor(shown.gap),
     wanted,
     odds: shown.odds,
-    joints: [...(input.tabbed ? tabs : []), ...inSlots],
+    joints,
+    weakest: weakestOf(joints, shown, wanted),
     compensation,
     best: {
       interference: better,

@@ -1,4 +1,5 @@
 import type { Kerf } from '../kerf'
+import { capitalised } from '../length'
 import type { Say } from '../length'
 import { FAMILIES, unevenLine, type Family, type Thickness } from '../stock'
 import type { Working } from '../working'
@@ -15,7 +16,7 @@ export function fitCautions(
   say: Say,
 ): string[] {
   const cautions: string[] = []
-  const name = family[0].toUpperCase() + family.slice(1)
+  const name = capitalised(family)
   const tightest = Math.min(...fit.joints.filter(({ group }) => group === 'tabs').map(({ cut }) => cut))
   if (FAMILIES[family].crushes === 'never' && tightest < -0.001) {
     cautions.push(`${name} does not crush: keep the gap at 0 or above, or it cracks. Choose snug or easy.`)

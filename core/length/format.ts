@@ -30,3 +30,6 @@ export function formatDuration(seconds: number): string {
   if (minutes < 60) return `${minutes} min ${String(whole % 60).padStart(2, '0')} s`
   return `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')} min`
 }
+
+/** With a capital, as a sentence begins. */
+export const capitalised = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1)

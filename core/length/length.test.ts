@@ -121,6 +121,12 @@ describe('inches are a way of thinking', () => {
       '1.00 in²',
       '1.0 in³',
     ])
+    // What calipers show is never made finer or coarser, and never a fraction: 0.9945 in is not 0.995.
+    expect([say.reading(25.2603), ruler.reading(25.4), say.reading(3.0226)]).toEqual([
+      '0.9945',
+      '1.0000',
+      '0.1190',
+    ])
     expect(say.otherLength(25.4)).toBe('25.40 mm')
   })
   test('speeds in the unit that was chosen, the others beside it', () => {

@@ -51,6 +51,8 @@ export interface Say {
   /** A kerf or a gap: three decimals of a millimetre, four of an inch. */
   fine: (mm: number) => string
   finePlain: (mm: number) => string
+  /** What calipers show, to their own resolution: 0.01 mm or 0.0005 in; finer where it was read finer. */
+  reading: (mm: number) => string
   /** A change, with its sign. */
   signed: (mm: number, digits?: number) => string
   area: (mm2: number) => string
@@ -68,6 +70,9 @@ export interface Say {
 }
 
 const SPEED_DIGITS: Record<SpeedUnit, number> = { 'mm/s': 2, 'mm/min': 0, 'in/min': 1 }
+
+/** Whether a reading has more than hundredths of a millimetre. */
+const isFiner = (mm: number): boolean => Math.abs(mm * 100 - Math.round(mm * 100)) > 0.05
 
 /** A way of saying lengths and speeds in these units. */
 export function sayIn(units: Units): Say {
@@ -88,6 +93,7 @@ export function sayIn(units: Units): Say {
     plain,
     shortPlain,
     finePlain,
+    reading: (mm) => (inches ? fixed(mm / 25.4, 4) : fixed(mm, isFiner(mm) ? 3 : 2)),
     length: (mm, digits = 2) => `${plain(mm, digits)} ${unit}`,
     short: (mm, digits = 2) => `${shortPlain(mm, digits)} ${unit}`,
     fine: (mm) => `${finePlain(mm)} ${unit}`,

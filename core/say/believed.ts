@@ -90,6 +90,7 @@ export function believed(
     kerfs: known.kerfs,
     tastes: known.tastes,
     checks: known.checks,
+    events: known.events,
   }
   const beliefs = beliefsOf(evidence)
   const own = beliefs.summary()

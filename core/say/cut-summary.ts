@@ -1,7 +1,7 @@
 import { isBare, type Faces } from '../art'
 import type { DerivedBox, DerivedThing, LoadPlan } from '../derive'
 import type { Job } from '../job'
-import { counted, type Say } from '../length'
+import { capitalised, counted, type Say } from '../length'
 import { labelWords } from './label-words'
 
 /** What lies on top of a box, in a word or two. */
@@ -27,7 +27,7 @@ export function cutSummary(job: Job, things: DerivedThing[], loads: LoadPlan[], 
     const name = things.length > 1 ? `${thing.name}: ` : ''
     const copies = thing.copies > 1 ? `${counted(thing.copies, 'copy', 'copies')}, ` : ''
     const said = `${name}${copies}outside ${say.size([outer.x, outer.y, outer.z], 1)}, ${topWords(box)}.`
-    return said[0].toUpperCase() + said.slice(1)
+    return capitalised(said)
   })
   const panels = things.flatMap(({ box }) => box.panels ?? [])
   const sides = (['outside', 'inside'] as const).filter((side) =>

@@ -69,6 +69,12 @@ function costOf({ materials }: Derived['box'], { stocks }: JobUse, plan: Derived
   }, 0)
 }
 
+/** How the joints fit; by its name where another kind than the tabs is the one in doubt. */
+const fitHeadline = ({ word, odds, gap, weakest }: Derived['fit'], say: Say): string =>
+  weakest
+    ? `${weakest.label}: ${weakest.likeliest}, go in ${percent(weakest.odds)}`
+    : `${word} ${percent(odds[word])}, ${say.fine(gap)}`
+
 /** What an edit knocks on to. Money has no currency: the maker knows theirs. */
 export function stripFigures(derived: Derived, clock: Clock | null, say: Say): StripFigure[] {
   const { box, things, fit, plan, use } = derived
@@ -81,7 +87,7 @@ export function stripFigures(derived: Derived, clock: Clock | null, say: Say): S
     {
       id: 'fit',
       label: 'Fit',
-      text: `${fit.word} ${percent(fit.odds[fit.word])}, ${say.fine(fit.gap)}`,
+      text: fitHeadline(fit, say),
       values: [fit.gap],
       change: (by) => `${signed(say.finePlain(Math.abs(by)), by)} ${say.lengthUnit}`,
       least: 0.0005,

@@ -1,4 +1,4 @@
-import { counted, percent, short, type Say } from '../length'
+import { capitalised, counted, percent, short, type Say } from '../length'
 import { OPERATION_NAMES as NAMES } from '../machine'
 import type { Check } from '../plan'
 import { believeCut, choiceReason, cuttingOf, oddsOf } from '../belief'
@@ -17,7 +17,7 @@ export function unsaidCheck({ job }: Looked): Check[] {
   return [
     look(
       'unsaid',
-      said[0].toUpperCase() + said.slice(1),
+      capitalised(said),
       'Bed, speeds, thickness and kerf in these files are guesses until then. Give them in Measure.',
     ),
   ]

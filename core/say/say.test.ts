@@ -294,7 +294,7 @@ describe('what the figures say', () => {
       stripFigures(derived, null, say)
         .map(({ id, text }) => `${id} ${text}`)
         .slice(0, 4),
-    ).toEqual(['inside 233.9 × 153.9 × 42.0 mm', 'fit snug 72 %, 0.000 mm', 'parts 5', 'sheets 1 at 30 %']))
+    ).toEqual(['inside 233.9 × 153.9 × 42.0 mm', 'fit snug 70 %, 0.000 mm', 'parts 5', 'sheets 1 at 30 %']))
   test('time by the machine’s own clock, with its doubt', () => {
     const { total } = derived.plan!
     const run = { id: 'r', machineId: 'm', on: '', note: '', ...plannedOf(total), took: total.seconds * 1.3 }

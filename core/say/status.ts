@@ -2,7 +2,7 @@ import { problemSentence } from '../box'
 import { type Derived, type Part } from '../derive'
 import { fitCautions } from '../fit'
 import type { Job } from '../job'
-import { counted, percent, short, type Say } from '../length'
+import { capitalised, counted, percent, short, type Say } from '../length'
 import { isForbidden, unplacedSentence, violationSentence, type SheetUse } from '../nest'
 import { mayExport, type Check, type Clock, type Format } from '../plan'
 import { thicknessLine, unevenLine } from '../stock'
@@ -107,7 +107,7 @@ function shapeStatus({ job, derived: { box, things, fit }, say }: Told): Station
   if (box.proof && box.proof.faults.length > 0) {
     return { state: 'stop', line: 'does not hold together', why: proofLine(box) }
   }
-  const { word, wanted, odds, joints } = fit
+  const { word, wanted, odds, joints, weakest } = fit
   const line = `${word}, ${percent(odds[word])}`
   const family = job.measure.stock?.family ?? 'other'
   const [caution] = fitCautions(fit, box.thickness, family, job.box.proud, say)
@@ -120,6 +120,11 @@ function shapeStatus({ job, derived: { box, things, fit }, say }: Told): Station
       line,
       why: `Only ${percent(odds[wanted])} ${wanted}, as it was asked for.${doubt}`,
     }
+  }
+  if (weakest && weakest.odds < UNSURE) {
+    const { label, odds: serves, likeliest } = weakest
+    const why = `${capitalised(label)}: only ${percent(serves)} go in by hand. Likeliest is ${likeliest}.`
+    return { state: 'look', line, why }
   }
   const copies = job.copies > 1 ? `, ${job.copies} copies` : ''
   return { state: 'ready', line, why: `${box.panels.length} panels${copies}.` }

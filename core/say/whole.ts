@@ -1,5 +1,5 @@
 import type { Clearance, Stand } from '../assembly'
-import { counted, type Say } from '../length'
+import { capitalised, counted, type Say } from '../length'
 
 const SIDES: Record<string, string> = {
   x1: 'on the right',
@@ -33,7 +33,7 @@ function tightest(stands: Stand[]): Tight | null {
 export function strikeSentence({ label, strikes }: Stand, say: Say): string | null {
   if (!strikes) return null
   const { against, before } = strikes
-  const name = `${label[0].toUpperCase()}${label.slice(1)}`
+  const name = capitalised(label)
   return before === null
     ? `${name} does not come out: it strikes ${against}. Leave it more room there.`
     : `${name} strikes ${against} ${say.short(before, 2)} before it is in place. Leave it more room there.`

@@ -31,12 +31,31 @@ const hole = (x: number, y: number, width: number, height: number) =>
 /** Room round a window or between two slots, mm. */
 const RIM = 10
 
+/** An arrow that points across the sheet: a square that lies loose on the bench still says which way is which. */
+function acrossArrow(side: number): Point[][] {
+  const [from, to, y, head] = [side * 0.25, side * 0.75, side * 0.25, side * 0.08]
+  return [
+    [
+      { x: from, y },
+      { x: to, y },
+    ],
+    [
+      { x: to - head, y: y + head },
+      { x: to, y },
+      { x: to - head, y: y - head },
+    ],
+  ]
+}
+
 function squares({ squares: { side, count } }: Trial): TestPart[] {
   return Array.from({ length: count }, (_, i) => ({
     id: `square-${i + 1}`,
     shape: plain(side, side),
     crossCuts: [],
-    marks: letterInto(String(i + 1), { x: side / 2, y: side / 2 }, side * 0.5, side * 0.3),
+    marks: [
+      ...letterInto(String(i + 1), { x: side / 2, y: side * 0.6 }, side * 0.5, side * 0.3),
+      ...acrossArrow(side),
+    ],
   }))
 }
 

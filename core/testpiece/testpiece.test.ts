@@ -56,6 +56,23 @@ const holds = (result: { width: number; doubt: number | null }, slack = 1e-4) =>
   expect(Math.abs(result.width - KERF)).toBeLessThanOrEqual((result.doubt ?? 0) + slack)
 
 describe('a test piece cut with a known kerf and measured by another library gives that kerf back', () => {
+  test('each square carries an arrow across the sheet, inside of it', () => {
+    const { paths } = makeTestPiece(
+      { ...newTrial('squares'), offcut: { width: 400, height: 100 } },
+      thickness,
+    )
+    const outlines = paths.filter(({ operation }) => operation === 'outline')
+    for (const { part, points } of outlines) {
+      const xs = points.map(({ x }) => x)
+      const arrow = paths.filter(
+        (path) => path.part === part && path.operation === 'score' && path.points.length === 3,
+      )
+      const tips = arrow.filter(({ points: [a, tip, b] }) => a.x === b.x && tip.x > a.x)
+      expect(tips).toHaveLength(1)
+      expect(tips[0].points[1].x).toBeLessThan(Math.max(...xs))
+    }
+    expect(outlines.length).toBeGreaterThan(3)
+  })
   test('squares', () => {
     const trial = newTrial('squares')
     const measured = pieceOf(trial)

@@ -19,7 +19,8 @@ export function pieceStatement(trial: Trial, thickness: { mean: number; sd: numb
   const range = (list: number[], plain: (mm: number) => string, whole: (mm: number) => string): string =>
     `${plain(list[0])} to ${whole(list[list.length - 1])}`
   const texts: Record<TestMethod, () => string> = {
-    squares: () => `${counted(squares.count, 'square')} of ${say.length(squares.side)}. ${NONE}`,
+    squares: () =>
+      `${counted(squares.count, 'square')} of ${say.length(squares.side)}, their arrows across the sheet. ${NONE}`,
     strip: () =>
       `Strip of ${say.length(strip.length, 1)} cut by ${strip.lines} lines, both ends counted. ${NONE}`,
     comb: () =>

@@ -88,6 +88,7 @@ function makerIn(world: WorldName, seed: number, { copies, checked, plays }: Way
     kerf: record,
     kerfs: [record],
     tastes: [],
+    events: [],
     checks: checked ? ruledOut(bench, random) : [],
   }
   const done: Copied[] = []

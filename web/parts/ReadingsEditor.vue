@@ -126,11 +126,11 @@ const without = (index: number): Reading[] => props.stock.readings.filter((_, i)
         class="num flex items-center rounded border border-line bg-sheet pl-1.5 text-sm"
         :title="titleOf(reading)"
       >
-        {{ say.plain(reading.value) }}
+        {{ say.reading(reading.value) }}
         <button
           type="button"
           class="btn-icon p-1"
-          :aria-label="`Remove reading ${say.plain(reading.value)}`"
+          :aria-label="`Remove reading ${say.reading(reading.value)}`"
           @click="emit('change', without(i))"
         >
           <X :size="13" />

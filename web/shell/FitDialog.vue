@@ -2,7 +2,7 @@
 import { area, line, scaleLinear } from 'd3'
 import { computed } from 'vue'
 import { WORD_LIMITS, type JointOdds } from '@core/fit'
-import { percent } from '@core/length'
+import { capitalised, percent } from '@core/length'
 import BaseDialog from '@web/parts/BaseDialog.vue'
 import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
@@ -45,7 +45,7 @@ function curve({ gap, sd }: JointOdds): { fill: string; edge: string } {
   return { fill: filled(points) ?? '', edge: drawn(points) ?? '' }
 }
 function titleOf({ label, group, where, drawn }: JointOdds): string {
-  const name = label[0].toUpperCase() + label.slice(1)
+  const name = capitalised(label)
   if (group === 'slots' && drawn !== undefined) return `${name} (drawn ${say.value.length(drawn)} wide)`
   return where.length > 0 ? `${name}: ${where.slice(0, 4).join(', ')}${where.length > 4 ? '…' : ''}` : name
 }

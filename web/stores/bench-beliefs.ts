@@ -2,7 +2,7 @@ import type { ShallowRef } from 'vue'
 import { believeFit, type CheckRecord, type FitEvidence } from '@core/belief'
 import { tasteOf, type FitBelief, type Taste, type TasteRecord } from '@core/fit'
 import type { Job } from '@core/job'
-import type { KerfRecord } from '@core/kerf'
+import type { KerfRecord, MachineEvent } from '@core/kerf'
 import type { Family } from '@core/stock'
 
 type Measured = Pick<Job['measure'], 'machine' | 'stock' | 'kerf'>
@@ -11,10 +11,11 @@ interface Shelves {
   kerfs: ShallowRef<KerfRecord[]>
   tastes: ShallowRef<TasteRecord[]>
   checks: ShallowRef<CheckRecord[]>
+  events: ShallowRef<MachineEvent[]>
 }
 
 /** What a bench makes believe of how tabs fit. */
-export function benchBeliefs({ kerfs, tastes, checks }: Shelves) {
+export function benchBeliefs({ kerfs, tastes, checks, events }: Shelves) {
   /** All that the bench knows of how a stock's tabs fit. @param more records that take the place of theirs */
   function evidenceFor(
     { machine, stock, kerf }: Measured,
@@ -33,6 +34,7 @@ export function benchBeliefs({ kerfs, tastes, checks }: Shelves) {
       kerfs: kerfs.value,
       tastes: beside(tastes.value, more.tastes).filter((taste) => taste.family === family),
       checks: beside(checks.value, more.checks),
+      events: events.value,
     }
   }
   /** What is believed of kerf and snug; null where nothing was said yet beside the kerf. */

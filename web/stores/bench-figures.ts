@@ -40,7 +40,7 @@ export function benchFigures({ machines, stocks, kerfs, tests, tastes, events, c
     return own && (newest === null || newest.on < own.on) ? own : newest
   }
 
-  const { evidenceFor, beliefFor, snugIn } = benchBeliefs({ kerfs, tastes, checks })
+  const { evidenceFor, beliefFor, snugIn } = benchBeliefs({ kerfs, tastes, checks, events })
   /** Names of what the bench knows differently from a job's copies. */
   function newerThan({ measure: { machine, stock, kerf, belief, more }, tune }: Job): string[] {
     const differs = (records: { id: string }[], copy: { id: string } | null): boolean =>

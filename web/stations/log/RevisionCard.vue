@@ -39,7 +39,10 @@ function change(part: Partial<Revision>, key: string, ...onBench: BenchChange[])
 const found = (part: Partial<Revision>, key: string): boolean =>
   change(part, key, ...changes({ ...props.revision, ...part }))
 const countIt = (): boolean => change({}, 'count', ...changes(props.revision, true))
-const takeBack = (): boolean => change({}, 'take back', ...forgetting())
+const withoutTest = (draft: typeof jobs.job): void => {
+  draft.tune.tests = draft.tune.tests.filter(({ id }) => id !== `cut-${props.revision.id}`)
+}
+const takeBack = (): boolean => jobs.edit(withoutTest, '', ...forgetting())
 
 const play = ref<number | null>(null)
 function addPlay(): void {
@@ -69,6 +72,7 @@ function clock(minutes: number | null): void {
 function remove(): void {
   const drop = (draft: typeof jobs.job): void => {
     draft.log = draft.log.filter(({ id }) => id !== props.revision.id)
+    withoutTest(draft)
   }
   const run = bench.runs.find(({ id }) => id === `run-${props.revision.id}`)
   jobs.edit(drop, '', ...forgetting(), ...(run ? [bench.removing('runs', run.id)] : []))

@@ -73,7 +73,7 @@ const look = (index: number): string => {
 }
 function describe({ text, index }: { text: string; index: number }): string {
   const value = readingAt(index)
-  const said = value === null ? 'not taken' : say.value.shortPlain(value, 4)
+  const said = value === null ? 'not taken' : say.value.reading(value)
   return `${text}: ${said}${isOdd(index) ? ', does not seem to belong' : ''}. Take again`
 }
 </script>
@@ -108,7 +108,7 @@ function describe({ text, index }: { text: string; index: number }): string {
             :aria-label="describe(prompt)"
             @click="redo(prompt.index)"
           >
-            {{ readingAt(prompt.index) === null ? '·' : say.plain(readingAt(prompt.index)!) }}
+            {{ readingAt(prompt.index) === null ? '·' : say.reading(readingAt(prompt.index)!) }}
             <span v-if="isOdd(prompt.index)" aria-hidden="true">?</span>
           </button>
         </li>

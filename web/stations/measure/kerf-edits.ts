@@ -50,7 +50,10 @@ export function useKerfEdits() {
   /** Corrects a typed kerf in place; anything measured is left alone and a typed one stands beside it. */
   function type(part: Partial<Pick<KerfRecord, 'width' | 'doubt' | 'how' | 'setting'>>, key: string): void {
     const { kerf } = jobs.job.measure
-    if (kerf?.method === 'typed' || (kerf && part.width === undefined)) {
+    // What was said of the old figure stays with it.
+    const isLeantOn = [...bench.tastes, ...bench.checks].some(({ kerfId }) => kerfId === kerf?.id)
+    const isTyped = kerf?.method === 'typed' && !(isLeantOn && part.width !== undefined)
+    if (kerf && (isTyped || part.width === undefined)) {
       put({ ...kerf, ...part }, key)
       return
     }
