@@ -139,7 +139,7 @@ export class FitBeliefs {
   }
   private dayNames(): string[] {
     const { tastes, checks } = this.evidence
-    const plays = checks.filter(({ about }) => about === 'play').map(({ id }) => id)
+    const plays = checks.filter(({ about }) => about === 'play' || about === 'part').map(({ id }) => id)
     return [...new Set([...tastes.map(({ id }) => dayOf(id)), ...plays.map(dayOf)])]
   }
 
@@ -212,10 +212,13 @@ export class FitBeliefs {
   /** A check, or the play of joints that were cut. */
   measure({ id, about, off, doubt, kerfId, machineId, stockId }: CheckRecord): void {
     const sd = doubt / NORMAL_95
-    if (about === 'play') {
+    if (about === 'play' || about === 'part') {
       const day = this.places.days.get(dayOf(id))
       const { sum: error, by } = this.against(kerfId)
-      const sum: Sum = [...error, ...(day === undefined ? [] : [[day, 1] as const])]
+      // A part is read as squares are: what calipers and faces hide, it hides as well.
+      const { calipers, face } = this.places.common
+      const seen = about === 'play' ? error : error.filter(([place]) => place !== calipers && place !== face)
+      const sum: Sum = [...seen, ...(day === undefined ? [] : [[day, 1] as const])]
       for (const each of off)
         this.take((cases, { apart }) => readAs(cases, sum, each + by, noiseOf(sd, apart)))
       return
@@ -226,7 +229,7 @@ export class FitBeliefs {
     for (const each of off) this.takeCheck(about, each, sd)
   }
   /** A reading of one check; on another day it says how much days differ. */
-  private takeCheck(about: Exclude<CheckKind, 'play'>, off: number, sd: number): void {
+  private takeCheck(about: Exclude<CheckKind, 'play' | 'part'>, off: number, sd: number): void {
     const sum: Sum = [[about === 'day' ? this.places.own.get(OWN)! : this.places.common[about], 1]]
     this.take((cases, { day }) => readAs(cases, sum, off, noiseOf(sd, about === 'day' ? day : 0)))
   }
@@ -238,7 +241,7 @@ export class FitBeliefs {
   }
 
   /** What would be known if a further reading of something said what is expected, give or take. */
-  ifRead(about: 'squares' | CheckKind, sd: number, z: number): FitBeliefs {
+  ifRead(about: 'squares' | Exclude<CheckKind, 'part'>, sd: number, z: number): FitBeliefs {
     const next = this.copy()
     const sum: Sum =
       about === 'squares' || about === 'day'
@@ -290,7 +293,7 @@ export class FitBeliefs {
     const kept = cases.slice(0, MOST_CASES - 1)
     const rest = cases.slice(MOST_CASES - 1)
     const kerfId = this.evidence.kerf?.id ?? null
-    return { kerfId, count: this.count, cases: rest.length > 0 ? [...kept, mergedOf(rest)] : kept }
+    return { kerfId, count: this.count, scale: 1, cases: rest.length > 0 ? [...kept, mergedOf(rest)] : kept }
   }
 }
 
@@ -312,7 +315,7 @@ function mergedOf(cases: FitBelief['cases']): FitBelief['cases'][number] {
 }
 
 /** Words and plays of one revision are of one day. */
-const dayOf = (id: string): string => id.replace(/^(verdict|play)-/, '')
+const dayOf = (id: string): string => id.replace(/^(verdict|play|part)-/, '')
 
 /** Where a word puts kerf's error and snug together, mm; the outer words are open to one side. */
 function rangeFor(interference: number, own: number, word: FitWord | null): [number, number] {

@@ -42,6 +42,7 @@ const check = (about: Partial<CheckRecord>): CheckRecord => ({
   stockId: 's',
   kerfId: 'k',
   off: [0],
+  at: [],
   doubt: 0.014,
   on: '',
   note: '',

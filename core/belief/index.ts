@@ -1,3 +1,24 @@
+export {
+  believeBed,
+  isLeaning,
+  moreAt,
+  placeSchema,
+  tiltSchema,
+  type BedBelief,
+  type Place,
+  type Tilt,
+} from './bed'
+export {
+  fitPromises,
+  fitScale,
+  gapPromises,
+  keptByFirmness,
+  promisedSchema,
+  promiseRecordSchema,
+  throughPromises,
+  type Kept,
+  type PromiseRecord,
+} from './promises'
 export { beliefOf } from './belief-of'
 export { beliefsOf, believeFit, oddsOfWord, type FitEvidence } from './believe-fit'
 export { checkRecordSchema, type CheckKind, type CheckRecord } from './check-record'

@@ -6,7 +6,7 @@ import type { FitEvidence } from './believe-fit'
 
 /** Something that could be measured, with its price and what it would bring. */
 export interface Next {
-  what: 'squares' | CheckKind
+  what: 'squares' | Exclude<CheckKind, 'part'>
   /** At the bench, common practice, no source. */
   minutes: number
   /** Odds of the wanted word now, and then, compensated by what it says. */

@@ -17,6 +17,8 @@ export const fitBeliefSchema = z.strictObject({
   kerfId: z.string().max(60).nullable(),
   /** How often something was measured or said of it, beside the kerf record. */
   count: z.number().int().min(0).max(100_000),
+  /** By how much its deviations are widened, or narrowed, by what came of earlier promises. */
+  scale: z.number().min(0.1).max(10),
   cases: z
     .array(
       z.strictObject({
@@ -111,6 +113,7 @@ export function centred(belief: FitBelief): FitBelief {
 export const plainBelief = (kerfSd: number, { offset, sd }: Taste, apart = 0): FitBelief => ({
   kerfId: null,
   count: 0,
+  scale: 1,
   cases: [
     {
       weight: 1,
@@ -122,4 +125,16 @@ export const plainBelief = (kerfSd: number, { offset, sd }: Taste, apart = 0): F
       apart: apart ** 2,
     },
   ],
+})
+
+/** A belief whose doubts about kerf and joints are so many times as wide; the snug is left as it was said. */
+export const widenedBy = (belief: FitBelief, scale: number): FitBelief => ({
+  ...belief,
+  scale: belief.scale * scale,
+  cases: belief.cases.map((each) => ({
+    ...each,
+    kerfVariance: Math.min(25, each.kerfVariance * scale ** 2),
+    together: Math.max(-5, Math.min(5, each.together * scale)),
+    apart: Math.min(25, each.apart * scale ** 2),
+  })),
 })

@@ -12,6 +12,7 @@ export {
   meanOf,
   MOST_CASES,
   plainBelief,
+  widenedBy,
   sdOf,
   tasteOf,
   type FitBelief,

@@ -7,6 +7,8 @@ export {
   markSchema,
   revisionSchema,
   THROUGH,
+  measuredSchema,
+  type Measured,
   type Arrangement,
   type Job,
   type Revision,
@@ -25,5 +27,5 @@ export {
 export { batchOf, batchRefusal } from './batch'
 export { FOLLOWING, type Follow, type Following } from './follow'
 export { currentTrial, takeInHand, trialBy } from './trials'
-export { playsOf, runOfRevision, runsOf, tasteOfVerdict, testOfRevision } from './verdicts'
+export { checksOf, promiseOf, runOfRevision, runsOf, tasteOfVerdict, testOfRevision } from './verdicts'
 export { totalsRefusal } from './totals'

@@ -3,13 +3,14 @@ import { demo } from '../../scripts/testing/demo'
 import { newTrial, type Trial } from '../testpiece'
 import {
   currentTrial,
-  playsOf,
+  checksOf,
   runOfRevision,
   runsOf,
   takeInHand,
   tasteOfVerdict,
   testOfRevision,
   trialBy,
+  type Measured,
   type Revision,
 } from './index'
 
@@ -22,7 +23,18 @@ const CUT: NonNullable<Revision['cut']> = {
   stockId: 's',
   setting: { speed: 12, power: 60, passes: 1, air: true },
   thickness: 3,
+  kerf: 0.16,
+  promised: null,
 }
+const measured = (what: Measured['what'], read: number, more: Partial<Measured> = {}): Measured => ({
+  what,
+  of: '',
+  told: 0,
+  read,
+  by: 'calipers',
+  at: null,
+  ...more,
+})
 
 test('a verdict says what would have been snug; without the figures of the cut it says nothing', () => {
   const revision: Revision = {
@@ -33,7 +45,9 @@ test('a verdict says what would have been snug; without the figures of the cut i
     minutes: null,
     verdict: 'press',
     through: null,
-    plays: [],
+    stuck: [],
+    passed: null,
+    measured: [],
     note: '',
     unbooked: null,
     mark: null,
@@ -65,7 +79,9 @@ test('a measured play says by how much the kerf is more than was reckoned; half 
     minutes: null,
     verdict: null,
     through: 'all',
-    plays: [0.06, 0.08],
+    stuck: [],
+    passed: null,
+    measured: [measured('play', 0.06), measured('play', 0.08)],
     note: '',
     unbooked: null,
     mark: null,
@@ -73,13 +89,21 @@ test('a measured play says by how much the kerf is more than was reckoned; half 
     planned: null,
     cut: CUT,
   }
-  expect(playsOf(revision, 'Tray')).toMatchObject({ about: 'play', off: [0.02, 0.03], kerfId: 'k' })
-  expect(playsOf({ ...revision, plays: [] }, 'Tray')).toBeNull()
-  expect(playsOf({ ...revision, cut: null }, 'Tray')).toBeNull()
+  expect(checksOf(revision, 'Tray')).toMatchObject([{ about: 'play', off: [0.02, 0.03], kerfId: 'k' }])
+  expect(checksOf({ ...revision, measured: [] }, 'Tray')).toEqual([])
+  expect(checksOf({ ...revision, cut: null }, 'Tray')).toEqual([])
+  // A part told as 100 with a kerf of 0.16, read as 99.81: the kerf is 0.03 more; by a micrometer it is surer.
+  const at = { x: 40, y: 60 }
+  const part = measured('part', 99.81, { told: 100, at })
+  const [read] = checksOf({ ...revision, measured: [part] }, 'Tray')
+  expect(read).toMatchObject({ about: 'part', off: [0.03], at: [at] })
+  const [fine] = checksOf({ ...revision, measured: [{ ...part, by: 'micrometer' }] }, 'Tray')
+  expect(fine.doubt).toBeLessThan(read.doubt / 2)
   // And whether it came through is a test of the setting it was cut with.
   expect(testOfRevision(revision)).toMatchObject({ result: 'clean', setting: CUT.setting, stockId: 's' })
   expect(testOfRevision({ ...revision, through: 'not all' })?.result).toBe('not through')
   expect(testOfRevision({ ...revision, through: null })).toBeNull()
+  expect(testOfRevision({ ...revision, passed: 3 })?.setting.passes).toBe(3)
   expect(testOfRevision({ ...revision, cut: { ...CUT, setting: null } })).toBeNull()
 })
 
@@ -93,7 +117,9 @@ test('minutes say something of the machine’s clock, on the bench and in the jo
     minutes: 11.5,
     verdict: null,
     through: null,
-    plays: [],
+    stuck: [],
+    passed: null,
+    measured: [],
     note: '',
     unbooked: null,
     mark: null,

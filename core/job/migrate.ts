@@ -4,6 +4,7 @@ import { from1, kerfFrom1, stockFrom1 } from './versions/from-1'
 import { from10 } from './versions/from-10'
 import { from11 } from './versions/from-11'
 import { from12, runFrom12, tasteFrom12 } from './versions/from-12'
+import { checkFrom13, from13 } from './versions/from-13'
 import { from2, machineFrom2, stockFrom2, tasteFrom2, testFrom2 } from './versions/from-2'
 import { from3, machineFrom3 } from './versions/from-3'
 import { from4 } from './versions/from-4'
@@ -14,7 +15,8 @@ import { from8, testFrom8 } from './versions/from-8'
 import { from9 } from './versions/from-9'
 
 /** Shelves of the bench whose records changed from version to version. */
-export type RecordKind = 'machines' | 'stocks' | 'kerfs' | 'tests' | 'tastes' | 'events' | 'runs' | 'checks'
+export type RecordKind =
+  'machines' | 'stocks' | 'kerfs' | 'tests' | 'tastes' | 'events' | 'runs' | 'checks' | 'promises'
 
 /** What became of each kind of record, and after which version, in order. @param on the date that it gets */
 const RECORD_STEPS: { after: number; kind: RecordKind; step: (record: Loose, on: string) => unknown }[] = [
@@ -32,6 +34,7 @@ const RECORD_STEPS: { after: number; kind: RecordKind; step: (record: Loose, on:
   { after: 8, kind: 'tests', step: testFrom8 },
   { after: 12, kind: 'tastes', step: tasteFrom12 },
   { after: 12, kind: 'runs', step: runFrom12 },
+  { after: 13, kind: 'checks', step: checkFrom13 },
 ]
 
 /** A record of the bench, brought up to the present version. @param from the version it was written by */
@@ -54,6 +57,7 @@ const STEPS: Record<number, (job: Loose) => Loose> = {
   10: from10,
   11: from11,
   12: from12,
+  13: from13,
 }
 
 /** Brings an older job up to the present version. @param from the version it was written by */

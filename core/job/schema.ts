@@ -1,10 +1,12 @@
 import { z } from 'zod'
+import { placeSchema, promisedSchema, tiltSchema } from '../belief'
 import { boxSpecSchema, PLAIN_BOX, sameTabs } from '../box'
 import { SCHOOLS } from '../build'
 import { FIT_WORDS, fitBeliefSchema, interferenceSchema } from '../fit'
 import { kerfRecordSchema } from '../kerf'
 import { machineSchema, OPERATIONS } from '../machine'
 import { layoutSettingsSchema, placementSchema, unplacedSchema } from '../nest'
+import { INSTRUMENT_NAMES } from '../statistics'
 import { familySchema, stockSchema, thicknessSchema } from '../stock'
 import { trialSchema } from '../testpiece'
 import { FILES_PER, FORMATS, runSchema, TURNS } from '../plan'
@@ -33,6 +35,22 @@ const LABELS = ['hidden', 'up', 'none'] as const
 /** What came of the cut: all parts fell free, or some did not. */
 export const THROUGH = ['all', 'not all'] as const
 
+/** What can be measured of a cut: the play of a joint, or the size of a part. */
+const MEASURED = ['play', 'part'] as const
+export const measuredSchema = z.strictObject({
+  what: z.enum(MEASURED),
+  /** Which joint or part, as it was labelled; empty where nobody said. */
+  of: z.string().max(80),
+  /** The size that the beam was told of a part, mm; nothing of a play. */
+  told: z.number().min(0).max(10_000),
+  /** Both boundaries of a play together, or the size of a part, mm. */
+  read: z.number().min(-2).max(10_000),
+  by: z.enum(INSTRUMENT_NAMES),
+  /** Where on the bed it was cut, from its left and front, mm; null where nobody knows. */
+  at: placeSchema.nullable(),
+})
+export type Measured = z.infer<typeof measuredSchema>
+
 /** One time that the job was cut: why, how long it took, how it fitted, and the figures it was cut with. */
 export const revisionSchema = z.strictObject({
   id: identifier,
@@ -43,8 +61,10 @@ export const revisionSchema = z.strictObject({
   verdict: z.enum(FIT_WORDS).nullable(),
   /** Whether every part came out of the sheet; null while nobody said. */
   through: z.enum(THROUGH).nullable(),
-  /** Play of tabs in their notches as it was measured, both boundaries together, mm. */
-  plays: z.array(z.number().min(-2).max(2)).max(12),
+  /** Parts that stayed in the sheet, by label, and how often every line was passed over in the end. */
+  stuck: z.array(z.string().max(60)).max(200),
+  passed: z.number().int().min(1).max(30).nullable(),
+  measured: z.array(measuredSchema).max(40),
   note: z.string().max(4000),
   /** The layout that it was cut by, while its sheets are not taken off the bench; then null. */
   unbooked: z.string().max(40).nullable(),
@@ -62,6 +82,9 @@ export const revisionSchema = z.strictObject({
       /** What it was cut with, and how thick the sheet was, mm. */
       setting: settingSchema.nullable(),
       thickness: thicknessSchema.nullable(),
+      /** Full width of the kerf's record, mm; null where it was assumed. */
+      kerf: z.number().min(0).max(5).nullable(),
+      promised: promisedSchema.nullable(),
     })
     .nullable(),
   /** What was planned of its time, and on which machine: seconds, and how often a cut was begun. */
@@ -75,7 +98,7 @@ export const revisionSchema = z.strictObject({
 export type Revision = z.infer<typeof revisionSchema>
 
 export const JOB_FORMAT = 'uplands-job'
-export const JOB_VERSION = 13
+export const JOB_VERSION = 14
 
 /** Stocks that a job may be cut from beside its own. */
 export const MOST_STOCKS = 8
@@ -118,6 +141,8 @@ const plainJobSchema = z.strictObject({
     kerf: kerfRecordSchema.nullable(),
     /** What is believed of the kerf and of the maker's own snug, as it was when it was taken over. */
     belief: fitBeliefSchema.nullable(),
+    /** How the kerf leans over the bed, where the maker lets the paths follow it; null where they do not. */
+    bed: tiltSchema.nullable(),
     /** Figures that were asked about and are right all the same, each as it was asked about. */
     sure: z.array(z.string().min(1).max(120)).max(100),
     /** Other stocks that panels are cut from, with the kerf and the belief that the bench had for each. */
@@ -225,7 +250,16 @@ export const emptyJob = (id: string, name: string, changed: string): Job => ({
   id,
   name,
   changed,
-  measure: { machine: null, stock: null, kerf: null, belief: null, sure: [], more: [], trials: [] },
+  measure: {
+    machine: null,
+    stock: null,
+    kerf: null,
+    belief: null,
+    bed: null,
+    sure: [],
+    more: [],
+    trials: [],
+  },
   box: {
     ...PLAIN_BOX,
     sizesAre: 'outer',

@@ -1,8 +1,9 @@
-import type { CheckRecord } from '../belief'
+import type { CheckRecord, PromiseRecord } from '../belief'
 import { tasteFromVerdict, type TasteRecord } from '../fit'
 import type { Run } from '../plan'
 import type { TestRecord } from '../tune'
-import type { Job, Revision } from './schema'
+import { INSTRUMENTS, NORMAL_95 } from '../statistics'
+import type { Job, Measured, Revision } from './schema'
 
 /**
  * What the minutes of a revision say of the machine's clock; null while there are none, or where nobody wrote
@@ -53,32 +54,71 @@ export function tasteOfVerdict(
   }
 }
 
-/** Half of the 95 % interval of half a play: one reading of calipers taken from another, mm. [FM] */
-const PLAY_DOUBT = 0.014
+/** By how much the kerf is more than its record, as something measured says it, mm; null where nothing does. */
+function offOf({ what, told, read }: Measured, { gap, kerf }: NonNullable<Revision['cut']>): number | null {
+  if (what === 'play') return read / 2 - gap
+  return kerf === null ? null : told - read - kerf
+}
+/** Deviation of such a figure: half of one reading taken from another, or one reading of a part, mm. */
+const deviationOf = ({ what, by }: Measured): number =>
+  what === 'play' ? INSTRUMENTS[by] / Math.SQRT2 : INSTRUMENTS[by]
 
-/** What measured plays of a revision say of its kerf; null while none is measured. */
-export function playsOf({ id, number, date, plays, cut }: Revision, name: string): CheckRecord | null {
-  if (!cut || plays.length === 0) return null
-  const kept = (value: number): number => Number(Math.max(-2, Math.min(2, value)).toFixed(4))
+/** What joints and parts that were measured after a cut say of its kerf: a check of each kind. */
+export function checksOf({ id, number, date, measured, cut }: Revision, name: string): CheckRecord[] {
+  if (!cut) return []
+  const within = (value: number): number => Number(Math.max(-2, Math.min(2, value)).toFixed(4))
+  return (['play', 'part'] as const).flatMap((about): CheckRecord[] => {
+    const seen = measured.flatMap((each) => {
+      const off = each.what === about ? offOf(each, cut) : null
+      return off === null ? [] : [{ off: within(off), at: each.at, sd: deviationOf(each) }]
+    })
+    if (seen.length === 0) return []
+    const variance = seen.reduce((sum, { sd }) => sum + sd * sd, 0) / seen.length
+    return [
+      {
+        id: `${about}-${id}`,
+        about,
+        machineId: cut.machineId,
+        stockId: cut.stockId,
+        kerfId: cut.kerfId,
+        off: seen.map(({ off }) => off),
+        at: seen.map(({ at }) => at),
+        doubt: kept(NORMAL_95 * Math.sqrt(variance)),
+        on: date,
+        note: noteOf(name, number),
+      },
+    ]
+  })
+}
+
+/** What was promised of a cut, with what came of it; null while nothing did. */
+export function promiseOf(
+  { id, number, date, cut, verdict, measured, through }: Revision,
+  name: string,
+): PromiseRecord | null {
+  if (!cut?.promised) return null
+  // One joint is what the interval is about; the mean of several is nearer.
+  const play = measured.find(({ what }) => what === 'play')
+  const off = play ? Number((play.read / 2 - cut.gap - cut.promised.shift).toFixed(4)) : null
+  if (verdict === null && off === null && through === null) return null
   return {
-    id: `play-${id}`,
-    about: 'play',
-    machineId: cut.machineId,
-    stockId: cut.stockId,
-    kerfId: cut.kerfId,
-    off: plays.map((play) => kept(play / 2 - cut.gap)),
-    doubt: PLAY_DOUBT,
+    id: `promise-${id}`,
     on: date,
     note: noteOf(name, number),
+    promised: cut.promised,
+    word: verdict,
+    off,
+    came: through === null ? null : through === 'all',
   }
 }
 
 const noteOf = (name: string, number: number): string => `${name.slice(0, 60)}, revision ${number}`
 
 /** A cut that came through, or did not, is a test of its setting. */
-export function testOfRevision({ id, date, through, cut }: Revision): TestRecord | null {
+export function testOfRevision({ id, date, through, passed, cut }: Revision): TestRecord | null {
   if (!through || !cut?.machineId || !cut.stockId || !cut.setting || cut.thickness === null) return null
-  const { machineId, stockId, family, thickness, setting } = cut
+  const { machineId, stockId, family, thickness } = cut
+  const setting = { ...cut.setting, passes: passed ?? cut.setting.passes }
   const result = through === 'all' ? 'clean' : 'not through'
   return { id: `cut-${id}`, machineId, stockId, family, thickness, setting, result, on: date }
 }

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { checkRecordSchema } from '../belief'
+import { checkRecordSchema, promiseRecordSchema } from '../belief'
 import { tasteRecordSchema } from '../fit'
 import { JOB_VERSION, jobSchema, migrateJob, migrateRecord, type RecordKind } from '../job'
 import { kerfRecordSchema, machineEventSchema } from '../kerf'
@@ -20,6 +20,7 @@ export const RECORD_SCHEMAS = {
   events: machineEventSchema,
   runs: runSchema,
   checks: checkRecordSchema,
+  promises: promiseRecordSchema,
 } as const
 
 const FORMAT = 'uplands-everything'
@@ -47,6 +48,7 @@ const everythingSchema = z.strictObject({
     events: many(machineEventSchema),
     runs: many(runSchema),
     checks: many(checkRecordSchema),
+    promises: many(promiseRecordSchema),
   }),
 })
 /** All jobs, what was written of them, and the whole bench of a browser. */
@@ -104,10 +106,11 @@ function migrated(raw: z.infer<typeof head>): unknown {
     ]),
   )
   const jobs = raw.jobs.map((job) => migrateJob(job, job.version))
-  // Nothing was clocked before version 8, and nothing checked before 13.
+  // Nothing was clocked before version 8, nothing checked before 13, no promise kept before 14.
   const runs = raw.version < 8 ? { runs: [] } : {}
   const checks = raw.version < 13 ? { checks: [] } : {}
-  return { ...raw, version: VERSION, bench: { ...runs, ...checks, ...bench }, jobs }
+  const promises = raw.version < 14 ? { promises: [] } : {}
+  return { ...raw, version: VERSION, bench: { ...runs, ...checks, ...promises, ...bench }, jobs }
 }
 
 /** Reads a file of everything, or refuses it whole with one sentence. */

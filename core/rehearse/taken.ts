@@ -97,7 +97,9 @@ function revisionOf(
     minutes: Math.round(seconds / 6) / 10,
     verdict,
     through: notFree.length > 0 ? 'not all' : 'all',
-    plays: [],
+    stuck: notFree.map(({ label }) => label.slice(0, 60)).slice(0, 200),
+    passed: null,
+    measured: [],
     note: `${stuck}A simulation: nothing was cut.`,
     // No sheet was used.
     unbooked: null,

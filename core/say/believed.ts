@@ -7,13 +7,24 @@ import {
   failedAt,
   nextSteps,
   oddsOf,
+  fitScale,
   type CheckRecord,
   type FitEvidence,
   type Next,
+  type PromiseRecord,
 } from '../belief'
 import { deriveAll } from '../derive'
-import { half95, kerfFigure, kerfShift, ownWay, type FitBelief, type Odds, type TasteRecord } from '../fit'
-import { playsOf, runsOf, tasteOfVerdict, testOfRevision, type Job } from '../job'
+import {
+  half95,
+  kerfFigure,
+  kerfShift,
+  ownWay,
+  widenedBy,
+  type FitBelief,
+  type Odds,
+  type TasteRecord,
+} from '../fit'
+import { checksOf, promiseOf, runsOf, tasteOfVerdict, testOfRevision, type Job } from '../job'
 import { kerfOf, lastDone, movedKerf, type Direction, type KerfRecord, type MachineEvent } from '../kerf'
 import { IN_METRIC } from '../length'
 import { clockOf, expectedTime, plannedOf, type Run } from '../plan'
@@ -25,6 +36,7 @@ export interface KnownBench {
   tests: TestRecord[]
   tastes: TasteRecord[]
   checks: CheckRecord[]
+  promises: PromiseRecord[]
   events: MachineEvent[]
   runs: Run[]
 }
@@ -53,7 +65,8 @@ function benchOf({ measure: { kerf }, tune, log, name }: Job): KnownBench {
     kerfs: kerf ? [kerf] : [],
     tests: [...tune.tests, ...isFor(log.map(testOfRevision))],
     tastes: isFor(log.map((each) => tasteOfVerdict(each, name))),
-    checks: isFor(log.map((each) => playsOf(each, name))),
+    checks: log.flatMap((each) => checksOf(each, name)),
+    promises: isFor(log.map((each) => promiseOf(each, name))),
     events: [],
     runs: [],
   }
@@ -93,7 +106,7 @@ export function believed(
     events: known.events,
   }
   const beliefs = beliefsOf(evidence)
-  const own = beliefs.summary()
+  const own = widenedBy(beliefs.summary(), fitScale(known.promises))
   // What a job took over rests on a bench that its file does not show.
   const taken = given.measure.belief
   const belief = taken && bench === null && taken.count > own.count ? beliefOf(given.measure) : own

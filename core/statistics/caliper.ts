@@ -46,6 +46,11 @@ export interface Calipers {
 }
 export const CALIPERS: Calipers = { step: CALIPER_STEP, hand: CALIPER_SD, zero: 0 }
 
+/** What a thing is measured with, and the deviation of one reading, mm. A ruler is for nothing fine. [FM] */
+export const INSTRUMENTS = { calipers: READING_SD, micrometer: 0.004, feelers: 0.012, ruler: 0.15 } as const
+export type Instrument = keyof typeof INSTRUMENTS
+export const INSTRUMENT_NAMES = ['calipers', 'micrometer', 'feelers', 'ruler'] as const
+
 /** What they show of a length, mm. */
 export const shownBy = ({ step, hand, zero }: Calipers, length: number, random: () => number): number =>
   Number((Math.round((length + zero + hand * bell(random)) / step) * step).toFixed(6))

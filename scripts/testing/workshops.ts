@@ -154,6 +154,7 @@ const checkOf = (id: string, about: CheckRecord['about'], off: number[], doubt: 
   stockId: 's',
   kerfId: 'k',
   off,
+  at: off.map(() => null),
   doubt,
   on: '',
   note: '',

@@ -20,6 +20,7 @@ const ABOUT: Record<CheckRecord['about'], string> = {
   setting: 'the setting it is cut with',
   day: 'another day',
   play: 'play of joints',
+  part: 'parts measured after a cut',
 }
 const checkWords = ({ about, off, doubt, note }: CheckRecord): string =>
   `${ABOUT[about]}: ${off.map(say.value.finePlain).join(', ')} ± ${say.value.finePlain(doubt)}` +

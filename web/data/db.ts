@@ -2,7 +2,7 @@ import { deleteDB, openDB, type DBSchema, type IDBPDatabase } from 'idb'
 import { JOB_VERSION, migrateRecord, type Arrangement, type Job, type RecordKind } from '@core/job'
 import type { CutRecord } from '@core/keep'
 import type { KeptFolder } from './folder'
-import type { CheckRecord } from '@core/belief'
+import type { CheckRecord, PromiseRecord } from '@core/belief'
 import type { TasteRecord } from '@core/fit'
 import type { KerfRecord, MachineEvent } from '@core/kerf'
 import type { Machine } from '@core/machine'
@@ -30,6 +30,7 @@ interface Schema extends DBSchema {
   events: { key: string; value: MachineEvent }
   runs: { key: string; value: Run }
   checks: { key: string; value: CheckRecord }
+  promises: { key: string; value: PromiseRecord }
   facts: { key: string; value: { id: string; value: string } }
 }
 export type Database = IDBPDatabase<Schema>
@@ -42,6 +43,7 @@ export const BENCH_STORES = [
   'events',
   'runs',
   'checks',
+  'promises',
 ] as const
 
 const NAME = 'uplands'

@@ -34,6 +34,7 @@ const NAMES: Record<Shelf | 'jobs', string> = {
   events: 'something done to a machine',
   runs: 'the minutes of a cut',
   checks: 'a check of a kerf',
+  promises: 'a promise and what came of it',
 }
 
 const nameOf = (shelf: Unreadable['shelf'], raw: unknown): string =>

@@ -1,6 +1,6 @@
 import type { ShallowRef } from 'vue'
-import { believeFit, type CheckRecord, type FitEvidence } from '@core/belief'
-import { tasteOf, type FitBelief, type Taste, type TasteRecord } from '@core/fit'
+import { believeFit, fitScale, type CheckRecord, type FitEvidence, type PromiseRecord } from '@core/belief'
+import { tasteOf, widenedBy, type FitBelief, type Taste, type TasteRecord } from '@core/fit'
 import type { Job } from '@core/job'
 import type { KerfRecord, MachineEvent } from '@core/kerf'
 import type { Family } from '@core/stock'
@@ -11,11 +11,12 @@ interface Shelves {
   kerfs: ShallowRef<KerfRecord[]>
   tastes: ShallowRef<TasteRecord[]>
   checks: ShallowRef<CheckRecord[]>
+  promises: ShallowRef<PromiseRecord[]>
   events: ShallowRef<MachineEvent[]>
 }
 
 /** What a bench makes believe of how tabs fit. */
-export function benchBeliefs({ kerfs, tastes, checks, events }: Shelves) {
+export function benchBeliefs({ kerfs, tastes, checks, events, promises }: Shelves) {
   /** All that the bench knows of how a stock's tabs fit. @param more records that take the place of theirs */
   function evidenceFor(
     { machine, stock, kerf }: Measured,
@@ -42,7 +43,8 @@ export function benchBeliefs({ kerfs, tastes, checks, events }: Shelves) {
     const evidence = evidenceFor(measured, more)
     if (evidence.tastes.length + evidence.checks.length === 0) return null
     const belief = believeFit(evidence)
-    return belief.count > 0 ? belief : null
+    // What earlier promises came to widens or narrows this one.
+    return belief.count > 0 ? widenedBy(belief, fitScale(promises.value)) : null
   }
   /** The maker's own snug in a family, whatever it is cut on; null while nothing was said of it. */
   function snugIn(family: Family): Taste | null {

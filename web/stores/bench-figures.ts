@@ -1,5 +1,5 @@
 import type { ShallowRef } from 'vue'
-import type { CheckRecord } from '@core/belief'
+import type { CheckRecord, PromiseRecord } from '@core/belief'
 import type { TasteRecord } from '@core/fit'
 import type { Job } from '@core/job'
 import { kerfsElsewhere, lastDone, newestKerf, type KerfRecord, type MachineEvent } from '@core/kerf'
@@ -17,13 +17,14 @@ interface Shelves {
   tastes: ShallowRef<TasteRecord[]>
   events: ShallowRef<MachineEvent[]>
   checks: ShallowRef<CheckRecord[]>
+  promises: ShallowRef<PromiseRecord[]>
 }
 
 const isOther = (record: object | null | undefined, copy: object | null): boolean =>
   record != null && !same(record, copy)
 
 /** What the bench says a job would be measured with now. */
-export function benchFigures({ machines, stocks, kerfs, tests, tastes, events, checks }: Shelves) {
+export function benchFigures({ machines, stocks, kerfs, tests, tastes, events, checks, promises }: Shelves) {
   const kerfFor = (machineId: string | undefined, stockId: string | undefined): KerfRecord | null =>
     newestKerf(kerfs.value, machineId, [stockId])
 
@@ -40,7 +41,7 @@ export function benchFigures({ machines, stocks, kerfs, tests, tastes, events, c
     return own && (newest === null || newest.on < own.on) ? own : newest
   }
 
-  const { evidenceFor, beliefFor, snugIn } = benchBeliefs({ kerfs, tastes, checks, events })
+  const { evidenceFor, beliefFor, snugIn } = benchBeliefs({ kerfs, tastes, checks, events, promises })
   /** Names of what the bench knows differently from a job's copies. */
   function newerThan({ measure: { machine, stock, kerf, belief, more }, tune }: Job): string[] {
     const differs = (records: { id: string }[], copy: { id: string } | null): boolean =>

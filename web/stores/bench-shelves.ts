@@ -2,7 +2,7 @@ import { shallowRef } from 'vue'
 import { onBenchNews, readShelf, writeRecord } from '@web/data/bench'
 import { BENCH_STORES } from '@web/data/db'
 import type { Shelf, Unreadable } from '@web/data/unreadable'
-import type { CheckRecord } from '@core/belief'
+import type { CheckRecord, PromiseRecord } from '@core/belief'
 import type { TasteRecord } from '@core/fit'
 import type { KerfRecord, MachineEvent } from '@core/kerf'
 import type { Machine } from '@core/machine'
@@ -20,6 +20,7 @@ export interface Records {
   events: MachineEvent
   runs: Run
   checks: CheckRecord
+  promises: PromiseRecord
 }
 export type AnyRecord = Records[Shelf]
 
@@ -33,7 +34,8 @@ export function benchShelves() {
   const events = shallowRef<MachineEvent[]>([])
   const runs = shallowRef<Run[]>([])
   const checks = shallowRef<CheckRecord[]>([])
-  const shelves = { machines, stocks, kerfs, tests, tastes, events, runs, checks }
+  const promises = shallowRef<PromiseRecord[]>([])
+  const shelves = { machines, stocks, kerfs, tests, tastes, events, runs, checks, promises }
   const unreadable = shallowRef<Unreadable[]>([])
   let writes = 0
   let written: Promise<unknown> = Promise.resolve()

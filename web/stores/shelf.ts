@@ -218,6 +218,7 @@ export const useShelf = defineStore('shelf', () => {
         events: bench.events,
         runs: bench.runs,
         checks: bench.checks,
+        promises: bench.promises,
       },
     }
   }

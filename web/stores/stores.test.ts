@@ -150,7 +150,16 @@ describe('the bench', () => {
   })
   const jobWith = (record: KerfRecord | null): Job => ({
     ...emptyJob('a', 'A', ''),
-    measure: { machine, stock, kerf: record, belief: null, sure: [], more: [], trials: [] },
+    measure: {
+      bed: null,
+      machine,
+      stock,
+      kerf: record,
+      belief: null,
+      sure: [],
+      more: [],
+      trials: [],
+    },
   })
 
   test('learns what it does not have from a job, and leaves alone what it has', async () => {

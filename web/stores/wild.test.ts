@@ -187,9 +187,26 @@ const act: fc.Arbitrary<Act> = fc.oneof(
         stockId: null,
         kerfId: null,
         off: [0],
+        at: [null],
         doubt: 0.01,
         on: '',
         note: '',
+      },
+      promises: {
+        id: 'p',
+        on: '2026-10-02',
+        note: '',
+        promised: {
+          wanted: 'snug',
+          odds: { forced: 0, press: 0.1, snug: 0.8, easy: 0.1, loose: 0 },
+          half: 0.02,
+          shift: 0,
+          scale: 1,
+          through: 0.95,
+        },
+        word: 'snug',
+        off: 0.004,
+        came: true,
       },
       runs: {
         id: 'r',
@@ -262,7 +279,14 @@ describe('ways that once led to a job that could not be read again', () => {
     draft.measure.trials = takeInHand({ ...newTrial('squares'), ...part }, draft.measure)
   }
   const kerf = (part: object) => (draft: Job) => Object.assign(draft.measure.kerf!, part)
-  const NOWHERE = { machineId: null, stockId: null, setting: null, thickness: null }
+  const NOWHERE = {
+    machineId: null,
+    stockId: null,
+    setting: null,
+    thickness: null,
+    kerf: null,
+    promised: null,
+  }
   const revisions = (count: number): Revision[] =>
     Array.from({ length: count }, (_, i) => ({
       id: `r${i}`,
@@ -272,7 +296,9 @@ describe('ways that once led to a job that could not be read again', () => {
       minutes: null,
       verdict: null,
       through: null,
-      plays: [],
+      stuck: [],
+      passed: null,
+      measured: [],
       note: '',
       unbooked: null,
       cut: { family: 'plywood', gap: 0, kerfSd: 0.01, kerfId: null, ...NOWHERE },

@@ -23,7 +23,7 @@ describe('jobs of version 12', () => {
     const job = nowOf(old)
     expect(job.cut.mark).toBe(false)
     expect(job.log.length).toBeGreaterThan(0)
-    for (const { through, plays } of job.log) expect([through, plays]).toEqual([null, []])
+    for (const { through, measured } of job.log) expect([through, measured]).toEqual([null, []])
   })
   test('words and programs were not kept on the bench', () => {
     expect(migrateRecord('tastes', { id: 't' }, 12, '')).toEqual({ id: 't', word: null })

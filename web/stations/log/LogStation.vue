@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Plus } from '@lucide/vue'
 import { computed, ref } from 'vue'
-import { lyingSignature, type Part } from '@core/derive'
+import type { Part } from '@core/derive'
 import type { Job, Revision } from '@core/job'
 import { derivedOf, type CutRecord } from '@core/keep'
 import { revisionOf, timeWords } from '@core/say'
@@ -12,6 +12,7 @@ import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { usePlanner } from '@web/stores/planner'
 import RecordPick from '../RecordPick.vue'
+import { asItWasCut } from './as-cut'
 import BatchCard from './BatchCard.vue'
 import BendLog from './BendLog.vue'
 import RestCard from './RestCard.vue'
@@ -32,11 +33,7 @@ const unbooked = computed(() => {
 /** Where its parts lay: as the record of its files says, or as they still lie. */
 const asCut = computed((): { laid: Job; parts: Part[] } | null => {
   if (!unbooked.value) return null
-  const { mark } = unbooked.value
-  const own = mark === null ? undefined : records.records.find((each) => each.mark === mark)
-  if (own) return { laid: own.laid, parts: derivedOf(own).parts }
-  const isSame = unbooked.value.unbooked === lyingSignature(derived.laid)
-  return isSame ? { laid: derived.laid, parts: derived.parts } : null
+  return asItWasCut(unbooked.value, jobs.job, derived, records.records)
 })
 const predicted = computed(() => {
   const { plan } = planner

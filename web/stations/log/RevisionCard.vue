@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Trash2 } from '@lucide/vue'
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import { FIT_WORDS } from '@core/fit'
 import { revisionSchema, runOfRevision, testOfRevision, THROUGH, type Revision } from '@core/job'
 import { percent } from '@core/length'
@@ -12,6 +12,8 @@ import TextEntry from '@web/parts/TextEntry.vue'
 import { readable } from '@web/data/dates'
 import { useBench, type BenchChange } from '@web/stores/bench'
 import { useOpenJob } from '@web/stores/job'
+import MeasuredForm from './MeasuredForm.vue'
+import StuckFields from './StuckFields.vue'
 import { useLearning } from './use-learning'
 
 const props = defineProps<{ revision: Revision; before: Revision | null }>()
@@ -19,7 +21,6 @@ const jobs = useOpenJob()
 const bench = useBench()
 const say = useSay()
 const minutesLimits = limitsOf(revisionSchema.shape.minutes.unwrap())
-const playLimits = limitsOf(revisionSchema.shape.plays.element)
 const { taste, isCounted, isUnlikely, moved, changes, forgetting, oddsOf } = useLearning(() => props.revision)
 
 function change(part: Partial<Revision>, key: string, ...onBench: BenchChange[]): boolean {
@@ -27,7 +28,7 @@ function change(part: Partial<Revision>, key: string, ...onBench: BenchChange[])
     const own = draft.log.find(({ id }) => id === props.revision.id)
     if (!own) return
     Object.assign(own, part)
-    if (part.through === undefined) return
+    if (part.through === undefined && part.passed === undefined) return
     // Whether it came through is a test of its setting, for this job too.
     const test = testOfRevision(own)
     const others = draft.tune.tests.filter(({ id }) => id !== `cut-${own.id}`)
@@ -44,11 +45,6 @@ const withoutTest = (draft: typeof jobs.job): void => {
 }
 const takeBack = (): boolean => jobs.edit(withoutTest, '', ...forgetting())
 
-const play = ref<number | null>(null)
-function addPlay(): void {
-  if (play.value === null) return
-  if (found({ plays: [...props.revision.plays, play.value] }, 'plays')) play.value = null
-}
 /** What the word and the plays moved, in figures. */
 const movedWords = computed(() => {
   if (!moved.value) return ''
@@ -145,36 +141,13 @@ const outcomes = THROUGH.map((each) => ({ value: each as string, label: THROUGH_
         :options="outcomes"
         @update:model-value="found({ through: $event as Revision['through'] }, 'through')"
       />
-      <form v-if="revision.cut" class="flex flex-wrap items-end gap-2" @submit.prevent="addPlay">
-        <FigureField
-          class="w-44"
-          data-field="play"
-          label="Play of a tab, measured"
-          optional
-          :model-value="play"
-          :limits="playLimits"
-          :step="0.01"
-          @update:model-value="play = $event"
-          @clear="play = null"
-        />
-        <button type="submit" class="btn" :disabled="play === null || revision.plays.length >= 12">
-          Add
-        </button>
-      </form>
+      <StuckFields v-if="revision.through" :revision="revision" @found="found($event, 'through')" />
     </div>
-    <p v-if="revision.plays.length > 0" class="num flex flex-wrap items-center gap-2 text-sm">
-      Play: {{ revision.plays.map((each) => say.fine(each)).join(', ') }}
-      <button
-        type="button"
-        class="btn px-2 py-0.5"
-        @click="found({ plays: revision.plays.slice(0, -1) }, 'plays')"
-      >
-        Remove the last
-      </button>
-    </p>
-    <p v-else-if="revision.cut" class="note">
-      Notch minus tab, both with the same calipers: one measured play says more than any word.
-    </p>
+    <MeasuredForm
+      v-if="revision.cut"
+      :revision="revision"
+      @measured="found({ measured: $event }, 'measured')"
+    />
     <label class="block text-[13px] font-medium" data-field="note">
       Note
       <TextEntry

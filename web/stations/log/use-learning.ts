@@ -1,7 +1,7 @@
 import { computed, type ComputedRef } from 'vue'
 import { believeFit, oddsOfWord, type CheckRecord, type FitEvidence } from '@core/belief'
 import { kerfShift, tasteOf, type TasteRecord } from '@core/fit'
-import { playsOf, tasteOfVerdict, testOfRevision, type Revision } from '@core/job'
+import { checksOf, promiseOf, tasteOfVerdict, testOfRevision, type Revision } from '@core/job'
 import { useBench, type BenchChange } from '@web/stores/bench'
 import { useOpenJob } from '@web/stores/job'
 
@@ -17,7 +17,7 @@ interface Moved {
 export interface Learning {
   /** What of a revision says something of kerf and snug. */
   taste: ComputedRef<TasteRecord | null>
-  plays: ComputedRef<CheckRecord | null>
+  checks: ComputedRef<CheckRecord[]>
   /** Whether the bench has all of it. */
   isCounted: ComputedRef<boolean>
   /** Whether its word hardly can be, by all else that is known. */
@@ -34,12 +34,12 @@ export function useLearning(revision: () => Revision): Learning {
   const jobs = useOpenJob()
   const bench = useBench()
   const taste = computed(() => tasteOfVerdict(revision(), jobs.job.name))
-  const plays = computed(() => playsOf(revision(), jobs.job.name))
+  const checks = computed(() => checksOf(revision(), jobs.job.name))
   const has = (list: { id: string }[], id: string): boolean => list.some((each) => each.id === id)
   const isCounted = computed(
     () =>
       (taste.value === null || has(bench.tastes, taste.value.id)) &&
-      (plays.value === null || has(bench.checks, plays.value.id)),
+      checks.value.every(({ id }) => has(bench.checks, id)),
   )
   const isUnlikely = computed(() => oddsOf(revision()) < UNLIKELY)
 
@@ -49,17 +49,17 @@ export function useLearning(revision: () => Revision): Learning {
     return {
       ...all,
       tastes: all.tastes.filter((each) => each.id !== `verdict-${id}`),
-      checks: all.checks.filter((each) => each.id !== `play-${id}`),
+      checks: all.checks.filter((each) => each.id !== `play-${id}` && each.id !== `part-${id}`),
     }
   }
   const moved = computed((): Moved | null => {
     const kerf = jobs.job.measure.kerf?.width
-    if (!taste.value && !plays.value) return null
+    if (!taste.value && checks.value.length === 0) return null
     const before = withoutIt(revision())
     const after = {
       ...before,
       tastes: [...before.tastes, ...(taste.value ? [taste.value] : [])],
-      checks: [...before.checks, ...(plays.value ? [plays.value] : [])],
+      checks: [...before.checks, ...checks.value],
     }
     const [a, b] = [before, after].map(believeFit)
     const width = kerf ?? 0
@@ -75,24 +75,27 @@ export function useLearning(revision: () => Revision): Learning {
   }
 
   function changes(next: Revision, isSure = false): BenchChange[] {
-    const [word, play, test] = [
-      tasteOfVerdict(next, jobs.job.name),
-      playsOf(next, jobs.job.name),
-      testOfRevision(next),
-    ]
+    const { name } = jobs.job
+    const [word, test, promise] = [tasteOfVerdict(next, name), testOfRevision(next), promiseOf(next, name)]
+    const measured = checksOf(next, name)
+    const unmeasured = ['play', 'part'].map((what) => `${what}-${next.id}`)
     const counts = isSure || oddsOf(next) >= UNLIKELY
     return [
       ...(word && counts ? [bench.putting('tastes', word)] : forgettingOne('tastes', `verdict-${next.id}`)),
-      ...(play ? [bench.putting('checks', play)] : forgettingOne('checks', `play-${next.id}`)),
+      ...measured.map((check) => bench.putting('checks', check)),
+      ...unmeasured.filter((id) => !has(measured, id)).flatMap((id) => forgettingOne('checks', id)),
+      ...(promise ? [bench.putting('promises', promise)] : forgettingOne('promises', `promise-${next.id}`)),
       ...(test ? [bench.putting('tests', test)] : []),
     ]
   }
-  const forgettingOne = (shelf: 'tastes' | 'checks' | 'tests', id: string): BenchChange[] =>
+  const forgettingOne = (shelf: 'tastes' | 'checks' | 'tests' | 'promises', id: string): BenchChange[] =>
     has(bench[shelf], id) ? [bench.removing(shelf, id)] : []
   const forgetting = ({ id }: Revision = revision()): BenchChange[] => [
     ...forgettingOne('tastes', `verdict-${id}`),
     ...forgettingOne('checks', `play-${id}`),
+    ...forgettingOne('checks', `part-${id}`),
+    ...forgettingOne('promises', `promise-${id}`),
     ...forgettingOne('tests', `cut-${id}`),
   ]
-  return { taste, plays, isCounted, isUnlikely, moved, changes, forgetting, oddsOf }
+  return { taste, checks, isCounted, isUnlikely, moved, changes, forgetting, oddsOf }
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watchEffect } from 'vue'
-import { beliefsOf, nextSteps, type CheckKind, type CheckRecord, type Next } from '@core/belief'
+import { beliefsOf, nextSteps, type CheckRecord, type Next } from '@core/belief'
 import { percent } from '@core/length'
 import FigureField from '@web/parts/FigureField.vue'
 import { useSay } from '@web/parts/say'
@@ -55,27 +55,26 @@ watchEffect(() => {
   steps.value = nextSteps(beliefsOf(evidence), evidence, derived.fit.wanted).slice(0, MOST)
 })
 
-const open = ref<CheckKind | null>(null)
+const open = ref<Check | null>(null)
 const size = ref<number | null>(null)
 const reading = ref<number | null>(null)
-const isCheck = (what: Next['what']): what is Exclude<CheckKind, 'play'> =>
-  what !== 'squares' && what !== 'play'
-function begin(what: CheckKind): void {
+type Check = Exclude<Next['what'], 'squares' | 'play'>
+const isCheck = (what: Next['what']): what is Check => what !== 'squares' && what !== 'play'
+function begin(what: Check): void {
   open.value = open.value === what ? null : what
   size.value = what === 'calipers' ? 10 : trial.value.squares.side
   reading.value = null
 }
 /** Half of the 95 % interval of what a few readings say, mm. [FM] */
-const DOUBTS: Record<CheckKind, number> = {
+const DOUBTS: Record<Check, number> = {
   calipers: 0.006,
   face: 0.009,
   place: 0.009,
   setting: 0.009,
   day: 0.009,
-  play: 0.014,
 }
 /** By how much the kerf is more than its record says. */
-function offOf(about: CheckKind, of: number, read: number): number {
+function offOf(about: Check, of: number, read: number): number {
   if (about === 'calipers') return read - of
   const more = of - read - (jobs.job.measure.kerf?.width ?? 0)
   // A joint feels the mean of both faces.
@@ -83,7 +82,7 @@ function offOf(about: CheckKind, of: number, read: number): number {
 }
 const UNLIKELY = 0.3
 const error = ref('')
-function keep(about: CheckKind): void {
+function keep(about: Check): void {
   const { machine, stock, kerf } = jobs.job.measure
   if (size.value === null || reading.value === null || !kerf || !machine || !stock) return
   const off = offOf(about, size.value, reading.value)
@@ -97,6 +96,7 @@ function keep(about: CheckKind): void {
     stockId: about === 'calipers' ? null : stock.id,
     kerfId: kerf.id,
     off: [Number(off.toFixed(4))],
+    at: [null],
     doubt: DOUBTS[about],
     on: new Date().toISOString(),
     note: '',

@@ -1,0 +1,42 @@
+import { eachObject, isObject, type Loose } from '../loose'
+
+/** What was promised was not kept in version 13, nor how wide the kerf was said to be. */
+const cutFrom13 = (cut: unknown): unknown => (isObject(cut) ? { kerf: null, promised: null, ...cut } : cut)
+
+/** A play of version 13: of no joint that anybody named. */
+const playFrom13 = (read: unknown): Loose => ({
+  what: 'play',
+  of: '',
+  told: 0,
+  read,
+  by: 'calipers',
+  at: null,
+})
+
+/** Beliefs of version 13 were neither widened nor narrowed. */
+const believing = (stock: Loose): Loose => ({
+  ...stock,
+  belief: isObject(stock.belief) ? { scale: 1, ...stock.belief } : stock.belief,
+})
+
+/** A job of version 13. */
+export const from13 = (job: Loose): Loose => ({
+  ...job,
+  version: 14,
+  measure: isObject(job.measure)
+    ? { bed: null, ...believing(job.measure), more: eachObject(job.measure.more, believing) }
+    : job.measure,
+  log: eachObject(job.log, ({ plays, ...revision }) => ({
+    stuck: [],
+    passed: null,
+    measured: Array.isArray(plays) ? plays.map(playFrom13) : plays,
+    ...revision,
+    cut: cutFrom13(revision.cut),
+  })),
+})
+
+/** Places were not kept in version 13. */
+export const checkFrom13 = (check: Loose): Loose => ({
+  at: Array.isArray(check.off) ? check.off.map(() => null) : [],
+  ...check,
+})
