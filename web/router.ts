@@ -24,6 +24,12 @@ export const router = createRouter({
       component: () => import('@web/bench/BenchPage.vue'),
       props: { shelf: 'machines' },
     },
+    {
+      path: '/bench/promises',
+      name: 'promises',
+      component: () => import('@web/bench/BenchPage.vue'),
+      props: { shelf: 'promises' },
+    },
     { path: '/learn', name: 'learn', component: () => import('@web/course/CoursePage.vue') },
     {
       path: '/job/:id',

@@ -1,34 +1,13 @@
-import { MOST_CASES, rangeOf, WORD_LIMITS, type FitBelief, type FitWord, type TasteRecord } from '../fit'
-import type { KerfRecord, MachineEvent } from '../kerf'
-import { NORMAL_95, normalBelow } from '../statistics'
-import type { Family } from '../stock'
+import { MOST_CASES, WORD_LIMITS, type FitBelief, type TasteRecord } from '../fit'
+import type { KerfRecord } from '../kerf'
+import { NORMAL_95 } from '../statistics'
 import type { CheckKind, CheckRecord } from './check-record'
-import {
-  apartFrom,
-  CHECKED,
-  DAYS,
-  DOUBTS,
-  evenly,
-  isRead,
-  readingDoubt,
-  type Doubt,
-  type Spread,
-} from './doubts'
-import { caseOf, momentsOf, readAs, saidWithin, type Case, type Noise, type Sum } from './gauss'
+import { isSameKerf, rangeFor, type FitEvidence } from './fit-evidence'
+import { apartFrom, CHECKED, DAYS, DOUBTS, evenly, isRead, readingDoubt, type Doubt } from './doubts'
+import { caseOf, momentsOf, readAs, saidWithin, type Case, type Spread, type Sum } from './gauss'
 
-/** All that bears on how tabs of a stock fit on a machine. */
-export interface FitEvidence {
-  family: Family
-  machineId: string | undefined
-  stockId: string | undefined
-  /** The kerf that is cut with; null where it is assumed. */
-  kerf: KerfRecord | null
-  kerfs: KerfRecord[]
-  tastes: TasteRecord[]
-  checks: CheckRecord[]
-  /** What was done to machines: kerfs from before and after are not the same one. */
-  events: MachineEvent[]
-}
+/** What a further reading can be of, by itself. */
+export type Readable = 'squares' | (typeof CHECKED)[number] | 'play'
 
 /** A case with what it says of joints and days. */
 interface Stance {
@@ -44,21 +23,14 @@ interface Places {
   days: Map<string, number>
 }
 
-/** Whether two records of a machine and a stock are of one kerf: nothing was done to the machine between. */
-function isSameKerf(a: KerfRecord, b: KerfRecord, events: MachineEvent[]): boolean {
-  if (a.machineId !== b.machineId || a.stockId !== b.stockId) return false
-  const [first, last] = [a.on, b.on].sort()
-  return !events.some(({ machineId, on }) => machineId === a.machineId && on > first && on <= last)
-}
-
 const OWN = 'own'
 /** Words are heard this softly, mm, and a word in so many is another one than meant. [FM] */
-const SOFT = 0.006
+export const SOFT = 0.006
 const SLIP = 0.05
 /** A reading in so many is off by so many times more than it is said to be. [FM] */
 const BLUNDER = { odds: 0.02, times: 5 }
 
-const noiseOf = (...sds: number[]): Noise => {
+const noiseOf = (...sds: number[]): Spread => {
   const sd = Math.hypot(...sds)
   return [
     { sd, weight: 1 - BLUNDER.odds },
@@ -241,10 +213,10 @@ export class FitBeliefs {
   }
 
   /** What would be known if a further reading of something said what is expected, give or take. */
-  ifRead(about: 'squares' | Exclude<CheckKind, 'part'>, sd: number, z: number): FitBeliefs {
+  ifRead(about: Readable, sd: number, z: number): FitBeliefs {
     const next = this.copy()
     const sum: Sum =
-      about === 'squares' || about === 'day'
+      about === 'squares'
         ? [[this.places.own.get(OWN)!, 1]]
         : about === 'play'
           ? this.inHand
@@ -256,9 +228,24 @@ export class FitBeliefs {
       return total + each.weight * (variance + (mean - middle) ** 2)
     }, 0)
     const read = middle + z * Math.sqrt(variance + sd * sd)
+    // Joints of another copy are of another day.
     next.take((cases, { day, apart }) =>
-      readAs(cases, sum, read, noiseOf(sd, about === 'day' ? day : about === 'play' ? apart : 0)),
+      readAs(cases, sum, read, noiseOf(sd, ...(about === 'play' ? [apart, day] : []))),
     )
+    return next
+  }
+  /** How much days may differ, as far as is known. */
+  days(): Spread {
+    return DAYS.map(({ sd }) => ({
+      sd,
+      weight: this.groups.reduce((sum, { stance, weight }) => sum + (stance.day === sd ? weight : 0), 0),
+    }))
+  }
+  /** What would be known if squares of three other days differed by so much. */
+  ifDays(differ: number, sd: number): FitBeliefs {
+    const next = this.copy()
+    const step = Math.sqrt(1.5) * Math.hypot(differ, sd)
+    for (const off of [-step, 0, step]) next.takeCheck('day', off, sd)
     return next
   }
 
@@ -316,26 +303,6 @@ function mergedOf(cases: FitBelief['cases']): FitBelief['cases'][number] {
 
 /** Words and plays of one revision are of one day. */
 const dayOf = (id: string): string => id.replace(/^(verdict|play|part)-/, '')
-
-/** Where a word puts kerf's error and snug together, mm; the outer words are open to one side. */
-function rangeFor(interference: number, own: number, word: FitWord | null): [number, number] {
-  const [low, high] = [interference - own, interference + own]
-  if (word === 'forced') return [-Infinity, high]
-  if (word === 'loose') return [low, Infinity]
-  return [low, high]
-}
-
-/** Odds of a word before it was heard: under a few of a hundred it is asked about. */
-export function oddsOfWord(evidence: FitEvidence, gap: number, word: FitWord): number {
-  const { cases } = believeFit(evidence)
-  const { middle, half } = rangeOf(word)
-  const [from, to] = rangeFor(middle, half, word)
-  return cases.reduce((sum, { weight, kerf, taste, kerfVariance, tasteVariance, together, apart }) => {
-    const sd = Math.sqrt(kerfVariance + tasteVariance + 2 * together + apart + SOFT ** 2)
-    return sum + weight * within((from - gap - kerf - taste) / sd, (to - gap - kerf - taste) / sd)
-  }, 0)
-}
-const within = (a: number, b: number): number => normalBelow(b) - normalBelow(a)
 
 /** Weighs all that bears on how tabs fit; the order in which it came makes next to no difference. */
 export function beliefsOf(all: FitEvidence): FitBeliefs {

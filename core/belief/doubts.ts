@@ -1,5 +1,6 @@
 import type { KerfRecord } from '../kerf'
 import { NORMAL_95 } from '../statistics'
+import type { Spread } from './gauss'
 
 /** A figure that is likely near nothing and may be far from it. Deviations in mm. */
 export interface Doubt {
@@ -26,9 +27,6 @@ export const DOUBTS = {
   /** Where the maker's own snug lies, before anything was said. [FM] */
   taste: { near: 0.006, far: 0.025, odds: 0.12 },
 } as const satisfies Record<string, Doubt>
-
-/** A deviation that is one of several, each so likely. mm */
-export type Spread = readonly { sd: number; weight: number }[]
 
 /** From one joint of a copy to the next: wandering focus, knots, a sheet that is not flat. [FM] */
 const APART: Spread = [

@@ -13,8 +13,8 @@ export interface Case {
 /** A sum of figures, by their places, each so many times. */
 export type Sum = readonly (readonly [place: number, times: number])[]
 
-/** How far what is observed may be off what is there: one of several deviations, each so likely. */
-export type Noise = readonly { sd: number; weight: number }[]
+/** A deviation that is one of several, each so likely. */
+export type Spread = readonly { sd: number; weight: number }[]
 
 const density = (z: number): number => exp((-z * z) / 2) / sqrt(2 * PI)
 
@@ -78,7 +78,7 @@ function weighty(cases: Case[]): Case[] {
 }
 
 /** A sum was read as a figure. */
-export function readAs(cases: Case[], sum: Sum, value: number, noise: Noise): Case[] {
+export function readAs(cases: Case[], sum: Sum, value: number, noise: Spread): Case[] {
   return weighty(
     cases.map((each) => {
       const { mean, variance } = momentsOf(each, sum)
@@ -108,7 +108,7 @@ export function saidWithin(
   sum: Sum,
   from: number,
   to: number,
-  soft: Noise,
+  soft: Spread,
   slip: number,
 ): Case[] {
   return weighty(

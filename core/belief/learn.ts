@@ -1,7 +1,8 @@
 import { cutEnergy, usualEnergy, type Setting, type TestRecord } from '../tune'
 import type { Machine } from '../machine'
 import type { Stock } from '../stock'
-import { believeNeed, type NeedBelief, type NeedTest } from './need'
+import { believeNeed, type NeedBelief } from './need'
+import type { NeedTest } from './need-model'
 
 /** What is believed of cutting a stock on a machine, and what it rests on. */
 export interface CutBelief {

@@ -3,7 +3,9 @@ import { runs } from '../../scripts/testing/runs'
 import { tunedMakers } from '../../scripts/testing/needs'
 import { cutEnergy, type TestRecord, type TestResult } from '../tune'
 import { believeCut, cuttingOf, energyFor, needOf, nextTest, oddsOf } from './index'
-import { believeNeed, leftAfter, type NeedTest } from './need'
+import { believeNeed } from './need'
+import type { NeedTest } from './need-model'
+import { leftAfter } from './next-test'
 
 const RULE = 0.72
 const tried = (energy: number, result: TestResult, count = 1, passes = 1): NeedTest => ({

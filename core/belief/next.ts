@@ -2,7 +2,7 @@ import { belowOf, feltOf, meanOf, rangeOf, WORD_LIMITS, type FitBelief, type Fit
 import type { FitBeliefs } from './believe-fit'
 import type { CheckKind } from './check-record'
 import { CHECKED, isRead } from './doubts'
-import type { FitEvidence } from './believe-fit'
+import type { FitEvidence } from './fit-evidence'
 
 /** Something that could be measured, with its price and what it would bring. */
 export interface Next {
@@ -64,12 +64,16 @@ export function nextSteps(
   return could
     .map((what): Next => {
       const { minutes, sd } = PRICES[what]
-      const odds = OUTCOMES.map((z) => oddsCentred(beliefs.ifRead(what, sd, z).summary(), wanted))
-      return { what, minutes, from, to: odds.reduce((sum, each) => sum + each, 0) / odds.length }
+      const after = (then: FitBeliefs): number => oddsCentred(then.summary(), wanted)
+      const to =
+        what === 'day'
+          ? beliefs.days().reduce((sum, each) => sum + each.weight * after(beliefs.ifDays(each.sd, sd)), 0)
+          : OUTCOMES.reduce((sum, z) => sum + after(beliefs.ifRead(what, sd, z)), 0) / OUTCOMES.length
+      return { what, minutes, from, to }
     })
     .filter(({ to }) => to > from + WORTH)
     .sort((a, b) => (b.to - b.from) / Math.sqrt(b.minutes) - (a.to - a.from) / Math.sqrt(a.minutes))
 }
 
 /** Less than that is not worth a walk to the machine. [FM] */
-const WORTH = 0.001
+const WORTH = 0.005

@@ -16,7 +16,6 @@ export const promisedSchema = z.strictObject({
   /** Odds that it goes through; null where machine or stock were not chosen. */
   through: odds.nullable(),
 })
-export type Promised = z.infer<typeof promisedSchema>
 
 /** A promise, and what came of it. */
 export const promiseRecordSchema = z.strictObject({

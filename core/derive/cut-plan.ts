@@ -1,3 +1,4 @@
+import { moreAt } from '../belief'
 import { bounds, type Point } from '../geometry'
 import { kerfOf } from '../kerf'
 import {
@@ -36,6 +37,7 @@ import type { Job } from '../job'
 import { burntAstray, type BurntAstray } from './burnt-astray'
 import { materialsOf, seenBy } from './materials'
 import { markOf } from './mark'
+import { middleOnBed } from './measurable'
 import { isUntouched, type FaceUp, type Lying } from './lying'
 import { ownWays } from './own-ways'
 import { layoutRules, layoutSignature, partsByMaterial, shapesOf, type Part } from './parts'
@@ -125,6 +127,12 @@ function linesOf(own: Placed[], making: Making, window: Load): { up: CutPath[]; 
   return { up: from(pathsOf), under: under.length === 0 ? [] : [...under, ...from(labelsUnder)] }
 }
 
+/** How much more kerf a part's place takes, where paths follow the bed; edges that are shared cannot. */
+function leanIn({ measure: { bed, machine }, cut, layout }: Job, window: Load): Making['moreAt'] {
+  if (!bed || !machine || cut.compensation !== 'paths' || layout.settings.shareEdges) return () => 0
+  return (part, placement) => moreAt(bed, middleOnBed(part, placement, window, machine), machine)
+}
+
 interface StockInput {
   material: string
   thickness: number
@@ -148,7 +156,7 @@ function planStock(job: Job, { material, thickness, depths, mark }: StockInput, 
   const colours = measure.machine?.colours ?? OUR_COLOURS
   const wantedWays = ownWays(job, depths, { pocket: wanted.pocket, colours })
   const ways = wantedWays.map((way) => ({ ...way, setting: within(way.setting, machine.maxSpeed) }))
-  const making: Making = { cut, interval: tune.interval, beam, own: tune.own, deepest: depths[0] ?? 0, mark }
+  const plain = { cut, interval: tune.interval, beam, own: tune.own, deepest: depths[0] ?? 0, mark }
   const order = ways.map(({ name }) => name)
   const astray: BurntAstray[] = []
   const loads = surfaces.flatMap((surface, sheet) => {
@@ -157,7 +165,7 @@ function planStock(job: Job, { material, thickness, depths, mark }: StockInput, 
       if (own.length === 0) return []
       astray.push(...burntAstray(own, surface, window, cut, tune.own))
       const start = waitingAt(window, measure.machine?.origin)
-      const { up, under } = linesOf(own, making, window)
+      const { up, under } = linesOf(own, { ...plain, moreAt: leanIn(job, window) }, window)
       const { loads, offcut, outline } = surface
       const made = (face: LoadPlan['face'], at: Load, aim: Point[], lines: CutPath[]): LoadPlan => {
         const paths = orderPaths(lines, start, cut.start, order)
@@ -205,6 +213,7 @@ function planStock(job: Job, { material, thickness, depths, mark }: StockInput, 
       lying,
       onto,
       ...(layout.settings.nameRest ? [job.name] : []),
+      ...(measure.bed ? [measure.bed] : []),
     ],
   }
 }

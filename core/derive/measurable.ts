@@ -1,8 +1,8 @@
 import type { Place } from '../belief'
-import { bounds, sizeOf, turnPoints } from '../geometry'
+import { bounds, sizeOf } from '../geometry'
 import type { Job, Measured } from '../job'
 import { sidesOfOrigin, type Machine } from '../machine'
-import { poseShift, shapeFor } from '../nest'
+import { placedShape, type Placement } from '../nest'
 import type { Part } from './parts'
 import type { LoadPlan } from './plan-types'
 import type { Derived } from './pipeline'
@@ -10,18 +10,23 @@ import type { Derived } from './pipeline'
 /** Something of a cut that can be measured: the play of a joint, or a size of a part. */
 export type Measurable = Pick<Measured, 'what' | 'of' | 'told' | 'at'>
 
+type Load = Pick<LoadPlan, 'x' | 'y' | 'width' | 'height'>
+type Bed = Pick<Machine, 'origin' | 'bedWidth' | 'bedHeight'>
+
 /** A place of a load, on the bed whose corner it is put into, mm. */
-export function onBed(
-  { x, y }: Place,
-  { width, height }: Pick<LoadPlan, 'width' | 'height'>,
-  { origin, bedWidth, bedHeight }: Pick<Machine, 'origin' | 'bedWidth' | 'bedHeight'>,
-): Place {
+function onBed({ x, y }: Place, { width, height }: Load, { origin, bedWidth, bedHeight }: Bed): Place {
   const { isRight, isBack } = sidesOfOrigin(origin)
   return { x: x + (isRight ? bedWidth - width : 0), y: y + (isBack ? bedHeight - height : 0) }
 }
 
+/** Where the middle of a part is cut on the bed, mm. */
+export function middleOnBed(part: Part, placement: Placement, load: Load, machine: Bed): Place {
+  const { minX, minY, maxX, maxY } = bounds(placedShape(part, placement).outline)
+  return onBed({ x: (minX + maxX) / 2 - load.x, y: (minY + maxY) / 2 - load.y }, load, machine)
+}
+
 /** Where the middle of every part is cut on the bed, mm. */
-export function placesOnBed(job: Job, parts: Part[], loads: LoadPlan[]): Map<string, Place> {
+function placesOnBed(job: Job, parts: Part[], loads: LoadPlan[]): Map<string, Place> {
   const { machine } = job.measure
   const byId = new Map(parts.map((part) => [part.id, part]))
   const loadOf = new Map(
@@ -30,14 +35,11 @@ export function placesOnBed(job: Job, parts: Part[], loads: LoadPlan[]): Map<str
       .flatMap((load) => load.paths.map(({ part }) => [part, load] as const)),
   )
   const places = new Map<string, Place>()
-  for (const { part: id, x, y, turn } of job.layout.arrangement?.placements ?? []) {
+  for (const placement of job.layout.arrangement?.placements ?? []) {
+    const { part: id } = placement
     const [part, load] = [byId.get(id), loadOf.get(id)]
     if (!machine || !part || !load) continue
-    const shape = shapeFor(part, turn)
-    const { minX, minY, maxX, maxY } = bounds(turnPoints(shape.outline, turn))
-    const { dx, dy } = poseShift(shape, turn)
-    const middle = { x: (minX + maxX) / 2 + dx + x - load.x, y: (minY + maxY) / 2 + dy + y - load.y }
-    places.set(id, onBed(middle, load, machine))
+    places.set(id, middleOnBed(part, placement, load, machine))
   }
   return places
 }

@@ -1,5 +1,5 @@
 import { hatch, linesRound, pictureRows, mapFace } from '../art'
-import { shiftPoints, turnPoints, type Point } from '../geometry'
+import { offset, shiftPoints, turnPoints, type Point, type Region } from '../geometry'
 import { poseShift, shapeFor, type Placement } from '../nest'
 import { hasBridges, withBridges, type CutPath } from '../plan'
 import type { Job } from '../job'
@@ -25,8 +25,16 @@ export interface Making {
   own: OwnOperation[]
   /** Depth that the setting for pockets is for, mm. */
   deepest: number
+  /** How much more kerf there is where a part lies in its load than is compensated for everywhere, mm. */
+  moreAt: (part: Part, placement: Placement) => number
   /** What the files are told apart by, where it is scored beside each label; else empty. */
   mark: string
+}
+
+/** An outline that makes up for so much more kerf: half of it at either side. */
+function widerBy(region: Region, more: number): Region {
+  if (Math.abs(more) < 0.0005) return region
+  return offset(region, more / 2)[0] ?? region
 }
 
 /** What is scored on a part to know it by. */
@@ -86,7 +94,10 @@ export function pathsOf(
   const lying = part.lies[placement.turn % 180 === 0 ? 0 : 1]
   const { shape, drawn, slits, up } = lying
   const marks = making.mark === '' ? lying.marks : marksUp(lying, labelFor(part, making))
-  const { outline, holes } = cut.compensation === 'paths' ? shape : drawn
+  const { outline, holes } = widerBy(
+    cut.compensation === 'paths' ? shape : drawn,
+    making.moreAt(part, placement),
+  )
   const onto = ontoLoad(part, placement, from)
   const path = (operation: CutPath['operation'], points: Point[], closed: boolean): CutPath => ({
     operation,

@@ -16,6 +16,7 @@ import { cutsThrough } from '../machine'
 import { dividePaths, type Format, type PathsOfFile } from '../plan'
 import {
   checksOf,
+  bedStatement,
   compensationStatement,
   faceStatement,
   madeForStatement,
@@ -72,6 +73,7 @@ function fileOf(
     statement: [
       unsaidStatement(job.measure),
       compensationStatement(job.cut.compensation, material, say),
+      bedStatement(job, say),
       placeStatement(machine, load, say),
       madeForStatement(seenBy(job, load.material), material, choice.setting, say),
       `Mark ${mark}: it is on every file and page of this cut.`,

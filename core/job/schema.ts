@@ -243,6 +243,18 @@ export type Job = z.infer<typeof jobSchema>
 /** None; where a maker wants some, this wide and on parts so small. [FM] */
 const NO_BRIDGES = { count: 0, width: 0.6, below: 60 }
 
+/** Nothing measured yet. */
+const UNMEASURED = {
+  machine: null,
+  stock: null,
+  kerf: null,
+  belief: null,
+  bed: null,
+  sure: [],
+  more: [],
+  trials: [],
+}
+
 /** A job nobody has said anything about: a small open box of ordinary sheet. */
 export const emptyJob = (id: string, name: string, changed: string): Job => ({
   format: JOB_FORMAT,
@@ -250,16 +262,7 @@ export const emptyJob = (id: string, name: string, changed: string): Job => ({
   id,
   name,
   changed,
-  measure: {
-    machine: null,
-    stock: null,
-    kerf: null,
-    belief: null,
-    bed: null,
-    sure: [],
-    more: [],
-    trials: [],
-  },
+  measure: UNMEASURED,
   box: {
     ...PLAIN_BOX,
     sizesAre: 'outer',

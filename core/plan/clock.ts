@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { widthScale } from '../statistics'
 
 const seconds = z.number().min(0).max(10_000_000)
 
@@ -29,6 +30,8 @@ export type Planned = Pick<Run, 'cutting' | 'moving' | 'starts' | 'programs'>
 export interface Clock {
   runs: number
   rates: Row
+  /** By how much its intervals are widened, or narrowed, by what earlier cuts came to. */
+  scale: number
   spread: [Row, Row, Row, Row]
 }
 type Row = [number, number, number, number]
@@ -80,6 +83,7 @@ export function clockOf(runs: Run[]): Clock {
   const clock: Clock = {
     runs: runs.length,
     rates: [...USUAL],
+    scale: 1,
     spread: [
       [OFF[0] ** 2, 0, 0, 0],
       [0, OFF[1] ** 2, 0, 0],
@@ -87,16 +91,20 @@ export function clockOf(runs: Run[]): Clock {
       [0, 0, 0, OFF[3] ** 2],
     ],
   }
+  const scores: number[] = []
   for (const run of runs) {
     const row = rowOf(run)
     const spread = times(clock.spread, row)
     const doubt = dot(row, spread) + noiseOf(run) + HAND ** 2
-    const off = (run.took - dot(row, clock.rates)) / doubt
+    const error = run.took - dot(row, clock.rates)
+    const off = error / doubt
+    scores.push((error * error) / doubt)
     for (const i of [0, 1, 2, 3] as const) {
       clock.rates[i] += spread[i] * off
       for (const j of [0, 1, 2, 3] as const) clock.spread[i][j] -= (spread[i] * spread[j]) / doubt
     }
   }
+  clock.scale = widthScale(scores)
   return clock
 }
 
@@ -104,8 +112,17 @@ export function clockOf(runs: Run[]): Clock {
 export function expectedTime(clock: Clock, planned: Planned): Expected {
   const row = rowOf(planned)
   const seconds = Math.max(0, dot(row, clock.rates))
-  const sd = Math.sqrt(dot(row, times(clock.spread, row)) + noiseOf(planned))
+  const sd = clock.scale * Math.sqrt(dot(row, times(clock.spread, row)) + noiseOf(planned))
   // Nothing is quicker than its cuts at their speed, by much.
   const low = Math.max(seconds - NINE_OF_TEN * sd, planned.cutting * 0.9)
   return { seconds, low: Math.min(low, seconds), high: seconds + NINE_OF_TEN * sd, runs: clock.runs }
+}
+
+/** What was stated of each clocked cut by the ones before it, in the order in which they came, and what came. */
+export function clockPromises(runs: Run[]): { said: number; came: boolean }[] {
+  const inOrder = [...runs].sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0))
+  return inOrder.map((run, i) => {
+    const { low, high } = expectedTime(clockOf(inOrder.slice(0, i)), run)
+    return { said: 0.9, came: run.took >= low && run.took <= high }
+  })
 }

@@ -1,5 +1,6 @@
 export {
   clockOf,
+  clockPromises,
   expectedTime,
   plannedOf,
   runSchema,

@@ -4,6 +4,7 @@ export { kerfOfOtherSetting } from './measure-checks'
 export { openQuestions, sureKey, type OpenQuestion } from './questions'
 export { NOTHING_KNOWN, type Known } from './looked'
 export {
+  bedStatement,
   compensationStatement,
   faceStatement,
   madeForStatement,

@@ -7,6 +7,7 @@ import { faultSentence } from './warnings'
 import { formatDuration, IN_METRIC as say, sayIn } from '../length'
 import {
   checksOf,
+  bedStatement,
   compensationStatement,
   cutFigures,
   GLOSSARY,
@@ -264,6 +265,13 @@ describe('what files and screens state', () => {
     expect(compensationStatement('paths', box, say)).toContain(
       '0.095 mm per side across the sheet and 0.065 mm along it',
     )
+  })
+  test('that paths follow the bed, and by how much', () => {
+    const following = { ...job, measure: { ...job.measure, bed: { x: 0.012, y: -0.004 } } }
+    expect(bedStatement(job, say)).toBe('')
+    expect(bedStatement(following, say)).toContain('+0.012 mm from the middle to the right edge, −0.004 mm')
+    const left = { ...following, cut: { ...job.cut, compensation: 'software' as const } }
+    expect(bedStatement(left, say)).toBe('')
   })
   test('where the sheet goes on the machine', () => {
     const whole = { of: 1, load: 0, x: 0, y: 0, width: 600, height: 400 }

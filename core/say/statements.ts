@@ -25,6 +25,16 @@ export function compensationStatement(
   return `Compensation is in the paths: ${figures}. Do not compensate again in the laser's software.`
 }
 
+/** One sentence where the paths follow how the kerf leans over the bed; empty where they do not. */
+export function bedStatement({ measure: { bed }, cut }: Pick<Job, 'measure' | 'cut'>, say: Say): string {
+  if (!bed || cut.compensation !== 'paths') return ''
+  const more = (mm: number): string => `${mm < 0 ? '−' : '+'}${say.fine(Math.abs(mm))}`
+  return (
+    `The paths follow the kerf over the bed: ${more(bed.x)} from the middle to the right edge, ` +
+    `${more(bed.y)} to the back edge. Lay the sheet where it was planned.`
+  )
+}
+
 const OPPOSITE: Record<Machine['origin'], string> = {
   'front left': 'lower left',
   'front right': 'lower right',

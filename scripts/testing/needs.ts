@@ -1,5 +1,6 @@
 import { energyFor, needOf, nextTest } from '../../core/belief'
-import { believeNeed, type NeedTest } from '../../core/belief/need'
+import { believeNeed } from '../../core/belief/need'
+import type { NeedTest } from '../../core/belief/need-model'
 import { bell, normalBelow, randomFrom } from '../../core/statistics'
 import type { TestResult } from '../../core/tune'
 

@@ -7,15 +7,17 @@ import UnitsMenu from '@web/shell/UnitsMenu.vue'
 import { useBench } from '@web/stores/bench'
 import { useShelf } from '@web/stores/shelf'
 import MachineShelf from './MachineShelf.vue'
+import PromiseBook from './PromiseBook.vue'
 import StockBook from './StockBook.vue'
 import UnreadableList from './UnreadableList.vue'
 
-defineProps<{ shelf: 'stock' | 'machines' }>()
+defineProps<{ shelf: 'stock' | 'machines' | 'promises' }>()
 const bench = useBench()
 onMounted(() => useShelf().open())
 const SHELVES = [
   { shelf: 'stock', name: 'Stock book', to: '/bench' },
   { shelf: 'machines', name: 'Machines', to: '/bench/machines' },
+  { shelf: 'promises', name: 'Promises', to: '/bench/promises' },
 ] as const
 </script>
 
@@ -42,7 +44,8 @@ const SHELVES = [
     <UnreadableList :records="bench.unreadable" />
     <main class="grid items-start gap-3 md:grid-cols-[17rem_1fr]">
       <StockBook v-if="shelf === 'stock'" />
-      <MachineShelf v-else />
+      <MachineShelf v-else-if="shelf === 'machines'" />
+      <PromiseBook v-else />
     </main>
   </div>
 </template>

@@ -8,7 +8,7 @@ import { fileStem, recordOf } from '@core/keep'
 import type { Job } from '@core/job'
 import { short } from '@core/length'
 import { OPERATION_NAMES, OPERATIONS, OUR_COLOURS, type Operation } from '@core/machine'
-import { compensationStatement, cutSummary, faceStatement, placeStatement } from '@core/say'
+import { bedStatement, compensationStatement, cutSummary, faceStatement, placeStatement } from '@core/say'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import { useSay } from '@web/parts/say'
 import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
@@ -228,7 +228,7 @@ function settingOf(operation: Operation): string {
     />
     <p class="text-[13px]" data-testid="statement">
       <strong v-if="derived.box.materials.length > 1">{{ material.name }}:</strong>
-      {{ compensationStatement(cut.compensation, material, say) }}
+      {{ compensationStatement(cut.compensation, material, say) }} {{ bedStatement(jobs.job, say) }}
     </p>
     <p v-if="place" class="note" data-testid="place">{{ place }}</p>
     <fieldset data-field="formats">

@@ -73,7 +73,7 @@ const said = ({ what, of, read: value, by: how }: Measured): string =>
       />
       <label class="text-[13px] font-medium">
         With
-        <select v-model="by" class="input">
+        <select v-model="by" class="input" aria-label="With">
           <option v-for="each in INSTRUMENT_NAMES" :key="each" :value="each">{{ each }}</option>
         </select>
       </label>

@@ -7,6 +7,7 @@ import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import FitCard from './FitCard.vue'
+import BedCard from './BedCard.vue'
 import SurerCard from './SurerCard.vue'
 import KerfCard from './KerfCard.vue'
 import MachineCard from './MachineCard.vue'
@@ -42,6 +43,7 @@ const cautions = computed(() => {
         <KerfCard />
         <FitCard />
         <SurerCard />
+        <BedCard />
       </div>
     </div>
     <CautionNote :cautions="cautions" />

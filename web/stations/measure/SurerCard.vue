@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watchEffect } from 'vue'
+import { useRouter } from 'vue-router'
 import { beliefsOf, nextSteps, type CheckRecord, type Next } from '@core/belief'
 import { percent } from '@core/length'
 import FigureField from '@web/parts/FigureField.vue'
@@ -8,6 +9,7 @@ import { useBench } from '@web/stores/bench'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { useMessages } from '@web/stores/messages'
+import { trialBy } from '@core/job'
 import { useTrial } from './trial'
 
 /** What could be measured to be surer of the fit, with its minutes and what it would bring. */
@@ -15,7 +17,8 @@ const jobs = useOpenJob()
 const bench = useBench()
 const derived = useDerived()
 const say = useSay()
-const { trial } = useTrial()
+const { trial, take } = useTrial()
+const router = useRouter()
 
 const WHAT: Record<Next['what'], { title: string; how: string }> = {
   squares: { title: 'Two more squares', how: 'Cut and measure them above, under Kerf.' },
@@ -45,6 +48,20 @@ const WHAT: Record<Next['what'], { title: string; how: string }> = {
   },
 }
 const MOST = 4
+/** Squares that a step takes. */
+const SQUARES: Partial<Record<Next['what'], number>> = { squares: 2, place: 3, setting: 3, day: 3 }
+/** Goes to where it is done, with its squares ready to be cut. */
+function prepare(what: Next['what']): void {
+  const count = SQUARES[what]
+  const { id } = jobs.job
+  if (count === undefined) {
+    void router.push(`/job/${id}/log`)
+    return
+  }
+  const squares = trialBy('squares', jobs.job.measure)
+  if (take({ ...squares, squares: { ...squares.squares, count }, readings: [], keptAs: null }))
+    void router.push(`/job/${id}/measure/kerf`)
+}
 const LENGTHS = { min: 0, max: 300, whole: false }
 const ready = computed(() => jobs.job.measure.machine !== null && jobs.job.measure.stock !== null)
 /** Some twenty thousand cases: only when what bears on it is another. */
@@ -135,15 +152,26 @@ function keep(about: Check): void {
           </span>
         </p>
         <p class="note">{{ WHAT[step.what].how }}</p>
-        <template v-if="isCheck(step.what)">
+        <div class="flex flex-wrap gap-1.5">
           <button
+            v-if="SQUARES[step.what] || step.what === 'play'"
             type="button"
-            class="btn justify-self-start px-2 py-0.5"
+            class="btn px-2 py-0.5"
+            @click="prepare(step.what)"
+          >
+            {{ SQUARES[step.what] ? `Prepare ${SQUARES[step.what]} squares` : 'Go to Log' }}
+          </button>
+          <button
+            v-if="isCheck(step.what)"
+            type="button"
+            class="btn px-2 py-0.5"
             :aria-expanded="open === step.what"
             @click="begin(step.what)"
           >
             Write it down
           </button>
+        </div>
+        <template v-if="isCheck(step.what)">
           <form
             v-if="open === step.what"
             class="flex flex-wrap items-end gap-2"
