@@ -86,7 +86,7 @@ test('what would make it surer is listed with its minutes; a check of the calipe
   await expect(card.getByText('Calipers on a gauge')).toBeVisible()
 })
 
-test('parts of known places show how the kerf leans over the bed, and the paths follow it when asked to', async ({
+test('joints of known places show how the kerf leans over the bed; paths follow it when asked', async ({
   page,
 }) => {
   await openDemo(page, 'demo-tray', 'log')

@@ -37,6 +37,13 @@ export async function settled(page: Page): Promise<void> {
     .waitFor({ timeout: 20_000 })
 }
 
+/** Begins a job of the kind that is chosen at first, the plain box, and goes to Measure. */
+export async function newJob(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'New job' }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Make it' }).click()
+  await goTo(page, 'Measure')
+}
+
 export const goTo = (page: Page, name: string): Promise<void> =>
   page
     .getByRole('navigation', { name: 'Traveller' })

@@ -12,7 +12,18 @@ test('one box from a measurement to a build sheet, by keyboard alone', async ({ 
   await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(10)
   await tabTo(page, page.getByRole('button', { name: 'New job' }))
   await press('Enter')
-  await expect(page.getByLabel('Name of the job')).toHaveValue('New box')
+  // What it is to be: found by what it is for, then its three sizes.
+  const dialog = page.getByRole('dialog')
+  await tabTo(page, dialog.getByRole('searchbox', { name: 'What it is for' }))
+  await page.keyboard.type('storage')
+  await tabTo(page, dialog.getByRole('button', { name: 'Box with any corners, floor and top' }))
+  await press('Space')
+  await typeInto(page, dialog.getByRole('textbox', { name: 'Width' }), '130')
+  await tabTo(page, dialog.getByRole('button', { name: 'Make it' }))
+  await press('Enter')
+  await expect(page.getByLabel('Name of the job')).toHaveValue('Box with any corners, floor and top')
+  await expect(field(page, 'Width')).toHaveValue('130')
+  await station('1')
 
   // Measure: a machine and a stock that the bench knows from the demo
   await tabTo(page, page.getByRole('button', { name: 'Cut on' }))

@@ -2,7 +2,7 @@
 import { expect, test, type Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
 import { runs } from '../scripts/testing/runs'
-import { contentOf, field, line, openDemo, settled } from './helpers'
+import { contentOf, field, line, newJob, openDemo, settled } from './helpers'
 
 /** Writes something into the browser's storage behind the application's back. */
 const store = (page: Page, shelf: string, record: unknown): Promise<void> =>
@@ -66,7 +66,7 @@ test('without a database one can work, is told, and is asked before leaving', as
     Object.defineProperty(window, 'indexedDB', { value: undefined, configurable: true, writable: true })
   })
   await page.goto('./')
-  await page.getByRole('button', { name: 'New job' }).click()
+  await newJob(page)
   await expect(page.getByText('This browser stores nothing for this page.')).toBeVisible()
   await page.getByRole('navigation', { name: 'Traveller' }).getByRole('link', { name: /Shape/ }).click()
   await field(page, 'Width').fill('99')

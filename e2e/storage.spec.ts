@@ -1,5 +1,5 @@
 import { expect, test } from './fixtures'
-import { demoFile, field, line, openDemo, settled } from './helpers'
+import { demoFile, field, line, newJob, openDemo, settled } from './helpers'
 import { readFileSync } from 'node:fs'
 
 test('a reload in the middle of typing keeps what was typed, and the layout', async ({ page }) => {
@@ -102,7 +102,7 @@ test('a job that is not here says so', async ({ page }) => {
 
 test('a name is kept as it is typed, whatever is drawn anew behind it', async ({ page }) => {
   await page.goto('./')
-  await page.getByRole('button', { name: 'New job' }).click()
+  await newJob(page)
   const name = page.getByLabel('Name of the job')
   await name.fill('Vial rack')
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Vial rack')

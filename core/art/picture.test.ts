@@ -75,7 +75,7 @@ describe('a picture as dots', () => {
       { numRuns: 20, seed: seedOf(4) },
     )
   })
-  // Published: Floyd and Steinberg 1976, the error of a dot shared out 7, 3, 5 and 1 sixteenths (from memory),
+  // Published: Floyd and Steinberg 1976, a dot's error shared out 7, 3, 5, 1 sixteenths (from memory),
   // done by the book on a grid, rows to and fro.
   test('dot for dot as the published kernel has it', () => {
     const greys = photograph(60, 45)

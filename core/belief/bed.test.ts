@@ -19,7 +19,13 @@ const check = (tilt: Tilt, places: [number, number][], level = 0.02): CheckRecor
   on: '',
   note: '',
 })
-const CORNERS: [number, number][] = [[20, 20], [580, 20], [20, 380], [580, 380], [300, 200]] // prettier-ignore
+const CORNERS: [number, number][] = [
+  [20, 20],
+  [580, 20],
+  [20, 380],
+  [580, 380],
+  [300, 200],
+]
 
 test('a plane is found from joints and parts of known places, whatever the kerf of the cut itself', () => {
   const tilt = { x: 0.02, y: -0.01 }
@@ -67,7 +73,7 @@ function spread(job: Job, seed: number): number {
   const mean = gaps.reduce((sum, gap) => sum + gap, 0) / gaps.length
   return Math.sqrt(gaps.reduce((sum, gap) => sum + (gap - mean) ** 2, 0) / gaps.length)
 }
-test('measured on simulated lasers out of focus: paths that follow what was learnt even the joints out', () => {
+test('on simulated lasers out of focus, paths that follow what was learnt even the joints out', () => {
   const cut = tray()
   let [off, nothing, before, after] = [0, 0, 0, 0]
   for (let seed = 1; seed <= 12; seed++) {

@@ -45,8 +45,8 @@ const JOINTS = 0.006
 
 /**
  * Learns from joints and parts of known places how the kerf leans over the bed: a plane, and what every cut
- * has to itself beside it. [PUB: Bayesian linear regression, Bishop, Pattern Recognition and Machine Learning,
- * 3.3; the middle of every cut is taken out first]
+ * has to itself beside it; the middle of every cut is taken out first. [PUB: Bayesian linear regression,
+ * Bishop, Pattern Recognition and Machine Learning, 2006, 3.3]
  */
 export function believeBed(checks: CheckRecord[], machineId: string, bed: Size): BedBelief {
   let [xx, xy, yy] = [1 / USUAL ** 2, 0, 1 / USUAL ** 2]

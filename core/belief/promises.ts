@@ -33,7 +33,7 @@ export type PromiseRecord = z.infer<typeof promiseRecordSchema>
 /** The bell's deviate below which there are such odds. */
 const deviateOf = (below: number): number => solveRising(normalBelow, below, -6, 6)
 
-/** How far a word is from the middle of its promise, squared, and what that comes to when promises are right. */
+/** How far a word is from the middle of its promise, squared, and what that comes to where it is right. */
 function wordScore(word: FitWord, said: Odds): { came: number; expected: number } {
   let below = 0
   let [came, expected] = [0, 0]

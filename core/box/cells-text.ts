@@ -4,6 +4,17 @@ import type { Cells } from './cells'
 export type CellsRead = { ok: true; cells: Cells } | { ok: false; error: string }
 
 const MOST_CELLS = 60
+/** A figure, `2×30` or the rest, without a space in it. */
+const PLAIN = /^((\d{1,2}[x×*])?(\d+(\.\d+)?(mm|cm|in|")?|rest)|\*|=)$/i
+
+/** Pieces between commas; between spaces where there is no comma and each piece is whole by itself. */
+function piecesOf(text: string): string[] {
+  const joined = text.replace(/(\d)\s*[x×*]\s*(?=[\dr])/gi, '$1×')
+  const spaced = joined.split(/\s+/)
+  if (!/[,;]/.test(joined) && spaced.length > 1 && spaced.every((piece) => PLAIN.test(piece))) return spaced
+  return joined.split(/[,;]\s*/).filter((piece) => piece.trim() !== '')
+}
+
 const REST = /^(rest|\*|=)$/i
 const TIMES = /^(\d{1,2})\s*[x×*]\s*(.+)$/i
 
@@ -11,7 +22,7 @@ const refused = (error: string): CellsRead => ({ ok: false, error })
 
 /**
  * Widths of cells as they are said: `3` is three equal ones; `50, 50, 2×30, rest` says each, and what is
- * left.
+ * left; spaces do where no comma is.
  * @param unit of bare figures
  */
 export function readCells(text: string, unit: Say['lengthUnit']): CellsRead {
@@ -24,7 +35,7 @@ export function readCells(text: string, unit: Say['lengthUnit']): CellsRead {
       : refused(`Type a count from 1 to ${MOST_CELLS}, or widths with commas between.`)
   }
   const cells: Cells = []
-  for (const piece of trimmed.split(/[,;]\s*/).filter((each) => each.trim() !== '')) {
+  for (const piece of piecesOf(trimmed)) {
     const [, times = '1', what] = TIMES.exec(piece.trim()) ?? [undefined, '1', piece.trim()]
     const count = Number(times)
     if (REST.test(what)) {

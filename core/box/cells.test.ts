@@ -23,6 +23,12 @@ describe('cells as they are said', () => {
   })
   test('widths, repeated ones, and what is left', () =>
     expect(read('50, 50, 2×30, rest')).toEqual([50, 50, 30, 30, null]))
+  test('spaces do where no comma is, and round the times sign', () => {
+    expect(read('120 150 rest')).toEqual([120, 150, null])
+    expect(read('3 × 50, rest')).toEqual([50, 50, 50, null])
+    expect(read('2 x 30 rest')).toEqual([30, 30, null])
+    expect(read('1 1/2, 2', 'in')).toEqual([38.1, 50.8])
+  })
   test('inches and fractions, by their unit or as bare figures', () => {
     expect(read('1 in; 1/2 in')).toEqual([25.4, 12.7])
     expect(read('2, 2x rest', 'in')).toEqual([50.8, null, null])

@@ -134,7 +134,7 @@ const plainSlot = ({ thickness, kerf, belief }: FitInput): SlotJoint => ({
 const worst = (joints: JointOdds[], wanted: FitWord): JointOdds =>
   joints.reduce((least, each) => (each.odds[wanted] < least.odds[wanted] ? each : least))
 
-/** Odds that a joint is what it is for: tabs as was asked for; what enters a slot or a hole goes in by hand. */
+/** Odds that a joint does what it is for: tabs as was asked; what enters a slot or a hole goes in by hand. */
 const servesBy = ({ group, odds }: JointOdds, wanted: FitWord): number =>
   group === 'tabs' ? odds[wanted] : 1 - odds.forced - odds.press
 

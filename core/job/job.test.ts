@@ -92,7 +92,7 @@ test('a measured play says by how much the kerf is more than was reckoned; half 
   expect(checksOf(revision, 'Tray')).toMatchObject([{ about: 'play', off: [0.02, 0.03], kerfId: 'k' }])
   expect(checksOf({ ...revision, measured: [] }, 'Tray')).toEqual([])
   expect(checksOf({ ...revision, cut: null }, 'Tray')).toEqual([])
-  // A part told as 100 with a kerf of 0.16, read as 99.81: the kerf is 0.03 more; by a micrometer it is surer.
+  // A part told as 100 with a kerf of 0.16, read as 99.81: 0.03 more; surer by a micrometer.
   const at = { x: 40, y: 60 }
   const part = measured('part', 99.81, { told: 100, at })
   const [read] = checksOf({ ...revision, measured: [part] }, 'Tray')

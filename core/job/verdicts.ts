@@ -54,7 +54,7 @@ export function tasteOfVerdict(
   }
 }
 
-/** By how much the kerf is more than its record, as something measured says it, mm; null where nothing does. */
+/** By how much the kerf is more than its record, as something measured says it, mm; null: it says nothing. */
 function offOf({ what, told, read }: Measured, { gap, kerf }: NonNullable<Revision['cut']>): number | null {
   if (what === 'play') return read / 2 - gap
   return kerf === null ? null : told - read - kerf

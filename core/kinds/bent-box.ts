@@ -39,6 +39,7 @@ const sizes = (width: number, depth: number, height: number): KindInput[] => [
 export const bentBox: Kind = {
   kind: 'bent-box',
   title: 'Box with a bent sheet',
+  words: 'round corners living hinge bowl soft',
   numbers: [
     ...sizes(140, 100, 70),
     choice('bends', 'which panels are one sheet', [
@@ -57,6 +58,7 @@ export const bentBox: Kind = {
 export const bookCase: Kind = {
   kind: 'book-case',
   title: 'Case like a book, with a bent spine',
+  words: 'book notebook slip case album',
   numbers: [...sizes(190, 140, 45), latch([WEDGE, NO_LATCH]), ...SLITS, TAB, THICKNESS],
   make: (values): BoxSpec => bent(values, 'book'),
 }

@@ -6,6 +6,7 @@ import { choice, count, length, numberOf, sizedBox, TAB, THICKNESS, type Kind } 
 export const boltedCase: Kind = {
   kind: 'bolted-case',
   title: 'Case held by bolts and captive nuts',
+  words: 'electronics instrument tool screws nuts',
   numbers: [
     length('width', 'outer width', [60, 2000], 220),
     length('depth', 'outer depth', [60, 2000], 150),

@@ -5,6 +5,7 @@ import { count, length, numberOf, sizedBox, TAB, THICKNESS, type Kind } from './
 export const bottleStand: Kind = {
   kind: 'bottle-stand',
   title: 'Stand with round holes and arches',
+  words: 'bottle vial tube pen holder drill bits',
   numbers: [
     count('columns', 'things beside each other', [1, 40], 5),
     count('rows', 'rows of them', [1, 20], 2),

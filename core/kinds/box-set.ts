@@ -6,6 +6,7 @@ import { count, equalCells, length, numberOf, sizedBox, TAB, THICKNESS, type Kin
 export const boxSet: Kind = {
   kind: 'box-set',
   title: 'Boxes that fill a space',
+  words: 'drawer organiser inserts fill set trays',
   numbers: [
     length('width', 'inner width of the space', [30, 2000], 320),
     length('depth', 'inner depth of the space', [30, 2000], 240),

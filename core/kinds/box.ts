@@ -18,6 +18,7 @@ import { choice, length, numberOf, TAB, THICKNESS, type Kind } from './kind'
 export const plainBox: Kind = {
   kind: 'box',
   title: 'Box with any corners, floor and top',
+  words: 'plain simple open storage crate tidy begin',
   numbers: [
     length('width', 'width', [10, 2000], 120),
     length('depth', 'depth', [10, 2000], 80),

@@ -27,6 +27,7 @@ const drawer = (values: KindValues): BoxSpec =>
 export const cabinet: Kind = {
   kind: 'cabinet',
   title: 'Cabinet with drawers',
+  words: 'drawers screws parts chest organiser',
   numbers: [
     length('width', 'outer width of the case', [60, 2000], 240),
     length('depth', 'outer depth of the case', [40, 1000], 120),

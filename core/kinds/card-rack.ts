@@ -5,6 +5,7 @@ import { length, numberOf, THICKNESS, type Kind } from './kind'
 export const cardRack: Kind = {
   kind: 'card-rack',
   title: 'Rack of card with half-lapped corners',
+  words: 'cards stack rack board light',
   numbers: [
     length('width', 'length of front and back', [20, 1000], 60),
     length('depth', 'length of left and right', [20, 1000], 60),

@@ -5,6 +5,7 @@ import { choice, count, equalCells, length, numberOf, TAB, THICKNESS, type Kind 
 export const dividedTray: Kind = {
   kind: 'divided-tray',
   title: 'Tray with lapped dividers',
+  words: 'organiser sorting compartments specimens screws beads cells',
   numbers: [
     count('columns', 'cells across', [1, 20], 3),
     count('rows', 'cells along', [1, 20], 3),

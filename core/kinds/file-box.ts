@@ -5,6 +5,7 @@ import { choice, length, numberOf, sizedBox, TAB, THICKNESS, type Kind } from '.
 export const fileBox: Kind = {
   kind: 'file-box',
   title: 'Open case with a lower front',
+  words: 'files papers magazines letters desk',
   numbers: [
     length('width', 'outer width', [30, 2000], 90),
     length('depth', 'outer depth', [30, 2000], 240),

@@ -5,6 +5,7 @@ import { length, numberOf, sizedBox, TAB, THICKNESS, type Kind } from './kind'
 export const footedTray: Kind = {
   kind: 'footed-tray',
   title: 'Tray on feet, its floor raised into slots',
+  words: 'bowl serving fruit feet',
   numbers: [
     length('width', 'outer width', [40, 2000], 180),
     length('depth', 'outer depth', [40, 2000], 120),

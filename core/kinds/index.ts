@@ -1,2 +1,2 @@
 export type { Kind, KindInput, KindValues } from './kind'
-export { asKind, KINDS, makeJob } from './make'
+export { asKind, defaultsOf, KINDS, makeJob, settledAs, sizesOf } from './make'

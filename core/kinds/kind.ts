@@ -27,6 +27,8 @@ export type KindValues = Record<string, number | string>
 export interface Kind {
   kind: string
   title: string
+  /** What it is used for, in the words of those who look for it. */
+  words: string
   numbers: KindInput[]
   make: (values: KindValues) => BoxSpec
   /** What the other boxes are like, where there are any. */

@@ -5,6 +5,7 @@ import { length, numberOf, sizedBox, TAB, THICKNESS, type Kind } from './kind'
 export const liddedBox: Kind = {
   kind: 'lidded-box',
   title: 'Box with a lid that lifts off',
+  words: 'gift storage tool lid lift',
   numbers: [
     length('width', 'inner width', [20, 2000], 120),
     length('depth', 'inner depth', [20, 2000], 80),

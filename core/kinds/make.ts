@@ -2,7 +2,7 @@ import { emptyJob, FIRST_THING, type Job } from '../job'
 import { newStock } from '../stock'
 import { deriveThings, settleJob } from '../derive'
 import { problemSentence } from '../box'
-import { IN_METRIC, parseLength } from '../length'
+import { IN_METRIC, parseLength, type Say } from '../length'
 import { boltedCase } from './bolted-case'
 import { bentBox, bookCase } from './bent-box'
 import { bottleStand } from './bottle-stand'
@@ -16,7 +16,7 @@ import { footedTray } from './footed-tray'
 import { liddedBox } from './lidded-box'
 import { cappedBox, splitBox, trayInBox } from './pairs'
 import { slidingBox } from './sliding-box'
-import type { Kind, KindInput, KindValues } from './kind'
+import type { Kind, KindInput, KindNumber, KindValues } from './kind'
 
 /** Every kind that can be made from a few numbers. */
 export const KINDS: Kind[] = [
@@ -111,9 +111,28 @@ export function makeJob(name: string, typed: Record<string, string>, id: string,
   const empty = emptyJob(id, kind.title, on)
   const stock = { ...newStock(`${id}-stock`, `Sheet ${thickness}`), nominal: thickness }
   const bare: Job = { ...empty, measure: { ...empty.measure, stock } }
-  const settled = settleJob(asKind(bare, kind, values), IN_METRIC)
+  return settledAs(bare, kind, values, IN_METRIC)
+}
+
+/** A job as a kind makes it, its figures settled; one sentence where it cannot be made. */
+export function settledAs(bare: Job, kind: Kind, values: KindValues, say: Say): Made {
+  const settled = settleJob(asKind(bare, kind, values), say)
   if (!settled.ok) return refused(settled.error)
   const { job } = settled
   const problem = deriveThings(job).flatMap(({ box }) => box.problems)[0]
-  return problem ? refused(problemSentence(problem, IN_METRIC)) : { ok: true, job }
+  return problem ? refused(problemSentence(problem, say)) : { ok: true, job }
+}
+
+/** Values of a kind as they are by default, for a sheet of that thickness, mm. */
+export const defaultsOf = ({ numbers }: Kind, thickness: number): KindValues => ({
+  ...Object.fromEntries(numbers.map((input) => [input.name, input.default])),
+  thickness,
+})
+
+/** How large it is: the three figures that are asked for first. */
+export function sizesOf({ numbers }: Kind): KindNumber[] {
+  const lengths = numbers.filter((input): input is KindNumber => input.unit === 'mm')
+  const outer = lengths.filter(({ name }) => ['width', 'depth', 'height'].includes(name))
+  if (outer.length === 3) return outer
+  return numbers.filter((input): input is KindNumber => input.unit !== 'choice').slice(0, 3)
 }

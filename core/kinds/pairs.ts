@@ -12,6 +12,7 @@ const SIZES = [
 export const trayInBox: Kind = {
   kind: 'tray-in-box',
   title: 'Box with a tray on ledges inside',
+  words: 'tool tray inside two levels sewing',
   numbers: [
     ...SIZES,
     length('at', 'height of the tray above the floor', [5, 1000], 25),
@@ -36,6 +37,7 @@ export const trayInBox: Kind = {
 export const cappedBox: Kind = {
   kind: 'capped-box',
   title: 'Box with a cap over it',
+  words: 'gift card lid cap shoe box',
   numbers: [
     ...SIZES,
     length('over', 'how far the cap reaches down', [5, 1000], 20),
@@ -52,6 +54,7 @@ export const cappedBox: Kind = {
 export const splitBox: Kind = {
   kind: 'split-box',
   title: 'Box in two halves with a lining',
+  words: 'jewellery watch halves clasp lining',
   numbers: [
     ...SIZES,
     length('at', 'inner height of the lower half', [5, 1000], 32),

@@ -5,6 +5,7 @@ import { choice, length, numberOf, sizedBox, TAB, THICKNESS, type Kind } from '.
 export const slidingBox: Kind = {
   kind: 'sliding-box',
   title: 'Box with a lid that slides in grooves',
+  words: 'pencil gift logger case lid slide',
   numbers: [
     length('width', 'outer width', [30, 2000], 140),
     length('depth', 'outer depth, along which the lid slides', [30, 2000], 90),

@@ -100,6 +100,13 @@ describe('parseLength', () => {
   })
 })
 
+test('a ruler’s mixed number with a hyphen is no subtraction in inches', () => {
+  expect(parseLength('6-3/8', 'in')).toEqual({ ok: true, value: 6.375 * 25.4 })
+  expect(parseLength('6-3/8 in')).toEqual({ ok: true, value: 6.375 * 25.4 })
+  expect(parseLength('6 - 3/8', 'in')).toEqual({ ok: true, value: 5.625 * 25.4 })
+  expect(parseLength('6-3/8')).toEqual({ ok: true, value: 5.625 })
+})
+
 describe('inches are a way of thinking', () => {
   const say = sayIn({ length: 'in', fractions: false, speed: 'in/min' })
   const ruler = sayIn({ length: 'in', fractions: true, speed: 'in/min' })

@@ -31,17 +31,19 @@ function parseAll(text: string, units: Record<string, number>, bare: string, exa
   const shown = text.trim().slice(0, 20)
   const no = fail(`“${shown}” is not a figure. Type one such as ${example}.`)
   if (typed.length > LONGEST) return no
-  const atEnd = /^([^a-z"”″'’′]+?) *([a-z"”″'’′][a-z"”″'’′/]*)?$/.exec(typed)
-  const factor = units[atEnd?.[2] ?? bare]
+  // In inches "6-3/8" by itself is six and three eighths.
+  const own = bare === 'in' ? typed.replace(/^(\d+)-(\d+\/(?:2|4|8|16|32|64))$/, '$1 $2') : typed
   // "1-1/2 in" needs its inch to be told from a subtraction.
-  const mixed = /\d-\d+\/\d+/.test(typed)
+  const mixed = /\d-\d+\/\d+/.test(own)
+  const atEnd = /^([^a-z"”″'’′]+?) *([a-z"”″'’′][a-z"”″'’′/]*)?$/.exec(own)
+  const factor = units[atEnd?.[2] ?? bare]
   const sum = mixed ? null : atEnd && calculate(atEnd[1])
   if (sum && factor === undefined) {
     const known = Object.keys(units).slice(0, 4).join(', ')
     return fail(`The unit “${atEnd?.[2] ?? ''}” is not known. Use ${known}.`)
   }
   if (sum) return { ok: true, value: sum.value * factor }
-  const worked = calculate(typed, units, units[bare])
+  const worked = calculate(own, units, units[bare])
   if (!worked) return no
   return { ok: true, value: worked.isLength ? worked.value : worked.value * units[bare] }
 }

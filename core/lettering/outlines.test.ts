@@ -27,7 +27,7 @@ describe('letters that are cut out', () => {
       const sum = (regions: typeof whole): number => regions.reduce((all, each) => all + area(each), 0)
       expect(left.flatMap(({ holes }) => holes)).toEqual([])
       const lost = sum(whole) - sum(left)
-      // Two bars through a stroke each, for each hole: strokes of B612 Bold are a fifth of the height at most.
+      // Two bars through a stroke each, for each hole: B612 Bold's are a fifth of the height at most.
       const holes = whole.reduce((count, each) => count + each.holes.length, 0)
       expect(lost).toBeGreaterThan(holes * BRIDGE * 2 * 1)
       expect(lost).toBeLessThan(holes * BRIDGE * 2 * 5)

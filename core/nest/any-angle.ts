@@ -96,7 +96,7 @@ const isWorthIt = (parts: NestPart[], rules: Rules, supply: Supply): boolean =>
 
 type Kinds = ReturnType<typeof kindsOf>
 
-/** Parts as they are searched by their outlines: each at every angle it may lie at, on every kind of sheet. */
+/** Parts as they are searched by outline: each at every angle it may lie at, on every kind of sheet. */
 function outlinedParts(
   loose: NestPart[],
   rules: Rules,

@@ -118,7 +118,7 @@ export function expectedTime(clock: Clock, planned: Planned): Expected {
   return { seconds, low: Math.min(low, seconds), high: seconds + NINE_OF_TEN * sd, runs: clock.runs }
 }
 
-/** What was stated of each clocked cut by the ones before it, in the order in which they came, and what came. */
+/** What was stated of each clocked cut by the ones before it, and what came. */
 export function clockPromises(runs: Run[]): { said: number; came: boolean }[] {
   const inOrder = [...runs].sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0))
   return inOrder.map((run, i) => {

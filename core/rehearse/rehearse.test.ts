@@ -90,16 +90,16 @@ describe('a job on the simulated laser', () => {
     }
   })
   test('any laser is none of the owner’s: another kerf, and calipers that may lie', () => {
-    const all = Array.from({ length: 60 }, (_, seed) => rehearse(tray, seed, 'any')).flatMap((each) =>
+    const all = Array.from({ length: 24 }, (_, seed) => rehearse(tray, seed, 'any')).flatMap((each) =>
       each.ok ? [each.rehearsal] : [],
     )
     const kerfs = all.map(({ kerf }) => (kerf.x + kerf.y) / 2)
     expect(Math.min(...kerfs)).toBeLessThan(0.12)
     expect(Math.max(...kerfs)).toBeGreaterThan(0.28)
-    expect(new Set(all.map(({ world }) => world)).size).toBeGreaterThan(9)
+    expect(new Set(all.map(({ world }) => world)).size).toBeGreaterThan(6)
     expect(all.some(({ notFree }) => notFree.length > 0)).toBe(true)
     const bias = (world: WorldName): number => {
-      const errors = Array.from({ length: 12 }, (_, seed) => rehearse(tray, seed, world)).flatMap((each) =>
+      const errors = Array.from({ length: 5 }, (_, seed) => rehearse(tray, seed, world)).flatMap((each) =>
         each.ok ? each.rehearsal.parts.map((part) => part.readings.thickness - part.thickness) : [],
       )
       return errors.reduce((sum, error) => sum + error, 0) / errors.length

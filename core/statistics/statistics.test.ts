@@ -123,7 +123,7 @@ test('Grubbs’ test points out the published outlier, and nothing among like re
   expect(outliers([2, 2, 2.05])).toEqual([])
   expect(outliers([2, 2, 2.4])).toEqual([2])
 })
-// Published: Grubbs' critical values, two-sided at 5 % (Grubbs and Beck, Technometrics 14, 1972; from memory).
+// Published: Grubbs' critical values, two-sided at 5 % (Grubbs, Beck, Technometrics 14, 1972; from memory).
 test.each([
   [4, 1.481],
   [6, 1.887],

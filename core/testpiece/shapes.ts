@@ -31,7 +31,7 @@ const hole = (x: number, y: number, width: number, height: number) =>
 /** Room round a window or between two slots, mm. */
 const RIM = 10
 
-/** An arrow that points across the sheet: a square that lies loose on the bench still says which way is which. */
+/** An arrow across the sheet: a square that lies loose on the bench still says which way is which. */
 function acrossArrow(side: number): Point[][] {
   const [from, to, y, head] = [side * 0.25, side * 0.75, side * 0.25, side * 0.08]
   return [

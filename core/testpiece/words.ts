@@ -20,7 +20,7 @@ export function pieceStatement(trial: Trial, thickness: { mean: number; sd: numb
     `${plain(list[0])} to ${whole(list[list.length - 1])}`
   const texts: Record<TestMethod, () => string> = {
     squares: () =>
-      `${counted(squares.count, 'square')} of ${say.length(squares.side)}, their arrows across the sheet. ${NONE}`,
+      `${counted(squares.count, 'square')} of ${say.length(squares.side)}, arrows across the sheet. ${NONE}`,
     strip: () =>
       `Strip of ${say.length(strip.length, 1)} cut by ${strip.lines} lines, both ends counted. ${NONE}`,
     comb: () =>

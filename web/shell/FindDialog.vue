@@ -9,7 +9,8 @@ import { useGlossary } from '@web/parts/glossary'
 import { useBench } from '@web/stores/bench'
 import { useShelf } from '@web/stores/shelf'
 import { FIELDS } from './fields'
-import { findBy, focusField, type Findable } from './finding'
+import { findBy, type Findable } from '@web/parts/find-by'
+import { focusField } from './finding'
 
 const props = defineProps<{ open: boolean; job: string }>()
 const emit = defineEmits<{ close: [] }>()

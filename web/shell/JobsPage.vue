@@ -15,6 +15,7 @@ import { RouterLink, useRouter } from 'vue-router'
 import ContourBackdrop from '@web/parts/ContourBackdrop.vue'
 import LongList from '@web/parts/LongList.vue'
 import { dayOf, readable } from '@web/data/dates'
+import { emptyJob } from '@core/job'
 import { counted } from '@core/length'
 import { useMessages } from '@web/stores/messages'
 import { useShelf } from '@web/stores/shelf'
@@ -25,19 +26,21 @@ import UnitsMenu from './UnitsMenu.vue'
 /** Fetched when they are first needed. */
 const UnreadableList = defineAsyncComponent(() => import('@web/bench/UnreadableList.vue'))
 const FolderCard = defineAsyncComponent(() => import('./FolderCard.vue'))
+const NewJobDialog = defineAsyncComponent(() => import('./NewJobDialog.vue'))
 const TogetherDialog = defineAsyncComponent(() => import('./TogetherDialog.vue'))
 
 const shelf = useShelf()
 const router = useRouter()
 const isTogether = ref(false)
+const isNew = ref(false)
 const chooser = ref<HTMLInputElement>()
 onMounted(() => shelf.open())
 
-function go(id: string | null): void {
-  if (id) void router.push({ name: 'job', params: { id, station: 'measure' } })
+function go(id: string | null, station = 'measure'): void {
+  if (id) void router.push({ name: 'job', params: { id, station } })
 }
 async function guided(): Promise<void> {
-  const id = await shelf.create('My first box')
+  const id = await shelf.begun(emptyJob(crypto.randomUUID(), 'My first box', new Date().toISOString()))
   // Fetched when it is wanted: it brings arithmetic along that this page does without.
   const { useGuide } = await import('@web/stores/guide')
   if (id) useGuide().begin(id)
@@ -116,7 +119,7 @@ const shown = computed(() => {
         </span>
       </div>
       <div class="mt-5 flex flex-wrap gap-2">
-        <button type="button" class="btn btn-main" @click="shelf.create().then(go)">
+        <button type="button" class="btn btn-main" @click="isNew = true">
           <FilePlus :size="16" aria-hidden="true" />
           New job
         </button>
@@ -183,7 +186,7 @@ const shown = computed(() => {
         None that can be read: see above.
       </p>
       <p v-else-if="shelf.ready && shelf.jobs.length === 0" class="mt-2 text-quiet">
-        None yet. Start with “New job”: the first thing it asks is what you measured.
+        None yet. Start with “New job”: it asks what you want to make, and how large.
       </p>
       <p v-else-if="shelf.ready && shown.length === 0" class="mt-2 text-quiet">
         No job has “{{ wanted.trim() }}” in its name, stock or machine.
@@ -196,6 +199,7 @@ const shown = computed(() => {
         <JobCard :job="item" @duplicate="shelf.duplicate(item).then(go)" @remove="shelf.remove(item)" />
       </LongList>
     </main>
+    <NewJobDialog v-if="isNew" open @close="isNew = false" @made="go($event, 'shape')" />
     <TogetherDialog v-if="isTogether" open @close="isTogether = false" @made="go" />
   </div>
 </template>

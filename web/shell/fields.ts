@@ -28,7 +28,7 @@ const OTHER_FIELDS: FieldEntry[] = [
     id: 'wanted-fit',
     label: 'Wanted fit',
     station: 'shape',
-    words: 'tight loose snug press easy joint',
+    words: 'press fit tight loose snug easy joint',
     term: 'fit',
   },
   {

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import { readdirSync, readFileSync } from 'node:fs'
 import { GLOSSARY } from '@core/say'
-import { findBy } from './finding'
+import { findBy } from '@web/parts/find-by'
 import { FIELDS } from './fields'
 
 const root = new URL('../', import.meta.url)
@@ -19,6 +19,11 @@ describe('Find', () => {
     ['acceleraton', 'Acceleration'], // a slip of the keys
     ['delivery lot', 'Batch'],
     ['remark', 'Note of a revision'],
+    // The words that makers begin with.
+    ['bowl', 'Begin with a kind'],
+    ['organiser', 'Columns of cells'],
+    ['hinge', 'Pins that a lid turns on'],
+    ['press fit', 'Wanted fit'],
   ])('“%s” leads to %s', (typed, label) => {
     expect(first(typed)).toBe(label)
   })

@@ -27,6 +27,19 @@ export const LOG_FIELDS: FieldEntry[] = [
   },
   { id: 'reason', label: 'Why this revision', station: 'log', words: 'reason changed', term: 'revision' },
   { id: 'through', label: 'What came of it', station: 'log', words: 'came through free stuck parts' },
+  {
+    id: 'passed',
+    label: 'Passes in the end',
+    station: 'log',
+    words: 'again twice extra pass',
+    behind: 'through',
+  },
+  {
+    id: 'measured-what',
+    label: 'What was measured of a cut',
+    station: 'log',
+    words: 'joint part size micrometer feelers',
+  },
   { id: 'play', label: 'Play of a tab, measured', station: 'log', words: 'gap loose tight calipers' },
   { id: 'minutes', label: 'Minutes taken', station: 'log', words: 'time clock how long' },
   {

@@ -154,6 +154,13 @@ export const MEASURE_FIELDS: FieldEntry[] = [
     words: 'lens cleaned mirror aligned maintenance',
   },
   {
+    id: 'bed-map',
+    label: 'The kerf over the bed',
+    station: 'measure',
+    words: 'map focus place corner tilt lean',
+    behind: 'surer',
+  },
+  {
     id: 'surer',
     label: 'What would make it surer',
     station: 'measure',

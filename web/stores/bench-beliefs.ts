@@ -7,6 +7,9 @@ import type { Family } from '@core/stock'
 
 type Measured = Pick<Job['measure'], 'machine' | 'stock' | 'kerf'>
 
+/** A fit is asked for in steps of this, mm. */
+const FIT_STEP = 0.005
+
 interface Shelves {
   kerfs: ShallowRef<KerfRecord[]>
   tastes: ShallowRef<TasteRecord[]>
@@ -53,5 +56,10 @@ export function benchBeliefs({ kerfs, tastes, checks, events, promises }: Shelve
     const own = tastes.value.filter((taste) => taste.family === family)
     return tasteOf(believeFit({ ...evidence, family, tastes: own }))
   }
-  return { evidenceFor, beliefFor, snugIn }
+  /** The interference that a new job begins with, mm: the maker's own snug, as finely as it is asked for. */
+  function beginningFit(family: Family): number {
+    const own = snugIn(family)
+    return own ? Number((Math.round(own.offset / FIT_STEP) * FIT_STEP).toFixed(3)) : 0
+  }
+  return { evidenceFor, beliefFor, snugIn, beginningFit }
 }

@@ -41,7 +41,13 @@ export function benchFigures({ machines, stocks, kerfs, tests, tastes, events, c
     return own && (newest === null || newest.on < own.on) ? own : newest
   }
 
-  const { evidenceFor, beliefFor, snugIn } = benchBeliefs({ kerfs, tastes, checks, events, promises })
+  const { evidenceFor, beliefFor, snugIn, beginningFit } = benchBeliefs({
+    kerfs,
+    tastes,
+    checks,
+    events,
+    promises,
+  })
   /** Names of what the bench knows differently from a job's copies. */
   function newerThan({ measure: { machine, stock, kerf, belief, more }, tune }: Job): string[] {
     const differs = (records: { id: string }[], copy: { id: string } | null): boolean =>
@@ -84,5 +90,5 @@ export function benchFigures({ machines, stocks, kerfs, tests, tastes, events, c
     kerfs: kerfsElsewhere(machine?.id, stock?.id, kerfs.value),
     since: lastDone(machine?.id, events.value),
   })
-  return { kerfFor, evidenceFor, beliefFor, snugIn, newerThan, renewed, knownOf }
+  return { kerfFor, evidenceFor, beliefFor, snugIn, beginningFit, newerThan, renewed, knownOf }
 }

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
 import type { CutRecord, Everything } from '@core/keep'
-import { batchOf, emptyJob, type Job } from '@core/job'
+import { batchOf, type Job } from '@core/job'
 import { getFact, setFact } from '@web/data/facts'
 import { addJobs, countJobs, deleteJob, listJobs, loadJob, putIn, saveJob } from '@web/data/jobs'
 import { BENCH_STORES } from '@web/data/db'
@@ -40,7 +40,7 @@ export const useShelf = defineStore('shelf', () => {
     unreadable.value = listed.unreadable
   }
 
-  /** Asked of the storage itself: another tab may have put it there since it was listed. */
+  // Another tab may have put it there since it was listed.
   const isTaken = async (id: string): Promise<boolean> => (await loadJob(id)) !== null
 
   /** Stores a job under its own id, or under a new one when that is taken. @returns the id */
@@ -114,13 +114,9 @@ export const useShelf = defineStore('shelf', () => {
     }
   }
 
-  const create = (name = 'New box'): Promise<string | null> =>
-    tried(() => add(emptyJob(crypto.randomUUID(), name, new Date().toISOString())))
+  const begun = (job: Job): Promise<string | null> => tried(() => add(job))
 
-  /**
-   * The same job once more, to be changed without harm to the first; what was cut of the first stays with
-   * it.
-   */
+  /** The same job once more; what was cut of the first stays with it. */
   const duplicate = (job: Job): Promise<string | null> =>
     tried(() => {
       const cut = { ...job.cut, written: null }
@@ -258,7 +254,7 @@ export const useShelf = defineStore('shelf', () => {
     begin,
     open,
     refresh,
-    create,
+    begun,
     duplicate,
     keep,
     together,

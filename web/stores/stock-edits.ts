@@ -3,9 +3,6 @@ import { useBench, type BenchChange } from './bench'
 import { useMessages } from './messages'
 import { useOpenJob } from './job'
 
-/** A fit is asked for in steps of this, mm. */
-const SNUG_STEP = 0.005
-
 /**
  * Chooses and changes the job's stock, on the bench along with it: its thickness and its sheets have one
  * home.
@@ -16,13 +13,12 @@ export function useStockEdits() {
 
   /** Another stock has another kerf, and may have another fit in one's hands. */
   function use(record: Stock, ...onBench: BenchChange[]): boolean {
-    const snug = bench.snugIn(record.family)
     return jobs.edit(
       (draft) => {
         const { measure, tune } = draft
         // Nothing was cut and nobody asked for another fit: it begins at the maker's own snug.
-        if (snug && draft.interference === 0 && draft.log.length === 0)
-          draft.interference = Number((Math.round(snug.offset / SNUG_STEP) * SNUG_STEP).toFixed(3))
+        if (draft.interference === 0 && draft.log.length === 0)
+          draft.interference = bench.beginningFit(record.family)
         measure.stock = record
         measure.more = measure.more.filter(({ stock }) => stock.id !== record.id)
         measure.kerf = bench.kerfFor(measure.machine?.id, record.id)

@@ -237,7 +237,7 @@ const act: fc.Arbitrary<Act> = fc.oneof(
       }),
     ({ bench }) => bench.writeAll(),
     ({ jobs, shelf }) => shelf.duplicate(jobs.job!),
-    ({ shelf }) => shelf.create('x'.repeat(70)),
+    ({ shelf }) => shelf.begun(emptyJob('begun', 'x'.repeat(70), '')),
     ({ jobs, shelf }) => shelf.importFile(new File([writeJob(jobs.job!)], 'job.json')),
     async ({ shelf }) => {
       const [text] = writeEverything(await shelf.everything(), '')

@@ -29,7 +29,7 @@ function arrangementFrom2(arrangement: unknown): unknown {
   }
 }
 
-/** Figures of version 2 only had to be more than nothing: sheets, mm, thickness, mm, speed, mm/s, power, %. */
+/** Figures of version 2 only had to be more than nothing: sheets and thickness, mm, speed, mm/s, power, %. */
 const least =
   (limit: number) =>
   (value: unknown): unknown =>

@@ -22,7 +22,10 @@ describe('jobs of version 6', () => {
   test('a layout lay on whole sheets, and offcuts get a name of their own', () => {
     const placements = [{ part: 'front-1', sheet: 0, x: 5, y: 5, turn: 0, pinned: false }]
     const arrangement = { signature: 's', byHand: true, placements, unplaced: [] }
-    const offcuts = [{ width: 90, height: 60, count: 1 }, { width: 40, height: 30, count: 2 }] // prettier-ignore
+    const offcuts = [
+      { width: 90, height: 60, count: 1 },
+      { width: 40, height: 30, count: 2 },
+    ]
     const stock = { ...old.measure.stock, offcuts }
     const job = nowOf({
       ...old,

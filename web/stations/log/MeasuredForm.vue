@@ -46,9 +46,12 @@ function add(): void {
   emit('measured', [...props.revision.measured, { what, of, told, at, read: read.value, by: by.value }])
   read.value = null
 }
-const said = ({ what, of, read: value, by: how }: Measured): string =>
-  `${what === 'play' ? 'play' : 'size'}${of ? ` of ${of}` : ''} ${what === 'play' ? say.value.fine(value) : say.value.reading(value)}` +
-  (how === 'calipers' ? '' : `, by ${how}`)
+const figureOf = ({ what, read: value }: Measured): string =>
+  what === 'play' ? say.value.fine(value) : say.value.reading(value)
+const said = (each: Measured): string => {
+  const thing = `${each.what === 'play' ? 'play' : 'size'}${each.of ? ` of ${each.of}` : ''}`
+  return `${thing} ${figureOf(each)}${each.by === 'calipers' ? '' : `, by ${each.by}`}`
+}
 </script>
 
 <template>

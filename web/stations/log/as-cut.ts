@@ -9,8 +9,8 @@ interface Laid {
 }
 
 /**
- * A job as a revision was cut: as the record of its files says, or as it still is, while its layout is the same;
- * null where nobody knows any more.
+ * A job as a revision was cut: as the record of its files says, or as it still is while its layout is the
+ * same; null where nobody knows any more.
  */
 export function asItWasCut(
   { mark, unbooked, id }: Revision,

@@ -6,7 +6,7 @@ import { useSay } from '@web/parts/say'
 import { useBench } from '@web/stores/bench'
 import { useOpenJob } from '@web/stores/job'
 
-/** How the kerf leans over the bed, from joints and parts of known places; the paths follow it when asked to. */
+/** How the kerf leans over the bed, from joints and parts of known places; paths follow it when asked. */
 const jobs = useOpenJob()
 const bench = useBench()
 const say = useSay()

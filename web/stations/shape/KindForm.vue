@@ -2,9 +2,9 @@
 import { shallowRef } from 'vue'
 import { panelsShown, pictureOf, settleJob, type Picture } from '@core/derive'
 import type { Job } from '@core/job'
-import { asKind, KINDS, type Kind, type KindValues } from '@core/kinds'
-import BoxPicture from '@web/parts/BoxPicture.vue'
+import { asKind, defaultsOf, KINDS, type Kind, type KindValues } from '@core/kinds'
 import FormSection from '@web/parts/FormSection.vue'
+import KindGallery from '@web/parts/KindGallery.vue'
 import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
@@ -14,10 +14,7 @@ const jobs = useOpenJob()
 const derived = useDerived()
 const say = useSay()
 
-function valuesOf({ numbers }: Kind): KindValues {
-  const values = Object.fromEntries(numbers.map((input) => [input.name, input.default]))
-  return { ...values, thickness: derived.box.thickness.mean }
-}
+const valuesOf = (kind: Kind): KindValues => defaultsOf(kind, derived.box.thickness.mean)
 /** The job as it would be of that kind. */
 function madeOf(kind: Kind): Job {
   const job = asKind({ ...jobs.job, follows: [] }, kind, valuesOf(kind))
@@ -43,19 +40,7 @@ function draw(event: Event): void {
 
 <template>
   <FormSection title="Begin with a kind" @toggle="draw">
-    <div class="grid grid-cols-2 gap-1" data-field="kind">
-      <button
-        v-for="kind in KINDS"
-        :key="kind.kind"
-        type="button"
-        class="choice flex flex-col items-center text-[12px]!"
-        @click="choose(kind)"
-      >
-        <BoxPicture v-if="pictures[kind.kind]" :picture="pictures[kind.kind]!" class="h-16 w-full" />
-        <span v-else class="h-16" />
-        {{ kind.title }}
-      </button>
-    </div>
+    <KindGallery :pictures="pictures" @choose="choose" />
     <p class="note">
       It takes the place of this box, a whole of several that of all things; Undo brings them back.
     </p>

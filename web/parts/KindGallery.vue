@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Picture } from '@core/derive'
+import { KINDS, type Kind } from '@core/kinds'
+import { findBy } from './find-by'
+import BoxPicture from './BoxPicture.vue'
+
+/** What can be made, each as it would be drawn, found by what it is used for. */
+defineProps<{ pictures: Record<string, Picture | null>; chosen?: string }>()
+defineEmits<{ choose: [kind: Kind] }>()
+const wanted = ref('')
+const findable = KINDS.map((kind) => ({ kind, label: kind.title, words: kind.words }))
+const shown = computed(() => findBy(findable, wanted.value, KINDS.length).map(({ kind }) => kind))
+</script>
+
+<template>
+  <div class="grid gap-2">
+    <input
+      v-model="wanted"
+      type="search"
+      class="input font-sans!"
+      aria-label="What it is for"
+      placeholder="organiser, cards, tools, lid…"
+    />
+    <div class="grid grid-cols-2 gap-1.5 sm:grid-cols-[repeat(auto-fill,minmax(9rem,1fr))]" data-field="kind">
+      <button
+        v-for="kind in shown"
+        :key="kind.kind"
+        type="button"
+        class="choice flex flex-col items-center text-[12px]!"
+        :data-on="chosen === kind.kind"
+        :aria-pressed="chosen === undefined ? undefined : chosen === kind.kind"
+        @click="$emit('choose', kind)"
+      >
+        <BoxPicture v-if="pictures[kind.kind]" :picture="pictures[kind.kind]!" class="h-16 w-full" />
+        <span v-else class="h-16" />
+        {{ kind.title }}
+      </button>
+    </div>
+    <p v-if="shown.length === 0" class="note">
+      No kind is called that. Begin with the plain box: everything can be changed in Shape.
+    </p>
+  </div>
+</template>

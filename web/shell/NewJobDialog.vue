@@ -1,0 +1,109 @@
+<script setup lang="ts">
+import { computed, onMounted, ref, shallowRef, watch } from 'vue'
+import { panelsShown, pictureOf, type Picture } from '@core/derive'
+import { emptyJob, type Job } from '@core/job'
+import { defaultsOf, KINDS, settledAs, sizesOf, type Kind, type KindValues } from '@core/kinds'
+import { capitalised } from '@core/length'
+import { thicknessOf } from '@core/stock'
+import BaseDialog from '@web/parts/BaseDialog.vue'
+import FigureField from '@web/parts/FigureField.vue'
+import KindGallery from '@web/parts/KindGallery.vue'
+import { useSay } from '@web/parts/say'
+import { useBench } from '@web/stores/bench'
+import { useShelf } from '@web/stores/shelf'
+
+/** What is to be made, and how large: on the machine and from the stock that were used last. */
+defineProps<{ open: boolean }>()
+const emit = defineEmits<{ close: []; made: [job: string | null] }>()
+const shelf = useShelf()
+const bench = useBench()
+const say = useSay()
+
+/** Machine and stock of the job that was changed last, as the bench knows them now. */
+const last = computed(() => {
+  const newest = [...shelf.jobs].sort((a, b) => b.changed.localeCompare(a.changed))
+  const used = newest.find(({ measure }) => measure.machine && measure.stock)?.measure
+  const machine = bench.machines.find(({ id }) => id === used?.machine?.id) ?? null
+  const stock = bench.stocks.find(({ id }) => id === used?.stock?.id) ?? null
+  return machine && stock ? { machine, stock } : null
+})
+/** A job of nothing but what it is cut on and from. */
+function bare(): Job {
+  const job = emptyJob(crypto.randomUUID(), kind.value.title.slice(0, 80), new Date().toISOString())
+  if (!last.value) return job
+  const { machine, stock } = last.value
+  const measure = { ...job.measure, machine, stock, kerf: bench.kerfFor(machine.id, stock.id) }
+  const tests = bench.tests.filter(({ machineId }) => machineId === machine.id)
+  return {
+    ...job,
+    interference: bench.beginningFit(stock.family),
+    measure: { ...measure, belief: bench.beliefFor(measure) },
+    tune: { ...job.tune, tests },
+  }
+}
+const thickness = computed(() => (last.value ? thicknessOf(last.value.stock).mean : 3))
+
+const kind = shallowRef<Kind>(KINDS[0])
+const sizes = computed(() => sizesOf(kind.value))
+const typed = ref<KindValues>({})
+const error = ref('')
+watch(kind, () => {
+  typed.value = {}
+  error.value = ''
+})
+const valueOf = (name: string): number => Number(typed.value[name] ?? defaultsOf(kind.value, 3)[name])
+function set(name: string, value: number): void {
+  typed.value = { ...typed.value, [name]: value }
+  error.value = ''
+}
+async function make(): Promise<void> {
+  const values = { ...defaultsOf(kind.value, thickness.value), ...typed.value }
+  const made = settledAs(bare(), kind.value, values, say.value)
+  error.value = made.ok ? '' : made.error
+  if (made.ok) emit('made', await shelf.begun(made.job))
+}
+
+const pictures = shallowRef<Record<string, Picture | null>>({})
+/** One after the other: the dialog is there meanwhile. */
+onMounted(async () => {
+  for (const each of KINDS) {
+    const made = settledAs(bare(), each, defaultsOf(each, thickness.value), say.value)
+    const panels = made.ok ? panelsShown(made.job) : null
+    pictures.value = { ...pictures.value, [each.kind]: panels && pictureOf(panels) }
+    await new Promise((resolve) => setTimeout(resolve))
+  }
+})
+</script>
+
+<template>
+  <BaseDialog :open="open" title="What do you want to make?" @close="emit('close')">
+    <form class="mt-3 grid gap-3" @submit.prevent="make">
+      <KindGallery :pictures="pictures" :chosen="kind.kind" @choose="kind = $event" />
+      <div class="sticky -bottom-5 -mx-5 -mb-5 grid gap-2 border-t border-line bg-sheet px-5 py-3">
+        <div class="flex flex-wrap items-end gap-2">
+          <FigureField
+            v-for="{ name, unit, least, most, meaning } in sizes"
+            :key="`${kind.kind} ${name}`"
+            class="w-32"
+            :label="capitalised(name.replaceAll('-', ' '))"
+            :kind="unit === 'mm' ? 'length' : 'figure'"
+            :model-value="valueOf(name)"
+            :limits="{ min: least, max: most, whole: unit === 'count' }"
+            :title="meaning"
+            @update:model-value="set(name, $event)"
+          />
+          <button type="submit" class="btn btn-main">Make it</button>
+        </div>
+        <p v-if="error" class="text-[13px] text-rowan" role="alert">{{ error }}</p>
+        <p class="note">
+          <strong>{{ kind.title }}.</strong>
+          {{
+            last
+              ? `On ${last.machine.name}, from ${last.stock.name}, as last time; Measure has others.`
+              : 'Machine and stock are asked for in Measure: until then they are assumed.'
+          }}
+        </p>
+      </div>
+    </form>
+  </BaseDialog>
+</template>
