@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import { readFileSync } from 'node:fs'
+import { aCheck, aPromise } from '../../scripts/testing/bench-records'
 import { demo } from '../../scripts/testing/demo'
 import { JOB_VERSION, type Job } from '../job'
 import { deriveAll } from '../derive'
@@ -21,38 +22,8 @@ const bench: Everything['bench'] = {
   tastes: [],
   events: [{ id: 'e', machineId: 'm', on: '2026-10-02', what: 'lens cleaned' }],
   runs: [],
-  checks: [
-    {
-      id: 'c',
-      about: 'calipers',
-      machineId: null,
-      stockId: null,
-      kerfId: null,
-      off: [0.01],
-      at: [null],
-      doubt: 0.006,
-      on: '',
-      note: '',
-    },
-  ],
-  promises: [
-    {
-      id: 'p',
-      on: '2026-10-02',
-      note: '',
-      promised: {
-        wanted: 'snug',
-        odds: { forced: 0, press: 0.1, snug: 0.8, easy: 0.1, loose: 0 },
-        half: 0.02,
-        shift: 0,
-        scale: 1,
-        through: 0.95,
-      },
-      word: 'snug',
-      off: 0.004,
-      came: true,
-    },
-  ],
+  checks: [aCheck],
+  promises: [aPromise],
 }
 const written = (job: Job): CutRecord => {
   const { job: laid, derived, parts } = deriveAll(job)

@@ -2,6 +2,7 @@
 import { beforeEach, describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { createPinia, setActivePinia } from 'pinia'
+import { aCheck, aPromise } from '../../scripts/testing/bench-records'
 import { demo } from '../../scripts/testing/demo'
 import { writeEverything, writeJob } from '@core/keep'
 import {
@@ -180,34 +181,8 @@ const act: fc.Arbitrary<Act> = fc.oneof(
         note: '',
       },
       events: { id: 'e', machineId: 'm', on: '2026-01-01', what: 'lens cleaned' },
-      checks: {
-        id: 'c',
-        about: 'calipers',
-        machineId: null,
-        stockId: null,
-        kerfId: null,
-        off: [0],
-        at: [null],
-        doubt: 0.01,
-        on: '',
-        note: '',
-      },
-      promises: {
-        id: 'p',
-        on: '2026-10-02',
-        note: '',
-        promised: {
-          wanted: 'snug',
-          odds: { forced: 0, press: 0.1, snug: 0.8, easy: 0.1, loose: 0 },
-          half: 0.02,
-          shift: 0,
-          scale: 1,
-          through: 0.95,
-        },
-        word: 'snug',
-        off: 0.004,
-        came: true,
-      },
+      checks: aCheck,
+      promises: aPromise,
       runs: {
         id: 'r',
         machineId: 'm',

@@ -64,12 +64,17 @@ function prepare(what: Next['what']): void {
 }
 const LENGTHS = { min: 0, max: 300, whole: false }
 const ready = computed(() => jobs.job.measure.machine !== null && jobs.job.measure.stock !== null)
-/** Some twenty thousand cases: only when what bears on it is another. */
+/** Some twenty thousand cases: weighed when the station stands, and once what bears on it is still. */
 const steps = shallowRef<Next[]>([])
-watchEffect(() => {
+const STILL = 200
+watchEffect((onCleanup) => {
   if (!ready.value) return
   const evidence = bench.evidenceFor(jobs.job.measure)
-  steps.value = nextSteps(beliefsOf(evidence), evidence, derived.fit.wanted).slice(0, MOST)
+  const { wanted } = derived.fit
+  const timer = setTimeout(() => {
+    steps.value = nextSteps(beliefsOf(evidence), evidence, wanted).slice(0, MOST)
+  }, STILL)
+  onCleanup(() => clearTimeout(timer))
 })
 
 const open = ref<Check | null>(null)

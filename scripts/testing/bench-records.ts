@@ -1,0 +1,33 @@
+import type { CheckRecord, PromiseRecord } from '../../core/belief'
+
+/** Calipers that were closed on a gauge. */
+export const aCheck: CheckRecord = {
+  id: 'c',
+  about: 'calipers',
+  machineId: null,
+  stockId: null,
+  kerfId: null,
+  off: [0.01],
+  at: [null],
+  doubt: 0.006,
+  on: '',
+  note: '',
+}
+
+/** A fit that came as it was promised. */
+export const aPromise: PromiseRecord = {
+  id: 'p',
+  on: '2026-10-02',
+  note: '',
+  promised: {
+    wanted: 'snug',
+    odds: { forced: 0, press: 0.1, snug: 0.8, easy: 0.1, loose: 0 },
+    half: 0.02,
+    shift: 0,
+    scale: 1,
+    through: 0.95,
+  },
+  word: 'snug',
+  off: 0.004,
+  came: true,
+}
