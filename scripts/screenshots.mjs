@@ -23,7 +23,6 @@ const VIEWS = [
   ['build', 'demo-instrument'],
   ['log', 'demo-crate'],
 ]
-const INCHES = JSON.stringify({ length: 'in', fractions: false, speed: 'in/min' })
 const folder = fileURLToPath(new URL('../docs/screenshots/', import.meta.url))
 mkdirSync(folder, { recursive: true })
 const { server, address } = await listen(makeApp(BUILT), 4400)
@@ -76,21 +75,14 @@ await openJob(page, address, 'demo-core-cabinet', 'shape')
 await page.getByLabel('How far it is open').fill('0.5')
 await page.waitForTimeout(900)
 await page.screenshot({ path: `${folder}cabinet.png` })
-// The kerf being measured, on a desk and on a phone, with readings as they may come.
-for (const [name, width, height] of [
-  ['kerf', 1280, 800],
-  ['kerf-phone', 390, 844],
-]) {
-  await page.setViewportSize({ width, height })
-  await openJob(page, address, 'demo-tray', 'measure/kerf')
-  for (const reading of name === 'kerf' ? ['24.83', '24.85', '24.84', '24.86', '24.82', '24.84'] : []) {
-    await page.locator('#bench-reading').fill(reading)
-    await page.keyboard.press('Enter')
-  }
-  await page.waitForTimeout(300)
-  await page.screenshot({ path: `${folder}${name}.png` })
+// The kerf being measured, with readings as they may come.
+await openJob(page, address, 'demo-tray', 'measure/kerf')
+for (const reading of ['24.83', '24.85', '24.84', '24.86', '24.82', '24.84']) {
+  await page.locator('#bench-reading').fill(reading)
+  await page.keyboard.press('Enter')
 }
-await page.setViewportSize({ width: 1280, height: 800 })
+await page.waitForTimeout(300)
+await page.screenshot({ path: `${folder}kerf.png` })
 await openJob(page, address, 'demo-tray', 'shape')
 await page.getByRole('button', { name: 'Fit with odds' }).click()
 await page.waitForTimeout(300)
@@ -107,9 +99,25 @@ await page.setViewportSize({ width: 390, height: 844 })
 await openJob(page, address, 'demo-tray', 'shape')
 await page.screenshot({ path: `${folder}shape-phone.png` })
 await page.setViewportSize({ width: 1280, height: 800 })
-await page.evaluate((units) => localStorage.setItem('uplands-units', units), INCHES)
-await page.reload()
-await openJob(page, address, 'demo-slip', 'layout')
-await page.screenshot({ path: `${folder}layout-inches.png` })
+// What came of some cuts, and what had been said of them.
+for (const [job, word, came] of [
+  ['demo-tray', 'snug', 'all fell free'],
+  ['demo-rack', 'snug', 'all fell free'],
+  ['demo-slip', 'press', 'all fell free'],
+  ['demo-logger', 'press', 'some stuck'],
+]) {
+  await openJob(page, address, job, 'log')
+  await page.getByRole('button', { name: 'It was cut now' }).click()
+  const cut = page.getByRole('article', { name: /^Revision/ }).first()
+  await cut.getByRole('radio', { name: word, exact: true }).click()
+  await cut.getByRole('radio', { name: came }).click()
+}
+await page.goto(`${address}#/bench/promises`)
+await page.waitForTimeout(400)
+await page.screenshot({ path: `${folder}promises.png` })
+await page.goto(address)
+await page.getByRole('button', { name: 'New job' }).click()
+await page.getByRole('button', { name: 'Stand with round holes and arches' }).locator('svg').waitFor()
+await page.screenshot({ path: `${folder}new-job.png` })
 await browser.close()
 server.close()

@@ -15,7 +15,7 @@ const WHICH: { like: Rehearsal['laser']; says: string }[] = [
 <template>
   <fieldset class="flex flex-wrap gap-x-4 gap-y-1 text-sm" :disabled="disabled">
     <legend class="sr-only">Which laser</legend>
-    <label v-for="which in WHICH" :key="which.like" class="flex items-center gap-1.5">
+    <label v-for="which in WHICH" :key="which.like" class="flex min-h-6 items-center gap-1.5">
       <input v-model="like" type="radio" :name="name" :value="which.like" />
       {{ which.says }}
     </label>

@@ -28,7 +28,7 @@ function toggle(label: string): void {
         Which parts stuck{{ revision.stuck.length > 0 ? `: ${revision.stuck.join(', ')}` : '' }}
       </summary>
       <div class="mt-1 grid grid-cols-2 gap-x-4 sm:grid-cols-3">
-        <label v-for="label in labels" :key="label" class="flex items-center gap-1.5 py-0.5">
+        <label v-for="label in labels" :key="label" class="flex min-h-6 items-center gap-1.5">
           <input type="checkbox" :checked="revision.stuck.includes(label)" @change="toggle(label)" />
           {{ label }}
         </label>
