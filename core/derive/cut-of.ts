@@ -18,6 +18,7 @@ export function cutOf({ measure, tune }: Job, { plan, fit, box }: Derived): NonN
     // Against the kerf as it was recorded: what is believed beyond that is no reading.
     gap: fit.gap - kerfShift(belief),
     kerfSd: box.kerf.sd,
+    thicknessSd: fit.thicknessSd,
     kerfId: box.kerf.id,
     machineId: machine?.id ?? null,
     stockId: stock?.id ?? null,

@@ -42,6 +42,8 @@ export interface FitPrediction {
   /** Half of its 95 % interval, mm, and of that of the gap as it is cut. */
   doubt: number
   cutDoubt: number
+  /** What thickness alone leaves open of that gap, one deviation, mm; nothing where tabs speak. */
+  thicknessSd: number
   /** Play of a tab in its notch, both boundaries together, mm. */
   play: number
   word: FitWord
@@ -146,6 +148,13 @@ function weakestOf(joints: JointOdds[], shown: JointOdds, wanted: FitWord): FitP
   return { label: least.label, odds: serves(least), likeliest: least.likeliest }
 }
 
+/** How far thickness may move the gap of the joint that speaks: half of it lies at either side. [DEF] */
+function thicknessIn({ tabbed, slots, thickness }: FitInput, { label }: JointOdds): number {
+  if (tabbed) return 0
+  const own = slots.find((slot) => slot.label === label)
+  return (own?.thickness.sd ?? thickness.anywhere) / 2
+}
+
 /**
  * What the joints will come out as. Kerf decides how tabs fit in notches; thickness decides flushness and
  * slots; taste what it feels like. The glue line that fits worst speaks for the box.
@@ -168,6 +177,7 @@ export function predictFit(input: FitInput): FitPrediction {
     felt: shown.gap,
     doubt: shown.doubt,
     cutDoubt: shown.cutDoubt,
+    thicknessSd: thicknessIn(input, shown),
     play: 2 * shown.cut,
     word: wordFor(shown.gap),
     wanted,

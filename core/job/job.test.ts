@@ -23,6 +23,7 @@ const CUT: NonNullable<Revision['cut']> = {
   stockId: 's',
   setting: { speed: 12, power: 60, passes: 1, air: true },
   thickness: 3,
+  thicknessSd: 0,
   kerf: 0.16,
   promised: null,
 }
@@ -66,6 +67,9 @@ test('a verdict says what would have been snug; without the figures of the cut i
     note: 'Tray, revision 2',
     word: 'press',
   })
+  // Of a slot it says less: the sheet may be thicker than it was read.
+  const slot = { ...revision, cut: { ...CUT, gap: 0, thicknessSd: 0.03 } }
+  expect(tasteOfVerdict(slot, 'Tray')!.own).toBeCloseTo(Math.hypot(0.02, 1.96 * 0.03), 3)
   expect(tasteOfVerdict({ ...revision, verdict: null }, 'Tray')).toBeNull()
   expect(tasteOfVerdict({ ...revision, cut: null }, 'Tray')).toBeNull()
 })

@@ -76,6 +76,8 @@ export const revisionSchema = z.strictObject({
       family: familySchema,
       gap: z.number().min(-5).max(5),
       kerfSd: z.number().min(0).max(5),
+      /** What thickness alone left open of the gap, where slots are what fits or does not, mm. */
+      thicknessSd: z.number().min(0).max(5),
       kerfId: z.string().max(60).nullable(),
       machineId: z.string().max(60).nullable(),
       stockId: z.string().max(60).nullable(),

@@ -38,7 +38,10 @@ export function tasteOfVerdict(
   name: string,
 ): TasteRecord | null {
   if (!verdict || !cut) return null
-  const { interference, own, doubt } = tasteFromVerdict(verdict, cut.gap, cut.kerfSd)
+  const said = tasteFromVerdict(verdict, cut.gap, cut.kerfSd)
+  // What a slot was said to be may be the sheet's doing as well: so much less is said of kerf and hand.
+  const [own, doubt] = [said.own, said.doubt].map((half) => Math.hypot(half, NORMAL_95 * cut.thicknessSd))
+  const { interference } = said
   return {
     id: `verdict-${id}`,
     family: cut.family,

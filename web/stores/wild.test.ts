@@ -261,6 +261,7 @@ describe('ways that once led to a job that could not be read again', () => {
     thickness: null,
     kerf: null,
     promised: null,
+    thicknessSd: 0,
   }
   const revisions = (count: number): Revision[] =>
     Array.from({ length: count }, (_, i) => ({

@@ -1,7 +1,8 @@
 import { eachObject, isObject, type Loose } from '../loose'
 
 /** What was promised was not kept in version 13, nor how wide the kerf was said to be. */
-const cutFrom13 = (cut: unknown): unknown => (isObject(cut) ? { kerf: null, promised: null, ...cut } : cut)
+const cutFrom13 = (cut: unknown): unknown =>
+  isObject(cut) ? { kerf: null, promised: null, thicknessSd: 0, ...cut } : cut
 
 /** A play of version 13: of no joint that anybody named. */
 const playFrom13 = (read: unknown): Loose => ({
