@@ -4,6 +4,7 @@ import type { AddressInfo } from 'node:net'
 import express from 'express'
 import { newMachine } from '../core/machine'
 import { laserRoutes } from './laser'
+import type { LaserSetup } from '../core/rehearse'
 
 let server: Server
 let port = 0
@@ -79,8 +80,9 @@ describe('who may not speak', () => {
 
 test('a long program is read while others are answered', async () => {
   const { watts, maxSpeed, travelSpeed, acceleration, origin, code } = newMachine('m', 'Laser')
-  const setup = {
+  const setup: LaserSetup = {
     seed: 1,
+    like: 'mine',
     family: 'plywood',
     machine: { watts, maxSpeed, travelSpeed, acceleration, origin, code },
     kerf: { x: 0.16, y: 0.16, doubt: 0.02 },

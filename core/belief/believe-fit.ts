@@ -24,6 +24,10 @@ interface Places {
 }
 
 const OWN = 'own'
+/** Days that differ much: so likely at least, until that many were seen. [FM] */
+const FAR_DAYS = Math.max(...DAYS.map(({ sd }) => sd))
+const NOT_GIVEN_UP = 0.35
+const ENOUGH_DAYS = 4
 /** Words are heard this softly, mm, and a word in so many is another one than meant. [FM] */
 export const SOFT = 0.006
 const SLIP = 0.05
@@ -63,6 +67,8 @@ export class FitBeliefs {
   private readonly places: Places
   private readonly evidence: FitEvidence
   private count = 0
+  /** Days on which the kerf was measured by what was cut then. */
+  private readonly seen = new Set<string>()
 
   constructor(evidence: FitEvidence) {
     this.evidence = evidence
@@ -186,6 +192,7 @@ export class FitBeliefs {
     const sd = doubt / NORMAL_95
     if (about === 'play' || about === 'part') {
       const day = this.places.days.get(dayOf(id))
+      this.seen.add(dayOf(id))
       const { sum: error, by } = this.against(kerfId)
       // A part is read as squares are: what calipers and faces hide, it hides as well.
       const { calipers, face } = this.places.common
@@ -198,6 +205,9 @@ export class FitBeliefs {
     const isHere =
       about === 'calipers' || this.isSamePair({ machineId: machineId ?? '', stockId: stockId ?? '' })
     if (!isHere) return
+    // Other days than the squares' own, which is one more.
+    if (about === 'day')
+      for (const each of ['of the squares', ...off.map((_, i) => `${id} ${i}`)]) this.seen.add(each)
     for (const each of off) this.takeCheck(about, each, sd)
   }
   /** A reading of one check; on another day it says how much days differ. */
@@ -209,7 +219,10 @@ export class FitBeliefs {
   /** A copy of it that goes on by itself. */
   copy(): FitBeliefs {
     const other = Object.create(FitBeliefs.prototype) as FitBeliefs
-    return Object.assign(other, this, { groups: this.groups.map((group) => ({ ...group })) })
+    return Object.assign(other, this, {
+      groups: this.groups.map((group) => ({ ...group })),
+      seen: new Set(this.seen),
+    })
   }
 
   /** What would be known if a further reading of something said what is expected, give or take. */
@@ -245,8 +258,23 @@ export class FitBeliefs {
   ifDays(differ: number, sd: number): FitBeliefs {
     const next = this.copy()
     const step = Math.sqrt(1.5) * Math.hypot(differ, sd)
-    for (const off of [-step, 0, step]) next.takeCheck('day', off, sd)
+    for (const off of [-step, 0, step]) {
+      next.takeCheck('day', off, sd)
+      next.seen.add(`day ${off}`)
+    }
+    next.seen.add('of the squares')
     return next
+  }
+
+  /** Weights of the stances; that days differ much is not given up before a few of them were seen. */
+  private weights(): number[] {
+    const weights = this.groups.map(({ weight }) => weight)
+    const isFar = this.groups.map(({ stance }) => stance.day === FAR_DAYS)
+    const far = weights.reduce((sum, weight, i) => sum + (isFar[i] ? weight : 0), 0)
+    if (this.seen.size >= ENOUGH_DAYS || far >= NOT_GIVEN_UP || far === 0) return weights
+    return weights.map((weight, i) =>
+      isFar[i] ? (weight * NOT_GIVEN_UP) / far : (weight * (1 - NOT_GIVEN_UP)) / (1 - far),
+    )
   }
 
   private all(): Case[] {
@@ -259,13 +287,14 @@ export class FitBeliefs {
   summary(): FitBelief {
     const sum = this.inHand
     const { taste } = this.places
-    const cases = this.groups.flatMap(({ cases, weight, stance }) =>
+    const weights = this.weights()
+    const cases = this.groups.flatMap(({ cases, stance }, group) =>
       cases.map((each): FitBelief['cases'][number] => {
         const kerf = momentsOf(each, sum)
         const own = momentsOf(each, [[taste, 1]])
         const both = momentsOf(each, [...sum, [taste, 1]])
         return {
-          weight: Math.min(1, each.weight * weight),
+          weight: Math.min(1, each.weight * weights[group]),
           kerf: kerf.mean,
           taste: own.mean,
           // Rounding may leave a little less than nothing.

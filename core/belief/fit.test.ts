@@ -157,6 +157,16 @@ describe('what checks and squares leave', () => {
     const belief = believeFit(evidence({ checks: [check({ about: 'calipers', off: [0.02], doubt: 0.004 })] }))
     expect(kerfShift(belief)).toBeGreaterThan(0.015)
   })
+  test('that days differ much is not given up for three of them that do not, but for four it is', () => {
+    const near = (days: string[]): number => {
+      const off = [0, 0.001, -0.001, 0.002, -0.002, 0, 0.001, -0.001]
+      const checks = days.map((day) => check({ id: `play-${day}`, off, doubt: 0.006 }))
+      const figure = kerfFigure(believeFit(evidence({ kerf: kerf({ doubt: 0.006 }), checks })))
+      return belowOf(figure, 0.02) - belowOf(figure, -0.02)
+    }
+    expect(near(['a', 'b', 'c'])).toBeLessThan(0.955)
+    expect(near(['a', 'b', 'c', 'd'])).toBeGreaterThan(0.965)
+  })
   test('squares that differ much say that joints will', () => {
     const apart = (doubt: number): number => sdOf(kerfFigure(believeFit(evidence({ kerf: kerf({ doubt }) }))))
     expect(apart(0.02) - 0.02 / 1.96).toBeGreaterThan(0)
