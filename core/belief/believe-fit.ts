@@ -7,7 +7,7 @@ import { apartFrom, CHECKED, DAYS, DOUBTS, evenly, isRead, readingDoubt, type Do
 import { caseOf, momentsOf, readAs, saidWithin, type Case, type Spread, type Sum } from './gauss'
 
 /** What a further reading can be of, by itself. */
-export type Readable = 'squares' | (typeof CHECKED)[number] | 'play'
+type Readable = 'squares' | (typeof CHECKED)[number] | 'play'
 
 /** A case with what it says of joints and days. */
 interface Stance {

@@ -4,6 +4,7 @@ import { newTrial, type Trial } from '../testpiece'
 import {
   currentTrial,
   checksOf,
+  promiseOf,
   runOfRevision,
   runsOf,
   takeInHand,
@@ -109,6 +110,47 @@ test('a measured play says by how much the kerf is more than was reckoned; half 
   expect(testOfRevision({ ...revision, through: null })).toBeNull()
   expect(testOfRevision({ ...revision, passed: 3 })?.setting.passes).toBe(3)
   expect(testOfRevision({ ...revision, cut: { ...CUT, setting: null } })).toBeNull()
+})
+
+test('a promise with what came of it; none while nothing did, and never farther off than is kept', () => {
+  const promised = {
+    wanted: 'snug' as const,
+    odds: { forced: 0, press: 0.1, snug: 0.8, easy: 0.1, loose: 0 },
+    half: 0.02,
+    shift: 0.01,
+    scale: 1,
+    through: 0.9,
+  }
+  const revision: Revision = {
+    id: 'r',
+    number: 2,
+    date: '2026-10-04',
+    reason: '',
+    minutes: null,
+    verdict: null,
+    through: null,
+    stuck: [],
+    passed: null,
+    measured: [],
+    note: '',
+    unbooked: null,
+    mark: null,
+    figures: [],
+    planned: null,
+    cut: { ...CUT, gap: 0.01, promised },
+  }
+  expect(promiseOf(revision, 'Tray')).toBeNull()
+  expect(promiseOf({ ...revision, cut: CUT, verdict: 'snug' }, 'Tray')).toBeNull()
+  // Half of a play of 0.1 is 0.05: 0.03 more than the gap with what was believed of the kerf.
+  const full = {
+    ...revision,
+    verdict: 'snug' as const,
+    through: 'not all' as const,
+    measured: [measured('play', 0.1)],
+  }
+  expect(promiseOf(full, 'Tray')).toMatchObject({ word: 'snug', off: 0.03, came: false })
+  const wild = { ...full, cut: { ...CUT, gap: -5, promised } }
+  expect(promiseOf(wild, 'Tray')!.off).toBe(2)
 })
 
 test('minutes say something of the machine’s clock, on the bench and in the job’s own log once', () => {

@@ -57,6 +57,9 @@ export function tasteOfVerdict(
   }
 }
 
+/** As far off as records keep it, mm. */
+const within = (off: number): number => Number(Math.max(-2, Math.min(2, off)).toFixed(4))
+
 /** By how much the kerf is more than its record, as something measured says it, mm; null: it says nothing. */
 function offOf({ what, told, read }: Measured, { gap, kerf }: NonNullable<Revision['cut']>): number | null {
   if (what === 'play') return read / 2 - gap
@@ -69,7 +72,6 @@ const deviationOf = ({ what, by }: Measured): number =>
 /** What joints and parts that were measured after a cut say of its kerf: a check of each kind. */
 export function checksOf({ id, number, date, measured, cut }: Revision, name: string): CheckRecord[] {
   if (!cut) return []
-  const within = (value: number): number => Number(Math.max(-2, Math.min(2, value)).toFixed(4))
   return (['play', 'part'] as const).flatMap((about): CheckRecord[] => {
     const seen = measured.flatMap((each) => {
       const off = each.what === about ? offOf(each, cut) : null
@@ -102,7 +104,7 @@ export function promiseOf(
   if (!cut?.promised) return null
   // One joint is what the interval is about; the mean of several is nearer.
   const play = measured.find(({ what }) => what === 'play')
-  const off = play ? Number((play.read / 2 - cut.gap - cut.promised.shift).toFixed(4)) : null
+  const off = play ? within(play.read / 2 - cut.gap - cut.promised.shift) : null
   if (verdict === null && off === null && through === null) return null
   return {
     id: `promise-${id}`,

@@ -17,8 +17,8 @@ import { choice, length, numberOf, TAB, THICKNESS, type Kind } from './kind'
 /** A box with any corners, floor and top. */
 export const plainBox: Kind = {
   kind: 'box',
-  title: 'Box with any corners, floor and top',
-  words: 'plain simple open storage crate tidy begin',
+  title: 'Plain box',
+  words: 'simple open closed storage crate any corners floor top',
   numbers: [
     length('width', 'width', [10, 2000], 120),
     length('depth', 'depth', [10, 2000], 80),

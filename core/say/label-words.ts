@@ -19,5 +19,5 @@ export function labelWords(cut: Job['cut'], loads: Loads): string {
   const way = labelsLook(cut, loads)
   if (way === 'outward' || way === 'inward') return `Labels look ${way}.`
   const why = way === 'they would show' ? ': labels would show' : ''
-  return `The panels are not labelled${why}. Lay them out as they are drawn: mirrored ones are easily swapped.`
+  return `The panels are not labelled${why}. Lay them out as drawn: mirrored ones are easily swapped.`
 }

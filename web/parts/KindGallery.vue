@@ -6,11 +6,15 @@ import { findBy } from './find-by'
 import BoxPicture from './BoxPicture.vue'
 
 /** What can be made, each as it would be drawn, found by what it is used for. */
-defineProps<{ pictures: Record<string, Picture | null>; chosen?: string }>()
-defineEmits<{ choose: [kind: Kind] }>()
+const props = defineProps<{ pictures: Record<string, Picture | null>; chosen?: string }>()
+const emit = defineEmits<{ choose: [kind: Kind] }>()
 const wanted = ref('')
 const findable = KINDS.map((kind) => ({ kind, label: kind.title, words: kind.words }))
 const shown = computed(() => findBy(findable, wanted.value, KINDS.length).map(({ kind }) => kind))
+/** Enter takes the first that was found, where taking it changes nothing yet. */
+function takeFirst(): void {
+  if (props.chosen !== undefined && shown.value.length > 0) emit('choose', shown.value[0])
+}
 </script>
 
 <template>
@@ -21,6 +25,7 @@ const shown = computed(() => findBy(findable, wanted.value, KINDS.length).map(({
       class="input font-sans!"
       aria-label="What it is for"
       placeholder="organiser, cards, tools, lid…"
+      @keydown.enter.prevent="takeFirst"
     />
     <div class="grid grid-cols-2 gap-1.5 sm:grid-cols-[repeat(auto-fill,minmax(9rem,1fr))]" data-field="kind">
       <button
