@@ -44,11 +44,12 @@ test('a tight joint on a typed kerf is the kerf’s doing first; a measured play
   await page.getByRole('button', { name: 'It was cut now' }).click()
   const card = page.getByRole('article', { name: 'Revision 2' })
   const figures = async (): Promise<number[]> =>
-    [...(await card.getByTestId(/moved|not-counted/).textContent())!.matchAll(/−?\d\.\d{3}/g)].map(([text]) =>
+    [...(await card.getByTestId(/moved|not-kept/).textContent())!.matchAll(/−?\d\.\d{3}/g)].map(([text]) =>
       Number(text.replace('−', '-')),
     )
   await card.getByRole('radio', { name: 'press' }).click()
-  await expect(card.getByTestId('moved')).toBeVisible()
+  // What it moves is shown before it is kept.
+  await expect(card.getByTestId('not-kept')).toContainText('“press” had odds of')
   const [kerfBefore, kerfAfter, snugBefore, snugAfter] = await figures()
   expect(kerfAfter).toBeLessThan(kerfBefore)
   expect(kerfBefore - kerfAfter).toBeGreaterThan(Math.abs(snugAfter - snugBefore))
@@ -57,9 +58,11 @@ test('a tight joint on a typed kerf is the kerf’s doing first; a measured play
   await expect(card.getByText('play −0.060 mm')).toBeVisible()
   // Half of the play at either side: the kerf was taken for 0.03 too much, or it was a day of its own.
   expect((await figures())[1]).toBeLessThan(kerfBefore - 0.008)
+  await card.getByRole('button', { name: 'Learn from it' }).click()
+  await expect(card.getByTestId('moved')).toBeVisible()
   await card.getByRole('button', { name: 'Take it back' }).click()
-  await expect(card.getByTestId('not-counted')).toBeVisible()
-  await card.getByRole('button', { name: 'Count it as mine' }).click()
+  await expect(card.getByTestId('not-kept')).toBeVisible()
+  await card.getByRole('button', { name: 'Learn from it' }).click()
   // Measure takes it over, and compensation follows.
   await goTo(page, 'Measure')
   await page.getByRole('button', { name: 'Take the bench’s figures' }).click()
@@ -121,6 +124,8 @@ test('joints of known places show how the kerf leans over the bed; paths follow 
   await expect(card.getByText('Which parts stuck: row 2')).toBeVisible()
   await card.getByRole('textbox', { name: 'Passes in the end' }).fill('2')
   await card.getByRole('textbox', { name: 'Passes in the end' }).press('Tab')
+  await expect(card.getByTestId('not-kept')).toContainText(/odds of going through \d+ % → \d+ %/)
+  await card.getByRole('button', { name: 'Learn from it' }).click()
   await goTo(page, 'Measure')
   const bed = page.getByRole('region', { name: 'The kerf over the bed' })
   await expect(bed.getByText('From 8 joints and parts')).toBeVisible()

@@ -93,16 +93,18 @@ test('a fit comb gives one’s own snug, apart from kerf; a verdict does too', a
   await settled(page)
   await goTo(page, 'Log')
   // the first verdict came with the job's file
-  await page.getByRole('button', { name: 'Count it as mine' }).click()
-  await expect(page.getByTestId('moved')).toContainText(/Learnt from it: Kerf 0\.\d+ → 0\.\d+ mm/)
+  await page.getByRole('button', { name: 'Learn from it' }).click()
+  await expect(page.getByTestId('moved')).toContainText(/Learnt from it: kerf 0\.\d+ → 0\.\d+ mm/)
   await page.getByRole('button', { name: 'Undo' }).click()
-  await expect(page.getByTestId('not-counted')).toBeVisible()
+  await expect(page.getByTestId('not-kept')).toBeVisible()
   await page.getByRole('button', { name: 'It was cut now' }).click()
-  await page.getByRole('article', { name: 'Revision 2' }).getByRole('radio', { name: 'press' }).click()
-  await expect(page.getByTestId('moved')).toBeVisible()
+  const second = page.getByRole('article', { name: 'Revision 2' })
+  await second.getByRole('radio', { name: 'press' }).click()
+  await second.getByRole('button', { name: 'Learn from it' }).click()
+  await expect(second.getByTestId('moved')).toBeVisible()
   await goTo(page, 'Measure')
   await expect(page.getByText(/newer figures for what is believed of the fit than/)).toContainText('fit')
-  await page.getByRole('button', { name: 'Undo' }).click() // the verdict, and with it what the bench heard
+  await page.getByRole('button', { name: 'Undo' }).click() // what the bench learnt
   await expect(page.getByText(/newer figures for what is believed of the fit than/)).toHaveCount(0)
 })
 
@@ -176,9 +178,9 @@ test('a newer kerf makes other jobs stale; they keep their figures until told ot
     'data-state',
     'stale',
   )
-  await expect(page.getByText(/newer figures for the kerf than/)).toContainText(
-    'kerf 0.160 ± 0.018 mm → 0.200',
-  )
+  await expect(
+    page.getByText(/newer figures for the kerf and what was done to the machine than/),
+  ).toContainText('kerf 0.160 ± 0.018 mm → 0.200')
   await expect(page.getByRole('button', { name: 'Full width k: 0.160 mm. Show the working' })).toBeVisible()
   await settled(page)
   await page.reload()

@@ -16,6 +16,7 @@ const check = (tilt: Tilt, places: [number, number][], level = 0.02): CheckRecor
   off: places.map(([x, y]) => level + moreAt(tilt, { x, y }, BED)),
   at: places.map(([x, y]) => ({ x, y })),
   doubt: 0.01,
+  slot: null,
   on: '',
   note: '',
 })

@@ -15,6 +15,7 @@ function unsaidBelief(kerf: KerfRecord | null): FitBelief {
     machineId: kerf?.machineId,
     stockId: kerf?.stockId,
     kerf,
+    thickness: null,
     kerfs: [],
     tastes: [],
     checks: [],

@@ -1,9 +1,10 @@
-import { MOST_CASES, WORD_LIMITS, type FitBelief, type TasteRecord } from '../fit'
-import type { KerfRecord } from '../kerf'
+import { meanOf, MOST_CASES, sdOf, WORD_LIMITS } from '../fit'
+import type { Figure, FitBelief, SaidOfSlot, TasteRecord } from '../fit'
 import { NORMAL_95 } from '../statistics'
 import type { CheckKind, CheckRecord } from './check-record'
-import { isSameKerf, rangeFor, type FitEvidence } from './fit-evidence'
-import { apartFrom, CHECKED, DAYS, DOUBTS, evenly, isRead, readingDoubt, type Doubt } from './doubts'
+import { rangeFor, type FitEvidence } from './fit-evidence'
+import { dayOf, FitPlaces } from './fit-places'
+import { apartFrom, CHECKED, DAYS, DOUBTS, readingDoubt, sheetDoubt, type Doubt } from './doubts'
 import { caseOf, momentsOf, readAs, saidWithin, type Case, type Spread, type Sum } from './gauss'
 
 /** What a further reading can be of, by itself. */
@@ -15,15 +16,6 @@ interface Stance {
   day: number
 }
 
-/** Figures of a belief: the snug, what may be in every reading, each kerf's own error, each day. */
-interface Places {
-  taste: number
-  common: Record<(typeof CHECKED)[number], number>
-  own: Map<string, number>
-  days: Map<string, number>
-}
-
-const OWN = 'own'
 /** Days that differ much: so likely at least, until that many were seen. [FM] */
 const FAR_DAYS = Math.max(...DAYS.map(({ sd }) => sd))
 const NOT_GIVEN_UP = 0.35
@@ -64,7 +56,7 @@ const productOf = (spreads: Spread[]): { sds: number[]; weight: number }[] =>
 /** What is believed, on the way: cases by what they say of joints and days. */
 export class FitBeliefs {
   private groups: { stance: Stance; cases: Case[]; weight: number }[]
-  private readonly places: Places
+  private readonly places: FitPlaces
   private readonly evidence: FitEvidence
   private count = 0
   /** Days on which the kerf was measured by what was cut then. */
@@ -72,82 +64,24 @@ export class FitBeliefs {
 
   constructor(evidence: FitEvidence) {
     this.evidence = evidence
-    const { kerf } = evidence
-    const others = this.otherKerfs()
-    const days = this.dayNames()
-    const common = CHECKED.map((name) => DOUBTS[name])
-    const begin = 2 + common.length
-    this.places = {
-      taste: 0,
-      common: { calipers: 2, face: 3, place: 4, setting: 5 },
-      own: new Map([[OWN, 1], ...others.map((each, i): [string, number] => [each.id, begin + i])]),
-      days: new Map(days.map((day, i) => [day, begin + others.length + i])),
-    }
-    const alone = productOf([DOUBTS.taste, readingDoubt(kerf), ...common].map(casesOf))
-    const stances = productOf([apartFrom(kerf), DAYS])
+    this.places = new FitPlaces(evidence)
+    const { otherSds, countOfDays, isSheetSaid } = this.places
+    // In the order of their places.
+    const doubts = [
+      DOUBTS.taste,
+      readingDoubt(evidence.kerf),
+      sheetDoubt(evidence.thickness?.meanSd ?? 0, isSheetSaid),
+      ...CHECKED.map((name) => DOUBTS[name]),
+    ]
+    const alone = productOf(doubts.map(casesOf))
+    const stances = productOf([apartFrom(evidence.kerf), DAYS])
     this.groups = stances.map(({ sds: [apart, day], weight }) => ({
       stance: { apart, day },
       weight,
       cases: alone.map((each) =>
-        caseOf(
-          [...each.sds, ...others.map((other) => this.otherSd(other)), ...days.map(() => day)],
-          each.weight,
-        ),
+        caseOf([...each.sds, ...otherSds, ...Array<number>(countOfDays).fill(day)], each.weight),
       ),
     }))
-  }
-
-  /** Kerfs that something was said with, beside the one in hand. */
-  private otherKerfs(): KerfRecord[] {
-    const { kerf, kerfs, tastes, checks, family } = this.evidence
-    const named = new Set([
-      ...tastes.filter((taste) => taste.family === family).map(({ kerfId }) => kerfId),
-      ...checks.map(({ kerfId }) => kerfId),
-    ])
-    return kerfs.filter(({ id }) => id !== kerf?.id && named.has(id))
-  }
-  private isSamePair({ machineId, stockId }: Pick<KerfRecord, 'machineId' | 'stockId'>): boolean {
-    return machineId === this.evidence.machineId && stockId === this.evidence.stockId
-  }
-  /** All that is particular to another kerf; of the same machine and stock only its readings are. */
-  private otherSd(other: KerfRecord): number {
-    const own = evenly(readingDoubt(other))
-    if (!isRead(other) || this.isSamePair(other)) return own
-    return Math.hypot(own, ...(['face', 'place', 'setting'] as const).map((name) => evenly(DOUBTS[name])))
-  }
-  private dayNames(): string[] {
-    const { tastes, checks } = this.evidence
-    const plays = checks.filter(({ about }) => about === 'play' || about === 'part').map(({ id }) => id)
-    return [...new Set([...tastes.map(({ id }) => dayOf(id)), ...plays.map(dayOf)])]
-  }
-
-  /**
-   * The sum that something read against a record says of, and what is added to what it read: an older record
-   * of the same machine and stock is of the same kerf, unless something was done to the machine between them.
-   */
-  private against(kerfId: string | null): { sum: Sum; by: number } {
-    const { kerf, kerfs, events } = this.evidence
-    const other = kerfs.find(({ id }) => id === kerfId)
-    if (!kerf || !other || other.id === kerf.id || !isSameKerf(kerf, other, events))
-      return { sum: this.errorOf(kerfId), by: 0 }
-    return { sum: this.inHand, by: other.width - kerf.width }
-  }
-  /** By how much the true kerf is off a record, as a sum of figures. */
-  private errorOf(kerfId: string | null): Sum {
-    const { kerf, kerfs } = this.evidence
-    const { common, own } = this.places
-    const record = kerfId === kerf?.id ? kerf : (kerfs.find(({ id }) => id === kerfId) ?? null)
-    const place = record === kerf ? own.get(OWN) : own.get(record?.id ?? '')
-    if (place === undefined) return []
-    const mine: Sum = [[place, 1]]
-    if (!isRead(record)) return mine
-    const all = record === kerf || this.isSamePair(record!)
-    return [...mine, ...(all ? CHECKED : (['calipers'] as const)).map((name) => [common[name], 1] as const)]
-  }
-
-  /** The error of the kerf in hand. */
-  private get inHand(): Sum {
-    return this.errorOf(this.evidence.kerf?.id ?? null)
   }
 
   private take(how: (cases: Case[], stance: Stance) => Case[]): void {
@@ -164,11 +98,10 @@ export class FitBeliefs {
   }
 
   /** A comb, or a word about a copy. */
-  hear({ id, interference, own, kerfId, from, word }: TasteRecord): void {
-    const { taste, days } = this.places
-    const day = days.get(dayOf(id))
-    const { sum: error, by } = this.against(kerfId)
-    const sum: Sum = [[taste, 1], ...error, ...(day === undefined ? [] : [[day, 1] as const])]
+  hear({ id, interference, own, kerfId, from, word, slot }: TasteRecord): void {
+    const { places } = this
+    const { sum: error, by, sd: local } = places.gapOf(places.against(kerfId), slot)
+    const sum: Sum = [[places.taste, 1], ...error, ...places.dayIn(id, slot ? 1 / 2 : 1)]
     if (from === 'comb') {
       const read = interference + by
       this.take((cases, { apart }) => readAs(cases, sum, read, noiseOf(own / NORMAL_95, apart)))
@@ -181,29 +114,31 @@ export class FitBeliefs {
         sum,
         low,
         high,
-        [{ sd: Math.hypot(SOFT, apart / 2), weight: 1 }],
+        [{ sd: Math.hypot(SOFT, apart / 2, local), weight: 1 }],
         SLIP / WORD_LIMITS.length,
       ),
     )
   }
 
   /** A check, or the play of joints that were cut. */
-  measure({ id, about, off, doubt, kerfId, machineId, stockId }: CheckRecord): void {
+  measure({ id, about, off, doubt, kerfId, machineId, stockId, slot }: CheckRecord): void {
     const sd = doubt / NORMAL_95
+    const { places } = this
     if (about === 'play' || about === 'part') {
-      const day = this.places.days.get(dayOf(id))
       this.seen.add(dayOf(id))
-      const { sum: error, by } = this.against(kerfId)
+      const { sum: error, by, sd: local } = places.gapOf(places.against(kerfId), slot)
       // A part is read as squares are: what calipers and faces hide, it hides as well.
-      const { calipers, face } = this.places.common
+      const { calipers, face } = places.common
       const seen = about === 'play' ? error : error.filter(([place]) => place !== calipers && place !== face)
-      const sum: Sum = [...seen, ...(day === undefined ? [] : [[day, 1] as const])]
+      const sum: Sum = [...seen, ...places.dayIn(id, slot ? 1 / 2 : 1)]
       for (const each of off)
-        this.take((cases, { apart }) => readAs(cases, sum, each + by, noiseOf(sd, apart)))
+        this.take((cases, { apart }) =>
+          readAs(cases, sum, each + by, noiseOf(sd, slot ? apart / 2 : apart, local)),
+        )
       return
     }
     const isHere =
-      about === 'calipers' || this.isSamePair({ machineId: machineId ?? '', stockId: stockId ?? '' })
+      about === 'calipers' || places.isSamePair({ machineId: machineId ?? '', stockId: stockId ?? '' })
     if (!isHere) return
     // Other days than the squares' own, which is one more.
     if (about === 'day')
@@ -212,7 +147,8 @@ export class FitBeliefs {
   }
   /** A reading of one check; on another day it says how much days differ. */
   private takeCheck(about: Exclude<CheckKind, 'play' | 'part'>, off: number, sd: number): void {
-    const sum: Sum = [[about === 'day' ? this.places.own.get(OWN)! : this.places.common[about], 1]]
+    const { ownReadings, common } = this.places
+    const sum: Sum = about === 'day' ? ownReadings : [[common[about], 1]]
     this.take((cases, { day }) => readAs(cases, sum, off, noiseOf(sd, about === 'day' ? day : 0)))
   }
 
@@ -230,9 +166,9 @@ export class FitBeliefs {
     const next = this.copy()
     const sum: Sum =
       about === 'squares'
-        ? [[this.places.own.get(OWN)!, 1]]
+        ? this.places.ownReadings
         : about === 'play'
-          ? this.inHand
+          ? this.places.inHand
           : [[this.places.common[about], 1]]
     const all = next.all()
     const middle = all.reduce((total, each) => total + each.weight * momentsOf(each, sum).mean, 0)
@@ -285,8 +221,7 @@ export class FitBeliefs {
 
   /** As a job keeps it: the weightiest cases, and the others as one. */
   summary(): FitBelief {
-    const sum = this.inHand
-    const { taste } = this.places
+    const { taste, inHand: sum } = this.places
     const weights = this.weights()
     const cases = this.groups.flatMap(({ cases, stance }, group) =>
       cases.map((each): FitBelief['cases'][number] => {
@@ -309,7 +244,43 @@ export class FitBeliefs {
     const kept = cases.slice(0, MOST_CASES - 1)
     const rest = cases.slice(MOST_CASES - 1)
     const kerfId = this.evidence.kerf?.id ?? null
-    return { kerfId, count: this.count, scale: 1, cases: rest.length > 0 ? [...kept, mergedOf(rest)] : kept }
+    return {
+      kerfId,
+      count: this.count,
+      scale: 1,
+      thickness: this.saidOfSheet(),
+      cases: rest.length > 0 ? [...kept, mergedOf(rest)] : kept,
+    }
+  }
+
+  /** What is believed of the sheet beside what was read; null while nothing said anything of it. */
+  private saidOfSheet(): FitBelief['thickness'] {
+    const { thickness, checks } = this.evidence
+    const { sheet, isSheetSaid } = this.places
+    // Calipers that were tried on a gauge read the sheet as well.
+    if (!thickness || !(isSheetSaid || checks.some(({ about }) => about === 'calipers'))) return null
+    const figure = this.all().map((each) => {
+      const { mean, variance } = momentsOf(each, sheet)
+      return { weight: each.weight, mean, sd: Math.sqrt(Math.max(0, variance)) }
+    })
+    const shift = Math.max(-5, Math.min(5, meanOf(figure)))
+    return { from: thickness.mean, shift: Number(shift.toFixed(4)), sd: Math.min(5, sdOf(figure)) }
+  }
+
+  /** What a gap may be felt to be more than it was reckoned, before it was said: cases, each so likely. */
+  felt(kerfId: string | null, slot: SaidOfSlot | null): Figure {
+    const { places } = this
+    const { sum: error, by, sd: local } = places.gapOf(places.against(kerfId), slot)
+    const sum: Sum = [[places.taste, 1], ...error]
+    const weights = this.weights()
+    return this.groups.flatMap(({ cases, stance }, group) =>
+      cases.map((each) => {
+        const { mean, variance } = momentsOf(each, sum)
+        const own = (slot ? 1 / 2 : 1) * Math.hypot(stance.apart, stance.day)
+        const sd = Math.sqrt(Math.max(0, variance) + own ** 2 + local ** 2 + SOFT ** 2)
+        return { weight: each.weight * weights[group], mean: mean - by, sd }
+      }),
+    )
   }
 }
 
@@ -329,9 +300,6 @@ function mergedOf(cases: FitBelief['cases']): FitBelief['cases'][number] {
     apart: mean((each) => each.apart),
   }
 }
-
-/** Words and plays of one revision are of one day. */
-const dayOf = (id: string): string => id.replace(/^(verdict|play|part)-/, '')
 
 /** Weighs all that bears on how tabs fit; the order in which it came makes next to no difference. */
 export function beliefsOf(all: FitEvidence): FitBeliefs {

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { slotSchema } from '../fit'
 import { placeSchema } from './bed'
 
 /** What was measured, beside squares and words, that says by how much a kerf is off its record. */
@@ -26,6 +27,8 @@ export const checkRecordSchema = z.strictObject({
   at: z.array(placeSchema.nullable()).max(40),
   /** Half of the 95 % interval of each, mm. */
   doubt: z.number().min(0.001).max(0.5),
+  /** Where plays of slots were measured, not of tabs. */
+  slot: slotSchema.nullable(),
   on: z.string().max(40),
   note: z.string().max(120),
 })

@@ -1,7 +1,7 @@
 import type { Machine } from '../machine'
 import type { Family, Stock } from '../stock'
 import { cutEnergy, speedFor, startingPoint, type Setting, type TestRecord, type TestResult } from '../tune'
-import { believeCut, cuttingOf, type CutBelief } from './learn'
+import { believeCut, cuttingOf, type CutBelief, type Tried } from './learn'
 import { energyFor, oddsOf } from './need'
 
 export interface Choice {
@@ -50,22 +50,27 @@ const stepsOff = (test: TestRecord, thickness: number): number =>
 const quickness = ({ setting: { speed, passes } }: TestRecord): number => speed / passes
 
 /**
- * Compares by result, then by how near in thickness, then by how quick; never by the order in which they
- * were written down.
+ * Compares by result, then by whether something was done to the machine since, then by how near in thickness,
+ * then by how quick; never by the order in which they were written down.
  */
 const order =
-  (thickness: number) =>
+  (thickness: number, since: string) =>
   (a: TestRecord, b: TestRecord): number =>
     PREFERENCE[a.result] - PREFERENCE[b.result] ||
+    Number(a.on < since) - Number(b.on < since) ||
     stepsOff(a, thickness) - stepsOff(b, thickness) ||
     quickness(b) - quickness(a) ||
     a.setting.power - b.setting.power ||
     Math.abs(a.thickness - thickness) - Math.abs(b.thickness - thickness) ||
     (a.id < b.id ? -1 : 1)
 
-function best(tests: TestRecord[], thickness: number): { test: TestRecord; alike: number } | null {
+function best(
+  tests: TestRecord[],
+  thickness: number,
+  since: string,
+): { test: TestRecord; alike: number } | null {
   if (tests.length === 0) return null
-  const [test] = [...tests].sort(order(thickness))
+  const [test] = [...tests].sort(order(thickness, since))
   const alike = tests.filter(
     (each) => each.result === test.result && stepsOff(each, thickness) === stepsOff(test, thickness),
   )
@@ -115,17 +120,18 @@ const MOST_PASSES = 8
  * @param thickness of the sheet now, mm
  */
 export function chooseSetting(
-  tests: TestRecord[],
+  tried: Tried,
   machine: Machine,
   stock: Pick<Stock, 'id' | 'family'>,
   thickness: number,
 ): Choice {
   const { family } = stock
+  const { tests, since } = tried
   const here = tests.filter((test) => test.machineId === machine.id)
   const own = here.filter((test) => test.stockId === stock.id)
   const isLikely = (test: TestRecord): boolean =>
     oddsOf(
-      believeCut(tests, machine, stock, thickness).need,
+      believeCut(tried, machine, stock, thickness).need,
       cuttingOf(test.setting, machine.watts, thickness),
     ).through >= EVEN
   const chosen = (
@@ -149,19 +155,19 @@ export function chooseSetting(
   }
   const failed = own.filter(({ result }) => result === 'not through')
   const through = reliable(own)
-  // What was never contradicted needs no weighing.
-  const ours = best(failed.length > 0 ? through.filter(isLikely) : through, thickness)
+  // What was never contradicted, and is as it was tried, needs no weighing.
+  const isWeighed = failed.length > 0 || through.some(({ on }) => on < since)
+  const ours = best(isWeighed ? through.filter(isLikely) : through, thickness, since)
   if (ours) return chosen(ours, 'tested')
   if (failed.length > 0) {
-    const setting = likelier(failed, believeCut(tests, machine, stock, thickness), machine, thickness)
+    const setting = likelier(failed, believeCut(tried, machine, stock, thickness), machine, thickness)
     const energy = cutEnergy(setting, machine.watts, thickness)
-    const tried = own.length
     return {
       ...NEVER_TRIED,
       setting,
       from: 'failures',
       failed: failed.length,
-      tried,
+      tried: own.length,
       family,
       energy,
       thickness,
@@ -172,10 +178,11 @@ export function chooseSetting(
       (test) => test.family === family && Math.abs(test.thickness - thickness) <= LIKE * thickness,
     ),
     thickness,
+    since,
   )
   if (like) return chosen(like, 'tested on a like stock')
   if (here.length > 0) {
-    const { need } = believeCut(tests, machine, stock, thickness)
+    const { need } = believeCut(tried, machine, stock, thickness)
     const start = startingPoint(machine, family, thickness)
     const speed = speedFor(energyFor(need, LIKELIER, start.passes), start, machine, thickness)
     const setting = { ...start, speed }

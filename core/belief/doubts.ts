@@ -70,6 +70,15 @@ export function readingDoubt(kerf: Pick<KerfRecord, 'method' | 'doubt'> | null):
 export const evenly = ({ near, far, odds }: Doubt): number =>
   Math.sqrt((1 - odds) * near ** 2 + odds * far ** 2)
 
+/** A sheet that was read with its film on, at a burr, or in one thin place: so far off, and so often. [FM] */
+const MISREAD = { far: 0.08, odds: 0.03 }
+/** How far a sheet's mean is off what was read, where slots say something of it. */
+export const sheetDoubt = (meanSd: number, isSaid: boolean): Doubt => ({
+  near: meanSd,
+  far: isSaid ? Math.max(meanSd, MISREAD.far) : meanSd,
+  odds: isSaid ? MISREAD.odds : 0,
+})
+
 /** Squares that a kerf is taken to rest on where nobody says how many, and Student's factor for them. */
 const [SQUARES, STUDENT] = [5, 2.776]
 /** What hand and rounding alone leave between squares that are read both ways, mm. [FM] */

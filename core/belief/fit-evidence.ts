@@ -1,6 +1,6 @@
 import type { FitWord, TasteRecord } from '../fit'
 import type { KerfRecord, MachineEvent } from '../kerf'
-import type { Family } from '../stock'
+import type { Family, Thickness } from '../stock'
 import type { CheckRecord } from './check-record'
 
 /** All that bears on how tabs of a stock fit on a machine. */
@@ -10,6 +10,8 @@ export interface FitEvidence {
   stockId: string | undefined
   /** The kerf that is cut with; null where it is assumed. */
   kerf: KerfRecord | null
+  /** The sheet as it was read; null where nobody asks of slots. */
+  thickness: Pick<Thickness, 'mean' | 'meanSd' | 'local' | 'measured'> | null
   kerfs: KerfRecord[]
   tastes: TasteRecord[]
   checks: CheckRecord[]

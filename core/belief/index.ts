@@ -11,6 +11,7 @@ export {
 export {
   fitPromises,
   fitScale,
+  throughScale,
   gapPromises,
   keptByFirmness,
   promisedSchema,
@@ -25,7 +26,7 @@ export type { FitEvidence } from './fit-evidence'
 export { oddsOfWord } from './odds-of-word'
 export { checkRecordSchema, type CheckRecord } from './check-record'
 export { nextSteps, type Next } from './next'
-export { believeCut, cuttingOf, type CutBelief } from './learn'
+export { believeCut, cuttingOf, type CutBelief, type Tried } from './learn'
 export { energyFor, needOf, oddsOf } from './need'
 export { nextTest } from './next-test'
 export { chooseSetting, failedAt, guess, type Choice } from './choice'

@@ -23,6 +23,15 @@ const MOST_TESTS = 120
 
 export type CutMachine = Pick<Machine, 'id' | 'watts'>
 
+/** What was tried, and how far it goes. */
+export interface Tried {
+  tests: TestRecord[]
+  /** When something was last done to the machine, a date: what is older counts less. */
+  since: string
+  /** By how much doubts of what was not tried are widened, by what came of earlier promises. */
+  scale: number
+}
+
 /** Tests alike are weighed as one. */
 function grouped(tests: TestRecord[], watts: number, thickness: number, since: string): NeedTest[] {
   const found = new Map<string, NeedTest>()
@@ -38,35 +47,33 @@ function grouped(tests: TestRecord[], watts: number, thickness: number, since: s
   return [...found.values()]
 }
 
-/** The same tests are asked about again and again: once for each machine, stock, thickness and date. */
+/** The same tests are asked about again and again: once for each machine, stock, thickness, date and scale. */
 const known = new WeakMap<TestRecord[], Map<string, CutBelief>>()
 
 /**
  * Learns from tests how much energy a stock needs on a machine.
  * @param thickness of the sheet now, mm
- * @param since when something was last done to the machine, a date: what is older counts less
  */
 export function believeCut(
-  tests: TestRecord[],
+  tried: Tried,
   machine: CutMachine,
   stock: Pick<Stock, 'id' | 'family'>,
   thickness: number,
-  since = '',
 ): CutBelief {
-  const key = [machine.id, machine.watts, stock.id, stock.family, thickness, since].join('/')
+  const { tests, since, scale } = tried
+  const key = [machine.id, machine.watts, stock.id, stock.family, thickness, since, scale].join('/')
   const beliefs = known.get(tests) ?? new Map<string, CutBelief>()
   known.set(tests, beliefs)
-  const belief = beliefs.get(key) ?? learnt(tests, machine, stock, thickness, since)
+  const belief = beliefs.get(key) ?? learnt(tried, machine, stock, thickness)
   beliefs.set(key, belief)
   return belief
 }
 
 function learnt(
-  tests: TestRecord[],
+  { tests, since, scale }: Tried,
   machine: CutMachine,
   stock: Pick<Stock, 'id' | 'family'>,
   thickness: number,
-  since: string,
 ): CutBelief {
   const here = tests.filter(({ machineId }) => machineId === machine.id)
   const byStock = new Map<string, TestRecord[]>()
@@ -80,6 +87,7 @@ function learnt(
       rule: usualEnergy(theirs[0].family),
       tests: grouped(theirs, machine.watts, theirs[0].thickness, since),
     })),
+    scale,
   )
   return {
     need,

@@ -54,13 +54,13 @@ export const STEP = 0.05
 export const COUNT = Math.round((2 * REACH) / STEP) + 1
 export const OFFSETS = Array.from({ length: COUNT }, (_, i) => i * STEP - REACH)
 
-/** Weights of offsets from nothing, on the grid. */
-export const gridOf = (mixed: Spread): Float64Array => {
+/** Weights of offsets from nothing, on the grid. @param scale by which their deviations are widened */
+export const gridOf = (mixed: Spread, scale = 1): Float64Array => {
   const grid = new Float64Array(COUNT)
   for (let i = 0; i < COUNT; i++)
     for (const { sd, weight } of mixed) {
-      const [low, high] = [OFFSETS[i] - STEP / 2, OFFSETS[i] + STEP / 2]
-      grid[i] += weight * (normalBelow(high / sd) - normalBelow(low / sd))
+      const [low, high] = [OFFSETS[i] - STEP / 2, OFFSETS[i] + STEP / 2].map((end) => end / (sd * scale))
+      grid[i] += weight * (normalBelow(high) - normalBelow(low))
     }
   return grid
 }

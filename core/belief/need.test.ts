@@ -119,7 +119,8 @@ test('records are read at their own thickness and machine; what is older than a 
   const machine = { id: 'm', watts: 60 }
   const stock = { id: 's', family: 'plywood' as const }
   const tests = [record({}), record({ stockId: 'other' }), record({ machineId: 'another' })]
-  const believed = (list: TestRecord[], since = '') => believeCut(list, machine, stock, 3, since)
+  const believed = (list: TestRecord[], since = '', scale = 1) =>
+    believeCut({ tests: list, since, scale }, machine, stock, 3)
   const { own, others, before } = believed(tests)
   expect([own, others, before]).toEqual([1, 1, 0])
   const odds = (list: TestRecord[], since = ''): number =>
@@ -128,6 +129,14 @@ test('records are read at their own thickness and machine; what is older than a 
   expect(odds(tests, '2026-03-02')).toBeLessThan(odds(tests))
   expect(odds([record({ on: '2026-03-03' })], '2026-03-02')).toBe(odds([record({})]))
   expect(believed([record({ on: '' })], '2026-03-02').before).toBe(1)
+  // A record of promises that were kept less often than said widens what was not tried, and nothing else.
+  const untried = (scale: number): number =>
+    oddsOf(believed([record({ stockId: 'other' })], '', scale).need, cuttingOf(setting, 60, 3)).through
+  expect(untried(2)).toBeLessThan(untried(1) - 0.02)
+  const eleven = Array.from({ length: 11 }, () => record({}))
+  const tried = (scale: number): number =>
+    oddsOf(believed(eleven, '', scale).need, cuttingOf(setting, 60, 3)).through
+  expect(Math.abs(tried(2) - tried(1))).toBeLessThan(0.01)
   // Tried on a thicker sheet of the same stock: at its own energy, with more doubt.
   expect(odds([record({ thickness: 6 })])).not.toBe(odds([record({})]))
   expect(cutEnergy(setting, 60, 6)).toBeCloseTo(cutEnergy(setting, 60, 3) / 2, 12)

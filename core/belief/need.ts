@@ -48,9 +48,9 @@ export interface CutOdds {
  * other stocks say of the machine. Each of them has an offset of its own, so however many tests one has, it
  * says no more than one stock can.
  */
-function beforehand(others: { tests: NeedTest[]; rule: number }[]): Float64Array {
-  const machine = gridOf(MACHINE_OFF)
-  const stock = gridOf(STOCK_OFF)
+function beforehand(others: { tests: NeedTest[]; rule: number }[], scale: number): Float64Array {
+  const machine = gridOf(MACHINE_OFF, scale)
+  const stock = gridOf(STOCK_OFF, scale)
   for (const { tests, rule } of others) {
     const told = added(likelihood(tests, rule), stock)
     for (let i = 0; i < COUNT; i++) machine[i] *= told[i]
@@ -65,14 +65,16 @@ function beforehand(others: { tests: NeedTest[]; rule: number }[]): Float64Array
 /**
  * Weighs what was tried on a stock, on what its machine's other stocks say.
  * @param rule energy that usually just cuts this family, J/mm²
+ * @param scale by which doubts of what was not tried are widened
  */
 export function believeNeed(
   rule: number,
   own: NeedTest[],
   others: { tests: NeedTest[]; rule: number }[] = [],
+  scale = 1,
 ): NeedBelief {
   const elsewhere = others.map((each) => ({ ...each, rule: Math.log(each.rule) }))
-  const [prior, log] = [beforehand(elsewhere), Math.log(rule)]
+  const [prior, log] = [beforehand(elsewhere, scale), Math.log(rule)]
   const chars = charringBefore(elsewhere)
   const cells: Cell[] = []
   // Where every test was one pass they say nothing of how passes add up.

@@ -7,6 +7,7 @@ import {
   gapPromises,
   keptByFirmness,
   throughPromises,
+  throughScale,
   type PromiseRecord,
 } from './index'
 
@@ -15,7 +16,7 @@ const promise = (about: Partial<PromiseRecord> = {}, half = 0.02): PromiseRecord
   id: 'p',
   on: '',
   note: '',
-  promised: { wanted: 'snug', odds: ODDS, half, shift: 0, scale: 1, through: 0.9 },
+  promised: { wanted: 'snug', odds: ODDS, half, shift: 0, scale: 1, through: 0.9, throughScale: 1 },
   word: null,
   off: null,
   came: null,
@@ -53,6 +54,26 @@ describe('by how much doubts are stated wider', () => {
     const wide = { ...promise({ off }, 0.02), promised: { ...promise().promised, half: 0.02, scale: 2 } }
     expect(fitScale(Array.from({ length: 20 }, () => wide))).toBeCloseTo(plain, 9)
   })
+})
+
+describe('by how much what was not tried is less sure', () => {
+  const cuts = (came: number, of: number, more: object = {}) =>
+    throughScale(
+      Array.from({ length: of }, (_, i) =>
+        promise({ came: i < came, promised: { ...promise().promised, ...more } }),
+      ),
+    )
+  test('as sure as said where nine of ten came through that were promised with 90 %', () => {
+    expect(throughScale([])).toBe(1)
+    expect(cuts(27, 30)).toBeCloseTo(1, 1)
+  })
+  test('less where half did not; more where all did; never for one alone', () => {
+    expect(cuts(15, 30)).toBeGreaterThan(1.5)
+    expect(cuts(60, 60)).toBeLessThan(0.9)
+    expect(cuts(0, 1)).toBeLessThan(1.3)
+  })
+  test('what was widened, and came as said since, stays as wide', () =>
+    expect(cuts(54, 60, { throughScale: 2 })).toBeGreaterThan(1.7))
 })
 
 test('promises stand in groups by how firm they were, with what came of them', () => {

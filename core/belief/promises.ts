@@ -9,12 +9,14 @@ export const promisedSchema = z.strictObject({
   wanted: z.enum(FIT_WORDS),
   odds: z.strictObject({ forced: odds, press: odds, snug: odds, easy: odds, loose: odds }),
   half: z.number().min(0).max(5),
-  /** By how much the kerf was believed to be more than its record, mm: the gap's middle is that much more. */
+  /** By how much the gap was believed to be more than kerf's record and sheet's readings make it, mm. */
   shift: z.number().min(-5).max(5),
   /** By how much that was widened already. */
   scale: z.number().min(0.1).max(10),
   /** Odds that it goes through; null where machine or stock were not chosen. */
   through: odds.nullable(),
+  /** By how much doubts of what was not tried were widened in that. */
+  throughScale: z.number().min(0.1).max(10),
 })
 
 /** A promise, and what came of it. */
@@ -52,6 +54,23 @@ export function fitScale(promises: PromiseRecord[]): number {
     const plain = promised.half / NORMAL_95 / promised.scale
     if (off !== null && plain > 0) return [{ came: (off / plain) ** 2, expected: 1 }]
     return word ? [wordScore(word, promised.odds)] : []
+  })
+  return widthScale(
+    scores.map(({ came }) => came),
+    scores.map(({ expected }) => expected),
+  )
+}
+
+/** By how much doubts of what was not tried are to be widened, from what came of odds of going through. */
+export function throughScale(promises: PromiseRecord[]): number {
+  const square = (below: number): number => deviateOf(below) ** 2
+  const scores = promises.flatMap((each) => {
+    const wide = each.promised.throughScale ** 2
+    return throughPromises([each]).map(({ said, came }) => {
+      const [did, not] = [square(said / 2), square(said + (1 - said) / 2)]
+      // What was widened already, and came as said, is to stay as wide.
+      return { came: wide * (came ? did : not), expected: said * did + (1 - said) * not }
+    })
   })
   return widthScale(
     scores.map(({ came }) => came),

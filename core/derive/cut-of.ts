@@ -1,24 +1,41 @@
 import { beliefOf, believeCut, cuttingOf, oddsOf } from '../belief'
 import { kerfShift } from '../fit'
 import type { Job, Revision } from '../job'
+import { thicknessOf } from '../stock'
 import type { Derived } from './pipeline'
 
+type Cut = NonNullable<Revision['cut']>
+
+/** The sheet in the slots that spoke, as it was read, and by how much it is believed to be thicker, mm. */
+function slotOf({ measure }: Job, { fit, box }: Derived): { slot: Cut['slot']; thicker: number } {
+  if (!fit.slot) return { slot: null, thicker: 0 }
+  const { guest, sd } = fit.slot
+  const material = box.materials.find(({ id }) => id === guest) ?? box.materials[0]
+  const { mean } = thicknessOf(material.stock)
+  const stockId = guest ?? measure.stock?.id ?? null
+  return { slot: { stockId, thickness: mean, sd }, thicker: material.thickness.mean - mean }
+}
+
 /** What a cut was cut with: what is found out afterwards is held against it. */
-export function cutOf({ measure, tune }: Job, { plan, fit, box }: Derived): NonNullable<Revision['cut']> {
+export function cutOf(job: Job, derived: Derived): Cut {
+  const { measure, tune } = job
+  const { plan, fit, box } = derived
   const { machine, stock } = measure
   const belief = beliefOf(measure)
+  const { slot, thicker } = slotOf(job, derived)
+  const shift = slot ? (kerfShift(belief) - thicker) / 2 : kerfShift(belief)
   const through = (): number | null => {
     if (!machine || !stock || !plan) return null
     const { setting, thickness } = plan.choice
-    const { need } = believeCut(tune.tests, machine, stock, thickness)
+    const { need } = believeCut(tune, machine, stock, thickness)
     return oddsOf(need, cuttingOf(setting, machine.watts, thickness)).through
   }
   return {
     family: stock?.family ?? 'other',
-    // Against the kerf as it was recorded: what is believed beyond that is no reading.
-    gap: fit.gap - kerfShift(belief),
+    // Against kerf and sheet as they were read: what is believed beyond that is no reading.
+    gap: fit.gap - shift,
     kerfSd: box.kerf.sd,
-    thicknessSd: fit.thicknessSd,
+    slot,
     kerfId: box.kerf.id,
     machineId: machine?.id ?? null,
     stockId: stock?.id ?? null,
@@ -29,9 +46,10 @@ export function cutOf({ measure, tune }: Job, { plan, fit, box }: Derived): NonN
       wanted: fit.wanted,
       odds: fit.odds,
       half: fit.cutDoubt,
-      shift: kerfShift(belief),
+      shift,
       scale: belief.scale,
       through: through(),
+      throughScale: tune.scale,
     },
   }
 }

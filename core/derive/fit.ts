@@ -128,6 +128,7 @@ function slotsOf({ made, panels, material, materials }: Fitted): SlotJoint[] {
         kerf: { width: holder.kerf.width, sd: sdOf(kerfFigure(holder.belief)) },
         compensation: holder.kerf.perSide,
         thickness: { mean: guest.thickness.mean, sd: guest.thickness.anywhere },
+        guest: guest.id || null,
       })
     }
   }
@@ -156,6 +157,7 @@ function boltHolesOf({ made, material }: Fitted): SlotJoint[] {
       kerf: { width: cut.width, sd: sdOf(kerfFigure(belief)) },
       compensation: cut.perSide,
       thickness,
+      guest: null,
     })
   }
   return [...found.values()]

@@ -3,7 +3,7 @@ import { beliefOf } from '../belief'
 import { compensationIn, kerfShift, type Compensations, type FitBelief } from '../fit'
 import { kerfOf, movedKerf, type Kerf } from '../kerf'
 import type { Job } from '../job'
-import { thicknessOf, type Stock, type Thickness } from '../stock'
+import { movedThickness, thicknessOf, type Stock, type Thickness } from '../stock'
 
 /** A stock that a job is cut from, and what is known of it. The job's own comes first. */
 export interface Material {
@@ -11,6 +11,7 @@ export interface Material {
   id: string
   name: string
   stock: Stock | null
+  /** As it is believed to be, where slots said that it is another than was read. */
   thickness: Thickness
   /** Where it is believed to be. */
   kerf: Kerf
@@ -20,6 +21,12 @@ export interface Material {
 
 type Measured = Pick<Job['measure'], 'stock' | 'kerf' | 'belief'>
 
+/** What was read, moved by what slots said of it; not where it was read anew since. */
+function believedThickness(stock: Stock | null, { thickness: said }: FitBelief): Thickness {
+  const read = thicknessOf(stock)
+  return said?.from === read.mean ? movedThickness(read, said.shift, said.sd) : read
+}
+
 function materialOf({ stock, kerf, belief: taken }: Measured, where: Job['cut']['compensation']): Material {
   const belief = beliefOf({ kerf, belief: taken })
   const known = movedKerf(kerfOf(kerf), kerfShift(belief))
@@ -27,7 +34,7 @@ function materialOf({ stock, kerf, belief: taken }: Measured, where: Job['cut'][
     id: stock?.id ?? '',
     name: stock?.name ?? 'no stock chosen',
     stock,
-    thickness: thicknessOf(stock),
+    thickness: believedThickness(stock, belief),
     kerf: known,
     compensation: compensationIn(known, where),
     belief,

@@ -32,7 +32,7 @@ export function settingFor({ measure, tune }: Pick<Job, 'measure' | 'tune'>, thi
       thickness,
     }
   }
-  if (machine && stock) return chooseSetting(tune.tests, machine, stock, thickness)
+  if (machine && stock) return chooseSetting(tune, machine, stock, thickness)
   return guess(machine ?? ASSUMED_MACHINE, family, thickness, 'nothing chosen')
 }
 

@@ -20,7 +20,7 @@ import { writeTestSheet } from './index'
 
 const job = demo('specimen-tray')
 const { machine, stock } = job.measure
-const believed = (tests: TestRecord[]) => believeCut(tests, machine!, stock!, 3).need
+const believed = (tests: TestRecord[]) => believeCut({ tests, since: '', scale: 1 }, machine!, stock!, 3).need
 const need = believed([])
 const sureBy = (belief: typeof need) => (sure: number) => energyFor(belief, sure)
 const base = { speed: 12, power: 60, passes: 1, air: true }

@@ -19,6 +19,13 @@ export const fitBeliefSchema = z.strictObject({
   count: z.number().int().min(0).max(100_000),
   /** By how much its deviations are widened, or narrowed, by what came of earlier promises. */
   scale: z.number().min(0.1).max(10),
+  /**
+   * What words and plays of slots say of the sheet: by how much its mean is off the one that was read, and
+   * the deviation of that, mm; null while no slot said anything of it.
+   */
+  thickness: z
+    .strictObject({ from: z.number().min(0).max(100), shift, sd: z.number().min(0).max(5) })
+    .nullable(),
   cases: z
     .array(
       z.strictObject({
@@ -114,6 +121,7 @@ export const plainBelief = (kerfSd: number, { offset, sd }: Taste, apart = 0): F
   kerfId: null,
   count: 0,
   scale: 1,
+  thickness: null,
   cases: [
     {
       weight: 1,

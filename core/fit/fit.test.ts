@@ -157,6 +157,7 @@ describe('taste', () => {
 describe('every kind of joint that a box has speaks, the weakest by its name', () => {
   const slot = (label: string, drawn: number) => ({
     group: 'slots' as const,
+    guest: null,
     label,
     where: [],
     drawn,

@@ -15,8 +15,10 @@ export {
   widenedBy,
   sdOf,
   tasteOf,
+  type Figure,
   type FitBelief,
   type Taste,
 } from './believed'
-export { interferenceSchema, rangeOf, tasteFromVerdict, tasteRecordSchema, type TasteRecord } from './taste'
+export { interferenceSchema, rangeOf, slotSchema, tasteFromVerdict, tasteRecordSchema } from './taste'
+export type { SaidOfSlot, TasteRecord } from './taste'
 export { fitCautions, fitWorking } from './working'

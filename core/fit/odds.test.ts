@@ -74,6 +74,7 @@ test.each<[[Direction, Direction], 'paths' | 'software']>([
 test('slots: thickness counts, and is named when it dominates', () => {
   const joint = slotOdds({
     group: 'slots',
+    guest: null,
     label: '',
     where: [],
     drawn: 3.08,
@@ -154,6 +155,7 @@ describe('slots at a bench as it is: thickness read in steps, a beam that was me
       const drawn = thickness.thickest + play
       const { odds } = slotOdds({
         group: 'slots',
+        guest: null,
         label: '',
         where: [],
         drawn,
@@ -170,6 +172,7 @@ describe('slots at a bench as it is: thickness read in steps, a beam that was me
   test('a bolt in its hole has the hole’s clearance as its play', () => {
     const joint = slotOdds({
       group: 'bolts',
+      guest: null,
       label: '',
       where: [],
       drawn: 3.4,

@@ -45,6 +45,8 @@ export interface JointOdds {
   where: string[]
   /** How wide its slot or hole is drawn, mm; tabs have none. */
   drawn?: number
+  /** The stock of what enters it. */
+  guest?: string | null
   /** Gap per boundary as it is cut, and as it feels to this maker. */
   cut: number
   gap: number
@@ -58,7 +60,7 @@ export interface JointOdds {
   dominant: { name: string; share: number } | null
 }
 
-type About = Pick<JointOdds, 'group' | 'label' | 'where' | 'drawn' | 'cut'>
+type About = Pick<JointOdds, 'group' | 'label' | 'where' | 'drawn' | 'guest' | 'cut'>
 
 /**
  * What a joint comes to whose gap feels so.
@@ -204,15 +206,17 @@ export interface SlotJoint {
   /** Per side. */
   compensation: number
   thickness: { mean: number; sd: number }
+  /** The stock of what enters; null where it is no sheet, or nobody knows. */
+  guest: string | null
 }
 
 /**
  * A panel in a slot, or a bolt in its hole: play `= (drawn slot + k − 2c) − T`, half of it at each side.
  * [DEF] Thickness is its mean and standard deviation from place to place.
  */
-export function slotOdds({ drawn, kerf, compensation, thickness, ...about }: SlotJoint): JointOdds {
+export function slotOdds({ drawn, kerf, compensation, thickness, guest, ...about }: SlotJoint): JointOdds {
   const gap = (drawn + kerf.width - 2 * compensation - thickness.mean) / 2
-  return jointOdds({ ...about, drawn, cut: gap, gap }, [
+  return jointOdds({ ...about, drawn, guest, cut: gap, gap }, [
     { name: 'kerf', sd: kerf.sd / 2 },
     { name: 'thickness', sd: thickness.sd / 2 },
   ])

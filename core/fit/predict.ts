@@ -42,8 +42,11 @@ export interface FitPrediction {
   /** Half of its 95 % interval, mm, and of that of the gap as it is cut. */
   doubt: number
   cutDoubt: number
-  /** What thickness alone leaves open of that gap, one deviation, mm; nothing where tabs speak. */
-  thicknessSd: number
+  /**
+   * Where a slot speaks: the stock of what enters it, and what thickness alone leaves open of that gap, one
+   * deviation, mm; null where tabs do.
+   */
+  slot: { guest: string | null; sd: number } | null
   /** Play of a tab in its notch, both boundaries together, mm. */
   play: number
   word: FitWord
@@ -131,6 +134,7 @@ const plainSlot = ({ thickness, kerf, belief }: FitInput): SlotJoint => ({
   kerf: { width: kerf.width, sd: sdOf(kerfFigure(belief)) },
   compensation: kerf.perSide,
   thickness: { mean: thickness.mean, sd: thickness.anywhere },
+  guest: null,
 })
 
 const worst = (joints: JointOdds[], wanted: FitWord): JointOdds =>
@@ -149,10 +153,13 @@ function weakestOf(joints: JointOdds[], shown: JointOdds, wanted: FitWord): FitP
 }
 
 /** How far thickness may move the gap of the joint that speaks: half of it lies at either side. [DEF] */
-function thicknessIn({ tabbed, slots, thickness }: FitInput, { label }: JointOdds): number {
-  if (tabbed) return 0
+function slotThatSpeaks(
+  { tabbed, slots, thickness }: FitInput,
+  { label, guest = null }: JointOdds,
+): FitPrediction['slot'] {
+  if (tabbed) return null
   const own = slots.find((slot) => slot.label === label)
-  return (own?.thickness.sd ?? thickness.anywhere) / 2
+  return { guest, sd: (own?.thickness.sd ?? thickness.anywhere) / 2 }
 }
 
 /**
@@ -177,7 +184,7 @@ export function predictFit(input: FitInput): FitPrediction {
     felt: shown.gap,
     doubt: shown.doubt,
     cutDoubt: shown.cutDoubt,
-    thicknessSd: thicknessIn(input, shown),
+    slot: slotThatSpeaks(input, shown),
     play: 2 * shown.cut,
     word: wordFor(shown.gap),
     wanted,

@@ -5,6 +5,17 @@ import { FIT_WORDS, WORD_LIMITS, type FitWord } from './words'
 
 /** Half of a 95 % interval as records keep it, mm. */
 const half = z.number().min(0.001).max(0.5)
+/**
+ * Which sheet stood in the slots that something was said or measured of, where slots spoke for the box: its
+ * stock, its thickness as it was read, and what that left open of the gap, one deviation, mm.
+ */
+export const slotSchema = z.strictObject({
+  stockId: z.string().max(60).nullable(),
+  thickness: z.number().min(0).max(100),
+  sd: z.number().min(0).max(5),
+})
+export type SaidOfSlot = z.infer<typeof slotSchema>
+
 const interference = z.number().min(-0.5).max(0.5)
 export const interferenceSchema = interference
 
@@ -24,6 +35,8 @@ export const tasteRecordSchema = z.strictObject({
   kerfId: z.string().max(60).nullable(),
   /** Compensation per side, mm, of the comb pair that felt best: all that the comb itself read. */
   best: z.number().min(-1).max(1).nullable(),
+  /** Where a slot spoke, not tabs: then half of the kerf's error, and half of the sheet's, are in it. */
+  slot: slotSchema.nullable(),
   from: z.enum(['comb', 'verdict']),
   /** The word of a verdict; null for a comb, and for one from before words were kept. */
   word: z.enum(FIT_WORDS).nullable(),

@@ -24,7 +24,7 @@ const CUT: NonNullable<Revision['cut']> = {
   stockId: 's',
   setting: { speed: 12, power: 60, passes: 1, air: true },
   thickness: 3,
-  thicknessSd: 0,
+  slot: null,
   kerf: 0.16,
   promised: null,
 }
@@ -68,9 +68,9 @@ test('a verdict says what would have been snug; without the figures of the cut i
     note: 'Tray, revision 2',
     word: 'press',
   })
-  // Of a slot it says less: the sheet may be thicker than it was read.
-  const slot = { ...revision, cut: { ...CUT, gap: 0, thicknessSd: 0.03 } }
-  expect(tasteOfVerdict(slot, 'Tray')!.own).toBeCloseTo(Math.hypot(0.02, 1.96 * 0.03), 3)
+  // Of a slot it says something of the sheet in it as well.
+  const slot = { stockId: 's', thickness: 3, sd: 0.03 }
+  expect(tasteOfVerdict({ ...revision, cut: { ...CUT, slot } }, 'Tray')?.slot).toEqual(slot)
   expect(tasteOfVerdict({ ...revision, verdict: null }, 'Tray')).toBeNull()
   expect(tasteOfVerdict({ ...revision, cut: null }, 'Tray')).toBeNull()
 })
@@ -120,6 +120,7 @@ test('a promise with what came of it; none while nothing did, and never farther 
     shift: 0.01,
     scale: 1,
     through: 0.9,
+    throughScale: 1,
   }
   const revision: Revision = {
     id: 'r',

@@ -5,6 +5,7 @@ import { from10 } from './versions/from-10'
 import { from11 } from './versions/from-11'
 import { from12, runFrom12, tasteFrom12 } from './versions/from-12'
 import { checkFrom13, from13 } from './versions/from-13'
+import { from14, promiseFrom14, slotFrom14 } from './versions/from-14'
 import { from2, machineFrom2, stockFrom2, tasteFrom2, testFrom2 } from './versions/from-2'
 import { from3, machineFrom3 } from './versions/from-3'
 import { from4 } from './versions/from-4'
@@ -35,6 +36,9 @@ const RECORD_STEPS: { after: number; kind: RecordKind; step: (record: Loose, on:
   { after: 12, kind: 'tastes', step: tasteFrom12 },
   { after: 12, kind: 'runs', step: runFrom12 },
   { after: 13, kind: 'checks', step: checkFrom13 },
+  { after: 14, kind: 'checks', step: slotFrom14 },
+  { after: 14, kind: 'tastes', step: slotFrom14 },
+  { after: 14, kind: 'promises', step: promiseFrom14 },
 ]
 
 /** A record of the bench, brought up to the present version. @param from the version it was written by */
@@ -58,6 +62,7 @@ const STEPS: Record<number, (job: Loose) => Loose> = {
   11: from11,
   12: from12,
   13: from13,
+  14: from14,
 }
 
 /** Brings an older job up to the present version. @param from the version it was written by */

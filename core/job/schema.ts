@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { placeSchema, promisedSchema, tiltSchema } from '../belief'
 import { boxSpecSchema, PLAIN_BOX, sameTabs } from '../box'
 import { SCHOOLS } from '../build'
-import { FIT_WORDS, fitBeliefSchema, interferenceSchema } from '../fit'
+import { FIT_WORDS, fitBeliefSchema, interferenceSchema, slotSchema } from '../fit'
 import { kerfRecordSchema } from '../kerf'
 import { machineSchema, OPERATIONS } from '../machine'
 import { layoutSettingsSchema, placementSchema, unplacedSchema } from '../nest'
@@ -76,8 +76,8 @@ export const revisionSchema = z.strictObject({
       family: familySchema,
       gap: z.number().min(-5).max(5),
       kerfSd: z.number().min(0).max(5),
-      /** What thickness alone left open of the gap, where slots are what fits or does not, mm. */
-      thicknessSd: z.number().min(0).max(5),
+      /** Where slots are what fits or does not: the sheet that stood in them. */
+      slot: slotSchema.nullable(),
       kerfId: z.string().max(60).nullable(),
       machineId: z.string().max(60).nullable(),
       stockId: z.string().max(60).nullable(),
@@ -100,7 +100,7 @@ export const revisionSchema = z.strictObject({
 export type Revision = z.infer<typeof revisionSchema>
 
 export const JOB_FORMAT = 'uplands-job'
-export const JOB_VERSION = 14
+export const JOB_VERSION = 15
 
 /** Stocks that a job may be cut from beside its own. */
 export const MOST_STOCKS = 8
@@ -183,6 +183,10 @@ const plainJobSchema = z.strictObject({
   layout: z.strictObject({ settings: layoutSettingsSchema, arrangement: arrangementSchema.nullable() }),
   tune: z.strictObject({
     tests: z.array(testRecordSchema).max(500),
+    /** When something was last done to the machine, as it was known when the tests were taken over. */
+    since: date,
+    /** By how much doubts of what was not tried are widened, by what came of earlier promises. */
+    scale: z.number().min(0.1).max(10),
     picked: settingSchema.nullable(),
     /** What labels and lines are scored with; null until the maker says: a first setting for the machine. */
     score: settingSchema.nullable(),
@@ -302,6 +306,8 @@ export const emptyJob = (id: string, name: string, changed: string): Job => ({
   },
   tune: {
     tests: [],
+    since: '',
+    scale: 1,
     picked: null,
     score: null,
     pocket: null,

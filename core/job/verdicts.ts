@@ -38,10 +38,7 @@ export function tasteOfVerdict(
   name: string,
 ): TasteRecord | null {
   if (!verdict || !cut) return null
-  const said = tasteFromVerdict(verdict, cut.gap, cut.kerfSd)
-  // What a slot was said to be may be the sheet's doing as well: so much less is said of kerf and hand.
-  const [own, doubt] = [said.own, said.doubt].map((half) => Math.hypot(half, NORMAL_95 * cut.thicknessSd))
-  const { interference } = said
+  const { interference, own, doubt } = tasteFromVerdict(verdict, cut.gap, cut.kerfSd)
   return {
     id: `verdict-${id}`,
     family: cut.family,
@@ -50,6 +47,7 @@ export function tasteOfVerdict(
     own: kept(own),
     kerfId: cut.kerfId,
     best: null,
+    slot: cut.slot,
     from: 'verdict',
     word: verdict,
     on: date,
@@ -89,6 +87,7 @@ export function checksOf({ id, number, date, measured, cut }: Revision, name: st
         off: seen.map(({ off }) => off),
         at: seen.map(({ at }) => at),
         doubt: kept(NORMAL_95 * Math.sqrt(variance)),
+        slot: about === 'play' ? cut.slot : null,
         on: date,
         note: noteOf(name, number),
       },

@@ -8,10 +8,12 @@ import {
   nextSteps,
   oddsOf,
   fitScale,
+  throughScale,
   type CheckRecord,
   type FitEvidence,
   type Next,
   type PromiseRecord,
+  type Tried,
 } from '../belief'
 import { deriveAll } from '../derive'
 import {
@@ -27,6 +29,7 @@ import {
 import { checksOf, promiseOf, runsOf, tasteOfVerdict, testOfRevision, type Job } from '../job'
 import { kerfOf, lastDone, movedKerf, type Direction, type KerfRecord, type MachineEvent } from '../kerf'
 import { IN_METRIC } from '../length'
+import { thicknessOf } from '../stock'
 import { clockOf, expectedTime, plannedOf, type Run } from '../plan'
 import type { Setting, TestRecord } from '../tune'
 
@@ -42,7 +45,7 @@ export interface KnownBench {
 }
 
 type Range = [low: number, high: number]
-interface Tried extends Pick<Setting, 'speed' | 'power' | 'passes'> {
+interface Weighed extends Pick<Setting, 'speed' | 'power' | 'passes'> {
   through: number
   charred: number
 }
@@ -51,8 +54,8 @@ interface Tried extends Pick<Setting, 'speed' | 'power' | 'passes'> {
 export interface Believed {
   kerf: { x: number; y: number; interval95: Record<Direction, Range> }
   fit: { joint: string; gap: number; interval95: Range; odds: Odds }[]
-  setting: Tried & { failedHere: number; why: string }
-  at: Tried[]
+  setting: Weighed & { failedHere: number; why: string }
+  at: Weighed[]
   minutes: { low: number; likely: number; high: number }
   next: Next[]
 }
@@ -100,6 +103,7 @@ export function believed(
     machineId: machine?.id,
     stockId: stock?.id,
     kerf,
+    thickness: thicknessOf(stock),
     kerfs: known.kerfs,
     tastes: known.tastes,
     checks: known.checks,
@@ -111,15 +115,20 @@ export function believed(
   const taken = given.measure.belief
   const belief = taken && bench === null && taken.count > own.count ? beliefOf(given.measure) : own
   const tests = byId([...known.tests, ...given.tune.tests])
-  const job = { ...given, measure: { ...given.measure, belief }, tune: { ...given.tune, tests } }
+  const isKnown = bench !== null && machine !== null
+  const tried: Tried = {
+    tests,
+    since: isKnown ? lastDone(machine.id, known.events) : given.tune.since,
+    scale: isKnown ? throughScale(known.promises) : given.tune.scale,
+  }
+  const job = { ...given, measure: { ...given.measure, belief }, tune: { ...given.tune, ...tried } }
   const { plan, fit, box } = deriveAll(job).derived
   const moved = movedKerf(kerfOf(kerf), kerfShift(belief))
   const choice = plan?.choice
-  const since = lastDone(machine?.id, known.events)
-  const tried = ({ speed, power, passes }: Pick<Setting, 'speed' | 'power' | 'passes'>): Tried => {
+  const weighed = ({ speed, power, passes }: Pick<Setting, 'speed' | 'power' | 'passes'>): Weighed => {
     if (!machine || !stock) return { speed, power, passes, through: 0.5, charred: 0 }
     const thickness = box.thickness.mean
-    const { need } = believeCut(tests, machine, stock, thickness, since)
+    const { need } = believeCut(tried, machine, stock, thickness)
     const cutting = cuttingOf({ speed, power, passes, air: true }, machine.watts, thickness)
     return { speed, power, passes, ...oddsOf(need, cutting) }
   }
@@ -144,11 +153,11 @@ export function believed(
       odds,
     })),
     setting: {
-      ...tried(setting),
+      ...weighed(setting),
       failedHere: failedAt(here, setting),
       why: choice ? choiceReason(choice, IN_METRIC) : 'Nothing can be cut: the box has a problem.',
     },
-    at: at.map(tried),
+    at: at.map(weighed),
     minutes: { low: minutes(time?.low), likely: minutes(time?.seconds), high: minutes(time?.high) },
     next: nextSteps(beliefs, evidence, fit.wanted),
   }

@@ -16,12 +16,11 @@ export interface Looked {
   known: Known
 }
 
-/** What the bench knows of a job's machine: kerfs, full width, mm; when it was last worked on. */
+/** What the bench knows of a job's machine: kerfs of its other stocks, full width, mm. */
 export interface Known {
   kerfs: number[]
-  since: string
 }
-export const NOTHING_KNOWN: Known = { kerfs: [], since: '' }
+export const NOTHING_KNOWN: Known = { kerfs: [] }
 
 /** The first few sentences, and how many more there are. */
 export const listed = (items: string[], most = 3): string =>

@@ -58,10 +58,10 @@ export function fitCheck({ fit: { odds, wanted, word }, box }: Looked): Check[] 
 }
 
 /** Odds of the plan's setting going through; null where machine or stock are not chosen. */
-function throughOdds({ job: { measure, tune }, known: { since }, plan: { choice } }: Looked): number | null {
+function throughOdds({ job: { measure, tune }, plan: { choice } }: Looked): number | null {
   const { machine, stock } = measure
   if (!machine || !stock) return null
-  const { need } = believeCut(tune.tests, machine, stock, choice.thickness, since)
+  const { need } = believeCut(tune, machine, stock, choice.thickness)
   return oddsOf(need, cuttingOf(choice.setting, machine.watts, choice.thickness)).through
 }
 

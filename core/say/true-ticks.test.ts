@@ -11,7 +11,7 @@ import { newStock } from '../stock'
 import { checksOf, cutSummary, labelWords, openQuestions, sureKey, unsaidOf, type Known } from './index'
 
 const tray = demo('specimen-tray')
-const known: Known = { kerfs: [], since: '' }
+const known: Known = { kerfs: [] }
 const checks = (job: Job, more: { formats?: Format[]; known?: Known } = {}): Check[] => {
   const { job: laid, derived, parts } = deriveAll(job)
   return checksOf(laid, derived, parts, IN_METRIC, more)

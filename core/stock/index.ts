@@ -22,6 +22,6 @@ export {
   type Offcut,
 } from './offcut'
 export { pocketTestSchema, type PocketTest } from './pocket-test'
-export { advisedNumbers, thicknessOf, type Thickness } from './thickness'
+export { advisedNumbers, movedThickness, thicknessOf, type Thickness } from './thickness'
 export { slotWidthWorking, tabLengthWorking, thicknessLine, thicknessWorking, unevenLine } from './words'
 export { doubtThickness } from './doubt'

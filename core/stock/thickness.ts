@@ -17,6 +17,9 @@ export interface Thickness {
    * much a sheet varies, so what sheets usually do counts as well, and the mean itself is in doubt.
    */
   anywhere: number
+  /** The two that it is made of, as deviations: from place to place, and of the mean itself. */
+  local: number
+  meanSd: number
   /** Half of the 95 % interval of the mean; null with fewer than two readings. */
   meanDoubt: number | null
   values: number[]
@@ -68,14 +71,39 @@ function unevenness(readings: Stock['readings'], spread: number): Thickness['une
 const USUAL = { sd: 0.036, readings: 5 }
 
 /**
- * The spread of a panel cut anywhere: the readings' own, pooled with what is usual, and the mean's doubt on
- * top. [DEF: pooled variance, and that of a new value beside a mean of n]
+ * How far a panel cut anywhere may be off the mean: the readings' own spread, pooled with what is usual, and
+ * the mean's doubt on top. [DEF: pooled variance, and that of a new value beside a mean of n]
  */
-function spreadAnywhere(measured: boolean, count: number, sd: number): number {
-  if (!measured) return LABEL_SD
-  if (count === 1) return Math.hypot(ONE_SPOT_SD, USUAL.sd)
+function spreadAnywhere(
+  measured: boolean,
+  count: number,
+  sd: number,
+): Pick<Thickness, 'anywhere' | 'local' | 'meanSd'> {
+  if (!measured) {
+    return { anywhere: LABEL_SD, local: USUAL.sd, meanSd: Math.sqrt(LABEL_SD ** 2 - USUAL.sd ** 2) }
+  }
+  if (count === 1) {
+    return { anywhere: Math.hypot(ONE_SPOT_SD, USUAL.sd), local: USUAL.sd, meanSd: ONE_SPOT_SD }
+  }
   const pooled = ((count - 1) * sd ** 2 + USUAL.readings * USUAL.sd ** 2) / (count - 1 + USUAL.readings)
-  return Math.sqrt(pooled * (1 + 1 / count))
+  return {
+    anywhere: Math.sqrt(pooled * (1 + 1 / count)),
+    local: Math.sqrt(pooled),
+    meanSd: Math.sqrt(pooled / count),
+  }
+}
+
+/** A thickness that is believed to be another one than was read. @param shift of its mean, mm @param meanSd */
+export const movedThickness = (thickness: Thickness, shift: number, meanSd: number): Thickness => {
+  const moved = (value: number): number => Math.round((value + shift) * 1000) / 1000
+  return {
+    ...thickness,
+    mean: moved(thickness.mean),
+    thinnest: moved(thickness.thinnest),
+    thickest: moved(thickness.thickest),
+    anywhere: Math.hypot(thickness.local, meanSd),
+    meanSd,
+  }
 }
 
 function spreadOfPlaces(measured: boolean, count: number, sd: number): number {
@@ -101,7 +129,7 @@ export function thicknessOf(stock: Pick<Stock, 'nominal' | 'readings'> | null): 
     spread,
     halfSpread: Math.max(spread / 2, HALF_STEP),
     sd: spreadOfPlaces(measured, values.length, sd),
-    anywhere: spreadAnywhere(measured, values.length, sd),
+    ...spreadAnywhere(measured, values.length, sd),
     meanDoubt: half === null ? null : halfWithFloor(half, values.length),
     values,
     readings: readings.length,

@@ -10,6 +10,7 @@ export const aCheck: CheckRecord = {
   off: [0.01],
   at: [null],
   doubt: 0.006,
+  slot: null,
   on: '',
   note: '',
 }
@@ -25,7 +26,7 @@ export const aPromise: PromiseRecord = {
     half: 0.02,
     shift: 0,
     scale: 1,
-    through: 0.95,
+    through: 0.95, throughScale: 1,
   },
   word: 'snug',
   off: 0.004,

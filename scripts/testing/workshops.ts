@@ -86,6 +86,7 @@ function makerIn(world: WorldName, seed: number, { copies, checked, plays }: Way
     machineId: 'm',
     stockId: 's',
     kerf: record,
+    thickness: null,
     kerfs: [record],
     tastes: [],
     events: [],
@@ -123,6 +124,7 @@ function makerIn(world: WorldName, seed: number, { copies, checked, plays }: Way
         own,
         kerfId: 'k',
         best: null,
+        slot: null,
         from: 'verdict',
         word,
         on: '',
@@ -156,6 +158,7 @@ const checkOf = (id: string, about: CheckRecord['about'], off: number[], doubt: 
   off,
   at: off.map(() => null),
   doubt,
+  slot: null,
   on: '',
   note: '',
 })

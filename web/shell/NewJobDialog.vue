@@ -33,12 +33,11 @@ function bare(): Job {
   if (!last.value) return job
   const { machine, stock } = last.value
   const measure = { ...job.measure, machine, stock, kerf: bench.kerfFor(machine.id, stock.id) }
-  const tests = bench.tests.filter(({ machineId }) => machineId === machine.id)
   return {
     ...job,
     interference: bench.beginningFit(stock.family),
     measure: { ...measure, belief: bench.beliefFor(measure) },
-    tune: { ...job.tune, tests },
+    tune: { ...job.tune, ...bench.triedOn(machine.id) },
   }
 }
 const thickness = computed(() => (last.value ? thicknessOf(last.value.stock).mean : 3))

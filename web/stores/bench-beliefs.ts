@@ -3,7 +3,7 @@ import { believeFit, fitScale, type CheckRecord, type FitEvidence, type PromiseR
 import { tasteOf, widenedBy, type FitBelief, type Taste, type TasteRecord } from '@core/fit'
 import type { Job } from '@core/job'
 import type { KerfRecord, MachineEvent } from '@core/kerf'
-import type { Family } from '@core/stock'
+import { thicknessOf, type Family } from '@core/stock'
 
 type Measured = Pick<Job['measure'], 'machine' | 'stock' | 'kerf'>
 
@@ -35,6 +35,7 @@ export function benchBeliefs({ kerfs, tastes, checks, events, promises }: Shelve
       machineId: machine?.id,
       stockId: stock?.id,
       kerf,
+      thickness: thicknessOf(stock),
       kerfs: kerfs.value,
       tastes: beside(tastes.value, more.tastes).filter((taste) => taste.family === family),
       checks: beside(checks.value, more.checks),

@@ -1,5 +1,5 @@
 import type { ShallowRef } from 'vue'
-import type { CheckRecord, PromiseRecord } from '@core/belief'
+import { throughScale, type CheckRecord, type PromiseRecord, type Tried } from '@core/belief'
 import type { TasteRecord } from '@core/fit'
 import type { Job } from '@core/job'
 import { kerfsElsewhere, lastDone, newestKerf, type KerfRecord, type MachineEvent } from '@core/kerf'
@@ -19,6 +19,9 @@ interface Shelves {
   checks: ShallowRef<CheckRecord[]>
   promises: ShallowRef<PromiseRecord[]>
 }
+
+/** A scale that moved by less is the same one, as a share. */
+const RESCALED = 0.05
 
 const isOther = (record: object | null | undefined, copy: object | null): boolean =>
   record != null && !same(record, copy)
@@ -48,14 +51,30 @@ export function benchFigures({ machines, stocks, kerfs, tests, tastes, events, c
     events,
     promises,
   })
+  /** What was tried on a machine, and how far it goes. */
+  const triedOn = (machineId: string | undefined): Tried => ({
+    tests: tests.value.filter((test) => test.machineId === machineId),
+    since: lastDone(machineId, events.value),
+    scale: throughScale(promises.value),
+  })
+  /** What of that a job did not take over; a scale that hardly moved, or a date that no test is from before, is not. */
+  function newlyTried({ measure: { machine, stock }, tune }: Job): string[] {
+    const { tests: all, since, scale } = triedOn(machine?.id)
+    const own = all.filter(({ family }) => family === stock?.family)
+    const hasTests = own.some((test) => !tune.tests.some(({ id }) => id === test.id))
+    const isScaled = Math.abs(scale / tune.scale - 1) > RESCALED
+    const isDone = machine !== null && since !== tune.since && tune.tests.some(({ on }) => on < since)
+    return [...(hasTests || isScaled ? ['tests'] : []), ...(isDone ? ['what was done to the machine'] : [])]
+  }
+
   /** Names of what the bench knows differently from a job's copies. */
-  function newerThan({ measure: { machine, stock, kerf, belief, more }, tune }: Job): string[] {
+  function newerThan(job: Job): string[] {
+    const { machine, stock, kerf, belief, more } = job.measure
     const differs = (records: { id: string }[], copy: { id: string } | null): boolean =>
       isOther(
         records.find(({ id }) => id === copy?.id),
         copy,
       )
-    const own = tests.value.filter((test) => test.machineId === machine?.id && test.family === stock?.family)
     return [
       ...(differs(machines.value, machine) ? ['the machine'] : []),
       ...(differs(stocks.value, stock) ? ['the stock'] : []),
@@ -68,7 +87,7 @@ export function benchFigures({ machines, stocks, kerfs, tests, tastes, events, c
           ? [each.stock.name]
           : [],
       ),
-      ...(own.some((test) => !tune.tests.some(({ id }) => id === test.id)) ? ['tests'] : []),
+      ...newlyTried(job),
     ]
   }
 
@@ -85,10 +104,9 @@ export function benchFigures({ machines, stocks, kerfs, tests, tastes, events, c
     const belief = beliefFor({ machine, stock, kerf }) ?? measure.belief
     return { ...measure, machine, stock, kerf, belief, more }
   }
-  /** What the machine took from other stocks, and when it was last worked on. */
-  const knownOf = ({ machine, stock }: Job['measure']): { kerfs: number[]; since: string } => ({
+  /** What the machine took from other stocks. */
+  const knownOf = ({ machine, stock }: Job['measure']): { kerfs: number[] } => ({
     kerfs: kerfsElsewhere(machine?.id, stock?.id, kerfs.value),
-    since: lastDone(machine?.id, events.value),
   })
-  return { kerfFor, evidenceFor, beliefFor, snugIn, beginningFit, newerThan, renewed, knownOf }
+  return { kerfFor, evidenceFor, beliefFor, snugIn, beginningFit, triedOn, newerThan, renewed, knownOf }
 }

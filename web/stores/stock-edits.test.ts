@@ -25,6 +25,7 @@ async function opened(about: Partial<ReturnType<typeof emptyJob>> = {}) {
     own: 0.006,
     kerfId: kerf!.id,
     best: 0.09,
+    slot: null,
     from: 'comb' as const,
     word: null,
     on: '',

@@ -186,6 +186,7 @@ describe('the bench', () => {
       own: 0.008,
       kerfId: null,
       best: null,
+      slot: null,
       from: 'comb',
       word: null,
       on: '',

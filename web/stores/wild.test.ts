@@ -175,6 +175,7 @@ const act: fc.Arbitrary<Act> = fc.oneof(
         own: 0.01,
         kerfId: null,
         best: null,
+        slot: null,
         from: 'comb',
         word: null,
         on: '',
@@ -261,7 +262,7 @@ describe('ways that once led to a job that could not be read again', () => {
     thickness: null,
     kerf: null,
     promised: null,
-    thicknessSd: 0,
+    slot: null,
   }
   const revisions = (count: number): Revision[] =>
     Array.from({ length: count }, (_, i) => ({
@@ -272,6 +273,7 @@ describe('ways that once led to a job that could not be read again', () => {
       minutes: null,
       verdict: null,
       through: null,
+      throughScale: 1,
       stuck: [],
       passed: null,
       measured: [],

@@ -19,7 +19,7 @@ describe('jobs of version 13', () => {
     expect(measure.belief?.scale).toBe(1)
   })
   test('a check of the bench had no places', () =>
-    expect(migrateRecord('checks', { id: 'c', off: [0.01, 0.02] }, 13, '')).toEqual({
+    expect(migrateRecord('checks', { id: 'c', off: [0.01, 0.02] }, 13, '')).toMatchObject({
       id: 'c',
       off: [0.01, 0.02],
       at: [null, null],

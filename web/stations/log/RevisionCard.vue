@@ -2,16 +2,15 @@
 import { Trash2 } from '@lucide/vue'
 import { computed } from 'vue'
 import { FIT_WORDS } from '@core/fit'
-import { revisionSchema, runOfRevision, testOfRevision, THROUGH, type Revision } from '@core/job'
-import { percent } from '@core/length'
+import { revisionSchema, runOfRevision, THROUGH, type Revision } from '@core/job'
 import { limitsOf } from '@core/limits'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FigureField from '@web/parts/FigureField.vue'
-import { useSay } from '@web/parts/say'
 import TextEntry from '@web/parts/TextEntry.vue'
 import { readable } from '@web/data/dates'
 import { useBench, type BenchChange } from '@web/stores/bench'
 import { useOpenJob } from '@web/stores/job'
+import LearningNote from './LearningNote.vue'
 import MeasuredForm from './MeasuredForm.vue'
 import StuckFields from './StuckFields.vue'
 import { useLearning } from './use-learning'
@@ -19,41 +18,16 @@ import { useLearning } from './use-learning'
 const props = defineProps<{ revision: Revision; before: Revision | null }>()
 const jobs = useOpenJob()
 const bench = useBench()
-const say = useSay()
 const minutesLimits = limitsOf(revisionSchema.shape.minutes.unwrap())
-const { taste, isCounted, isUnlikely, moved, changes, forgetting, oddsOf } = useLearning(() => props.revision)
+const learning = useLearning(() => props.revision)
 
 function change(part: Partial<Revision>, key: string, ...onBench: BenchChange[]): boolean {
   const apply = (draft: typeof jobs.job): void => {
     const own = draft.log.find(({ id }) => id === props.revision.id)
-    if (!own) return
-    Object.assign(own, part)
-    if (part.through === undefined && part.passed === undefined) return
-    // Whether it came through is a test of its setting, for this job too.
-    const test = testOfRevision(own)
-    const others = draft.tune.tests.filter(({ id }) => id !== `cut-${own.id}`)
-    draft.tune.tests = test ? [...others, test] : others
+    if (own) Object.assign(own, part)
   }
   return jobs.edit(apply, `${key} ${props.revision.id}`, ...onBench)
 }
-/** What was found out goes to the bench along with it. */
-const found = (part: Partial<Revision>, key: string): boolean =>
-  change(part, key, ...changes({ ...props.revision, ...part }))
-const countIt = (): boolean => change({}, 'count', ...changes(props.revision, true))
-const withoutTest = (draft: typeof jobs.job): void => {
-  draft.tune.tests = draft.tune.tests.filter(({ id }) => id !== `cut-${props.revision.id}`)
-}
-const takeBack = (): boolean => jobs.edit(withoutTest, '', ...forgetting())
-
-/** What the word and the plays moved, in figures. */
-const movedWords = computed(() => {
-  if (!moved.value) return ''
-  const { kerf, snug } = moved.value
-  const from = (pair: [number, number]): string =>
-    `${say.value.finePlain(pair[0])} → ${say.value.fine(pair[1])}`
-  return `Kerf ${from(kerf)}; your snug ${from(snug)}.`
-})
-const odds = computed(() => oddsOf(props.revision))
 /** Minutes say something about the machine's clock: they go to the bench as well. */
 function clock(minutes: number | null): void {
   const id = `run-${props.revision.id}`
@@ -68,10 +42,10 @@ function clock(minutes: number | null): void {
 function remove(): void {
   const drop = (draft: typeof jobs.job): void => {
     draft.log = draft.log.filter(({ id }) => id !== props.revision.id)
-    withoutTest(draft)
+    draft.tune.tests = draft.tune.tests.filter(({ id }) => id !== `cut-${props.revision.id}`)
   }
   const run = bench.runs.find(({ id }) => id === `run-${props.revision.id}`)
-  jobs.edit(drop, '', ...forgetting(), ...(run ? [bench.removing('runs', run.id)] : []))
+  jobs.edit(drop, '', ...learning.forgetting(), ...(run ? [bench.removing('runs', run.id)] : []))
 }
 
 /** What is different from the cut before; only what both wrote down can be compared. */
@@ -131,22 +105,23 @@ const outcomes = THROUGH.map((each) => ({ value: each as string, label: THROUGH_
       label="How it fitted"
       :model-value="revision.verdict ?? ''"
       :options="options"
-      @update:model-value="found({ verdict: $event as Revision['verdict'] }, 'verdict')"
+      @update:model-value="change({ verdict: $event as Revision['verdict'] }, 'verdict')"
     />
     <div class="flex flex-wrap items-end gap-3">
       <ChoiceRow
+        class="w-64"
         data-field="through"
         label="What came of it"
         :model-value="revision.through ?? ''"
         :options="outcomes"
-        @update:model-value="found({ through: $event as Revision['through'] }, 'through')"
+        @update:model-value="change({ through: $event as Revision['through'] }, 'through')"
       />
-      <StuckFields v-if="revision.through" :revision="revision" @found="found($event, 'through')" />
+      <StuckFields v-if="revision.through" :revision="revision" @found="change($event, 'through')" />
     </div>
     <MeasuredForm
       v-if="revision.cut"
       :revision="revision"
-      @measured="found({ measured: $event }, 'measured')"
+      @measured="change({ measured: $event }, 'measured')"
     />
     <label class="block text-[13px] font-medium" data-field="note">
       Note
@@ -158,23 +133,7 @@ const outcomes = THROUGH.map((each) => ({ value: each as string, label: THROUGH_
         @update:model-value="change({ note: $event }, 'note')"
       />
     </label>
-    <template v-if="moved">
-      <p v-if="isCounted" class="note flex flex-wrap items-center gap-x-3 gap-y-1" data-testid="moved">
-        Learnt from it: {{ movedWords }} Measure offers it to every job it bears on.
-        <button type="button" class="btn px-2 py-0.5" @click="takeBack">Take it back</button>
-      </p>
-      <p v-else class="note flex flex-wrap items-center gap-x-3 gap-y-1" data-testid="not-counted">
-        <template v-if="taste && isUnlikely">
-          “{{ revision.verdict }}” had odds of {{ percent(odds) }} by all that is known: measure two squares
-          or one play, and it is settled.
-        </template>
-        <template v-else>
-          This came with the job’s file, or was taken off the bench: nothing is learnt from it.
-        </template>
-        Counted, it moves: {{ movedWords }}
-        <button type="button" class="btn px-2 py-0.5" @click="countIt">Count it as mine</button>
-      </p>
-    </template>
+    <LearningNote :revision="revision" :learning="learning" />
     <div v-if="changed.length > 0" class="text-[13px]" data-record>
       <h3>Changed since revision {{ before!.number }}</h3>
       <ul>

@@ -40,6 +40,7 @@ function recordOf(id: string): TasteRecord {
     own: half(own),
     kerfId: derived.box.kerf.id,
     best,
+    slot: null,
     from: 'comb',
     word: null,
     on: new Date().toISOString(),

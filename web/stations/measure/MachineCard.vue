@@ -29,8 +29,7 @@ function use(machine: Machine, ...onBench: BenchChange[]): void {
         each.kerf = bench.kerfFor(machine.id, each.stock.id)
         each.belief = bench.beliefFor({ machine, ...each })
       }
-      draft.tune.tests = bench.tests.filter(({ machineId }) => machineId === machine.id)
-      draft.tune.picked = null
+      Object.assign(draft.tune, bench.triedOn(machine.id), { picked: null })
     },
     '',
     ...onBench,

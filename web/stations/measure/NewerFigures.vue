@@ -35,7 +35,7 @@ const changes = computed(() => {
 function take(): void {
   jobs.edit((draft) => {
     draft.measure = bench.renewed(jobs.job.measure)
-    draft.tune.tests = bench.tests.filter(({ machineId }) => machineId === draft.measure.machine?.id)
+    Object.assign(draft.tune, bench.triedOn(draft.measure.machine?.id))
   })
 }
 </script>

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { CopyPlus, Plus } from '@lucide/vue'
 import { computed, nextTick, ref } from 'vue'
-import { newBatch, newStock, stockTitle, type Stock } from '@core/stock'
+import { newBatch, newStock, stockTitle, thicknessOf, type Stock } from '@core/stock'
 import PickRecord from '@web/parts/PickRecord.vue'
 import ReadingsEditor from '@web/parts/ReadingsEditor.vue'
 import StockFields from '@web/parts/StockFields.vue'
+import { useSay } from '@web/parts/say'
 import { useBench } from '@web/stores/bench'
+import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { useMaterialEdits } from '@web/stores/material-edits'
 import { useStockEdits } from '@web/stores/stock-edits'
@@ -19,6 +21,8 @@ const bench = useBench()
 const edits = useStockEdits()
 const materials = useMaterialEdits()
 const sure = useSure()
+const derived = useDerived()
+const say = useSay()
 const root = ref<HTMLElement>()
 const stock = computed(() => jobs.job.measure.stock)
 /** A sheet begins as large as the bed. */
@@ -29,6 +33,15 @@ const sheetSize = computed(() => {
 const titled = computed(() => bench.stocks.map((record) => ({ ...record, name: stockTitle(record) })))
 const shown = computed(() => stock.value && { ...stock.value, name: stockTitle(stock.value) })
 const describe = ({ family, readings }: Stock): string => `${family}, ${readings.length || 'no'} readings`
+
+/** Slots may say that the sheet is another than was read: what is cut goes by that. */
+const believed = computed(() => {
+  const { mean } = derived.box.thickness
+  const read = thicknessOf(stock.value).mean
+  if (mean === read) return ''
+  const as = say.value.fine(mean)
+  return `By what slots and calipers showed it is rather ${as}, and slots and tabs are drawn for that. Read it again to be sure.`
+})
 
 function use({ id }: Stock): void {
   const record = bench.stocks.find((each) => each.id === id)
@@ -89,6 +102,7 @@ function add(record: Stock): void {
         @change="edits.change({ readings: $event }, '')"
         @sure="sure.say('thickness', stock.id, $event)"
       />
+      <p v-if="believed" class="note text-gorse" data-testid="sheet-believed">{{ believed }}</p>
       <StockFields :stock="stock" @change="edits.change" />
     </template>
     <p v-else class="note">

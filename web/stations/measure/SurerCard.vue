@@ -120,6 +120,7 @@ function keep(about: Check): void {
     off: [Number(off.toFixed(4))],
     at: [null],
     doubt: DOUBTS[about],
+    slot: null,
     on: new Date().toISOString(),
     note: '',
   }

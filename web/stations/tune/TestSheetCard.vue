@@ -4,7 +4,6 @@ import { computed, ref } from 'vue'
 import { believeCut, energyFor } from '@core/belief'
 import { offcutFor, sheetDrawing, markSettings } from '@core/derive'
 import type { TestSheetFormat } from '@core/files'
-import { lastDone } from '@core/kerf'
 import { limitsOf } from '@core/limits'
 import { pocketTestSchema } from '@core/stock'
 import {
@@ -22,7 +21,6 @@ import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FigureField from '@web/parts/FigureField.vue'
 import { useSay } from '@web/parts/say'
 import { download } from '@web/data/download'
-import { useBench } from '@web/stores/bench'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { useMessages } from '@web/stores/messages'
@@ -70,7 +68,6 @@ const isOther = computed(() => {
 const said = computed(() => sheet.value?.squares.filter(({ result }) => result !== null).length ?? 0)
 
 /** The settings that would tell most of what is not known yet. */
-const bench = useBench()
 function settingsFor(): Setting[] {
   const { machine, stock } = jobs.job.measure
   const { tune } = jobs.job
@@ -81,8 +78,7 @@ function settingsFor(): Setting[] {
     const model = pocketModel(stock!.pockets, machine!.id)
     return pocketSettings(model, marks.pocket, machine!, derived.pocketDepth, count.value)
   }
-  const since = lastDone(machine!.id, bench.events)
-  const { need } = believeCut(tune.tests, machine!, stock!, choice.thickness, since)
+  const { need } = believeCut(tune, machine!, stock!, choice.thickness)
   return cutSettings(
     (sure) => energyFor(need, sure, choice.setting.passes),
     choice.setting,

@@ -1,0 +1,54 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Revision } from '@core/job'
+import { counted, percent } from '@core/length'
+import { useSay } from '@web/parts/say'
+import type { Learning } from './use-learning'
+
+/** What a cut moves in what is believed: before it is kept, and afterwards. */
+const props = defineProps<{ revision: Revision; learning: Learning }>()
+const say = useSay()
+const { moved, isKept, odds, isUnlikely, keep, takeBack } = props.learning
+
+/** By how much, in figures. */
+const figures = computed(() => {
+  if (!moved.value) return ''
+  const { kerf, snug, sheet, through } = moved.value
+  const lengths = (name: string, pair: [number, number] | null): string[] =>
+    pair ? [`${name} ${say.value.finePlain(pair[0])} → ${say.value.fine(pair[1])}`] : []
+  return [
+    ...lengths('kerf', kerf),
+    ...lengths('your snug', snug),
+    ...lengths('the sheet', sheet),
+    ...(through ? [`odds of going through ${through.map(percent).join(' → ')}`] : []),
+  ].join('; ')
+})
+/** Why: what was said or measured, and how it stands to what was promised. */
+const why = computed(() => {
+  const { verdict, measured, through, cut } = props.revision
+  const promised = cut?.promised?.through ?? null
+  return [
+    ...(verdict && odds.value !== null ? [`“${verdict}” had odds of ${percent(odds.value)}`] : []),
+    ...(measured.length > 0 ? [`${counted(measured.length, 'thing')} measured`] : []),
+    ...(through && promised !== null
+      ? [`${through === 'all' ? 'it' : 'not all'} came through, promised with ${percent(promised)}`]
+      : []),
+  ].join('; ')
+})
+</script>
+
+<template>
+  <div v-if="moved" class="note flex flex-wrap items-center gap-x-3 gap-y-1">
+    <p v-if="isKept" data-testid="moved">
+      Learnt from it: {{ figures }}. Measure offers it to every job it bears on.
+    </p>
+    <p v-else data-testid="not-kept">
+      Not learnt yet. It moves: {{ figures }}. Because {{ why || 'of what was found' }}.
+      <template v-if="isUnlikely">
+        By all else that is known that can hardly be: measure two squares or one play first.
+      </template>
+    </p>
+    <button v-if="isKept" type="button" class="btn px-2 py-0.5" @click="takeBack">Take it back</button>
+    <button v-else type="button" class="btn px-2 py-0.5" @click="keep">Learn from it</button>
+  </div>
+</template>
