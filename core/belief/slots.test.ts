@@ -1,8 +1,10 @@
 import { describe, expect, test } from '@jest/globals'
 import { materialsOf } from '../derive'
 import { emptyJob } from '../job'
-import { kerfShift, tasteOf, type TasteRecord } from '../fit'
+import { runs, seedOf } from '../../scripts/testing/runs'
+import { kerfShift, rangeOf, tasteOf, wordFor, type TasteRecord } from '../fit'
 import type { KerfRecord } from '../kerf'
+import { bell, CALIPERS, randomFrom, shownBy } from '../statistics'
 import { newStock, thicknessOf, type Stock } from '../stock'
 import { believeFit, oddsOfWord, type CheckRecord, type FitEvidence } from './index'
 
@@ -126,4 +128,33 @@ test('a job cuts for the sheet as it is believed to be, until it is read anew', 
   expect(thicknessIn(unread).thickest).toBeCloseTo(3 + shift, 3)
   expect(thicknessIn(unread).anywhere).toBeCloseTo(Math.hypot(0.036, sd), 6)
   expect(thicknessIn(sheet(3.05)).mean).toBe(3.05)
+})
+
+// A sheet off its label, read in five places by a hand, and slots of three copies, each in a place of its own.
+test('the sheet as it is believed to be lies in its interval of 95 %, and nearer than it was read', () => {
+  const random = randomFrom(seedOf(7))
+  const makers = runs(400)
+  let [held, nearer] = [0, 0]
+  for (let maker = 0; maker < makers; maker++) {
+    const truth = 3 + 0.15 * bell(random)
+    const place = (): number => truth + 0.036 * bell(random)
+    const isRead = maker % 2 === 0
+    const stock = isRead
+      ? sheet(...Array.from({ length: 3 }, () => shownBy(CALIPERS, place(), random)))
+      : unread
+    const { mean } = thicknessOf(stock)
+    const taste = 0.005 * bell(random)
+    const tastes = ['1', '2', '3'].map((id) => {
+      // Drawn with 0.04 of room in all for the sheet as it was read.
+      const word = wordFor((mean + 0.04 - place()) / 2 + taste + 0.004 * bell(random))
+      const { middle, half: own } = rangeOf(word)
+      const slot = { stockId: 's', thickness: mean, sd: 0.05 }
+      return forced(id, { word, own, interference: middle - 0.02, slot })
+    })
+    const { shift, sd } = believeFit(evidence(stock, { tastes })).thickness!
+    if (Math.abs(mean + shift - truth) <= 1.96 * sd) held++
+    if (Math.abs(mean + shift - truth) <= Math.abs(mean - truth)) nearer++
+  }
+  expect(held / makers).toBeGreaterThan(0.9)
+  expect(nearer / makers).toBeGreaterThan(0.6)
 })
