@@ -24,6 +24,7 @@ const CORE = [
   'art',
   'assembly',
   'joints',
+  'fittings',
   'box',
   'whole',
   'nest',

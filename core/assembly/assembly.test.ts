@@ -21,7 +21,7 @@ const spec: BoxSpec = {
   width: 120,
   depth: 90,
   height: 60,
-  top: false,
+  fittings: [],
   tabs: sameTabs({ rule: 'even', width: 10 }),
   proud: 0,
 }

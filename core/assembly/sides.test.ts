@@ -11,7 +11,7 @@ const box = (part: Partial<BoxSpec>) => {
     width: 100,
     depth: 60,
     height: 40,
-    top: true,
+    fittings: [{ type: 'top-fingers' as const }],
     tabs: sameTabs({ rule: 'shares', count: 5 }),
     proud: 0,
     ...part,
@@ -57,7 +57,7 @@ describe('what a border is', () => {
   })
   test('a divider slides between the walls of its slot, and above it the slot is open', () => {
     const tray = box({
-      top: false,
+      fittings: [],
       dividers: {
         ...PLAIN_BOX.dividers,
         into: 'slot',

@@ -1,19 +1,15 @@
 import { partsById, type Assembly, type Contact, type Group, type Joint, type Part } from '../assembly'
+import { kindOfFitting, lidOf, NOTHING, type Made, type Materials } from '../fittings'
 import { asOutline } from '../geometry'
 import { chainOf, loosePanels } from './bends'
 import { dividerJoints, makeDividers, type Divider } from './dividers'
 import { makeCorners, makeEdges, type Edge } from './edges'
 import { boltsIn, boltsOf, grooveIn } from './features'
-import { cheeksOf, hingeOf, turns } from './hinge'
+import { floorLedges } from './floor-ledges'
 import { latchFeatures, wedgeGroup, wedgeOf, withTongue } from './latch'
-import { lipOf } from './lip'
 import { openingsOf, scoopsOf } from './openings'
-import { plateOf } from './plate'
-import { makeShell, shellParts, type Materials, type Shell } from './shell'
-import { softenedFeatures } from './soften'
-import { isCaptive, lifts, slides, type BoxSpec } from './spec'
-import { captiveRange, stopOf } from './stop'
-import { floorLedges, liningOf, railsOf, runnersOf, trayLedges } from './strips'
+import { makeShell, shellParts, type Shell } from './shell'
+import type { BoxSpec } from './spec'
 
 /** A box as an assembly, with what its own pages ask of it. */
 export interface Box extends Shell {
@@ -39,12 +35,18 @@ function withFeatures(
   for (const joint of joints) {
     const isDividers = joint.along === 'z' && dividers.some(({ part }) => part.id === joint.parts[1])
     // Open at the rim, so that the divider can be slid in from above; a top closes it.
-    const rim = box.spec.top ? box.room.max.z : box.outer.z
+    const rim = lidOf(box.spec) ? box.room.max.z : box.outer.z
     const groove = grooveIn(joint, byId, isDividers ? rim : null)
     if (groove) found.get(joint.parts[0])!.push(groove)
   }
-  for (const part of parts)
-    found.get(part.id)!.push(...latchFeatures(box, part), ...softenedFeatures(box.spec, part, joints, byId))
+  const shaped = [WEDGE, ...box.spec.fittings.flatMap(({ type }) => kindOfFitting(type).shaped ?? [])]
+  const standing = { joints, parts: byId, shaped }
+  for (const part of parts) {
+    const own = box.spec.fittings.flatMap(
+      (each) => kindOfFitting(each.type).features?.(each, box, part, standing) ?? [],
+    )
+    found.get(part.id)!.push(...own, ...latchFeatures(box, part))
+  }
   for (const edge of edges) {
     const bolts = boltsOf(box.spec, edge)
     for (const { part, feature } of bolts ? boltsIn(edge, bolts, byId) : []) found.get(part)!.push(feature)
@@ -55,39 +57,35 @@ function withFeatures(
   }))
 }
 
-/** Panels that come in together: a bent sheet, or a lid with its cheeks. */
-function sheetsOf(spec: BoxSpec): string[][] {
-  if (turns(spec)) return [HINGED]
-  if (isCaptive(spec)) return [CAPTIVE]
-  return chainOf(spec).length > 0 ? [[...new Set(chainOf(spec))]] : []
-}
-const CAPTIVE = ['top', 'stop']
-const HINGED = ['top', 'cheek-left', 'cheek-right']
+const WEDGE = 'wedge'
 
-/** What of a box moves: a lid that is drawn out over the front wall, or lifted off with its lip. */
-function groupsOf(shell: Shell): Group[] {
-  const { spec, outer } = shell
-  if (turns(spec)) {
-    const { at, stop } = hingeOf(shell)
-    const pin = { x: 0, ...at }
-    return [{ id: 'lid', motion: 'hinge', parts: HINGED, axis: 'x', at: pin, range: stop }]
+/** What the fittings of a box add to it, all together. */
+function madeOf(shell: Shell): Made {
+  const all = shell.spec.fittings.map((own) => kindOfFitting(own.type).make?.(own, shell) ?? {})
+  const every = <K extends keyof Made>(key: K): Made[K] =>
+    all.flatMap((made): unknown[] => made[key] ?? NOTHING[key]) as Made[K]
+  return {
+    added: every('added'),
+    joints: every('joints'),
+    groups: every('groups'),
+    sheets: every('sheets'),
   }
+}
+
+/** A bent sheet comes in as one. */
+const bentSheets = (spec: BoxSpec): string[][] =>
+  chainOf(spec).length > 0 ? [[...new Set(chainOf(spec))]] : []
+
+/** What of a bent sheet opens, and the wedge that holds it shut. */
+function bentGroups(shell: Shell): Group[] {
+  const { spec } = shell
   const loose = loosePanels(spec)
-  if (loose.length > 0) {
-    const chain = chainOf(spec)
-    const from = chain[chain.length - loose.length - 1]
-    const bend = { parts: loose, from, to: loose[0], radius: spec.bends.radius }
-    const wedge = wedgeGroup(shell)
-    return [{ id: 'lid', motion: 'bend', ...bend, ...(wedge.length > 0 ? { after: 'wedge' } : {}) }, ...wedge]
-  }
-  const lid = { id: 'lid', motion: 'slide' as const }
-  if (isCaptive(spec)) {
-    const range = captiveRange(shell)
-    return [{ ...lid, parts: CAPTIVE, way: { axis: 'y', sign: -1 }, range, strikes: ['stop', 'front'] }]
-  }
-  if (slides(spec)) return [{ ...lid, parts: ['top'], way: { axis: 'y', sign: -1 }, range: outer.y }]
-  if (lifts(spec)) return [{ ...lid, parts: ['top', 'lip'], way: { axis: 'z', sign: 1 }, range: outer.z }]
-  return []
+  if (loose.length === 0) return []
+  const chain = chainOf(spec)
+  const from = chain[chain.length - loose.length - 1]
+  const bend = { parts: loose, from, to: loose[0], radius: spec.bends.radius }
+  const wedge = wedgeGroup(shell)
+  return [{ id: 'lid', motion: 'bend', ...bend, ...(wedge.length > 0 ? { after: WEDGE } : {}) }, ...wedge]
 }
 
 /**
@@ -98,24 +96,12 @@ export function makeBox(spec: BoxSpec, materials: Materials): Box {
   const shell = makeShell(spec, materials)
   const edges = makeEdges(shell)
   const dividers = makeDividers(shell)
-  const cheeks = cheeksOf(shell)
-  const joints: Joint[] = [...edges, ...dividerJoints(shell, dividers), ...cheeks.map(({ joint }) => joint)]
-  const [lip, stop] = [lipOf(shell), stopOf(shell)]
-  const added = [
-    ...floorLedges(shell),
-    ...trayLedges(shell),
-    ...runnersOf(shell),
-    ...railsOf(shell),
-    ...liningOf(shell),
-    ...plateOf(shell),
-    ...wedgeOf(shell),
-    ...(lip ? [lip] : []),
-    ...(stop ? [stop] : []),
-  ]
+  const made = madeOf(shell)
+  const joints: Joint[] = [...edges, ...dividerJoints(shell, dividers), ...made.joints]
+  const added = [...floorLedges(shell), ...made.added, ...wedgeOf(shell)]
   const parts = [
     ...shellParts(shell).map((part) => withTongue(shell, part)),
     ...dividers.map(({ part }) => part),
-    ...cheeks.map(({ part }) => part),
     ...added.map(({ part }) => part),
   ]
   const contacts = added.flatMap(({ contact }): Contact[] => (contact ? [contact] : []))
@@ -128,8 +114,8 @@ export function makeBox(spec: BoxSpec, materials: Materials): Box {
       joints,
       corners: makeCorners(shell, edges),
       contacts,
-      groups: groupsOf(shell),
-      sheets: sheetsOf(spec),
+      groups: [...made.groups, ...bentGroups(shell)],
+      sheets: [...bentSheets(spec), ...made.sheets],
     },
   }
 }

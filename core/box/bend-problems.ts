@@ -3,8 +3,8 @@ import { thirdAxis, type Axis } from '../assembly'
 import { bendReach, chainOf, seamedPanel } from './bends'
 import { hasLatch, latchRoom, latchWall, thickestWedge } from './latch'
 import type { SpecProblem } from './problems'
-import { SIDES } from './sides'
-import { boxSizes, panelNames, setInOf, type BoxSpec, type Thicknesses } from './spec'
+import { SIDES } from '../fittings'
+import { boxSizes, opens, panelNames, setInOf, topEdge, type BoxSpec, type Thicknesses } from './spec'
 
 /** What must be left flat of a panel beside its bends, mm; beside a seam, thicknesses more. [FM] */
 const LEAST_FLAT = 10
@@ -26,7 +26,8 @@ function hasFingers(spec: BoxSpec): boolean {
     spec.corners.kind === 'fingers' &&
     setInOf(spec.corners, 'x') === 0 &&
     spec.floor.kind === 'fingers' &&
-    (!spec.top || spec.lid.kind === 'fingers') &&
+    ['none', 'fingers'].includes(topEdge(spec)) &&
+    !opens(spec) &&
     spec.tabs.over === 'between'
   )
 }

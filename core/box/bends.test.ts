@@ -1,3 +1,4 @@
+import { SIDES } from '../fittings'
 import { beforeAll, describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import type { Manifold } from 'manifold-3d'
@@ -9,16 +10,7 @@ import { area, asOutline, bounds, intersection, rectangle, sharedArea, transform
 import { emptyJob, type Job } from '../job'
 import { IN_METRIC } from '../length'
 import { newStock } from '../stock'
-import {
-  BEND_KINDS,
-  chainOf,
-  loosePanels,
-  PLAIN_BOX,
-  problemSentence,
-  sameTabs,
-  SIDES,
-  withBends,
-} from './index'
+import { BEND_KINDS, chainOf, loosePanels, PLAIN_BOX, problemSentence, sameTabs, withBends } from './index'
 import type { BendKind, BoxSpec } from './index'
 import { runs, seedOf } from '../../scripts/testing/runs'
 
@@ -41,7 +33,7 @@ const boxFor = (kind: BendKind, part: Partial<BoxSpec>, bends: Partial<BoxSpec['
     width: 140,
     depth: 100,
     height: 70,
-    top: false,
+    fittings: [],
     tabs,
     proud: 0,
   }
@@ -242,7 +234,7 @@ test.each([
     { ...boxFor('flap', {}), corners: { kind: 'butt', leads: 'front and back', setIn: 0 } },
     'goes with fingers',
   ],
-  ['no top', { ...boxFor('flap', {}), top: false }, 'goes with fingers'],
+  ['no top', { ...boxFor('flap', {}), fittings: [] }, 'goes with fingers'],
 ] as [string, BoxSpec, string][])('%s is refused in one sentence', (_, spec, sentence) => {
   const [problem] = of(spec, 3).problems
   expect(problemSentence(problem, IN_METRIC)).toContain(sentence)

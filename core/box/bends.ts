@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { SLITS_LIE, slitSchema } from '../bend'
-import type { PanelName } from './names'
+import type { PanelName } from '../fittings'
 
 /**
  * Which panels are one sheet that bends. `round corners`: all walls, three of four corners; `all round`: all

@@ -25,7 +25,7 @@ const spec: BoxSpec = {
   width: 100,
   depth: 80,
   height: 60,
-  top: false,
+  fittings: [],
   tabs: sameTabs(even),
   proud: 0,
 }
@@ -39,7 +39,7 @@ const panelsOf = (of: BoxSpec, thickness = 3, interference = 0): Panel[] => {
 // Common practice, no source: outer 6.000 in, walls 0.125 in gives inner 5.750 in.
 test('inner size: the worked example in inches', () => {
   const { inner } = boxSizes(
-    { ...spec, width: 152.4, depth: 152.4, height: 152.4, top: true },
+    { ...spec, width: 152.4, depth: 152.4, height: 152.4, fittings: [{ type: 'top-fingers' as const }] },
     sameThickness(3.175),
   )
   expect([inner.x, inner.y, inner.z].map((mm) => Number((mm / 25.4).toFixed(6)))).toEqual([5.75, 5.75, 5.75])
@@ -70,7 +70,7 @@ describe('seven up the side, one in the middle below', () => {
     width: inches(6),
     depth: inches(5),
     height: inches(4),
-    top: false,
+    fittings: [],
     tabs: {
       uprights: { rule: 'shares', count: 7 },
       floor: { rule: 'centre', width: inches(0.5), of: 'other' },
@@ -107,7 +107,7 @@ describe('seven up the side, one in the middle below', () => {
 })
 
 describe('one edge that differs from its group', () => {
-  const tenons = withCorners({ ...spec, top: false }, 'tenon', 3)
+  const tenons = withCorners({ ...spec, fittings: [] }, 'tenon', 3)
   const edgeOf = (of: BoxSpec) => boxOf(of, 3).edges.find(({ id }) => id === 'front-left')!
   test('has tenons of its own shares, or stands against the other wall without any', () => {
     const rule: EdgeRule = { rule: 'shares', count: 7 }
@@ -117,7 +117,7 @@ describe('one edge that differs from its group', () => {
     expect([butt.kind, butt.claims.map(({ owner }) => owner)]).toEqual(['butt', [0]])
   })
   test('three laps and one corner of tenons: only there the wall ends at the other one', () => {
-    const lapped = withCorners({ ...spec, top: false }, 'lap', 3)
+    const lapped = withCorners({ ...spec, fittings: [] }, 'lap', 3)
     const rule: EdgeRule = { rule: 'shares', count: 5 }
     const mixed: BoxSpec = { ...lapped, edges: { 'front-left': { kind: 'fingers', rule, bolts: null } } }
     const { edges, outer, room } = boxOf(mixed, 3)
@@ -178,7 +178,7 @@ describe('what cannot be made', () => {
             width,
             depth,
             height,
-            top,
+            fittings: top ? [{ type: 'top-fingers' }] : [],
             sizesAre,
             tabs: { ...sameTabs(tabs), over },
           }
@@ -227,7 +227,11 @@ describe('panels', () => {
   })
   test('every panel is seen from outside: its own right-hand side is where the box has it', () => {
     // An even count makes the two ends of an edge differ, so that a mirrored panel would show.
-    const uneven: BoxSpec = { ...spec, top: true, tabs: sameTabs({ rule: 'shares', count: 6 }) }
+    const uneven: BoxSpec = {
+      ...spec,
+      fittings: [{ type: 'top-fingers' as const }],
+      tabs: sameTabs({ rule: 'shares', count: 6 }),
+    }
     const OUTWARD = {
       front: [0, -1, 0],
       back: [0, 1, 0],

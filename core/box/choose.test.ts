@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import { boxOf, PLAIN } from '../../scripts/testing/parts'
 import { prove, resolve } from '../assembly'
+import { LID_NAMES } from '../fittings'
 import {
   CORNER_KINDS,
   FLOOR_KINDS,
@@ -9,13 +10,11 @@ import {
   sameTabs,
   sameThickness,
   specProblems,
-  TOP_KINDS,
   withCorners,
   withFloor,
   withInto,
   withLid,
   without,
-  withTop,
   type BoxSpec,
 } from './index'
 
@@ -25,7 +24,7 @@ const spec: BoxSpec = {
   width: 160,
   depth: 120,
   height: 80,
-  top: false,
+  fittings: [],
   tabs: sameTabs({ rule: 'even', width: 10 }),
   proud: 0,
 }
@@ -53,8 +52,8 @@ describe('what is chosen can be made as it comes', () => {
       }
   })
   test.each(THICKNESSES)('every top, and every way to let dividers in, %p mm thick', (thickness) => {
-    for (const top of TOP_KINDS) {
-      const closed = withLid(withTop(spec, true, thickness), top, thickness)
+    for (const top of LID_NAMES) {
+      const closed = withLid(spec, top, thickness)
       expect([top, faultsOf(closed, thickness)]).toEqual([top, []])
     }
     for (const into of INTO_KINDS)
@@ -81,9 +80,14 @@ test('walls that stand in get a floor in closed slots; bolts go where their hole
   expect(withCorners(bolted, 'tenon', 3).bolts.uprights).not.toBeNull()
 })
 test('a top over slots open at the rim turns them into tenons; opened again they stay', () => {
-  expect(withTop(divided, true, 3).dividers.into).toBe('tenon')
-  expect(withTop(withTop(divided, true, 3), false, 3).dividers.into).toBe('tenon')
-  expect(withTop(spec, true, 3).top).toBe(true)
+  expect(withLid(divided, 'fingers', 3).dividers.into).toBe('tenon')
+  expect(withLid(withLid(divided, 'fingers', 3), null, 3).dividers.into).toBe('tenon')
+  expect(withLid(spec, 'fingers', 3).fittings).toEqual([{ type: 'top-fingers' }])
+})
+test('another lid takes the place of the one before, with what both have; opened, nothing is left of it', () => {
+  const sliding = withLid(spec, 'slide', 3, { lowered: 7, play: 0.4 })
+  expect(withLid(sliding, 'hinge', 3).fittings).toEqual([{ type: 'lid-hinge', pin: 3, play: 0.4 }])
+  expect(withLid(sliding, null, 3).fittings).toEqual([])
 })
 test('a record without an entry is the rest of it', () =>
   expect(without({ a: 1, b: 2 } as Partial<Record<'a' | 'b', number>>, 'a')).toEqual({ b: 2 }))

@@ -1,20 +1,26 @@
-import type { BoxSpec, CornerKind, FloorKind, TopKind } from './spec'
+import {
+  begun,
+  fittingProblems,
+  lidBegun,
+  lidOf,
+  toHalf,
+  WEB,
+  withFitting,
+  withoutFitting,
+  type FittingProblem,
+  type FittingType,
+  type Lid,
+  type Thicknesses,
+} from '../fittings'
+import { boxSizes, type BoxSpec, type CornerKind, type FloorKind } from './spec'
 import { chainOf } from './bends'
 import type { IntoKind } from './cells'
-
-/** A web of wood beside a slot is left at least this wide, in thicknesses. [FM] */
-const WEB = 2
-
-/** A finger goes through this, mm. [CP] */
-const PULL = 16
-
-const round = (value: number): number => Math.round(value * 2) / 2
 
 /** Corners of another kind, set in so far that they can be made. @param thickness of the walls, mm */
 export function withCorners(spec: BoxSpec, kind: CornerKind, thickness: number): BoxSpec {
   const setIn = kind === 'lap' ? 4 * thickness : kind === 'tenon' ? WEB * thickness : 0
   const isSet = kind === 'lap' || kind === 'tenon'
-  const corners = { ...spec.corners, kind, setIn: isSet ? Math.max(spec.corners.setIn, round(setIn)) : 0 }
+  const corners = { ...spec.corners, kind, setIn: isSet ? Math.max(spec.corners.setIn, toHalf(setIn)) : 0 }
   const floor = spec.floor.kind
   // Fingers along the floor would be slots open at the edge where walls stand in: that is what tenons are
   // for.
@@ -28,27 +34,32 @@ export function withCorners(spec: BoxSpec, kind: CornerKind, thickness: number):
 export function withFloor(spec: BoxSpec, kind: FloorKind, thickness: number): BoxSpec {
   const needed =
     kind === 'tenon' ? WEB * thickness : kind === 'groove' ? thickness : kind === 'ledge' ? 10 : 0
-  const raised = Math.max(needed > 0 ? spec.floor.raised : 0, round(needed))
+  const raised = Math.max(needed > 0 ? spec.floor.raised : 0, toHalf(needed))
   const depth = Math.min(spec.floor.depth, Math.max(0.1, Number((thickness / 2).toFixed(2))))
   return { ...spec, floor: { ...spec.floor, kind, raised, depth } }
 }
 
-/** A top held another way. @param thickness of the walls, mm */
-export function withLid(spec: BoxSpec, kind: TopKind, thickness: number): BoxSpec {
-  const isIn = kind === 'tenon' || kind === 'slide'
-  const lowered = isIn ? Math.max(spec.lid.lowered, round((kind === 'tenon' ? WEB : 1) * thickness)) : 0
-  const depth = Math.min(spec.lid.depth, Math.max(0.1, Number((thickness / 2).toFixed(2))))
-  // A narrow lid has no room for a finger; it is pushed.
-  const wide = Math.min(spec.width, spec.depth) >= 3 * PULL ? PULL : 0
-  const play = kind === 'hinge' ? Math.max(spec.lid.play, 0.3) : spec.lid.play
-  const pull = kind === 'slide' && spec.lid.kind !== 'slide' ? wide : spec.lid.pull
-  return { ...spec, lid: { ...spec.lid, kind, lowered, depth, pull, play } }
+/** What goes when a box is closed so: slots that are open at the rim could not be reached, a low front neither. */
+function underTop(spec: BoxSpec, thickness: number): BoxSpec {
+  const fittings = withoutFitting(spec.fittings, 'rim')
+  const next = { ...spec, fittings }
+  return spec.dividers.into === 'slot' ? withInto(next, 'tenon', thickness) : next
 }
 
-/** A box opened or closed: slots that are open at the rim could not be reached under a top. */
-export function withTop(spec: BoxSpec, top: boolean, thickness: number): BoxSpec {
-  const next = { ...spec, top }
-  return top && spec.dividers.into === 'slot' ? withInto(next, 'tenon', thickness) : next
+/** A box closed another way, by the name of its lid, or open. @param thickness of the walls, mm @param own */
+export function withLid(spec: BoxSpec, name: string | null, thickness: number, own: object = {}): BoxSpec {
+  const lid = lidOf(spec)
+  if (name === null) return lid ? { ...spec, fittings: withoutFitting(spec.fittings, lid.type) } : spec
+  const next = underTop(spec, thickness)
+  const begin = lidBegun(name, spec, thickness, own)
+  return { ...next, fittings: withFitting(next.fittings, { ...begin, ...own } as Lid) }
+}
+
+/** Why a box cannot take a fitting as it would be begun; null where it can. @param t thicknesses, mm */
+export function whyNot(spec: BoxSpec, t: Thicknesses, type: FittingType): FittingProblem | null {
+  const own = begun(type, spec, t.front)
+  const site = { spec, t, ...boxSizes(spec, t), bent: chainOf(spec) }
+  return fittingProblems([own], site)[0] ?? null
 }
 
 /** Dividers let in another way. @param thickness of the walls, mm */
@@ -71,8 +82,7 @@ export function withBends(spec: BoxSpec, kind: BoxSpec['bends']['kind'], thickne
     bends,
     corners: { ...spec.corners, kind: 'fingers', setIn: 0 },
     floor: { ...spec.floor, kind: 'fingers' },
-    lid: { ...spec.lid, kind: 'fingers', lowered: 0 },
     tabs: { ...spec.tabs, over: 'between' },
   }
-  return isTopped ? withTop(fingered, true, thickness) : fingered
+  return isTopped || lidOf(spec) ? withLid(fingered, 'fingers', thickness) : fingered
 }

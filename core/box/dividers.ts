@@ -1,10 +1,8 @@
 import type { Axis, Block, Joint, Lie, Part } from '../assembly'
 import { grooveClaims, lapClaims, onGrid, tenonClaims, tenonShares, type EdgeRule } from '../joints'
 import { dividerPlaces, shareCells, type DividerRow } from './cells'
-import { hingeOf, turns } from './hinge'
-import { hangingBelow } from './rails'
-import { frontDrop } from './rim'
-import { partOf, type Shell } from './shell'
+import { frontDrop, kindOfLid, lidOf, partOf } from '../fittings'
+import type { Shell } from './shell'
 import type { PanelName } from './spec'
 
 /**
@@ -40,7 +38,11 @@ export interface Divider {
 function reachOf(shell: Shell, { lift, height }: DividerRow): { from: number; to: number } {
   const { spec, room } = shell
   const from = room.min.z + lift
-  const ceiling = turns(spec) ? hingeOf(shell).ceiling : room.max.z - hangingBelow(shell) - frontDrop(spec)
+  const lid = lidOf(spec)
+  const own = lid && kindOfLid(lid)
+  const ceiling =
+    (lid && own?.ceiling?.(lid, shell)) ??
+    room.max.z - ((lid && own?.hangs?.(lid, shell.materials.mean)) ?? 0) - frontDrop(spec)
   return { from, to: height === null ? ceiling : from + height }
 }
 

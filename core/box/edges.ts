@@ -13,18 +13,9 @@ import {
 } from '../joints'
 import { isBent, loosePanels } from './bends'
 import { latchClaims } from './latch'
-import { frontTop } from './rim'
-import { bendLimit, isOnWalls, isOverFront, SIDES, slab, WALLS, type Shell } from './shell'
-import {
-  canDiffer,
-  edgeId,
-  isFlush,
-  kindOf,
-  slides,
-  type BoxSpec,
-  type EdgeGroup,
-  type PanelName,
-} from './spec'
+import { frontTop, kindOfLid, lidOf, SIDES, WALLS } from '../fittings'
+import { bendLimit, isOnWalls, isOverFront, slab, type Shell } from './shell'
+import { canDiffer, edgeId, isFlush, kindOf, type BoxSpec, type EdgeGroup, type PanelName } from './spec'
 
 /** A joint of the shell, with the group of edges that it belongs to. */
 export interface Edge extends Joint {
@@ -100,13 +91,6 @@ const groove = ({ from, to }: Line, depth: number): Made => ({
   shares: [to - from],
 })
 
-/** A lid in the grooves of a wall: it is no part of the wall's own play. */
-const sliding = (line: Line, { lid }: BoxSpec): Made => ({
-  ...groove(line, lid.depth),
-  between: 'slide',
-  play: { walls: lid.play, ends: 0, bottom: lid.play },
-})
-
 /** The line that two panels of the shell meet along; it ends where one of them bends. */
 function lineOf(shell: Shell, panels: PanelName[], along: Axis, full: boolean): Line {
   const line = straightLine(shell, panels, along, full)
@@ -121,15 +105,15 @@ function lineOf(shell: Shell, panels: PanelName[], along: Axis, full: boolean): 
 
 function straightLine(shell: Shell, panels: PanelName[], along: Axis, full: boolean): Line {
   const { spec, outer, room } = shell
+  const t = shell.materials.mean
   if (along !== 'z') {
-    const isLids = slides(spec) && along === 'y' && panels.includes('top')
-    const [from, to] = [isLids ? 0 : room.min[along], room.max[along]]
+    const [from, to] = [room.min[along], room.max[along]]
     return { from, to, start: from, end: to }
   }
-  const from = isFlush(spec, 'floor') || spec.floor.kind === 'outside' ? room.min.z : 0
-  const isUnder = isFlush(spec, 'top') || isOnWalls(spec)
+  const from = isFlush(spec, 'floor', t) || spec.floor.kind === 'outside' ? room.min.z : 0
+  const isUnder = isFlush(spec, 'top', t) || isOnWalls(spec, t)
   // A lid slides over the front wall, and in the others.
-  const isBelow = isOverFront(spec) ? panels.includes('front') : spec.top && isUnder
+  const isBelow = isOverFront(spec) ? panels.includes('front') : isUnder
   const rim = panels.includes('front') ? frontTop(shell) : outer.z
   const to = isBelow ? slab(shell, 'top')[0] : rim
   return full ? { from, to, start: 0, end: rim } : { from, to, start: from, end: to }
@@ -137,12 +121,13 @@ function straightLine(shell: Shell, panels: PanelName[], along: Axis, full: bool
 
 /** How the shell's joint between these panels is made; null where they only lie on each other. */
 function makeJoint(
-  spec: BoxSpec,
+  shell: Shell,
   group: EdgeGroup,
   panels: [PanelName, PanelName],
   line: Line,
   along: Axis,
 ): Made | null {
+  const { spec, materials } = shell
   const pattern = { mirrored: spec.tabs.mirrored && isFar(panels, along), keyed: spec.tabs.keyed }
   const rule = spec.tabs[group]
   const kind = kindOf(spec, group)
@@ -159,18 +144,22 @@ function makeJoint(
     case 'butt':
       return butt(line, 0)
     case 'outside':
-      return isFlush(spec, group === 'floor' ? 'floor' : 'top') ? butt(line, 1) : null
+      return isFlush(spec, group === 'floor' ? 'floor' : 'top', materials.mean) ? butt(line, 1) : null
     case 'lap':
       return lapped(line)
     case 'tenon':
       return tenons(rule, line, pattern)
     case 'groove':
       return groove(line, spec.floor.depth)
-    case 'slide':
-      return panels.includes('front') || spec.lid.rails ? null : sliding(line, spec)
     default:
-      return null
+      return group === 'top' ? joinedByLid(shell, panels[0]) : null
   }
+}
+
+/** The joint that a lid says itself that it has with a wall. */
+function joinedByLid(shell: Shell, wall: PanelName): Made | null {
+  const lid = lidOf(shell.spec)
+  return (lid && kindOfLid(lid).joinTo?.(lid, shell, wall)) ?? null
 }
 
 function makeEdge(shell: Shell, a: PanelName, b: PanelName): Edge | null {
@@ -191,7 +180,7 @@ function makeEdge(shell: Shell, a: PanelName, b: PanelName): Edge | null {
           between: 'slide',
           play: { walls: 0, ends: 0, bottom: 0 },
         }
-      : makeJoint(spec, group, panels, line, along)
+      : makeJoint(shell, group, panels, line, along)
   if (!made) return null
   return {
     ...made,
@@ -241,7 +230,7 @@ const isBentCorner = (spec: BoxSpec, [a, b, c]: [PanelName, PanelName, PanelName
 
 /** Every corner where three panels of the shell meet. */
 export function makeCorners(shell: Shell, edges: Edge[]): Corner[] {
-  const flat = (['floor', 'top'] as const).filter((name) => isFlush(shell.spec, name))
+  const flat = (['floor', 'top'] as const).filter((name) => isFlush(shell.spec, name, shell.materials.mean))
   return (['left', 'right'] as const).flatMap((x) =>
     (['front', 'back'] as const).flatMap((y) =>
       flat.flatMap((z) => (isBentCorner(shell.spec, [x, y, z]) ? [] : [makeCorner(shell, edges, [x, y, z])])),

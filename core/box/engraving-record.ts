@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { FACE_SIDES, motifSchema, placeFields } from '../art'
-import { PANEL_NAMES } from './names'
+import { PANEL_NAMES } from '../fittings'
 
 const depth = z.number().min(0.05).max(50)
 /** Round what goes into a pocket, on every side, mm. */

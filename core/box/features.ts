@@ -13,7 +13,7 @@ import {
 import { rectangle, type Bounds, type Ring } from '../geometry'
 import { boltHole, boltPlaces, boltRoom, nutSlot, type Bolts } from '../joints'
 import type { Edge } from './edges'
-import { pointAt } from './openings'
+import { pointAt } from '../fittings'
 import type { BoxSpec } from './spec'
 
 const ringOf = ({ minX, minY, maxX, maxY }: Bounds): Ring => rectangle(minX, minY, maxX, maxY)

@@ -1,3 +1,4 @@
+import type { FittingOf } from '../fittings'
 import { beforeAll, describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { solidLibrary } from '../../scripts/testing/solids'
@@ -20,7 +21,7 @@ const of = (box: BoxSpec, thickness = 3): DerivedBox => {
   const stock = { ...newStock('s', 's'), nominal: thickness }
   return deriveBox({ ...empty, box, measure: { ...empty.measure, stock } })
 }
-const boxFor = (part: Partial<BoxSpec>, lid: Partial<BoxSpec['lid']> = {}): BoxSpec => {
+const boxFor = (part: Partial<BoxSpec>, lid: Partial<FittingOf<'lid-hinge'>> = {}): BoxSpec => {
   const tabs = sameTabs({ rule: 'even', width: 10 })
   const base: BoxSpec = {
     ...PLAIN_BOX,
@@ -28,12 +29,11 @@ const boxFor = (part: Partial<BoxSpec>, lid: Partial<BoxSpec['lid']> = {}): BoxS
     width: 140,
     depth: 100,
     height: 70,
-    top: true,
+    fittings: [{ type: 'top-fingers' as const }],
     tabs,
     proud: 0,
   }
-  const made = withLid({ ...base, ...part }, 'hinge', 3)
-  return { ...made, lid: { ...made.lid, ...lid } }
+  return withLid({ ...base, ...part }, 'hinge', 3, lid)
 }
 const groupOf = ({ made }: DerivedBox): HingeGroup => made!.assembly.groups[0] as HingeGroup
 

@@ -6,11 +6,11 @@ export {
   canDiffer,
   kindOf,
   FLOOR_KINDS,
+  opens,
   panelNames,
   PLAIN_BOX,
   sameTabs,
   sameThickness,
-  TOP_KINDS,
   WALL_PAIRS,
   type BoxSpec,
   type CornerKind,
@@ -18,34 +18,18 @@ export {
   type EdgeId,
   type EdgeOwn,
   type FloorKind,
-  type PanelName,
   type StockUse,
-  type Thicknesses,
-  type TopKind,
 } from './spec'
 export { cellsSchema, INTO_KINDS, shareCells, type Cells, type Dividers, type IntoKind } from './cells'
 export { jointProblems, specProblems, type SpecProblem } from './problems'
 export { makeBox, type Box } from './assemble'
 export type { Edge } from './edges'
 export { boltsOf } from './features'
-export { makeShell, type Materials } from './shell'
-export {
-  fittingsSchema,
-  holeRowSchema,
-  labelOf,
-  LIES,
-  PULL_KINDS,
-  RIM_SHAPES,
-  type RimShape,
-  sizeInUse,
-  type Fittings,
-  type HoleRow,
-  type PullKind,
-} from './fittings'
-export { crowdedRows } from './fitting-problems'
+export { makeShell } from './shell'
+export { labelOf, LIES, sizeInUse } from './in-use'
 export { OWNER_NAMES, problemSentence, sharesLine, shareWorking } from './words'
 export { cellsText, readCells } from './cells-text'
-export { withBends, withCorners, withFloor, withInto, withLid, without, withTop } from './choose'
+export { withBends, withCorners, withFloor, withInto, whyNot, withLid, without } from './choose'
 export {
   bendsSchema,
   BEND_KINDS,
@@ -55,7 +39,6 @@ export {
   type BendKind,
   type Bends,
 } from './bends'
-export { SIDES } from './sides'
 export {
   MOST_OPENINGS,
   OPENING_KINDS,

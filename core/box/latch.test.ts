@@ -32,7 +32,14 @@ type Sizes = Pick<BoxSpec, 'width' | 'depth' | 'height'>
 
 function boxOf(kind: Latched, size: Sizes, radius: number, thickness: number, latch = true): DerivedBox {
   const tabs = sameTabs({ rule: 'even', width: 10 })
-  const plain: BoxSpec = { ...PLAIN_BOX, ...size, sizesAre: 'outer', top: true, tabs, proud: 0 }
+  const plain: BoxSpec = {
+    ...PLAIN_BOX,
+    ...size,
+    sizesAre: 'outer',
+    fittings: [{ type: 'top-fingers' as const }],
+    tabs,
+    proud: 0,
+  }
   const bent = withBends(plain, kind, thickness)
   const empty = emptyJob('b', 'b', '')
   const stock = { ...newStock('s', 's'), nominal: thickness }

@@ -12,10 +12,9 @@ import { rectangle } from '../geometry'
 import { onGrid } from '../joints'
 import { chainOf, loosePanels } from './bends'
 import { OPPOSITE } from './opening'
-import { LIES, partOf, slab, type Shell } from './shell'
-import { SIDES } from './sides'
+import { LIES, partOf, SIDES, type Added } from '../fittings'
+import { slab, type Shell } from './shell'
 import type { BoxSpec, PanelName } from './spec'
-import type { Added } from './strips'
 
 /**
  * A wedge through a tongue (a tusk tenon): a tongue of the wall stands up through a notch in the edge of the

@@ -1,3 +1,4 @@
+import { lidOf } from '../fittings'
 import { beforeAll, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { anyBoxes } from '../../scripts/testing/boxes'
@@ -29,7 +30,8 @@ test('boxes of every joint and stock: proven here, and the solid library agrees'
     if (others.length > 0) throw new Error(`solid library: ${others.join(', ')} in ${said}`)
     for (const joint of made.box.assembly.joints) count(joint.kind)
     count(`floor ${spec.floor.kind}`)
-    if (spec.top) count(`top ${spec.lid.kind}`)
+    const lid = lidOf(spec)
+    if (lid) count(lid.type)
     count(`corners ${spec.corners.kind}`)
     if (made.box.dividers.length > 0) count(`into ${spec.dividers.into}`)
     for (const { what } of made.panels.flatMap(({ features }) => features)) count(what)
@@ -37,7 +39,7 @@ test('boxes of every joint and stock: proven here, and the solid library agrees'
   expect(proven).toBe(BOXES)
   for (const what of [
     ...['fingers', 'butt', 'lap', 'tenon', 'groove', 'bolt hole', 'nut slot', 'scoop', 'arch'],
-    ...['finger hole', 'top slide', 'top lift', 'top hinge'],
+    ...['finger hole', 'lid-slide', 'lid-lift', 'lid-hinge', 'lid-rebate'],
     ...['fingers', 'butt', 'outside', 'tenon', 'groove', 'ledge', 'none'].map((kind) => `floor ${kind}`),
     ...['fingers', 'butt', 'lap', 'tenon'].map((kind) => `corners ${kind}`),
     ...['slot', 'groove', 'tenon', 'loose'].map((kind) => `into ${kind}`),

@@ -1,5 +1,5 @@
 import type { Group, Lie } from '../assembly'
-import type { LiesHow } from './fittings'
+import type { LiesHow } from './in-use'
 
 /**
  * How a box's own axes run where it stands in use. On its back, what was its front is below; upside down, its

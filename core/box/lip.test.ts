@@ -11,7 +11,7 @@ const open: BoxSpec = {
   width: 120,
   depth: 80,
   height: 40,
-  top: true,
+  fittings: [{ type: 'top-fingers' as const }],
   tabs: sameTabs({ rule: 'even', width: 9 }),
   proud: 0,
 }

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { placeFields } from '../art'
-import { PANEL_NAMES } from './names'
+import { PANEL_NAMES } from '../fittings'
 
 const length = z.number().min(0.5).max(2000)
 const gap = z.number().min(0.3).max(500)

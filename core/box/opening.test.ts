@@ -29,7 +29,13 @@ const of = (openings: Opening[], part: Partial<BoxSpec> = {}): DerivedBox => {
   const empty = emptyJob('o', 'o', '')
   const stock = { ...newStock('s', 's'), nominal: 3 }
   const tabs = sameTabs({ rule: 'even', width: 10 })
-  const size = { sizesAre: 'outer' as const, width: 140, depth: 100, height: 70, top: true }
+  const size = {
+    sizesAre: 'outer' as const,
+    width: 140,
+    depth: 100,
+    height: 70,
+    fittings: [{ type: 'top-fingers' as const }],
+  }
   const box: BoxSpec = { ...PLAIN_BOX, ...size, tabs, proud: 0, openings, ...part }
   return deriveBox({ ...empty, box, measure: { ...empty.measure, stock } })
 }
@@ -177,12 +183,12 @@ describe('openings that go astray', () => {
     const shape = { kind: 'rectangle' as const, width: 10, height: 6, radius: 0 }
     expect(sentences([opening({ anchor: 'bottom', up: 5, shape })]).join()).toContain('nearer to a joint')
     expect(sentences([opening({})])).toEqual([])
-    const open = of([opening({ anchor: 'top', up: -1, shape })], { top: false })
+    const open = of([opening({ anchor: 'top', up: -1, shape })], { fittings: [] })
     const [warning] = warningsOf(open, null, 5, []).filter(({ kind }) => kind === 'opening')
     expect(warning).toMatchObject({ reaches: 'the edge', spots: [{ panel: 'front', at: { x: 70, y: 69 } }] })
   })
   test('on a panel that is not there, or too many of them, they are refused in one sentence', () => {
-    const [problem] = of([opening({ panel: 'top' })], { top: false }).problems
+    const [problem] = of([opening({ panel: 'top' })], { fittings: [] }).problems
     expect(problemSentence(problem, IN_METRIC)).toContain('There is no top for that opening')
     const many = opening({ repeat: { kind: 'grid', columns: 40, rows: 40, apart: 1 } })
     expect(problemSentence(of([many]).problems[0], IN_METRIC)).toContain('come to 1600 holes')
@@ -259,7 +265,7 @@ describe('windows that end round, and scoops in an edge', () => {
     'a scoop takes half of an ellipse from the %s',
     (anchor) => {
       const scoop = opening({ panel: 'top', shape: { kind: 'scoop', width: 30, depth: 12 }, anchor })
-      const lid = { lid: { ...PLAIN_BOX.lid, kind: 'lift' as const } }
+      const lid = { fittings: [{ type: 'lid-lift' as const, play: 0.3 }] }
       const [plain, taken] = [of([], lid), of([scoop], lid)]
       const lost = area(panelOf(plain, 'top').region) - area(panelOf(taken, 'top').region)
       expect(lost).toBeCloseTo((Math.PI * 15 * 12) / 2, 0)

@@ -12,7 +12,7 @@ import {
   type Ring,
 } from '../geometry'
 import { outlined, stencilled } from '../lettering'
-import type { PanelName } from './names'
+import type { PanelName } from '../fittings'
 import type { Opening, OpeningShape, Repeat } from './opening-record'
 
 const polygon = (sides: number, across: number, from = Math.PI / 2): Ring =>

@@ -11,7 +11,7 @@ const spec: BoxSpec = {
   width: 120,
   depth: 90,
   height: 60,
-  top: false,
+  fittings: [],
   tabs: sameTabs({ rule: 'even', width: 10 }),
   proud: 0,
 }
@@ -32,7 +32,11 @@ test.each<[string, Partial<BoxSpec>, string]>([
   ['cells too wide', { dividers: columns({ cells: [80, 80] }) }, 'too wide together'],
   ['dividers too high', { dividers: columns({ height: 58 }) }, 'at most 57 mm high'],
   ['dividers above the room', { dividers: columns({ lift: 57 }) }, 'no room for dividers'],
-  ['slots under a top', { top: true, dividers: columns({}) }, 'cannot be reached under a top'],
+  [
+    'slots under a top',
+    { fittings: [{ type: 'top-fingers' as const }], dividers: columns({}) },
+    'cannot be reached under a top',
+  ],
   [
     'a floor groove through the wall',
     { floor: { ...spec.floor, kind: 'groove', raised: 4, depth: 2.9 } },
@@ -50,11 +54,7 @@ test.each<[string, Partial<BoxSpec>, string]>([
     'The floor lies too near',
   ],
   ['ledges without height', { floor: { ...spec.floor, kind: 'ledge', raised: 0 } }, 'at least 1 mm'],
-  [
-    'a lowered top at the edge',
-    { top: true, lid: { ...PLAIN.lid, kind: 'tenon', lowered: 0 } },
-    'The top lies too near',
-  ],
+  ['a lowered top at the edge', { fittings: [{ type: 'top-tenon', lowered: 0 }] }, 'The top lies too near'],
   [
     'a bolt that ends in the joint',
     { bolts: { ...spec.bolts, uprights: { ...bolts, length: 6 } } },

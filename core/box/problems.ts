@@ -1,18 +1,24 @@
 import { AXES, type Axis, type Size } from '../assembly'
+import {
+  fittingProblems,
+  frontDrop,
+  kindOfLid,
+  LEAST_SKIN,
+  lidOf,
+  roundUp,
+  type FittingProblem,
+} from '../fittings'
 import { boltDepths, boltRoom, BOLTS, share, type Bolts, type EdgeRule } from '../joints'
 import type { Box } from './assemble'
 import { bendProblems } from './bend-problems'
+import { chainOf } from './bends'
 import { shareCells } from './cells'
-import { pinRound, swingOf, turns } from './hinge'
 import { MOST_DOTS } from '../art'
 import { dotsOfAll } from './engraving'
 import { countOf } from './opening'
 import { MOST_HOLES } from './opening-record'
-import { hangingBelow, stopBelow } from './rails'
-import { frontDrop, rimProblems } from './rim'
 import type { Edge } from './edges'
 import { BOLTED, boltsOf } from './features'
-import { fittingProblems } from './fitting-problems'
 import {
   boxSizes,
   edgeGroups,
@@ -23,8 +29,6 @@ import {
   panelNames,
   raisedBy,
   setInOf,
-  isCaptive,
-  slides,
   taken,
   type BoxSpec,
   type EdgeGroup,
@@ -59,28 +63,15 @@ export type SpecProblem =
   /** A groove that would go right through. */
   | {
       kind: 'groove'
-      field: 'floor-depth' | 'divider-depth' | 'lid-depth'
+      field: 'floor-depth' | 'divider-depth'
       depth: number
       thickness: number
     }
-  /** A finger hole that the lid has no room for. */
-  | { kind: 'pull'; field: 'pull'; most: number }
-  | { kind: 'captive'; field: 'captive'; deep: number; high: number }
-  /** What a drawer is drawn out by has no room in its front. */
-  | { kind: 'grip'; field: 'pull-size'; most: number }
-  /** Round holes that meet each other or the walls. */
-  | { kind: 'holes'; field: 'holes'; row: number; most: number }
-  /** Arches along the rim that reach the floor. */
-  | { kind: 'rim arch'; field: 'rim-arch'; most: number }
   /** An opening on a panel that the box does not have, or more holes than can be worked with. */
   | { kind: 'opening panel'; field: 'openings'; panel: PanelName }
   | { kind: 'engraving panel'; field: 'engravings'; panel: PanelName }
   | { kind: 'opening count'; field: 'openings'; count: number; most: number }
   | { kind: 'picture dots'; field: 'engravings'; count: number; most: number }
-  /** No room for the cheeks of a lid on pins. */
-  | { kind: 'hinge room'; field: 'pin'; deep: number; high: number }
-  /** Walls set in where a lid turns between them. */
-  | { kind: 'hinge corners'; field: 'pin' }
   /** A sheet that bends round an edge where others are not joined by fingers, or without a top. */
   | { kind: 'bend joints'; field: 'bends' }
   /** Panels of one bent sheet from different stocks. */
@@ -95,13 +86,12 @@ export type SpecProblem =
   | { kind: 'latch room'; field: 'latch'; size: SizeField; least: number }
   /** A wedge so thick that it would leave too little of its tongue. */
   | { kind: 'latch wedge'; field: 'latch'; most: number }
-  /** A lower front that leaves nothing of it, or goes with something that needs it whole. */
-  | { kind: 'rim drop'; field: 'rim-drop'; most: number }
-  | { kind: 'rim with'; field: 'rim' }
   /** Walls that do not stand in far enough for a lap or for closed slots. */
   | { kind: 'set in'; field: 'set-in'; least: number }
-  /** A floor or a top not far enough from the edge for closed slots, or for ledges below it. */
-  | { kind: 'raised'; field: 'raised' | 'lowered'; least: number }
+  /** A floor not far enough from the edge for closed slots, or for ledges below it. */
+  | { kind: 'raised'; field: 'raised'; least: number }
+  /** What is added to it cannot be made: each fitting says why. */
+  | FittingProblem
   /** A bolt whose nut would lie in the joint itself, or stand out of the panel. */
   | { kind: 'bolt'; field: `bolts-${EdgeGroup}`; least: number }
   /** The bolt's hole would open at the panel's edge: the other panel would have to stand further in. */
@@ -112,7 +102,6 @@ export type SpecProblem =
 /** Lengths that are offered are rounded up to this, mm. */
 const STEP = 0.1
 const MOST_STEPS = 60_000
-const roundUp = (length: number): number => Math.ceil(length / STEP - 1e-6) * STEP
 
 /** Claims along an edge as far as they lie between the corners. */
 function cellWidths(rule: EdgeRule, span: number, cutLow: number, cutHigh: number): number[] {
@@ -135,8 +124,8 @@ interface Span {
 function spanOf(spec: BoxSpec, group: EdgeGroup, inner: number, t: Thicknesses): Span {
   if (group !== 'uprights') return { length: inner, cutLow: 0, cutHigh: 0 }
   const whole = inner + taken(spec, t).z
-  const low = isFlush(spec, 'floor') ? t.floor : 0
-  const high = isFlush(spec, 'top') ? t.top : 0
+  const low = isFlush(spec, 'floor', t) ? t.floor : 0
+  const high = isFlush(spec, 'top', t) ? t.top : 0
   if (spec.tabs.over === 'full' && spec.corners.kind === 'fingers')
     return { length: whole, cutLow: low, cutHigh: high }
   return { length: whole - low - high, cutLow: 0, cutHigh: 0 }
@@ -190,12 +179,10 @@ function problemAlong(spec: BoxSpec, axis: Axis, t: Thicknesses, needed: number)
   return { kind: 'no room', field, sizesAre: spec.sizesAre, walls, least }
 }
 
-/**
- * Walls, floor and top that are not far enough in for closed slots: at least half a thickness of web. [FM]
- */
+/** Walls and floor that are not far enough in for closed slots: at least half a thickness of web. [FM] */
 function setInProblems(spec: BoxSpec, t: Thicknesses): SpecProblem[] {
   const problems: SpecProblem[] = []
-  const { corners, floor, lid, top } = spec
+  const { corners, floor } = spec
   const web = roundUp(Math.min(t.front, t.left) / 2)
   const problem = (least: number, has: number, made: SpecProblem): void => {
     if (has < least - 1e-9) problems.push(made)
@@ -207,76 +194,23 @@ function setInProblems(spec: BoxSpec, t: Thicknesses): SpecProblem[] {
     problem(least, raisedBy(spec), { kind: 'raised', field: 'raised', least })
   }
   if (floor.kind === 'ledge') problem(1, raisedBy(spec), { kind: 'raised', field: 'raised', least: 1 })
-  if (top && lid.kind === 'tenon') problem(web, lid.lowered, { kind: 'raised', field: 'lowered', least: web })
-  const held = lid.rails ? roundUp(lid.play + LEAST_RAIL) : web
-  if (slides(spec)) problem(held, lid.lowered, { kind: 'raised', field: 'lowered', least: held })
   const thin = Math.min(t.front, t.back, t.left, t.right)
   if (floor.kind === 'groove' && floor.depth > thin - LEAST_SKIN)
     problems.push({ kind: 'groove', field: 'floor-depth', depth: floor.depth, thickness: thin })
   return problems
 }
 
-/** Wood round a pin, mm. */
-const cheekRound = ({ lid }: Pick<BoxSpec, 'lid'>, t: Thicknesses): number => pinRound(lid.pin, t.top)
-
-/** A lid on pins needs room for its cheeks below and before the pin. */
-function hingeProblems({ lid, corners }: BoxSpec, t: Thicknesses, inner: Size): SpecProblem[] {
-  const round = cheekRound({ lid }, t)
-  if (corners.kind === 'lap' || corners.kind === 'tenon') return [{ kind: 'hinge corners', field: 'pin' }]
-  // As hingeOf works it out: cheeks before the pin, wood round it, and the reach behind it.
-  const deep = Math.max(3 * round, 5 * t.top) + Math.hypot(round, round + t.top) + 2
-  const isShort = inner.y < deep || inner.z < 2 * round + 1 || inner.x < 5 * t.top + 2 * lid.play + 2
-  return isShort
-    ? [{ kind: 'hinge room', field: 'pin', deep: Math.ceil(deep), high: Math.ceil(2 * round + 1) }]
-    : []
-}
-
-/** What is wrong with a lid that slides: its grooves go too deep, or its finger hole is too large. */
-function lidProblems(spec: BoxSpec, t: Thicknesses, inner: Size): SpecProblem[] {
-  if (turns(spec)) return hingeProblems(spec, t, inner)
-  if (!slides(spec)) return []
-  const { depth, play, pull } = spec.lid
-  const thickness = Math.min(t.back, t.left, t.right)
-  const most = Math.floor(Math.min(inner.x, inner.y) / 2)
-  return [
-    ...(!spec.lid.rails && depth + play > thickness - LEAST_SKIN
-      ? [{ kind: 'groove' as const, field: 'lid-depth' as const, depth: depth + play, thickness }]
-      : []),
-    ...(pull > most ? [{ kind: 'pull' as const, field: 'pull' as const, most }] : []),
-    ...captiveProblems(spec, t, inner),
-  ]
-}
-
-/** The strip under a lid needs room below it, and a way to go; ledges may not be in that. */
-function captiveProblems(spec: BoxSpec, t: Thicknesses, inner: Size): SpecProblem[] {
-  if (!isCaptive(spec)) return []
-  const below = stopBelow({ spec, materials: { mean: t } })
-  const deep = Math.ceil(3 * t.top + spec.lid.play + LEAST_WAY)
-  const high = Math.ceil(below + (spec.fittings.ledge?.at ?? 0) + 1)
-  return inner.z < high || inner.y < deep ? [{ kind: 'captive', field: 'captive', deep, high }] : []
-}
-
-/** A lid that is drawn out by less is not worth a groove, mm. [FM] */
-const LEAST_WAY = 10
-
-/** Height of a strip above a lid at least, mm. [FM] */
-const LEAST_RAIL = 2
-
-/** What must be left under a groove, mm. [FM] */
-const LEAST_SKIN = 0.3
-
 function dividerProblems(spec: BoxSpec, t: Thicknesses, inner: Size): SpecProblem[] {
   const problems: SpecProblem[] = []
   const { dividers } = spec
+  const lid = lidOf(spec)
   for (const direction of ['columns', 'rows'] as const) {
     const { cells, height, lift } = dividers[direction]
     if (cells.length < 2) continue
     const room = inner[direction === 'columns' ? 'x' : 'y']
     const shared = shareCells(cells, room, t.dividers)
     if (!shared.ok) problems.push({ kind: 'cells', field: direction, over: shared.over, room })
-    const below = turns(spec)
-      ? swingOf(spec.lid.pin, t.top) - t.top
-      : hangingBelow({ spec, materials: { mean: t } })
+    const below = (lid && kindOfLid(lid).hangs?.(lid, t)) ?? 0
     const most = inner.z - lift - below - frontDrop(spec)
     if (most < 1 || (height ?? 0) > most + 1e-9)
       problems.push({ kind: 'divider height', field: `${direction}-height`, most })
@@ -285,7 +219,7 @@ function dividerProblems(spec: BoxSpec, t: Thicknesses, inner: Size): SpecProble
       const thickness = Math.min(...walls)
       problems.push({ kind: 'groove', field: 'divider-depth', depth: dividers.depth, thickness })
     }
-    if (dividers.into === 'slot' && spec.top) problems.push({ kind: 'slot under top', field: 'into' })
+    if (dividers.into === 'slot' && lid) problems.push({ kind: 'slot under top', field: 'into' })
   }
   return problems
 }
@@ -316,15 +250,14 @@ function boltProblems(spec: BoxSpec, t: Thicknesses): SpecProblem[] {
 export function specProblems(spec: BoxSpec, thicknesses: Thicknesses, needed: number): SpecProblem[] {
   const sizes = AXES.flatMap((axis) => problemAlong(spec, axis, thicknesses, needed) ?? [])
   if (sizes.length > 0) return sizes
-  const { inner } = boxSizes(spec, thicknesses)
+  const { inner, outer } = boxSizes(spec, thicknesses)
+  const site = { spec, t: thicknesses, inner, outer, bent: chainOf(spec) }
   return [
     ...setInProblems(spec, thicknesses),
     ...dividerProblems(spec, thicknesses, inner),
-    ...lidProblems(spec, thicknesses, inner),
     ...openingProblems(spec),
     ...bendProblems(spec, thicknesses),
-    ...fittingProblems(spec, thicknesses, inner),
-    ...rimProblems(spec, thicknesses),
+    ...fittingProblems(spec.fittings, site),
     ...boltProblems(spec, thicknesses),
   ]
 }
@@ -346,9 +279,9 @@ function openingProblems(spec: BoxSpec): SpecProblem[] {
 const LEAST_WEB = 0.8
 
 /** How far the second panel of an edge stands in from the end of the leading one, mm. */
-function setBack(spec: BoxSpec, { group, parts: [, mate] }: Edge): number {
+function setBack(spec: BoxSpec, { group, parts: [, mate] }: Edge, t: Thicknesses): number {
   if (group === 'floor') return raisedBy(spec)
-  if (group === 'top') return loweredBy(spec)
+  if (group === 'top') return loweredBy(spec, t)
   return setInOf(spec.corners, mate === 'left' || mate === 'right' ? 'x' : 'y')
 }
 
@@ -368,7 +301,7 @@ export function jointProblems(
     if (!bolts) return []
     const room = boltRoom(bolts.size)
     const [, mate] = edge.parts.map((id) => materials.mean[id as PanelName])
-    const toEdge = setBack(spec, edge) + mate / 2
+    const toEdge = setBack(spec, edge, materials.mean) + mate / 2
     const wanted = BOLTS[bolts.size].hole / 2 + LEAST_WEB
     if (toEdge < wanted)
       return [{ kind: 'bolt edge', field: `bolts-${edge.group}`, least: roundUp(wanted - mate / 2) }]

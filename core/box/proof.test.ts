@@ -1,3 +1,4 @@
+import type { Thicknesses } from '../fittings'
 import { beforeAll, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import type { Manifold } from 'manifold-3d'
@@ -5,7 +6,7 @@ import { fingeredBoxes, withDefaults } from '../../scripts/testing/boxes'
 import { boxOf } from '../../scripts/testing/parts'
 import { solidLibrary } from '../../scripts/testing/solids'
 import { cornerAt, partsById, resolve, touchingArea, type Panel } from '../assembly'
-import { makeBox, PLAIN_BOX, sameTabs, specProblems, type Box, type BoxSpec, type Thicknesses } from './index'
+import { makeBox, PLAIN_BOX, sameTabs, specProblems, type Box, type BoxSpec } from './index'
 import { runs, seedOf } from '../../scripts/testing/runs'
 
 // The panels are set up as solids and checked with manifold-3d, a solid-geometry library: none of our own
@@ -88,7 +89,7 @@ test('the proof fails when a panel is moved by a tenth of a millimetre', () => {
     width: 80,
     depth: 60,
     height: 40,
-    top: true,
+    fittings: [{ type: 'top-fingers' as const }],
     tabs: sameTabs({ rule: 'even', width: 10 }),
     proud: 0,
   }

@@ -1,3 +1,4 @@
+import { RIM_SHAPES, type FittingOf } from '../fittings'
 import { beforeAll, describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { jobOf, PLAIN } from '../../scripts/testing/parts'
@@ -8,15 +9,7 @@ import { buildSteps } from '../build'
 import { deriveBox, warningsOf } from '../derive'
 import { area } from '../geometry'
 import { IN_METRIC } from '../length'
-import {
-  makeBox,
-  problemSentence,
-  RIM_SHAPES,
-  sameTabs,
-  specProblems,
-  type BoxSpec,
-  type Fittings,
-} from './index'
+import { makeBox, problemSentence, sameTabs, specProblems, withLid, type BoxSpec } from './index'
 import { runs, seedOf } from '../../scripts/testing/runs'
 
 let solids: Awaited<ReturnType<typeof solidLibrary>>
@@ -24,21 +17,21 @@ beforeAll(async () => {
   solids = await solidLibrary()
 })
 
-type Rim = NonNullable<Fittings['rim']>
+type Rim = Omit<FittingOf<'rim'>, 'type'>
 const open: BoxSpec = {
   ...PLAIN,
   sizesAre: 'outer',
   width: 90,
   depth: 150,
   height: 120,
-  top: false,
+  fittings: [],
   tabs: sameTabs({ rule: 'even', width: 9 }),
   proud: 0,
 }
 const lower = (rim: Rim, part: Partial<BoxSpec> = {}): BoxSpec => ({
   ...open,
   ...part,
-  fittings: { ...open.fittings, ...part.fittings, rim },
+  fittings: [...(part.fittings ?? []), { type: 'rim', ...rim }],
 })
 const T = 3
 const BOXES = runs(500)
@@ -103,7 +96,7 @@ describe.each(RIM_SHAPES)('a front that is lower, sides that rise by a %s', (sha
       seed: seedOf(20261126),
     })) {
       if (proven >= BOXES) break
-      const own = lower({ drop, shape, run }, { ...spec, top: false })
+      const own = lower({ drop, shape, run }, { ...spec, fittings: [] })
       if (specProblems(own, mean, 0.8).length > 0) continue
       const box = makeBox(own, { mean, thickest: mean })
       const { panels, broken } = resolve(box.assembly, { proud: own.proud, interference: 0 })
@@ -114,7 +107,7 @@ describe.each(RIM_SHAPES)('a front that is lower, sides that rise by a %s', (sha
         throw new Error(`${JSON.stringify(faults)} in ${JSON.stringify([own, mean, drop, run])}`)
       if (proven % 10 !== 0 || !('locked' in buildSteps(box, panels))) continue
       // Where panels lock each other, they do so without a lower front as well.
-      const plain = makeBox({ ...own, fittings: { ...own.fittings, rim: null } }, { mean, thickest: mean })
+      const plain = makeBox({ ...own, fittings: [] }, { mean, thickest: mean })
       const whole = resolve(plain.assembly, { proud: own.proud, interference: 0 }).panels
       expect('locked' in buildSteps(plain, whole)).toBe(true)
     }
@@ -137,17 +130,15 @@ test.each([
   ['a front that is gone', lower({ drop: 115, shape: 'slope', run: 0 }), 'Make it lower by at most 108 mm.'],
   [
     'a grip in the front',
-    lower(
-      { drop: 30, shape: 'slope', run: 0 },
-      { fittings: { ...open.fittings, pull: { kind: 'hole', size: 16 } } },
-    ),
+    lower({ drop: 30, shape: 'slope', run: 0 }, { fittings: [{ type: 'pull', kind: 'hole', size: 16 }] }),
     'A lower front goes with plain walls',
   ],
 ] as [string, BoxSpec, string][])('%s is refused in one sentence', (_, spec, sentence) => {
   const [problem] = deriveBox(jobOf(spec)).problems
   expect(problemSentence(problem, IN_METRIC)).toContain(sentence)
 })
-test('a closed box has no lower front', () => {
-  const closed = deriveBox(jobOf({ ...lower({ drop: 30, shape: 'slope', run: 0 }), top: true }))
+test('a box that is closed has no lower front any more', () => {
+  const lowered = lower({ drop: 30, shape: 'slope', run: 0 })
+  const closed = deriveBox(jobOf(withLid(lowered, 'fingers', T)))
   expect(closed.panels!.find(({ id }) => id === 'front')!.size.height).toBeCloseTo(120, 6)
 })

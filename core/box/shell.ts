@@ -1,10 +1,22 @@
-import { AXES, frameOf, type Block, type Lie, type Part, type Size } from '../assembly'
+import type { Block, Part, Size } from '../assembly'
+import {
+  frontTop,
+  kindOfLid,
+  LIES,
+  lidOf,
+  partOf,
+  SIDES,
+  type Lid,
+  type LidKind,
+  type Materials,
+  type PanelName,
+  type Shell as FittingShell,
+  type Thicknesses,
+} from '../fittings'
 import { onGrid } from '../joints'
-import { bendReach, isBent } from './bends'
-import { labelOf } from './fittings'
-import { hingedLid, turns } from './hinge'
-import { frontTop } from './rim'
-import { SIDES, WALLS } from './sides'
+import { bendReach, chainOf, isBent } from './bends'
+import { shareCells } from './cells'
+import { labelOf } from './in-use'
 import {
   boxSizes,
   edgeId,
@@ -13,76 +25,68 @@ import {
   panelNames,
   raisedBy,
   setInOf,
-  lifts,
-  slides,
+  takenBelow,
   type BoxSpec,
-  type PanelName,
-  type Thicknesses,
 } from './spec'
 
-export { SIDES, WALLS }
-
-/** How each panel lies, seen from outside. */
-export const LIES: Record<PanelName, Lie> = {
-  front: { x: { axis: 'x', sign: 1 }, y: { axis: 'z', sign: 1 }, z: { axis: 'y', sign: -1 } },
-  back: { x: { axis: 'x', sign: -1 }, y: { axis: 'z', sign: 1 }, z: { axis: 'y', sign: 1 } },
-  left: { x: { axis: 'y', sign: -1 }, y: { axis: 'z', sign: 1 }, z: { axis: 'x', sign: -1 } },
-  right: { x: { axis: 'y', sign: 1 }, y: { axis: 'z', sign: 1 }, z: { axis: 'x', sign: 1 } },
-  floor: { x: { axis: 'x', sign: 1 }, y: { axis: 'y', sign: -1 }, z: { axis: 'z', sign: -1 } },
-  top: { x: { axis: 'x', sign: 1 }, y: { axis: 'y', sign: 1 }, z: { axis: 'z', sign: 1 } },
-}
-
-/** Thickness of every panel, and of the thickest reading of what it is made of, mm. */
-export interface Materials {
-  mean: Thicknesses
-  thickest: Thicknesses
-}
-
 /** A box's sizes, and where its panels stand. Lengths in mm. */
-export interface Shell {
-  spec: BoxSpec
-  outer: Size
-  inner: Size
-  names: PanelName[]
-  materials: Materials
-  /** The space inside the walls, between floor and top. */
-  room: Block
-}
+export type Shell = FittingShell<BoxSpec>
 
 /** The slab of space between a panel's two faces, on its own axis. */
-export function slab({ spec, outer, materials }: Omit<Shell, 'room'>, name: PanelName): [number, number] {
+function slabFor(spec: BoxSpec, outer: Size, t: Thicknesses, name: PanelName): [number, number] {
   const { axis, end } = SIDES[name]
-  const thickness = materials.mean[name]
-  const back = axis === 'z' ? (end === 'low' ? raisedBy(spec) : loweredBy(spec)) : setInOf(spec.corners, axis)
-  if (end === 'low') return [back, back === 0 ? thickness : onGrid(back + thickness)]
+  const back =
+    axis === 'z' ? (end === 'low' ? raisedBy(spec) : loweredBy(spec, t)) : setInOf(spec.corners, axis)
+  if (end === 'low') return [back, back === 0 ? t[name] : onGrid(back + t[name])]
   const to = back === 0 ? outer[axis] : onGrid(outer[axis] - back)
-  return [onGrid(to - thickness), to]
+  return [onGrid(to - t[name]), to]
+}
+export const slab = ({ slabs }: Pick<Shell, 'slabs'>, name: PanelName): [number, number] => slabs[name]!
+
+/** From where to where each column between dividers reaches; none where they do not fit. */
+function columnsIn({ dividers }: BoxSpec, { min, max }: Block, thickness: number): [number, number][] {
+  const { cells } = dividers.columns
+  const shared = shareCells(cells.length > 0 ? cells : [null], max.x - min.x, thickness)
+  if (!shared.ok) return []
+  let left = min.x
+  return shared.widths.map((width) => {
+    const column: [number, number] = [left, left + width]
+    left += width + thickness
+    return column
+  })
 }
 
 export function makeShell(spec: BoxSpec, materials: Materials): Shell {
   const sizes = boxSizes(spec, materials.mean)
   const outer: Size = { x: onGrid(sizes.outer.x), y: onGrid(sizes.outer.y), z: onGrid(sizes.outer.z) }
-  const base = { spec, outer, inner: sizes.inner, names: panelNames(spec), materials }
+  const names = panelNames(spec)
+  const slabs: Shell['slabs'] = {}
   const room: Block = { min: { x: 0, y: 0, z: 0 }, max: { ...outer } }
-  for (const name of base.names) {
+  for (const name of names) {
     const { axis, end } = SIDES[name]
-    const [from, to] = slab(base, name)
+    const [from, to] = (slabs[name] = slabFor(spec, outer, materials.mean, name))
     if (end === 'low') room.min[axis] = to
     else room.max[axis] = from
   }
-  if (lifts(spec)) room.max.z -= materials.mean.top // its lip reaches down so far
-  return { ...base, room }
+  room.max.z -= takenBelow(spec, materials.mean)
+  const columns = columnsIn(spec, room, materials.mean.dividers)
+  return { spec, outer, inner: sizes.inner, names, materials, slabs, room, bent: chainOf(spec), columns }
 }
 
 /** Whether walls end below the top, which lies on them. */
-export const isOnWalls = (spec: BoxSpec): boolean =>
-  spec.top && !isFlush(spec, 'top') && (spec.lid.kind === 'outside' || spec.lid.kind === 'lift')
+export const isOnWalls = (spec: BoxSpec, t: Thicknesses): boolean =>
+  sits(spec) === 'on the walls' && !isFlush(spec, 'top', t)
 
 /** Whether the top reaches over the front wall, between the others. */
-export const isOverFront = (spec: BoxSpec): boolean => slides(spec) || turns(spec)
+export const isOverFront = (spec: BoxSpec): boolean => sits(spec) === 'over the front'
+
+function sits(spec: BoxSpec): LidKind<Lid>['sits'] | null {
+  const lid = lidOf(spec)
+  return lid && kindOfLid(lid).sits
+}
 
 /** Where a bend begins at one end of an axis, if it goes round the panel there; mm in the box. */
-export function bendLimit(shell: Omit<Shell, 'room'>, name: PanelName, mate: PanelName): number | null {
+export function bendLimit(shell: Shell, name: PanelName, mate: PanelName): number | null {
   if (!isBent(shell.spec, name, mate)) return null
   const { axis, end } = SIDES[mate]
   const reach = bendReach(shell.spec, shell.materials.mean[mate])
@@ -109,21 +113,16 @@ function straightBlock(shell: Shell, name: PanelName): Block {
 /** The space of the floor or of the top. @param block between its faces, over the whole outer size */
 function lyingBlock(shell: Shell, name: 'floor' | 'top', block: Block): Block {
   const { spec, room } = shell
-  const kind = name === 'floor' ? spec.floor.kind : spec.lid.kind
-  if (name === 'top' && turns(spec)) return hingedLid(shell)
-  const isSliding = name === 'top' && slides(spec)
-  if (isFlush(spec, name) || kind === 'outside' || kind === 'lift') return block
-  const loose = name === 'floor' && kind === 'ledge' ? spec.play.loose / 2 : 0
+  const lid = name === 'top' ? lidOf(spec) : null
+  const own = lid && kindOfLid(lid).block?.(lid, shell, block)
+  if (own) return own
+  const isOutside = name === 'floor' ? spec.floor.kind === 'outside' : sits(spec) === 'on the walls'
+  if (isFlush(spec, name, shell.materials.mean) || isOutside) return block
+  const loose = name === 'floor' && spec.floor.kind === 'ledge' ? spec.play.loose / 2 : 0
   for (const across of ['x', 'y'] as const) {
     block.min[across] = room.min[across] + loose
     block.max[across] = room.max[across] - loose
   }
-  if (isSliding && spec.lid.rails) {
-    block.min.x = onGrid(block.min.x + spec.lid.play)
-    block.max.x = onGrid(block.max.x - spec.lid.play)
-    block.max.y = onGrid(block.max.y - spec.lid.play)
-  }
-  if (isSliding) block.min.y = 0 // over the front wall, level with its outside
   return block
 }
 
@@ -131,8 +130,9 @@ function lyingBlock(shell: Shell, name: 'floor' | 'top', block: Block): Block {
 function wallBlock(shell: Shell, name: PanelName, block: Block): Block {
   const { spec, room } = shell
   const { axis } = SIDES[name]
-  if (spec.floor.kind === 'outside' && !isFlush(spec, 'floor')) block.min.z = room.min.z
-  if (isOnWalls(spec)) block.max.z = slab(shell, 'top')[0]
+  const t = shell.materials.mean
+  if (spec.floor.kind === 'outside' && !isFlush(spec, 'floor', t)) block.min.z = room.min.z
+  if (isOnWalls(spec, t)) block.max.z = slab(shell, 'top')[0]
   if (name === 'front' && isOverFront(spec)) block.max.z = room.max.z
   if (name === 'front') block.max.z = Math.min(block.max.z, frontTop(shell))
   const across = axis === 'x' ? 'y' : 'x'
@@ -147,33 +147,6 @@ function wallBlock(shell: Shell, name: PanelName, block: Block): Block {
     if (spec.edges[edgeId(name, high)]) block.max[across] = room.max[across]
   }
   return block
-}
-
-/**
- * A part of the assembly from the space it fills. Its own coordinates begin at the outer faces of the box.
- */
-export function partOf(
-  about: Pick<Part, 'id' | 'label' | 'thickness' | 'thickest'>,
-  lie: Lie,
-  block: Block,
-  outer: Size,
-): Part {
-  const origin = Object.fromEntries(
-    AXES.map((axis) => {
-      const own = AXES.find((each) => lie[each].axis === axis)!
-      const { sign } = lie[own]
-      if (own === 'z') return [axis, sign === 1 ? block.min[axis] : block.max[axis]]
-      return [axis, sign === 1 ? 0 : outer[axis]]
-    }),
-  ) as Size
-  const onOwn = (own: 'x' | 'y'): [number, number] => {
-    const { axis, sign } = lie[own]
-    const [low, high] = [block.min[axis], block.max[axis]]
-    return sign === 1 ? [low, high] : [outer[axis] - high, outer[axis] - low]
-  }
-  const [minX, maxX] = onOwn('x')
-  const [minY, maxY] = onOwn('y')
-  return { ...about, frame: frameOf(lie, origin), blank: { minX, minY, maxX, maxY }, features: [] }
 }
 
 /** The walls, floor and top of a box, not jointed yet. */

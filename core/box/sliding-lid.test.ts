@@ -1,3 +1,4 @@
+import { lidOf, type FittingOf } from '../fittings'
 import { beforeAll, describe, expect, test } from '@jest/globals'
 import type { Manifold } from 'manifold-3d'
 import { boxOf, jobOf, PLAIN } from '../../scripts/testing/parts'
@@ -16,7 +17,7 @@ const open: BoxSpec = {
   width: 140,
   depth: 90,
   height: 50,
-  top: true,
+  fittings: [{ type: 'top-fingers' as const }],
   tabs: sameTabs({ rule: 'even', width: 9 }),
   proud: 0,
 }
@@ -25,20 +26,21 @@ let solids: Awaited<ReturnType<typeof solidLibrary>>
 beforeAll(async () => {
   solids = await solidLibrary()
 })
-const spec: BoxSpec = {
-  ...open,
-  lid: {
-    kind: 'slide',
-    lowered: 4,
-    depth: 1.5,
-    play: 0.3,
-    pull: 16,
-    grip: 'hole',
-    rails: false,
-    captive: false,
-    pin: 3,
-  },
+const sliding: FittingOf<'lid-slide'> = {
+  type: 'lid-slide',
+  lowered: 4,
+  depth: 1.5,
+  play: 0.3,
+  pull: 16,
+  grip: 'hole',
+  rails: false,
+  captive: false,
 }
+const specWith = (part: Partial<typeof sliding>): BoxSpec => ({
+  ...open,
+  fittings: [{ ...sliding, ...part }],
+})
+const spec = specWith({})
 const made = (of: BoxSpec) => {
   const box = boxOf(of, T)
   const { panels } = resolve(box.assembly, { proud: 0, interference: 0 })
@@ -46,15 +48,13 @@ const made = (of: BoxSpec) => {
 }
 
 test('a notch for the thumb takes half a circle out of the front edge of the lid', () => {
-  const [whole, notched] = [0, 16].map((pull) =>
-    made({ ...spec, lid: { ...spec.lid, pull, grip: 'notch' } }).panel('top'),
-  )
+  const [whole, notched] = [0, 16].map((pull) => made(specWith({ pull, grip: 'notch' })).panel('top'))
   expect(area(whole.region) - area(notched.region)).toBeCloseTo((Math.PI * 64) / 2, 0)
   expect(notched.region.holes).toEqual([])
 })
 
 describe('a lid between glued strips', () => {
-  const { box, panels, panel } = made({ ...spec, lid: { ...spec.lid, rails: true } })
+  const { box, panels, panel } = made(specWith({ rails: true }))
   test('has four of them, enters no wall, and comes out', () => {
     expect(panels.filter(({ id }) => id.startsWith('rail'))).toHaveLength(4)
     expect(panel('top').size.width).toBeCloseTo(140 - 2 * T - 2 * 0.3, 9)
@@ -70,7 +70,7 @@ describe('a lid between glued strips', () => {
 })
 
 describe('a lid that cannot be drawn out altogether', () => {
-  const captive: BoxSpec = { ...spec, lid: { ...spec.lid, captive: true } }
+  const captive = specWith({ captive: true })
   const { box, panels, panel } = made(captive)
   const [lid] = box.assembly.groups
   test('a strip under its back edge strikes the front wall, and nothing else before', () => {
@@ -178,20 +178,17 @@ describe('a lid that slides', () => {
     expect(odds.gap).toBeCloseTo(0.15, 6)
   })
   test('gets a finger hole where a finger goes in, and none where it is too narrow', () => {
-    expect(withLid(open, 'slide', T).lid).toMatchObject({
-      kind: 'slide',
+    expect(lidOf(withLid(open, 'slide', T))).toMatchObject({
+      type: 'lid-slide',
       lowered: 3,
       depth: 1.5,
       pull: 16,
-      pin: 3,
     })
-    expect(withLid({ ...open, depth: 24 }, 'slide', T).lid.pull).toBe(0)
+    expect(lidOf(withLid({ ...open, depth: 24 }, 'slide', T))).toMatchObject({ pull: 0 })
   })
   test('grooves that go through, a lid at the rim and a hole without room are refused', () => {
-    const said = (lid: Partial<BoxSpec['lid']>): string[] =>
-      specProblems({ ...spec, lid: { ...spec.lid, ...lid } }, sameThickness(T), 0.8).map((problem) =>
-        problemSentence(problem, say),
-      )
+    const said = (lid: Partial<typeof sliding>): string[] =>
+      specProblems(specWith(lid), sameThickness(T), 0.8).map((problem) => problemSentence(problem, say))
     expect(said({ depth: 2.6 })[0]).toContain('A groove 2.9 mm deep would go through 3 mm')
     expect(said({ lowered: 0 })[0]).toContain('The top lies too near')
     expect(said({ pull: 60 })).toEqual(['The lid has no room for that finger hole. Make it at most 42 mm.'])

@@ -4,16 +4,17 @@ import { deriveBox } from '../derive'
 import { area } from '../geometry'
 import { emptyJob } from '../job'
 import { newStock } from '../stock'
-import { PLAIN_BOX, sameTabs, type BoxSpec, type Fittings } from './index'
+import { withFitting, type Fitting, type FittingOf } from '../fittings'
+import { PLAIN_BOX, sameTabs, withLid, type BoxSpec } from './index'
 import { seedOf } from '../../scripts/testing/runs'
 
-const of = (softened: Fittings['softened'], part: Partial<BoxSpec> = {}) => {
+const of = (softened: Omit<FittingOf<'softened'>, 'type'> | null, part: Partial<BoxSpec> = {}) => {
   const empty = emptyJob('s', 's', '')
   const tabs = sameTabs({ rule: 'even', width: 10 })
-  const size = { sizesAre: 'outer' as const, width: 120, depth: 90, height: 60, top: true }
-  const fittings = { ...PLAIN_BOX.fittings, ...part.fittings, softened }
-  const lid = { ...PLAIN_BOX.lid, kind: 'lift' as const }
-  const box: BoxSpec = { ...PLAIN_BOX, ...size, lid, tabs, proud: 0, ...part, fittings }
+  const size = { sizesAre: 'outer' as const, width: 120, depth: 90, height: 60 }
+  const lifted: Fitting[] = part.fittings ?? [{ type: 'lid-lift', play: 0.3 }]
+  const fittings = softened ? withFitting(lifted, { type: 'softened', ...softened }) : lifted
+  const box: BoxSpec = { ...PLAIN_BOX, ...size, tabs, proud: 0, ...part, fittings }
   return deriveBox({ ...empty, box, measure: { ...empty.measure, stock: newStock('s', 's') } })
 }
 const areas = ({ panels }: ReturnType<typeof of>): Map<string, number> =>
@@ -42,15 +43,16 @@ describe('free corners', () => {
     let tried = 0
     fc.assert(
       fc.property(boxes, ({ kind, size, top, lid, corner, setIn, floor, plate }) => {
+        const bare: BoxSpec = {
+          ...PLAIN_BOX,
+          ...{ sizesAre: 'outer', width: 120, depth: 90, height: 60, proud: 0 },
+          tabs: sameTabs({ rule: 'even', width: 10 }),
+        }
+        const plated: Fitting[] = plate ? [{ type: 'plate', left: 5, right: 5, down: 0, up: 5 }] : []
         const part: Partial<BoxSpec> = {
-          top,
-          lid: { ...PLAIN_BOX.lid, kind: lid },
           corners: { kind: corner, leads: 'front and back', setIn: corner === 'fingers' ? 0 : setIn },
           floor: { ...PLAIN_BOX.floor, kind: floor, depth: 1 },
-          fittings: {
-            ...PLAIN_BOX.fittings,
-            plate: plate ? { left: 5, right: 5, down: 0, up: 5 } : null,
-          },
+          fittings: [...(top ? withLid(bare, lid, 3).fittings : []), ...plated],
         }
         const plain = of(null, part)
         if (!plain.panels || plain.proof!.faults.length > 0) return

@@ -3,13 +3,21 @@ import { AXES, type Axis, type Size } from '../assembly'
 import { boltsSchema, edgeRuleSchema, type EdgeRule } from '../joints'
 import { bendsSchema, NO_BENDS } from './bends'
 import { NO_DIVIDERS, dividersSchema } from './cells'
-import { fittingsSchema, LIES, NO_FITTINGS } from './fittings'
-import { PANEL_NAMES, type PanelName } from './names'
+import { LIES } from './in-use'
+import {
+  fittingsSchema,
+  kindOfLid,
+  lidOf,
+  PANEL_NAMES,
+  type PanelName,
+  type Thicknesses,
+  type TopEdge,
+} from '../fittings'
 import { drawingSchema, MOST_DRAWINGS, MOST_PICTURES, pictureSchema } from '../art'
 import { engravingSchema, MOST_ENGRAVINGS } from './engraving-record'
 import { MOST_OPENINGS, openingSchema } from './opening-record'
 
-export { type PanelName }
+export type { PanelName, Thicknesses }
 
 /** Edges that are shared out alike: those between walls, those of the floor, those of the top. */
 const EDGE_GROUPS = ['uprights', 'floor', 'top'] as const
@@ -22,14 +30,6 @@ export type CornerKind = (typeof CORNER_KINDS)[number]
 /** How the floor is held. `outside`: it lies below the walls; `butt`: between them. */
 export const FLOOR_KINDS = ['fingers', 'butt', 'outside', 'tenon', 'groove', 'ledge', 'none'] as const
 export type FloorKind = (typeof FLOOR_KINDS)[number]
-
-/**
- * How the top is held. `outside`: it lies on the walls; `butt`: between them; `slide`: a lid in grooves, that
- * is drawn out over the front wall; `lift`: a lid on the walls that a lip under it keeps in place; `hinge`:
- * one that turns on pins in the side walls.
- */
-export const TOP_KINDS = ['fingers', 'butt', 'outside', 'tenon', 'slide', 'lift', 'hinge'] as const
-export type TopKind = (typeof TOP_KINDS)[number]
 
 export const WALL_PAIRS = ['front and back', 'left and right'] as const
 
@@ -78,7 +78,6 @@ export const boxSpecSchema = z.strictObject({
   width: size,
   depth: size,
   height: size,
-  top: z.boolean(),
   tabs: z.strictObject({
     uprights: edgeRuleSchema,
     floor: edgeRuleSchema,
@@ -109,27 +108,6 @@ export const boxSpecSchema = z.strictObject({
     ledge: z.number().min(1).max(200),
     /** Height of the arches between feet; 0 is none. */
     arch: small,
-  }),
-  lid: z.strictObject({
-    kind: z.enum(TOP_KINDS),
-    /** How far its outside face lies below the walls' upper edge. */
-    lowered: small,
-    /** How far a sliding lid reaches into the walls. */
-    depth: z.number().min(0.1).max(50),
-    /**
-     * Added to the thickest reading for the grooves that a lid slides in, and left beyond its sides; or
-     * between a lip and each wall. [FM: 0.2 to 0.4 per side slides]
-     */
-    play: z.number().min(0).max(5),
-    /** Diameter of the hole or of the notch in its front edge that it is drawn out by; 0 is none. */
-    pull: z.number().min(0).max(200),
-    grip: z.enum(['hole', 'notch']),
-    /** Whether a sliding lid runs between glued strips, not in grooves. */
-    rails: z.boolean(),
-    /** Whether a strip under a sliding lid keeps it from being drawn out altogether. */
-    captive: z.boolean(),
-    /** Diameter of the pins that a lid turns on. */
-    pin: z.number().min(0.5).max(20),
   }),
   bolts: z.strictObject({
     uprights: boltsSchema.nullable(),
@@ -166,38 +144,23 @@ export const sameTabs = (rule: EdgeRule): BoxSpec['tabs'] => ({
 })
 
 /** All that a box of fingers on every edge does not ask for. */
-export const PLAIN_BOX: Omit<BoxSpec, 'sizesAre' | 'width' | 'depth' | 'height' | 'top' | 'tabs' | 'proud'> =
-  {
-    corners: { kind: 'fingers', leads: 'front and back', setIn: 0 },
-    floor: { kind: 'fingers', raised: 0, depth: 1, ledge: 8, arch: 0 },
-    lid: {
-      kind: 'fingers',
-      lowered: 0,
-      depth: 1.5,
-      play: 0.3,
-      pull: 0,
-      grip: 'hole',
-      rails: false,
-      captive: false,
-      pin: 3,
-    },
-    bolts: { uprights: null, floor: null, top: null },
-    edges: {},
-    dividers: NO_DIVIDERS,
-    lies: 'upright',
-    fittings: NO_FITTINGS,
-    bends: NO_BENDS,
-    openings: [],
-    engravings: [],
-    drawings: [],
-    pictures: [],
-    play: { slots: 0, laps: 0.2, loose: 0.5 },
-    stocks: {},
-    seams: false,
-  }
-
-/** Thickness of each panel, and of the dividers, in mm. */
-export type Thicknesses = Record<PanelName | 'dividers', number>
+export const PLAIN_BOX: Omit<BoxSpec, 'sizesAre' | 'width' | 'depth' | 'height' | 'tabs' | 'proud'> = {
+  corners: { kind: 'fingers', leads: 'front and back', setIn: 0 },
+  floor: { kind: 'fingers', raised: 0, depth: 1, ledge: 8, arch: 0 },
+  bolts: { uprights: null, floor: null, top: null },
+  edges: {},
+  dividers: NO_DIVIDERS,
+  lies: 'upright',
+  fittings: [],
+  bends: NO_BENDS,
+  openings: [],
+  engravings: [],
+  drawings: [],
+  pictures: [],
+  play: { slots: 0, laps: 0.2, loose: 0.5 },
+  stocks: {},
+  seams: false,
+}
 
 export const sameThickness = (thickness: number): Thicknesses =>
   Object.fromEntries([...PANEL_NAMES, 'dividers'].map((name) => [name, thickness])) as Thicknesses
@@ -205,15 +168,19 @@ export const sameThickness = (thickness: number): Thicknesses =>
 /** Which size of the spec runs along which axis. */
 export const FIELD_OF: Record<Axis, 'width' | 'depth' | 'height'> = { x: 'width', y: 'depth', z: 'height' }
 
-type Outline = Pick<BoxSpec, 'top' | 'floor' | 'corners' | 'lid'>
+type Outline = Pick<BoxSpec, 'fittings' | 'floor' | 'corners'>
 
 /** Panels of a box, in the order in which they are named. */
-export const panelNames = ({ top, floor }: Pick<BoxSpec, 'top' | 'floor'>): PanelName[] =>
-  PANEL_NAMES.filter((name) => (name !== 'top' || top) && (name !== 'floor' || floor.kind !== 'none'))
+export const panelNames = ({ fittings, floor }: Pick<BoxSpec, 'fittings' | 'floor'>): PanelName[] =>
+  PANEL_NAMES.filter(
+    (name) => (name !== 'top' || lidOf({ fittings })) && (name !== 'floor' || floor.kind !== 'none'),
+  )
 
 /** Groups of edges that a box has. */
-export const edgeGroups = ({ top, floor }: Pick<BoxSpec, 'top' | 'floor'>): EdgeGroup[] =>
-  EDGE_GROUPS.filter((group) => (group !== 'top' || top) && (group !== 'floor' || floor.kind !== 'none'))
+export const edgeGroups = ({ fittings, floor }: Pick<BoxSpec, 'fittings' | 'floor'>): EdgeGroup[] =>
+  EDGE_GROUPS.filter(
+    (group) => (group !== 'top' || lidOf({ fittings })) && (group !== 'floor' || floor.kind !== 'none'),
+  )
 
 const isSetIn = ({ kind, setIn }: BoxSpec['corners']): boolean =>
   kind === 'lap' || kind === 'tenon' || (kind === 'butt' && setIn > 0)
@@ -237,34 +204,45 @@ export function edgeId(a: PanelName, b: PanelName): EdgeId {
 
 /** How the edges of a group are joined. */
 export const kindOf = (
-  { corners, floor, lid }: Pick<BoxSpec, 'corners' | 'floor' | 'lid'>,
+  { corners, floor, fittings }: Outline,
   group: EdgeGroup,
-): CornerKind | FloorKind | TopKind => ({ uprights: corners.kind, floor: floor.kind, top: lid.kind })[group]
+): CornerKind | FloorKind | TopEdge =>
+  group === 'uprights' ? corners.kind : group === 'floor' ? floor.kind : topEdge({ fittings })
+
+/** How the edges of the top are joined; a lid that opens joins none of them so. */
+export function topEdge(spec: Pick<BoxSpec, 'fittings'>): TopEdge {
+  const lid = lidOf(spec)
+  return lid ? kindOfLid(lid).edge : 'none'
+}
 
 const FLUSH = ['fingers', 'butt', 'outside']
 
 /** How far the floor's underside stands above the walls' lower edge, mm. */
 export const raisedBy = ({ floor }: Pick<BoxSpec, 'floor'>): number =>
   floor.kind === 'fingers' || floor.kind === 'outside' || floor.kind === 'none' ? 0 : floor.raised
-const UNLOWERED: TopKind[] = ['fingers', 'outside', 'lift', 'hinge']
-export const loweredBy = ({ top, lid }: Pick<BoxSpec, 'top' | 'lid'>): number =>
-  top && lid.kind !== 'fingers' && !UNLOWERED.includes(lid.kind) ? lid.lowered : 0
-
-/** Whether a floor or top reaches into the corners of the shell, where three slabs meet. */
-export function isFlush(spec: Outline, name: 'floor' | 'top'): boolean {
-  const [kind, back] = name === 'floor' ? [spec.floor.kind, raisedBy(spec)] : [spec.lid.kind, loweredBy(spec)]
-  const isThere = name === 'floor' ? spec.floor.kind !== 'none' : spec.top
-  return isThere && FLUSH.includes(kind) && back === 0 && !isSetIn(spec.corners)
+/** Whether a box has a lid that comes off or opens. */
+export function opens(spec: Pick<BoxSpec, 'fittings'>): boolean {
+  const lid = lidOf(spec)
+  return lid !== null && kindOfLid(lid).opens
 }
 
-/** Whether the top is a lid that is drawn out to the front. */
-export const slides = ({ top, lid }: Pick<BoxSpec, 'top' | 'lid'>): boolean => top && lid.kind === 'slide'
+/** How far the top's outside face lies below the walls' upper edge, mm. */
+export function loweredBy(spec: Pick<BoxSpec, 'fittings'>, t: Thicknesses): number {
+  const lid = lidOf(spec)
+  return lid ? (kindOfLid(lid).lowered?.(lid, t) ?? 0) : 0
+}
+/** How far down a lid reaches below its panel, mm. */
+export function takenBelow(spec: Pick<BoxSpec, 'fittings'>, t: Thicknesses): number {
+  const lid = lidOf(spec)
+  return lid ? (kindOfLid(lid).below?.(lid, t) ?? 0) : 0
+}
 
-/** Whether it is one that cannot be drawn out altogether. */
-export const isCaptive = (spec: Pick<BoxSpec, 'top' | 'lid'>): boolean => slides(spec) && spec.lid.captive
-
-/** Whether the top is a lid that lifts off, with a lip under it. */
-export const lifts = ({ top, lid }: Pick<BoxSpec, 'top' | 'lid'>): boolean => top && lid.kind === 'lift'
+/** Whether a floor or top reaches into the corners of the shell, where three slabs meet. */
+export function isFlush(spec: Outline, name: 'floor' | 'top', t: Thicknesses): boolean {
+  const isThere = name === 'floor' ? spec.floor.kind !== 'none' : lidOf(spec) !== null
+  const back = name === 'floor' ? raisedBy(spec) : loweredBy(spec, t)
+  return isThere && FLUSH.includes(kindOf(spec, name)) && back === 0 && !isSetIn(spec.corners)
+}
 
 /** What the walls take from each axis, mm. */
 export function taken(spec: Outline, t: Thicknesses): Size {
@@ -272,7 +250,7 @@ export function taken(spec: Outline, t: Thicknesses): Size {
   return {
     x: t.left + t.right + 2 * setInOf(spec.corners, 'x'),
     y: t.front + t.back + 2 * setInOf(spec.corners, 'y'),
-    z: floor + (spec.top ? t.top + loweredBy(spec) : 0) + (lifts(spec) ? t.top : 0),
+    z: floor + (lidOf(spec) ? t.top + loweredBy(spec, t) + takenBelow(spec, t) : 0),
   }
 }
 

@@ -1,3 +1,4 @@
+import { fittingSentence } from '../fittings'
 import { counted, type Say } from '../length'
 import type { Working } from '../working'
 import type { Edge } from './edges'
@@ -52,10 +53,6 @@ const SENTENCES: {
   'opening count': (problem) =>
     `These openings come to ${problem.count} holes; ${problem.most} are the most. Make the ` +
     'holes larger or the field smaller.',
-  'hinge room': (problem, say) =>
-    `A lid on pins needs ${say.short(problem.deep, 0)} inside from front to back and ` +
-    `${say.short(problem.high, 0)} of height. Make the box larger, or the pins thinner.`,
-  'hinge corners': () => 'A lid on pins turns between flush walls. Join the corners with fingers or butt.',
   'bend joints': () =>
     'A sheet that bends goes with fingers on all other edges, shared out between floor and rim, ' +
     'and with a top where it reaches there. Choose those, or no bend.',
@@ -66,11 +63,6 @@ const SENTENCES: {
   'bend link': (problem, say) =>
     'Links so wide do not go twice into the arc. Make them at most ' +
     `${say.short(problem.most, 1)} wide, or the radius larger.`,
-  'rim with': () =>
-    'A lower front goes with plain walls: no grip, plate, lining or arches, and no bend. Leave those ' +
-    'out, or the front as high as the others.',
-  'rim drop': (problem, say) =>
-    `That leaves too little of the front. Make it lower by at most ${say.short(problem.most, 0)}.`,
   'latch wedge': (problem, say) =>
     `The wedge of the latch, cut from the stock of the dividers, ` +
     `may be ${say.length(problem.most)} thick at ` +
@@ -81,27 +73,16 @@ const SENTENCES: {
   'bend bridge': (problem, say) =>
     `Bridges so wide leave no link to twist. Make them at most ${say.short(problem.most, 1)}, ` +
     'the slits longer, or the box longer along the bend.',
-  grip: (problem, say) =>
-    `The front has no room for that. Make it at most ${say.short(Math.max(0, problem.most), 0)}.`,
-  holes: (problem, say) =>
-    `The holes of row ${problem.row} would meet each other or the walls: they have room for ` +
-    `${say.short(Math.max(0, problem.most), 1)} each. Make the stand larger, or stand fewer in it.`,
-  'rim arch': (problem, say) =>
-    `Arches that high would reach the floor. Make them at most ${say.short(problem.most, 0)}.`,
-  pull: (problem, say) =>
-    `The lid has no room for that finger hole. Make it at most ${say.short(problem.most, 0)}.`,
-  captive: (problem, say) =>
-    `The strip under the lid needs ${say.short(problem.high, 0)} of height and ` +
-    `${say.short(problem.deep, 0)} of depth inside. Make the box larger, or let the lid come out.`,
   groove: (problem, say) =>
     `A groove ${say.short(problem.depth)} deep would go through ${say.short(problem.thickness)}. ` +
     'Make it about half as deep as the wall is thick.',
+  fitting: fittingSentence,
   'set in': (problem, say) =>
     'The walls must stand in from the ends, or their slots are open. Make it at least ' +
     `${say.short(problem.least, 1)}.`,
   raised: (problem, say) =>
-    `The ${problem.field === 'raised' ? 'floor' : 'top'} lies too near the edge for its slots or ` +
-    `ledges. Make it at least ${say.short(problem.least, 1)}.`,
+    'The floor lies too near the edge for its slots or ledges. ' +
+    `Make it at least ${say.short(problem.least, 1)}.`,
   bolt: (problem, say) =>
     'The bolt is too short: its nut would lie in the joint. Take one at least ' +
     `${say.short(problem.least)} long.`,

@@ -11,7 +11,7 @@ const spec: BoxSpec = {
   width: 120,
   depth: 90,
   height: 60,
-  top: true,
+  fittings: [{ type: 'top-fingers' as const }],
   tabs: sameTabs({ rule: 'even', width: 10 }),
   proud: 0,
 }
@@ -28,7 +28,7 @@ function stepsOf(of: BoxSpec): BuildStep[] {
 // last.
 test('the floor, two opposite walls, then the others; a top at the end', () => {
   expect(stepsOf(spec).map(({ panel }) => panel)).toEqual(['floor', 'front', 'back', 'left', 'right', 'top'])
-  expect(stepsOf({ ...spec, top: false }).at(-1)!.panel).toBe('right')
+  expect(stepsOf({ ...spec, fittings: [] }).at(-1)!.panel).toBe('right')
 })
 test('every joint is glued in exactly one step', () => {
   const steps = stepsOf(spec)
@@ -56,7 +56,7 @@ test('a raised floor is captive: it is in before the wall that locks it, whateve
   for (const kind of ['fingers', 'butt', 'tenon'] as const) {
     const raised: BoxSpec = {
       ...spec,
-      top: false,
+      fittings: [],
       corners: { ...spec.corners, kind, setIn: kind === 'tenon' ? 8 : 0 },
       floor: { ...spec.floor, kind: 'tenon', raised: 8 },
     }
@@ -67,13 +67,13 @@ test('a raised floor is captive: it is in before the wall that locks it, whateve
 test('laps come together from above, without glue; ledges are glued before the floor lies on them', () => {
   const rack: BoxSpec = {
     ...spec,
-    top: false,
+    fittings: [],
     corners: { kind: 'lap', leads: 'front and back', setIn: 10 },
     floor: { ...spec.floor, kind: 'none' },
   }
   for (const { glue } of stepsOf(rack)) expect(glue).toEqual([])
   expect(step(rack, 'left')).toMatchObject({ text: expect.stringContaining('from above'), from: [0, 0, 1] })
-  const ledged: BoxSpec = { ...spec, top: false, floor: { ...spec.floor, kind: 'ledge', raised: 10 } }
+  const ledged: BoxSpec = { ...spec, fittings: [], floor: { ...spec.floor, kind: 'ledge', raised: 10 } }
   const { glue } = step(ledged, 'ledge-front')
   // 114 mm of the wall's inside by the ledge's width of 8 mm.
   expect(glue).toContainEqual({ with: 'front', area: 114 * 8 })

@@ -1,3 +1,4 @@
+import { kindOfLid, lidOf } from '../fittings'
 import { buildOrder, touchingArea, type Arrival, type Panel, type Way } from '../assembly'
 import { capitalised } from '../length'
 import { labelOf, loosePanels, seamedPanel, type Box } from '../box'
@@ -99,17 +100,9 @@ function sheetText({ spec, assembly }: Box, { together, way }: Arrival, label: s
       ? `${half} Then bring it in ${from}, straight, until it is home.`
       : `Begin: ${half.toLowerCase()}`
   }
-  if (spec.lid.kind === 'hinge' && together.includes('top'))
-    return (
-      'Glue the cheeks into the slots of the lid first, square to it; let it dry. Then set the lid in ' +
-      `${from} and push a pin through each wall into its cheek. Glue holds the pins in the walls only.`
-    )
-  if (together.includes('stop'))
-    return (
-      'Glue the stop strip under the back edge of the lid first, square to it, and let it dry. Then slide ' +
-      `the lid in ${from}: the wall that comes after it locks it in. Keep glue and varnish out of its ` +
-      'way, and try how it runs before the glue of that wall grips.'
-    )
+  const lid = lidOf(spec)
+  const own = lid && together.includes('top') ? kindOfLid(lid).build?.(lid, from) : null
+  if (own) return own
   const loose = loosePanels(spec)
   const bend =
     'Bend it slowly over its whole length, first the other way and back, until it stays near its shape.'

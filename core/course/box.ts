@@ -13,7 +13,7 @@ export const BOX: Exercise = {
     const [width, depth, height] = [80, 50, 30].map((least) => least + 10 * Math.round(8 * random()))
     const thickness = LABEL + (random() < 0.5 ? -1 : 1) * (0.12 + Math.round(15 * random()) / 100)
     const tabs = sameTabs({ rule: 'even', width: 9 })
-    const size = { sizesAre: 'inner' as const, width, depth, height, top: false, tabs, proud: 0 }
+    const size = { sizesAre: 'inner' as const, width, depth, height, tabs, proud: 0 }
     const spec: BoxSpec = { ...PLAIN_BOX, ...size }
     const { outer } = boxSizes(spec, sameThickness(thickness))
     const labelled = boxSizes(spec, sameThickness(LABEL)).outer

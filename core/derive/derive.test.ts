@@ -56,7 +56,12 @@ describe('tabs that cannot be cut', () => {
   test('paper with a loose fit is a problem that is said, not an exception', () => {
     const thin = withMeasure({ stock: { ...tray.job.measure.stock!, readings: [], nominal: 0.05 } })
     const six = { rule: 'shares' as const, count: 6 }
-    const box = { ...thin.box, top: true, proud: 0, tabs: { ...thin.box.tabs, uprights: six, top: six } }
+    const box = {
+      ...thin.box,
+      fittings: [{ type: 'top-fingers' as const }],
+      proud: 0,
+      tabs: { ...thin.box.tabs, uprights: six, top: six },
+    }
     for (const interference of [-0.5, -0.05]) {
       const { problems, panels } = deriveBox({ ...thin, box, interference })
       expect(panels === null).toBe(problems.length > 0)

@@ -1,8 +1,15 @@
 import { AXES, type Axis } from '../assembly'
 import { boxSizes, type BoxSpec } from '../box'
+import { lidOf } from '../fittings'
 import { thingsOf, type Follow, type Following, type Job, type Thing } from '../job'
 import { parseLength, type LengthUnit } from '../length'
 import { materialsOf, thicknessesOf } from './materials'
+
+/** A top that lies lower than the rim. */
+const loweredIn = (box: BoxSpec): { lowered: number } | null => {
+  const lid = lidOf(box)
+  return lid && 'lowered' in lid ? lid : null
+}
 
 /** Where a field's figure is kept. */
 const FIELDS: Record<
@@ -14,7 +21,13 @@ const FIELDS: Record<
   height: { get: (box) => box.height, set: (box, to) => void (box.height = to) },
   'set-in': { get: (box) => box.corners.setIn, set: (box, to) => void (box.corners.setIn = to) },
   raised: { get: (box) => box.floor.raised, set: (box, to) => void (box.floor.raised = to) },
-  lowered: { get: (box) => box.lid.lowered, set: (box, to) => void (box.lid.lowered = to) },
+  lowered: {
+    get: (box) => loweredIn(box)?.lowered ?? null,
+    set(box, to) {
+      const own = loweredIn(box)
+      if (own) own.lowered = to
+    },
+  },
   arch: { get: (box) => box.floor.arch, set: (box, to) => void (box.floor.arch = to) },
   scoop: { get: (box) => box.dividers.scoop, set: (box, to) => void (box.dividers.scoop = to) },
   'columns-height': {
@@ -136,7 +149,7 @@ const copyOf = (box: BoxSpec): BoxSpec => ({
   ...box,
   corners: { ...box.corners },
   floor: { ...box.floor },
-  lid: { ...box.lid },
+  fittings: box.fittings.map((own) => ({ ...own })),
   dividers: {
     ...box.dividers,
     columns: { ...box.dividers.columns },

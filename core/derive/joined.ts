@@ -1,6 +1,7 @@
 import { wayOf, type Axis, type Feature, type Panel } from '../assembly'
 import { slitLines, zoneOf, type Zone } from '../bend'
-import { chainOf, seamedPanel, type BoxSpec, type PanelName } from '../box'
+import { chainOf, seamedPanel, type BoxSpec } from '../box'
+import type { PanelName } from '../fittings'
 import {
   cross,
   dot,

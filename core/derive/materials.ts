@@ -1,4 +1,5 @@
-import { sameThickness, type BoxSpec, type Materials, type StockUse } from '../box'
+import { sameThickness, type BoxSpec, type StockUse } from '../box'
+import type { Materials } from '../fittings'
 import { beliefOf } from '../belief'
 import { compensationIn, kerfShift, type Compensations, type FitBelief } from '../fit'
 import { kerfOf, movedKerf, type Kerf } from '../kerf'

@@ -76,8 +76,8 @@ test('a box that cannot be made is not warned of: its problem is said', () =>
 test('a lid that its own weight opens as the box stands in use is told of', () => {
   const lid = (kind: 'slide' | 'lift', lies: Job['box']['lies'], captive = false): string[] => {
     const { box } = tray
-    const top = withLid({ ...box, top: true, height: 60 }, kind, 3.04)
-    const made = boxOf({ ...top, lies, lid: { ...top.lid, captive } })
+    const top = withLid({ ...box, height: 60 }, kind, 3.04, kind === 'slide' ? { captive } : {})
+    const made = boxOf({ ...top, lies })
     return warningsOf(made, machine, 5, [])
       .filter((warning) => warning.kind === 'falls')
       .map((warning) => warningSentence(warning, made, say))

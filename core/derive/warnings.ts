@@ -1,5 +1,6 @@
 import { onPart, partsById, pointOnPart, prismOf, type Panel } from '../assembly'
-import { crowdedRows, fallsOpen } from '../box'
+import { fallsOpen } from '../box'
+import { crowdedRows, fittingOf } from '../fittings'
 import { area, bounds, difference, offset, ringsOf, type Point, type Region } from '../geometry'
 import type { Machine } from '../machine'
 import type { DerivedBox } from './box'
@@ -120,7 +121,8 @@ export function warningsOf(
         engravings,
       })
   }
-  const rows = box.made ? crowdedRows(box.made.spec, box.made.inner) : []
+  const holes = box.made && fittingOf(box.made.spec, 'holes')
+  const rows = holes ? crowdedRows(holes, box.made!.inner) : []
   if (rows.length > 0) found.push({ kind: 'crowded', panels: ['floor'], spots: [], rows })
   return [...found, ...narrowTabs(box).slice(0, 1)]
 }

@@ -91,7 +91,7 @@ const lopsided: Job = {
 const logger = demo('logger-case')
 const closed: Job = {
   ...logger,
-  box: { ...logger.box, lid: { ...logger.box.lid, kind: 'fingers', lowered: 0 } },
+  box: { ...logger.box, fittings: [{ type: 'top-fingers' }] },
   cut: { ...logger.cut, face: 'outside' },
 }
 const JOBS: [string, Job][] = [

@@ -1,3 +1,4 @@
+import { lidOf } from '../fittings'
 import { sidesOf, type Feature, type Joint, type Panel, type PanelSide } from '../assembly'
 import type { Point, Region, Ring } from '../geometry'
 import type { DerivedBox } from '../derive'
@@ -63,7 +64,7 @@ export function writePanels(job: Job, box: DerivedBox): string {
         copies: job.copies,
         outer: [outer.x, outer.y, outer.z],
         inner: [inner.x, inner.y, inner.z],
-        open: !job.box.top,
+        open: lidOf(job.box) === null,
         proud: job.box.proud,
         interference: job.interference,
         compensation: compensationStatement(job.cut.compensation, box, IN_METRIC),

@@ -275,7 +275,6 @@ export const emptyJob = (id: string, name: string, changed: string): Job => ({
     width: 120,
     depth: 80,
     height: 50,
-    top: false,
     tabs: sameTabs({ rule: 'even', width: 9 }),
     proud: 0,
   },

@@ -27,10 +27,9 @@ export const boltedCase: Kind = {
     }
     return {
       ...sizedBox(values, 'outer'),
-      top: true,
       corners: { kind: 'tenon', leads: 'front and back', setIn },
       floor: { ...PLAIN_BOX.floor, kind: 'tenon', raised: setIn },
-      lid: { ...PLAIN_BOX.lid, kind: 'tenon', lowered: setIn },
+      fittings: [{ type: 'top-tenon', lowered: setIn }],
       bolts: { uprights: bolts, floor: null, top: null },
     }
   },

@@ -1,4 +1,4 @@
-import { PLAIN_BOX, type BoxSpec } from '../box'
+import type { BoxSpec } from '../box'
 import { count, length, numberOf, sizedBox, TAB, THICKNESS, type Kind } from './kind'
 
 /** A stand: a box upside down, with rows of holes for what is put in from above. */
@@ -21,19 +21,20 @@ export const bottleStand: Kind = {
   make(values): BoxSpec {
     const pitch = numberOf(values, 'widest') + numberOf(values, 'room')
     const [columns, rows] = [numberOf(values, 'columns'), numberOf(values, 'rows')]
+    const arch = numberOf(values, 'arch')
     const thing = { lip: numberOf(values, 'diameter'), widest: numberOf(values, 'widest') }
     return {
       ...sizedBox({ ...values, width: columns * pitch, depth: rows * pitch, height: 1 }, 'inner'),
       height: numberOf(values, 'height') - numberOf(values, 'thickness'),
       lies: 'upside down',
-      fittings: {
-        ...PLAIN_BOX.fittings,
-        holes: {
+      fittings: [
+        {
+          type: 'holes',
           play: numberOf(values, 'play'),
           rows: Array.from({ length: rows }, () => ({ count: columns, ...thing })),
         },
-        arch: numberOf(values, 'arch'),
-      },
+        ...(arch > 0 ? [{ type: 'rim-arch' as const, high: arch }] : []),
+      ],
     }
   },
 }

@@ -3,15 +3,14 @@ import {
   FLOOR_KINDS,
   PLAIN_BOX,
   sameTabs,
-  TOP_KINDS,
   withCorners,
   withFloor,
   withLid,
   type BoxSpec,
   type CornerKind,
   type FloorKind,
-  type TopKind,
 } from '../box'
+import { LID_NAMES } from '../fittings'
 import { choice, length, numberOf, TAB, THICKNESS, type Kind } from './kind'
 
 /** A box with any corners, floor and top. */
@@ -26,25 +25,23 @@ export const plainBox: Kind = {
     choice('sizes', 'side of the walls that sizes are measured on', ['outer', 'inner']),
     choice('corners', 'how the walls meet', CORNER_KINDS),
     choice('floor', 'how the floor is held', FLOOR_KINDS),
-    choice('top', 'how the top is held', ['open', ...TOP_KINDS]),
+    choice('top', 'how the top is held', ['open', ...LID_NAMES]),
     TAB,
     THICKNESS,
   ],
   make(values): BoxSpec {
     const thickness = numberOf(values, 'thickness')
-    const isOpen = values.top === 'open'
     const box: BoxSpec = {
       ...PLAIN_BOX,
       sizesAre: values.sizes as BoxSpec['sizesAre'],
       width: numberOf(values, 'width'),
       depth: numberOf(values, 'depth'),
       height: numberOf(values, 'height'),
-      top: !isOpen,
       tabs: sameTabs({ rule: 'even', width: numberOf(values, 'tab') }),
       proud: 0,
     }
     const floored = withFloor(box, values.floor as FloorKind, thickness)
     const cornered = withCorners(floored, values.corners as CornerKind, thickness)
-    return isOpen ? cornered : withLid(cornered, values.top as TopKind, thickness)
+    return values.top === 'open' ? cornered : withLid(cornered, String(values.top), thickness)
   },
 }

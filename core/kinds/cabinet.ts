@@ -1,5 +1,5 @@
-import { PULL_KINDS, withFloor, withInto, type BoxSpec, type PullKind } from '../box'
-import { FRONT_KINDS, RUN_KINDS, type Whole } from '../whole'
+import { withFloor, withInto, type BoxSpec } from '../box'
+import { DRAWER_PULLS, FRONT_KINDS, RUN_KINDS, type Whole } from '../whole'
 import {
   choice,
   count,
@@ -45,7 +45,7 @@ export const cabinet: Kind = {
     length('gap', 'gap between plates', [0, 20], 1.5),
     choice('pull', 'what a drawer is drawn out by', [
       'half-round',
-      ...PULL_KINDS.filter((kind) => kind !== 'half-round'),
+      ...DRAWER_PULLS.filter((kind) => kind !== 'half-round'),
     ]),
     length('pull-size', 'size of that', [4, 200], 20),
     choice('drawer-floor', 'how the drawers’ floors are held', ['fingers', 'groove', 'tenon']),
@@ -76,7 +76,7 @@ export const cabinet: Kind = {
       front: values.front as (typeof FRONT_KINDS)[number],
       setBack: numberOf(values, 'set-back'),
       gap: numberOf(values, 'gap'),
-      pull: { kind: values.pull as PullKind, size: numberOf(values, 'pull-size') },
+      pull: { kind: values.pull as (typeof DRAWER_PULLS)[number], size: numberOf(values, 'pull-size') },
     }
   },
 }

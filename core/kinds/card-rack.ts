@@ -20,7 +20,6 @@ export const cardRack: Kind = {
     width: numberOf(values, 'width'),
     depth: numberOf(values, 'depth'),
     height: numberOf(values, 'height'),
-    top: false,
     tabs: sameTabs({ rule: 'even', width: 9 }),
     proud: 0,
     corners: { kind: 'lap', leads: 'front and back', setIn: numberOf(values, 'set-in') },

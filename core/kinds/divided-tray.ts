@@ -29,7 +29,6 @@ export const dividedTray: Kind = {
       width: inner(columns, numberOf(values, 'cell-width')),
       depth: inner(rows, numberOf(values, 'cell-depth')),
       height: numberOf(values, 'height') - thickness,
-      top: false,
       tabs: sameTabs({ rule: 'even', width: numberOf(values, 'tab') }),
       proud: 0,
       dividers: {

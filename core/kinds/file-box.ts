@@ -1,4 +1,5 @@
-import { RIM_SHAPES, type BoxSpec, type RimShape } from '../box'
+import type { BoxSpec } from '../box'
+import { RIM_SHAPES, type RimShape } from '../fittings'
 import { choice, length, numberOf, sizedBox, TAB, THICKNESS, type Kind } from './kind'
 
 /** An open case whose front is lower, so that what stands in it is seen and taken out. */
@@ -19,10 +20,11 @@ export const fileBox: Kind = {
   make: (values): BoxSpec => {
     const box = sizedBox(values, 'outer')
     const rim = {
+      type: 'rim' as const,
       drop: numberOf(values, 'drop'),
       shape: values.rim as RimShape,
       run: numberOf(values, 'run'),
     }
-    return { ...box, fittings: { ...box.fittings, rim } }
+    return { ...box, fittings: [rim] }
   },
 }

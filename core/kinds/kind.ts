@@ -72,7 +72,6 @@ export const sizedBox = (values: KindValues, sizesAre: BoxSpec['sizesAre']): Box
   width: numberOf(values, 'width'),
   depth: numberOf(values, 'depth'),
   height: numberOf(values, 'height'),
-  top: false,
   tabs: sameTabs({ rule: 'even', width: numberOf(values, 'tab') }),
   proud: 0,
 })

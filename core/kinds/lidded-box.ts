@@ -1,4 +1,4 @@
-import { PLAIN_BOX, type BoxSpec } from '../box'
+import type { BoxSpec } from '../box'
 import { length, numberOf, sizedBox, TAB, THICKNESS, type Kind } from './kind'
 
 /** A box with a lid that lifts off: a lip under it keeps it in place. */
@@ -16,7 +16,6 @@ export const liddedBox: Kind = {
   ],
   make: (values): BoxSpec => ({
     ...sizedBox(values, 'inner'),
-    top: true,
-    lid: { ...PLAIN_BOX.lid, kind: 'lift', play: numberOf(values, 'play') },
+    fittings: [{ type: 'lid-lift', play: numberOf(values, 'play') }],
   }),
 }

@@ -1,4 +1,4 @@
-import { PLAIN_BOX, type BoxSpec } from '../box'
+import type { BoxSpec } from '../box'
 import { choice, length, numberOf, sizedBox, TAB, THICKNESS, type Kind } from './kind'
 
 /** A box whose lid slides in engraved grooves and is drawn out over the lower front wall. */
@@ -22,17 +22,17 @@ export const slidingBox: Kind = {
   ],
   make: (values): BoxSpec => ({
     ...sizedBox(values, 'outer'),
-    top: true,
-    lid: {
-      ...PLAIN_BOX.lid,
-      kind: 'slide',
-      rails: values.slides === 'rails',
-      captive: values.end === 'captive',
-      grip: values.grip as BoxSpec['lid']['grip'],
-      lowered: numberOf(values, 'lowered'),
-      depth: numberOf(values, 'groove'),
-      play: numberOf(values, 'play'),
-      pull: numberOf(values, 'pull'),
-    },
+    fittings: [
+      {
+        type: 'lid-slide',
+        rails: values.slides === 'rails',
+        captive: values.end === 'captive',
+        grip: values.grip as 'hole' | 'notch',
+        lowered: numberOf(values, 'lowered'),
+        depth: numberOf(values, 'groove'),
+        play: numberOf(values, 'play'),
+        pull: numberOf(values, 'pull'),
+      },
+    ],
   }),
 }

@@ -33,7 +33,7 @@ const lies = (id: string, turn = 0): Placement => ({ part: id, sheet: 0, x: 50, 
 
 describe('two parts with a straight side of one length', () => {
   test('lie on it, however the pair is turned, and nowhere else nearer than the gap', () => {
-    const all = partsOf({ ...SMALL_BOX, top: false }, 2)
+    const all = partsOf({ ...SMALL_BOX, fittings: [] }, 2)
     const pairs = pairsOf(all, rules)
     expect(pairs.length).toBeGreaterThan(2)
     for (const { whole } of pairs)
@@ -81,7 +81,7 @@ describe('two parts with a straight side of one length', () => {
     const size = fc.integer({ min: 60, max: 160 })
     fc.assert(
       fc.property(size, size, fc.integer({ min: 40, max: 90 }), (width, depth, height) => {
-        const parts = partsOf({ ...SMALL_BOX, top: false, width, depth, height }, 2)
+        const parts = partsOf({ ...SMALL_BOX, fittings: [], width, depth, height }, 2)
         const { placements, unplaced } = lastOf(nestParts(parts, rules, sheetsOf(surface, 4)))
         expect(placements.length + unplaced.length).toBe(parts.length)
         expect(unplaced).toEqual([])

@@ -1,5 +1,6 @@
 import { isBare, type Faces } from '../art'
 import type { DerivedBox, DerivedThing, LoadPlan } from '../derive'
+import { kindOfLid, lidOf } from '../fittings'
 import type { Job } from '../job'
 import { capitalised, counted, type Say } from '../length'
 import { labelWords } from './label-words'
@@ -7,14 +8,10 @@ import { labelWords } from './label-words'
 /** What lies on top of a box, in a word or two. */
 function topWords({ made }: Pick<DerivedBox, 'made'>): string {
   if (!made) return ''
-  const { top, lid } = made.spec
-  if (!top) return 'no lid'
-  const kinds: Partial<Record<typeof lid.kind, string>> = {
-    slide: 'a lid that slides',
-    lift: 'a lid that lifts off',
-    hinge: 'a lid on pins',
-  }
-  return kinds[lid.kind] ?? 'closed on top'
+  const lid = lidOf(made.spec)
+  if (!lid) return 'no lid'
+  const { opens, title } = kindOfLid(lid)
+  return opens ? `a ${title}` : 'closed on top'
 }
 
 const marked = (faces: Faces | undefined, side: keyof Faces): boolean =>

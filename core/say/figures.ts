@@ -1,3 +1,4 @@
+import { lidOf } from '../fittings'
 import { edgeGroups, sharesLine, type EdgeGroup } from '../box'
 import type { EdgeRule } from '../joints'
 import type { Derived, JobUse } from '../derive'
@@ -155,7 +156,7 @@ export function cutFigures(job: Job, derived: Derived, say: Say): { label: strin
   return [
     {
       label: 'Outer size',
-      value: `${say.size([outer.x, outer.y, outer.z])}${job.box.top ? ', closed' : ', open'}`,
+      value: `${say.size([outer.x, outer.y, outer.z])}${lidOf(job.box) ? ', closed' : ', open'}`,
     },
     { label: 'Copies', value: String(job.copies) },
     {

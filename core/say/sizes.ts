@@ -1,4 +1,5 @@
 import type { DerivedBox } from '../derive'
+import { lidOf } from '../fittings'
 import type { Job } from '../job'
 import type { Say } from '../length'
 import type { Working } from '../working'
@@ -11,8 +12,9 @@ export function sizeWorking(
 ): Working {
   const isOuter = spec.sizesAre === 'outer'
   const [given, other] = isOuter ? [sizes.outer, sizes.inner] : [sizes.inner, sizes.outer]
+  const isClosed = lidOf(spec) !== null
   const t = say.finePlain(thickness.mean)
-  const walls = { x: 2, y: 2, z: (spec.top ? 1 : 0) + (spec.floor.kind === 'none' ? 0 : 1) }
+  const walls = { x: 2, y: 2, z: (isClosed ? 1 : 0) + (spec.floor.kind === 'none' ? 0 : 1) }
   const line = (axis: 'x' | 'y' | 'z'): string => {
     const taken = sizes.outer[axis] - sizes.inner[axis]
     const plain = Math.abs(taken - walls[axis] * thickness.mean) < 1e-6
@@ -40,7 +42,7 @@ export function sizeWorking(
         source: thickness.measured ? 'reading' : 'default',
       },
     ],
-    note: spec.top ? 'Height loses the floor and the top.' : 'Height loses the floor only: the box is open.',
+    note: isClosed ? 'Height loses the floor and the top.' : 'Height loses the floor only: the box is open.',
   }
 }
 

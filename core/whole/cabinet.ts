@@ -1,6 +1,8 @@
-import { LIES_IN_USE, shareCells, type BoxSpec, type Fittings } from '../box'
+import { LIES_IN_USE, shareCells, type BoxSpec } from '../box'
+import { withFitting, withoutFitting, type Fitting, type Plate } from '../fittings'
 import { onGrid } from '../joints'
 import type { Cabinet } from './schema'
+import { opened } from './opened'
 import { LEAST, refused, type Member, type Place, type Result, type WholeContext } from './types'
 
 /** An opening of the case: where it is, from the left and from below, mm. */
@@ -25,10 +27,11 @@ function plateFor(
   opening: Opening,
   [columns, rows]: [number, number],
   walls: { left: number; right: number; below: number; top: number; upright: number; shelf: number },
-): Fittings['plate'] {
+): Plate {
   const { column, row } = opening
   const half = (thickness: number): number => (thickness - gap) / 2
   return {
+    type: 'plate',
     left: onGrid(side + (column === 0 ? walls.left : half(walls.upright))),
     right: onGrid(side + (column === columns - 1 ? walls.right : half(walls.upright))),
     up: onGrid(above + (row === 0 ? walls.top : half(walls.shelf))),
@@ -36,10 +39,17 @@ function plateFor(
   }
 }
 
+const put = (fittings: Fitting[], own: Fitting | null): Fitting[] =>
+  own ? withFitting(fittings, own) : fittings
+
 /** A case on its back, as a box that is open upward: its depth is the cabinet's height. */
 function caseOf(cabinet: Cabinet, rows: number[]): Member {
   const { width, height, depth, columns, on, runner } = cabinet
   const setBack = cabinet.front === 'set back' ? cabinet.setBack : 0
+  const runners: Fitting | null =
+    on === 'runners' && rows.length > 1
+      ? { type: 'runners', rows: [...rows].reverse(), high: runner, setBack }
+      : null
   return {
     name: 'case',
     copies: 1,
@@ -49,7 +59,6 @@ function caseOf(cabinet: Cabinet, rows: number[]): Member {
       width,
       depth: height,
       height: depth,
-      top: false,
       lies: 'on its back',
       dividers: {
         ...box.dividers,
@@ -57,11 +66,7 @@ function caseOf(cabinet: Cabinet, rows: number[]): Member {
         rows: { cells: on === 'shelves' ? [...cabinet.rows].reverse() : [], height: null, lift: 0 },
         scoop: 0,
       },
-      fittings: {
-        ...box.fittings,
-        runners:
-          on === 'runners' && rows.length > 1 ? { rows: [...rows].reverse(), high: runner, setBack } : null,
-      },
+      fittings: put(withoutFitting(opened(box), 'runners'), runners),
     }),
   }
 }
@@ -71,7 +76,7 @@ interface DrawerSize {
   width: number
   depth: number
   height: number
-  plate: Fittings['plate']
+  plate: Plate | null
 }
 
 const drawerOf =
@@ -82,9 +87,11 @@ const drawerOf =
     width,
     depth,
     height,
-    top: false,
     lies: 'upright',
-    fittings: { ...box.fittings, plate, pull },
+    fittings: put(
+      put(withoutFitting(withoutFitting(opened(box), 'plate'), 'pull'), plate),
+      pull.kind === 'none' ? null : { type: 'pull', kind: pull.kind, size: pull.size },
+    ),
   })
 
 /** A case of columns and rows, and a drawer in every opening; equal drawers are one member. */

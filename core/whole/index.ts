@@ -1,4 +1,4 @@
 export { arrangeWhole, decidesSize } from './arrange'
-export { FRONT_KINDS, RUN_KINDS, wholeSchema, type Whole, type WholeKind } from './schema'
+export { DRAWER_PULLS, FRONT_KINDS, RUN_KINDS, wholeSchema, type Whole, type WholeKind } from './schema'
 export type { Arranged, Member, Place, WholeProblem } from './types'
 export { WHOLE_NAMES, wholeSentence } from './words'

@@ -1,7 +1,9 @@
 import { LIES_IN_USE, boxSizes, makeShell, type BoxSpec } from '../box'
+import { withFitting, withoutFitting } from '../fittings'
 import { onGrid } from '../joints'
 import type { Size } from '../assembly'
 import type { Cap, Halves, Nested } from './schema'
+import { opened } from './opened'
 import { LEAST, refused, type Member, type Place, type Result, type WholeContext } from './types'
 
 const ORIGIN: Size = { x: 0, y: 0, z: 0 }
@@ -31,7 +33,7 @@ export function arrangeNested(nested: Nested, { first }: WholeContext): Result {
     copies: 1,
     fixed: (box): BoxSpec => ({
       ...box,
-      fittings: { ...box.fittings, ledge: { at, width: ledge } },
+      fittings: withFitting(box.fittings, { type: 'tray-ledge', at, width: ledge }),
     }),
   }
   const size = { width: onGrid(inner.x - 2 * play), depth: onGrid(inner.y - 2 * play), height }
@@ -82,7 +84,7 @@ export function arrangeCap({ over, play }: Cap, { first, other }: WholeContext):
       width: onGrid(outer.x + 2 * play),
       depth: onGrid(outer.y + 2 * play),
       height: over,
-      top: false,
+      fittings: opened(box),
       lies: 'upside down',
     }),
   }
@@ -108,9 +110,10 @@ export function arrangeHalves(halves: Halves, { first, other }: WholeContext): R
       width,
       depth,
       height: high,
-      top: false,
       lies: isUpper ? 'upside down' : 'upright',
-      fittings: { ...box.fittings, lining: isUpper ? null : { above: lining, play } },
+      fittings: isUpper
+        ? withoutFitting(opened(box), 'lining')
+        : withFitting(opened(box), { type: 'lining', above: lining, play }),
     })
   const [lower, lid] = [half(at, false), half(upper, true)]
   const shell = makeShell(lower(first.box), first.materials)

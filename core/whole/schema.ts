@@ -1,10 +1,14 @@
 import { z } from 'zod'
-import { cellsSchema, PULL_KINDS } from '../box'
+import { cellsSchema } from '../box'
+import { PULL_KINDS } from '../fittings'
 
 /** Boxes that stand in each other. All lengths in mm. */
 const length = z.number().min(1).max(5000)
 const room = z.number().min(0).max(500)
 const play = z.number().min(0).max(50)
+
+/** What a drawer is drawn out by. */
+export const DRAWER_PULLS = ['none', ...PULL_KINDS] as const
 
 /** How a drawer's front stands: back in its opening, level with the case, or as a plate over the case. */
 export const FRONT_KINDS = ['set back', 'flush', 'plate'] as const
@@ -33,7 +37,7 @@ const cabinetSchema = z.strictObject({
   setBack: room,
   /** Between two plates. */
   gap: play,
-  pull: z.strictObject({ kind: z.enum(PULL_KINDS), size: z.number().min(4).max(200) }),
+  pull: z.strictObject({ kind: z.enum(DRAWER_PULLS), size: z.number().min(4).max(200) }),
 })
 export type Cabinet = z.infer<typeof cabinetSchema>
 

@@ -1,5 +1,6 @@
 import type { Pose, SlideGroup } from '../assembly'
-import type { BoxSpec, Materials } from '../box'
+import type { BoxSpec } from '../box'
+import type { Materials } from '../fittings'
 
 /** One of the boxes: what of it the whole decides. Equal ones are one member, in copies. */
 export interface Member {

@@ -1,3 +1,4 @@
+import { fittingOf } from '../fittings'
 import { beforeAll, describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import type { Manifold } from 'manifold-3d'
@@ -184,7 +185,7 @@ describe('a cabinet', () => {
     if (!plated.ok) throw new Error(plated.error)
     const [, left, right] = thingsOf(plated.job)
     expect([left.name, right.name]).toEqual(['drawer A', 'drawer B'])
-    const [a, b] = [left.box.fittings.plate!, right.box.fittings.plate!]
+    const [a, b] = [left, right].map(({ box }) => fittingOf(box, 'plate')!)
     expect([a.left, a.right]).toEqual([b.right, b.left])
     expect(a.left).not.toBe(a.right)
   })

@@ -15,7 +15,6 @@ const tray = (columns: number, rows: number): BoxSpec => ({
   ...SPEC,
   width: 900,
   depth: 600,
-  top: false,
   dividers: {
     ...PLAIN_BOX.dividers,
     columns: { cells: equal(columns), height: 40, lift: 0 },

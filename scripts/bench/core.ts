@@ -15,7 +15,7 @@ export const SPEC: BoxSpec = {
   width: 240,
   depth: 160,
   height: 60,
-  top: true,
+  fittings: [{ type: 'top-fingers' as const }],
   tabs: sameTabs({ rule: 'even', width: 9 }),
   proud: 0,
 }

@@ -13,7 +13,7 @@ const seconds = (): number => performance.now() / 1000
 function partsOf(count: number): NestPart[] {
   const job = {
     ...emptyJob('bench', 'Bench', ''),
-    box: { ...SPEC, top: false, width: 120, depth: 90, height: 60 },
+    box: { ...SPEC, fittings: [], width: 120, depth: 90, height: 60 },
   }
   return makeParts(deriveBox(job), ownerOf(count / 5), job.cut)
 }

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
-import { PLAIN_BOX, type BoxSpec, type Thicknesses } from '../../core/box'
+import { PLAIN_BOX, type BoxSpec } from '../../core/box'
+import { lidNamed, LID_NAMES, type Fitting, type Lid, type Thicknesses } from '../../core/fittings'
 import type { EdgeRule } from '../../core/joints'
 
 const length = (min: number, max: number) =>
@@ -42,7 +43,7 @@ export const fingeredBoxes = fc
         width: fc.constant(size.width),
         depth: fc.constant(size.depth),
         height: fc.constant(size.height),
-        top: fc.boolean(),
+        fittings: fc.boolean().map((isClosed): Fitting[] => (isClosed ? [{ type: 'top-fingers' }] : [])),
         tabs: fc.record({
           uprights: edges,
           floor: edges,
@@ -65,7 +66,7 @@ export const fingeredBoxes = fc
     })
   })
 
-type Fingered = Pick<BoxSpec, 'sizesAre' | 'width' | 'depth' | 'height' | 'top' | 'proud'> & {
+type Fingered = Pick<BoxSpec, 'sizesAre' | 'width' | 'depth' | 'height' | 'fittings' | 'proud'> & {
   tabs: Pick<BoxSpec['tabs'], 'uprights' | 'floor' | 'top' | 'over'>
 }
 
@@ -95,6 +96,13 @@ const row = fc.record({
   lift: fc.oneof(fc.constant(0), length(1, 5)),
 })
 
+/** A lid of that name, with as much of the figures as it has. */
+function anyLid({ name, ...figures }: { name: string }): Lid {
+  const begun = lidNamed(name).begin({ ...PLAIN_BOX, sizesAre: 'outer', width: 99, depth: 99, height: 99 }, 3)
+  const own = Object.entries(figures).filter(([key]) => key in begun)
+  return { ...begun, ...Object.fromEntries(own) } as Lid
+}
+
 /** A joint of its own for one edge. */
 const ownEdge = (own: { kind: 'fingers' | 'butt'; count: number } | null): BoxSpec['edges'] =>
   own ? { 'front-left': { kind: own.kind, rule: { rule: 'shares', count: own.count }, bolts: null } } : {}
@@ -122,7 +130,7 @@ export const anyBoxes = fc
       arch: fc.constantFrom(0, 6),
     }),
     lid: fc.record({
-      kind: fc.constantFrom(...(['fingers', 'butt', 'outside', 'tenon', 'slide', 'lift', 'hinge'] as const)),
+      name: fc.constantFrom(...LID_NAMES),
       lowered: fc.constantFrom(0, 7),
       depth: fc.constantFrom(0.6, 1.2),
       play: fc.constantFrom(0, 0.3),
@@ -130,7 +138,7 @@ export const anyBoxes = fc
       pin: fc.constantFrom(2, 3, 4),
       rails: fc.boolean(),
       captive: fc.boolean(),
-      grip: fc.constantFrom('hole' as const, 'notch' as const),
+      grip: fc.constantFrom('hole' as const, 'hole' as const, 'hole' as const, 'notch' as const),
     }),
     bolts: fc.record({ uprights: bolts, floor: bolts, top: bolts }),
     own: fc.option(fc.record({ kind: fc.constantFrom('fingers' as const, 'butt' as const), count }), {
@@ -150,7 +158,7 @@ export const anyBoxes = fc
     }),
     dividerThickness: fc.constantFrom(1, 3, 4.2),
   })
-  .map(({ base, size, mirrored, keyed, own, dividerThickness, ...rest }) => {
+  .map(({ base, size, mirrored, keyed, own, lid, dividerThickness, ...rest }) => {
     const thin = (t: number): number => 1.5 + (t % 5)
     const t = base.thicknesses
     const spec: BoxSpec = {
@@ -160,6 +168,7 @@ export const anyBoxes = fc
       tabs: { ...base.spec.tabs, mirrored, keyed },
       ...rest,
       edges: ownEdge(own),
+      fittings: base.spec.fittings.length > 0 ? [anyLid(lid)] : [],
     }
     const mean: Thicknesses = {
       floor: thin(t.floor),

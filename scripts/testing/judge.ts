@@ -1,14 +1,8 @@
+import type { Thicknesses } from '../../core/fittings'
 import type { Manifold } from 'manifold-3d'
 import { partsById, prismOf, resolve, type Assembly, type Block, type Panel } from '../../core/assembly'
 import { cornerBlock } from '../../core/assembly/prism'
-import {
-  jointProblems,
-  makeBox,
-  specProblems,
-  type Box,
-  type BoxSpec,
-  type Thicknesses,
-} from '../../core/box'
+import { jointProblems, makeBox, specProblems, type Box, type BoxSpec } from '../../core/box'
 import { boxed, isApart, solidLibrary, type Boxed, type Vector } from './solids'
 
 const NEEDED = 1

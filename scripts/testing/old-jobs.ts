@@ -42,6 +42,12 @@ export function nowOf(old: unknown): Job {
   return read.job
 }
 
+/** A box as it was, without what became a list of fittings in version 15. */
+export function unfitted(box: object): object {
+  const { top, lid, fittings, ...own } = box as Values
+  return top === undefined && lid === undefined && fittings === undefined ? box : own
+}
+
 /** A job with other values at some places, each a path with dots. */
 function withValues(job: Values, values: Values): Values {
   const changed = structuredClone(job)

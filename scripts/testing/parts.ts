@@ -46,7 +46,7 @@ export const SMALL_BOX: BoxSpec = {
   width: 120,
   depth: 90,
   height: 60,
-  top: true,
+  fittings: [{ type: 'top-fingers' as const }],
   tabs: sameTabs({ rule: 'even', width: 10 }),
   proud: 0,
 }

@@ -22,7 +22,16 @@ type Any = ReturnType<typeof drawsFrom>
 function boxes(id: string, sizes: [number, number, number], copies: number): SetPart[] {
   const [width, depth, height] = sizes
   const tabs = sameTabs({ rule: 'even', width: 9 })
-  const spec = { ...PLAIN_BOX, sizesAre: 'outer' as const, width, depth, height, top: true, tabs, proud: 0 }
+  const spec = {
+    ...PLAIN_BOX,
+    sizesAre: 'outer' as const,
+    width,
+    depth,
+    height,
+    fittings: [{ type: 'top-fingers' as const }],
+    tabs,
+    proud: 0,
+  }
   return partsOf(spec, 1).map(({ shape }, i) => ({
     id: `${id} ${i}`,
     outline: shape.outline.map(({ x, y }): Corner => [x, y]),

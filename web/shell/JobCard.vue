@@ -5,6 +5,7 @@ import { RouterLink } from 'vue-router'
 import { boxSizes, sizeInUse } from '@core/box'
 import { materialsOf, thicknessesOf } from '@core/derive'
 import type { Job } from '@core/job'
+import { lidOf } from '@core/fittings'
 import { counted } from '@core/length'
 import { useSay } from '@web/parts/say'
 import { readable } from '@web/data/dates'
@@ -23,7 +24,7 @@ const about = computed(() => {
   const size = `${say.value.size(sizeInUse(job.box.lies, outer), 1)} outside`
   const copies = job.copies > 1 ? `, ${counted(job.copies, 'copy', 'copies')}` : ''
   const more = job.also.length > 0 ? `, and ${counted(job.also.length, 'more thing')}` : ''
-  return `${size}, ${job.box.top ? 'closed' : 'open'}${copies}${more}`
+  return `${size}, ${lidOf(job.box) ? 'closed' : 'open'}${copies}${more}`
 })
 </script>
 

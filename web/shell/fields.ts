@@ -3,7 +3,7 @@ import { CUT_FIELDS } from './cut-fields'
 import { LAYOUT_FIELDS } from './layout-fields'
 import { LOG_FIELDS } from './log-fields'
 import { MEASURE_FIELDS } from './measure-fields'
-import { SHAPE_FIELDS } from './shape-fields'
+import { FITTING_FIELDS, SHAPE_FIELDS } from './shape-fields'
 import { WHOLE_FIELDS } from './whole-fields'
 
 const OTHER_FIELDS: FieldEntry[] = [
@@ -22,7 +22,7 @@ const OTHER_FIELDS: FieldEntry[] = [
   { id: 'width', label: 'Width', station: 'shape', words: 'size length dimension x' },
   { id: 'depth', label: 'Depth', station: 'shape', words: 'size dimension y' },
   { id: 'height', label: 'Height', station: 'shape', words: 'size dimension z tall' },
-  { id: 'top', label: 'Closed with a top', station: 'shape', words: 'lid cover open' },
+  { id: 'top', label: 'Open, or with which lid', station: 'shape', words: 'lid cover open closed top' },
   { id: 'copies', label: 'Copies', station: 'shape', words: 'how many quantity number of boxes' },
   {
     id: 'wanted-fit',
@@ -266,6 +266,7 @@ const OTHER_FIELDS: FieldEntry[] = [
 export const FIELDS: FieldEntry[] = [
   ...MEASURE_FIELDS,
   ...SHAPE_FIELDS,
+  ...FITTING_FIELDS,
   ...WHOLE_FIELDS,
   ...CUT_FIELDS,
   ...LOG_FIELDS,

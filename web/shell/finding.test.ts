@@ -22,7 +22,9 @@ describe('Find', () => {
     // The words that makers begin with.
     ['bowl', 'Begin with a kind'],
     ['organiser', 'Columns of cells'],
-    ['hinge', 'Pins that a lid turns on'],
+    ['hinge', 'Pins, diameter'],
+    ['drawn out', 'Drawn out by'],
+    ['rebate', 'Rebate, depth into the walls'],
     ['press fit', 'Wanted fit'],
   ])('“%s” leads to %s', (typed, label) => {
     expect(first(typed)).toBe(label)

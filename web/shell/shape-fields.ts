@@ -1,3 +1,5 @@
+import { FITTINGS, isLid } from '@core/fittings'
+import { capitalised } from '@core/length'
 import type { FieldEntry } from './field-entry'
 
 const shape = (id: string, label: string, words: string, more: Partial<FieldEntry> = {}): FieldEntry => ({
@@ -32,11 +34,6 @@ export const SHAPE_FIELDS: FieldEntry[] = [
   shape('arch', 'Arch between feet', 'feet legs cut-out', { behind: 'floor-joint' }),
   shape('floor-depth', 'Depth of the floor groove', 'dado pocket rebate', { behind: 'floor-joint' }),
   shape('ledge', 'Ledge width', 'batten strip support', { behind: 'floor-joint' }),
-  shape('top-joint', 'How the top is held', 'lid cover lift sliding', { behind: 'top' }),
-  shape('lowered', 'Top lowered by', 'inset lid', { behind: 'top' }),
-  shape('lid-depth', 'Depth of the lid’s grooves', 'sliding lid dado pocket', { behind: 'top' }),
-  shape('lid-play', 'Play of the lid', 'sliding lid loose clearance', { behind: 'top' }),
-  shape('pull', 'Finger hole of the lid', 'thumb notch grip sliding', { behind: 'top' }),
   shape('columns', 'Columns of cells', 'dividers partitions compartments across egg crate organiser sorting'),
   shape('rows', 'Rows of cells', 'dividers partitions compartments along'),
   shape('columns-height', 'Height of the dividers between columns', 'partition', { behind: 'columns' }),
@@ -59,3 +56,11 @@ export const SHAPE_FIELDS: FieldEntry[] = [
   shape('seams', 'Divide panels larger than the bed', 'split seam too big join two halves'),
   shape('edge-joint', 'Joint of one edge', 'single edge own override', { behind: 'corner-joint' }),
 ]
+
+/** What is said of fittings, as each declares it; those of lids are behind the choice of lid. */
+export const FITTING_FIELDS: FieldEntry[] = FITTINGS.flatMap(({ type, title, words, fields, of }) => {
+  const behind = isLid({ type } as never) ? 'top' : `add-${type}`
+  const own = fields.map((field) => shape(field.at, field.label, field.words ?? words, { behind }))
+  const isAdded = behind !== 'top' && of !== 'whole'
+  return [...(isAdded ? [shape(behind, capitalised(title), words, { behind: 'lies' })] : []), ...own]
+}).filter(({ id }, i, all) => all.findIndex((each) => each.id === id) === i)

@@ -20,10 +20,57 @@ const believing = (stock: Loose): Loose => ({
   belief: isObject(stock.belief) ? { thickness: null, ...stock.belief } : stock.belief,
 })
 
+const KEPT = ['plate', 'lining', 'runners', 'holes', 'softened'] as const
+
+/** What closed a box of version 14: one record held the settings of every kind of lid. */
+function lidFrom14(lid: Loose): Loose {
+  const { kind, lowered, depth, play, pull, grip, rails, captive, pin } = lid
+  switch (kind) {
+    case 'slide':
+      return { type: 'lid-slide', lowered, depth, play, pull, grip, rails, captive }
+    case 'lift':
+      return { type: 'lid-lift', play }
+    case 'hinge':
+      return { type: 'lid-hinge', pin, play }
+    case 'butt':
+    case 'tenon':
+      return { type: `top-${kind}`, lowered }
+    default:
+      return { type: `top-${String(kind)}` }
+  }
+}
+
+/** What was a record of every fitting there is became a list of those that a box has. */
+function boxFrom14(box: Loose): Loose {
+  const { top, lid, fittings, ...own } = box
+  if (!isObject(fittings) || !isObject(lid)) return box
+  const { pull, ledge, rim, arch } = fittings
+  const added = KEPT.flatMap((type) => {
+    const one = fittings[type]
+    return isObject(one) ? [{ type, ...one }] : []
+  })
+  return {
+    ...own,
+    fittings: [
+      ...(top === true ? [lidFrom14(lid)] : []),
+      ...added,
+      ...(isObject(pull) && pull.kind !== 'none' ? [{ type: 'pull', ...pull }] : []),
+      ...(isObject(ledge) ? [{ type: 'tray-ledge', ...ledge }] : []),
+      // A lower front was left out of a closed box.
+      ...(isObject(rim) && top !== true ? [{ type: 'rim', ...rim }] : []),
+      ...(typeof arch === 'number' && arch > 0 ? [{ type: 'rim-arch', high: Math.max(0.01, arch) }] : []),
+    ],
+  }
+}
+const thingFrom14 = (thing: Loose): Loose =>
+  isObject(thing.box) ? { ...thing, box: boxFrom14(thing.box) } : thing
+
 /** A job of version 14. */
 export const from14 = (job: Loose): Loose => ({
   ...job,
   version: 15,
+  box: isObject(job.box) ? boxFrom14(job.box) : job.box,
+  also: eachObject(job.also, thingFrom14),
   measure: isObject(job.measure)
     ? { ...believing(job.measure), more: eachObject(job.measure.more, believing) }
     : job.measure,

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
-import { nowOf, oldJob, testVersion } from '../../../scripts/testing/old-jobs'
+import { nowOf, oldJob, testVersion, unfitted } from '../../../scripts/testing/old-jobs'
 import { deriveBox } from '../../derive'
 import type { Job } from '../schema'
 import { migrateRecord } from '../migrate'
@@ -9,8 +9,8 @@ describe('jobs of version 3', () => {
   test('fingers on every edge, nothing inside, one stock, one thing by itself', () => {
     const old = oldJob(3) as unknown as Job
     const job = nowOf(old)
-    expect(job.box).toMatchObject(old.box)
-    expect([job.box.corners.kind, job.box.floor.kind, job.box.lid.kind]).toEqual(Array(3).fill('fingers'))
+    expect(job.box).toMatchObject(unfitted(old.box))
+    expect([job.box.corners.kind, job.box.floor.kind, job.box.fittings]).toEqual(['fingers', 'fingers', []])
     expect([job.box.dividers.columns.cells, job.measure.more, job.also]).toEqual([[], [], []])
     expect([job.box.tabs.mirrored, job.box.tabs.keyed]).toEqual([false, false])
     expect([job.cut.letters, job.cut.face, job.mockOf]).toEqual([false, 'outside', null])

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
-import { nowOf, oldJob, testVersion } from '../../../scripts/testing/old-jobs'
+import { nowOf, oldJob, testVersion, unfitted } from '../../../scripts/testing/old-jobs'
 import { deriveBox } from '../../derive'
 import { migrateRecord } from '../migrate'
 import type { Job } from '../schema'
@@ -11,12 +11,11 @@ describe('jobs of version 5', () => {
     const more = [{ stock: old.measure.stock!, kerf: null, taste: null }]
     const also = [{ id: 'b', name: 'tray', copies: 1, box: old.box }]
     const job = nowOf({ ...old, also, measure: { ...old.measure, more } })
-    expect(job.box).toMatchObject(old.box)
-    for (const { lies, bends, openings, fittings, lid } of [job.box, job.also[0].box]) {
-      expect([lies, bends.kind, openings, fittings.pull.kind, lid.pin, lid.grip]).toEqual([
-        ...['upright', 'none', [], 'none', 3],
-        'hole',
-      ])
+    expect(job.box).toMatchObject(unfitted(old.box))
+    for (const { lies, bends, openings, fittings } of [job.box, job.also[0].box]) {
+      expect([lies, bends.kind, openings]).toEqual(['upright', 'none', []])
+      // A lid that slides, drawn out by a hole, and nothing else.
+      expect(fittings).toMatchObject([{ type: 'lid-slide', lowered: 3, pull: 16, grip: 'hole' }])
     }
     expect([job.whole, job.build.school]).toEqual([null, 'floor first'])
     expect([job.measure.stock!.bends, job.measure.more[0].stock.bends]).toEqual([[], []])

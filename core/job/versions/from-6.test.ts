@@ -1,5 +1,6 @@
+import { lidOf } from '../../fittings'
 import { describe, expect, test } from '@jest/globals'
-import { nowOf, oldJob, testVersion } from '../../../scripts/testing/old-jobs'
+import { nowOf, oldJob, testVersion, unfitted } from '../../../scripts/testing/old-jobs'
 import { deriveBox } from '../../derive'
 import { migrateRecord } from '../migrate'
 import type { Job } from '../schema'
@@ -10,8 +11,8 @@ describe('jobs of version 6', () => {
   testVersion(6)
   test('nothing was on their faces, whole sheets came first, and cuts began at a corner', () => {
     const job = nowOf({ ...old, log: [{ ...old.log[0], unbooked: undefined }].slice(old.log.length ? 0 : 1) })
-    expect(job.box).toMatchObject(old.box)
-    expect([job.box.engravings, job.box.drawings, job.box.lid.captive]).toEqual([[], [], false])
+    expect(job.box).toMatchObject(unfitted(old.box))
+    expect([job.box.engravings, job.box.drawings, lidOf(job.box)]).toMatchObject([[], [], { captive: false }])
     expect(job.layout.settings).toMatchObject({ first: 'whole sheets', kept: [], nameRest: false })
     expect([job.cut.start, job.cut.bridges]).toEqual(['corner', { count: 0, width: 0.6, below: 60 }])
     expect([job.tune.interval, job.tune.sure, job.tune.engrave]).toEqual([0.1, 95, null])

@@ -1,3 +1,4 @@
+import { fittingOf } from '../../fittings'
 import { describe, expect, test } from '@jest/globals'
 import { nowOf, oldJob, testVersion } from '../../../scripts/testing/old-jobs'
 import { deriveBox } from '../../derive'
@@ -17,7 +18,12 @@ describe('jobs of version 8', () => {
     expect(box.openings.map(({ id, from }) => [id, from])).toEqual(
       old.box.openings.map((_, i) => [`opening-${i + 1}`, '']),
     )
-    expect([cut.turn, tune.own, box.fittings.softened, box.pictures]).toEqual(['leave out', [], null, []])
+    expect([cut.turn, tune.own, fittingOf(box, 'softened'), box.pictures]).toEqual([
+      'leave out',
+      [],
+      null,
+      [],
+    ])
     expect(layout.settings.inOpenings).toBe(false)
     expect(deriveBox(nowOf(old)).proof!.faults).toEqual([])
   })

@@ -1,146 +1,116 @@
 <script setup lang="ts">
 import { Plus, Trash2 } from '@lucide/vue'
-import { computed } from 'vue'
-import { fittingsSchema, holeRowSchema, LIES, PULL_KINDS, type Fittings, type HoleRow } from '@core/box'
-import { limitsOf } from '@core/limits'
+import { computed, nextTick, ref } from 'vue'
+import { LIES, problemSentence, whyNot } from '@core/box'
+import { thicknessesOf } from '@core/derive'
+import { begun, FITTINGS, isLid, kindOfFitting, withoutFitting, type FittingType } from '@core/fittings'
+import { capitalised } from '@core/length'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
-import FigureField from '@web/parts/FigureField.vue'
 import FormSection from '@web/parts/FormSection.vue'
-import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
+import { useSay } from '@web/parts/say'
+import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { useBoxEdits } from './box-edits'
-import RimFields from './RimFields.vue'
-import SoftenFields from './SoftenFields.vue'
+import FittingFields from './FittingFields.vue'
+import HoleRows from './HoleRows.vue'
 
-/** What is added to the walls: how it stands, what it is drawn out by, arches, holes to stand things in. */
+/** What is added to the box beside its lid, a part of the form each; and what else it can take. */
 defineProps<{ problems: Record<string, string> }>()
-const { box, change, changeIn } = useBoxEdits()
+const { box, thickness, change, setFitting } = useBoxEdits()
 const jobs = useOpenJob()
-const fittings = computed(() => box.value.fittings)
-const { shape } = fittingsSchema
-/** A whole decides how its boxes stand, and a cabinet what its drawers are drawn out by. */
+const derived = useDerived()
+const say = useSay()
+const root = ref<HTMLElement>()
+/** A whole decides how its boxes stand, and what of them makes it one. */
 const isOwn = computed(() => jobs.job.whole === null)
-const said = computed(() => {
-  const { pull, holes, arch } = fittings.value
-  const parts = [
-    box.value.lies === 'upright' ? '' : box.value.lies,
-    pull.kind === 'none' ? '' : pull.kind,
-    holes ? 'holes' : '',
-    arch > 0 ? 'arches' : '',
-    fittings.value.rim && !box.value.top ? 'lower front' : '',
-  ].filter((each) => each !== '')
-  return parts.length > 0 ? parts.join(', ') : 'none'
+const isShown = (type: FittingType): boolean => isOwn.value || kindOfFitting(type).of === 'box'
+const added = computed(() => box.value.fittings.filter((own) => !isLid(own) && isShown(own.type)))
+const said = computed(() => added.value.map(({ type }) => kindOfFitting(type).title).join(', ') || 'nothing')
+/** What could be added, each with why it cannot. */
+const more = computed(() => {
+  const t = thicknessesOf(box.value.stocks, derived.box.materials).mean
+  return FITTINGS.filter(
+    ({ type, of }) =>
+      of !== 'whole' && !isLidType(type) && isShown(type) && !added.value.some((own) => own.type === type),
+  ).map(({ type, title }) => {
+    const problem = whyNot(box.value, t, type)
+    return { type, title, why: problem ? problemSentence(problem, say.value) : '' }
+  })
 })
-const named = <T extends string>(values: readonly T[]): { value: T; label: string }[] =>
-  values.map((value) => ({ value, label: value }))
-const set = (part: Partial<Fittings>, key = ''): boolean => changeIn('fittings', part, key)
-const ROW: HoleRow = { count: 4, lip: 20, widest: 24 }
-const setHoles = (isOn: boolean): boolean => set({ holes: isOn ? { play: 0.6, rows: [ROW] } : null })
-function setRow(index: number, part: Partial<HoleRow>, key: string): void {
-  const holes = fittings.value.holes!
-  const rows = holes.rows.map((row, i) => (i === index ? { ...row, ...part } : row))
-  set({ holes: { ...holes, rows } }, `holes ${index} ${key}`)
+const isLidType = (type: FittingType): boolean => isLid({ type } as never)
+const refused = computed(() => more.value.filter(({ why }) => why !== ''))
+function add(type: FittingType): void {
+  setFitting(begun(type, box.value, thickness.value))
+  void nextTick(() => root.value?.querySelector<HTMLElement>(`[data-fitting="${type}"] input`)?.focus())
 }
-function setRows(rows: HoleRow[]): void {
-  set({ holes: { ...fittings.value.holes!, rows } })
+/** The next one gets the focus, or what can be added. */
+function remove(type: FittingType): void {
+  const at = added.value.findIndex((own) => own.type === type)
+  change({ fittings: withoutFitting(box.value.fittings, type) })
+  void nextTick(() => {
+    const left = root.value?.querySelectorAll<HTMLElement>('[data-remove]') ?? []
+    const next = left[Math.min(at, left.length - 1)]
+    ;(next ?? root.value?.querySelector<HTMLElement>('[data-add]'))?.focus()
+  })
 }
-const FIELDS = [
-  { key: 'count' as const, label: 'How many', kind: 'figure' as const },
-  { key: 'lip' as const, label: 'Diameter held', kind: 'length' as const },
-  { key: 'widest' as const, label: 'At its widest', kind: 'length' as const },
-]
+const options = LIES.map((value) => ({ value, label: value }))
 </script>
 
 <template>
-  <FormSection title="Stands, grips, holes" :said="said">
-    <template v-if="isOwn">
+  <FormSection title="Added to it" :said="said">
+    <div ref="root" class="grid gap-2">
       <ChoiceRow
+        v-if="isOwn"
         data-field="lies"
         label="In use it stands"
         :model-value="box.lies"
-        :options="named(LIES)"
+        :options="options"
         @update:model-value="change({ lies: $event })"
       />
-      <ChoiceRow
-        data-field="pull-kind"
-        label="In the front, to draw it out by"
-        :model-value="fittings.pull.kind"
-        :options="named(PULL_KINDS)"
-        @update:model-value="set({ pull: { ...fittings.pull, kind: $event } })"
-      />
-      <FigureField
-        v-if="fittings.pull.kind !== 'none'"
-        data-field="pull-size"
-        label="Size of that"
-        :model-value="fittings.pull.size"
-        :limits="limitsOf(shape.pull.shape.size)"
-        :problem="problems['pull-size'] ?? ''"
-        @update:model-value="set({ pull: { ...fittings.pull, size: $event } }, 'pull size')"
-      />
-    </template>
-    <RimFields v-if="!box.top" :problems="problems" />
-    <SoftenFields />
-    <FigureField
-      data-field="rim-arch"
-      label="Arches along the rim, height"
-      :model-value="fittings.arch"
-      :limits="limitsOf(shape.arch)"
-      :problem="problems['rim-arch'] ?? ''"
-      @update:model-value="set({ arch: $event }, 'rim arch')"
-    />
-    <ToggleSwitch
-      data-field="holes"
-      label="Round holes in the floor, to stand things in"
-      :model-value="fittings.holes !== null"
-      @update:model-value="setHoles"
-    />
-    <template v-if="fittings.holes">
-      <div
-        v-for="(row, i) in fittings.holes.rows"
-        :key="i"
-        class="grid grid-cols-[1fr_1fr_1fr_auto] items-end gap-1"
+      <section
+        v-for="own in added"
+        :key="own.type"
+        class="grid gap-1.5 rounded border border-line p-2"
+        :data-fitting="own.type"
+        :aria-label="capitalised(kindOfFitting(own.type).title)"
       >
-        <FigureField
-          v-for="{ key, label, kind } in FIELDS"
-          :key="key"
-          :data-field="`hole-${key}-${i + 1}`"
-          :label="label"
-          :kind="kind"
-          :model-value="row[key]"
-          :limits="limitsOf(holeRowSchema.shape[key])"
-          @update:model-value="setRow(i, { [key]: $event }, key)"
-        />
+        <div class="flex items-center justify-between gap-2 text-[13px] font-semibold">
+          {{ capitalised(kindOfFitting(own.type).title) }}
+          <button
+            type="button"
+            class="btn-icon"
+            data-remove
+            :aria-label="`Remove ${kindOfFitting(own.type).title}`"
+            @click="remove(own.type)"
+          >
+            <Trash2 :size="16" />
+          </button>
+        </div>
+        <p v-if="problems[own.type]" class="text-[13px] text-rowan" role="alert">{{ problems[own.type] }}</p>
+        <HoleRows v-if="own.type === 'holes'" :own="own" :problem="problems.holes ?? ''" />
+        <FittingFields :own="own" :problems="problems" />
+      </section>
+      <p class="text-[13px] font-medium">Add</p>
+      <div class="flex flex-wrap gap-1.5">
         <button
-          v-if="fittings.holes.rows.length > 1"
-          type="button"
-          class="btn-icon"
-          :aria-label="`Remove row ${i + 1}`"
-          @click="setRows(fittings.holes!.rows.filter((_, each) => each !== i))"
-        >
-          <Trash2 :size="16" />
-        </button>
-      </div>
-      <p v-if="problems.holes" class="text-[13px] text-rowan" role="alert">{{ problems.holes }}</p>
-      <div class="flex items-end gap-2">
-        <FigureField
-          class="w-32"
-          data-field="hole-play"
-          label="Play of the holes"
-          :model-value="fittings.holes.play"
-          :limits="limitsOf(shape.holes.unwrap().shape.play)"
-          :step="0.1"
-          @update:model-value="set({ holes: { ...fittings.holes!, play: $event } }, 'hole play')"
-        />
-        <button
-          v-if="fittings.holes.rows.length < 20"
+          v-for="{ type, title, why } in more"
+          :key="type"
           type="button"
           class="btn px-2 py-1"
-          @click="setRows([...fittings.holes!.rows, fittings.holes!.rows[fittings.holes!.rows.length - 1]])"
+          data-add
+          :data-field="`add-${type}`"
+          :disabled="why !== ''"
+          :title="why || undefined"
+          @click="add(type)"
         >
           <Plus :size="14" aria-hidden="true" />
-          One more row
+          {{ title }}
         </button>
       </div>
-    </template>
+      <p v-for="{ type, title, why } in refused" :key="type" class="note">
+        <strong>{{ capitalised(title) }}:</strong>
+        {{ why }}
+      </p>
+    </div>
   </FormSection>
 </template>

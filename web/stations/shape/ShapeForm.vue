@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { boxSpecSchema, problemSentence, withTop, type BoxSpec } from '@core/box'
+import { boxSpecSchema, problemSentence, type BoxSpec } from '@core/box'
 import { beliefOf } from '@core/belief'
+import { FITTINGS } from '@core/fittings'
 import { interferenceSchema, tasteOf, WANTED_FITS } from '@core/fit'
 import { FIRST_THING, jobSchema } from '@core/job'
 import { limitsOf } from '@core/limits'
@@ -36,7 +37,7 @@ const jobs = useOpenJob()
 const derived = useDerived()
 const say = useSay()
 const root = ref<HTMLElement>()
-const { box, thickness, change, changeIn } = useBoxEdits()
+const { box, change, changeIn } = useBoxEdits()
 const { shape } = boxSpecSchema
 /** The field under the pointer lights its dimension, else the one being typed in. */
 const hovered = ref<Dimension | null>(null)
@@ -64,16 +65,10 @@ const SIZES: { key: Dimension; label: string }[] = [
 const AT_FIELD = [
   'set-in',
   'raised',
-  'lowered',
   'columns',
   'rows',
   'into',
   'divider-depth',
-  'lid-depth',
-  'pull',
-  'pin',
-  'pull-size',
-  'rim-arch',
   'holes',
   'openings',
   'engravings',
@@ -82,8 +77,7 @@ const AT_FIELD = [
   'link',
   'bridge',
   'latch',
-  'rim',
-  'rim-drop',
+  ...FITTINGS.flatMap(({ type, fields }) => [type, ...fields.map(({ at }) => at)]),
 ]
 const problems = computed(() =>
   derived.box.problems.map((problem) => ({
@@ -191,15 +185,8 @@ defineExpose({ focusOn })
     <p v-for="{ sentence } in general" :key="sentence" class="text-[13px] text-rowan" role="alert">
       {{ sentence }}
     </p>
-    <div v-if="!jobs.job.whole" class="flex items-end justify-between gap-3">
-      <ToggleSwitch
-        data-field="top"
-        label="Closed with a top"
-        :model-value="box.top"
-        @update:model-value="change(withTop(box, $event, thickness))"
-      />
+    <div v-if="!jobs.job.whole" class="grid grid-cols-3 gap-2">
       <FigureField
-        class="w-28"
         data-field="copies"
         label="Copies"
         kind="figure"
@@ -208,6 +195,7 @@ defineExpose({ focusOn })
         @update:model-value="setCopies"
       />
     </div>
+    <LidForm v-if="!jobs.job.whole" :problems="atField" />
     <ChoiceRow
       data-field="wanted-fit"
       :label="`Wanted fit (interference per glue line, ${say.lengthUnit})`"
@@ -242,7 +230,6 @@ defineExpose({ focusOn })
     </p>
     <CornerForm :problem="atField['set-in'] ?? ''" />
     <FloorForm :problem="atField.raised ?? ''" />
-    <LidForm v-if="box.top" :problems="atField" />
     <DividerForm :problems="atField" :decided="isCase" />
     <OpeningsForm :problem="atField.openings ?? ''" />
     <EngravingsForm :problem="atField.engravings ?? ''" />

@@ -1,8 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { PULL_KINDS, type Cells, type PullKind } from '@core/box'
+import type { Cells } from '@core/box'
 import { limitsOf } from '@core/limits'
-import { FRONT_KINDS, RUN_KINDS, WHOLE_NAMES, wholeSchema, type Whole, type WholeKind } from '@core/whole'
+import {
+  DRAWER_PULLS,
+  FRONT_KINDS,
+  RUN_KINDS,
+  WHOLE_NAMES,
+  wholeSchema,
+  type Whole,
+  type WholeKind,
+} from '@core/whole'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FigureField from '@web/parts/FigureField.vue'
 import FormSection from '@web/parts/FormSection.vue'
@@ -78,7 +86,7 @@ const setCells = (key: string, cells: Cells): boolean => change({ [key]: cells }
 const named = <T extends string>(values: readonly T[]): { value: T; label: string }[] =>
   values.map((value) => ({ value, label: value }))
 const pull = computed(() => cabinet.value?.pull)
-const setPull = (part: { kind?: PullKind; size?: number }, key = ''): boolean =>
+const setPull = (part: { kind?: (typeof DRAWER_PULLS)[number]; size?: number }, key = ''): boolean =>
   change({ pull: { ...pull.value!, ...part } }, key)
 const leave = (): boolean =>
   jobs.edit((draft) => {
@@ -158,7 +166,7 @@ const leave = (): boolean =>
         data-field="whole-pull"
         label="Drawn out by"
         :model-value="pull.kind"
-        :options="named(PULL_KINDS)"
+        :options="named(DRAWER_PULLS)"
         @update:model-value="setPull({ kind: $event })"
       />
       <FigureField

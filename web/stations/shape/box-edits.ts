@@ -1,5 +1,6 @@
 import { computed, type ComputedRef } from 'vue'
 import type { BoxSpec } from '@core/box'
+import { withFitting, type Fitting } from '@core/fittings'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 
@@ -11,13 +12,13 @@ export interface BoxEdits {
   /** Puts figures in. Steps with the same key in quick succession are one. */
   change: (part: Partial<BoxSpec>, key?: string) => boolean
   /** Puts figures into one group of them. */
-  changeIn: <
-    K extends 'corners' | 'floor' | 'lid' | 'dividers' | 'play' | 'tabs' | 'bolts' | 'fittings' | 'bends',
-  >(
+  changeIn: <K extends 'corners' | 'floor' | 'dividers' | 'play' | 'tabs' | 'bolts' | 'bends'>(
     group: K,
     part: Partial<BoxSpec[K]>,
     key?: string,
   ) => boolean
+  /** Puts a fitting in, in the place of what it was before. */
+  setFitting: (own: Fitting, key?: string) => boolean
 }
 
 export function useBoxEdits(): BoxEdits {
@@ -33,6 +34,10 @@ export function useBoxEdits(): BoxEdits {
     changeIn: (group, part, key = '') =>
       jobs.edit((draft) => {
         Object.assign(draft.box[group], part)
+      }, key),
+    setFitting: (own, key = '') =>
+      jobs.edit((draft) => {
+        draft.box.fittings = withFitting(draft.box.fittings, own)
       }, key),
   }
 }

@@ -1,5 +1,5 @@
 import type { Axis } from '../assembly'
-import type { PanelName } from './names'
+import type { PanelName } from './panel-names'
 
 /** Which side of which axis each panel closes. */
 export const SIDES: Record<PanelName, { axis: Axis; end: 'low' | 'high' }> = {

@@ -1,0 +1,2 @@
+/** What a lid that moves is called. */
+export const GROUP = 'lid'
