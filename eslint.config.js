@@ -115,7 +115,6 @@ export default tseslint.config(
   {
     // Imports of types alone are gone when it runs.
     files: ['{core,web,server,scripts}/**/*.ts'],
-    ignores: ['core/box/**'], // one circle, until boxes are made of fittings
     plugins: { 'import-x': importX },
     settings: {
       'import-x/resolver-next': [createTypeScriptImportResolver()],

@@ -161,10 +161,9 @@ test('on a phone, in inches: holes round a circle, from another opening', async 
 
 test('free corners of a lid are rounded, and parts may lie in openings', async ({ page }) => {
   await openDemo(page, 'demo-tray', 'shape')
-  const fittings = page.locator('details', { has: page.locator('[data-field=softened]') })
-  await fittings.locator('summary').first().click()
-  await page.getByRole('switch', { name: 'Free corners taken off, where no joint is' }).click()
-  await page.locator('[data-field=softened-kind]').getByText('Cut aslant').click()
+  await page.getByText('Added to it', { exact: true }).click()
+  await page.getByRole('button', { name: 'free corners taken off' }).click()
+  await page.locator('[data-field=softened-kind]').getByText('aslant').click()
   await settled(page)
   await goTo(page, 'Lay out')
   await page.getByRole('switch', { name: 'Parts may lie in the openings of others' }).click()

@@ -42,7 +42,7 @@ test('one box from a measurement to a build sheet, by mouse', { tag: '@space' },
   await field(page, 'Depth').fill('60')
   await field(page, 'Height').fill('40')
   await expect(page.getByRole('button', { name: /Outside: 106.08 × 66.08 × 43.04 mm/ })).toBeVisible()
-  await page.getByRole('switch', { name: 'Closed with a top' }).click()
+  await page.locator('[data-field=top]').getByRole('radio', { name: 'by fingers' }).click()
   await page.getByLabel('Uprights: how').selectOption('fixed')
   await page.locator('[data-field=tabs-uprights-width] input').fill('8')
   await page.getByRole('radio', { name: /press/ }).click()

@@ -67,7 +67,7 @@ test('the strip tells by how much the last edit moved each figure', async ({ pag
   await expect(page.getByTestId('strip-parts')).toContainText('+10')
   await settled(page)
   await expect(page.getByTestId('strip-time')).toContainText(/\+\d+ (min|s)/)
-  await page.getByRole('switch', { name: 'Closed with a top' }).click()
+  await page.locator('[data-field=top]').getByRole('radio', { name: 'by fingers' }).click()
   await expect(page.getByTestId('strip-parts')).toContainText('+2')
   await page.keyboard.press('Control+Z')
   await expect(page.getByTestId('strip-parts')).toContainText('−2')

@@ -65,7 +65,7 @@ for (const [title, boxes] of [
 
 test('a stand: holes row by row, crowded bottles are told of', async ({ page }) => {
   await openDemo(page, 'demo-bottle-stand', 'shape')
-  await page.getByText('Stands, grips, holes').click()
+  await page.getByText('Added to it', { exact: true }).click()
   await page.locator('[data-field=hole-widest-1] input').fill('60')
   await expect(page.getByText(/What stands in row 1 .*would touch/)).toBeVisible()
   await page.locator('[data-field=hole-lip-2] input').fill('80')
@@ -104,8 +104,7 @@ test('a bend: chosen by its picture, its test piece cut, what broke moves what i
 
 test('a lid on pins says how far it opens; another way to go about the building', async ({ page }) => {
   await openDemo(page, 'demo-slip', 'shape')
-  await page.getByRole('switch', { name: 'Closed with a top' }).click()
-  await page.locator('[data-field=top-joint]').getByRole('radio', { name: 'turns on pins' }).click()
+  await page.locator('[data-field=top]').getByRole('radio', { name: 'turns on pins' }).click()
   await expect(proof(page)).toContainText('8 parts, nothing overlaps, nothing missing, the lid opens')
   await expect(page.getByTestId('hinge-stop')).toContainText('It opens to 10')
   await settled(page)
@@ -157,18 +156,17 @@ test('a latch by keys, its slits along the grain, and corners round all the way'
 
 test('a lower front by keys, in inches as well; refused where nothing of it is left', async ({ page }) => {
   await openDemo(page, 'demo-slip', 'shape')
-  await page.getByText('Stands, grips, holes', { exact: true }).click()
-  const rim = page.getByRole('switch', { name: 'A front that is lower' })
-  await tabTo(page, rim)
+  await page.getByText('Added to it', { exact: true }).click()
+  await tabTo(page, page.getByRole('button', { name: 'lower front' }))
   await page.keyboard.press('Space')
   await expect(proof(page)).toContainText('nothing overlaps, nothing missing')
   await page.locator('[data-field=rim-shape]').getByText('curve').click()
-  await typeInto(page, field(page, 'Lower by'), '1/2 in')
+  await typeInto(page, field(page, 'Front lower by'), '1/2 in')
   await page.keyboard.press('Tab')
-  await expect(field(page, 'Lower by')).toHaveValue('12.7')
+  await expect(field(page, 'Front lower by')).toHaveValue('12.7')
   const curve = (await page.locator('[data-panel=left]').getAttribute('d'))!
   expect(curve.match(/L/g)!.length).toBeGreaterThan(30)
-  await typeInto(page, field(page, 'Lower by'), '900')
+  await typeInto(page, field(page, 'Front lower by'), '900')
   await page.keyboard.press('Tab')
   await expect(page.getByRole('alert').filter({ hasText: 'That leaves too little' })).toBeVisible()
   await page.getByRole('button', { name: 'Undo' }).click()

@@ -87,7 +87,7 @@ const options = LIES.map((value) => ({ value, label: value }))
           </button>
         </div>
         <p v-if="problems[own.type]" class="text-[13px] text-rowan" role="alert">{{ problems[own.type] }}</p>
-        <HoleRows v-if="own.type === 'holes'" :own="own" :problem="problems.holes ?? ''" />
+        <HoleRows v-if="own.type === 'holes'" :own="own" />
         <FittingFields :own="own" :problems="problems" />
       </section>
       <p class="text-[13px] font-medium">Add</p>

@@ -6,7 +6,7 @@ import FigureField from '@web/parts/FigureField.vue'
 import { useBoxEdits } from './box-edits'
 
 /** Rows of holes, each with what stands in it. */
-const props = defineProps<{ own: FittingOf<'holes'>; problem: string }>()
+const props = defineProps<{ own: FittingOf<'holes'> }>()
 const { setFitting } = useBoxEdits()
 const MOST_ROWS = 20
 const setRows = (rows: HoleRow[], key = ''): boolean => setFitting({ ...props.own, rows }, key)
@@ -50,7 +50,6 @@ const FIELDS = [
       <Trash2 :size="16" />
     </button>
   </div>
-  <p v-if="problem" class="text-[13px] text-rowan" role="alert">{{ problem }}</p>
   <button
     v-if="own.rows.length < MOST_ROWS"
     type="button"

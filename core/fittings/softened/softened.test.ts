@@ -1,12 +1,12 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { deriveBox } from '../derive'
-import { area } from '../geometry'
-import { emptyJob } from '../job'
-import { newStock } from '../stock'
-import { withFitting, type Fitting, type FittingOf } from '../fittings'
-import { PLAIN_BOX, sameTabs, withLid, type BoxSpec } from './index'
-import { seedOf } from '../../scripts/testing/runs'
+import { deriveBox } from '../../derive'
+import { area } from '../../geometry'
+import { emptyJob } from '../../job'
+import { newStock } from '../../stock'
+import { withFitting, type Fitting, type FittingOf } from '..'
+import { PLAIN_BOX, sameTabs, withLid, type BoxSpec } from '../../box'
+import { seedOf } from '../../../scripts/testing/runs'
 
 const of = (softened: Omit<FittingOf<'softened'>, 'type'> | null, part: Partial<BoxSpec> = {}) => {
   const empty = emptyJob('s', 's', '')

@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals'
-import { boxOf, PLAIN } from '../../scripts/testing/parts'
-import { prove, resolve } from '../assembly'
-import { buildSteps } from '../build'
-import { sameTabs, withLid, type BoxSpec } from './index'
+import { boxOf, PLAIN } from '../../../scripts/testing/parts'
+import { prove, resolve } from '../../assembly'
+import { buildSteps } from '../../build'
+import { sameTabs, withLid, type BoxSpec } from '../../box'
 
 const T = 3
 const open: BoxSpec = {
