@@ -38,6 +38,9 @@ test('every corner, floor and top by its picture: proven each time, laid out and
     const proven = `${parts} parts, nothing overlaps, nothing missing, the lid comes out`
     await expect(proof(page)).toHaveText(proven)
   }
+  await choose(page, 'top', 'flips up on a slit strip')
+  await expect(proof(page)).toHaveText('9 parts, nothing overlaps, nothing missing, the lid opens')
+  await expect(page.getByTestId('strip-report')).toContainText('cut a test piece')
   for (const top of ['between walls', 'on the walls', 'lowered in slots', 'by fingers']) {
     await choose(page, 'top', top)
     await expect(proof(page)).toHaveText('6 parts, nothing overlaps, nothing missing')

@@ -13,6 +13,7 @@ export {
   type Joint,
   type Part,
   type Size,
+  type Strip,
   type SlideGroup,
 } from './types'
 export { frameOf, onPart, ownAxis, pointOnPart, slabOf, wayOf, type Lie, type Way } from './place'

@@ -1,3 +1,4 @@
+import type { Slit } from '../bend'
 import type { Bounds, Matrix4, Ring } from '../geometry'
 
 export type Axis = 'x' | 'y' | 'z'
@@ -56,6 +57,8 @@ export interface Part {
   /** What stands out of that rectangle, as another one. */
   tongue?: Bounds
   features: Feature[]
+  /** Rows of slits that it bends along. */
+  bends?: Omit<Strip, 'id' | 'label' | 'parts'>
 }
 
 /**
@@ -151,6 +154,21 @@ export interface HingeGroup {
 
 export type Group = SlideGroup | BendGroup | HingeGroup
 
+/**
+ * One sheet that bends between two of its parts, which lie flat on the same plane when it is closed: it is cut
+ * as one, with rows of slits between them that run along x.
+ */
+export interface Strip {
+  id: string
+  label: string
+  parts: [string, string]
+  /** The zone of slits, on the plane of both. */
+  zone: Bounds
+  /** How far it bends, radians. */
+  angle: number
+  slits: Slit
+}
+
 /** Everything a box is made of, and how it holds together. */
 export interface Assembly {
   parts: Part[]
@@ -160,4 +178,5 @@ export interface Assembly {
   groups: Group[]
   /** Parts that are one bent sheet: they come in together. */
   sheets: string[][]
+  strips: Strip[]
 }

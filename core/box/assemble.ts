@@ -69,6 +69,7 @@ function madeOf(shell: Shell): Made {
     joints: every('joints'),
     groups: every('groups'),
     sheets: every('sheets'),
+    strips: every('strips'),
   }
 }
 
@@ -116,6 +117,7 @@ export function makeBox(spec: BoxSpec, materials: Materials): Box {
       contacts,
       groups: [...made.groups, ...bentGroups(shell)],
       sheets: [...bentSheets(spec), ...made.sheets],
+      strips: made.strips,
     },
   }
 }

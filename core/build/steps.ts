@@ -101,7 +101,7 @@ function sheetText({ spec, assembly }: Box, { together, way }: Arrival, label: s
       : `Begin: ${half.toLowerCase()}`
   }
   const lid = lidOf(spec)
-  const own = lid && together.includes('top') ? kindOfLid(lid).build?.(lid, from) : null
+  const own = lid && kindOfLid(lid).build?.(lid, from, together)
   if (own) return own
   const loose = loosePanels(spec)
   const bend =

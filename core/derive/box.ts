@@ -9,6 +9,7 @@ import { cutShapes, type CutShapes } from './cut-shapes'
 import { onPiece, together, withFaces } from './faces'
 import { joinedOf, type Joined } from './joined'
 import { materialFor, materialsOf, thicknessesOf, type Material } from './materials'
+import { stripPiece } from './strips'
 import { bedRoom, dividedAxis, seamed, seamFaults, type Divided } from './seams'
 
 /**
@@ -106,6 +107,9 @@ export function deriveBox({ measure, box, interference, cut }: BoxInput): Derive
   if (joined && box.engravings.length > 0)
     joined.piece.faces = together(joined, (name) => panels.find(({ id }) => id === name)?.faces)
   const isBent = (id: string): boolean => joined?.panels.some((name) => name === id) ?? false
+  const strips = made.assembly.strips.map((strip) => ({ ...strip, piece: stripPiece(strip, panels) }))
+  const torn = strips.find(({ piece }) => piece === null)
+  if (torn) return refused([apart({ name: torn.label, pieces: 2 })])
   const groups = panels.map((panel) => ({
     from: materialFor(panel.id, box.stocks, materials),
     pieces: piecesOf(panel),
@@ -113,6 +117,8 @@ export function deriveBox({ measure, box, interference, cut }: BoxInput): Derive
   }))
   /** What a panel is cut as: a bent sheet comes with the first of its panels. */
   function piecesOf(panel: Panel): Panel[] {
+    const strip = strips.find(({ parts }) => parts.includes(panel.id))
+    if (strip) return strip.parts[0] === panel.id ? [strip.piece!] : []
     if (isBent(panel.id)) return joined!.panels[0] === panel.id ? [joined!.piece] : []
     const pieces = bed ? seamed(panel, bed, interference) : [panel]
     const { faces } = panel

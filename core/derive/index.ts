@@ -41,7 +41,7 @@ export { batchShares, type BatchShare } from './batch'
 export { pictureOf, type Facet, type Picture } from './picture'
 export { facing } from './magnets'
 export { saidOn } from './faces'
-export { isUntouched } from './lying'
+export { isUntouched, slitsOf } from './lying'
 
 export { signatureOf } from './signature'
 export type { BurntAstray } from './burnt-astray'
@@ -53,4 +53,4 @@ export { panelsDrawn, panelsShown, sceneOf, standsOf, type Scene } from './whole
 export { lessonsOf, mockUpOf, withLessons, type Lesson } from './mock-up'
 export { bentAsBuilt, drawnPanels } from './drawn'
 
-export { bendReport, type BendReport } from './bend-report'
+export { bendReport, stripReport, type BendReport } from './bend-report'

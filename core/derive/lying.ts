@@ -1,7 +1,9 @@
 import type { Panel } from '../assembly'
+import { slitLines, zoneOf } from '../bend'
 import { isBare, mapFace, onFace, type Face } from '../art'
 import {
   bounds,
+  type Bounds,
   mirrorRegion,
   offset,
   rectangle,
@@ -119,6 +121,17 @@ export function marksUnder({ shape, under, letters, zones }: Outlines, label: st
 
 const flip = ({ x, y }: Point): Point => ({ x: -x, y })
 
+const ringOf = ({ minX, minY, maxX, maxY }: Bounds): Ring => rectangle(minX, minY, maxX, maxY)
+
+/** The slits of a strip that bends: rows along its x. @param kerf full width, mm */
+export function slitsOf({ bends, thickness }: Panel, kerf: number): [Point, Point][] {
+  if (!bends) return []
+  const { zone, angle, slits } = bends
+  const made = zoneOf(slits, angle, thickness, kerf, zone.maxX - zone.minX)
+  const onto = ({ x, y }: Point): Point => ({ x: zone.minX + y, y: zone.minY + x })
+  return slitLines(made).map(([a, b]) => [onto(a), onto(b)])
+}
+
 /** What is on a panel, seen from the face that lies up. Grooves are in the inside face. */
 function onPanel(
   panel: Panel,
@@ -145,12 +158,14 @@ function onPanel(
   ]
   const on: OnPanel = {
     letters,
-    slits: bent?.slits ?? [],
+    slits: bent?.slits ?? slitsOf(panel, material.kerf.width),
     up: out,
     under: within,
-    zones: (bent?.zones ?? []).map(({ from, low, zone }) =>
-      rectangle(from, low, from + zone.flat, low + zone.long),
-    ),
+    zones: panel.bends
+      ? [ringOf(panel.bends.zone)]
+      : (bent?.zones ?? []).map(({ from, low, zone }) =>
+          rectangle(from, low, from + zone.flat, low + zone.long),
+        ),
   }
   if (!isFlipped) return on
   return {

@@ -60,7 +60,7 @@ function usesOf(id: string): StockUse[] {
     case 'top':
       return [id]
     default:
-      if (id === 'lip' || id === 'stop') return ['top']
+      if (/^(lip|stop|top-back|cheek-)/.test(id)) return ['top']
       if (id === 'plate' || id === 'knob') return ['front', 'walls']
       return id.startsWith('ledge') ? ['floor'] : ['dividers']
   }

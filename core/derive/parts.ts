@@ -47,7 +47,10 @@ function lettersFor(panel: Panel, { joined }: Panelled, lettered: Map<string, Le
 function grainOf(panel: Panel, { joined, made, material }: Panelled): Pick<NestPart, 'grain'> {
   const wanted = made?.spec.bends.grain ?? 'any'
   const runs = material.get(panel.id)?.stock?.grain ?? 'none'
-  if (joined?.piece.id !== panel.id || wanted === 'any' || runs === 'none') return {}
+  const isStrip = panel.bends !== undefined
+  if ((joined?.piece.id !== panel.id && !isStrip) || wanted === 'any' || runs === 'none') return {}
+  // Those of a strip run along its x.
+  if (isStrip) return { grain: (wanted === 'along') === (runs === 'width') ? 'along' : 'across' }
   return { grain: (wanted === 'along') === (runs === 'width') ? 'across' : 'along' }
 }
 

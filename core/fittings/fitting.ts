@@ -1,5 +1,5 @@
 import type { z } from 'zod'
-import type { Block, Feature, Group, Joint, Part, PartsById, Size } from '../assembly'
+import type { Block, Feature, Group, Joint, Part, PartsById, Size, Strip } from '../assembly'
 import type { Ring } from '../geometry'
 import type { Say } from '../length'
 import type { Added, Base, Shell, Thicknesses } from './shell'
@@ -18,6 +18,7 @@ interface FieldBase {
 /** One figure, choice or switch of a fitting: forms, find and errors read the same. */
 export type Field =
   | (FieldBase & { kind: 'length'; step?: number })
+  | (FieldBase & { kind: 'figure'; unit: string; step?: number })
   | (FieldBase & { kind: 'choice'; options: readonly { value: string | boolean; label: string }[] })
   | (FieldBase & { kind: 'switch' })
 
@@ -45,8 +46,10 @@ export interface Made {
   joints: Joint[]
   groups: Group[]
   sheets: string[][]
+  /** Sheets that bend between two of their parts. */
+  strips: Strip[]
 }
-export const NOTHING: Made = { added: [], joints: [], groups: [], sheets: [] }
+export const NOTHING: Made = { added: [], joints: [], groups: [], sheets: [], strips: [] }
 
 /** What stands already when a fitting takes something out of a part. */
 export interface Standing {
@@ -109,8 +112,8 @@ export interface LidKind<Own extends { type: string }> extends FittingKind<Own> 
   block?: (own: Own, shell: Shell, block: Block) => Block
   /** How it is joined to a wall, where it says so itself. */
   joinTo?: (own: Own, shell: Shell, wall: string) => OwnEdge | null
-  /** Words for Build: how it comes in. @param from which side */
-  build?: (own: Own, from: string) => string | null
+  /** Words for Build: how what is its comes in. @param from which side @param together parts */
+  build?: (own: Own, from: string, together: string[]) => string | null
 }
 
 /** Goes right through, and is the maker's own. */

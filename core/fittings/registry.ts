@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { topButt, topFingers, topOutside, topTenon } from './fixed-top'
 import type { FittingKind, LidKind } from './fitting'
+import { flipLid } from './flip-lid'
 import { holes } from './holes'
 import { liftingLid } from './lifting-lid'
 import { lining } from './lining'
@@ -16,7 +17,17 @@ import { softened } from './softened'
 import { trayLedge } from './tray-ledge'
 
 /** Everything that closes a box, in the order in which it is offered. */
-const LIDS = [topFingers, topButt, topOutside, topTenon, slidingLid, liftingLid, pinLid, rebateLid] as const
+const LIDS = [
+  topFingers,
+  topButt,
+  topOutside,
+  topTenon,
+  slidingLid,
+  liftingLid,
+  pinLid,
+  rebateLid,
+  flipLid,
+] as const
 /** Everything else that can be added to a box. */
 const OTHERS = [plate, pull, lining, trayLedge, runners, holes, rim, softened, rimArch] as const
 

@@ -57,8 +57,11 @@ function labelSize(panel: Panel, box: Bounds): number {
 }
 /** A label stands in the middle; on a bent sheet on its first panel, clear of the slits. */
 function labelBox(panel: Panel, box: Bounds): Bounds {
-  const beside =
-    props.slits?.panel === panel.id ? { ...box, maxX: box.minX + (box.maxX - box.minX) * 0.4 } : box
+  const beside = panel.bends
+    ? { ...box, maxY: panel.bends.zone.minY }
+    : props.slits?.panel === panel.id
+      ? { ...box, maxX: box.minX + (box.maxX - box.minX) * 0.4 }
+      : box
   // Below what is engraved, so that both can be read.
   return panel.faces ? { ...beside, maxY: box.minY + (box.maxY - box.minY) * 0.3 } : beside
 }

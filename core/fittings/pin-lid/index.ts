@@ -196,7 +196,9 @@ export const pinLid: LidKind<PinLid> = {
   },
   note: () =>
     'Two pins go through the side walls into cheeks under the lid: tight in the walls, loose in the cheeks.',
-  build: (_own, from) =>
-    'Glue the cheeks into the slots of the lid first, square to it; let it dry. Then set the lid in ' +
-    `${from} and push a pin through each wall into its cheek. Glue holds the pins in the walls only.`,
+  build: (_own, from, together) =>
+    together.includes('top')
+      ? 'Glue the cheeks into the slots of the lid first, square to it; let it dry. Then set the lid in ' +
+        `${from} and push a pin through each wall into its cheek. Glue holds the pins in the walls only.`
+      : null,
 }

@@ -58,6 +58,8 @@ const note = computed(() => kind.value.note?.(props.own as never, say.value) ?? 
         :data-field="field.at"
         :label="field.label"
         :model-value="values[field.key]"
+        :kind="field.kind"
+        :unit="field.kind === 'figure' ? field.unit : undefined"
         :limits="limitsOf(shape[field.key])"
         :problem="problems[field.at] ?? ''"
         :step="field.step"

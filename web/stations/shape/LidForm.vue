@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { withLid } from '@core/box'
+import { stripReport } from '@core/derive'
 import { kindOfLid, LID_NAMES, lidNamed, lidOf } from '@core/fittings'
+import { bendLine } from '@core/say'
 import FormSection from '@web/parts/FormSection.vue'
 import { useDerived } from '@web/stores/derived'
 import BoltFields from './BoltFields.vue'
@@ -31,6 +33,8 @@ const stop = computed(() => {
   const group = derived.box.made?.assembly.groups.find(({ motion }) => motion === 'hinge')
   return group?.motion === 'hinge' ? group.range : null
 })
+/** What is known of the strip that a lid turns on. */
+const strip = computed(() => stripReport(derived.box))
 </script>
 
 <template>
@@ -43,9 +47,10 @@ const stop = computed(() => {
       @update:model-value="choose"
     />
     <FittingFields v-if="lid" :own="lid" :problems="problems" />
-    <p v-if="stop" class="note" data-testid="hinge-stop">
+    <p v-if="stop && lid?.type === 'lid-hinge'" class="note" data-testid="hinge-stop">
       It opens to {{ stop.toFixed(0) }}°, then lies against the back wall.
     </p>
+    <p v-if="strip" class="note" data-testid="strip-report">{{ bendLine(strip) }}</p>
     <TabRules v-if="kind?.edge === 'fingers' || kind?.edge === 'tenon'" group="top" />
     <BoltFields
       v-if="kind && !kind.opens && kind.edge !== 'outside'"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watchEffect } from 'vue'
 import type { Panel } from '@core/assembly'
-import { saidOn, wordsOf } from '@core/derive'
+import { saidOn, slitsOf, wordsOf } from '@core/derive'
 import { fitCautions } from '@core/fit'
 import { strikeSentence, tabAdvice, warningSentence } from '@core/say'
 import CautionNote from '@web/parts/CautionNote.vue'
@@ -63,14 +63,22 @@ const choose = (id: string): void => {
 }
 /** As they are cut: the panels of a bent sheet are one. */
 const flat = computed(() => {
-  const { joined } = derived.box
+  const { joined, made, pieces } = derived.box
+  const strips = made?.assembly.strips ?? []
+  if (strips.length > 0) {
+    const isHalf = (id: string): boolean => strips.some(({ parts }) => parts.includes(id))
+    return [...panels.value.filter(({ id }) => !isHalf(id)), ...pieces.filter(({ bends }) => bends)]
+  }
   if (!joined) return panels.value
   const others = panels.value.filter(({ id }) => !joined.panels.some((name) => name === id))
   return [...others, said.value.piece ?? joined.piece]
 })
 const slits = computed(() => {
   const { joined } = derived.box
-  return joined ? { panel: joined.piece.id, lines: joined.slits } : undefined
+  if (joined) return { panel: joined.piece.id, lines: joined.slits }
+  const strip = flat.value.find(({ bends }) => bends)
+  const kerf = strip && derived.box.material.get(strip.id)?.kerf.width
+  return kerf === undefined ? undefined : { panel: strip!.id, lines: slitsOf(strip!, kerf) }
 })
 </script>
 
