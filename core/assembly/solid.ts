@@ -71,3 +71,6 @@ export const middleOf = (a: Block, b: Block): Size => {
     (Math.min(a.max[axis], b.max[axis]) + Math.max(a.min[axis], b.min[axis])) / 2
   return { x: middle('x'), y: middle('y'), z: middle('z') }
 }
+
+/** The space that a panel is in, mm. */
+export const blockOf = (panel: Panel): Block => new Solid(panel).block

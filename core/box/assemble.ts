@@ -9,7 +9,7 @@ import { floorLedges } from './floor-ledges'
 import { latchFeatures, wedgeGroup, wedgeOf, withTongue } from './latch'
 import { openingsOf, scoopsOf } from './openings'
 import { makeShell, shellParts, type Shell } from './shell'
-import type { BoxSpec } from './spec'
+import { opens, type BoxSpec } from './spec'
 
 /** A box as an assembly, with what its own pages ask of it. */
 export interface Box extends Shell {
@@ -34,8 +34,9 @@ function withFeatures(
   }
   for (const joint of joints) {
     const isDividers = joint.along === 'z' && dividers.some(({ part }) => part.id === joint.parts[1])
-    // Open at the rim, so that the divider can be slid in from above; a top closes it.
-    const rim = lidOf(box.spec) ? box.room.max.z : box.outer.z
+    // Open at the rim, so that the divider can be drawn out; a top that is glued on closes it.
+    const isClosed = lidOf(box.spec) !== null && !opens(box.spec)
+    const rim = isClosed ? box.room.max.z : box.outer.z
     const groove = grooveIn(joint, byId, isDividers ? rim : null)
     if (groove) found.get(joint.parts[0])!.push(groove)
   }

@@ -12,7 +12,7 @@ import {
   type Lid,
   type Thicknesses,
 } from '../fittings'
-import { boxSizes, type BoxSpec, type CornerKind, type FloorKind } from './spec'
+import { boxSizes, isRimFree, type BoxSpec, type CornerKind, type FloorKind } from './spec'
 import { chainOf } from './bends'
 import type { IntoKind } from './cells'
 
@@ -40,19 +40,17 @@ export function withFloor(spec: BoxSpec, kind: FloorKind, thickness: number): Bo
 }
 
 /** What goes when a box is closed so: slots that are open at the rim could not be reached, a low front neither. */
-function underTop(spec: BoxSpec, thickness: number): BoxSpec {
-  const fittings = withoutFitting(spec.fittings, 'rim')
+function underTop(spec: BoxSpec, lid: Lid, thickness: number): BoxSpec {
+  const fittings = withFitting(withoutFitting(spec.fittings, 'rim'), lid)
   const next = { ...spec, fittings }
-  return spec.dividers.into === 'slot' ? withInto(next, 'tenon', thickness) : next
+  return spec.dividers.into === 'slot' && !isRimFree(next) ? withInto(next, 'tenon', thickness) : next
 }
 
 /** A box closed another way, by the name of its lid, or open. @param thickness of the walls, mm @param own */
 export function withLid(spec: BoxSpec, name: string | null, thickness: number, own: object = {}): BoxSpec {
   const lid = lidOf(spec)
   if (name === null) return lid ? { ...spec, fittings: withoutFitting(spec.fittings, lid.type) } : spec
-  const next = underTop(spec, thickness)
-  const begin = lidBegun(name, spec, thickness, own)
-  return { ...next, fittings: withFitting(next.fittings, { ...begin, ...own } as Lid) }
+  return underTop(spec, { ...lidBegun(name, spec, thickness, own), ...own } as Lid, thickness)
 }
 
 /** Why a box cannot take a fitting as it would be begun; null where it can. @param t thicknesses, mm */

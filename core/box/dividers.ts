@@ -2,7 +2,7 @@ import type { Axis, Block, Joint, Lie, Part } from '../assembly'
 import { grooveClaims, lapClaims, onGrid, tenonClaims, tenonShares, type EdgeRule } from '../joints'
 import { dividerPlaces, shareCells, type DividerRow } from './cells'
 import { frontDrop, kindOfLid, lidOf, partOf } from '../fittings'
-import type { Shell } from './shell'
+import { wallTop, type Shell } from './shell'
 import type { PanelName } from './spec'
 
 /**
@@ -134,7 +134,7 @@ const asJoint = (
 export function dividerJoints(shell: Shell, dividers: Divider[]): Joint[] {
   const walls = dividers.flatMap((divider) =>
     WALLS_OF[divider.direction].flatMap((wall) => {
-      const made = intoWall(shell, divider, shell.outer.z)
+      const made = intoWall(shell, divider, wallTop(shell, wall))
       return made ? [asJoint(shell, made, [wall, divider.part.id])] : []
     }),
   )

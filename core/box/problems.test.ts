@@ -35,7 +35,7 @@ test.each<[string, Partial<BoxSpec>, string]>([
   [
     'slots under a top',
     { fittings: [{ type: 'top-fingers' as const }], dividers: columns({}) },
-    'cannot be reached under a top',
+    'cannot be reached under this lid',
   ],
   [
     'a floor groove through the wall',

@@ -24,6 +24,7 @@ import {
   edgeGroups,
   FIELD_OF,
   isFlush,
+  isRimFree,
   kindOf,
   loweredBy,
   panelNames,
@@ -219,7 +220,7 @@ function dividerProblems(spec: BoxSpec, t: Thicknesses, inner: Size): SpecProble
       const thickness = Math.min(...walls)
       problems.push({ kind: 'groove', field: 'divider-depth', depth: dividers.depth, thickness })
     }
-    if (dividers.into === 'slot' && lid) problems.push({ kind: 'slot under top', field: 'into' })
+    if (dividers.into === 'slot' && !isRimFree(spec)) problems.push({ kind: 'slot under top', field: 'into' })
   }
   return problems
 }

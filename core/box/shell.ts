@@ -126,6 +126,9 @@ function lyingBlock(shell: Shell, name: 'floor' | 'top', block: Block): Block {
   return block
 }
 
+/** How high a wall reaches, mm in the box. */
+export const wallTop = (shell: Shell, name: PanelName): number => straightBlock(shell, name).max.z
+
 /** The space of a wall. @param block between its faces, over the whole outer size */
 function wallBlock(shell: Shell, name: PanelName, block: Block): Block {
   const { spec, room } = shell

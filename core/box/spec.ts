@@ -226,6 +226,12 @@ export function opens(spec: Pick<BoxSpec, 'fittings'>): boolean {
   return lid !== null && kindOfLid(lid).opens
 }
 
+/** Whether slots that are open at the rim can be reached: in an open box, and under a lid that lifts off the walls. */
+export function isRimFree(spec: Pick<BoxSpec, 'fittings'>): boolean {
+  const lid = lidOf(spec)
+  return lid === null || kindOfLid(lid).freesRim === true
+}
+
 /** How far the top's outside face lies below the walls' upper edge, mm. */
 export function loweredBy(spec: Pick<BoxSpec, 'fittings'>, t: Thicknesses): number {
   const lid = lidOf(spec)

@@ -41,7 +41,7 @@ const SENTENCES: {
       : 'The dividers are higher than the room inside. Make them at most ' +
         `${say.short(problem.most, 1)} high.`,
   'slot under top': () =>
-    'Slots open at the rim cannot be reached under a top. Let the dividers in by tenons or grooves.',
+    'Slots open at the rim cannot be reached under this lid. Let the dividers in by tenons or grooves.',
   'opening panel': (problem) =>
     `There is no ${problem.panel} for that opening. Put it on another panel, or take it away.`,
   'engraving panel': (problem) =>

@@ -9,7 +9,7 @@ import { cutShapes, type CutShapes } from './cut-shapes'
 import { onPiece, together, withFaces } from './faces'
 import { joinedOf, type Joined } from './joined'
 import { materialFor, materialsOf, thicknessesOf, type Material } from './materials'
-import { stripPiece } from './strips'
+import { stripsOf } from './strips'
 import { bedRoom, dividedAxis, seamed, seamFaults, type Divided } from './seams'
 
 /**
@@ -72,6 +72,23 @@ const BED_MARGIN = 5
 
 type BoxInput = Pick<Job, 'measure' | 'box' | 'interference'> & { cut: Pick<Job['cut'], 'compensation'> }
 
+/** A panel, what it is cut as, and from which stock. */
+interface Cut {
+  panel: Panel
+  pieces: Panel[]
+  from: Material
+}
+
+/** Which panels are cut in several pieces, and the stock of each panel and piece. */
+const sorted = (groups: Cut[]): Pick<DerivedBox, 'divided' | 'material'> => ({
+  divided: groups.flatMap(({ panel, pieces }): Divided[] =>
+    pieces.length > 1 ? [{ panel, axis: dividedAxis(panel), pieces }] : [],
+  ),
+  material: new Map(
+    groups.flatMap(({ panel, pieces, from }) => [panel, ...pieces].map(({ id }) => [id, from] as const)),
+  ),
+})
+
 /** Works out thickness, kerf, sizes and panels of a job. Lengths in mm. */
 export function deriveBox({ measure, box, interference, cut }: BoxInput): DerivedBox {
   const materials = materialsOf(measure, cut.compensation)
@@ -97,8 +114,8 @@ export function deriveBox({ measure, box, interference, cut }: BoxInput): Derive
   const wrong = jointProblems(made, needed)
   if (wrong.length > 0) return refused(wrong)
   const { panels: bare, broken } = resolve(made.assembly, { proud: box.proud, interference })
-  if (broken.length > 0) return refused(broken.map(apart))
   const panels = withFaces(bare, box)
+  if (broken.length > 0) return refused(broken.map(apart))
   const bed = box.seams && measure.machine ? bedRoom(measure.machine, BED_MARGIN) : null
   const chain = chainOf(box)
   const { kerf: along } = materialFor(chain[0] ?? '', box.stocks, materials)
@@ -107,7 +124,7 @@ export function deriveBox({ measure, box, interference, cut }: BoxInput): Derive
   if (joined && box.engravings.length > 0)
     joined.piece.faces = together(joined, (name) => panels.find(({ id }) => id === name)?.faces)
   const isBent = (id: string): boolean => joined?.panels.some((name) => name === id) ?? false
-  const strips = made.assembly.strips.map((strip) => ({ ...strip, piece: stripPiece(strip, panels) }))
+  const strips = stripsOf(made, panels)
   const torn = strips.find(({ piece }) => piece === null)
   if (torn) return refused([apart({ name: torn.label, pieces: 2 })])
   const groups = panels.map((panel) => ({
@@ -126,12 +143,7 @@ export function deriveBox({ measure, box, interference, cut }: BoxInput): Derive
     return pieces.map((piece) => ({ ...piece, faces: onPiece(faces, piece) }))
   }
   const pieces = groups.flatMap((group) => group.pieces)
-  const divided = groups.flatMap(({ panel, pieces: own }): Divided[] =>
-    own.length > 1 ? [{ panel, axis: dividedAxis(panel), pieces: own }] : [],
-  )
-  const material = new Map(
-    groups.flatMap((group) => [group.panel, ...group.pieces].map(({ id }) => [id, group.from] as const)),
-  )
+  const { divided, material } = sorted(groups)
   /** Panels of one shape and one stock are cut along one path. */
   const known = new Map(materials.map((each) => [each, new Map<Region, ReturnType<typeof cutShapes>>()]))
   const cuts = pieces.map((piece) => {

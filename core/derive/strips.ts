@@ -1,8 +1,9 @@
 import type { Panel, Strip } from '../assembly'
+import type { Box } from '../box'
 import { rectangle, sizeOf, union, type Region } from '../geometry'
 
 /** What a strip that bends is cut as: its two parts and the slits between them; null where they do not meet. */
-export function stripPiece({ id, label, parts, ...bends }: Strip, panels: Panel[]): Panel | null {
+function stripPiece({ id, label, parts, ...bends }: Strip, panels: Panel[]): Panel | null {
   const halves = parts.map((name) => panels.find((panel) => panel.id === name)!)
   const { minX, minY, maxX, maxY } = bends.zone
   const zone = rectangle(minX, minY, maxX, maxY)
@@ -22,3 +23,10 @@ export function stripPiece({ id, label, parts, ...bends }: Strip, panels: Panel[
     bends,
   }
 }
+
+/** Every strip of a box that bends, with what it is cut as. */
+export const stripsOf = (
+  { assembly }: Pick<Box, 'assembly'>,
+  panels: Panel[],
+): (Strip & { piece: Panel | null })[] =>
+  assembly.strips.map((strip) => ({ ...strip, piece: stripPiece(strip, panels) }))

@@ -5,6 +5,7 @@ import { area, bounds, difference, offset, ringsOf, type Point, type Region } fr
 import type { Machine } from '../machine'
 import type { DerivedBox } from './box'
 import { openingsAstray, REACHES, type Reaches } from './opening-warnings'
+import { proveUse, type Useless } from './use'
 import { bedRoom, fitsBed } from './seams'
 
 /** A place on a panel, on its own plane, mm. */
@@ -22,6 +23,7 @@ export type Warning = { panels: string[]; spots: Spot[] } & (
   | { kind: 'narrow tab'; width: number; thickness: number }
   | { kind: 'larger than the bed'; bed: [number, number] }
   | { kind: 'crowded'; rows: number[] }
+  | { kind: Useless['kind'] }
   | { kind: 'opening'; reaches: Reaches; thickness: number; engravings: number[] }
 )
 
@@ -124,5 +126,14 @@ export function warningsOf(
   const holes = box.made && fittingOf(box.made.spec, 'holes')
   const rows = holes ? crowdedRows(holes, box.made!.inner) : []
   if (rows.length > 0) found.push({ kind: 'crowded', panels: ['floor'], spots: [], rows })
+  for (const each of box.made ? proveUse(box.made, panels) : []) {
+    const spots = each.at ? [{ panel: each.panel, at: each.at }] : []
+    const same = found.find(
+      ({ kind, panels: [first, by] }) =>
+        kind === each.kind && first === each.panel && by === (each.by ?? undefined),
+    )
+    if (same) same.spots.push(...spots)
+    else found.push({ kind: each.kind, panels: [each.panel, ...(each.by ? [each.by] : [])], spots })
+  }
   return [...found, ...narrowTabs(box).slice(0, 1)]
 }

@@ -101,6 +101,8 @@ export interface LidKind<Own extends { type: string }> extends FittingKind<Own> 
   sits: 'in' | 'on the walls' | 'over the front'
   /** Whether it comes off or opens: it is a lid then, and its tabs and bolts are nothing to ask for. */
   opens: boolean
+  /** Whether it leaves the walls' upper edge free all round, for slots that are open there. */
+  freesRim?: boolean
   /** How far its outside face lies below the walls' upper edge, mm. */
   lowered?: (own: Own, t: Thicknesses) => number
   /** What it takes of the height below its panel, and how far it hangs down where dividers stand, mm. */

@@ -55,7 +55,8 @@ export function warningSentence(
   { panels, pieces, joined }: Pick<DerivedBox, 'panels' | 'pieces' | 'joined'>,
   say: Say,
 ): string {
-  const names = namesOf(warning.panels, { panels, pieces })
+  const box = { panels, pieces }
+  const names = namesOf(warning.panels, box)
   switch (warning.kind) {
     case 'overlap':
     case 'missing':
@@ -92,6 +93,20 @@ export function warningSentence(
         `An opening in the ${names} comes nearer to ${warning.reaches} than the sheet is thick ` +
         `(${say.length(warning.thickness)}). Move it, or make it smaller.`
       )
+    case 'shut in':
+      return `${namesOf([warning.panels[0]], box)} cannot be drawn out: ${namesOf([warning.panels[1]], box)} is in the way.`
+    case 'closed':
+      return (
+        `The ${namesOf([warning.panels[1]], box)} closes an opening of the ${namesOf([warning.panels[0]], box)}. ` +
+        'Put the same opening into it, or move it.'
+      )
+    case 'no room for fingers':
+      return (
+        `Behind what the ${namesOf([warning.panels[0]], box)} is gripped by is the ` +
+        `${namesOf([warning.panels[1]], box)}: fingers have no room. Move one of them.`
+      )
+    case 'no grip':
+      return 'The lid lies flush and has nothing to grip it by. Give it a notch, a hole or an opening.'
     case 'crowded':
       return (
         `What stands in row ${and(warning.rows.map(String))} would touch where it is widest. ` +

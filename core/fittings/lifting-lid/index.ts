@@ -21,6 +21,7 @@ export const liftingLid: LidKind<z.infer<typeof schema>> = {
   edge: 'none',
   sits: 'on the walls',
   opens: true,
+  freesRim: true,
   begin: (_spec, _thickness, before) => ({ type: 'lid-lift', play: before?.play ?? 0.3 }),
   below: (_own, t) => t.top,
   make({ play }, { room, materials, outer, slabs }) {
