@@ -109,6 +109,9 @@ test('a lid on pins says how far it opens; another way to go about the building'
   await expect(page.getByTestId('hinge-stop')).toContainText('It opens to 10')
   await settled(page)
   await goTo(page, 'Build')
+  await expect(page.getByRole('region', { name: 'To have ready' })).toContainText(
+    /2 pins: 3.0 mm diameter, \d+\.\d mm long/,
+  )
   await expect(page.getByRole('heading', { name: 'Floor', exact: false }).first()).toBeVisible()
   await page.locator('[data-field=school]').getByText('two halves').click()
   await expect(page.getByRole('heading', { name: '1. Front, left' })).toBeVisible()

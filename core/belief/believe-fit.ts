@@ -21,7 +21,7 @@ const FAR_DAYS = Math.max(...DAYS.map(({ sd }) => sd))
 const NOT_GIVEN_UP = 0.35
 const ENOUGH_DAYS = 4
 /** Words are heard this softly, mm, and a word in so many is another one than meant. [FM] */
-export const SOFT = 0.006
+const SOFT = 0.006
 const SLIP = 0.05
 /** A reading in so many is off by so many times more than it is said to be. [FM] */
 const BLUNDER = { odds: 0.02, times: 5 }

@@ -8,7 +8,7 @@ import type { PanelName } from './spec'
 /**
  * Dividers between columns stand across the width (they run along y), those between rows across the depth.
  */
-export type Direction = 'columns' | 'rows'
+type Direction = 'columns' | 'rows'
 const ACROSS: Record<Direction, Axis> = { columns: 'x', rows: 'y' }
 const ALONG: Record<Direction, 'x' | 'y'> = { columns: 'y', rows: 'x' }
 const WALLS_OF: Record<Direction, [PanelName, PanelName]> = {
@@ -47,7 +47,7 @@ function reachOf(shell: Shell, { lift, height }: DividerRow): { from: number; to
 }
 
 /** The cells of one direction, in mm; the whole room where there are no dividers. */
-export function cellsOf(shell: Shell, direction: Direction): ReturnType<typeof shareCells> {
+function cellsOf(shell: Shell, direction: Direction): ReturnType<typeof shareCells> {
   const { room, materials, spec } = shell
   const axis = ACROSS[direction]
   const { cells } = spec.dividers[direction]

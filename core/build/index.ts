@@ -1,2 +1,3 @@
 export { buildSteps, diagonal, diagonalWorking, glueGrams, type BuildStep } from './steps'
+export { boughtFor } from './bought'
 export { SCHOOLS, type School } from './schools'

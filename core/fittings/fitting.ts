@@ -52,11 +52,18 @@ export interface Made {
 export const NOTHING: Made = { added: [], joints: [], groups: [], sheets: [], strips: [] }
 
 /** What stands already when a fitting takes something out of a part. */
-export interface Standing {
+interface Standing {
   joints: Joint[]
   parts: PartsById
   /** Parts with a shape of their own: their corners stay as they are. */
   shaped: readonly string[]
+}
+
+/** A thing beside the sheet: how many for one box, and its sizes, mm. */
+export interface Bought {
+  what: string
+  count: number
+  sizes: { label: string; length: number }[]
 }
 
 /**
@@ -82,6 +89,8 @@ export interface FittingKind<Own extends { type: string }> {
   features?: (own: Own, shell: Shell, part: Part, standing: Standing) => Feature[]
   /** Parts with a shape of their own: their corners stay as they are. */
   shaped?: readonly string[]
+  /** What is bought or found for it, beside the sheet. */
+  bought?: (own: Own, shell: Shell) => Bought[]
   /** A line of how it is used or built, shown at its figures. */
   note?: (own: Own, say: Say) => string
 }
@@ -90,7 +99,7 @@ export interface FittingKind<Own extends { type: string }> {
 export type TopEdge = 'fingers' | 'butt' | 'outside' | 'tenon' | 'none'
 
 /** What an edge between a top and a wall is, where the top says so itself. */
-export type OwnEdge = Pick<Joint, 'kind' | 'claims' | 'depth' | 'between' | 'slots' | 'shares' | 'play'>
+type OwnEdge = Pick<Joint, 'kind' | 'claims' | 'depth' | 'between' | 'slots' | 'shares' | 'play'>
 
 /** What closes a box: the panel called top is its. */
 export interface LidKind<Own extends { type: string }> extends FittingKind<Own> {

@@ -1,6 +1,16 @@
 import fc from 'fast-check'
 import { PLAIN_BOX, type BoxSpec } from '../../core/box'
-import { lidNamed, LID_NAMES, type Fitting, type Lid, type Thicknesses } from '../../core/fittings'
+import {
+  begun,
+  FITTINGS,
+  isLid,
+  lidNamed,
+  LID_NAMES,
+  PULL_KINDS,
+  type Fitting,
+  type Lid,
+  type Thicknesses,
+} from '../../core/fittings'
 import type { EdgeRule } from '../../core/joints'
 
 const length = (min: number, max: number) =>
@@ -181,3 +191,26 @@ export const anyBoxes = fc
     }
     return { spec, mean }
   })
+
+/** What a box by itself may be given, beside what closes it. */
+const ADDED = FITTINGS.filter(({ type, of }) => of !== 'whole' && !isLid({ type } as Fitting)).map(
+  ({ type }) => type,
+)
+
+/** Such boxes with two to six fittings, as each is begun on them. Most of them cannot be made. */
+export const fittedBoxes = fc
+  .record({
+    box: anyBoxes,
+    added: fc.subarray(ADDED, { minLength: 1, maxLength: 5 }),
+    pull: fc.constantFrom(...PULL_KINDS),
+    soft: fc.constantFrom('round' as const, 'chamfer' as const),
+  })
+  .map(({ box: { spec, mean }, added, pull, soft }) => {
+    const fittings = added.map((type): Fitting => {
+      const own = begun(type, spec, mean.front) as Fitting
+      if (own.type === 'pull') return { ...own, kind: pull }
+      return own.type === 'softened' ? { ...own, kind: soft } : own
+    })
+    return { spec: { ...spec, fittings: [...spec.fittings, ...fittings] }, mean }
+  })
+  .filter(({ spec }) => spec.fittings.length > 1)

@@ -68,6 +68,13 @@ describe('a lid that flips up on a slit strip', () => {
     const words = JSON.stringify(buildSteps(box.made!, box.panels!))
     expect(words).toContain('glue in the slits locks it')
   })
+  test('a shallow box gets a bend that leaves flaps to be glued, front and back', () => {
+    for (const depth of [32, 40, 60])
+      for (const height of [20, 120]) {
+        const { problems, proof } = derived({}, { depth, height })
+        expect([depth, problems, proof?.faults]).toEqual([depth, [], []])
+      }
+  })
   test.each([
     [{ back: 8 }, 'Make the board at least'],
     [{ back: 104 }, 'Make the board at most'],

@@ -84,15 +84,16 @@ export const flipLid: LidKind<FlipLid> = {
   sits: 'on the walls',
   opens: true,
   begin(spec, thickness, before) {
-    const radius = before?.radius ?? Math.max(4, Math.round(2 * thickness))
-    const flat = flatLength(Math.PI / 2, radius, thickness)
-    return {
-      type: 'lid-flip',
-      back: before?.back ?? Math.min(Math.ceil(flat / 2 + FLAP), Math.round(spec.depth / 3)),
-      opens: before?.opens ?? 95,
-      radius,
-      link: before?.link ?? 0.8,
-    }
+    const opens = before?.opens ?? 95
+    const angle = (opens * Math.PI) / 180
+    // A bend that leaves flaps to be glued on either side, in a shallow box as well.
+    const widest = (spec.depth - 2 * thickness - 2 * LEAST_FLAP - 2) / angle - thickness / 2
+    const usual = Math.max(4, Math.round(2 * thickness))
+    const radius = before?.radius ?? Math.max(1, Math.min(usual, Math.floor(widest)))
+    const half = flatLength(angle, radius, thickness) / 2
+    const third = Math.round(spec.depth / 3)
+    const back = Math.max(Math.ceil(half + LEAST_FLAP), Math.min(Math.ceil(half + FLAP), third))
+    return { type: 'lid-flip', back: before?.back ?? back, opens, radius, link: before?.link ?? 0.8 }
   },
   // The strip lies on top of it, and counts as part of the box.
   lowered: (_own, t) => t.dividers,

@@ -178,6 +178,17 @@ export const pinLid: LidKind<PinLid> = {
     ]
   },
   shaped: CHEEKS,
+  // Through the wall, the room beside the lid with its web, and the cheek. [DEF]
+  bought: (own, { materials: { mean: t } }) => [
+    {
+      what: 'pin',
+      count: 2,
+      sizes: [
+        { label: 'diameter', length: own.pin },
+        { label: 'long', length: Math.max(t.left, t.right) + own.play + WEB * t.top + t.top },
+      ],
+    },
+  ],
   problems(own, { spec, t, inner }) {
     if (spec.corners.kind === 'lap' || spec.corners.kind === 'tenon')
       return [problemOf('lid-hinge', 'pin', 'corners')]

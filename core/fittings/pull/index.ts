@@ -9,12 +9,12 @@ import { LIES, partOf, pointAt, type Shell } from '../shell'
 export const PULL_KINDS = ['hole', 'half-round', 'slot', 'knob'] as const
 
 /** In the front wall: a hole, a half-round notch at the rim, a slot of twice the width, a glued disc. */
-export const pullSchema = z.strictObject({
+const pullSchema = z.strictObject({
   type: z.literal('pull'),
   kind: z.enum(PULL_KINDS),
   size: z.number().min(4).max(200),
 })
-export type Pull = z.infer<typeof pullSchema>
+type Pull = z.infer<typeof pullSchema>
 
 /** A slot for fingers is so much longer than it is high; what is left beside a hole, in thicknesses. [FM] */
 const SLOT_LONG = 3

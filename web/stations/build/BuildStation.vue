@@ -1,12 +1,20 @@
 <script setup lang="ts">
 import { Printer } from '@lucide/vue'
 import { computed } from 'vue'
-import { buildSteps, diagonal, diagonalWorking, glueGrams, SCHOOLS, type School } from '@core/build'
+import {
+  boughtFor,
+  buildSteps,
+  diagonal,
+  diagonalWorking,
+  glueGrams,
+  SCHOOLS,
+  type School,
+} from '@core/build'
 import { beliefOf } from '@core/belief'
 import { fitWorking } from '@core/fit'
 import { bentAsBuilt } from '@core/derive'
 import { partPrefix } from '@core/job'
-import { fixed } from '@core/length'
+import { counted, fixed } from '@core/length'
 import { labelWords } from '@core/say'
 import CautionNote from '@web/parts/CautionNote.vue'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
@@ -44,6 +52,13 @@ const glue = computed(() => {
 })
 const fit = computed(() =>
   fitWorking(derived.fit, derived.box.kerf, jobs.job.interference, beliefOf(jobs.job.measure), say.value),
+)
+/** What is not cut from the sheet, with its sizes. */
+const bought = computed(() =>
+  (made.value ? boughtFor(made.value) : []).map(({ what, count, sizes }) => {
+    const size = sizes.map(({ label, length }) => `${say.value.length(length, 1)} ${label}`).join(', ')
+    return `${counted(count, what)}${size ? `: ${size}` : ''}`
+  }),
 )
 const labelled = computed(() => labelWords(jobs.job.cut, planner.plan?.loads ?? []))
 const print = (): void => window.print()
@@ -104,6 +119,12 @@ const toggle = (id: string, event: Event): boolean =>
       :options="schools"
       @update:model-value="choose"
     />
+    <section v-if="bought.length > 0" class="card py-2! text-sm" aria-labelledby="bought-title">
+      <h2 id="bought-title" class="text-base!">To have ready, for one box</h2>
+      <ul class="mt-1 flex flex-wrap gap-x-6 gap-y-1">
+        <li v-for="each in bought" :key="each">{{ each }}</li>
+      </ul>
+    </section>
     <p v-if="locked.length > 0" class="text-sm text-rowan" role="alert">
       These panels lock each other, none of them can come in last: {{ locked.join(', ') }}. Change how they
       are joined in Shape.

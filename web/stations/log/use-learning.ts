@@ -12,7 +12,7 @@ const UNLIKELY = 0.05
 
 type Pair = [from: number, to: number]
 /** What a revision moves: kerf, snug and sheet, mm; odds that its setting goes through. */
-export interface Moved {
+interface Moved {
   kerf: Pair | null
   snug: Pair | null
   sheet: Pair | null
