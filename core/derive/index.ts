@@ -41,6 +41,7 @@ export { batchShares, type BatchShare } from './batch'
 export { pictureOf, type Facet, type Picture } from './picture'
 export { facing } from './magnets'
 export { saidOn } from './faces'
+export { goesIn } from './goes-in'
 export { isUntouched, slitsOf } from './lying'
 
 export { signatureOf } from './signature'

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Size } from '@core/assembly'
 import { shareWorking, sizeInUse } from '@core/box'
 import { beliefOf } from '@core/belief'
+import { goesIn } from '@core/derive'
 import { fitWorking } from '@core/fit'
 import { sizeWorking } from '@core/say'
 import { useSay } from '@web/parts/say'
@@ -16,6 +17,16 @@ const say = useSay()
 const sizeText = (size: Size): string => say.value.size(sizeInUse(jobs.job.box.lies, size))
 const working = computed(() => sizeWorking(derived.box, jobs.job.box, say.value))
 const isOuter = computed(() => jobs.job.box.sizesAre === 'outer')
+
+/** The largest thing that goes in, where that is less than what is inside. */
+const free = computed(() => {
+  const { made, sizes } = derived.box
+  const block = made && goesIn(made)
+  const isLess = block && (['x', 'y', 'z'] as const).some((axis) => block[axis] < sizes.inner[axis] - NOTED)
+  return isLess ? sizeText(block) : ''
+})
+/** Less than that is not worth a line, mm. */
+const NOTED = 0.05
 
 /** One edge of each length that a box has. */
 const SHOWN = [
@@ -52,6 +63,7 @@ const fit = computed(() => {
       :text="sizeText(derived.box.sizes.inner)"
       :working="isOuter ? working : undefined"
     />
+    <WorkedFigure v-if="free" label="Goes in and comes out" :text="free" />
     <WorkedFigure label="Fit" :text="fit.text" :working="fit.working" />
     <WorkedFigure
       v-for="edge in edges"
