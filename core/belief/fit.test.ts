@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import { figuresIn } from '../../scripts/testing/workshops'
+import { SQUARES_KERF } from '../../scripts/testing/bench-records'
 import { runs } from '../../scripts/testing/runs'
 import { belowOf, half95, kerfFigure, kerfShift, sdOf, tasteOf, type TasteRecord } from '../fit'
 import type { KerfRecord, MachineEvent } from '../kerf'
@@ -8,17 +9,7 @@ import { believeFit, beliefOf, oddsOfWord, type CheckRecord, type FitEvidence } 
 import { caseOf, momentsOf, readAs, saidWithin } from './gauss'
 
 const kerf = (about: Partial<KerfRecord> = {}): KerfRecord => ({
-  id: 'k',
-  machineId: 'm',
-  stockId: 's',
-  width: 0.16,
-  doubt: 0.01,
-  kx: null,
-  ky: null,
-  method: 'squares',
-  setting: '',
-  on: '',
-  how: '',
+  ...SQUARES_KERF,
   ...about,
 })
 const word = (about: Partial<TasteRecord> = {}): TasteRecord => ({

@@ -1,26 +1,14 @@
 import { describe, expect, test } from '@jest/globals'
 import { materialsOf } from '../derive'
 import { emptyJob } from '../job'
+import { SQUARES_KERF } from '../../scripts/testing/bench-records'
 import { runs, seedOf } from '../../scripts/testing/runs'
 import { kerfShift, rangeOf, tasteOf, wordFor, type TasteRecord } from '../fit'
-import type { KerfRecord } from '../kerf'
 import { bell, CALIPERS, randomFrom, shownBy } from '../statistics'
 import { newStock, thicknessOf, type Stock } from '../stock'
 import { believeFit, oddsOfWord, type CheckRecord, type FitEvidence } from './index'
 
-const kerf: KerfRecord = {
-  id: 'k',
-  machineId: 'm',
-  stockId: 's',
-  width: 0.16,
-  doubt: 0.01,
-  kx: null,
-  ky: null,
-  method: 'squares',
-  setting: '',
-  on: '',
-  how: '',
-}
+const kerf = SQUARES_KERF
 const sheet = (...readings: number[]): Stock => ({
   ...newStock('s', 'Birch'),
   family: 'plywood',

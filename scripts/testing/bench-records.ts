@@ -1,3 +1,4 @@
+import type { KerfRecord } from '../../core/kerf'
 import type { CheckRecord, PromiseRecord } from '../../core/belief'
 
 /** Calipers that were closed on a gauge. */
@@ -32,4 +33,19 @@ export const aPromise: PromiseRecord = {
   word: 'snug',
   off: 0.004,
   came: true,
+}
+
+/** A kerf that five squares were measured for. */
+export const SQUARES_KERF: KerfRecord = {
+  id: 'k',
+  machineId: 'm',
+  stockId: 's',
+  width: 0.16,
+  doubt: 0.01,
+  kx: null,
+  ky: null,
+  method: 'squares',
+  setting: '',
+  on: '',
+  how: '',
 }

@@ -2,6 +2,7 @@ import { makeBox, PLAIN_BOX, sameTabs, sameThickness, type Box, type BoxSpec } f
 import { deriveBox, makeParts, type Part } from '../../core/derive'
 import { emptyJob, type Job } from '../../core/job'
 import { newStock } from '../../core/stock'
+import { SQUARES_KERF } from './bench-records'
 
 /** A job for a box of a sheet 3 mm thick, cut by a beam 0.16 mm wide. */
 export function jobOf(box: BoxSpec, more: Partial<Job> = {}): Job {
@@ -10,20 +11,7 @@ export function jobOf(box: BoxSpec, more: Partial<Job> = {}): Job {
     ...newStock('s', 'Sheet'),
     readings: [3, 3, 3].map((value) => ({ value, spot: '', on: '' })),
   }
-  const kerf = {
-    id: 'k',
-    machineId: 'm',
-    stockId: 's',
-    width: 0.16,
-    doubt: 0.01,
-    kx: null,
-    ky: null,
-    method: 'squares' as const,
-    setting: '',
-    on: '',
-    how: '',
-  }
-  return { ...base, box, measure: { ...base.measure, stock, kerf }, ...more }
+  return { ...base, box, measure: { ...base.measure, stock, kerf: SQUARES_KERF }, ...more }
 }
 
 /** So many copies of the only thing there is. */
