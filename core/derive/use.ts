@@ -9,6 +9,7 @@ import {
   rectangle,
   ringsOf,
   transformPoint,
+  type Bounds,
   type Point,
   type Region,
 } from '../geometry'
@@ -61,23 +62,41 @@ const middleOf = ({ shape }: Feature): Point => {
   return { x: (minX + maxX) / 2, y: (minY + maxY) / 2 }
 }
 
+/** What stands before or behind a panel, and within which rectangle. */
+interface Near {
+  by: Panel
+  seen: Region
+  within: Bounds
+}
+
+const nearTo = (panel: Panel, panels: Panel[], reach: number): Near[] =>
+  panels.flatMap((by) => {
+    const seen = by === panel ? null : seenOn(panel, by, reach)
+    return seen ? [{ by, seen, within: bounds(seen.outline) }] : []
+  })
+
+const meet = (a: Bounds, b: Bounds): boolean =>
+  a.minX < b.maxX && b.minX < a.maxX && a.minY < b.maxY && b.minY < a.maxY
+
 /** Openings that something closes, and what is to be gripped with nothing but that behind it. */
 function blocked(panels: Panel[]): Useless[] {
-  return panels.flatMap((panel) =>
-    panel.features.flatMap((feature): Useless[] => {
-      if (feature.depth !== null || feature.joint !== null) return []
-      const isPull = PULLS.includes(feature.what)
-      if (!isPull && feature.what !== 'opening') return []
-      const [reach, free] = isPull ? [FINGERS, FREE.pull] : [TOUCHES, FREE.opening]
-      const by = panels.find((other) => {
-        const seen = other === panel ? null : seenOn(panel, other, reach)
-        return seen !== null && freeOf(panel, feature, seen) < free
-      })
-      if (!by) return []
-      const kind = isPull ? 'no room for fingers' : 'closed'
-      return [{ kind, panel: panel.id, by: by.id, at: middleOf(feature) }]
-    }),
-  )
+  return panels.flatMap((panel) => {
+    const isAsked = ({ what, depth, joint }: Feature): boolean =>
+      depth === null && joint === null && (what === 'opening' || PULLS.includes(what))
+    const asked = panel.features.filter(isAsked)
+    if (asked.length === 0) return []
+    const near = { pull: nearTo(panel, panels, FINGERS), opening: nearTo(panel, panels, TOUCHES) }
+    return asked.flatMap((feature): Useless[] => {
+      const use = PULLS.includes(feature.what) ? 'pull' : 'opening'
+      const own = bounds(feature.shape)
+      const found = near[use].find(
+        ({ seen, within }) => meet(own, within) && freeOf(panel, feature, seen) < FREE[use],
+      )
+      if (!found) return []
+      const kind = use === 'pull' ? 'no room for fingers' : 'closed'
+      return [{ kind, panel: panel.id, by: found.by.id, at: middleOf(feature) }]
+    })
+  })
 }
 
 /** Dividers that are meant to come out, in an open box or under a lid that opens, and cannot be drawn out. */
