@@ -23,10 +23,12 @@ describe('evidence moves it, whatever was thought before', () => {
   // Laplace's rule of succession: after n failures in n tries a further one succeeds with odds of 1/(n + 2).
   // [PUB: Laplace, Essai philosophique sur les probabilités, 1814]
   test.each([0.1, 0.3, 0.72, 2, 7, 20])('n of n failed, or clean, at %p J/mm²', (energy) => {
-    for (const others of [[], FIRM, CONTRARY])
-      for (const n of [1, 2, 5, 20]) {
+    const WIDENED = [0.7, 3] // as little and as much as a record of promises may
+    const ways = WIDENED.flatMap((scale) => [[], FIRM, CONTRARY].map((others) => ({ scale, others })))
+    for (const { scale, others } of ways)
+      for (const n of [1, 3, 20]) {
         const after = (result: TestResult): number =>
-          oddsOf(believeNeed(RULE, [tried(energy, result, n)], others), at(energy)).through
+          oddsOf(believeNeed(RULE, [tried(energy, result, n)], others, scale), at(energy)).through
         expect(after('not through')).toBeLessThanOrEqual(1 / (n + 2) + 0.05)
         expect(after('clean')).toBeGreaterThanOrEqual(1 - 1 / (n + 2) - 0.05)
       }

@@ -119,6 +119,8 @@ export interface LidKind<Own extends { type: string }> extends FittingKind<Own> 
   hangs?: (own: Own, t: Thicknesses) => number
   /** How high what stands inside may reach, mm in the box, where that is not the room less what hangs. */
   ceiling?: (own: Own, shell: Shell) => number
+  /** What stays open when it is shut, mm wide. */
+  slit?: (own: Own, shell: Shell) => number
   /** The space of its panel. @param block between its faces, over the whole outer size */
   block?: (own: Own, shell: Shell, block: Block) => Block
   /** How it is joined to a wall, where it says so itself. */

@@ -149,6 +149,7 @@ export const pinLid: LidKind<PinLid> = {
   }),
   hangs: ({ pin }, t) => swingOf(pin, t.top) - t.top,
   ceiling: (own, shell) => hingeOf(own, shell).ceiling,
+  slit: (own, shell) => shell.room.max.y - hingeOf(own, shell).cheek[1],
   block: lidOf,
   make(own, shell) {
     const { at, stop } = hingeOf(own, shell)

@@ -1,4 +1,5 @@
-import type { FittingOf } from '..'
+import { blockOf } from '../../assembly'
+import { kindOfLid, lidOf, type FittingOf } from '..'
 import { beforeAll, describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { solidLibrary } from '../../../scripts/testing/solids'
@@ -38,6 +39,14 @@ const boxFor = (part: Partial<BoxSpec>, lid: Partial<FittingOf<'lid-hinge'>> = {
 const groupOf = ({ made }: DerivedBox): HingeGroup => made!.assembly.groups[0] as HingeGroup
 
 describe('a lid on pins', () => {
+  test('leaves a slit behind it, between its back end and the wall', () => {
+    const { made, panels } = of(boxFor({}))
+    const top = panels!.find(({ id }) => id === 'top')!
+    const lid = lidOf(made!.spec)!
+    const behind = made!.room.max.y - blockOf(top).max.y
+    expect(kindOfLid(lid).slit!(lid, made!)).toBeCloseTo(behind, 6)
+    expect(behind).toBeGreaterThan(2)
+  })
   test('its pin is one line: through both walls and both cheeks, tight in the walls', () => {
     const box = of(boxFor({}, { pin: 4 }))
     const holes = box.panels!.flatMap(({ id, features }) =>

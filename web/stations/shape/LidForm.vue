@@ -5,6 +5,7 @@ import { stripReport } from '@core/derive'
 import { kindOfLid, LID_NAMES, lidNamed, lidOf } from '@core/fittings'
 import { bendLine } from '@core/say'
 import FormSection from '@web/parts/FormSection.vue'
+import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
 import BoltFields from './BoltFields.vue'
 import { useBoxEdits } from './box-edits'
@@ -16,6 +17,7 @@ import TabRules from './TabRules.vue'
 defineProps<{ problems: Record<string, string> }>()
 const { box, thickness, change, changeIn } = useBoxEdits()
 const derived = useDerived()
+const say = useSay()
 const OPEN = 'open'
 const lid = computed(() => lidOf(box.value))
 const kind = computed(() => lid.value && kindOfLid(lid.value))
@@ -33,6 +35,11 @@ const stop = computed(() => {
   const group = derived.box.made?.assembly.groups.find(({ motion }) => motion === 'hinge')
   return group?.motion === 'hinge' ? group.range : null
 })
+/** What stays open when it is shut, mm. */
+const slit = computed(() => {
+  const { made } = derived.box
+  return (lid.value && made && kind.value?.slit?.(lid.value, made)) || 0
+})
 /** What is known of the strip that a lid turns on. */
 const strip = computed(() => stripReport(derived.box))
 </script>
@@ -49,6 +56,9 @@ const strip = computed(() => stripReport(derived.box))
     <FittingFields v-if="lid" :own="lid" :problems="problems" />
     <p v-if="stop && lid?.type === 'lid-hinge'" class="note" data-testid="hinge-stop">
       It opens to {{ stop.toFixed(0) }}°, then lies against the back wall.
+    </p>
+    <p v-if="slit > 0" class="note" data-testid="slit">
+      A slit of {{ say.length(slit, 1) }} stays open behind it when it is shut.
     </p>
     <p v-if="strip" class="note" data-testid="strip-report">{{ bendLine(strip) }}</p>
     <TabRules v-if="kind?.edge === 'fingers' || kind?.edge === 'tenon'" group="top" />
