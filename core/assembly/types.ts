@@ -155,8 +155,8 @@ export interface HingeGroup {
 export type Group = SlideGroup | BendGroup | HingeGroup
 
 /**
- * One sheet that bends between two of its parts, which lie flat on the same plane when it is closed: it is cut
- * as one, with rows of slits between them that run along x.
+ * One sheet that bends between two of its parts, which lie on the same plane when it is closed: it is cut as
+ * one, with rows of slits between them that run along x.
  */
 export interface Strip {
   id: string

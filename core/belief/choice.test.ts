@@ -152,7 +152,7 @@ describe('choosing', () => {
     expect(choice).toMatchObject({ setting: { speed: 20 }, failed: 1 })
     expect(choiceReason(choice, say)).toContain('did not go through in 1 other test')
   })
-  test('what was done to the machine: a clean test from afterwards comes before a quicker one from before', () => {
+  test('a clean test from after something was done to the machine comes before a quicker one', () => {
     const tests = [
       record('old', 14, 'clean', { on: '2026-01-02' }),
       record('new', 11, 'clean', { on: '2026-03-02' }),

@@ -10,8 +10,8 @@ const OWN = 'own'
 export const dayOf = (id: string): string => id.replace(/^(verdict|play|part)-/, '')
 
 /**
- * The figures of a belief of how tabs fit, each by its place: the snug, the sheet, what may be in every reading,
- * each kerf's own error, each day; and the sums of them that something says something of.
+ * The figures of a belief of how tabs fit, each by its place: the snug, the sheet, what may be in every
+ * reading, each kerf's own error, each day; and the sums of them that something says something of.
  */
 export class FitPlaces {
   readonly taste = 0

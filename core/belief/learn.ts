@@ -47,7 +47,7 @@ function grouped(tests: TestRecord[], watts: number, thickness: number, since: s
   return [...found.values()]
 }
 
-/** The same tests are asked about again and again: once for each machine, stock, thickness, date and scale. */
+/** The same tests are asked about again and again: once for each machine, stock, thickness and so on. */
 const known = new WeakMap<TestRecord[], Map<string, CutBelief>>()
 
 /**

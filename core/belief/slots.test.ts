@@ -118,7 +118,7 @@ test('a job cuts for the sheet as it is believed to be, until it is read anew', 
   expect(thicknessIn(sheet(3.05)).mean).toBe(3.05)
 })
 
-// A sheet off its label, read in five places by a hand, and slots of three copies, each in a place of its own.
+// A sheet off its label, read in three places by a hand; slots of three copies, each in a place of its own.
 test('the sheet as it is believed to be lies in its interval of 95 %, and nearer than it was read', () => {
   const random = randomFrom(seedOf(7))
   const makers = runs(400)

@@ -84,7 +84,7 @@ test('a top over slots open at the rim turns them into tenons; opened again they
   expect(withLid(withLid(divided, 'fingers', 3), null, 3).dividers.into).toBe('tenon')
   expect(withLid(spec, 'fingers', 3).fittings).toEqual([{ type: 'top-fingers' }])
 })
-test('another lid takes the place of the one before, with what both have; opened, nothing is left of it', () => {
+test('another lid takes the place of the one before, with what both have; opened, none is left', () => {
   const sliding = withLid(spec, 'slide', 3, { lowered: 7, play: 0.4 })
   expect(withLid(sliding, 'hinge', 3).fittings).toEqual([{ type: 'lid-hinge', pin: 3, play: 0.4 }])
   expect(withLid(sliding, null, 3).fittings).toEqual([])

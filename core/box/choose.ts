@@ -39,7 +39,7 @@ export function withFloor(spec: BoxSpec, kind: FloorKind, thickness: number): Bo
   return { ...spec, floor: { ...spec.floor, kind, raised, depth } }
 }
 
-/** What goes when a box is closed so: slots that are open at the rim could not be reached, a low front neither. */
+/** What goes when a box is closed so: a low front, and slots at the rim that could not be reached. */
 function underTop(spec: BoxSpec, lid: Lid, thickness: number): BoxSpec {
   const fittings = withFitting(withoutFitting(spec.fittings, 'rim'), lid)
   const next = { ...spec, fittings }

@@ -226,7 +226,7 @@ export function opens(spec: Pick<BoxSpec, 'fittings'>): boolean {
   return lid !== null && kindOfLid(lid).opens
 }
 
-/** Whether slots that are open at the rim can be reached: in an open box, and under a lid that lifts off the walls. */
+/** Whether slots at the rim can be reached: in an open box, and under a lid that lifts off the walls. */
 export function isRimFree(spec: Pick<BoxSpec, 'fittings'>): boolean {
   const lid = lidOf(spec)
   return lid === null || kindOfLid(lid).freesRim === true

@@ -23,7 +23,7 @@ test('a lining takes its thickness and its play on every side', () => {
   // 152.4 − 2 × (3 + 0.4) and 101.6 − 2 × (3 + 0.4). [DEF]
   expect([lined.x, lined.y].map((size) => Number(size.toFixed(4)))).toEqual([145.6, 94.8])
 })
-test('under a lid on pins stands what is lower than its swing; strips under a sliding lid narrow the way', () => {
+test('under a lid on pins stands what is below its swing; strips of a sliding lid narrow the way', () => {
   expect(made(withLid(spec, 'hinge', T)).z).toBeLessThan(50)
   expect(made(withLid(spec, 'slide', T, { rails: true })).x).toBeCloseTo(152.4 - 2 * T, 6)
 })

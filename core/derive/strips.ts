@@ -2,7 +2,7 @@ import type { Panel, Strip } from '../assembly'
 import type { Box } from '../box'
 import { rectangle, sizeOf, union, type Region } from '../geometry'
 
-/** What a strip that bends is cut as: its two parts and the slits between them; null where they do not meet. */
+/** What a strip that bends is cut as: its parts and the slits between them; null where they do not meet. */
 function stripPiece({ id, label, parts, ...bends }: Strip, panels: Panel[]): Panel | null {
   const halves = parts.map((name) => panels.find((panel) => panel.id === name)!)
   const { minX, minY, maxX, maxY } = bends.zone

@@ -57,6 +57,7 @@ export function warningSentence(
 ): string {
   const box = { panels, pieces }
   const names = namesOf(warning.panels, box)
+  const nameOf = (i: number): string => namesOf([warning.panels[i]], box)
   switch (warning.kind) {
     case 'overlap':
     case 'missing':
@@ -94,16 +95,16 @@ export function warningSentence(
         `(${say.length(warning.thickness)}). Move it, or make it smaller.`
       )
     case 'shut in':
-      return `${namesOf([warning.panels[0]], box)} cannot be drawn out: ${namesOf([warning.panels[1]], box)} is in the way.`
+      return `${nameOf(0)} cannot be drawn out: ${nameOf(1)} is in the way.`
     case 'closed':
       return (
-        `The ${namesOf([warning.panels[1]], box)} closes an opening of the ${namesOf([warning.panels[0]], box)}. ` +
+        `The ${nameOf(1)} closes an opening of the ${nameOf(0)}. ` +
         'Put the same opening into it, or move it.'
       )
     case 'no room for fingers':
       return (
-        `Behind what the ${namesOf([warning.panels[0]], box)} is gripped by is the ` +
-        `${namesOf([warning.panels[1]], box)}: fingers have no room. Move one of them.`
+        `Behind what the ${nameOf(0)} is gripped by is the ${nameOf(1)}: ` +
+        'fingers have no room. Move one of them.'
       )
     case 'no grip':
       return 'The lid lies flush and has nothing to grip it by. Give it a notch, a hole or an opening.'

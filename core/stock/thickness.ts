@@ -93,7 +93,7 @@ function spreadAnywhere(
   }
 }
 
-/** A thickness that is believed to be another one than was read. @param shift of its mean, mm @param meanSd */
+/** A thickness that is believed to be another than was read, by so much. @param meanSd deviation left, mm */
 export const movedThickness = (thickness: Thickness, shift: number, meanSd: number): Thickness => {
   const moved = (value: number): number => Math.round((value + shift) * 1000) / 1000
   return {

@@ -57,7 +57,7 @@ export function benchFigures({ machines, stocks, kerfs, tests, tastes, events, c
     since: lastDone(machineId, events.value),
     scale: throughScale(promises.value),
   })
-  /** What of that a job did not take over; a scale that hardly moved, or a date that no test is from before, is not. */
+  /** What of that a job did not take over, where it would move anything. */
   function newlyTried({ measure: { machine, stock }, tune }: Job): string[] {
     const { tests: all, since, scale } = triedOn(machine?.id)
     const own = all.filter(({ family }) => family === stock?.family)

@@ -37,7 +37,7 @@ function seamOf(own: FlipLid, { outer, materials }: Pick<Shell, 'outer' | 'mater
 }
 
 /**
- * The line that a bend comes to turn about when it is open: as far from the flat sheet as from the opened one.
+ * How high the line is that a bend comes to turn about: as far from the flat sheet as from the opened one.
  * @param angle radians @param middle radius at mid-thickness, mm
  */
 const turnsAbove = (angle: number, middle: number): number =>
@@ -152,19 +152,19 @@ export const flipLid: LidKind<FlipLid> = {
   },
   sentences: {
     near: ({ least }, say) =>
-      `The strip has too little to be glued to. Make the board at least ${say.short(least, 0)} deep, or the ` +
-      'radius smaller.',
+      'The strip has too little to be glued to. Make the board at least ' +
+      `${say.short(least, 0)} deep, or the radius smaller.`,
     far: ({ most }, say) =>
-      `That leaves too little of the lid for the strip. Make the board at most ${say.short(Math.max(0, most), 0)} ` +
-      'deep.',
+      'That leaves too little of the lid for the strip. Make the board at most ' +
+      `${say.short(Math.max(0, most), 0)} deep.`,
   },
   note: () =>
     'The strip is cut from the stock of the dividers and glued over lid and board, not over its slits. The ' +
     'board is glued to the walls, the lid to nothing else.',
   build: (_own, _from, together) =>
     together.includes(HALVES[0])
-      ? 'Lay the lid and the board behind it side by side with a card between them. Glue the strip over both, ' +
-        'up to its slits and no further: glue in the slits locks it. Let it dry flat under a weight, then ' +
-        'bend it open slowly.'
+      ? 'Lay the lid and the board behind it side by side with a card between them. Glue the strip over ' +
+        'both, up to its slits and no further: glue in the slits locks it. Let it dry flat under a ' +
+        'weight, then bend it open slowly.'
       : null,
 }

@@ -108,8 +108,8 @@ export const rim: FittingKind<Rim> = {
   },
   sentences: {
     with: () =>
-      'A lower front goes with plain walls: no lid, grip, plate, lining or arches, and no bend. Leave those ' +
-      'out, or the front as high as the others.',
+      'A lower front goes with plain walls: no lid, grip, plate, lining or arches, and no bend. ' +
+      'Leave those out, or the front as high as the others.',
     drop: ({ most }, say) =>
       `That leaves too little of the front. Make it lower by at most ${say.short(most, 0)}.`,
   },

@@ -163,13 +163,14 @@ export const slidingLid: LidKind<SlidingLid> = {
   },
   note: (own) =>
     own.rails
-      ? 'Strips are glued to the side walls, below and above the lid; the play is left above it and at its sides.'
-      : 'Grooves are engraved that much deeper than the lid reaches, and wider than its thickest reading. How ' +
-        'deep the engraving goes, a test pocket on this sheet tells. No hole: 0.',
+      ? 'Strips are glued to the side walls, below and above the lid; the play is left above it and at ' +
+        'its sides.'
+      : 'Grooves are engraved that much deeper than the lid reaches, and wider than its thickest reading. ' +
+        'How deep the engraving goes, a test pocket on this sheet tells. No hole: 0.',
   build: (own, from, together) =>
     own.captive && together.includes('stop')
-      ? 'Glue the stop strip under the back edge of the lid first, square to it, and let it dry. Then slide ' +
-        `the lid in ${from}: the wall that comes after it locks it in. Keep glue and varnish out of its ` +
-        'way, and try how it runs before the glue of that wall grips.'
+      ? 'Glue the stop strip under the back edge of the lid first, square to it, and let it dry. ' +
+        `Then slide the lid in ${from}: the wall that comes after it locks it in. Keep glue and varnish ` +
+        'out of its way, and try how it runs before the glue of that wall grips.'
       : null,
 }

@@ -21,8 +21,8 @@ function taken(kind: Softened['kind'], at: Point, inward: { x: 1 | -1; y: 1 | -1
 }
 
 /**
- * Free corners of parts, rounded or chamfered: those that no joint comes nearer to than the corner reaches and
- * the part is thick.
+ * Free corners of parts, rounded or chamfered: those that no joint comes nearer to than the corner reaches
+ * and the part is thick.
  */
 export const softened: FittingKind<Softened> = {
   type: 'softened',

@@ -26,7 +26,7 @@ type Found =
   | { shelf: 'promises'; id: string; record: ReturnType<typeof promiseOf> }
   | { shelf: 'tests'; id: string; record: ReturnType<typeof testOfRevision> }
 
-/** All that a revision says something by, of kerf and snug by word and plays, of its setting by what fell free. */
+/** All that a revision says something by: words and plays of the fit, what fell free of its setting. */
 function foundIn(revision: Revision, name: string): Found[] {
   const checks = checksOf(revision, name)
   const { id } = revision

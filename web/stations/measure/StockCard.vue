@@ -40,7 +40,10 @@ const believed = computed(() => {
   const read = thicknessOf(stock.value).mean
   if (mean === read) return ''
   const as = say.value.fine(mean)
-  return `By what slots and calipers showed it is rather ${as}, and slots and tabs are drawn for that. Read it again to be sure.`
+  return (
+    `By what slots and calipers showed it is rather ${as}, and slots and tabs are drawn for that. ` +
+    'Read it again to be sure.'
+  )
 })
 
 function use({ id }: Stock): void {
