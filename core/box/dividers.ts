@@ -39,10 +39,8 @@ function reachOf(shell: Shell, { lift, height }: DividerRow): { from: number; to
   const { spec, room } = shell
   const from = room.min.z + lift
   const lid = lidOf(spec)
-  const own = lid && kindOfLid(lid)
-  const ceiling =
-    (lid && own?.ceiling?.(lid, shell)) ??
-    room.max.z - ((lid && own?.hangs?.(lid, shell.materials.mean)) ?? 0) - frontDrop(spec)
+  const hung = (lid && kindOfLid(lid).hangs?.(lid, shell.materials.mean)) ?? 0
+  const ceiling = onGrid(room.max.z - hung - frontDrop(spec))
   return { from, to: height === null ? ceiling : from + height }
 }
 

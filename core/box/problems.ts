@@ -252,7 +252,7 @@ export function specProblems(spec: BoxSpec, thicknesses: Thicknesses, needed: nu
   const sizes = AXES.flatMap((axis) => problemAlong(spec, axis, thicknesses, needed) ?? [])
   if (sizes.length > 0) return sizes
   const { inner, outer } = boxSizes(spec, thicknesses)
-  const site = { spec, t: thicknesses, inner, outer, bent: chainOf(spec) }
+  const site = { spec, t: thicknesses, inner, outer, bent: chainOf(spec), isClosed: lidOf(spec) !== null }
   return [
     ...setInProblems(spec, thicknesses),
     ...dividerProblems(spec, thicknesses, inner),

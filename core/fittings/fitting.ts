@@ -38,6 +38,8 @@ export interface Site<Spec extends Base = Base> {
   inner: Size
   outer: Size
   bent: readonly string[]
+  /** Whether anything closes it. */
+  isClosed: boolean
 }
 
 /** Parts that a fitting adds, what joins them, what of them moves, and which come in together. */
@@ -117,8 +119,6 @@ export interface LidKind<Own extends { type: string }> extends FittingKind<Own> 
   /** What it takes of the height below its panel, and how far it hangs down where dividers stand, mm. */
   below?: (own: Own, t: Thicknesses) => number
   hangs?: (own: Own, t: Thicknesses) => number
-  /** How high what stands inside may reach, mm in the box, where that is not the room less what hangs. */
-  ceiling?: (own: Own, shell: Shell) => number
   /** What stays open when it is shut, mm wide. */
   slit?: (own: Own, shell: Shell) => number
   /** The space of its panel. @param block between its faces, over the whole outer size */

@@ -4,7 +4,7 @@ export { LIES, partOf, pointAt } from './shell'
 export type { Added, Materials, Shell, Thicknesses } from './shell'
 export { LEAST_SKIN, NOTHING, roundUp, through, toHalf, WEB } from './fitting'
 export type { Bought, Field, FittingProblem, LidKind, Made, TopEdge } from './fitting'
-export { FITTINGS, isLid, kindOfFitting, kindOfLid, lidNamed, LID_NAMES } from './registry'
+export { closes, FITTINGS, isLid, kindOfFitting, kindOfLid, lidNamed, LID_NAMES } from './registry'
 export type { Fitting, FittingOf, FittingType, Lid } from './registry'
 export {
   begun,

@@ -40,9 +40,7 @@ export const lidOf = ({ fittings }: Fitted): Lid | null => fittings.find(isLid) 
 export function withFitting(fittings: readonly Fitting[], own: Fitting): Fitting[] {
   const isSame = (each: Fitting): boolean => each.type === own.type || (isLid(own) && isLid(each))
   const at = fittings.findIndex(isSame)
-  return at < 0
-    ? [...fittings, own]
-    : fittings.map((each, i) => (i === at ? own : each)).filter((each, i) => i === at || !isSame(each))
+  return at < 0 ? [...fittings, own] : fittings.with(at, own)
 }
 export const withoutFitting = (fittings: readonly Fitting[], type: FittingType): Fitting[] =>
   fittings.filter((each) => each.type !== type)

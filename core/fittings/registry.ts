@@ -59,4 +59,6 @@ export const kindOfFitting = (type: FittingType): AnyKind => byType.get(type)!
 export const kindOfLid = (lid: Lid): AnyLid => lidByType.get(lid.type)!
 export const lidNamed = (name: string): AnyLid => ALL_LIDS.find((kind) => kind.name === name)!
 
-export const isLid = (fitting: Fitting): fitting is Lid => lidByType.has(fitting.type as Lid['type'])
+/** Whether what is of a type closes a box. */
+export const closes = (type: FittingType): boolean => lidByType.has(type as Lid['type'])
+export const isLid = (fitting: Fitting): fitting is Lid => closes(fitting.type)

@@ -38,23 +38,30 @@ const measured = (what: Measured['what'], read: number, more: Partial<Measured> 
   ...more,
 })
 
+/** A cut that nothing was said of yet. */
+const UNSAID: Revision = {
+  id: 'r',
+  number: 2,
+  date: '2026-10-04',
+  reason: '',
+  minutes: null,
+  verdict: null,
+  through: null,
+  stuck: [],
+  passed: null,
+  measured: [],
+  note: '',
+  unbooked: null,
+  mark: null,
+  figures: [],
+  planned: null,
+  cut: null,
+}
+
 test('a verdict says what would have been snug; without the figures of the cut it says nothing', () => {
   const revision: Revision = {
-    id: 'r',
-    number: 2,
-    date: '2026-10-04',
-    reason: '',
-    minutes: null,
+    ...UNSAID,
     verdict: 'press',
-    through: null,
-    stuck: [],
-    passed: null,
-    measured: [],
-    note: '',
-    unbooked: null,
-    mark: null,
-    figures: [],
-    planned: null,
     cut: { ...CUT, gap: 0 },
   }
   // Press is −0.06 to −0.02 [CP/FM]: at gap 0 it would have been snug with 0.04 less interference, give or
@@ -77,21 +84,9 @@ test('a verdict says what would have been snug; without the figures of the cut i
 
 test('a measured play says by how much the kerf is more than was reckoned; half of it at either side', () => {
   const revision: Revision = {
-    id: 'r',
-    number: 2,
-    date: '2026-10-04',
-    reason: '',
-    minutes: null,
-    verdict: null,
+    ...UNSAID,
     through: 'all',
-    stuck: [],
-    passed: null,
     measured: [measured('play', 0.06), measured('play', 0.08)],
-    note: '',
-    unbooked: null,
-    mark: null,
-    figures: [],
-    planned: null,
     cut: CUT,
   }
   expect(checksOf(revision, 'Tray')).toMatchObject([{ about: 'play', off: [0.02, 0.03], kerfId: 'k' }])
@@ -123,21 +118,7 @@ test('a promise with what came of it; none while nothing did, and never farther 
     throughScale: 1,
   }
   const revision: Revision = {
-    id: 'r',
-    number: 2,
-    date: '2026-10-04',
-    reason: '',
-    minutes: null,
-    verdict: null,
-    through: null,
-    stuck: [],
-    passed: null,
-    measured: [],
-    note: '',
-    unbooked: null,
-    mark: null,
-    figures: [],
-    planned: null,
+    ...UNSAID,
     cut: { ...CUT, gap: 0.01, promised },
   }
   expect(promiseOf(revision, 'Tray')).toBeNull()
@@ -157,22 +138,10 @@ test('a promise with what came of it; none while nothing did, and never farther 
 test('minutes say something of the machine’s clock, on the bench and in the job’s own log once', () => {
   const planned = { machineId: 'm', cutting: 500, moving: 100, starts: 40, programs: 1 }
   const revision: Revision = {
-    id: 'r',
+    ...UNSAID,
     number: 1,
-    date: '2026-10-04',
-    reason: '',
     minutes: 11.5,
-    verdict: null,
-    through: null,
-    stuck: [],
-    passed: null,
-    measured: [],
-    note: '',
-    unbooked: null,
-    mark: null,
-    figures: [],
     planned,
-    cut: null,
   }
   const run = runOfRevision(revision, 'Tray')!
   expect(run).toEqual({ ...planned, id: 'run-r', on: '2026-10-04', took: 690, note: 'Tray, revision 1' })

@@ -18,6 +18,9 @@ export const short = (value: number, digits = 2): string =>
 /** A share as whole per cent. */
 export const percent = (share: number): string => `${Math.round(share * 100)} %`
 
+/** The same of odds, which are never called certain. */
+export const chance = (odds: number): string => percent(Math.max(0.01, Math.min(0.99, odds)))
+
 /** `1 sheet`, `3 sheets`. */
 export const counted = (count: number, one: string, several = `${one}s`): string =>
   `${count} ${count === 1 ? one : several}`

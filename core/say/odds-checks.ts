@@ -1,4 +1,4 @@
-import { capitalised, counted, percent, short, type Say } from '../length'
+import { capitalised, chance, counted, percent, short, type Say } from '../length'
 import { OPERATION_NAMES as NAMES } from '../machine'
 import type { Check } from '../plan'
 import { believeCut, choiceReason, cuttingOf, oddsOf } from '../belief'
@@ -113,7 +113,7 @@ export function throughCheck(looked: Looked, say: Say): Check {
       `${reason} Go slower, or take more passes, and test that.`,
     )
   const odds = throughOdds(looked)
-  const through = odds === null ? '' : ` Odds of going through: ${percent(Math.min(0.99, odds))}.`
+  const through = odds === null ? '' : ` Odds of going through: ${chance(odds)}.`
   if (odds !== null && odds < HALF)
     return stop('settings', 'This setting will hardly cut through', `${reason}${through}`)
   if (odds !== null && odds < job.tune.sure / 100 && choice.standing === 'tested')

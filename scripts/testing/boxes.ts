@@ -2,8 +2,8 @@ import fc from 'fast-check'
 import { PLAIN_BOX, type BoxSpec } from '../../core/box'
 import {
   begun,
+  closes,
   FITTINGS,
-  isLid,
   lidNamed,
   LID_NAMES,
   PULL_KINDS,
@@ -193,9 +193,7 @@ export const anyBoxes = fc
   })
 
 /** What a box by itself may be given, beside what closes it. */
-const ADDED = FITTINGS.filter(({ type, of }) => of !== 'whole' && !isLid({ type } as Fitting)).map(
-  ({ type }) => type,
-)
+const ADDED = FITTINGS.filter(({ type, of }) => of !== 'whole' && !closes(type)).map(({ type }) => type)
 
 /** Such boxes with two to six fittings, as each is begun on them. Most of them cannot be made. */
 export const fittedBoxes = fc

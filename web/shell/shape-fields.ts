@@ -1,4 +1,4 @@
-import { FITTINGS, isLid } from '@core/fittings'
+import { closes, FITTINGS } from '@core/fittings'
 import { capitalised } from '@core/length'
 import type { FieldEntry } from './field-entry'
 
@@ -59,7 +59,7 @@ export const SHAPE_FIELDS: FieldEntry[] = [
 
 /** What is said of fittings, as each declares it; those of lids are behind the choice of lid. */
 export const FITTING_FIELDS: FieldEntry[] = FITTINGS.flatMap(({ type, title, words, fields, of }) => {
-  const behind = isLid({ type } as never) ? 'top' : `add-${type}`
+  const behind = closes(type) ? 'top' : `add-${type}`
   const own = fields.map((field) => shape(field.at, field.label, field.words ?? words, { behind }))
   const isAdded = behind !== 'top' && of !== 'whole'
   return [...(isAdded ? [shape(behind, capitalised(title), words, { behind: 'lies' })] : []), ...own]

@@ -38,8 +38,6 @@ interface Hinge {
   /** From where to where the cheeks reach, and where the lid ends behind. */
   cheek: [from: number, to: number]
   low: number
-  /** What stands inside reaches no higher: the lid's back end swings down so far. */
-  ceiling: number
   /** How far it opens until it lies against the back wall, degrees. */
   stop: number
 }
@@ -62,7 +60,6 @@ function hingeOf({ pin }: PinLid, { room, outer, materials }: Shell): Hinge {
     round,
     cheek: [onGrid(y - Math.max(3 * round, 5 * t)), onGrid(y + round)],
     low: onGrid(z - round),
-    ceiling: onGrid(z - reach - BEHIND),
     // A touch before it: there it lies against the wall.
     stop: (stop * 180) / Math.PI - 0.5,
   }
@@ -148,7 +145,6 @@ export const pinLid: LidKind<PinLid> = {
     play: Math.max(before?.play ?? 0.3, 0.3),
   }),
   hangs: ({ pin }, t) => swingOf(pin, t.top) - t.top,
-  ceiling: (own, shell) => hingeOf(own, shell).ceiling,
   slit: (own, shell) => shell.room.max.y - hingeOf(own, shell).cheek[1],
   block: lidOf,
   make(own, shell) {

@@ -99,10 +99,10 @@ export const rim: FittingKind<Rim> = {
       ),
     ]
   },
-  problems(own, { spec, t, inner, bent }) {
-    const isNeeded = ({ type }: { type: string }): boolean =>
-      NEEDS_FRONT.includes(type) || /^(lid|top)-/.test(type)
-    if (bent.length > 0 || spec.fittings.some(isNeeded)) return [problemOf('rim', 'rim', 'with')]
+  problems(own, { spec, t, inner, bent, isClosed }) {
+    const isWhole = bent.length === 0 && !isClosed
+    if (!isWhole || spec.fittings.some(({ type }) => NEEDS_FRONT.includes(type)))
+      return [problemOf('rim', 'rim', 'with')]
     const most = Math.floor(inner.z - LEFT * t.front)
     return own.drop > most ? [problemOf('rim', 'rim-drop', 'drop', { most: Math.max(0, most) })] : []
   },

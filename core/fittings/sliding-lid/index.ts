@@ -1,7 +1,6 @@
 import { disc, halfEllipse } from '../../geometry'
 import { grooveClaims, onGrid } from '../../joints'
 import { LEAST_SKIN, problemOf, roundUp, through, toHalf, type LidKind } from '../fitting'
-import { GROUP } from './group'
 import { LEAST_RAIL, railsBelow, railsOf } from './rails'
 import { captiveRange, stopBelow, stopOf } from './stop'
 import { slidingLidSchema, type SlidingLid } from './schema'
@@ -100,7 +99,7 @@ export const slidingLid: LidKind<SlidingLid> = {
   },
   make(own, shell) {
     const way = { axis: 'y' as const, sign: -1 as const }
-    const slide = { id: GROUP, motion: 'slide' as const, way }
+    const slide = { id: 'lid', motion: 'slide' as const, way }
     const rails = railsOf(own, shell)
     if (!own.captive) return { added: rails, groups: [{ ...slide, parts: ['top'], range: shell.outer.y }] }
     const parts = ['top', 'stop']

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Revision } from '@core/job'
-import { counted, percent } from '@core/length'
+import { chance, counted } from '@core/length'
 import { useSay } from '@web/parts/say'
 import type { Learning } from './use-learning'
 
@@ -20,7 +20,7 @@ const figures = computed(() => {
     ...lengths('kerf', kerf),
     ...lengths('your snug', snug),
     ...lengths('the sheet', sheet),
-    ...(through ? [`odds of going through ${through.map(percent).join(' → ')}`] : []),
+    ...(through ? [`odds of going through ${through.map(chance).join(' → ')}`] : []),
   ].join('; ')
 })
 /** Why: what was said or measured, and how it stands to what was promised. */
@@ -28,10 +28,10 @@ const why = computed(() => {
   const { verdict, measured, through, cut } = props.revision
   const promised = cut?.promised?.through ?? null
   return [
-    ...(verdict && odds.value !== null ? [`“${verdict}” had odds of ${percent(odds.value)}`] : []),
+    ...(verdict && odds.value !== null ? [`“${verdict}” had odds of ${chance(odds.value)}`] : []),
     ...(measured.length > 0 ? [`${counted(measured.length, 'thing')} measured`] : []),
     ...(through && promised !== null
-      ? [`${through === 'all' ? 'it' : 'not all'} came through, promised with ${percent(promised)}`]
+      ? [`${through === 'all' ? 'it' : 'not all'} came through, promised with ${chance(promised)}`]
       : []),
   ].join('; ')
 })

@@ -3,7 +3,7 @@ import { Plus, Trash2 } from '@lucide/vue'
 import { computed, nextTick, ref } from 'vue'
 import { LIES, problemSentence, whyNot } from '@core/box'
 import { thicknessesOf } from '@core/derive'
-import { begun, FITTINGS, isLid, kindOfFitting, withoutFitting, type FittingType } from '@core/fittings'
+import { begun, closes, FITTINGS, kindOfFitting, withoutFitting, type FittingType } from '@core/fittings'
 import { capitalised } from '@core/length'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FormSection from '@web/parts/FormSection.vue'
@@ -24,20 +24,19 @@ const root = ref<HTMLElement>()
 /** A whole decides how its boxes stand, and what of them makes it one. */
 const isOwn = computed(() => jobs.job.whole === null)
 const isShown = (type: FittingType): boolean => isOwn.value || kindOfFitting(type).of === 'box'
-const added = computed(() => box.value.fittings.filter((own) => !isLid(own) && isShown(own.type)))
+const added = computed(() => box.value.fittings.filter((own) => !closes(own.type) && isShown(own.type)))
 const said = computed(() => added.value.map(({ type }) => kindOfFitting(type).title).join(', ') || 'nothing')
 /** What could be added, each with why it cannot. */
 const more = computed(() => {
   const t = thicknessesOf(box.value.stocks, derived.box.materials).mean
   return FITTINGS.filter(
     ({ type, of }) =>
-      of !== 'whole' && !isLidType(type) && isShown(type) && !added.value.some((own) => own.type === type),
+      of !== 'whole' && !closes(type) && isShown(type) && !added.value.some((own) => own.type === type),
   ).map(({ type, title }) => {
     const problem = whyNot(box.value, t, type)
     return { type, title, why: problem ? problemSentence(problem, say.value) : '' }
   })
 })
-const isLidType = (type: FittingType): boolean => isLid({ type } as never)
 const refused = computed(() => more.value.filter(({ why }) => why !== ''))
 function add(type: FittingType): void {
   setFitting(begun(type, box.value, thickness.value))

@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { boxSpecSchema, problemSentence, type BoxSpec } from '@core/box'
 import { beliefOf } from '@core/belief'
-import { FITTINGS } from '@core/fittings'
+import { FITTINGS, lidOf } from '@core/fittings'
 import { interferenceSchema, tasteOf, WANTED_FITS } from '@core/fit'
 import { FIRST_THING, jobSchema } from '@core/job'
 import { limitsOf } from '@core/limits'
@@ -195,7 +195,7 @@ defineExpose({ focusOn })
         @update:model-value="setCopies"
       />
     </div>
-    <LidForm v-if="!jobs.job.whole" :problems="atField" />
+    <LidForm v-if="!jobs.job.whole || lidOf(box)" :problems="atField" />
     <ChoiceRow
       data-field="wanted-fit"
       :label="`Wanted fit (interference per glue line, ${say.lengthUnit})`"

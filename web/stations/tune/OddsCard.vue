@@ -12,7 +12,7 @@ import {
 } from '@core/belief'
 import { ASSUMED_MACHINE } from '@core/machine'
 import { jobSchema } from '@core/job'
-import { counted, short } from '@core/length'
+import { chance, counted, short } from '@core/length'
 import { limitsOf } from '@core/limits'
 import { speedFor, type Setting } from '@core/tune'
 import FigureField from '@web/parts/FigureField.vue'
@@ -43,7 +43,6 @@ const watts = computed(() => (machine.value ?? ASSUMED_MACHINE).watts)
 const oddsAt = (at: Setting): ReturnType<typeof oddsOf> | null =>
   belief.value && oddsOf(belief.value.need, cuttingOf(at, watts.value, props.choice.thickness))
 const odds = computed(() => oddsAt(setting.value))
-const per = (share: number): string => `${Math.round(Math.max(0.01, Math.min(0.99, share)) * 100)} %`
 const speedAt = (energy: number): number =>
   speedFor(energy, setting.value, machine.value ?? { ...ASSUMED_MACHINE }, props.choice.thickness)
 const surest = computed(() => {
@@ -93,9 +92,9 @@ const setSure = (value: number): boolean =>
     <h2 id="odds-title">How sure it is</h2>
     <p class="text-sm" data-testid="cut-odds">
       This setting goes through with odds of
-      <strong>{{ per(odds.through) }}</strong>
+      <strong>{{ chance(odds.through) }}</strong>
       {{ ' and' }} chars with
-      <strong>{{ `${per(odds.charred)}.` }}</strong>
+      <strong>{{ `${chance(odds.charred)}.` }}</strong>
       {{ failed }} {{ basis }}
     </p>
     <p class="note num">
@@ -114,13 +113,13 @@ const setSure = (value: number): boolean =>
     <p class="text-sm" data-testid="surest">
       The quickest that is {{ sure }} % sure at {{ short(setting.power) }} %:
       <strong>{{ `${say.speed(surest.speed)},` }}</strong>
-      charred {{ per(surest.charred) }}. {{ saved }}
+      charred {{ chance(surest.charred) }}. {{ saved }}
     </p>
     <button type="button" class="btn" @click="emit('use', surest.speed)">Use it</button>
     <p class="text-sm" data-testid="next-test">
       The test that tells most:
       <strong>{{ say.speed(speedAt(next.energy)) }}</strong>
-      at {{ short(setting.power) }} %. It would leave about {{ per(next.left) }} of the doubt.
+      at {{ short(setting.power) }} %. It would leave about {{ chance(next.left) }} of the doubt.
     </p>
     <button type="button" class="btn" @click="emit('test', { ...setting, speed: speedAt(next.energy) })">
       Test that next

@@ -1,2 +1,0 @@
-/** What a lid that moves is called. */
-export const GROUP = 'lid'
