@@ -6,6 +6,7 @@ const PLAIN = [
   '--disable-background-networking',
   '--disable-component-update',
   '--disable-sync',
+  '--process-per-site', // the next page finds the scripts compiled
 ]
 /** Drawing in space by software takes as much time as all the rest: only tests that look at it have it. */
 const SPACE = ['--use-angle=swiftshader', '--enable-unsafe-swiftshader']

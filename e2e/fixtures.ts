@@ -55,6 +55,8 @@ const putBack = (page: Page, state: State): Promise<void> =>
 
 interface Home {
   context: BrowserContext
+  /** Stays open, so that the process that runs the application, and what it has compiled, outlives each test. */
+  aside: Page
   state: State
 }
 
@@ -74,19 +76,16 @@ export const test = base.extend<object, { home: Home }>({
       const state = existsSync(STATE)
         ? (JSON.parse(readFileSync(STATE, 'utf8')) as State)
         : await readState(page)
-      await page.close()
-      await use({ context, state })
+      await page.goto(ASIDE)
+      await use({ context, aside: page, state })
       await context.close()
     },
     { scope: 'worker' },
   ],
-  context: async ({ home: { context, state } }, use) => {
-    const aside = await context.newPage()
-    await aside.goto(ASIDE)
+  context: async ({ home: { context, aside, state } }, use) => {
     await putBack(aside, state)
-    await aside.close()
     await use(context)
-    for (const page of context.pages()) await page.close()
+    for (const page of context.pages()) if (page !== aside) await page.close()
   },
   page: async ({ context }, use) => {
     await use(await context.newPage())

@@ -31,25 +31,33 @@ function claimed({ joints, corners, parts }: Assembly): { owner: string; block: 
   ]
 }
 
-/** What of a solid is left once others are taken out of it, mm³. */
-function leftOf(block: Boxed, others: Boxed[]): number {
-  const near = others.filter((other) => !isApart(block, other))
-  return near.reduce((left, { solid }) => left.subtract(solid), block.solid).volume()
-}
-
-const volumeOf = (parts: Boxed[]): number => parts.reduce((sum, { solid }) => sum + solid.volume(), 0)
-const free = (parts: Boxed[]): void => parts.forEach(({ solid }) => solid.delete())
+/** How many panels' solids are kept: more than any box has, few enough for the library's memory. */
+const KEPT = 500
 
 /** What the solid library says of a box: it knows nothing of how ours is proven. */
 export class Judge {
+  private readonly kept = new Map<Panel, Boxed>()
+
   constructor(private readonly solids: Awaited<ReturnType<typeof solidLibrary>>) {}
 
   static async make(): Promise<Judge> {
     return new Judge(await solidLibrary())
   }
 
-  /** A panel with its pockets. */
-  solidOf(panel: Panel): Manifold {
+  /** A panel with its pockets: it is the judge's own, made once. */
+  solidOf(panel: Panel): Boxed {
+    const made = this.kept.get(panel) ?? boxed(this.make(panel))
+    this.kept.delete(panel)
+    this.kept.set(panel, made)
+    if (this.kept.size > KEPT) {
+      const [oldest, { solid }] = this.kept.entries().next().value!
+      solid.delete()
+      this.kept.delete(oldest)
+    }
+    return made
+  }
+
+  private make(panel: Panel): Manifold {
     const pockets = panel.features.filter(({ depth }) => depth !== null)
     return this.solids.solidOf(
       panel,
@@ -73,14 +81,20 @@ export class Judge {
     })
   }
 
+  private union(solids: Manifold[]): Manifold {
+    return this.solids.library.Manifold.union(solids)
+  }
+
+  private volumeOf(panels: Panel[]): number {
+    return panels.reduce((sum, panel) => sum + this.solidOf(panel).solid.volume(), 0)
+  }
+
   /** Space that is in more than one panel, mm³. */
   shared(panels: Panel[]): number {
-    const parts = panels.map((panel) => boxed(this.solidOf(panel)))
     // All as one: where two just touch, what the library has them share is not to be relied on.
-    const joined = this.solids.library.Manifold.union(parts.map(({ solid }) => solid))
-    const shared = volumeOf(parts) - joined.volume()
+    const joined = this.union(panels.map((panel) => this.solidOf(panel).solid))
+    const shared = this.volumeOf(panels) - joined.volume()
     joined.delete()
-    free(parts)
     return shared
   }
 
@@ -89,54 +103,63 @@ export class Judge {
    * @param byOwner whether only its owner may fill a claim
    */
   missing(assembly: Assembly, panels: Panel[], byOwner = false): number {
-    const parts = panels.map((panel) => ({ id: panel.id, ...boxed(this.solidOf(panel)) }))
-    const open = panels.flatMap((panel) => this.openIn(assembly, panel)).map(boxed)
+    const open = panels.flatMap((panel) => this.openIn(assembly, panel))
+    const claims = claimed(assembly)
+    const owners = byOwner ? [...new Set(claims.map(({ owner }) => owner))] : [null]
     let missing = 0
-    for (const { owner, block } of claimed(assembly)) {
-      const solid = boxed(this.solids.blockOf(block))
-      missing += leftOf(solid, [...parts.filter(({ id }) => !byOwner || id === owner), ...open])
-      solid.solid.delete()
+    for (const owner of owners) {
+      const mine = claims.filter((claim) => owner === null || claim.owner === owner)
+      const blocks = mine.map(({ block }) => this.solids.blockOf(block))
+      const whole = this.union(blocks)
+      const there = panels.filter(({ id }) => owner === null || id === owner)
+      const filled = this.union([...there.map((panel) => this.solidOf(panel).solid), ...open])
+      const left = whole.subtract(filled)
+      missing += left.volume()
+      for (const solid of [...blocks, whole, filled, left]) solid.delete()
     }
-    free([...parts, ...open])
+    for (const solid of open) solid.delete()
     return missing
   }
 
   /** Panels that are not one piece. */
   inPieces(panels: Panel[]): string[] {
     return panels.flatMap((panel) => {
-      const solid = this.solidOf(panel)
-      const pieces = solid.decompose().filter((piece) => piece.volume() > 1e-3)
-      solid.delete()
+      const pieces = this.solidOf(panel)
+        .solid.decompose()
+        .filter((piece) => piece.volume() > 1e-3)
       return pieces.length === 1 ? [] : [panel.id]
     })
   }
 
   /** What is struck on the way of what is drawn out, mm³ at its worst place. */
   struck({ groups }: Assembly, panels: Panel[]): number {
-    const parts = panels.map((panel) => ({ id: panel.id, ...boxed(this.solidOf(panel)) }))
     let worst = 0
     for (const group of groups) {
       if (group.motion !== 'slide' || group.strikes) continue
-      const standing = parts.filter(({ id }) => !group.parts.includes(id))
-      for (const part of parts.filter(({ id }) => group.parts.includes(id)))
+      const [moving, standing] = [true, false].map((moves) =>
+        panels.filter(({ id }) => group.parts.includes(id) === moves).map((panel) => this.solidOf(panel)),
+      )
+      for (const part of moving)
         for (let place = 1; place <= 40; place++) {
           const far = (group.way.sign * group.range * place) / 40
           const by = (['x', 'y', 'z'] as const).map((axis) => (axis === group.way.axis ? far : 0)) as Vector
+          const near = standing.filter((other) => !isApart(part, other, by))
+          if (near.length === 0) continue
           const moved = part.solid.translate(by)
-          for (const other of standing)
-            if (!isApart(part, other, by)) worst = Math.max(worst, moved.intersect(other.solid).volume())
+          for (const { solid } of near) {
+            const both = moved.intersect(solid)
+            worst = Math.max(worst, both.volume())
+            both.delete()
+          }
           moved.delete()
         }
     }
-    free(parts)
     return worst
   }
 
   /** What is wrong with a box; nothing, when its panels share no space and fill what they claim. */
   faultsOf(assembly: Assembly, panels: Panel[], looksForGaps: boolean): string[] {
-    const parts = panels.map((panel) => boxed(this.solidOf(panel)))
-    const most = 1e-5 * volumeOf(parts) + 1e-2
-    free(parts)
+    const most = 1e-5 * this.volumeOf(panels) + 1e-2
     const shared = this.shared(panels)
     // Dear: not every box is looked at for what is missing.
     const missing = looksForGaps ? this.missing(assembly, panels) : 0

@@ -25,7 +25,10 @@ export async function solidLibrary(): Promise<{
   /** @param pockets from the inside face */
   const solidOf = (flat: Flat, pockets: { shape: Region; depth: number }[] = []): Manifold => {
     const whole = extrude(flat.region, flat.thickness)
-    const cut = pockets.reduce((left, { shape, depth }) => left.subtract(extrude(shape, depth)), whole)
+    const cut =
+      pockets.length === 0
+        ? whole
+        : library.Manifold.difference([whole, ...pockets.map(({ shape, depth }) => extrude(shape, depth))])
     const m = flat.frame
     const columns = [0, 1, 2, 3].flatMap((column) => [0, 4, 8, 12].map((row) => m[row + column]))
     return cut.transform(columns as Parameters<Manifold['transform']>[0])
