@@ -1,5 +1,5 @@
 import { expect, test } from './fixtures'
-import { field, goTo, line, openDemo, settled } from './helpers'
+import { choose, field, goTo, line, openDemo, settled } from './helpers'
 
 test('Measure asks about slips of unit and of factor two, and loses nothing', async ({ page }) => {
   await openDemo(page, 'demo-tray')
@@ -112,6 +112,7 @@ test('a layout moved by hand goes stale when parts change, and pinned parts stay
     (await part.getAttribute('aria-label'))!,
   )![0]
   await goTo(page, 'Shape')
+  await choose(page, 'fit')
   await field(page, 'Proud length').fill('0.4')
   await settled(page)
   await expect(page.getByRole('link', { name: /Lay out/ })).toHaveAttribute('data-state', 'stale')

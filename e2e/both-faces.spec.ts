@@ -3,12 +3,12 @@ import { strFromU8, unzipSync } from 'fflate'
 import jpeg from 'jpeg-js'
 import { readFileSync } from 'node:fs'
 import { PNG } from 'pngjs'
-import { contentOf, field, goTo, openDemo, settled, typeInto } from './helpers'
+import { choose, contentOf, field, goTo, openDemo, settled, typeInto } from './helpers'
 
 const engravings = (page: Page) => page.locator('[data-field=engravings]')
 const part = (page: Page, name: string) => engravings(page).locator(`[data-field=engraving-${name}]`)
 async function addOne(page: Page, panel: string): Promise<void> {
-  await engravings(page).locator('summary').click()
+  await choose(page, 'engravings')
   await engravings(page).getByRole('button', { name: 'Add an engraving' }).click()
   await part(page, 'panel').selectOption(panel)
 }
@@ -48,7 +48,6 @@ test('something on the inside: the sheet is turned, two files, the first one is 
   const checks = page.getByRole('list', { name: 'Checks' })
   await expect(checks).toContainText('The sheet need not be turned over')
   await goTo(page, 'Shape')
-  await engravings(page).locator('summary').click()
   await engravings(page).getByRole('button', { name: 'One more engraving like this' }).click()
   await part(page, 'side').getByText('Outside').click()
   const zip = await write(page)
@@ -122,7 +121,6 @@ test('an inlay is one more part, a magnet has its partner, Build says how they g
   await goTo(page, 'Lay out')
   await expect(page.getByText('floor inlay 1').first()).toBeAttached()
   await goTo(page, 'Shape')
-  await engravings(page).locator('summary').click()
   await part(page, 'panel').selectOption('front')
   await part(page, 'side').getByText('Inside').click()
   await part(page, 'how').selectOption('magnet')
@@ -132,7 +130,6 @@ test('an inlay is one more part, a magnet has its partner, Build says how they g
   await settled(page)
   await expect(page.getByRole('list', { name: 'Checks' })).toContainText('has no partner on the left')
   await goTo(page, 'Shape')
-  await engravings(page).locator('summary').click()
   await part(page, 'partner').selectOption('back')
   await settled(page)
   await goTo(page, 'Build')
@@ -143,7 +140,7 @@ test('on a phone, in inches: holes round a circle, from another opening', async 
   await page.setViewportSize({ width: 390, height: 780 })
   await openDemo(page, 'demo-tray', 'shape')
   const openings = page.locator('[data-field=openings]')
-  await openings.locator('summary').click()
+  await choose(page, 'openings')
   await openings.getByRole('button', { name: 'Add an opening' }).click()
   await openings.getByRole('button', { name: 'One more opening like this' }).click()
   await openings.locator('[data-field=opening-from]').selectOption({ label: '1 round' })
@@ -161,8 +158,7 @@ test('on a phone, in inches: holes round a circle, from another opening', async 
 
 test('free corners of a lid are rounded, and parts may lie in openings', async ({ page }) => {
   await openDemo(page, 'demo-tray', 'shape')
-  await page.getByText('Added to it', { exact: true }).click()
-  await page.getByRole('button', { name: 'free corners taken off' }).click()
+  await choose(page, 'fitting-softened')
   await page.locator('[data-field=softened-kind]').getByText('aslant').click()
   await settled(page)
   await goTo(page, 'Lay out')

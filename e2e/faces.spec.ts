@@ -1,9 +1,9 @@
 import { expect, test, type Page } from './fixtures'
-import { contentOf, field, goTo, openDemo, settled, typeInto } from './helpers'
+import { choose, contentOf, field, goTo, openDemo, settled, typeInto } from './helpers'
 
 const engravings = (page: Page) => page.locator('[data-field=engravings]')
 const part = (page: Page, name: string) => engravings(page).locator(`[data-field=engraving-${name}]`)
-const openForm = (page: Page) => engravings(page).locator('summary').click()
+const openForm = (page: Page) => choose(page, 'engravings')
 const LOGO =
   '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 96 96"><g stroke="red" fill="none">' +
   '<circle cx="48" cy="48" r="40"/></g><path stroke="blue" fill="none" d="M0 0H96"/></svg>'

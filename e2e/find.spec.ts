@@ -1,7 +1,7 @@
 import { expect, test } from './fixtures'
 import { runs } from '../scripts/testing/runs'
 import { FIELDS } from '../web/shell/fields'
-import { openDemo } from './helpers'
+import { choose, openDemo } from './helpers'
 
 // Fields of one form are found alike: the check tries each eighth one, `--all` every one.
 const asked = FIELDS.filter((_, i) => i % Math.ceil(FIELDS.length / runs(FIELDS.length)) === 0)
@@ -39,6 +39,7 @@ test('a word of the trade leads to its meaning, by Find and from its field', asy
   await expect(page.getByRole('heading', { name: 'Words of the trade' })).toBeVisible()
   await page.keyboard.press('Escape')
   await page.goto('./#/job/demo-tray/shape')
+  await choose(page, 'fit')
   await page.getByRole('button', { name: /^What is interference/ }).click()
   await expect(page.getByRole('dialog').locator('[aria-current=true]')).toContainText('nterference')
 })

@@ -49,6 +49,19 @@ export const goTo = (page: Page, name: string): Promise<void> =>
     .getByRole('navigation', { name: 'Traveller' })
     .getByRole('link', { name: new RegExp(`(^|(ready|to do|look again|stopped|stale) )${name}`) })
     .click()
+/** Chooses a thing of the box in Shape: by its line, or among what can be added where it has none yet. */
+export async function choose(page: Page, thing: string): Promise<void> {
+  await page.locator('[data-thing=add]').waitFor({ state: 'attached' })
+  const back = page.getByRole('button', { name: 'All of the box' })
+  if (await back.isVisible()) await back.click()
+  const line = page.locator(`[data-thing="${thing}"]`)
+  if ((await line.count()) > 0) return line.click()
+  await page.locator('[data-thing=add]').click()
+  const adding = thing.startsWith('fitting-')
+    ? `[data-field=${thing.replace('fitting', 'add')}]`
+    : `[data-adds=${thing}]`
+  await page.locator(adding).click()
+}
 /** The field of a figure, by its label alone: what its word means stands behind a mark beside it. */
 export const field = (page: Page, label: string): Locator =>
   page.getByRole('textbox', { name: label, exact: true })

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { expect, test } from './fixtures'
-import { contentOf, demoFile, field, goTo, openDemo, settled } from './helpers'
+import { choose, contentOf, demoFile, field, goTo, openDemo, settled } from './helpers'
 
 test('what was written is what is cut again, logged and exported, though the job has changed since', async ({
   page,
@@ -95,7 +95,7 @@ test('art that burns a neighbour is named, lit and stops the cut; by the same co
   await expect(page.locator('[data-astray]').first()).toBeVisible()
   await expect(page.getByRole('button', { name: 'Write the cut files' })).toBeDisabled()
   await goTo(page, 'Shape')
-  await page.locator('[data-field=engravings] summary').click()
+  await choose(page, 'engravings')
   await page.locator('[data-field=engraving-point]').selectOption('same')
   await settled(page)
   await goTo(page, 'Cut')

@@ -1,9 +1,9 @@
 import { expect, test, type Page } from './fixtures'
-import { contentOf, field, goTo, openDemo, settled } from './helpers'
+import { choose, contentOf, field, goTo, openDemo, settled } from './helpers'
 
 const proof = (page: Page) => page.getByTestId('proof')
 /** Chooses by its picture, and waits until the box is the chosen one. */
-async function choose(page: Page, group: string, name: string): Promise<void> {
+async function pick(page: Page, group: string, name: string): Promise<void> {
   const choice = page.locator(`[data-field=${group}]`).getByRole('radio', { name, exact: true })
   await choice.click()
   await expect(choice).toBeChecked()
@@ -14,13 +14,13 @@ test('every corner, floor and top by its picture: proven each time, laid out and
 }) => {
   test.setTimeout(400_000)
   await openDemo(page, 'demo-slip', 'shape')
-  // Pictures are drawn when they are looked at.
-  await page.locator('[data-field=corner-joint]').scrollIntoViewIfNeeded()
+  await choose(page, 'corners')
   await expect(page.locator('[data-field=corner-joint] svg').first()).toBeVisible()
   for (const corner of ['butt', 'half-lap', 'tenons in slots', 'fingers']) {
-    await choose(page, 'corner-joint', corner)
+    await pick(page, 'corner-joint', corner)
     await expect(proof(page)).toContainText('nothing overlaps, nothing missing')
   }
+  await choose(page, 'floor')
   for (const floor of [
     'between walls',
     'below walls',
@@ -29,20 +29,21 @@ test('every corner, floor and top by its picture: proven each time, laid out and
     'none',
     'in grooves',
   ]) {
-    await choose(page, 'floor-joint', floor)
+    await pick(page, 'floor-joint', floor)
     await expect(proof(page)).toContainText('nothing overlaps, nothing missing')
   }
+  await choose(page, 'lid')
   const lids = { slides: 6, 'lifts off, with a lip': 7, 'lies in a rebate': 6 }
   for (const [lid, parts] of Object.entries(lids)) {
-    await choose(page, 'top', lid)
+    await pick(page, 'top', lid)
     const proven = `${parts} parts, nothing overlaps, nothing missing, the lid comes out`
     await expect(proof(page)).toHaveText(proven)
   }
-  await choose(page, 'top', 'flips up on a slit strip')
+  await pick(page, 'top', 'flips up on a slit strip')
   await expect(proof(page)).toHaveText('9 parts, nothing overlaps, nothing missing, the lid opens')
   await expect(page.getByTestId('strip-report')).toContainText('cut a test piece')
   for (const top of ['between the walls', 'on the walls', 'lowered in slots', 'by fingers']) {
-    await choose(page, 'top', top)
+    await pick(page, 'top', top)
     await expect(proof(page)).toHaveText('6 parts, nothing overlaps, nothing missing')
   }
   await settled(page)
@@ -70,6 +71,7 @@ test('dividers by keys: counted, listed, scooped; an impossible list is refused 
 }) => {
   await openDemo(page, 'demo-tray', 'shape')
   await expect(proof(page)).toHaveText(/^10 parts/)
+  await choose(page, 'dividers')
   const columns = page.locator('[data-field=columns] input')
   await columns.focus()
   await page.keyboard.press('Control+a')
@@ -83,7 +85,7 @@ test('dividers by keys: counted, listed, scooped; an impossible list is refused 
   await expect(page.locator('[data-field=columns]').getByRole('alert')).toBeVisible()
   await columns.fill('2')
   for (const into of ['grooves', 'tenons', 'loose', 'slots at the rim']) {
-    await choose(page, 'into', into)
+    await pick(page, 'into', into)
     await expect(proof(page)).toContainText('nothing overlaps, nothing missing')
   }
   await goTo(page, 'Build')
@@ -130,6 +132,7 @@ test(
     for (let i = 0; i < 12; i++) await page.keyboard.press('ArrowRight')
     await expect(lid).toHaveValue('0.24')
     await expect.poll(shown).not.toBe(shut)
+    await choose(page, 'lid')
     await page.locator('[data-field=pull] input').fill('90')
     await expect(page.getByText(/The lid has no room for that finger hole/).first()).toBeVisible()
     await page.locator('[data-field=pull] input').fill('20')
@@ -144,7 +147,8 @@ test(
 test('a warning lights its place, and one edge can have tenons of its own', async ({ page }) => {
   await openDemo(page, 'demo-tray', 'shape')
   const flat = page.getByRole('region', { name: 'The panels, flat' })
-  await choose(page, 'floor-joint', 'raised in slots')
+  await choose(page, 'floor')
+  await pick(page, 'floor-joint', 'raised in slots')
   await page.locator('[data-field=raised] input').fill('2')
   await expect(page.getByText(/A web thinner than the sheet/)).toBeVisible()
   await expect(flat.locator('[data-spot]')).toHaveCount(4)
@@ -164,6 +168,7 @@ test('a warning lights its place, and one edge can have tenons of its own', asyn
 
 test('walls of another stock: its own thickness, sheets and files', async ({ page }) => {
   await openDemo(page, 'demo-instrument', 'shape')
+  await choose(page, 'stocks')
   await page.locator('[data-field=stock-floor]').selectOption('stock-board-4')
   await settled(page)
   await goTo(page, 'Lay out')
@@ -178,7 +183,7 @@ test('walls of another stock: its own thickness, sheets and files', async ({ pag
 
 test('a case follows its tray, and a circle is refused by name', async ({ page }) => {
   await openDemo(page, 'demo-tray', 'shape')
-  await page.getByRole('button', { name: 'Add another thing' }).click()
+  await choose(page, 'thing')
   await page.locator('[data-field=thing-name]').fill('case')
   const things = page.getByRole('group', { name: 'Things of this job' })
   await expect(things.getByRole('button')).toHaveText(['tray', 'case'])
@@ -201,11 +206,12 @@ test('a case follows its tray, and a circle is refused by name', async ({ page }
 
 test('a mock-up in card keeps the inside and gives back the height that it taught', async ({ page }) => {
   await openDemo(page, 'demo-tray', 'shape')
-  await page.locator('summary', { hasText: 'Mock-up' }).click()
+  await choose(page, 'mock-up')
   await page.getByRole('button', { name: 'Make a mock-up in this stock' }).click()
   await expect(page.getByLabel('Name of the job')).toHaveValue(/\(mock-up\)$/)
   const inside = await field(page, 'Height').inputValue()
   await field(page, 'Height').fill(String(Number(inside) + 5))
+  await choose(page, 'mock-up')
   await expect(page.locator('[data-field=mock-up]')).toContainText('It taught: inner height')
   await page.getByRole('button', { name: /^Take this back to/ }).click()
   await expect(page.locator('[data-field=mock-up]')).toContainText('Inside it is as its job is')

@@ -1,5 +1,5 @@
 import { expect, test, type Locator, type Page } from './fixtures'
-import { contentOf, field, goTo, line, openDemo, settled } from './helpers'
+import { choose, contentOf, field, goTo, line, openDemo, settled } from './helpers'
 
 const toKerf = async (page: Page) => {
   await openDemo(page, 'demo-tray')
@@ -118,6 +118,7 @@ test('a comb offers to cut so now, and is kept once; a gauge that ends is shifte
   await page.getByRole('button', { name: 'Cut with 0.070 mm per side now' }).click()
   await goTo(page, 'Shape')
   // What is cut so is 0.070 per side in all, however kerf and interference share it.
+  await choose(page, 'fit')
   const interference = Number(await field(page, 'Interference').inputValue())
   expect(interference).toBeLessThan(0)
   await settled(page)
@@ -142,6 +143,7 @@ test('the picture of the odds opens from the strip and from the traveller', asyn
   await expect(page.getByText(/Most of the doubt, \d+ %, is the thickness/)).toBeVisible()
   await expect(page.getByText('That is what it comes to now.')).toBeVisible()
   await page.keyboard.press('Escape')
+  await choose(page, 'fit')
   await field(page, 'Interference').fill('0.015')
   await page.getByRole('button', { name: 'Fit with odds' }).click()
   await expect(page.getByText('0.073 mm per side')).toBeVisible()

@@ -47,8 +47,14 @@ test('one box from a measurement to a build sheet, by keyboard alone', async ({ 
   await press('Tab')
   await press('ArrowUp') // depth 80 → 81
   await expect(field(page, 'Depth')).toHaveValue('81')
+  await tabTo(page, page.locator('[data-thing=lid]'))
+  await press('Enter')
   await tabTo(page, page.locator('[data-field=top]').getByRole('radio', { name: 'open' }))
   await press('ArrowRight') // closed by fingers
+  await press('Escape')
+  await expect(page.locator('[data-thing=lid]')).toBeFocused()
+  await tabTo(page, page.locator('[data-thing=corners]'))
+  await press('Enter')
   const uprights = page.locator('[data-field=tabs-uprights-count] input')
   await tabTo(page, page.getByLabel('Uprights: how'))
   await page.keyboard.type('a number of t') // a list of choices is found in by typing

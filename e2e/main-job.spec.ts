@@ -1,7 +1,7 @@
 import { expect, test } from './fixtures'
 import { unzipSync } from 'fflate'
 import { readFileSync } from 'node:fs'
-import { contentOf, field, goTo, line, newJob, settled } from './helpers'
+import { choose, contentOf, field, goTo, line, newJob, settled } from './helpers'
 
 test('one box from a measurement to a build sheet, by mouse', { tag: '@space' }, async ({ page }) => {
   const troubles: string[] = []
@@ -42,9 +42,12 @@ test('one box from a measurement to a build sheet, by mouse', { tag: '@space' },
   await field(page, 'Depth').fill('60')
   await field(page, 'Height').fill('40')
   await expect(page.getByRole('button', { name: /Outside: 106.08 × 66.08 × 43.04 mm/ })).toBeVisible()
+  await choose(page, 'lid')
   await page.locator('[data-field=top]').getByRole('radio', { name: 'by fingers' }).click()
+  await choose(page, 'corners')
   await page.getByLabel('Uprights: how').selectOption('fixed')
   await page.locator('[data-field=tabs-uprights-width] input').fill('8')
+  await choose(page, 'fit')
   await page.getByRole('radio', { name: /press/ }).click()
   await expect(line(page, 'shape')).toContainText('press')
   await page.getByLabel('Pull apart').fill('0.6')

@@ -1,5 +1,5 @@
 import { expect, test } from './fixtures'
-import { field, goTo, line, openDemo, settled } from './helpers'
+import { choose, field, goTo, line, openDemo, settled } from './helpers'
 
 test('a dimension on the drawing leads to its field, and a field lights its dimension', async ({ page }) => {
   await openDemo(page, 'demo-tray', 'shape')
@@ -21,12 +21,15 @@ test('rules per group of edges show their real widths, and the working behind th
   const floor = page.locator('[data-field=tabs-floor]')
   const made = floor.getByTestId('shares')
   await expect(along('27 shares of 8.66 mm')).toBeVisible()
+  await choose(page, 'floor')
   await floor.getByLabel('Floor: how').selectOption('fixed')
   await page.locator('[data-field=tabs-floor-width] input').fill('9')
   await expect(made.first()).toContainText('9.00 mm')
+  await page.getByRole('button', { name: 'Close Floor' }).click()
   await along('').click()
   await expect(page.getByRole('dialog')).toContainText('(233.92 − 23 × 9) ÷ 2 = 13.460 mm')
   await page.keyboard.press('Escape')
+  await choose(page, 'floor')
   await floor.getByLabel('Floor: how').selectOption('tabs')
   await page.locator('[data-field=tabs-floor-count] input').fill('3')
   await floor.getByLabel('Tabs stand on').selectOption({ index: 1 })
@@ -39,23 +42,28 @@ test('rules per group of edges show their real widths, and the working behind th
   await floor.getByLabel('Tab, notch, tab …').fill('12, 8, 12')
   await expect(floor.getByRole('alert')).toHaveCount(0)
   await expect(made.first()).toContainText('12.00')
+  await choose(page, 'lid')
   await expect(page.locator('[data-field=tabs-top]')).toHaveCount(0) // an open box has no edges at a top
 })
 
 test('four inches high: seven shares of 4/7 in, one tab of 1/2 in per floor edge', async ({ page }) => {
   await openDemo(page, 'demo-tray', 'shape')
   await field(page, 'Height').fill('4 in')
+  await choose(page, 'corners')
   await page.getByLabel('Uprights: how').selectOption('shares')
   await page.locator('[data-field=tabs-uprights-count] input').fill('7')
   await page.locator('[data-field=uprights-over] select').selectOption('full')
+  await choose(page, 'floor')
   await page.getByLabel('Floor: how').selectOption('centre')
   await page.locator('[data-field=tabs-floor-width] input').fill('1/2 in')
+  await choose(page, 'corners')
   const uprights = page.locator('[data-field=tabs-uprights]').getByTestId('shares')
   await expect(uprights.first()).toContainText('14.51 mm') // 4 in ÷ 7 = 14.514 mm
   await page.getByRole('button', { name: /^Units:/ }).click()
   await page.getByRole('radio', { name: 'inches' }).click()
   await page.keyboard.press('Escape')
   await expect(uprights.first()).toContainText('0.571')
+  await choose(page, 'floor')
   await expect(page.locator('[data-field=tabs-floor]').getByTestId('shares').first()).toContainText('0.5')
   await settled(page)
 })
@@ -67,6 +75,7 @@ test('the strip tells by how much the last edit moved each figure', async ({ pag
   await expect(page.getByTestId('strip-parts')).toContainText('+10')
   await settled(page)
   await expect(page.getByTestId('strip-time')).toContainText(/\+\d+ (min|s)/)
+  await choose(page, 'lid')
   await page.locator('[data-field=top]').getByRole('radio', { name: 'by fingers' }).click()
   await expect(page.getByTestId('strip-parts')).toContainText('+2')
   await page.keyboard.press('Control+Z')

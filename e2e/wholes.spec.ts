@@ -1,12 +1,12 @@
 import { expect, test, type Page } from './fixtures'
-import { contentOf, field, goTo, openDemo, settled, tabTo, typeInto } from './helpers'
+import { choose, contentOf, field, goTo, openDemo, settled, tabTo, typeInto } from './helpers'
 
 const proof = (page: Page) => page.getByTestId('proof')
 const whole = (page: Page) => page.locator('[data-field=whole]')
 
 /** Makes the open job one of a kind, by its picture. */
 async function begin(page: Page, title: string): Promise<void> {
-  await page.getByText('Begin with a kind').click()
+  await choose(page, 'kind')
   await page.locator('[data-field=kind]').getByRole('button', { name: title, exact: true }).click()
 }
 
@@ -33,6 +33,7 @@ test('a drawer that strikes is told of, with how far before its place', async ({
   await openDemo(page, 'demo-core-cabinet', 'shape')
   await expect(proof(page)).toContainText('nothing strikes')
   await page.getByRole('button', { name: '12 × drawer' }).click()
+  await choose(page, 'fit')
   await field(page, 'Proud length').fill('2')
   await expect(proof(page)).toContainText('strikes')
   await expect(page.getByText(/Drawer 1 strikes case, .* before it is in place/)).toBeVisible()
@@ -40,6 +41,7 @@ test('a drawer that strikes is told of, with how far before its place', async ({
 
 test('by keys: boxes that fill a drawer, by widths and heights; in inches as well', async ({ page }) => {
   await openDemo(page, 'demo-drawer-set', 'shape')
+  await choose(page, 'whole')
   await typeInto(page, whole(page).getByLabel('Columns'), '4')
   await expect(page.getByRole('group', { name: 'Things of this job' })).toContainText('4 × box A')
   await typeInto(page, whole(page).getByLabel('Heights, row by row; “rest” is full height'), '20, 30')
@@ -65,7 +67,7 @@ for (const [title, boxes] of [
 
 test('a stand: holes row by row, crowded bottles are told of', async ({ page }) => {
   await openDemo(page, 'demo-bottle-stand', 'shape')
-  await page.getByText('Added to it', { exact: true }).click()
+  await choose(page, 'fitting-holes')
   await page.locator('[data-field=hole-widest-1] input').fill('60')
   await expect(page.getByText(/What stands in row 1 .*would touch/)).toBeVisible()
   await page.locator('[data-field=hole-lip-2] input').fill('80')
@@ -76,7 +78,7 @@ test('a bend: chosen by its picture, its test piece cut, what broke moves what i
   page,
 }) => {
   await openDemo(page, 'demo-slip', 'shape')
-  await page.getByText('Bends', { exact: true }).click()
+  await choose(page, 'bends')
   await page.locator('[data-field=bends]').getByRole('radio', { name: 'book: spine and covers' }).click()
   await expect(proof(page)).toContainText('nothing overlaps, nothing missing, the lid opens')
   await expect(page.getByTestId('slits')).toBeVisible()
@@ -104,6 +106,7 @@ test('a bend: chosen by its picture, its test piece cut, what broke moves what i
 
 test('a lid on pins says how far it opens; another way to go about the building', async ({ page }) => {
   await openDemo(page, 'demo-slip', 'shape')
+  await choose(page, 'lid')
   await page.locator('[data-field=top]').getByRole('radio', { name: 'turns on pins' }).click()
   await expect(proof(page)).toContainText('8 parts, nothing overlaps, nothing missing, the lid opens')
   await expect(page.getByTestId('hinge-stop')).toContainText('It opens to 10')
@@ -124,6 +127,7 @@ test('a latch by keys, its slits along the grain, and corners round all the way'
   await openDemo(page, 'demo-field-book', 'shape')
   await expect(proof(page)).toContainText('7 parts, nothing overlaps, nothing missing, the lid opens')
   const latch = page.getByRole('switch', { name: 'A wedge through a tongue holds it shut' })
+  await choose(page, 'bends')
   await tabTo(page, latch)
   await page.keyboard.press('Space')
   await expect(proof(page)).toContainText('6 parts, nothing overlaps')
@@ -159,8 +163,9 @@ test('a latch by keys, its slits along the grain, and corners round all the way'
 
 test('a lower front by keys, in inches as well; refused where nothing of it is left', async ({ page }) => {
   await openDemo(page, 'demo-slip', 'shape')
-  await page.getByText('Added to it', { exact: true }).click()
-  await tabTo(page, page.getByRole('button', { name: 'lower front' }))
+  await tabTo(page, page.locator('[data-thing=add]'))
+  await page.keyboard.press('Enter')
+  await tabTo(page, page.getByRole('button', { name: 'Lower front' }))
   await page.keyboard.press('Space')
   await expect(proof(page)).toContainText('nothing overlaps, nothing missing')
   await page.locator('[data-field=rim-shape]').getByText('curve').click()
@@ -180,7 +185,7 @@ test('an opening by keys: in the lid, placed by numbers, told of where it meets 
   page,
 }) => {
   await openDemo(page, 'demo-slip', 'shape')
-  await page.getByText('Openings', { exact: true }).click()
+  await choose(page, 'openings')
   const add = page.getByRole('button', { name: 'Add an opening' })
   await tabTo(page, add)
   await page.keyboard.press('Enter')

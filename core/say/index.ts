@@ -26,3 +26,12 @@ export { standingLine, strikeSentence } from './whole'
 export { clockWorking, timeWords } from './time'
 export { bendLine, bendWorking, forceWord } from './bend'
 export { believed, type KnownBench } from './believed'
+export {
+  BEND_NAMES,
+  CORNER_NAMES,
+  FLOOR_NAMES,
+  INTO_NAMES,
+  madeOf,
+  wantedWord,
+  type BoxThing,
+} from './made-of'

@@ -178,7 +178,7 @@ watch(
       >
         <component :is="icon" :size="18" />
       </button>
-      <div class="flex min-w-40 flex-1 flex-wrap gap-x-3">
+      <div class="flex min-w-56 flex-1 flex-wrap gap-x-3">
         <label class="flex min-w-28 flex-1 items-center gap-2 text-[13px] whitespace-nowrap">
           Pull apart
           <input
@@ -203,7 +203,7 @@ watch(
         </label>
         <label
           v-if="groups?.length"
-          class="flex min-w-28 flex-1 items-center gap-2 text-[13px] whitespace-nowrap"
+          class="flex min-w-52 flex-1 items-center gap-2 text-[13px] whitespace-nowrap"
         >
           <template v-if="groups.length === 1">Open the {{ groups[0].id }}</template>
           <template v-else>

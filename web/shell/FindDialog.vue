@@ -6,7 +6,10 @@ import { GLOSSARY, STATION_NAMES, STATIONS } from '@core/say'
 import { stockTitle } from '@core/stock'
 import BaseDialog from '@web/parts/BaseDialog.vue'
 import { useGlossary } from '@web/parts/glossary'
+import { placeOfField } from '@web/parts/thing-of-field'
 import { useBench } from '@web/stores/bench'
+import { useJob } from '@web/stores/job'
+import { useShapeThing } from '@web/stores/shape-thing'
 import { useShelf } from '@web/stores/shelf'
 import { FIELDS } from './fields'
 import { findBy, type Findable } from '@web/parts/find-by'
@@ -18,6 +21,8 @@ const router = useRouter()
 const shelf = useShelf()
 const bench = useBench()
 const glossary = useGlossary()
+const shape = useShapeThing()
+const jobs = useJob()
 const typed = ref('')
 const field = ref<InstanceType<typeof ComboboxInput>>()
 watch(
@@ -81,7 +86,10 @@ async function go(place: Place | null): Promise<void> {
     return
   }
   if (place.to) await router.push(place.to)
-  if (place.field) await focusField(place.field, place.behind)
+  if (!place.field) return
+  const found = jobs.job ? placeOfField(place.field, jobs.job) : null
+  if (found?.thing) shape.chosen = found.thing
+  await focusField(found?.field ?? place.field, place.behind)
 }
 </script>
 

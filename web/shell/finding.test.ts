@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals'
 import { readdirSync, readFileSync } from 'node:fs'
 import { GLOSSARY } from '@core/say'
 import { findBy } from '@web/parts/find-by'
+import { thingOfField } from '@web/parts/thing-of-field'
 import { FIELDS } from './fields'
 
 const root = new URL('../', import.meta.url)
@@ -43,4 +44,10 @@ test('every field of the stations can be found, and each entry is a field that i
 })
 test('each term that a field names is in the glossary', () => {
   expect(FIELDS.flatMap(({ term }) => term ?? []).filter((term) => !(term in GLOSSARY))).toEqual([])
+})
+test('all fields of Shape belong to something, but those of the box itself', () => {
+  const free = FIELDS.filter(({ id, station }) => station === 'shape' && thingOfField(id) === null)
+  expect(free.map(({ id }) => id).sort()).toEqual([
+    ...['copies', 'depth', 'edge-joint', 'height', 'sizes-are', 'together', 'width'],
+  ])
 })

@@ -12,8 +12,9 @@ const shape = (id: string, label: string, words: string, more: Partial<FieldEntr
 
 /** Fields of Shape about corners, floor, top, what stands inside, and what it is cut from. */
 export const SHAPE_FIELDS: FieldEntry[] = [
-  shape('things', 'Things of this job', 'several boxes case trays add another set'),
-  shape('thing-name', 'Name of the thing', 'rename', { behind: 'things' }),
+  shape('things', 'Things of this job', 'several boxes case trays add another set', { behind: 'add-thing' }),
+  shape('thing-name', 'Name of the thing', 'rename', { behind: 'add-thing' }),
+  shape('add-thing', 'Another thing', 'one more box in this job several add'),
   shape('mock-up', 'Mock-up', 'first copy trial card prototype try cheap'),
   shape('figures', 'Named figures', 'formula sum variable parameter follow expression'),
   shape(
@@ -62,5 +63,5 @@ export const FITTING_FIELDS: FieldEntry[] = FITTINGS.flatMap(({ type, title, wor
   const behind = closes(type) ? 'top' : `add-${type}`
   const own = fields.map((field) => shape(field.at, field.label, field.words ?? words, { behind }))
   const isAdded = behind !== 'top' && of !== 'whole'
-  return [...(isAdded ? [shape(behind, capitalised(title), words, { behind: 'lies' })] : []), ...own]
+  return [...(isAdded ? [shape(behind, capitalised(title), words)] : []), ...own]
 }).filter(({ id }, i, all) => all.findIndex((each) => each.id === id) === i)

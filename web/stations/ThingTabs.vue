@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { Plus, Trash2 } from '@lucide/vue'
+import { Trash2 } from '@lucide/vue'
 import { computed } from 'vue'
-import { MOST_THINGS, nextThingId, thingsOf, withThing } from '@core/job'
+import { thingsOf, withThing } from '@core/job'
 import TextEntry from '@web/parts/TextEntry.vue'
 import { useOpenJob } from '@web/stores/job'
 
@@ -15,16 +15,6 @@ const take = (id: string): boolean =>
   jobs.edit((draft) => {
     Object.assign(draft, withThing(jobs.job, id))
   })
-/** One more, like the one in hand. */
-function add(): void {
-  const id = nextThingId(jobs.job)
-  jobs.edit((draft) => {
-    const { thing, copies, box } = jobs.job
-    draft.also = [...draft.also, { ...thing, copies, box }]
-    draft.thing = { id, name: `${thing.name} ${id}`.slice(0, 40) }
-    draft.copies = 1
-  })
-}
 function remove(): void {
   const [next] = things.value.filter(({ id }) => id !== jobs.job.thing.id)
   jobs.edit((draft) => {
@@ -40,8 +30,8 @@ const label = (name: string, copies: number): string => (copies > 1 ? `${copies}
 </script>
 
 <template>
-  <div v-if="props.editing || isSeveral" class="flex flex-wrap items-end gap-1" data-field="things">
-    <div v-if="isSeveral" class="flex flex-wrap gap-1" role="group" aria-label="Things of this job">
+  <div v-if="isSeveral" class="flex flex-wrap items-end gap-1" data-field="things">
+    <div class="flex flex-wrap gap-1" role="group" aria-label="Things of this job">
       <button
         v-for="thing in things"
         :key="thing.id"
@@ -55,7 +45,7 @@ const label = (name: string, copies: number): string => (copies > 1 ? `${copies}
       </button>
     </div>
     <template v-if="props.editing">
-      <label v-if="isSeveral" class="min-w-24 flex-1 text-[13px] font-medium">
+      <label class="min-w-24 flex-1 text-[13px] font-medium">
         Name
         <TextEntry
           class="input"
@@ -67,16 +57,7 @@ const label = (name: string, copies: number): string => (copies > 1 ? `${copies}
         />
       </label>
       <button
-        v-if="things.length <= MOST_THINGS && !jobs.job.whole"
-        type="button"
-        class="btn px-2 py-1"
-        @click="add"
-      >
-        <Plus :size="14" aria-hidden="true" />
-        {{ isSeveral ? 'One more' : 'Add another thing' }}
-      </button>
-      <button
-        v-if="isSeveral && !jobs.job.whole"
+        v-if="!jobs.job.whole"
         type="button"
         class="btn-icon"
         :aria-label="`Remove ${jobs.job.thing.name}`"

@@ -7,40 +7,29 @@ import { bendReport } from '@core/derive'
 import { fileStem } from '@core/keep'
 import { IN_METRIC } from '@core/length'
 import { limitsOf } from '@core/limits'
-import { bendLine, bendWorking, forceWord } from '@core/say'
+import { BEND_NAMES, bendLine, bendWorking, forceWord } from '@core/say'
 import { makeBendPiece } from '@core/testpiece'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FigureField from '@web/parts/FigureField.vue'
-import FormSection from '@web/parts/FormSection.vue'
 import { useSay } from '@web/parts/say'
 import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
 import WorkedFigure from '@web/parts/WorkedFigure.vue'
 import { download } from '@web/data/download'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
-import { useBoxEdits } from './box-edits'
+import { useBoxEdits, useProblems } from './box-edits'
 import PictureChoice from './PictureChoice.vue'
 
 /** Panels that are one sheet, slit so that it bends round the edges between them. */
-defineProps<{ problems: Record<string, string> }>()
+const problems = useProblems()
 const { box, thickness, change, changeIn } = useBoxEdits()
 const jobs = useOpenJob()
 const derived = useDerived()
 const say = useSay()
-const NAMES: Record<BendKind, string> = {
-  none: 'none',
-  'back and lid': 'back and top, one sheet',
-  wrap: 'round front, top and back',
-  'round corners': 'three round corners',
-  'all round': 'four round corners, a seam in the back',
-  flap: 'lid that opens',
-  'flap over the front': 'lid and front that open',
-  book: 'book: spine and covers',
-}
 const options = computed(() =>
   BEND_KINDS.map((value) => ({
     value,
-    label: NAMES[value],
+    label: BEND_NAMES[value],
     box: withBends(box.value, value, thickness.value),
   })),
 )
@@ -94,7 +83,7 @@ async function writePiece(): Promise<void> {
 </script>
 
 <template>
-  <FormSection title="Bends" :said="NAMES[box.bends.kind]" :open="box.bends.kind !== 'none'">
+  <div class="grid content-start gap-2">
     <PictureChoice
       data-field="bends"
       label="Which panels are one sheet"
@@ -150,5 +139,5 @@ async function writePiece(): Promise<void> {
         Bend each strip slowly, and write down in Log at what angle it broke, or that it held.
       </p>
     </template>
-  </FormSection>
+  </div>
 </template>

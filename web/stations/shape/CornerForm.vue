@@ -2,28 +2,22 @@
 import { computed } from 'vue'
 import { boxSpecSchema, CORNER_KINDS, WALL_PAIRS, withCorners, type CornerKind } from '@core/box'
 import { limitsOf } from '@core/limits'
+import { CORNER_NAMES } from '@core/say'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
-import FormSection from '@web/parts/FormSection.vue'
 import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
 import BoltFields from './BoltFields.vue'
-import { useBoxEdits } from './box-edits'
+import { useBoxEdits, useProblems } from './box-edits'
 import FollowField from './FollowField.vue'
 import PictureChoice from './PictureChoice.vue'
 import TabRules from './TabRules.vue'
 
 /** How the walls meet. */
-defineProps<{ problem: string }>()
+const problems = useProblems()
 const { box, thickness, change, changeIn } = useBoxEdits()
-const NAMES: Record<CornerKind, string> = {
-  fingers: 'fingers',
-  butt: 'butt',
-  lap: 'half-lap',
-  tenon: 'tenons in slots',
-}
 const options = computed(() =>
   CORNER_KINDS.map((value) => ({
     value,
-    label: NAMES[value],
+    label: CORNER_NAMES[value],
     box: withCorners(box.value, value, thickness.value),
   })),
 )
@@ -34,7 +28,7 @@ const canBolt = computed(() => box.value.corners.kind !== 'lap')
 </script>
 
 <template>
-  <FormSection title="Corners" :said="NAMES[box.corners.kind]" open>
+  <div class="grid content-start gap-2">
     <PictureChoice
       data-field="corner-joint"
       label="How the walls meet"
@@ -56,7 +50,7 @@ const canBolt = computed(() => box.value.corners.kind !== 'lap')
       :label="box.corners.kind === 'lap' ? 'Set in from the ends' : 'The others set in by'"
       :model-value="box.corners.setIn"
       :limits="limitsOf(setIn)"
-      :problem="problem"
+      :problem="problems['set-in'] ?? ''"
       @update:model-value="changeIn('corners', { setIn: $event }, 'set-in')"
     />
     <TabRules v-if="box.corners.kind === 'fingers' || box.corners.kind === 'tenon'" group="uprights">
@@ -95,5 +89,5 @@ const canBolt = computed(() => box.value.corners.kind !== 'lap')
         @update:model-value="changeIn('tabs', { mirrored: $event })"
       />
     </div>
-  </FormSection>
+  </div>
 </template>

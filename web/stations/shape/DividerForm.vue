@@ -1,39 +1,33 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { boxSpecSchema, INTO_KINDS, withInto, type Cells, type Dividers, type IntoKind } from '@core/box'
+import { FIRST_THING } from '@core/job'
 import { limitsOf } from '@core/limits'
+import { INTO_NAMES } from '@core/say'
 import FigureField from '@web/parts/FigureField.vue'
-import FormSection from '@web/parts/FormSection.vue'
-import { useBoxEdits } from './box-edits'
+import { useOpenJob } from '@web/stores/job'
+import { useBoxEdits, useProblems } from './box-edits'
 import CellsField from './CellsField.vue'
 import FollowField from './FollowField.vue'
 import PictureChoice from './PictureChoice.vue'
 
 /** Dividers: columns and rows of cells, and how they stand in the walls. */
-const props = defineProps<{ problems: Record<string, string>; decided: boolean }>()
+const problems = useProblems()
+const jobs = useOpenJob()
+const isDecided = computed(() => jobs.job.whole?.kind === 'cabinet' && jobs.job.thing.id === FIRST_THING.id)
 const { box, thickness, change, changeIn } = useBoxEdits()
 const dividers = computed(() => box.value.dividers)
 const { shape } = boxSpecSchema.shape.dividers
-const NAMES: Record<IntoKind, string> = {
-  slot: 'slots at the rim',
-  groove: 'grooves',
-  tenon: 'tenons',
-  loose: 'loose',
-}
 const ROWS = [
   { key: 'columns' as const, name: 'Columns' },
   { key: 'rows' as const, name: 'Rows' },
 ]
 const has = (key: 'columns' | 'rows'): boolean => dividers.value[key].cells.length > 1
 const isThere = computed(() => has('columns') || has('rows'))
-const said = computed(() => {
-  const count = (key: 'columns' | 'rows'): number => Math.max(1, dividers.value[key].cells.length)
-  return isThere.value ? `${count('columns')} × ${count('rows')} cells` : 'none'
-})
 const options = computed(() =>
   INTO_KINDS.map((value) => ({
     value,
-    label: NAMES[value],
+    label: INTO_NAMES[value],
     box: withInto(box.value, value, thickness.value),
   })),
 )
@@ -44,9 +38,9 @@ const setCells = (key: 'columns' | 'rows', cells: Cells): boolean => setRow(key,
 </script>
 
 <template>
-  <FormSection title="Dividers" :said="said" :open="isThere">
-    <p v-if="props.decided" class="note">The cabinet says how many there are, and where they stand.</p>
-    <template v-for="{ key, name } in props.decided ? [] : ROWS" :key="key">
+  <div class="grid content-start gap-2">
+    <p v-if="isDecided" class="note">The cabinet says how many there are, and where they stand.</p>
+    <template v-for="{ key, name } in isDecided ? [] : ROWS" :key="key">
       <CellsField
         :data-field="key"
         :label="`${name}: a count, or widths`"
@@ -108,5 +102,5 @@ const setCells = (key: 'columns' | 'rows', cells: Cells): boolean => setRow(key,
       </p>
     </template>
     <p v-else class="note">“3” makes three equal cells; “50, 50, 2×30, rest” says each of them.</p>
-  </FormSection>
+  </div>
 </template>

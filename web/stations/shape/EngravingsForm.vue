@@ -5,11 +5,10 @@ import { MOST_ENGRAVINGS, panelNames, type Engraving } from '@core/box'
 import { limitsOf } from '@core/limits'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FigureField from '@web/parts/FigureField.vue'
-import FormSection from '@web/parts/FormSection.vue'
 import TextEntry from '@web/parts/TextEntry.vue'
 import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
 import { useOpenJob } from '@web/stores/job'
-import { useBoxEdits } from './box-edits'
+import { useBoxEdits, useProblems } from './box-edits'
 import ChoiceChips from './ChoiceChips.vue'
 import DrawingFields from './DrawingFields.vue'
 import { featuresOn } from './features'
@@ -20,7 +19,7 @@ import ListButtons from './ListButtons.vue'
 import PlaceFields from './PlaceFields.vue'
 
 /** What is burnt into the faces of the panels: words, scales, codes, artwork, placed by numbers. */
-defineProps<{ problem: string }>()
+const problems = useProblems()
 const { box, change } = useBoxEdits()
 const jobs = useOpenJob()
 const engravings = computed(() => box.value.engravings)
@@ -145,18 +144,14 @@ const BRACES = 'In braces, {job} becomes its name when it is cut, and {revision}
 </script>
 
 <template>
-  <FormSection
-    title="Engraving"
-    :said="engravings.length > 0 ? String(engravings.length) : 'none'"
-    data-field="engravings"
-  >
+  <div class="grid content-start gap-2" data-field="engravings">
     <ChoiceChips
       label="Engravings of this box"
       :titles="engravings.map(title)"
       :chosen="index"
       @choose="chosen = $event"
     />
-    <p v-if="problem" class="text-[13px] text-rowan" role="alert">{{ problem }}</p>
+    <p v-if="problems.engravings" class="text-[13px] text-rowan" role="alert">{{ problems.engravings }}</p>
     <template v-if="engraving">
       <div class="grid grid-cols-2 gap-2">
         <label class="text-[13px] font-medium">
@@ -269,5 +264,5 @@ const BRACES = 'In braces, {job} becomes its name when it is cut, and {revision}
       @remove="remove"
     />
     <p v-if="engraving && !isRead && 'text' in engraving.motif" class="note">{{ BRACES }}</p>
-  </FormSection>
+  </div>
 </template>

@@ -2,7 +2,6 @@
 import { Plus, Trash2 } from '@lucide/vue'
 import { computed, ref } from 'vue'
 import { namesFor } from '@core/derive'
-import FormSection from '@web/parts/FormSection.vue'
 import { useSay } from '@web/parts/say'
 import { tryTo } from '@web/refusals'
 import { useOpenJob } from '@web/stores/job'
@@ -17,10 +16,6 @@ const names = computed(() =>
     .map(({ name, value }) => `${name} ${say.value.shortPlain(value, 2)}`)
     .join(' · '),
 )
-const said = computed(() => {
-  const count = jobs.job.follows.length
-  return count > 0 ? `${count} ${count === 1 ? 'field follows' : 'fields follow'}` : ''
-})
 
 function add(): void {
   const taken = new Set(figures.value.map(({ name }) => name))
@@ -49,7 +44,7 @@ const valueOf = (event: Event): string => (event.target as HTMLInputElement).val
 </script>
 
 <template>
-  <FormSection title="Named figures" :said="said" :open="figures.length > 0">
+  <div class="grid content-start gap-2">
     <ul v-if="figures.length > 0" class="grid gap-1">
       <li v-for="(figure, i) in figures" :key="i">
         <div class="grid grid-cols-[6rem_1fr_1.75rem] items-center gap-1">
@@ -80,5 +75,5 @@ const valueOf = (event: Event): string => (event.target as HTMLInputElement).val
       The Σ beside a size, or “=” typed in it, lets it follow a sum, such as “2 × play + inner.width”. Known,
       in {{ say.lengthUnit }}: {{ names }}.
     </p>
-  </FormSection>
+  </div>
 </template>

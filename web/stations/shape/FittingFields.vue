@@ -19,6 +19,13 @@ const shown = computed(() => kind.value.fields.filter(({ when }) => !when || whe
 const shape = computed(() => (kind.value.schema as unknown as { shape: Record<string, never> }).shape)
 const set = ({ key, at }: Field, value: unknown, step = ''): boolean =>
   setFitting({ ...props.own, [key]: value } as Fitting, step && `${props.own.type} ${at}`)
+/** What is wrong with it where no figure is typed. */
+const others = computed(() =>
+  [
+    props.own.type,
+    ...shown.value.filter(({ kind: how }) => how === 'choice' || how === 'switch').map(({ at }) => at),
+  ].flatMap((at) => props.problems[at] ?? []),
+)
 const note = computed(() => kind.value.note?.(props.own as never, say.value) ?? '')
 </script>
 
@@ -66,6 +73,9 @@ const note = computed(() => kind.value.note?.(props.own as never, say.value) ?? 
         @update:model-value="set(field, $event, 'step')"
       />
     </template>
+    <p v-for="sentence in others" :key="sentence" class="col-span-2 text-[13px] text-rowan" role="alert">
+      {{ sentence }}
+    </p>
     <p v-if="note" class="note col-span-2">{{ note }}</p>
   </div>
 </template>

@@ -1,31 +1,26 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { boxSpecSchema, FLOOR_KINDS, withFloor, type FloorKind } from '@core/box'
+import { boxSpecSchema, FLOOR_KINDS, LIES, withFloor, type FloorKind } from '@core/box'
 import { limitsOf } from '@core/limits'
+import { FLOOR_NAMES } from '@core/say'
+import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FigureField from '@web/parts/FigureField.vue'
-import FormSection from '@web/parts/FormSection.vue'
 import BoltFields from './BoltFields.vue'
-import { useBoxEdits } from './box-edits'
+import { useOpenJob } from '@web/stores/job'
+import { useBoxEdits, useProblems } from './box-edits'
 import FollowField from './FollowField.vue'
 import PictureChoice from './PictureChoice.vue'
 import TabRules from './TabRules.vue'
 
 /** How the floor is held. */
-defineProps<{ problem: string }>()
+const problems = useProblems()
 const { box, thickness, change, changeIn } = useBoxEdits()
-const NAMES: Record<FloorKind, string> = {
-  fingers: 'fingers',
-  butt: 'between walls',
-  outside: 'below walls',
-  tenon: 'raised in slots',
-  groove: 'in grooves',
-  ledge: 'on ledges',
-  none: 'none',
-}
+const jobs = useOpenJob()
+const ways = LIES.map((value) => ({ value, label: value }))
 const options = computed(() =>
   FLOOR_KINDS.map((value) => ({
     value,
-    label: NAMES[value],
+    label: FLOOR_NAMES[value],
     box: withFloor(box.value, value, thickness.value),
   })),
 )
@@ -38,7 +33,7 @@ const canBolt = computed(() => ['fingers', 'butt', 'tenon'].includes(box.value.f
 </script>
 
 <template>
-  <FormSection title="Floor" :said="NAMES[box.floor.kind]" open>
+  <div class="grid content-start gap-2">
     <PictureChoice
       data-field="floor-joint"
       label="How the floor is held"
@@ -53,7 +48,7 @@ const canBolt = computed(() => ['fingers', 'butt', 'tenon'].includes(box.value.f
         label="Floor raised by"
         :model-value="box.floor.raised"
         :limits="limitsOf(shape.raised)"
-        :problem="problem"
+        :problem="problems.raised ?? ''"
         @update:model-value="changeIn('floor', { raised: $event }, 'raised')"
       />
       <FollowField
@@ -90,5 +85,13 @@ const canBolt = computed(() => ['fingers', 'butt', 'tenon'].includes(box.value.f
       :bolts="box.bolts.floor"
       @change="(bolts, key) => changeIn('bolts', { floor: bolts }, key)"
     />
-  </FormSection>
+    <ChoiceRow
+      v-if="!jobs.job.whole"
+      data-field="lies"
+      label="In use it stands"
+      :model-value="box.lies"
+      :options="ways"
+      @update:model-value="change({ lies: $event })"
+    />
+  </div>
 </template>

@@ -4,17 +4,16 @@ import { withLid } from '@core/box'
 import { stripReport } from '@core/derive'
 import { kindOfLid, LID_NAMES, lidNamed, lidOf } from '@core/fittings'
 import { bendLine } from '@core/say'
-import FormSection from '@web/parts/FormSection.vue'
 import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
 import BoltFields from './BoltFields.vue'
-import { useBoxEdits } from './box-edits'
+import { useBoxEdits, useProblems } from './box-edits'
 import FittingFields from './FittingFields.vue'
 import PictureChoice from './PictureChoice.vue'
 import TabRules from './TabRules.vue'
 
 /** Open, or closed by what: the first thing that is asked of a box. */
-defineProps<{ problems: Record<string, string> }>()
+const problems = useProblems()
 const { box, thickness, change, changeIn } = useBoxEdits()
 const derived = useDerived()
 const say = useSay()
@@ -45,7 +44,7 @@ const strip = computed(() => stripReport(derived.box))
 </script>
 
 <template>
-  <FormSection title="Open, or with a lid" :said="kind?.title ?? 'open'" open>
+  <div class="grid content-start gap-2">
     <PictureChoice
       data-field="top"
       label="Open, or with which lid"
@@ -69,5 +68,5 @@ const strip = computed(() => stripReport(derived.box))
       :bolts="box.bolts.top"
       @change="(bolts, key) => changeIn('bolts', { top: bolts }, key)"
     />
-  </FormSection>
+  </div>
 </template>

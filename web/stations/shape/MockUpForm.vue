@@ -3,7 +3,6 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Lesson } from '@core/derive'
 import { stockTitle } from '@core/stock'
-import FormSection from '@web/parts/FormSection.vue'
 import { useSay } from '@web/parts/say'
 import { useBench } from '@web/stores/bench'
 import { useOpenJob } from '@web/stores/job'
@@ -51,7 +50,7 @@ async function giveBack(): Promise<void> {
 </script>
 
 <template>
-  <FormSection title="Mock-up" :said="mockOf ? `of ${mockOf.name}` : ''" :open="mockOf !== null">
+  <div class="grid content-start gap-2">
     <div v-if="mockOf" class="grid gap-1.5" data-field="mock-up">
       <p class="text-[13px]">
         <template v-if="lessons.length > 0">It taught: {{ words }}.</template>
@@ -71,5 +70,5 @@ async function giveBack(): Promise<void> {
       <button type="button" class="btn" :disabled="!stock" @click="make">Make a mock-up in this stock</button>
       <p class="note">A copy with the same inside, nothing engraved, and a layout of its own.</p>
     </div>
-  </FormSection>
+  </div>
 </template>

@@ -10,10 +10,9 @@ import {
 } from '@core/box'
 import { limitsOf } from '@core/limits'
 import FigureField from '@web/parts/FigureField.vue'
-import FormSection from '@web/parts/FormSection.vue'
 import TextEntry from '@web/parts/TextEntry.vue'
 import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
-import { useBoxEdits } from './box-edits'
+import { useBoxEdits, useProblems } from './box-edits'
 import ChoiceChips from './ChoiceChips.vue'
 import ListButtons from './ListButtons.vue'
 import { featuresOn } from './features'
@@ -21,7 +20,7 @@ import PlaceFields from './PlaceFields.vue'
 import RepeatFields from './RepeatFields.vue'
 
 /** Openings in the panels, placed by numbers from an anchor, seen from outside. */
-defineProps<{ problem: string }>()
+const problems = useProblems()
 const { box, change } = useBoxEdits()
 const openings = computed(() => box.value.openings)
 const names = computed(() => panelNames(box.value))
@@ -100,18 +99,14 @@ const title = ({ shape, panel }: Opening, i: number): string => `${i + 1} ${shap
 </script>
 
 <template>
-  <FormSection
-    title="Openings"
-    :said="openings.length > 0 ? String(openings.length) : 'none'"
-    data-field="openings"
-  >
+  <div class="grid content-start gap-2" data-field="openings">
     <ChoiceChips
       label="Openings of this box"
       :titles="openings.map(title)"
       :chosen="index"
       @choose="chosen = $event"
     />
-    <p v-if="problem" class="text-[13px] text-rowan" role="alert">{{ problem }}</p>
+    <p v-if="problems.openings" class="text-[13px] text-rowan" role="alert">{{ problems.openings }}</p>
     <template v-if="opening">
       <div class="grid grid-cols-2 gap-2">
         <label class="text-[13px] font-medium">
@@ -188,5 +183,5 @@ const title = ({ shape, panel }: Opening, i: number): string => `${i + 1} ${shap
     <p v-if="opening" class="note">
       Seen from outside. It keeps its place from there when the box changes size.
     </p>
-  </FormSection>
+  </div>
 </template>

@@ -11,6 +11,8 @@ import WorkedFigure from '@web/parts/WorkedFigure.vue'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 
+/** How large it is, and how its edges come out; the sizes alone where it stands beside a thing's own figures. */
+const props = defineProps<{ brief?: boolean }>()
 const jobs = useOpenJob()
 const derived = useDerived()
 const say = useSay()
@@ -35,7 +37,7 @@ const SHOWN = [
   ['front-left', 'height'],
 ]
 const edges = computed(() =>
-  SHOWN.flatMap(([id, name]) => {
+  (props.brief ? [] : SHOWN).flatMap(([id, name]) => {
     const edge = derived.box.made?.edges.find((each) => each.id === id)
     if (!edge || (edge.kind !== 'fingers' && edge.kind !== 'tenon')) return []
     const rule = jobs.job.box.tabs[edge.group]
@@ -64,10 +66,11 @@ const fit = computed(() => {
       :working="isOuter ? working : undefined"
     />
     <WorkedFigure v-if="free" label="Goes in and comes out" :text="free" />
-    <WorkedFigure label="Fit" :text="fit.text" :working="fit.working" />
+    <WorkedFigure v-if="!brief" label="Fit" :text="fit.text" :working="fit.working" />
     <WorkedFigure
       v-for="edge in edges"
       :key="edge.name"
+      class="max-sm:hidden"
       :label="`Tabs along the ${edge.name}`"
       :text="edge.working.result"
       :working="edge.working"

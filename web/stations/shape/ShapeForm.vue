@@ -1,43 +1,33 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
-import { boxSpecSchema, problemSentence, type BoxSpec } from '@core/box'
+import { Plus } from '@lucide/vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import { beliefOf } from '@core/belief'
-import { FITTINGS, lidOf } from '@core/fittings'
-import { interferenceSchema, tasteOf, WANTED_FITS } from '@core/fit'
+import { boxSpecSchema, type BoxSpec } from '@core/box'
+import { tasteOf } from '@core/fit'
 import { FIRST_THING, jobSchema } from '@core/job'
 import { limitsOf } from '@core/limits'
+import { madeOf, type BoxThing } from '@core/say'
 import { decidesSize } from '@core/whole'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FigureField from '@web/parts/FigureField.vue'
 import type { Dimension } from '@web/parts/panel-dimensions'
 import { useSay } from '@web/parts/say'
-import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
+import { thingOfField } from '@web/parts/thing-of-field'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
-import FormSection from '@web/parts/FormSection.vue'
+import { useShapeThing } from '@web/stores/shape-thing'
 import ThingTabs from '../ThingTabs.vue'
-import { useBoxEdits } from './box-edits'
-import BendForm from './BendForm.vue'
-import CornerForm from './CornerForm.vue'
-import DividerForm from './DividerForm.vue'
-import FiguresForm from './FiguresForm.vue'
-import FloorForm from './FloorForm.vue'
-import KindForm from './KindForm.vue'
+import { useBoxEdits, useProblems } from './box-edits'
 import FollowField from './FollowField.vue'
-import LidForm from './LidForm.vue'
-import OpeningsForm from './OpeningsForm.vue'
-import MockUpForm from './MockUpForm.vue'
-import EngravingsForm from './EngravingsForm.vue'
-import FittingsForm from './FittingsForm.vue'
-import StockForm from './StockForm.vue'
-import WholeForm from './WholeForm.vue'
 
+/** How large the box is, and what it is made of: a line each. */
 const emit = defineEmits<{ lit: [dimension: Dimension | null] }>()
 const jobs = useOpenJob()
 const derived = useDerived()
+const place = useShapeThing()
 const say = useSay()
 const root = ref<HTMLElement>()
-const { box, change, changeIn } = useBoxEdits()
+const { box, change } = useBoxEdits()
 const { shape } = boxSpecSchema
 /** The field under the pointer lights its dimension, else the one being typed in. */
 const hovered = ref<Dimension | null>(null)
@@ -61,76 +51,38 @@ const SIZES: { key: Dimension; label: string }[] = [
   { key: 'depth', label: 'Depth' },
   { key: 'height', label: 'Height' },
 ]
-/** What stands at a field of its own, by its name; the rest is said above. */
-const AT_FIELD = [
-  'set-in',
-  'raised',
-  'columns',
-  'rows',
-  'into',
-  'divider-depth',
-  'holes',
-  'openings',
-  'engravings',
-  'bends',
-  'radius',
-  'link',
-  'bridge',
-  'latch',
-  ...FITTINGS.flatMap(({ type, fields }) => [type, ...fields.map(({ at }) => at)]),
-]
-const problems = computed(() =>
-  derived.box.problems.map((problem) => ({
-    field: problem.field,
-    sentence: problemSentence(problem, say.value),
-  })),
-)
-const general = computed(() =>
-  problems.value.filter(({ field }) => !AT_FIELD.includes(field) && !/^(columns|rows)-/.test(field)),
-)
-const atField = computed(() =>
-  Object.fromEntries(problems.value.map(({ field, sentence }) => [field, sentence])),
-)
-
-/** The words are meant from one's own snug on. */
-const own = computed(() => tasteOf(beliefOf(jobs.job.measure)).offset)
-const interferenceFor = (word: string): number =>
-  Number(((WANTED_FITS.find((each) => each.word === word)?.interference ?? 0) + own.value).toFixed(4))
-const wanted = computed(
-  () =>
-    WANTED_FITS.find(({ word }) => Math.abs(interferenceFor(word) - jobs.job.interference) < 5e-5)?.word ??
-    'own',
-)
-const fits = computed(() => [
-  ...WANTED_FITS.map(({ word }) => ({
-    value: word as string,
-    label: `${word} (${say.value.signed(interferenceFor(word), 3)})`,
-  })),
-  ...(wanted.value === 'own' ? [{ value: 'own', label: 'own' }] : []),
-])
-const setInterference = (interference: number, key = ''): boolean =>
-  jobs.edit((draft) => {
-    draft.interference = interference
-  }, key)
-function want(word: string): void {
-  if (word !== 'own') setInterference(interferenceFor(word))
-}
 /** Whether how the boxes stand in each other says how large this one is. */
 const isSized = computed(() => {
   const { whole, thing } = jobs.job
   return whole !== null && decidesSize(whole, thing.id === FIRST_THING.id)
 })
-const isCase = computed(() => jobs.job.whole?.kind === 'cabinet' && jobs.job.thing.id === FIRST_THING.id)
 const setCopies = (copies: number): boolean =>
   jobs.edit((draft) => {
     draft.copies = copies
   }, 'copies')
 
-const play = boxSpecSchema.shape.play.shape
-const setLetters = (letters: boolean): boolean =>
-  jobs.edit((draft) => {
-    draft.cut.letters = letters
-  })
+const ADD = { thing: 'add' as const, title: 'Add', said: '' }
+const all = computed(() => madeOf(jobs.job, tasteOf(beliefOf(jobs.job.measure)).offset, say.value))
+/** What the box has; what is about to be added is chosen, and stands among them. */
+const lines = computed(() => all.value.filter(({ thing, isThere }) => isThere || thing === place.chosen))
+const title = computed(() => [...all.value, ADD].find(({ thing }) => thing === place.chosen)?.title ?? null)
+/** Something that is there no more is chosen no more. */
+watch(title, (now) => {
+  if (now === null) place.chosen = null
+})
+
+const problems = useProblems()
+/** What is wrong with a thing is said at its line, where its own figures are not shown. */
+const wrongOf = (thing: BoxThing): string =>
+  Object.entries(problems.value).find(([field]) => thingOfField(field) === thing)?.[1] ?? ''
+const general = computed(() =>
+  Object.entries(problems.value)
+    .filter(([field]) => {
+      const thing = thingOfField(field)
+      return thing === null || !lines.value.some((line) => line.thing === thing)
+    })
+    .map(([, sentence]) => sentence),
+)
 
 /** A dimension was clicked on the drawing: its field is where it is changed. */
 function focusOn(dimension: Dimension): void {
@@ -138,7 +90,16 @@ function focusOn(dimension: Dimension): void {
   field?.focus()
   field?.select()
 }
-defineExpose({ focusOn })
+/** Back to the line of what was chosen, or to what can be added where that is gone. */
+function close(): void {
+  const was = place.chosen
+  place.chosen = null
+  void nextTick(() => {
+    const line = root.value?.querySelector<HTMLElement>(`[data-thing="${was}"]`)
+    ;(line ?? root.value?.querySelector<HTMLElement>('[data-thing=add]'))?.focus()
+  })
+}
+defineExpose({ focusOn, close, title })
 </script>
 
 <template>
@@ -148,7 +109,6 @@ defineExpose({ focusOn })
     aria-label="Shape of the box"
     @submit.prevent
   >
-    <WholeForm v-if="jobs.job.whole" />
     <ThingTabs editing />
     <p v-if="isSized" class="note" data-testid="sized">
       Its size and its copies follow from all together. Everything else is yours.
@@ -181,12 +141,8 @@ defineExpose({ focusOn })
           @blur="focused = null"
         />
       </div>
-    </div>
-    <p v-for="{ sentence } in general" :key="sentence" class="text-[13px] text-rowan" role="alert">
-      {{ sentence }}
-    </p>
-    <div v-if="!jobs.job.whole" class="grid grid-cols-3 gap-2">
       <FigureField
+        v-if="!jobs.job.whole"
         data-field="copies"
         label="Copies"
         kind="figure"
@@ -195,93 +151,42 @@ defineExpose({ focusOn })
         @update:model-value="setCopies"
       />
     </div>
-    <LidForm v-if="!jobs.job.whole || lidOf(box)" :problems="atField" />
-    <ChoiceRow
-      data-field="wanted-fit"
-      :label="`Wanted fit (interference per glue line, ${say.lengthUnit})`"
-      :model-value="wanted"
-      :options="fits"
-      @update:model-value="want"
-    />
-    <div class="grid grid-cols-2 gap-2">
-      <FigureField
-        data-field="interference"
-        term="interference"
-        kind="fine"
-        label="Interference"
-        :model-value="jobs.job.interference"
-        :limits="limitsOf(interferenceSchema)"
-        :step="0.01"
-        @update:model-value="setInterference($event, 'interference')"
-      />
-      <FigureField
-        data-field="proud"
-        term="proud"
-        label="Proud length"
-        :model-value="box.proud"
-        :limits="limitsOf(shape.proud)"
-        :step="0.1"
-        @update:model-value="change({ proud: $event }, 'proud')"
-      />
-    </div>
-    <p class="note">
-      Proud tab ends ({{ say.shortPlain(0.3) }} to {{ say.short(1) }}) are sanded flush; 0 keeps the dark
-      ends.
+    <p v-for="sentence in general" :key="sentence" class="text-[13px] text-rowan" role="alert">
+      {{ sentence }}
     </p>
-    <CornerForm :problem="atField['set-in'] ?? ''" />
-    <FloorForm :problem="atField.raised ?? ''" />
-    <DividerForm :problems="atField" :decided="isCase" />
-    <OpeningsForm :problem="atField.openings ?? ''" />
-    <EngravingsForm :problem="atField.engravings ?? ''" />
-    <BendForm :problems="atField" />
-    <FittingsForm :problems="atField" />
-    <StockForm />
-    <FiguresForm />
-    <KindForm />
-    <MockUpForm />
-    <FormSection title="Play, letters, large panels">
-      <div class="grid grid-cols-3 gap-2">
-        <FigureField
-          data-field="slot-play"
-          label="Slots"
-          kind="fine"
-          :model-value="box.play.slots"
-          :limits="limitsOf(play.slots)"
-          :step="0.05"
-          @update:model-value="changeIn('play', { slots: $event }, 'play slots')"
-        />
-        <FigureField
-          data-field="lap-play"
-          label="Laps, length"
-          kind="fine"
-          :model-value="box.play.laps"
-          :limits="limitsOf(play.laps)"
-          :step="0.1"
-          @update:model-value="changeIn('play', { laps: $event }, 'play laps')"
-        />
-        <FigureField
-          data-field="loose-play"
-          label="Loose parts"
-          kind="fine"
-          :model-value="box.play.loose"
-          :limits="limitsOf(play.loose)"
-          :step="0.1"
-          @update:model-value="changeIn('play', { loose: $event }, 'play loose')"
-        />
-      </div>
-      <p class="note">Added to the thickest reading for slots and grooves, both sides together.</p>
-      <ToggleSwitch
-        data-field="letters"
-        label="The same letter on both panels of every joint"
-        :model-value="jobs.job.cut.letters"
-        @update:model-value="setLetters"
-      />
-      <ToggleSwitch
-        data-field="seams"
-        label="Divide panels larger than the bed"
-        :model-value="box.seams"
-        @update:model-value="change({ seams: $event }, '')"
-      />
-    </FormSection>
+    <ul class="-mx-1 grid" aria-label="What it is made of">
+      <li v-for="{ thing, title: name, said } in lines" :key="thing" class="border-t border-line">
+        <button
+          type="button"
+          class="line"
+          :data-thing="thing"
+          :data-on="thing === place.chosen"
+          :aria-current="thing === place.chosen ? 'true' : undefined"
+          @click="place.chosen = thing"
+        >
+          <span class="font-semibold">{{ name }}</span>
+          <span class="line-clamp-2 text-quiet">{{ said }}</span>
+          <span v-if="wrongOf(thing) && thing !== place.chosen" class="col-span-2 text-rowan" role="alert">
+            {{ wrongOf(thing) }}
+          </span>
+        </button>
+      </li>
+      <li class="border-t border-line">
+        <button
+          type="button"
+          class="line"
+          data-thing="add"
+          :data-on="place.chosen === 'add'"
+          :aria-current="place.chosen === 'add' ? 'true' : undefined"
+          @click="place.chosen = 'add'"
+        >
+          <span class="flex items-center gap-1 font-semibold">
+            <Plus :size="15" aria-hidden="true" />
+            Add
+          </span>
+          <span class="text-quiet">dividers, openings, words, …</span>
+        </button>
+      </li>
+    </ul>
   </form>
 </template>

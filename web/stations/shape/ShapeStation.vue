@@ -1,17 +1,20 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef, watchEffect } from 'vue'
+import { computed, ref, shallowRef, watch, watchEffect } from 'vue'
 import type { Panel } from '@core/assembly'
 import { saidOn, slitsOf, wordsOf } from '@core/derive'
 import { fitCautions } from '@core/fit'
 import { strikeSentence, tabAdvice, warningSentence } from '@core/say'
 import CautionNote from '@web/parts/CautionNote.vue'
+import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FlatPanels from '@web/parts/FlatPanels.vue'
 import type { Dimension } from '@web/parts/panel-dimensions'
 import { whenQuiet } from '@web/parts/quiet'
 import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
+import { useShapeThing } from '@web/stores/shape-thing'
 import PanelSheet from './PanelSheet.vue'
+import ShapeDetail from './ShapeDetail.vue'
 import ShapeFigures from './ShapeFigures.vue'
 import ShapeForm from './ShapeForm.vue'
 import SpaceCard from './SpaceCard.vue'
@@ -21,6 +24,19 @@ const derived = useDerived()
 const say = useSay()
 const lit = ref<Dimension | null>(null)
 const form = ref<InstanceType<typeof ShapeForm>>()
+const place = useShapeThing()
+watch(
+  () => jobs.job.id,
+  () => {
+    place.chosen = null
+  },
+)
+/** On a narrow screen one of the two drawings is shown. */
+const VIEWS = [
+  { value: 'space' as const, label: 'In space' },
+  { value: 'flat' as const, label: 'Its panels' },
+]
+const view = ref<'space' | 'flat'>('space')
 /** The last box that could be made stays on the screen while a size is being retyped. */
 const panels = shallowRef<Panel[]>([])
 /** What a text in braces stands for: told from the whole job, and the same for most of its changes. */
@@ -60,6 +76,7 @@ const chosen = computed(() => panels.value.find(({ id }) => id === chosenId.valu
 /** A bent sheet is chosen by its first panel. */
 const choose = (id: string): void => {
   chosenId.value = id.split('+')[0]
+  view.value = 'flat'
 }
 /** As they are cut: the panels of a bent sheet are one. */
 const flat = computed(() => {
@@ -83,16 +100,32 @@ const slits = computed(() => {
 </script>
 
 <template>
-  <div class="grid gap-3 lg:h-full lg:min-h-0 lg:grid-cols-[20rem_1fr]">
-    <ShapeForm ref="form" @lit="lit = $event" />
+  <div
+    class="grid gap-3 lg:h-full lg:min-h-0"
+    :class="
+      place.chosen ? 'lg:grid-cols-[20rem_1fr] xl:grid-cols-[18rem_19rem_1fr]' : 'lg:grid-cols-[20rem_1fr]'
+    "
+  >
+    <ShapeForm ref="form" :class="place.chosen ? 'max-xl:hidden' : ''" @lit="lit = $event" />
+    <ShapeDetail
+      v-if="place.chosen && form?.title"
+      :thing="place.chosen"
+      :title="form.title"
+      @close="form.close()"
+    />
     <div class="flex min-w-0 flex-col gap-2 max-lg:order-first lg:min-h-0">
-      <ShapeFigures />
+      <ShapeFigures :brief="place.chosen !== null" :class="place.chosen ? 'max-sm:hidden' : ''" />
       <CautionNote :cautions="advice" />
+      <ChoiceRow v-model="view" class="sm:hidden" label="What is drawn" hide-label :options="VIEWS" />
       <div
         class="grid gap-2 transition-opacity sm:grid-cols-2 lg:min-h-0 lg:flex-1"
-        :class="impossible ? 'opacity-40' : ''"
+        :class="[
+          impossible ? 'opacity-40' : '',
+          place.chosen ? 'xl:max-2xl:grid-cols-1 xl:max-2xl:grid-rows-[4fr_3fr]' : '',
+        ]"
       >
         <SpaceCard
+          :class="view === 'space' ? '' : 'max-sm:hidden'"
           :panels="panels"
           :chosen="chosenId"
           :wrong="wrong"
@@ -100,7 +133,11 @@ const slits = computed(() => {
           :striking="striking"
           @choose="choose"
         />
-        <section class="card h-96 p-2! lg:h-auto lg:min-h-0" aria-label="The panels, flat">
+        <section
+          class="card h-72 p-2! sm:h-96 lg:h-auto lg:min-h-0"
+          :class="view === 'flat' ? '' : 'max-sm:hidden'"
+          aria-label="The panels, flat"
+        >
           <PanelSheet
             v-if="chosen && derived.box.made"
             :panel="chosen"

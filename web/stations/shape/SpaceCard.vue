@@ -77,7 +77,10 @@ const line = computed(() =>
 </script>
 
 <template>
-  <section class="card flex h-96 flex-col gap-1 p-2! lg:h-auto lg:min-h-0" aria-label="The box in space">
+  <section
+    class="card flex h-72 flex-col sm:h-96 gap-1 p-2! lg:h-auto lg:min-h-0"
+    aria-label="The box in space"
+  >
     <ChoiceRow
       v-if="derived.scene"
       v-model="together"

@@ -2,12 +2,13 @@
 import { computed } from 'vue'
 import { panelNames, type StockUse } from '@core/box'
 import { stockTitle } from '@core/stock'
-import FormSection from '@web/parts/FormSection.vue'
 import { useSay } from '@web/parts/say'
+import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
 import { useBench } from '@web/stores/bench'
 import { useDerived } from '@web/stores/derived'
 import { useMaterialEdits } from '@web/stores/material-edits'
 import { useOpenJob } from '@web/stores/job'
+import { useBoxEdits } from './box-edits'
 
 /** What each part of the box is cut from. */
 const jobs = useOpenJob()
@@ -15,7 +16,11 @@ const bench = useBench()
 const derived = useDerived()
 const say = useSay()
 const edits = useMaterialEdits()
-const box = computed(() => jobs.job.box)
+const { box, change } = useBoxEdits()
+const setLetters = (letters: boolean): boolean =>
+  jobs.edit((draft) => {
+    draft.cut.letters = letters
+  })
 const own = computed(() => jobs.job.measure.stock)
 
 const LABELS: Record<StockUse, string> = {
@@ -45,10 +50,6 @@ const otherwise = (use: StockUse): string =>
     : own.value
       ? `the job's: ${stockTitle(own.value)}`
       : 'no stock chosen'
-const said = computed(() => {
-  const { materials } = derived.box
-  return materials.length > 1 ? `${materials.length} stocks` : (own.value?.name ?? 'none chosen')
-})
 function choose(use: StockUse, event: Event): void {
   const { value } = event.target as HTMLSelectElement
   const record =
@@ -65,7 +66,7 @@ const choices = computed(() => {
 </script>
 
 <template>
-  <FormSection title="Stocks" :said="said" :open="derived.box.materials.length > 1">
+  <div class="grid content-start gap-2">
     <label v-for="use in uses" :key="use" class="grid grid-cols-[4.5rem_1fr] items-center gap-2 text-[13px]">
       {{ LABELS[use] }}
       <select
@@ -93,5 +94,17 @@ const choices = computed(() => {
       </li>
     </ul>
     <p v-else class="note">Walls, floor, top or dividers may each come from a stock of their own.</p>
-  </FormSection>
+    <ToggleSwitch
+      data-field="letters"
+      label="The same letter on both panels of every joint"
+      :model-value="jobs.job.cut.letters"
+      @update:model-value="setLetters"
+    />
+    <ToggleSwitch
+      data-field="seams"
+      label="Divide panels larger than the bed"
+      :model-value="box.seams"
+      @update:model-value="change({ seams: $event }, '')"
+    />
+  </div>
 </template>

@@ -2,18 +2,9 @@
 import { computed } from 'vue'
 import type { Cells } from '@core/box'
 import { limitsOf } from '@core/limits'
-import {
-  DRAWER_PULLS,
-  FRONT_KINDS,
-  RUN_KINDS,
-  WHOLE_NAMES,
-  wholeSchema,
-  type Whole,
-  type WholeKind,
-} from '@core/whole'
+import { DRAWER_PULLS, FRONT_KINDS, RUN_KINDS, wholeSchema, type Whole, type WholeKind } from '@core/whole'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FigureField from '@web/parts/FigureField.vue'
-import FormSection from '@web/parts/FormSection.vue'
 import { useOpenJob } from '@web/stores/job'
 import CellsField from './CellsField.vue'
 
@@ -95,7 +86,7 @@ const leave = (): boolean =>
 </script>
 
 <template>
-  <FormSection title="All together" :said="WHOLE_NAMES[whole.kind]" open data-field="whole">
+  <div class="grid content-start gap-2" data-field="whole">
     <div class="grid grid-cols-3 gap-2">
       <FigureField
         v-for="[key, label] in LENGTHS[whole.kind]"
@@ -179,5 +170,5 @@ const leave = (): boolean =>
       />
     </template>
     <button type="button" class="btn px-2 py-1" @click="leave">Let the boxes stand by themselves</button>
-  </FormSection>
+  </div>
 </template>

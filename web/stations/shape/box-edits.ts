@@ -1,6 +1,7 @@
 import { computed, type ComputedRef } from 'vue'
-import type { BoxSpec } from '@core/box'
+import { problemSentence, type BoxSpec } from '@core/box'
 import { withFitting, type Fitting } from '@core/fittings'
+import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 
@@ -40,4 +41,15 @@ export function useBoxEdits(): BoxEdits {
         draft.box.fittings = withFitting(draft.box.fittings, own)
       }, key),
   }
+}
+
+/** What is wrong with the box in hand, by the field that mends it. */
+export function useProblems(): ComputedRef<Record<string, string>> {
+  const derived = useDerived()
+  const say = useSay()
+  return computed(() =>
+    Object.fromEntries(
+      derived.box.problems.map((problem) => [problem.field, problemSentence(problem, say.value)]),
+    ),
+  )
 }

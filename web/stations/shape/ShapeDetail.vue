@@ -1,0 +1,53 @@
+<script setup lang="ts">
+import { ChevronLeft, X } from '@lucide/vue'
+import { computed, onMounted, ref, watch } from 'vue'
+import type { FittingType } from '@core/fittings'
+import type { BoxThing } from '@core/say'
+import FittingForm from './FittingForm.vue'
+import { THING_FORMS } from './things'
+
+/** The figures of the thing that is chosen, and of nothing else. On a narrow screen it is a page of its own. */
+const props = defineProps<{ thing: BoxThing; title: string }>()
+const emit = defineEmits<{ close: [] }>()
+const heading = ref<HTMLElement>()
+const fitting = computed(() =>
+  props.thing.startsWith('fitting-') ? (props.thing.slice('fitting-'.length) as FittingType) : null,
+)
+const body = ref<HTMLElement>()
+/** What is chosen by its name is read from its heading on; what was just added, from its first figure. */
+function enter(): void {
+  const first = fitting.value ? body.value?.querySelector<HTMLElement>('input') : null
+  heading.value?.scrollIntoView({ block: 'nearest' })
+  ;(first ?? heading.value)?.focus({ preventScroll: true })
+}
+onMounted(enter)
+watch(() => props.thing, enter, { flush: 'post' })
+</script>
+
+<template>
+  <section
+    class="card flex flex-col gap-2.5 lg:min-h-0"
+    :aria-label="title"
+    data-testid="detail"
+    @keydown.esc="emit('close')"
+  >
+    <div class="flex items-center gap-1">
+      <button type="button" class="btn-icon lg:hidden" aria-label="All of the box" @click="emit('close')">
+        <ChevronLeft :size="18" aria-hidden="true" />
+      </button>
+      <h2 ref="heading" class="flex-1 text-[15px] font-semibold outline-none" tabindex="-1">{{ title }}</h2>
+      <button
+        type="button"
+        class="btn-icon max-lg:hidden"
+        :aria-label="`Close ${title}`"
+        @click="emit('close')"
+      >
+        <X :size="18" aria-hidden="true" />
+      </button>
+    </div>
+    <div ref="body" class="lg:min-h-0 lg:flex-1 lg:overflow-y-auto">
+      <FittingForm v-if="fitting" :key="fitting" :type="fitting" @close="emit('close')" />
+      <component :is="THING_FORMS[thing]" v-else :key="thing" />
+    </div>
+  </section>
+</template>
