@@ -7,17 +7,19 @@ export const STATIONS = ['measure', 'shape', 'layout', 'tune', 'cut', 'build', '
 export const demoFile = (name: string): string =>
   fileURLToPath(new URL(`../demo/${name}.json`, import.meta.url))
 
-export type DemoId =
-  | 'demo-tray'
-  | 'demo-logger'
-  | 'demo-slip'
-  | 'demo-rack'
-  | 'demo-instrument'
-  | 'demo-core-cabinet'
-  | 'demo-drawer-set'
-  | 'demo-bottle-stand'
-  | 'demo-field-book'
-  | 'demo-crate'
+export const DEMOS = [
+  'demo-tray',
+  'demo-logger',
+  'demo-slip',
+  'demo-rack',
+  'demo-instrument',
+  'demo-core-cabinet',
+  'demo-drawer-set',
+  'demo-bottle-stand',
+  'demo-field-book',
+  'demo-crate',
+] as const
+export type DemoId = (typeof DEMOS)[number]
 
 export async function openDemo(
   page: Page,

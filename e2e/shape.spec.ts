@@ -1,5 +1,5 @@
 import { expect, test } from './fixtures'
-import { choose, field, goTo, line, openDemo, settled } from './helpers'
+import { choose, DEMOS, field, goTo, line, newJob, openDemo, settled } from './helpers'
 
 test('a dimension on the drawing leads to its field, and a field lights its dimension', async ({ page }) => {
   await openDemo(page, 'demo-tray', 'shape')
@@ -95,4 +95,45 @@ test('outer to inner and back is the same box; undo goes through every station',
   await page.getByRole('button', { name: 'Undo' }).click()
   await goTo(page, 'Lay out')
   await expect(field(page, 'Gap between parts')).toHaveValue('3')
+})
+
+test('no column of Shape is taller than the screen; a plain box has at most sixteen controls', async ({
+  page,
+}) => {
+  const form = page.getByRole('form', { name: 'Shape of the box' })
+  for (const id of DEMOS) {
+    await openDemo(page, id, 'shape')
+    const over = await form.evaluate((column) => column.scrollHeight - column.clientHeight)
+    expect([id, over]).toEqual([id, 0])
+  }
+  await page.goto('./')
+  await newJob(page)
+  await goTo(page, 'Shape')
+  await expect(form.locator('[data-thing=lid]')).toBeVisible()
+  expect(
+    await form.locator('button, input, select, [role=radio], [role=switch]').count(),
+  ).toBeLessThanOrEqual(16)
+})
+
+test('a thing is two presses away: its line, then its figure; Escape goes back to the line', async ({
+  page,
+}) => {
+  await openDemo(page, 'demo-logger', 'shape')
+  const detail = page.getByTestId('detail')
+  await expect(detail).toHaveCount(0)
+  await page.locator('[data-thing=lid]').click()
+  await field(page, 'Play of the lid').fill('0.4')
+  await expect(page.locator('[data-thing=lid]')).toHaveAttribute('aria-current', 'true')
+  await expect(detail.getByRole('textbox', { name: 'Interference' })).toHaveCount(0)
+  await page.locator('[data-thing=fit]').click()
+  await expect(detail.getByRole('heading', { name: 'Fit' })).toBeFocused()
+  await expect(field(page, 'Play of the lid')).toHaveCount(0)
+  await page.keyboard.press('Escape')
+  await expect(detail).toHaveCount(0)
+  await expect(page.locator('[data-thing=fit]')).toBeFocused()
+  await page.setViewportSize({ width: 390, height: 844 })
+  await page.locator('[data-thing=lid]').click()
+  await expect(page.locator('[data-thing=lid]')).toBeHidden()
+  await page.getByRole('button', { name: 'All of the box' }).click()
+  await expect(page.locator('[data-thing=lid]')).toBeFocused()
 })

@@ -153,7 +153,7 @@ watch(
       </p>
       <canvas
         ref="canvas"
-        class="absolute inset-0 h-full w-full cursor-grab touch-none"
+        class="absolute inset-0 h-full w-full cursor-grab"
         tabindex="0"
         role="img"
         :aria-label="label"

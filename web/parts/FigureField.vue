@@ -145,7 +145,7 @@ const ring = computed(() =>
       <input
         :id="id"
         type="text"
-        inputmode="text"
+        :inputmode="kind === 'figure' ? 'decimal' : 'text'"
         autocomplete="off"
         class="input min-w-0"
         :class="ring"

@@ -44,7 +44,7 @@ const said = computed(() =>
           :x="(band.from + band.to) / 2"
           y="27.5"
           text-anchor="middle"
-          font-size="10"
+          font-size="11"
           fill="var(--ink)"
           :font-weight="band.word === fit.word ? 700 : 400"
         >
@@ -60,8 +60,8 @@ const said = computed(() =>
         stroke-width="4"
       />
       <path :d="`M${scale(fit.felt)} 16 l-5 -9 h10 z`" fill="var(--heather)" />
-      <text x="4" y="9" font-size="8" fill="var(--quiet)">tighter</text>
-      <text x="296" y="9" font-size="8" text-anchor="end" fill="var(--quiet)">looser</text>
+      <text x="4" y="9" font-size="11" fill="var(--quiet)">tighter</text>
+      <text x="296" y="9" font-size="11" text-anchor="end" fill="var(--quiet)">looser</text>
     </svg>
     <p class="num text-[13px]" data-testid="odds">{{ said }}</p>
   </div>

@@ -1,34 +1,37 @@
 <script setup lang="ts">
 import { extent, scaleLinear } from 'd3'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { Thickness } from '@core/stock'
+import { useChartWidth } from './chart-width'
 import { useSay } from './say'
 
 const props = defineProps<{ thickness: Thickness; readings: number[]; nominal: number }>()
 const say = useSay()
-const WIDTH = 420
+const chart = ref<SVGSVGElement>()
+const width = useChartWidth(chart, 420)
 
 const scale = computed(() => {
   const [low, high] = extent([...props.readings, props.nominal]) as [number, number]
   const pad = Math.max(0.05, (high - low) * 0.25)
   return scaleLinear()
     .domain([low - pad, high + pad])
-    .range([10, WIDTH - 10])
+    .range([10, width.value - 10])
 })
-const ticks = computed(() => scale.value.ticks(6))
+const ticks = computed(() => scale.value.ticks(width.value / 60))
 </script>
 
 <template>
   <svg
-    :viewBox="`0 0 ${WIDTH} 46`"
+    ref="chart"
+    :viewBox="`0 0 ${width} 50`"
     class="w-full"
     role="img"
     :aria-label="`Readings from ${say.plain(thickness.thinnest)} to ${say.length(thickness.thickest)} on a scale, nominal ${say.length(nominal)}`"
   >
-    <line :x1="10" :x2="WIDTH - 10" y1="30" y2="30" stroke="var(--edge)" />
+    <line :x1="10" :x2="width - 10" y1="30" y2="30" stroke="var(--edge)" />
     <g v-for="tick in ticks" :key="tick">
       <line :x1="scale(tick)" :x2="scale(tick)" y1="27" y2="33" stroke="var(--edge)" />
-      <text :x="scale(tick)" y="43" text-anchor="middle" font-size="9" class="num" fill="var(--quiet)">
+      <text :x="scale(tick)" y="46" text-anchor="middle" font-size="12" class="num" fill="var(--quiet)">
         {{ say.plain(tick) }}
       </text>
     </g>
@@ -48,7 +51,7 @@ const ticks = computed(() => scale.value.ticks(6))
       stroke="var(--quiet)"
       stroke-dasharray="3 2"
     />
-    <text :x="scale(nominal)" y="9" text-anchor="middle" font-size="9" fill="var(--quiet)">label</text>
+    <text :x="scale(nominal)" y="10" text-anchor="middle" font-size="12" fill="var(--quiet)">label</text>
     <line
       v-if="thickness.measured"
       :x1="scale(thickness.mean)"

@@ -6,7 +6,7 @@ defineEmits<{ 'update:modelValue': [value: boolean] }>()
 </script>
 
 <template>
-  <SwitchGroup as="div" class="flex items-center gap-2">
+  <SwitchGroup as="div" class="flex items-center gap-2 max-sm:min-h-11">
     <Switch
       :model-value="modelValue"
       class="relative inline-flex h-6 w-10 shrink-0 items-center rounded-full border border-edge"

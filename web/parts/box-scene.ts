@@ -106,6 +106,7 @@ export class BoxScene {
     this.look(-0.6, 0.5)
     if (!canvas || !changed) return
     this.controls = new OrbitControls(this.camera, canvas)
+    canvas.style.touchAction = 'pan-y' // up and down, a finger scrolls the page; sideways it turns the box
     this.controls.addEventListener('change', changed)
   }
 

@@ -102,13 +102,13 @@ useShortcuts({
     <UnreadableList :records="broken" />
     <RouterLink to="/" class="btn justify-self-start">All jobs</RouterLink>
   </div>
-  <div v-else-if="jobs.job && jobs.job.id === route.params.id" class="flex h-dvh flex-col print:h-auto">
+  <div v-else-if="jobs.job && jobs.job.id === route.params.id" class="flex h-dvh flex-col squat:h-auto print:h-auto">
     <JobHeader @help="dialog = 'help'" @find="dialog = 'find'" />
     <StorageBanner />
     <div class="flex min-h-0 flex-1 max-md:flex-col">
       <TravellerNav :here="station" @fit="dialog = 'fit'" />
       <main
-        class="min-w-0 flex-1 overflow-auto p-3 print:overflow-visible"
+        class="relative min-w-0 flex-1 overflow-auto p-3 squat:overflow-visible print:overflow-visible"
         :aria-label="STATION_NAMES[station]"
       >
         <GuideCard v-if="guide.job === jobs.job.id" :here="station" />

@@ -144,133 +144,139 @@ function settingOf(operation: Operation): string {
 
 <template>
   <form
-    class="card grid content-start gap-3 max-lg:order-last lg:min-h-0 lg:overflow-y-auto"
+    class="max-lg:contents lg:card lg:flex lg:min-h-0 lg:flex-col lg:gap-2"
     aria-label="What is written"
     @submit.prevent
   >
-    <fieldset data-field="operations">
-      <legend class="text-[13px] font-medium">Operations, in cutting order</legend>
-      <ol class="mt-1 grid gap-2">
-        <li v-for="(operation, i) in operations" :key="operation" class="rounded border border-line p-2">
-          <div class="flex items-center gap-2">
-            <span class="num text-quiet">{{ i + 1 }}</span>
-            <svg viewBox="0 0 30 10" class="h-3 w-8" aria-hidden="true">
-              <path
-                d="M1 5H29"
-                :stroke="colours[operation]"
-                stroke-width="3"
-                :stroke-dasharray="DASHES[operation]"
-              />
-            </svg>
-            <span class="flex-1 text-sm font-medium">{{ OPERATION_NAMES[operation] }}</span>
-            <input
-              type="color"
-              class="h-6 w-8 cursor-pointer"
-              data-field="colours"
-              :aria-label="`Colour of ${OPERATION_NAMES[operation]}`"
-              :value="colours[operation]"
-              @input="recolour(operation, ($event.target as HTMLInputElement).value)"
-            />
-          </div>
-          <div class="mt-1 flex flex-wrap items-center justify-between gap-1">
-            <span class="num text-[12px] text-quiet">{{ settingOf(operation) }}</span>
-            <ToggleSwitch
-              label="in the file"
-              :model-value="!cut.off.includes(operation)"
-              @update:model-value="toggle(operation, $event)"
-            />
-          </div>
-        </li>
-      </ol>
-    </fieldset>
-    <ChoiceRow
-      data-field="labels"
-      label="Label the panels"
-      :model-value="cut.labels"
-      :options="LABELLED"
-      @update:model-value="change({ labels: $event })"
-    />
-    <ToggleSwitch
-      v-if="cut.labels !== 'none'"
-      data-field="mark"
-      label="With the mark of the files beside each label"
-      :model-value="cut.mark"
-      @update:model-value="change({ mark: $event })"
-    />
-    <ChoiceRow
-      data-field="face"
-      label="Face that lies up"
-      :model-value="cut.face"
-      :options="FACES"
-      @update:model-value="change({ face: $event })"
-    />
-    <label class="text-[13px] font-medium">
-      For what is on the other face, the sheet is
-      <select class="input" data-field="turn" :value="cut.turn" @change="setTurn">
-        <option v-for="(said, how) in TURN_WORDS" :key="how" :value="how">{{ said }}</option>
-      </select>
-    </label>
-    <ChoiceRow
-      data-field="start"
-      label="A cut begins"
-      :model-value="cut.start"
-      :options="STARTS"
-      @update:model-value="change({ start: $event })"
-    />
-    <BridgeFields />
-    <ChoiceRow
-      data-field="compensation"
-      label="Kerf compensation"
-      stacked
-      :model-value="cut.compensation"
-      :options="WHERE"
-      @update:model-value="change({ compensation: $event })"
-    />
-    <p class="text-[13px]" data-testid="statement">
-      <strong v-if="derived.box.materials.length > 1">{{ material.name }}:</strong>
-      {{ compensationStatement(cut.compensation, material, say) }} {{ bedStatement(jobs.job, say) }}
-    </p>
-    <p v-if="place" class="note" data-testid="place">{{ place }}</p>
-    <fieldset data-field="formats">
-      <legend class="text-[13px] font-medium">Files, in millimetres</legend>
-      <div class="flex flex-wrap gap-3 text-sm">
-        <label v-for="(label, format) in LABELS" :key="format" class="flex min-h-6 items-center gap-1.5">
-          <input
-            type="checkbox"
-            class="accent-heather"
-            :checked="cut.formats.includes(format)"
-            @change="toggleFormat(format)"
-          />
-          {{ label }}
-        </label>
-      </div>
-      <label v-if="cut.formats.includes('pdf')" class="mt-1 flex items-center gap-2 text-sm">
-        Paper
-        <select v-model="paper" class="input w-28!" data-field="paper">
-          <option v-for="(label, name) in PAPERS" :key="name" :value="name">{{ label }}</option>
-        </select>
-        <span class="note">printed at actual size</span>
-      </label>
-    </fieldset>
-    <ul class="text-[13px]" aria-label="What is cut" data-testid="summary">
-      <li v-for="line in summary" :key="line">{{ line }}</li>
-    </ul>
-    <FileFields :programs="cut.formats.includes('gcode')" />
-    <button
-      type="button"
-      class="btn btn-main py-2"
-      :disabled="!derived.ready || cut.formats.length === 0"
-      @click="write"
+    <div
+      class="grid content-start gap-3 max-lg:order-last max-lg:card lg:min-h-0 lg:flex-1 lg:overflow-y-auto"
     >
-      <FileDown :size="17" aria-hidden="true" />
-      Write the cut files
-    </button>
-    <button type="button" class="btn" data-field="print-traveller" :disabled="!planner.plan" @click="print">
-      <Printer :size="16" aria-hidden="true" />
-      Print the traveller
-    </button>
-    <p v-if="!derived.ready" class="text-[13px] text-rowan" role="status">
-      {{ planner.busy ? 'The plan is being worked out.' : 'Nothing is written while a check says stop.' }}
-    </p>
+      <fieldset data-field="operations">
+        <legend class="text-[13px] font-medium">Operations, in cutting order</legend>
+        <ol class="mt-1 grid gap-2">
+          <li v-for="(operation, i) in operations" :key="operation" class="rounded border border-line p-2">
+            <div class="flex items-center gap-2">
+              <span class="num text-quiet">{{ i + 1 }}</span>
+              <svg viewBox="0 0 30 10" class="h-3 w-8" aria-hidden="true">
+                <path
+                  d="M1 5H29"
+                  :stroke="colours[operation]"
+                  stroke-width="3"
+                  :stroke-dasharray="DASHES[operation]"
+                />
+              </svg>
+              <span class="flex-1 text-sm font-medium">{{ OPERATION_NAMES[operation] }}</span>
+              <input
+                type="color"
+                class="h-6 w-8 cursor-pointer"
+                data-field="colours"
+                :aria-label="`Colour of ${OPERATION_NAMES[operation]}`"
+                :value="colours[operation]"
+                @input="recolour(operation, ($event.target as HTMLInputElement).value)"
+              />
+            </div>
+            <div class="mt-1 flex flex-wrap items-center justify-between gap-1">
+              <span class="num text-[12px] text-quiet">{{ settingOf(operation) }}</span>
+              <ToggleSwitch
+                label="in the file"
+                :model-value="!cut.off.includes(operation)"
+                @update:model-value="toggle(operation, $event)"
+              />
+            </div>
+          </li>
+        </ol>
+      </fieldset>
+      <ChoiceRow
+        data-field="labels"
+        label="Label the panels"
+        :model-value="cut.labels"
+        :options="LABELLED"
+        @update:model-value="change({ labels: $event })"
+      />
+      <ToggleSwitch
+        v-if="cut.labels !== 'none'"
+        data-field="mark"
+        label="With the mark of the files beside each label"
+        :model-value="cut.mark"
+        @update:model-value="change({ mark: $event })"
+      />
+      <ChoiceRow
+        data-field="face"
+        label="Face that lies up"
+        :model-value="cut.face"
+        :options="FACES"
+        @update:model-value="change({ face: $event })"
+      />
+      <label class="text-[13px] font-medium">
+        For what is on the other face, the sheet is
+        <select class="input" data-field="turn" :value="cut.turn" @change="setTurn">
+          <option v-for="(said, how) in TURN_WORDS" :key="how" :value="how">{{ said }}</option>
+        </select>
+      </label>
+      <ChoiceRow
+        data-field="start"
+        label="A cut begins"
+        :model-value="cut.start"
+        :options="STARTS"
+        @update:model-value="change({ start: $event })"
+      />
+      <BridgeFields />
+      <ChoiceRow
+        data-field="compensation"
+        label="Kerf compensation"
+        stacked
+        :model-value="cut.compensation"
+        :options="WHERE"
+        @update:model-value="change({ compensation: $event })"
+      />
+      <p class="text-[13px]" data-testid="statement">
+        <strong v-if="derived.box.materials.length > 1">{{ material.name }}:</strong>
+        {{ compensationStatement(cut.compensation, material, say) }} {{ bedStatement(jobs.job, say) }}
+      </p>
+      <p v-if="place" class="note" data-testid="place">{{ place }}</p>
+      <fieldset data-field="formats">
+        <legend class="text-[13px] font-medium">Files, in millimetres</legend>
+        <div class="flex flex-wrap gap-3 text-sm">
+          <label v-for="(label, format) in LABELS" :key="format" class="flex min-h-6 items-center gap-1.5">
+            <input
+              type="checkbox"
+              class="accent-heather"
+              :checked="cut.formats.includes(format)"
+              @change="toggleFormat(format)"
+            />
+            {{ label }}
+          </label>
+        </div>
+        <label v-if="cut.formats.includes('pdf')" class="mt-1 flex items-center gap-2 text-sm">
+          Paper
+          <select v-model="paper" class="input w-28!" data-field="paper">
+            <option v-for="(label, name) in PAPERS" :key="name" :value="name">{{ label }}</option>
+          </select>
+          <span class="note">printed at actual size</span>
+        </label>
+      </fieldset>
+      <FileFields :programs="cut.formats.includes('gcode')" />
+    </div>
+    <div class="grid gap-2 max-lg:order-first max-lg:card lg:border-t lg:border-line lg:pt-2">
+      <ul class="text-[13px]" aria-label="What is cut" data-testid="summary">
+        <li v-for="line in summary" :key="line">{{ line }}</li>
+      </ul>
+      <button
+        type="button"
+        class="btn btn-main py-2"
+        :disabled="!derived.ready || cut.formats.length === 0"
+        @click="write"
+      >
+        <FileDown :size="17" aria-hidden="true" />
+        Write the cut files
+      </button>
+      <button type="button" class="btn" data-field="print-traveller" :disabled="!planner.plan" @click="print">
+        <Printer :size="16" aria-hidden="true" />
+        Print the traveller
+      </button>
+      <p v-if="!derived.ready" class="text-[13px] text-rowan" role="status">
+        {{ planner.busy ? 'The plan is being worked out.' : 'Nothing is written while a check says stop.' }}
+      </p>
+    </div>
   </form>
 </template>

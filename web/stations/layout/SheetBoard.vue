@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue'
 import { bounds } from '@core/geometry'
 import { fixed } from '@core/length'
 import { placedShape, type Placement, type Surface, type Violation } from '@core/nest'
+import { LEAST_LETTERS, useChartWidth } from '@web/parts/chart-width'
 import { regionData } from '@web/parts/svg-path'
 import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
@@ -28,7 +29,7 @@ const emit = defineEmits<{
 const derived = useDerived()
 const say = useSay()
 const svg = ref<SVGSVGElement>()
-
+const drawnWidth = useChartWidth(svg, 700)
 const shown = computed(() => {
   const used = props.placements.reduce((most, { sheet }) => Math.max(most, sheet + 1), 0)
   const offcuts = Array.from({ length: used }, (_, i) => derived.surfaceAt(i)).filter(({ offcut }) => offcut)
@@ -97,7 +98,11 @@ const LETTER = 0.55
 const roomForName = (item: Drawn): number =>
   (0.88 * (isUpright(item) ? item.size.height : item.size.width)) /
   (LETTER * Math.max(4, nameOf(item).length))
-const textSize = computed(() => Math.max(board.value.width, board.value.height) / 55)
+/** As large as can be read on a phone, mm on the board. */
+const textSize = computed(() => {
+  const largest = Math.max(board.value.width, board.value.height)
+  return Math.max(largest / 55, (LEAST_LETTERS * board.value.width) / drawnWidth.value)
+})
 const nameTransform = (item: Drawn): string =>
   `translate(${item.centre.x} ${-item.centre.y}) rotate(${isUpright(item) ? -90 : 0})`
 
@@ -143,7 +148,12 @@ let held: { drawn: Drawn; x: number; y: number } | null = null
 const boardPoint = ({ clientX, clientY }: PointerEvent): DOMPoint =>
   new DOMPoint(clientX, clientY).matrixTransform(world.value!.getScreenCTM()!.inverse())
 
+/** A finger that swipes over the board scrolls the page: it moves only the part that a tap chose before. */
+const isHeldBy = ({ pointerType }: PointerEvent, { part }: Drawn): boolean =>
+  pointerType !== 'touch' || props.chosen === part.id
+
 function grab(event: PointerEvent, item: Drawn): void {
+  if (!isHeldBy(event, item)) return
   const { x, y } = boardPoint(event)
   held = { drawn: item, x, y }
   ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
@@ -218,7 +228,8 @@ function edgeColour({ part }: Drawn): string {
     <svg
       data-field="part"
       ref="svg"
-      class="h-full w-full touch-none"
+      class="h-full w-full"
+      :class="zoomed.isWhole.value ? 'touch-pan-y' : 'touch-none'"
       :viewBox="`${frame.x} ${frame.y} ${frame.width} ${frame.height}`"
       role="group"
       aria-label="Sheets with their parts"
@@ -248,6 +259,7 @@ function edgeColour({ part }: Drawn): string {
           v-memo="[item, bad.has(item.part.id), chosen === item.part.id, say]"
           :transform="`translate(${item.corner.x} ${item.corner.y})`"
           class="cursor-grab"
+          :class="chosen === item.part.id ? 'touch-none' : ''"
           tabindex="0"
           role="button"
           :aria-label="describe(item)"
@@ -257,6 +269,7 @@ function edgeColour({ part }: Drawn): string {
           @pointermove="drag"
           @pointerup="drop"
           @pointercancel="held = null"
+          @click="emit('choose', item.part.id)"
           @focus="emit('choose', item.part.id)"
           @keydown="press($event, item)"
         >
@@ -286,7 +299,7 @@ function edgeColour({ part }: Drawn): string {
       </g>
     </svg>
     <div
-      class="absolute right-1 bottom-1 flex gap-1 rounded bg-paper/80"
+      class="absolute right-1 bottom-1 flex gap-1 bg-paper/80"
       role="group"
       aria-label="View of the sheets"
     >

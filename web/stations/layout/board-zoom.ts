@@ -19,10 +19,11 @@ export function useBoardZoom(svg: Ref<SVGSVGElement | undefined>, frame: Ref<Fra
   let behaviour: ZoomBehavior<SVGSVGElement, unknown> | null = null
   const scene = () => select(svg.value!)
 
-  /** Parts are taken hold of, not the ground below them. */
+  /** Parts are taken hold of, not the ground below them; while all is seen, one finger scrolls the page. */
   const isOnGround = (event: Event): boolean => {
-    const isTouched = 'touches' in event && (event as TouchEvent).touches.length > 1
-    return isTouched || event.type === 'wheel' || !(event.target as Element).closest('[data-part]')
+    const fingers = 'touches' in event ? (event as TouchEvent).touches.length : 0
+    if (fingers === 1 && now.value.k === 1) return false
+    return fingers > 1 || event.type === 'wheel' || !(event.target as Element).closest('[data-part]')
   }
   function fit(): void {
     const { x, y, width, height } = frame.value

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { extent, scaleLinear, scaleTime, timeFormat } from 'd3'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { eventsSince, kerfOf, type KerfRecord } from '@core/kerf'
 import KerfRow from '@web/bench/KerfRow.vue'
 import MachineEvents from '@web/bench/MachineEvents.vue'
+import { useChartWidth } from '@web/parts/chart-width'
 import { useSay } from '@web/parts/say'
 import { dayOf } from '@web/data/dates'
 import { useBench } from '@web/stores/bench'
@@ -12,7 +13,9 @@ import { useOpenJob } from '@web/stores/job'
 const jobs = useOpenJob()
 const say = useSay()
 const bench = useBench()
-const [WIDTH, HEIGHT] = [300, 150]
+const HEIGHT = 150
+const drawing = ref<SVGSVGElement>()
+const width = useChartWidth(drawing, 300)
 const day = timeFormat('%-d %b')
 
 const records = computed(() =>
@@ -38,7 +41,7 @@ const chart = computed(() => {
   const pad = Math.max(864e5, (last.getTime() - first.getTime()) * 0.1)
   const x = scaleTime()
     .domain([new Date(first.getTime() - pad), new Date(last.getTime() + pad)])
-    .range([38, WIDTH - 8])
+    .range([42, width.value - 8])
   const ends = records.value.flatMap(interval)
   const [low = 0, high = 0.3] = extent(ends) as [number | undefined, number | undefined]
   const y = scaleLinear()
@@ -46,7 +49,7 @@ const chart = computed(() => {
     .range([HEIGHT - 22, 10])
   const [from, to] = x.domain()
   // Never several a day: only days are written.
-  const days = x.ticks(Math.min(4, Math.floor((to.getTime() - from.getTime()) / 864e5)))
+  const days = x.ticks(Math.min(width.value / 75, Math.floor((to.getTime() - from.getTime()) / 864e5)))
   return { x, y, days }
 })
 function use(id: string): void {
@@ -65,18 +68,19 @@ function use(id: string): void {
     <p v-if="records.length === 0" class="note">Nothing measured yet.</p>
     <svg
       v-else
-      :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
+      ref="drawing"
+      :viewBox="`0 0 ${width} ${HEIGHT}`"
       class="w-full"
       role="img"
       :aria-label="`${records.length} kerfs from ${dayOf(records[0].on)} to ${dayOf(records[records.length - 1].on)}`"
     >
       <g v-for="tick in chart.y.ticks(4)" :key="tick">
-        <line x1="38" :x2="WIDTH - 8" :y1="chart.y(tick)" :y2="chart.y(tick)" stroke="var(--line)" />
+        <line x1="42" :x2="width - 8" :y1="chart.y(tick)" :y2="chart.y(tick)" stroke="var(--line)" />
         <text
-          x="34"
+          x="38"
           :y="chart.y(tick) + 3.5"
           text-anchor="end"
-          font-size="10"
+          font-size="12"
           class="num"
           fill="var(--quiet)"
         >
@@ -89,7 +93,7 @@ function use(id: string): void {
         :x="chart.x(tick)"
         :y="HEIGHT - 6"
         text-anchor="middle"
-        font-size="10"
+        font-size="12"
         fill="var(--quiet)"
       >
         {{ day(tick) }}
@@ -103,7 +107,13 @@ function use(id: string): void {
           stroke="var(--gorse)"
           stroke-dasharray="3 2"
         />
-        <text :x="chart.x(new Date(event.on)) - 3" y="18" text-anchor="end" font-size="9" fill="var(--gorse)">
+        <text
+          :x="chart.x(new Date(event.on)) - 3"
+          y="18"
+          text-anchor="end"
+          font-size="12"
+          fill="var(--gorse)"
+        >
           {{ event.what }}
         </text>
       </g>

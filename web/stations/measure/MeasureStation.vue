@@ -38,7 +38,7 @@ const cautions = computed(() => {
     <NewerFigures />
     <div class="grid items-start gap-3 lg:grid-cols-[16rem_1fr_18rem] xl:grid-cols-[18rem_1fr_19rem]">
       <MachineCard />
-      <StockCard />
+      <StockCard class="max-lg:order-first" />
       <div class="grid gap-3">
         <KerfCard />
         <FitCard />

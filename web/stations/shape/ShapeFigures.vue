@@ -66,7 +66,7 @@ const fit = computed(() => {
       :working="isOuter ? working : undefined"
     />
     <WorkedFigure v-if="free" label="Goes in and comes out" :text="free" />
-    <WorkedFigure v-if="!brief" label="Fit" :text="fit.text" :working="fit.working" />
+    <WorkedFigure v-if="!brief" class="max-sm:hidden" label="Fit" :text="fit.text" :working="fit.working" />
     <WorkedFigure
       v-for="edge in edges"
       :key="edge.name"

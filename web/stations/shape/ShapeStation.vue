@@ -134,7 +134,7 @@ const slits = computed(() => {
           @choose="choose"
         />
         <section
-          class="card h-72 p-2! sm:h-96 lg:h-auto lg:min-h-0"
+          class="card h-60 p-2! sm:h-96 lg:h-auto lg:min-h-0 print:h-80"
           :class="view === 'flat' ? '' : 'max-sm:hidden'"
           aria-label="The panels, flat"
         >

@@ -78,7 +78,7 @@ const line = computed(() =>
 
 <template>
   <section
-    class="card flex h-72 flex-col sm:h-96 gap-1 p-2! lg:h-auto lg:min-h-0"
+    class="card flex h-60 flex-col sm:h-96 gap-1 p-2! lg:h-auto lg:min-h-0 print:h-80"
     aria-label="The box in space"
   >
     <ChoiceRow

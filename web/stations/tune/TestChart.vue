@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { scaleLinear, scaleLog, symbol } from 'd3'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { cutEnergy, TEST_RESULTS, type Setting } from '@core/tune'
 import { PER_SECOND, short } from '@core/length'
+import { useChartWidth } from '@web/parts/chart-width'
 import { useSay } from '@web/parts/say'
 import { useOpenJob } from '@web/stores/job'
 import { RESULT_SHAPES } from './result-shapes'
@@ -11,7 +12,9 @@ import ResultMark from './ResultMark.vue'
 const props = defineProps<{ chosen: Setting; watts: number; thickness: number }>()
 const jobs = useOpenJob()
 const say = useSay()
-const [WIDTH, HEIGHT] = [640, 215]
+const HEIGHT = 215
+const chart = ref<SVGSVGElement>()
+const width = useChartWidth(chart, 640)
 
 const points = computed(() =>
   jobs.job.tune.tests
@@ -29,7 +32,7 @@ const x = computed(() => {
   return scaleLinear()
     .domain([0, Math.max(...speeds) * 1.2])
     .nice()
-    .range([52, WIDTH - 16])
+    .range([52, width.value - 16])
 })
 const y = computed(() => {
   const energies = [...points.value.map(({ energy }) => energy), chosenEnergy.value]
@@ -45,34 +48,35 @@ const ticks = computed(() =>
 <template>
   <section class="card" aria-label="Tests as a chart">
     <svg
-      :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
-      class="max-h-64 w-full"
+      ref="chart"
+      :viewBox="`0 0 ${width} ${HEIGHT}`"
+      class="w-full"
       role="img"
       :aria-label="`Speed against energy for ${points.length} tests; chosen ${say.speed(chosen.speed)}, ${chosenEnergy.toFixed(2)} J/mm²`"
     >
       <g v-for="tick in ticks" :key="`y${tick}`">
-        <line x1="52" :x2="WIDTH - 16" :y1="y(tick)" :y2="y(tick)" stroke="var(--line)" />
-        <text x="46" :y="y(tick) + 4" text-anchor="end" font-size="11" class="num" fill="var(--quiet)">
+        <line x1="52" :x2="width - 16" :y1="y(tick)" :y2="y(tick)" stroke="var(--line)" />
+        <text x="46" :y="y(tick) + 4" text-anchor="end" font-size="12" class="num" fill="var(--quiet)">
           {{ short(tick) }}
         </text>
       </g>
-      <g v-for="tick in x.ticks(8)" :key="`x${tick}`">
+      <g v-for="tick in x.ticks(width / 70)" :key="`x${tick}`">
         <line :x1="x(tick)" :x2="x(tick)" :y1="HEIGHT - 34" :y2="HEIGHT - 30" stroke="var(--edge)" />
         <text
           :x="x(tick)"
           :y="HEIGHT - 18"
           text-anchor="middle"
-          font-size="11"
+          font-size="12"
           class="num"
           fill="var(--quiet)"
         >
           {{ short(tick) }}
         </text>
       </g>
-      <text :x="WIDTH - 16" :y="HEIGHT - 4" text-anchor="end" font-size="11" fill="var(--quiet)">
+      <text :x="width - 16" :y="HEIGHT - 4" text-anchor="end" font-size="12" fill="var(--quiet)">
         speed, {{ say.speedUnit }}
       </text>
-      <text x="52" y="10" font-size="11" fill="var(--quiet)">J/mm²</text>
+      <text x="52" y="10" font-size="12" fill="var(--quiet)">J/mm²</text>
       <circle
         :cx="x(inUnit(chosen.speed))"
         :cy="y(chosenEnergy)"
