@@ -1,8 +1,5 @@
 import { onBeforeUnmount, ref, watch, type Ref } from 'vue'
 
-/** Letters smaller than this are not read on a phone, px. */
-export const LEAST_LETTERS = 12
-
 /** Narrower than this a chart is scaled down, px. */
 const LEAST = 240
 

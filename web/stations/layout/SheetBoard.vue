@@ -4,11 +4,11 @@ import { computed, ref, watch } from 'vue'
 import { bounds } from '@core/geometry'
 import { fixed } from '@core/length'
 import { placedShape, type Placement, type Surface, type Violation } from '@core/nest'
-import { LEAST_LETTERS, useChartWidth } from '@web/parts/chart-width'
+import { useChartWidth } from '@web/parts/chart-width'
 import { regionData } from '@web/parts/svg-path'
 import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
-import { dropAt, makeBoard, sheetCorner } from './board'
+import { dropAt, letterSize, makeBoard, sheetCorner } from './board'
 import { useBoardZoom } from './board-zoom'
 import SheetGround from './SheetGround.vue'
 import { REACH, snapped } from './snapping'
@@ -98,11 +98,7 @@ const LETTER = 0.55
 const roomForName = (item: Drawn): number =>
   (0.88 * (isUpright(item) ? item.size.height : item.size.width)) /
   (LETTER * Math.max(4, nameOf(item).length))
-/** As large as can be read on a phone, mm on the board. */
-const textSize = computed(() => {
-  const largest = Math.max(board.value.width, board.value.height)
-  return Math.max(largest / 55, (LEAST_LETTERS * board.value.width) / drawnWidth.value)
-})
+const textSize = computed(() => letterSize(board.value, drawnWidth.value))
 const nameTransform = (item: Drawn): string =>
   `translate(${item.centre.x} ${-item.centre.y}) rotate(${isUpright(item) ? -90 : 0})`
 

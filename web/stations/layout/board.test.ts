@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import { rectangle } from '@core/geometry'
 import type { NestRules, Placement } from '@core/nest'
-import { dropAt, makeBoard, sheetCorner } from './board'
+import { dropAt, letterSize, makeBoard, sheetCorner } from './board'
 import { turnedOn } from './turning'
 
 const settings: NestRules = {
@@ -53,4 +53,10 @@ describe('turning', () => {
     expect(turnedOn(part, next(0)!, settings)).toMatchObject({ turn: 180, x: 10, y: 20 })
     expect(next(0, { grain: 'along' })).toMatchObject({ turn: 180, x: 10, y: 20 })
   })
+})
+
+test('letters are a share of the board, and can be read however small it is drawn', () => {
+  const board = { width: 1100, height: 400 }
+  expect(letterSize(board, 1100)).toBe(20)
+  expect(letterSize(board, 330) * (330 / 1100)).toBeCloseTo(12)
 })

@@ -61,3 +61,15 @@ export function dropAt(
   const round = (value: number): number => Math.round(value * 100) / 100
   return { ...from, sheet, x: round(x - target.x), y: round(target.y - y), pinned: true }
 }
+
+/** Letters smaller than this are not read on a phone, px. */
+const LEAST_LETTERS = 12
+
+/**
+ * How large letters are on the board, mm: a share of it, and never too small to be read.
+ * @param drawnWidth how wide the board is drawn, px
+ */
+export const letterSize = (
+  { width, height }: { width: number; height: number },
+  drawnWidth: number,
+): number => Math.max(Math.max(width, height) / 55, (LEAST_LETTERS * width) / drawnWidth)
