@@ -137,3 +137,26 @@ test('a thing is two presses away: its line, then its figure; Escape goes back t
   await page.getByRole('button', { name: 'All of the box' }).click()
   await expect(page.locator('[data-thing=lid]')).toBeFocused()
 })
+
+test('a width typed once holds for all edges that are alike, until it is for one alone', async ({ page }) => {
+  await openDemo(page, 'demo-tray', 'shape')
+  await choose(page, 'corners')
+  await page.locator('[data-field=tabs-uprights-width] input').fill('12')
+  await choose(page, 'floor')
+  const floor = page.locator('[data-field=tabs-floor-width] input')
+  await expect(floor).toHaveValue('12')
+  await page.getByRole('switch', { name: 'The same width along the uprights' }).click()
+  await floor.fill('20')
+  await expect(page.getByRole('switch', { name: /^The same width/ })).toHaveCount(0)
+  await choose(page, 'corners')
+  await expect(page.locator('[data-field=tabs-uprights-width] input')).toHaveValue('12')
+})
+
+test('what is chosen on the drawing shows its own figures', async ({ page }) => {
+  await openDemo(page, 'demo-tray', 'shape')
+  await page.getByRole('button', { name: 'Choose floor' }).click()
+  await expect(page.getByTestId('detail').getByRole('heading', { name: 'Floor' })).toBeVisible()
+  await page.getByRole('button', { name: 'Show all panels' }).click()
+  await page.getByRole('button', { name: 'Choose row 1' }).click()
+  await expect(page.getByTestId('detail').getByRole('heading', { name: 'Dividers' })).toBeVisible()
+})

@@ -15,21 +15,24 @@ function piecesOf(text: string): string[] {
   return joined.split(/[,;]\s*/).filter((piece) => piece.trim() !== '')
 }
 
+/** A count of equal cells. */
+const EQUAL = /^(\d{1,2})(\s*equal)?$/i
 const REST = /^(rest|\*|=)$/i
 const TIMES = /^(\d{1,2})\s*[x×*]\s*(.+)$/i
 
 const refused = (error: string): CellsRead => ({ ok: false, error })
 
 /**
- * Widths of cells as they are said: `3` is three equal ones; `50, 50, 2×30, rest` says each, and what is
+ * Widths of cells as they are said: `3` or `3 equal` is three of them; `50, 50, 2×30, rest` says each, and what is
  * left; spaces do where no comma is.
  * @param unit of bare figures
  */
 export function readCells(text: string, unit: Say['lengthUnit']): CellsRead {
   const trimmed = text.trim()
   if (trimmed === '' || trimmed === '1') return { ok: true, cells: [] }
-  if (/^\d{1,2}$/.test(trimmed)) {
-    const count = Number(trimmed)
+  const counted = EQUAL.exec(trimmed)
+  if (counted) {
+    const count = Number(counted[1])
     return count >= 2 && count <= MOST_CELLS
       ? { ok: true, cells: Array.from({ length: count }, () => null) }
       : refused(`Type a count from 1 to ${MOST_CELLS}, or widths with commas between.`)
@@ -49,6 +52,8 @@ export function readCells(text: string, unit: Say['lengthUnit']): CellsRead {
   }
   if (cells.length > MOST_CELLS)
     return refused(`These are ${cells.length} cells; ${MOST_CELLS} are the most.`)
+  if (cells.length === 1 && cells[0] !== null)
+    return refused(`“${trimmed}” is one width alone: type “${trimmed}, rest”, or a count of equal cells.`)
   return { ok: true, cells: cells.length < 2 ? [] : cells }
 }
 

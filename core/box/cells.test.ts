@@ -18,6 +18,7 @@ const refused = (text: string): string => {
 describe('cells as they are said', () => {
   test('a count is so many equal ones; one is none', () => {
     expect(read('3')).toEqual([null, null, null])
+    expect(read('3 equal')).toEqual([null, null, null])
     expect(read(' 1 ')).toEqual([])
     expect(read('')).toEqual([])
   })
@@ -36,6 +37,8 @@ describe('cells as they are said', () => {
   test.each([
     ['fifty', 'fifty'],
     ['99', 'from 1 to 60'],
+    ['1 1/2', 'one width alone'],
+    ['80 mm', '“80 mm, rest”'],
     ['0.2 mm, rest', 'too narrow'],
     ['40×1.5, 40×2', '60 are the most'],
   ])('“%s” is refused in one sentence', (text, sentence) => expect(refused(text)).toContain(sentence))

@@ -1,3 +1,4 @@
+export { groupsAlike, withRule } from './alike'
 export {
   boxSizes,
   boxSpecSchema,

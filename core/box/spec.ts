@@ -20,7 +20,7 @@ import { MOST_OPENINGS, openingSchema } from './opening-record'
 export type { PanelName, Thicknesses }
 
 /** Edges that are shared out alike: those between walls, those of the floor, those of the top. */
-const EDGE_GROUPS = ['uprights', 'floor', 'top'] as const
+export const EDGE_GROUPS = ['uprights', 'floor', 'top'] as const
 export type EdgeGroup = (typeof EDGE_GROUPS)[number]
 
 /** How walls meet at the corners. */

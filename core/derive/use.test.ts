@@ -47,7 +47,9 @@ function said(box: BoxSpec): string[] {
   const derived = deriveBox({ ...empty, box, measure: { ...empty.measure, stock } })
   expect([derived.problems, derived.proof?.faults]).toEqual([[], []])
   return warningsOf(derived, null, 0, [])
-    .filter(({ kind }) => ['shut in', 'closed', 'no room for fingers', 'no grip'].includes(kind))
+    .filter(({ kind }) =>
+      ['shut in', 'closed', 'no room for fingers', 'no grip', 'no corner free'].includes(kind),
+    )
     .map((warning) => warningSentence(warning, derived, IN_METRIC))
 }
 
@@ -114,4 +116,11 @@ describe('what is meant to be gripped, or open', () => {
     ])
     for (const lid of ['lift', 'flip', 'fingers', 'slide']) expect(said(withLid(plain, lid, T))).toEqual([])
   })
+})
+
+test('corners taken off where none is free change nothing, and that is said', () => {
+  const softened = { type: 'softened' as const, kind: 'round' as const, size: 6 }
+  expect(said({ ...plain, fittings: [softened] })).toEqual([expect.stringContaining('No corner is free')])
+  const lifted = withLid(plain, 'lift', T)
+  expect(said({ ...lifted, fittings: [...lifted.fittings, softened] })).toEqual([])
 })

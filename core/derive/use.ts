@@ -1,6 +1,6 @@
 import { blockOf, Motions, onPart, pointOnPart, slabOf, wayOf, type Feature, type Panel } from '../assembly'
 import { opens, type Box } from '../box'
-import { kindOfLid, lidOf } from '../fittings'
+import { fittingOf, kindOfLid, lidOf } from '../fittings'
 import {
   area,
   bounds,
@@ -16,7 +16,7 @@ import {
 
 /** What a box was made for and cannot do, the panels that are in question, and where. */
 export interface Useless {
-  kind: 'shut in' | 'closed' | 'no room for fingers' | 'no grip'
+  kind: 'shut in' | 'closed' | 'no room for fingers' | 'no grip' | 'no corner free'
   /** What cannot be used, and what is in its way. */
   panel: string
   by: string | null
@@ -124,9 +124,17 @@ function gripless({ spec }: Box, panels: Panel[]): Useless[] {
   return isHeld ? [] : [{ kind: 'no grip', panel: 'top', by: null, at: null }]
 }
 
+/** Corners that are to be taken off where none is free. */
+function unchanged({ spec }: Box, panels: Panel[]): Useless[] {
+  const isCut = panels.some(({ features }) => features.some(({ what }) => what === 'corner'))
+  const isAsked = fittingOf(spec, 'softened') !== null && panels.length > 0
+  return isAsked && !isCut ? [{ kind: 'no corner free', panel: panels[0].id, by: null, at: null }] : []
+}
+
 /** Proves that a box can be used: what comes out does, what is open is, what is gripped can be. */
 export const proveUse = (box: Box, panels: Panel[]): Useless[] => [
   ...shutIn(box, panels),
   ...blocked(panels),
   ...gripless(box, panels),
+  ...unchanged(box, panels),
 ]

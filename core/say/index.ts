@@ -32,6 +32,7 @@ export {
   FLOOR_NAMES,
   INTO_NAMES,
   madeOf,
+  thingOfPart,
   wantedWord,
   type BoxThing,
 } from './made-of'

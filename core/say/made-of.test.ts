@@ -1,9 +1,10 @@
 import { describe, expect, test } from '@jest/globals'
 import { demo } from '../../scripts/testing/demo'
 import { withLid } from '../box'
+import { deriveBox } from '../derive'
 import { begun } from '../fittings'
 import { IN_METRIC, sayIn, type Say } from '../length'
-import { madeOf, wantedWord } from './made-of'
+import { madeOf, thingOfPart, wantedWord } from './made-of'
 
 const plain = demo('plain-tray')
 const linesOf = (box: typeof plain.box, say: Say = IN_METRIC) => madeOf({ ...plain, box }, 0, say)
@@ -41,4 +42,18 @@ describe('what a box is made of', () => {
     expect(wantedWord(0.02, 0.02)).toBe('snug')
     expect(wantedWord(0.02, 0)).toBeNull()
   })
+})
+
+test('a part leads to the thing whose figures made it; a wall belongs to all', () => {
+  const box = { ...withLid(plain.box, 'flip', 3) }
+  const columns = { ...box.dividers.columns, cells: [null, null] }
+  const ledges = begun('tray-ledge', box, 3)
+  const spec = { ...plain.box, dividers: { ...box.dividers, columns }, fittings: [ledges] }
+  const made = deriveBox({ ...plain, box: spec }).made!
+  const things = Object.fromEntries(made.assembly.parts.map(({ id }) => [id, thingOfPart(made, id)]))
+  expect(things).toMatchObject({ front: null, floor: 'floor' })
+  expect(Object.values(things)).toEqual(expect.arrayContaining(['dividers', 'fitting-tray-ledge']))
+  const lidded = deriveBox({ ...plain, box }).made!
+  for (const { id } of lidded.assembly.parts.filter(({ id: each }) => /top|lid/.test(each)))
+    expect([id, thingOfPart(lidded, id)]).toEqual([id, 'lid'])
 })

@@ -1,4 +1,4 @@
-import type { BendKind, BoxSpec, CornerKind, FloorKind, IntoKind } from '../box'
+import type { BendKind, Box, BoxSpec, CornerKind, FloorKind, IntoKind } from '../box'
 import { closes, kindOfFitting, kindOfLid, lidOf, type Fitting, type FittingType } from '../fittings'
 import { WANTED_FITS } from '../fit'
 import type { Job } from '../job'
@@ -158,4 +158,17 @@ export function madeOf(job: Job, own: number, say: Say): BoxLine[] {
     line('mock-up', 'Mock-up', job.mockOf ? `of ${job.mockOf.name}` : '', job.mockOf !== null),
     line('kind', 'Another kind of box', '', false),
   ]
+}
+
+/** Which thing of a box a part of it belongs to; null for its walls, which belong to all. */
+export function thingOfPart(box: Box, id: string): BoxThing | null {
+  if (id === 'top') return 'lid'
+  if (id === 'floor') return 'floor'
+  if (box.dividers.some(({ part }) => part.id === id)) return 'dividers'
+  const from = box.spec.fittings.find((own) =>
+    kindOfFitting(own.type)
+      .make?.(own, box)
+      .added?.some(({ part }) => part.id === id),
+  )
+  return from ? (closes(from.type) ? 'lid' : `fitting-${from.type}`) : null
 }

@@ -108,6 +108,8 @@ export function warningSentence(
       )
     case 'no grip':
       return 'The lid lies flush and has nothing to grip it by. Give it a notch, a hole or an opening.'
+    case 'no corner free':
+      return 'No corner is free of joints: taking them off changes nothing. Remove it, or make it smaller.'
     case 'crowded':
       return (
         `What stands in row ${and(warning.rows.map(String))} would touch where it is widest. ` +

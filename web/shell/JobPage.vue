@@ -102,7 +102,10 @@ useShortcuts({
     <UnreadableList :records="broken" />
     <RouterLink to="/" class="btn justify-self-start">All jobs</RouterLink>
   </div>
-  <div v-else-if="jobs.job && jobs.job.id === route.params.id" class="flex h-dvh flex-col squat:h-auto print:h-auto">
+  <div
+    v-else-if="jobs.job && jobs.job.id === route.params.id"
+    class="flex h-dvh flex-col squat:h-auto print:h-auto"
+  >
     <JobHeader @help="dialog = 'help'" @find="dialog = 'find'" />
     <StorageBanner />
     <div class="flex min-h-0 flex-1 max-md:flex-col">

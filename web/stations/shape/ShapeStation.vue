@@ -3,7 +3,7 @@ import { computed, ref, shallowRef, watch, watchEffect } from 'vue'
 import type { Panel } from '@core/assembly'
 import { saidOn, slitsOf, wordsOf } from '@core/derive'
 import { fitCautions } from '@core/fit'
-import { strikeSentence, tabAdvice, warningSentence } from '@core/say'
+import { strikeSentence, tabAdvice, thingOfPart, warningSentence } from '@core/say'
 import CautionNote from '@web/parts/CautionNote.vue'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FlatPanels from '@web/parts/FlatPanels.vue'
@@ -77,6 +77,9 @@ const chosen = computed(() => panels.value.find(({ id }) => id === chosenId.valu
 const choose = (id: string): void => {
   chosenId.value = id.split('+')[0]
   view.value = 'flat'
+  // Beside the panel stand the figures of what it is part of; a wall is part of all.
+  const thing = derived.box.made && thingOfPart(derived.box.made, chosenId.value)
+  if (thing) place.chosen = thing
 }
 /** As they are cut: the panels of a bent sheet are one. */
 const flat = computed(() => {

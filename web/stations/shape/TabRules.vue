@@ -1,14 +1,16 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import { problemSentence, type EdgeGroup } from '@core/box'
+import { computed, ref } from 'vue'
+import { groupsAlike, problemSentence, withRule, type EdgeGroup } from '@core/box'
+import type { EdgeRule } from '@core/joints'
 import { useSay } from '@web/parts/say'
+import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
 import { useDerived } from '@web/stores/derived'
 import { useBoxEdits } from './box-edits'
 import TabRule from './TabRule.vue'
 
 /** The tabs of one group of edges, and what they come out as. */
 const props = defineProps<{ group: EdgeGroup }>()
-const { box, changeIn } = useBoxEdits()
+const { box, change, changeIn } = useBoxEdits()
 const derived = useDerived()
 const say = useSay()
 const NAMES: Record<EdgeGroup, string> = {
@@ -16,11 +18,19 @@ const NAMES: Record<EdgeGroup, string> = {
   floor: 'Tabs of the floor',
   top: 'Tabs of the top',
 }
+const EDGES: Record<EdgeGroup, string> = { uprights: 'the uprights', floor: 'the floor', top: 'the top' }
 const made = computed(() =>
   (derived.box.made?.edges ?? [])
     .filter(({ group, id, kind }) => group === props.group && kind !== 'butt' && !(id in box.value.edges))
     .map(({ shares }) => shares),
 )
+/** A width is typed once for all edges that are alike, until one group is set apart. */
+const together = ref(true)
+const alike = computed(() => groupsAlike(box.value, props.group))
+const set = (rule: EdgeRule, key: string): boolean =>
+  together.value
+    ? change({ tabs: withRule(box.value, props.group, rule) }, key)
+    : changeIn('tabs', { [props.group]: rule }, key)
 const problem = computed(() => {
   const found = derived.box.problems.find((each) => each.kind === 'narrow' && each.group === props.group)
   return found ? problemSentence(found, say.value) : ''
@@ -34,8 +44,14 @@ const problem = computed(() => {
     :rule="box.tabs[group]"
     :made="made"
     :problem="problem"
-    @change="(rule, key) => changeIn('tabs', { [group]: rule }, key)"
+    @change="set"
   >
     <slot />
+    <ToggleSwitch
+      v-if="alike.length > 0"
+      v-model="together"
+      class="col-span-full"
+      :label="`The same width along ${alike.map((each) => EDGES[each]).join(' and ')}`"
+    />
   </TabRule>
 </template>
