@@ -55,7 +55,7 @@ const putBack = (page: Page, state: State): Promise<void> =>
 
 interface Home {
   context: BrowserContext
-  /** Stays open, so that the process that runs the application, and what it has compiled, outlives each test. */
+  /** Stays open, so that the process of the application, and what it has compiled, outlives each test. */
   aside: Page
   state: State
 }

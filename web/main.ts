@@ -5,6 +5,7 @@ import '@fontsource-variable/atkinson-hyperlegible-next'
 import '@fontsource/b612'
 import './styles.css'
 import App from './App.vue'
+import { keepFocus } from './focus-kept'
 import { watchStorage } from './leaving'
 import { router } from './router'
 import { installOffline } from './offline'
@@ -14,3 +15,4 @@ const pinia = createPinia()
 createApp(App).use(pinia).use(router).mount('#app')
 watchStorage(pinia)
 installOffline()
+keepFocus(document)

@@ -21,8 +21,8 @@ export const groupsAlike = (spec: BoxSpec, group: EdgeGroup): EdgeGroup[] =>
   )
 
 /**
- * The rules of all edges once one group has another rule: a width that is typed holds for all that were alike,
- * who has the tabs stays each group's own. Another way to share out is that group's alone.
+ * The rules of all edges once one group has another rule: a width that is typed holds for all that were
+ * alike, who has the tabs stays each group's own. Another way to share out is that group's alone.
  */
 export function withRule(spec: BoxSpec, group: EdgeGroup, rule: EdgeRule): BoxSpec['tabs'] {
   const tabs = { ...spec.tabs, [group]: rule }

@@ -23,8 +23,8 @@ const TIMES = /^(\d{1,2})\s*[x×*]\s*(.+)$/i
 const refused = (error: string): CellsRead => ({ ok: false, error })
 
 /**
- * Widths of cells as they are said: `3` or `3 equal` is three of them; `50, 50, 2×30, rest` says each, and what is
- * left; spaces do where no comma is.
+ * Widths of cells as they are said: `3` or `3 equal` is three of them; `50, 50, 2×30, rest` says each, and
+ * what is left; spaces do where no comma is.
  * @param unit of bare figures
  */
 export function readCells(text: string, unit: Say['lengthUnit']): CellsRead {
@@ -53,7 +53,7 @@ export function readCells(text: string, unit: Say['lengthUnit']): CellsRead {
   if (cells.length > MOST_CELLS)
     return refused(`These are ${cells.length} cells; ${MOST_CELLS} are the most.`)
   if (cells.length === 1 && cells[0] !== null)
-    return refused(`“${trimmed}” is one width alone: type “${trimmed}, rest”, or a count of equal cells.`)
+    return refused(`“${trimmed}” is one width alone: type “${trimmed}, rest”, or a count of cells.`)
   return { ok: true, cells: cells.length < 2 ? [] : cells }
 }
 

@@ -32,3 +32,9 @@ test('cells are not spoken of as one room', () => {
   const divided = { ...spec, dividers: { ...spec.dividers, columns } }
   expect(goesIn(makeBox(divided, { mean: sameThickness(T), thickest: sameThickness(T) }))).toBeNull()
 })
+test('the board behind a lid that flips up closes the way in from the back wall on', () => {
+  const flipped = made(withLid(spec, 'flip', T, { back: 25 }))
+  // The board lies on the walls: 25 from outside, less the back wall and half of the joint. [DEF]
+  expect(Math.abs(flipped.y - (101.6 - (25 - T)))).toBeLessThan(0.15)
+  expect(flipped.x).toBeCloseTo(152.4, 6)
+})

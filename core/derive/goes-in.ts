@@ -1,11 +1,43 @@
 import { slabOf, type Part, type Size } from '../assembly'
+import { transformPoint } from '../geometry'
 import { kindOfLid, lidOf } from '../fittings'
 import type { Box } from '../box'
 
-/** How far a part that stands along a wall reaches into the room from there, mm, at which end of its axis. */
-function reachOf(part: Part, { room }: Box): { axis: 'x' | 'y'; end: 'low' | 'high'; by: number } | null {
+/** How far something reaches into the room from one of its walls, mm. */
+interface Reach {
+  axis: 'x' | 'y'
+  end: 'low' | 'high'
+  by: number
+}
+
+/** As much of the room's width is closed all along, and not here and there. */
+const ALL_ALONG = 0.9
+
+/** How far a board that lies over the room closes it from one of its walls. */
+function overhangOf(part: Part, { room }: Box): Reach | null {
+  const { minX, minY, maxX, maxY } = part.blank
+  const [one, other] = [
+    [minX, minY],
+    [maxX, maxY],
+  ].map(([x, y]) => transformPoint(part.frame, [x, y, 0]))
+  const [x, y, z] = [0, 1, 2].map((i) => [Math.min(one[i], other[i]), Math.max(one[i], other[i])])
+  const block = { min: { x: x[0], y: y[0], z: z[0] }, max: { x: x[1], y: y[1], z: z[1] } }
+  const over = (axis: 'x' | 'y'): number =>
+    Math.min(block.max[axis], room.max[axis]) - Math.max(block.min[axis], room.min[axis])
+  const isAlong = (axis: 'x' | 'y'): boolean => over(axis) > ALL_ALONG * (room.max[axis] - room.min[axis])
+  if (block.min.z < (room.min.z + room.max.z) / 2 || isAlong('x') === isAlong('y')) return null
+  const axis = isAlong('x') ? 'y' : 'x'
+  if (over(axis) <= 0) return null
+  const isLow = block.min[axis] - room.min[axis] < room.max[axis] - block.max[axis]
+  return { axis, end: isLow ? 'low' : 'high', by: over(axis) }
+}
+
+/** How far a part that stands along a wall reaches into the room from there. */
+function reachOf(part: Part, box: Box): Reach | null {
+  const { room } = box
   const { axis, ends } = slabOf(part)
-  if (axis === 'z' || ends[0] < room.min[axis] - 1e-6 || ends[1] > room.max[axis] + 1e-6) return null
+  if (axis === 'z') return overhangOf(part, box)
+  if (ends[0] < room.min[axis] - 1e-6 || ends[1] > room.max[axis] + 1e-6) return null
   const isLow = ends[0] - room.min[axis] < room.max[axis] - ends[1]
   const by = isLow ? ends[1] - room.min[axis] : room.max[axis] - ends[0]
   return { axis, end: isLow ? 'low' : 'high', by }

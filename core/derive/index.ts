@@ -42,6 +42,7 @@ export { pictureOf, type Facet, type Picture } from './picture'
 export { facing } from './magnets'
 export { saidOn } from './faces'
 export { goesIn } from './goes-in'
+export { roomFor } from './label-place'
 export { isUntouched, slitsOf } from './lying'
 
 export { signatureOf } from './signature'

@@ -58,6 +58,33 @@ function placesOn({ outline }: Region): Point[] {
 }
 
 /**
+ * Where words fit on a panel, clear of what is cut out of it, as near to its middle as can be; smaller where
+ * that makes room.
+ * @param wide how wide the words are for their height
+ * @param tallest of their height, mm
+ * @param lines that they may not cross
+ * @param isUpright whether they are read from the right
+ * @returns null where there is no room for them
+ */
+export function roomFor(
+  region: Region,
+  wide: number,
+  tallest: number,
+  lines: Ring[] = [],
+  isUpright = false,
+): { at: Point; height: number } | null {
+  const rings = [...ringsOf(region), ...lines]
+  const places = placesOn(region)
+  for (const size of SIZES) {
+    const height = tallest * size
+    const [across, up] = isUpright ? [height, wide * height] : [wide * height, height]
+    const at = places.find((place) => isInside(region, place) && !isCrossed(rings, around(place, across, up)))
+    if (at) return { at, height }
+  }
+  return null
+}
+
+/**
  * A label as strokes where nothing is cut out of a panel, as near to its middle as can be; smaller where
  * that makes room, in the middle where none does.
  * @param width at most, mm
@@ -71,17 +98,11 @@ export function labelOn(
   tallest: number,
   lines: Ring[] = [],
 ): Point[][] {
-  const rings = [...ringsOf(region), ...lines]
-  const places = placesOn(region)
   const atOne = letter(text, 1).width
-  for (const size of SIZES) {
-    const height = Math.min(tallest * size, (width * size) / Math.max(atOne, 0.001))
-    const free = places.find((place) => {
-      const box = around(place, atOne * height, height)
-      return isInside(region, place) && !isCrossed(rings, box)
-    })
-    const strokes = free ? letterInto(text, free, width * size, tallest * size) : []
-    if (strokes.length > 0) return strokes
-  }
-  return letterInto(text, places[0], width, tallest)
+  const most = Math.min(tallest, width / Math.max(atOne, 0.001))
+  const room = roomFor(region, atOne, most, lines)
+  const share = room ? room.height / most : 1
+  const strokes = room ? letterInto(text, room.at, width * share, tallest * share) : []
+  if (strokes.length > 0) return strokes
+  return letterInto(text, placesOn(region)[0], width, tallest)
 }

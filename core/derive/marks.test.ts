@@ -4,7 +4,7 @@ import { bounds, rectangle, type Region } from '../geometry'
 import { POCKET_INTERVAL } from '../tune'
 import { fillLines } from './fill'
 import { deriveAll, deriveBox, markOf } from './index'
-import { labelOn } from './label-place'
+import { labelOn, roomFor } from './label-place'
 import { letterFor, lettersOf } from './letters'
 
 describe('a label', () => {
@@ -32,6 +32,20 @@ describe('a label', () => {
     const crowded = { ...plain, holes: [33, 66].map((x) => rectangle(x - 2, 1, x + 2, 39).reverse()) }
     const { minY, maxY } = box(crowded, 'back 1')
     expect(maxY - minY).toBeLessThan(box(plain).maxY - box(plain).minY)
+  })
+})
+
+describe('room for words', () => {
+  const narrow: Region = { outline: rectangle(0, 0, 12, 80), holes: [] }
+  test('upright words fit where lying ones do not', () => {
+    expect(roomFor(narrow, 4, 5)).toBeNull()
+    const room = roomFor(narrow, 4, 5, [], true)!
+    expect([room.at.x, room.at.y, room.height]).toEqual([6, 40, 5])
+  })
+  test('upright words go past a hole', () => {
+    const holed = { ...narrow, holes: [rectangle(3, 35, 9, 45).reverse()] }
+    const { at, height } = roomFor(holed, 4, 5, [], true)!
+    expect(Math.abs(at.y - 40)).toBeGreaterThan(5 + 2 * height)
   })
 })
 

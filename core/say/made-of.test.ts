@@ -33,7 +33,7 @@ describe('what a box is made of', () => {
     expect(said(box, 'fitting-lining')).toMatch(/\d mm/)
     expect(said(box, 'fitting-lining')).not.toMatch(/play/)
   })
-  test('of boxes that stand in each other, the whole comes first, and what makes them one is not offered', () => {
+  test('of boxes that stand in each other the whole comes first', () => {
     const cabinet = demo('slip-cases')
     const whole = { kind: 'nested' } as NonNullable<typeof plain.whole>
     expect(madeOf({ ...cabinet, whole }, 0, IN_METRIC)[0].thing).toBe('whole')

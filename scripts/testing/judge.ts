@@ -1,6 +1,14 @@
 import type { Thicknesses } from '../../core/fittings'
 import type { Manifold } from 'manifold-3d'
-import { partsById, prismOf, resolve, type Assembly, type Block, type Panel } from '../../core/assembly'
+import {
+  partsById,
+  prismOf,
+  resolve,
+  type Assembly,
+  type Block,
+  type Panel,
+  type Size,
+} from '../../core/assembly'
 import { cornerBlock } from '../../core/assembly/prism'
 import { jointProblems, makeBox, specProblems, type Box, type BoxSpec } from '../../core/box'
 import { boxed, isApart, solidLibrary, type Boxed, type Vector } from './solids'
@@ -153,6 +161,32 @@ export class Judge {
           }
           moved.delete()
         }
+    }
+    return worst
+  }
+
+  /** A block, its lower corner there, mm. */
+  blockAt({ x, y, z }: Size, at: Size): Boxed {
+    return boxed(this.solids.library.Manifold.cube([x, y, z]).translate([at.x, at.y, at.z]))
+  }
+
+  /** What a thing strikes of panels where it stands and on its way straight up, mm³ at its worst place. */
+  struckUpward(thing: Boxed, panels: Panel[], range: number): number {
+    const standing = panels.map((panel) => this.solidOf(panel))
+    let worst = 0
+    // Never so far at once that it would jump over what is in its way.
+    const steps = Math.ceil(range / ((thing.max[2] - thing.min[2]) / 2))
+    for (let place = 0; place <= steps; place++) {
+      const by: Vector = [0, 0, steps === 0 ? 0 : (range * place) / steps]
+      const near = standing.filter((other) => !isApart(thing, other, by))
+      if (near.length === 0) continue
+      const moved = thing.solid.translate(by)
+      for (const { solid } of near) {
+        const both = moved.intersect(solid)
+        worst = Math.max(worst, both.volume())
+        both.delete()
+      }
+      moved.delete()
     }
     return worst
   }

@@ -1,9 +1,17 @@
 <script setup lang="ts">
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { X } from '@lucide/vue'
+import { onUnmounted } from 'vue'
 
 defineProps<{ open: boolean; title: string; initialFocus?: HTMLElement | null }>()
 defineEmits<{ close: [] }>()
+/** Closed, it gives the focus back to what opened it, if nothing else has taken it. */
+const opener = document.activeElement
+onUnmounted(() =>
+  setTimeout(() => {
+    if (document.activeElement === document.body && opener instanceof HTMLElement) opener.focus()
+  }),
+)
 </script>
 
 <template>

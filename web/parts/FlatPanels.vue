@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Panel } from '@core/assembly'
-import type { Spot } from '@core/derive'
+import { roomFor, type Spot } from '@core/derive'
 import { bounds, type Bounds, type Point } from '@core/geometry'
 import DimensionLine from './DimensionLine.vue'
 import FaceLines from './FaceLines.vue'
@@ -65,6 +65,25 @@ function labelBox(panel: Panel, box: Bounds): Bounds {
   // Below what is engraved, so that both can be read.
   return panel.faces ? { ...beside, maxY: box.minY + (box.maxY - box.minY) * 0.3 } : beside
 }
+/** As wide as a letter is high. */
+const LETTER = 0.6
+/** Where a label stands: clear of what is cut out, where there is room; and how large its letters are. */
+const labels = computed(
+  () =>
+    new Map(
+      view.value.laid.map(({ panel, box }) => {
+        const upright = isUpright(panel)
+        const size = labelSize(panel, box)
+        const isPlain = !panel.bends && !panel.faces && props.slits?.panel !== panel.id
+        const wide = LETTER * panel.label.length
+        const room = isPlain ? roomFor(panel.region, wide, size, [], upright) : null
+        const at = room
+          ? { minX: room.at.x, maxX: room.at.x, minY: room.at.y, maxY: room.at.y }
+          : labelBox(panel, box)
+        return [panel.id, { place: middleOf(at, upright), size: room?.height ?? size }] as const
+      }),
+    ),
+)
 const middleOf = ({ minX, maxX, minY, maxY }: Bounds, upright: boolean): string =>
   `translate(${(minX + maxX) / 2} ${-(minY + maxY) / 2}) rotate(${upright ? -90 : 0})`
 const spotsOf = ({ id }: Panel): Spot[] => (props.spots ?? []).filter(({ panel }) => panel === id)
@@ -120,10 +139,10 @@ const choose = (id: string): void => emit('choose', id)
           data-testid="slits"
         />
         <text
-          :transform="middleOf(labelBox(panel, box), isUpright(panel))"
-          :dy="labelSize(panel, box) / 3"
+          :transform="labels.get(panel.id)!.place"
+          :dy="labels.get(panel.id)!.size / 3"
           text-anchor="middle"
-          :font-size="labelSize(panel, box)"
+          :font-size="labels.get(panel.id)!.size"
           fill="var(--ink)"
         >
           {{ panel.label }}

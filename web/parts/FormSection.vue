@@ -3,11 +3,10 @@ import { ChevronRight } from '@lucide/vue'
 
 /** A part of a form that can be folded away. What it says is seen then as well. */
 defineProps<{ title: string; said?: string; open?: boolean }>()
-defineEmits<{ toggle: [event: Event] }>()
 </script>
 
 <template>
-  <details class="group rounded border border-line" :open="open" @toggle="$emit('toggle', $event)">
+  <details class="group rounded border border-line" :open="open">
     <summary class="flex min-h-8 cursor-pointer items-center gap-1.5 px-2 py-1 text-[13px] font-semibold">
       <ChevronRight
         :size="14"

@@ -10,7 +10,7 @@ defineEmits<{ 'update:modelValue': [value: boolean] }>()
     <Switch
       :model-value="modelValue"
       class="relative inline-flex h-6 w-10 shrink-0 items-center rounded-full border border-edge"
-      :class="modelValue ? 'bg-heather' : 'bg-sunk'"
+      :class="modelValue ? 'bg-heather forced-colors:bg-[Highlight]' : 'bg-sunk'"
       @update:model-value="$emit('update:modelValue', $event)"
     >
       <span

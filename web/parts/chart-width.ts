@@ -4,8 +4,8 @@ import { onBeforeUnmount, ref, watch, type Ref } from 'vue'
 const LEAST = 240
 
 /**
- * How wide a chart is drawn, px: its figures are laid out for that, so that its letters are as large on a phone
- * as on a desk.
+ * How wide a chart is drawn, px: its figures are laid out for that, so that its letters are as large on a
+ * phone as on a desk.
  * @param before the width until it is drawn
  */
 export function useChartWidth(chart: Ref<Element | undefined>, before: number): Ref<number> {

@@ -2,7 +2,7 @@ import { closes, FITTINGS, type FittingType } from '@core/fittings'
 import type { Job } from '@core/job'
 import type { BoxThing } from '@core/say'
 
-/** Fields of Shape by the thing of the box that they belong to; a dash at the end stands for all that follow. */
+/** Fields of Shape by the thing that they belong to; a dash at the end stands for all that follow. */
 const FIELDS_OF: Partial<Record<BoxThing, string[]>> = {
   whole: ['whole', 'whole-'],
   lid: ['top', 'bolts-top', 'tabs-top', 'tabs-top-'],

@@ -6,7 +6,7 @@ import type { BoxThing } from '@core/say'
 import FittingForm from './FittingForm.vue'
 import { THING_FORMS } from './things'
 
-/** The figures of the thing that is chosen, and of nothing else. On a narrow screen it is a page of its own. */
+/** The figures of the thing that is chosen, and nothing else's. On a narrow screen it is a page of its own. */
 const props = defineProps<{ thing: BoxThing; title: string }>()
 const emit = defineEmits<{ close: [] }>()
 const heading = ref<HTMLElement>()

@@ -11,7 +11,7 @@ import WorkedFigure from '@web/parts/WorkedFigure.vue'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 
-/** How large it is, and how its edges come out; the sizes alone where it stands beside a thing's own figures. */
+/** How large it is, and how its edges come out; sizes alone beside a thing's own figures. */
 const props = defineProps<{ brief?: boolean }>()
 const jobs = useOpenJob()
 const derived = useDerived()
