@@ -1,4 +1,4 @@
-import { slabOf, type Part, type Size } from '../assembly'
+import { slabOf, type Block, type Part, type Size } from '../assembly'
 import { transformPoint } from '../geometry'
 import { kindOfLid, lidOf } from '../fittings'
 import type { Box } from '../box'
@@ -44,10 +44,10 @@ function reachOf(part: Part, box: Box): Reach | null {
 }
 
 /**
- * The largest block that can be put in down to the floor and taken out again, with the lid closed over it,
- * mm; null where dividers share out the room.
+ * The room of the largest block that can be put in down to the floor and taken out again, with the lid closed
+ * over it, mm; null where dividers share it out.
  */
-export function goesIn(box: Box): Size | null {
+export function freeRoom(box: Box): Block | null {
   const { spec, assembly, names, dividers, room, materials } = box
   if (dividers.length > 0) return null
   const moving = new Set(assembly.groups.flatMap(({ parts }) => parts))
@@ -59,7 +59,17 @@ export function goesIn(box: Box): Size | null {
   }
   const lid = lidOf(spec)
   const hung = (lid && kindOfLid(lid).hangs?.(lid, materials.mean)) ?? 0
-  const along = (axis: 'x' | 'y'): number =>
-    room.max[axis] - room.min[axis] - reached[axis].low - reached[axis].high
-  return { x: along('x'), y: along('y'), z: room.max.z - room.min.z - hung }
+  const { x, y } = reached
+  return {
+    min: { x: room.min.x + x.low, y: room.min.y + y.low, z: room.min.z },
+    max: { x: room.max.x - x.high, y: room.max.y - y.high, z: room.max.z - hung },
+  }
+}
+
+/** How large that block is. */
+export function goesIn(box: Box): Size | null {
+  const free = freeRoom(box)
+  if (!free) return null
+  const { min, max } = free
+  return { x: max.x - min.x, y: max.y - min.y, z: max.z - min.z }
 }
