@@ -160,3 +160,16 @@ test('what is chosen on the drawing shows its own figures', async ({ page }) => 
   await page.getByRole('button', { name: 'Choose row 1' }).click()
   await expect(page.getByTestId('detail').getByRole('heading', { name: 'Dividers' })).toBeVisible()
 })
+
+test('what is wrong is said once: at the line, above the form, or at the field', async ({ page }) => {
+  await openDemo(page, 'demo-tray', 'shape')
+  await choose(page, 'floor')
+  await page.locator('[data-field=floor-joint]').getByRole('radio', { name: 'in grooves' }).click()
+  await page.locator('[data-field=floor-depth] input').fill('2.9')
+  const wrong = page.getByRole('alert').filter({ visible: true })
+  await expect(wrong).toHaveCount(1)
+  await expect(page.getByTestId('detail').getByRole('alert')).toHaveCount(1)
+  await page.keyboard.press('Escape')
+  await expect(page.locator('[data-thing=floor]').getByRole('alert')).toHaveCount(1)
+  await expect(wrong).toHaveCount(1)
+})

@@ -98,7 +98,7 @@ export function madeOf(job: Job, own: number, say: Say): BoxLine[] {
     isThere,
   })
   const cells = dividerWords(box)
-  const stocks = new Set(Object.values(box.stocks))
+  const stocks = new Set([measure.stock?.id, ...Object.values(box.stocks)])
   const isOwn = whole === null
   return [
     ...(whole ? [line('whole', 'All together', WHOLE_NAMES[whole.kind])] : []),
@@ -152,7 +152,7 @@ export function madeOf(job: Job, own: number, say: Say): BoxLine[] {
     line(
       'stocks',
       'Cut from',
-      stocks.size > 0 ? `${stocks.size + 1} stocks` : (measure.stock?.name ?? 'no stock chosen'),
+      stocks.size > 1 ? `${stocks.size} stocks` : (measure.stock?.name ?? 'no stock chosen'),
     ),
     line('figures', 'Named figures', listed(...job.figures.map(({ name }) => name)), job.figures.length > 0),
     line('mock-up', 'Mock-up', job.mockOf ? `of ${job.mockOf.name}` : '', job.mockOf !== null),

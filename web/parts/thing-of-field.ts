@@ -18,7 +18,7 @@ const FIELDS_OF: Partial<Record<BoxThing, string[]>> = {
   dividers: ['columns', 'rows', 'columns-height', 'rows-height', 'into', 'scoop', 'divider-depth'],
   openings: ['openings', 'opening-'],
   engravings: ['engravings', 'engraving-'],
-  bends: ['bends', 'bend-'],
+  bends: ['bends', 'bend-', 'radius', 'link', 'bridge', 'latch'],
   stocks: ['stock-', 'letters', 'seams'],
   figures: ['figures'],
   'mock-up': ['mock-up'],

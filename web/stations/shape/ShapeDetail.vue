@@ -4,7 +4,9 @@ import { computed, onMounted, ref, watch } from 'vue'
 import type { FittingType } from '@core/fittings'
 import type { BoxThing } from '@core/say'
 import FittingForm from './FittingForm.vue'
-import { THING_FORMS } from './things'
+import { thingOfField } from '@web/parts/thing-of-field'
+import { useProblemList } from './box-edits'
+import { SAID_AT_FIELD, THING_FORMS } from './things'
 
 /** The figures of the thing that is chosen, and nothing else's. On a narrow screen it is a page of its own. */
 const props = defineProps<{ thing: BoxThing; title: string }>()
@@ -12,6 +14,10 @@ const emit = defineEmits<{ close: [] }>()
 const heading = ref<HTMLElement>()
 const fitting = computed(() =>
   props.thing.startsWith('fitting-') ? (props.thing.slice('fitting-'.length) as FittingType) : null,
+)
+const problems = useProblemList()
+const unsaid = computed(() =>
+  problems.value.filter(({ field }) => thingOfField(field) === props.thing && !SAID_AT_FIELD.includes(field)),
 )
 const body = ref<HTMLElement>()
 /** What is chosen by its name is read from its heading on; what was just added, from its first figure. */
@@ -45,6 +51,9 @@ watch(() => props.thing, enter, { flush: 'post' })
         <X :size="18" aria-hidden="true" />
       </button>
     </div>
+    <p v-for="{ sentence } in unsaid" :key="sentence" class="text-[13px] text-rowan" role="alert">
+      {{ sentence }}
+    </p>
     <div ref="body" class="lg:min-h-0 lg:flex-1 lg:overflow-y-auto">
       <FittingForm v-if="fitting" :key="fitting" :type="fitting" @close="emit('close')" />
       <component :is="THING_FORMS[thing]" v-else :key="thing" />

@@ -17,7 +17,7 @@ import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { useShapeThing } from '@web/stores/shape-thing'
 import ThingTabs from '../ThingTabs.vue'
-import { useBoxEdits, useProblems } from './box-edits'
+import { useBoxEdits, useProblemList } from './box-edits'
 import FollowField from './FollowField.vue'
 
 /** How large the box is, and what it is made of: a line each. */
@@ -71,17 +71,17 @@ watch(title, (now) => {
   if (now === null) place.chosen = null
 })
 
-const problems = useProblems()
+const problems = useProblemList()
 /** What is wrong with a thing is said at its line, where its own figures are not shown. */
 const wrongOf = (thing: BoxThing): string =>
-  Object.entries(problems.value).find(([field]) => thingOfField(field) === thing)?.[1] ?? ''
+  problems.value.find(({ field }) => thingOfField(field) === thing)?.sentence ?? ''
 const general = computed(() =>
-  Object.entries(problems.value)
-    .filter(([field]) => {
+  problems.value
+    .filter(({ field }) => {
       const thing = thingOfField(field)
       return thing === null || !lines.value.some((line) => line.thing === thing)
     })
-    .map(([, sentence]) => sentence),
+    .map(({ sentence }) => sentence),
 )
 
 /** A dimension was clicked on the drawing: its field is where it is changed. */

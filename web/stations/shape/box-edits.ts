@@ -43,13 +43,20 @@ export function useBoxEdits(): BoxEdits {
   }
 }
 
-/** What is wrong with the box in hand, by the field that mends it. */
-export function useProblems(): ComputedRef<Record<string, string>> {
+/** What is wrong with the box in hand: each sentence, and the field that mends it. */
+export function useProblemList(): ComputedRef<{ field: string; sentence: string }[]> {
   const derived = useDerived()
   const say = useSay()
   return computed(() =>
-    Object.fromEntries(
-      derived.box.problems.map((problem) => [problem.field, problemSentence(problem, say.value)]),
-    ),
+    derived.box.problems.map((problem) => ({
+      field: problem.field,
+      sentence: problemSentence(problem, say.value),
+    })),
   )
+}
+
+/** The same by field, for what is said there. */
+export function useProblems(): ComputedRef<Record<string, string>> {
+  const list = useProblemList()
+  return computed(() => Object.fromEntries(list.value.map(({ field, sentence }) => [field, sentence])))
 }

@@ -1,4 +1,5 @@
 import type { Component } from 'vue'
+import { FITTINGS } from '@core/fittings'
 import type { BoxThing } from '@core/say'
 import AddForm from './AddForm.vue'
 import BendForm from './BendForm.vue'
@@ -32,3 +33,10 @@ export const THING_FORMS: Partial<Record<BoxThing, Component>> = {
   kind: KindForm,
   add: AddForm,
 }
+
+/** Fields at which their form says itself what is wrong; of the rest it is said above the form. */
+export const SAID_AT_FIELD = [
+  ...['set-in', 'raised', 'columns', 'rows', 'columns-height', 'rows-height', 'into', 'divider-depth'],
+  ...['openings', 'engravings', 'bends', 'radius', 'link', 'bridge', 'latch'],
+  ...FITTINGS.flatMap(({ type, fields }) => [type, ...fields.map(({ at }) => at)]),
+]
