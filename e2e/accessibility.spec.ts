@@ -2,14 +2,17 @@ import { expect, test, type Page } from './fixtures'
 import axe from 'axe-core'
 import { openDemo, STATIONS } from './helpers'
 
-/** What axe-core, an accessibility engine, finds that is serious or critical. */
+/** Less than serious to the engine, and still where a person who does not see the page loses the way. */
+const WAYS = /^(heading-order|empty-table-header|page-has-heading-one|region|landmark-)/
+
+/** What axe-core, an accessibility engine, finds that is serious or critical, or loses the way. */
 async function seriousFindings(page: Page): Promise<string[]> {
   await page.evaluate(axe.source)
   const { violations } = await page.evaluate(() =>
     (globalThis as unknown as { axe: typeof axe }).axe.run(document),
   )
   return violations
-    .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+    .filter(({ id, impact }) => impact === 'serious' || impact === 'critical' || WAYS.test(id))
     .map(
       ({ id, nodes }) =>
         `${id}: ${nodes
@@ -43,6 +46,9 @@ for (const colorScheme of ['light', 'dark'] as const) {
       await page.getByRole('link', { name: 'Measure the kerf' }).click()
       await expect(page.locator('#bench-reading')).toBeVisible()
       expect(await seriousFindings(page), 'kerf').toEqual([])
+      await page.goto('./#/job/demo-tray/measure/first')
+      await expect(page.getByTestId('first-sheet')).toBeVisible()
+      expect(await seriousFindings(page), 'first box').toEqual([])
       await page.keyboard.press('Escape')
       await page.getByRole('button', { name: 'Help' }).focus()
       await page.keyboard.press('?')

@@ -1,7 +1,7 @@
 import { test as newBrowser } from '@playwright/test'
 import { expect, test } from './fixtures'
 import { readFileSync } from 'node:fs'
-import { demoFile, field, goTo, openDemo, settled } from './helpers'
+import { demoFile, field, openDemo, settled } from './helpers'
 
 test('the list: pictures, search, sort, a duplicate that changes without harm to the first', async ({
   page,
@@ -64,48 +64,6 @@ test('everything goes out in one file and comes in again in another browser', as
   await other.getByRole('link', { name: /Specimen tray, moss survey \(copy\)/ }).click()
   await other.getByRole('navigation', { name: 'Traveller' }).getByRole('link', { name: /Shape/ }).click()
   await expect(field(other, 'Width')).toHaveValue('199')
-})
-
-test('a first job is guided from one thing to the next', async ({ page }) => {
-  await page.goto('./')
-  await page.getByRole('button', { name: 'A first job, guided' }).click()
-  const guide = page.getByRole('region', { name: 'Your first job' })
-  await expect(guide).toContainText('1 of 9')
-  // What was only added is not given: its figures are typed, or said to be right.
-  await page.getByRole('button', { name: 'Add machine' }).click()
-  await expect(page.getByText('Still open: bed, watts and speeds of')).toBeVisible()
-  await expect(guide).toContainText('1 of 9')
-  await page.getByRole('button', { name: 'They are right' }).click()
-  await expect(guide).toContainText('2 of 9')
-  await page.getByRole('button', { name: 'Add stock' }).click()
-  await field(page, 'Nominal (label)').fill('4')
-  await expect(guide).toContainText('3 of 9')
-  for (const reading of ['3.02', '3.04', '3.06']) {
-    await page.getByLabel('Thickness readings').fill(reading)
-    await page.getByRole('button', { name: 'Add reading' }).click()
-  }
-  await expect(guide).toContainText('4 of 9')
-  await guide.getByRole('link', { name: 'Go there' }).click()
-  // No outcome is assumed: a test is added once it is said how it came out.
-  await expect(page.getByRole('button', { name: 'Add test' })).toBeDisabled()
-  await page.getByLabel('Came out').selectOption('clean')
-  await page.getByRole('button', { name: 'Add test' }).click()
-  await expect(guide).toContainText('5 of 9')
-  await guide.getByRole('link', { name: 'Go there' }).click()
-  await expect(page.locator('#bench-reading')).toBeVisible()
-  await page.goBack()
-  await goTo(page, 'Measure')
-  await field(page, 'Kerf, full width').fill('0.16')
-  await expect(guide).toContainText('6 of 9')
-  // The size it begins with is nobody's: after a reload it is still asked for.
-  await page.reload()
-  await expect(guide).toContainText('6 of 9')
-  await expect(guide).toContainText('120.00 × 80.00 × 50.00 mm outside')
-  await guide.getByRole('link', { name: 'Go there' }).click()
-  await guide.getByRole('button', { name: 'That is the size' }).click()
-  await expect(guide).toContainText('7 of 9')
-  await guide.getByRole('button', { name: 'Leave the guide' }).click()
-  await expect(guide).toHaveCount(0)
 })
 
 test('copies made two: what was placed by hand stays where it is', async ({ page }) => {

@@ -4,6 +4,10 @@ import { field, line, settled } from './helpers'
 test('a new job asks what it is to be: found by its use, sized, and it stands in Shape', async ({ page }) => {
   await page.goto('./')
   await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(10)
+  // One job of the maker's own: its machine and stock are those used last, not the field station's.
+  await page.getByRole('button', { name: 'Duplicate Specimen tray, moss survey' }).click()
+  await settled(page)
+  await page.getByRole('link', { name: 'All jobs' }).click()
   await page.getByRole('button', { name: 'New job' }).click()
   const dialog = page.getByRole('dialog', { name: 'What do you want to make?' })
   await dialog.getByRole('searchbox', { name: 'What it is for' }).fill('organiser')

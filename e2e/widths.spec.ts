@@ -59,6 +59,9 @@ for (const [width, height] of [
       await page.goto('./#/job/demo-tray/measure/kerf')
       await expect(page.locator('#bench-reading')).toBeVisible()
       await standsWell(page, 'the kerf bench')
+      await page.goto('./#/job/demo-tray/measure/first')
+      await expect(page.getByTestId('first-sheet')).toBeVisible()
+      await standsWell(page, 'the first box')
       for (const shelf of ['', '/machines']) {
         await page.goto(`./#/bench${shelf}`)
         await expect(page.getByRole('main').locator('input').first()).toBeVisible()

@@ -8,7 +8,7 @@ export const router = createRouter({
   routes: [
     { path: '/', name: 'jobs', component: () => import('@web/shell/JobsPage.vue') },
     {
-      path: `/job/:id/:station(${STATIONS})/:view(kerf)?`,
+      path: `/job/:id/:station(${STATIONS})/:view(kerf|first)?`,
       name: 'job',
       component: () => import('@web/shell/JobPage.vue'),
     },

@@ -102,9 +102,10 @@ export const fixGauge = (trial: Trial, now: Pick<Thickness, 'mean' | 'sd'>): Tri
 /** What is asked for at the bench, one after another, with the place where the reading is kept. */
 export function readingPrompts({ method, squares }: Trial): { text: string; index: number }[] {
   if (method === 'squares') {
+    const named = (i: number): string => (squares.count === 1 ? 'the square' : `square ${i + 1}`)
     return Array.from({ length: squares.count }, (_, i) => [
-      { text: `square ${i + 1}, across`, index: 2 * i, way: 'across' },
-      { text: `square ${i + 1}, along`, index: 2 * i + 1, way: 'along' },
+      { text: `${named(i)}, across`, index: 2 * i, way: 'across' },
+      { text: `${named(i)}, along`, index: 2 * i + 1, way: 'along' },
     ])
       .flat()
       .filter(({ way }) => squares.ways === 'both' || squares.ways === way)

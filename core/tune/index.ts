@@ -1,3 +1,4 @@
+export { resultsOfFree } from './came-free'
 export {
   namesOtherSetting,
   settingSchema,

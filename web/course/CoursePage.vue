@@ -68,10 +68,10 @@ async function go(id: string): Promise<void> {
         @another="seed++"
         @next="go(EXERCISES[place + 1].id)"
       />
+      <p class="note md:col-span-2">
+        All of it is simulated: nothing is cut, and your machine is another one. Before you work a real laser,
+        read its manual and the local rules, and let somebody show you.
+      </p>
     </main>
-    <p class="note">
-      All of it is simulated: nothing is cut, and your machine is another one. Before you work a real laser,
-      read its manual and the local rules, and let somebody show you.
-    </p>
   </div>
 </template>

@@ -4,7 +4,6 @@ import { RouterLink, useRoute, useRouter } from 'vue-router'
 import { STATION_NAMES, STATIONS, type Station } from '@core/say'
 import type { Unreadable } from '@web/data/unreadable'
 import { saveOnLeaving } from '@web/leaving'
-import { useGuide } from '@web/stores/guide'
 import { useJob, type Opened } from '@web/stores/job'
 import { useShelf } from '@web/stores/shelf'
 import JobHeader from './JobHeader.vue'
@@ -27,7 +26,6 @@ const VIEWS = Object.fromEntries(
   STATIONS.map((station) => [station, defineAsyncComponent(STATION_CODE[station])]),
 ) as Record<Station, Component>
 const UnreadableList = defineAsyncComponent(() => import('@web/bench/UnreadableList.vue'))
-const GuideCard = defineAsyncComponent(() => import('./GuideCard.vue'))
 const HelpDialog = defineAsyncComponent(() => import('./HelpDialog.vue'))
 const FitDialog = defineAsyncComponent(() => import('./FitDialog.vue'))
 const FindDialog = defineAsyncComponent(() => import('./FindDialog.vue'))
@@ -39,7 +37,6 @@ saveOnLeaving(jobs)
 // A folder that is kept in step is written to from here as well; most makers have none.
 void import('@web/stores/folder').then(({ useFolder }) => useFolder().wake()).catch(() => undefined)
 const shelf = useShelf()
-const guide = useGuide()
 const opened = shallowRef<Opened | 'failed' | null>(null) // a record that is stored again must not be wrapped
 const dialog = ref<'help' | 'find' | 'fit' | null>(null)
 const station = computed(() => route.params.station as Station)
@@ -114,7 +111,6 @@ useShortcuts({
         class="relative min-w-0 flex-1 overflow-auto p-3 squat:overflow-visible print:overflow-visible"
         :aria-label="STATION_NAMES[station]"
       >
-        <GuideCard v-if="guide.job === jobs.job.id" :here="station" />
         <component :is="VIEWS[station]" />
       </main>
     </div>

@@ -1,21 +1,11 @@
 <script setup lang="ts">
 import { download } from '@web/data/download'
-import {
-  BookOpen,
-  Combine,
-  Compass,
-  FileDown,
-  FilePlus,
-  FolderOpen,
-  GraduationCap,
-  Mountain,
-} from '@lucide/vue'
+import { BookOpen, Combine, FileDown, FilePlus, FolderOpen, GraduationCap, Mountain } from '@lucide/vue'
 import { computed, defineAsyncComponent, onMounted, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import ContourBackdrop from '@web/parts/ContourBackdrop.vue'
 import LongList from '@web/parts/LongList.vue'
 import { dayOf, readable } from '@web/data/dates'
-import { emptyJob } from '@core/job'
 import { counted } from '@core/length'
 import { useMessages } from '@web/stores/messages'
 import { useShelf } from '@web/stores/shelf'
@@ -36,16 +26,12 @@ const isNew = ref(false)
 const chooser = ref<HTMLInputElement>()
 onMounted(() => shelf.open())
 
-function go(id: string | null, station = 'measure'): void {
-  if (id) void router.push({ name: 'job', params: { id, station } })
+function go(id: string | null, station = 'measure', view = ''): void {
+  if (id) void router.push({ name: 'job', params: { id, station, view } })
 }
-async function guided(): Promise<void> {
-  const id = await shelf.begun(emptyJob(crypto.randomUUID(), 'My first box', new Date().toISOString()))
-  // Fetched when it is wanted: it brings arithmetic along that this page does without.
-  const { useGuide } = await import('@web/stores/guide')
-  if (id) useGuide().begin(id)
-  go(id)
-}
+/** Who has cut before goes to the box; who has not is asked for laser and sheet. */
+const began = (id: string | null, hasCut: boolean): void =>
+  hasCut ? go(id, 'shape') : go(id, 'measure', 'first')
 async function importChosen(): Promise<void> {
   const file = chooser.value?.files?.[0]
   if (file) go(await shelf.importFile(file))
@@ -109,8 +95,7 @@ const shown = computed(() => {
           </h1>
           <p class="mt-1 max-w-prose text-quiet">
             A sheet of paper that travels with your box from measuring to building, and does the arithmetic.
-            New here? Take “A first job, guided”: it asks for one thing after another, the sheet’s thickness
-            first.
+            New here? Take “New job”: say what you want to make, and one page asks for the rest.
           </p>
         </div>
         <span class="flex gap-1">
@@ -122,10 +107,6 @@ const shown = computed(() => {
         <button type="button" class="btn btn-main" @click="isNew = true">
           <FilePlus :size="16" aria-hidden="true" />
           New job
-        </button>
-        <button type="button" class="btn" @click="guided">
-          <Compass :size="16" aria-hidden="true" />
-          A first job, guided
         </button>
         <button type="button" class="btn" @click="chooser?.click()">
           <FolderOpen :size="16" aria-hidden="true" />
@@ -199,7 +180,7 @@ const shown = computed(() => {
         <JobCard :job="item" @duplicate="shelf.duplicate(item).then(go)" @remove="shelf.remove(item)" />
       </LongList>
     </main>
-    <NewJobDialog v-if="isNew" open @close="isNew = false" @made="go($event, 'shape')" />
+    <NewJobDialog v-if="isNew" open @close="isNew = false" @made="began" />
     <TogetherDialog v-if="isTogether" open @close="isTogether = false" @made="go" />
   </div>
 </template>

@@ -26,7 +26,7 @@ const state = computed(() => {
 </script>
 
 <template>
-  <footer
+  <div
     class="no-print flex shrink-0 items-stretch overflow-x-auto border-t border-line bg-sheet"
     aria-label="What it comes to"
     tabindex="0"
@@ -64,5 +64,5 @@ const state = computed(() => {
     >
       {{ state }}
     </p>
-  </footer>
+  </div>
 </template>

@@ -10,18 +10,21 @@ import FigureField from '@web/parts/FigureField.vue'
 import KindGallery from '@web/parts/KindGallery.vue'
 import { useSay } from '@web/parts/say'
 import { useBench } from '@web/stores/bench'
+import { isOfTheStation } from '@web/data/station-jobs'
 import { useShelf } from '@web/stores/shelf'
 
 /** What is to be made, and how large: on the machine and from the stock that were used last. */
 defineProps<{ open: boolean }>()
-const emit = defineEmits<{ close: []; made: [job: string | null] }>()
+const emit = defineEmits<{ close: []; made: [job: string | null, onOwn: boolean] }>()
 const shelf = useShelf()
 const bench = useBench()
 const say = useSay()
 
-/** Machine and stock of the job that was changed last, as the bench knows them now. */
+/** Machine and stock of the maker's job that was changed last, as the bench knows them now. */
 const last = computed(() => {
-  const newest = [...shelf.jobs].sort((a, b) => b.changed.localeCompare(a.changed))
+  const newest = shelf.jobs
+    .filter(({ id }) => !isOfTheStation(id))
+    .sort((a, b) => b.changed.localeCompare(a.changed))
   const used = newest.find(({ measure }) => measure.machine && measure.stock)?.measure
   const machine = bench.machines.find(({ id }) => id === used?.machine?.id) ?? null
   const stock = bench.stocks.find(({ id }) => id === used?.stock?.id) ?? null
@@ -59,7 +62,7 @@ async function make(): Promise<void> {
   const values = { ...defaultsOf(kind.value, thickness.value), ...typed.value }
   const made = settledAs(bare(), kind.value, values, say.value)
   error.value = made.ok ? '' : made.error
-  if (made.ok) emit('made', await shelf.begun(made.job))
+  if (made.ok) emit('made', await shelf.begun(made.job), last.value !== null)
 }
 
 const pictures = shallowRef<Record<string, Picture | null>>({})
@@ -99,7 +102,7 @@ onMounted(async () => {
           {{
             last
               ? `On ${last.machine.name}, from ${last.stock.name}, as last time; Measure has others.`
-              : 'Machine and stock are asked for in Measure: until then they are assumed.'
+              : 'Your laser and your sheet are asked for next.'
           }}
         </p>
       </div>

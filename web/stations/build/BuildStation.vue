@@ -141,7 +141,7 @@ const toggle = (id: string, event: Event): boolean =>
     <ol class="grid gap-3 md:grid-cols-2 xl:grid-cols-3 print:grid-cols-2">
       <li v-for="step in steps" :key="step.id" class="card flex break-inside-avoid flex-col gap-1.5">
         <div class="flex items-center justify-between gap-2">
-          <h3 class="text-base!">{{ step.title }}</h3>
+          <h2 class="text-base!">{{ step.title }}</h2>
           <label class="flex min-h-6 items-center gap-1.5 text-sm">
             <input
               type="checkbox"

@@ -1,24 +1,22 @@
 <script setup lang="ts">
-import { FileDown, Printer } from '@lucide/vue'
+import { Printer } from '@lucide/vue'
 import { computed, ref } from 'vue'
 import type { CutPlan, LoadPlan } from '@core/derive'
 import type { Paper } from '@core/files'
 import { FORMATS, type Format } from '@core/plan'
-import { fileStem, recordOf } from '@core/keep'
 import type { Job } from '@core/job'
 import { short } from '@core/length'
 import { OPERATION_NAMES, OPERATIONS, OUR_COLOURS, type Operation } from '@core/machine'
-import { bedStatement, compensationStatement, cutSummary, faceStatement, placeStatement } from '@core/say'
+import { bedStatement, compensationStatement, faceStatement, placeStatement } from '@core/say'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import { useSay } from '@web/parts/say'
 import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
-import { download } from '@web/data/download'
 import { useBench } from '@web/stores/bench'
-import { useCutRecords } from '@web/stores/cut-records'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import BridgeFields from './BridgeFields.vue'
 import FileFields from './FileFields.vue'
+import WriteCut from './WriteCut.vue'
 import { useMessages } from '@web/stores/messages'
 import { usePlanner } from '@web/stores/planner'
 
@@ -28,7 +26,6 @@ const jobs = useOpenJob()
 const bench = useBench()
 const derived = useDerived()
 const planner = usePlanner()
-const records = useCutRecords()
 const say = useSay()
 const cut = computed(() => jobs.job.cut)
 const colours = computed(() => jobs.job.measure.machine?.colours ?? OUR_COLOURS)
@@ -104,7 +101,6 @@ const operations = computed(() =>
       (operation !== 'pocket' || derived.hasPockets) && (operation !== 'engrave' || derived.hasEngraving),
   ),
 )
-const summary = computed(() => cutSummary(jobs.job, derived.things, planner.plan?.loads ?? [], say.value))
 const LABELLED = [
   { value: 'hidden' as const, label: 'inside the box' },
   { value: 'up' as const, label: 'on the face up' },
@@ -120,22 +116,6 @@ const STARTS = [
   { value: 'side' as const, label: 'on a long side' },
 ]
 
-async function write(): Promise<void> {
-  const { job } = jobs
-  const { plan } = planner
-  if (!plan || !derived.ready) return
-  const { formats } = job.cut
-  const { writeFiles, writePapers } = await import('@core/files') // fetched when something is first written
-  const papers = formats.includes('pdf') ? await writePapers(job, derived.all, plan, paper.value) : []
-  const files = [...writeFiles(job, derived.all, plan, formats), ...papers]
-  const record = recordOf(derived.laid, plan, derived.parts, new Date().toISOString())
-  const { mark, date, signature } = record
-  await download(files, `${fileStem(job.name)}-${mark}-cut.zip`)
-  change({ written: { signature, date, mark } })
-  await records.keep(record)
-  const what = files.length === 1 ? files[0].name : `${files.length} files in one zip`
-  useMessages().say('said', `${what} written. The mark is ${mark}.`)
-}
 function settingOf(operation: Operation): string {
   const setting = props.settings?.[operation]
   return setting ? `${say.value.speed(setting.speed)} · ${short(setting.power)} % · ${setting.passes}×` : ''
@@ -258,25 +238,11 @@ function settingOf(operation: Operation): string {
       <FileFields :programs="cut.formats.includes('gcode')" />
     </div>
     <div class="grid gap-2 max-lg:order-first max-lg:card lg:border-t lg:border-line lg:pt-2">
-      <ul class="text-[13px]" aria-label="What is cut" data-testid="summary">
-        <li v-for="line in summary" :key="line">{{ line }}</li>
-      </ul>
-      <button
-        type="button"
-        class="btn btn-main py-2"
-        :disabled="!derived.ready || cut.formats.length === 0"
-        @click="write"
-      >
-        <FileDown :size="17" aria-hidden="true" />
-        Write the cut files
-      </button>
+      <WriteCut :paper="paper" />
       <button type="button" class="btn" data-field="print-traveller" :disabled="!planner.plan" @click="print">
         <Printer :size="16" aria-hidden="true" />
         Print the traveller
       </button>
-      <p v-if="!derived.ready" class="text-[13px] text-rowan" role="status">
-        {{ planner.busy ? 'The plan is being worked out.' : 'Nothing is written while a check says stop.' }}
-      </p>
     </div>
   </form>
 </template>

@@ -12,16 +12,13 @@ import {
   type KerfRecord,
   type KerfResult,
 } from '@core/kerf'
-import { counted } from '@core/length'
-import { takeInHand } from '@core/job'
 import CautionNote from '@web/parts/CautionNote.vue'
 import { useSay } from '@web/parts/say'
 import WorkedFigure from '@web/parts/WorkedFigure.vue'
 import { useBench } from '@web/stores/bench'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
-import { useMessages } from '@web/stores/messages'
-import { useKerfEdits } from './kerf-edits'
+import { useKeptKerf } from './kept-kerf'
 import { useTrial } from './trial'
 
 const props = defineProps<{ kerf: KerfResult }>()
@@ -29,7 +26,7 @@ const jobs = useOpenJob()
 const bench = useBench()
 const derived = useDerived()
 const say = useSay()
-const kerfs = useKerfEdits()
+const keep = useKeptKerf()
 const { trial, result } = useTrial()
 
 /** A record as it would be kept. */
@@ -79,34 +76,6 @@ const text = computed(() => {
   if (oneSided) return `${oneSided} ${figure} ${say.value.lengthUnit}`
   return `${figure}${doubt === null ? '' : ` ± ${say.value.finePlain(doubt)}`} ${say.value.lengthUnit}`
 })
-
-/** How a kerf came to be known, in a few words. */
-function how(): string {
-  const { method, squares, strip } = trial.value
-  if (method === 'squares') return `${counted(result.value.squares!.n, 'square')} of ${squares.side} mm`
-  return method === 'strip' ? `Slit strip, ${strip.lines} lines` : 'Slot gauge'
-}
-const rounded = (value: number | null): number | null => (value === null ? null : Number(value.toFixed(5)))
-
-/** One measurement is one record, however often it is kept. */
-function use(): void {
-  const { method, keptAs } = trial.value
-  const { width, doubt, kx, ky } = props.kerf
-  if (method === 'comb') return
-  const id = keptAs ?? crypto.randomUUID()
-  const next = { ...trial.value, keptAs: id }
-  const part = {
-    id,
-    width: rounded(width)!,
-    doubt: rounded(doubt),
-    kx: rounded(kx),
-    ky: rounded(ky),
-  }
-  const done = kerfs.record({ ...part, method, how: how() }, '', (draft) => {
-    draft.measure.trials = takeInHand(next, jobs.job.measure)
-  })
-  if (done) useMessages().say('said', `Kerf ${say.value.fine(width)} is on the bench and in this job.`)
-}
 </script>
 
 <template>
@@ -118,7 +87,12 @@ function use(): void {
   </div>
   <CautionNote :cautions="kerfNotes(kerf, say)" />
   <p v-if="unusable" class="text-[13px] text-rowan" role="alert">{{ unusable }}</p>
-  <button type="button" class="btn btn-main" :disabled="Boolean(unusable || kerf.oneSided)" @click="use">
+  <button
+    type="button"
+    class="btn btn-main"
+    :disabled="Boolean(unusable || kerf.oneSided)"
+    @click="keep(kerf)"
+  >
     <Check :size="16" aria-hidden="true" />
     Use this kerf
   </button>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent } from 'vue'
-import { useRoute } from 'vue-router'
+import { RouterLink, useRoute } from 'vue-router'
 import { fitCautions } from '@core/fit'
 import CautionNote from '@web/parts/CautionNote.vue'
 import { useSay } from '@web/parts/say'
@@ -14,12 +14,18 @@ import MachineCard from './MachineCard.vue'
 import NewerFigures from './NewerFigures.vue'
 import StockCard from './StockCard.vue'
 
-/** Test pieces come when somebody measures a kerf. */
+/** They come when somebody measures a kerf, or begins a first box. */
 const KerfBench = defineAsyncComponent(() => import('./KerfBench.vue'))
+const FirstBox = defineAsyncComponent(() => import('../first/FirstBox.vue'))
 const jobs = useOpenJob()
 const derived = useDerived()
 const say = useSay()
 const route = useRoute()
+/** Nothing was cut, and something that a cut needs is missing. */
+const isBegun = computed(() => {
+  const { machine, stock, kerf } = jobs.job.measure
+  return jobs.job.log.length === 0 && (!machine || !stock || !kerf)
+})
 const cautions = computed(() => {
   const { measure, box } = jobs.job
   return fitCautions(
@@ -34,8 +40,15 @@ const cautions = computed(() => {
 
 <template>
   <KerfBench v-if="route.params.view === 'kerf'" />
+  <FirstBox v-else-if="route.params.view === 'first'" />
   <div v-else class="grid gap-3">
     <NewerFigures />
+    <p v-if="isBegun" class="text-sm">
+      New to this?
+      <RouterLink :to="{ params: { view: 'first' } }" class="underline">
+        One page asks for all that a first box needs.
+      </RouterLink>
+    </p>
     <div class="grid items-start gap-3 lg:grid-cols-[16rem_1fr_18rem] xl:grid-cols-[18rem_1fr_19rem]">
       <MachineCard />
       <StockCard class="max-lg:order-first" />

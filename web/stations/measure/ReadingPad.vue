@@ -8,6 +8,7 @@ import { tryTo } from '@web/refusals'
 import PickBest from './PickBest.vue'
 import { useTrial } from './trial'
 
+const emit = defineEmits<{ taken: [] }>()
 const say = useSay()
 const { trial, result, setReading } = useTrial()
 const prompts = computed(() => readingPrompts(trial.value))
@@ -48,6 +49,7 @@ function take(value: number): void {
   }
   typed.value = ''
   again.value = null
+  if (next.value === null) emit('taken') // all of them
   void nextTick(() => field.value?.focus())
 }
 function enter(): void {

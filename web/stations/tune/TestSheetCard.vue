@@ -1,13 +1,11 @@
 <script setup lang="ts">
 import { FileDown } from '@lucide/vue'
 import { computed, ref } from 'vue'
-import { believeCut, energyFor } from '@core/belief'
-import { offcutFor, sheetDrawing, markSettings } from '@core/derive'
+import { cutSquares, offcutFor, sheetDrawing, markSettings } from '@core/derive'
 import type { TestSheetFormat } from '@core/files'
 import { limitsOf } from '@core/limits'
 import { pocketTestSchema } from '@core/stock'
 import {
-  cutSettings,
   engraveSettings,
   MOST_SQUARES,
   pocketModel,
@@ -20,11 +18,10 @@ import {
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FigureField from '@web/parts/FigureField.vue'
 import { useSay } from '@web/parts/say'
-import { download } from '@web/data/download'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
-import { useMessages } from '@web/stores/messages'
 import TestSheetBoard from './TestSheetBoard.vue'
+import { useSheetFile } from './sheet-file'
 import { useSheetOutcomes } from './sheet-outcomes'
 
 /** Squares that are each made with another setting, as one file; what came of them is entered by tapping. */
@@ -32,6 +29,7 @@ const jobs = useOpenJob()
 const derived = useDerived()
 const say = useSay()
 const outcomes = useSheetOutcomes()
+const file = useSheetFile()
 const sheet = computed(() => jobs.job.tune.sheet)
 const drawing = computed(() => sheet.value && sheetDrawing(jobs.job, sheet.value))
 const ready = computed(() => jobs.job.measure.machine !== null && jobs.job.measure.stock !== null)
@@ -70,22 +68,13 @@ const said = computed(() => sheet.value?.squares.filter(({ result }) => result !
 /** The settings that would tell most of what is not known yet. */
 function settingsFor(): Setting[] {
   const { machine, stock } = jobs.job.measure
-  const { tune } = jobs.job
-  const { choice } = derived
   const marks = markSettings(jobs.job)
   if (kind.value === 'engrave') return engraveSettings(marks.engrave, machine!, count.value)
   if (kind.value === 'pocket') {
     const model = pocketModel(stock!.pockets, machine!.id)
     return pocketSettings(model, marks.pocket, machine!, derived.pocketDepth, count.value)
   }
-  const { need } = believeCut(tune, machine!, stock!, choice.thickness)
-  return cutSettings(
-    (sure) => energyFor(need, sure, choice.setting.passes),
-    choice.setting,
-    machine!,
-    choice.thickness,
-    count.value,
-  )
+  return cutSquares(jobs.job, derived.choice, count.value)
 }
 const asked = ref(0)
 /** Why there are not as many squares as were asked for. */
@@ -95,26 +84,9 @@ const fewer = computed(() => {
   return ` ${made} squares, not ${asked.value}: the others would be cut at a speed that is there already.`
 })
 function make(): void {
-  const { machine, stock } = jobs.job.measure
-  if (!machine || !stock) return
-  const squares = settingsFor().map((setting) => ({ setting, result: null }))
   asked.value = count.value
   chosen.value = null
-  jobs.edit((draft) => {
-    draft.tune.sheet = {
-      kind: kind.value,
-      machineId: machine.id,
-      stockId: stock.id,
-      thickness: derived.choice.thickness,
-      squares,
-    }
-  })
-}
-async function write(): Promise<void> {
-  const { writeTestSheet } = await import('@core/files') // fetched when something is first written
-  const file = writeTestSheet(jobs.job, sheet.value!, format.value)
-  await download([file], file.name)
-  useMessages().say('said', `${file.name} written.`)
+  file.make(kind.value, settingsFor())
 }
 function tap(square: number): void {
   if (sheet.value?.kind !== 'cut') chosen.value = square
@@ -158,7 +130,7 @@ function addDepth(): void {
     <template v-else-if="drawing">
       <div class="flex flex-wrap items-end gap-2">
         <ChoiceRow v-model="format" class="whitespace-nowrap" label="As" hide-label :options="FORMATS" />
-        <button type="button" class="btn" @click="write">
+        <button type="button" class="btn" @click="file.write(format)">
           <FileDown :size="15" aria-hidden="true" />
           Write the test sheet
         </button>

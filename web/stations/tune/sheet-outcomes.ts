@@ -1,6 +1,8 @@
 import { counted } from '@core/length'
 import type { PocketTest } from '@core/stock'
-import type { TestRecord, TestResult } from '@core/tune'
+import { takeInHand } from '@core/job'
+import { newTrial } from '@core/testpiece'
+import { resultsOfFree, type TestRecord, type TestResult } from '@core/tune'
 import { useBench } from '@web/stores/bench'
 import { useOpenJob } from '@web/stores/job'
 import { useMessages } from '@web/stores/messages'
@@ -27,22 +29,47 @@ export function useSheetOutcomes() {
     })
   }
 
-  /** Every square that something was said of becomes a test; the sheet is done with. */
-  function take(): void {
+  /**
+   * Every square that something is said of becomes a test; the sheet is done with.
+   * @param also what else is changed in the same step
+   */
+  function keep(
+    results: (TestResult | null)[],
+    also: (draft: typeof jobs.job) => void = () => undefined,
+  ): void {
     const { sheet } = jobs.job.tune
     const { stock } = jobs.job.measure
     if (!sheet || !stock) return
     const { machineId, stockId, thickness } = sheet
     const about = { machineId, stockId, family: stock.family, thickness, on: new Date().toISOString() }
-    const tests = sheet.squares.flatMap(({ setting, result }): TestRecord[] =>
-      result ? [{ id: crypto.randomUUID(), ...about, setting, result }] : [],
-    )
+    const tests = sheet.squares.flatMap(({ setting }, i): TestRecord[] => {
+      const result = results[i]
+      return result ? [{ id: crypto.randomUUID(), ...about, setting, result }] : []
+    })
     const apply = (draft: typeof jobs.job): void => {
       draft.tune.tests.push(...tests)
       draft.tune.sheet = null
+      also(draft)
     }
     if (jobs.edit(apply, '', ...tests.map((test) => bench.putting('tests', test))))
       messages.say('said', `${counted(tests.length, 'test')} written down.`)
+  }
+
+  const take = (): void => keep((jobs.job.tune.sheet?.squares ?? []).map(({ result }) => result))
+
+  /**
+   * The quickest square that came free, or none: what that says of all of them is written down, and the square
+   * is taken in hand as the piece that the kerf is read from.
+   * @param side of the square as drawn, mm
+   */
+  function free(square: number | null, side: number): void {
+    const { sheet } = jobs.job.tune
+    if (!sheet) return
+    const squares = { side, count: 1, ways: 'both' as const }
+    keep(resultsOfFree(sheet, square), (draft) => {
+      if (square !== null)
+        draft.measure.trials = takeInHand({ ...newTrial('squares'), squares }, jobs.job.measure)
+    })
   }
 
   /** A measured pocket goes to the stock's own. */
@@ -72,5 +99,5 @@ export function useSheetOutcomes() {
       draft.tune.sheet = null
     })
   }
-  return { mark, drop, take, addDepth, takePatch }
+  return { mark, drop, take, free, addDepth, takePatch }
 }

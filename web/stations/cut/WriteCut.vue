@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import { FileDown } from '@lucide/vue'
+import { computed } from 'vue'
+import type { Paper } from '@core/files'
+import { fileStem, recordOf } from '@core/keep'
+import { cutSummary } from '@core/say'
+import { useSay } from '@web/parts/say'
+import { download } from '@web/data/download'
+import { useCutRecords } from '@web/stores/cut-records'
+import { useDerived } from '@web/stores/derived'
+import { useMessages } from '@web/stores/messages'
+import { useOpenJob } from '@web/stores/job'
+import { usePlanner } from '@web/stores/planner'
+
+/** What is about to be cut, in plain words, and the button that writes it. */
+const props = defineProps<{ paper: Paper }>()
+const jobs = useOpenJob()
+const derived = useDerived()
+const planner = usePlanner()
+const records = useCutRecords()
+const say = useSay()
+const summary = computed(() => cutSummary(jobs.job, derived.things, planner.plan?.loads ?? [], say.value))
+
+async function write(): Promise<void> {
+  const { job } = jobs
+  const { plan } = planner
+  if (!plan || !derived.ready) return
+  const { formats } = job.cut
+  const { writeFiles, writePapers } = await import('@core/files') // fetched when something is first written
+  const papers = formats.includes('pdf') ? await writePapers(job, derived.all, plan, props.paper) : []
+  const files = [...writeFiles(job, derived.all, plan, formats), ...papers]
+  const record = recordOf(derived.laid, plan, derived.parts, new Date().toISOString())
+  const { mark, date, signature } = record
+  await download(files, `${fileStem(job.name)}-${mark}-cut.zip`)
+  jobs.edit((draft) => {
+    draft.cut.written = { signature, date, mark }
+  })
+  await records.keep(record)
+  const what = files.length === 1 ? files[0].name : `${files.length} files in one zip`
+  useMessages().say('said', `${what} written. The mark is ${mark}.`)
+}
+</script>
+
+<template>
+  <ul class="text-[13px]" aria-label="What is cut" data-testid="summary">
+    <li v-for="line in summary" :key="line">{{ line }}</li>
+  </ul>
+  <button
+    type="button"
+    class="btn btn-main py-2"
+    :disabled="!derived.ready || jobs.job.cut.formats.length === 0"
+    @click="write"
+  >
+    <FileDown :size="17" aria-hidden="true" />
+    Write the cut files
+  </button>
+  <p v-if="!derived.ready" class="text-[13px] text-rowan" role="status">
+    {{ planner.busy ? 'The plan is being worked out.' : 'Nothing is written while a check says stop.' }}
+  </p>
+</template>

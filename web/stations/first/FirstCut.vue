@@ -1,0 +1,37 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { RouterLink } from 'vue-router'
+import { useDerived } from '@web/stores/derived'
+import { useOpenJob } from '@web/stores/job'
+import WriteCut from '../cut/WriteCut.vue'
+
+/** What will be cut and how it will fit, what is still to be looked at, and the file. */
+const jobs = useOpenJob()
+const derived = useDerived()
+const SHOWN = ['fit', 'sheets', 'time']
+const figures = computed(() => derived.strip.filter(({ id }) => SHOWN.includes(id)))
+const open = computed(() => derived.checks.filter(({ state }) => state !== 'ok'))
+const COLOURS = { ok: '', look: 'text-gorse', stop: 'text-rowan' }
+</script>
+
+<template>
+  <dl class="flex flex-wrap gap-x-5 gap-y-1">
+    <div v-for="{ id, label, text } in figures" :key="id">
+      <dt class="text-[12px] text-quiet">{{ label }}</dt>
+      <dd class="num text-sm">{{ text }}</dd>
+    </div>
+  </dl>
+  <WriteCut paper="A4" />
+  <ul v-if="open.length > 0" class="grid gap-1 text-[13px]" aria-label="Look at this first">
+    <li v-for="{ id, title, detail, state } in open" :key="id">
+      <strong :class="COLOURS[state]">{{ title }}.</strong>
+      {{ detail }}
+    </li>
+  </ul>
+  <p class="note">
+    <RouterLink :to="{ params: { station: 'cut', view: '' } }" class="underline">
+      Cut has the order of the lines, other files and every check
+    </RouterLink>
+    {{ jobs.job.cut.written ? `; the file’s mark is ${jobs.job.cut.written.mark}.` : '.' }}
+  </p>
+</template>

@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { capitalised } from '@core/length'
+import { limitsOf } from '@core/limits'
+import {
+  doubtThickness,
+  familySchema,
+  newStock,
+  stockSchema,
+  thicknessSchema,
+  unevenLine,
+  type Stock,
+} from '@core/stock'
+import FigureField from '@web/parts/FigureField.vue'
+import { useSay } from '@web/parts/say'
+import { useBench } from '@web/stores/bench'
+import { useDerived } from '@web/stores/derived'
+import { useOpenJob } from '@web/stores/job'
+import { useStockEdits } from '@web/stores/stock-edits'
+import { useSure } from '../measure/sure'
+
+/** What the sheet is, and how thick in three places. A sheet nobody told the size of is as large as the bed. */
+const jobs = useOpenJob()
+const bench = useBench()
+const derived = useDerived()
+const stocks = useStockEdits()
+const sure = useSure()
+const say = useSay()
+const SPOTS = ['left edge', 'middle', 'right edge']
+const stock = computed(() => jobs.job.measure.stock)
+const readingAt = (spot: string): number | null =>
+  stock.value?.readings.find((reading) => reading.spot === spot)?.value ?? null
+
+function change(part: Partial<Stock>, key: string): void {
+  if (stock.value) {
+    stocks.change(part, key)
+    return
+  }
+  const { machine } = jobs.job.measure
+  const bed = machine ? { sheetWidth: machine.bedWidth, sheetHeight: machine.bedHeight } : {}
+  const isFirst = !bench.stocks.some(({ name }) => name === 'My sheet')
+  const name = isFirst ? 'My sheet' : `Sheet material ${bench.stocks.length + 1}`
+  stocks.add({ ...newStock(crypto.randomUUID(), name), ...bed, ...part })
+}
+function read(spot: string, value: number): void {
+  const reading = { value, spot, on: new Date().toISOString() }
+  const others = (stock.value?.readings ?? []).filter((each) => each.spot !== spot)
+  change({ readings: [...others, reading] }, `first ${spot}`)
+}
+const doubt = (value: number) => doubtThickness(value, stock.value?.nominal ?? 3, say.value)
+const saySure = (value: number): void => {
+  if (stock.value) sure.say('thickness', stock.value.id, value)
+}
+const said = computed(() => {
+  const { thickness } = derived.box
+  if (!stock.value || thickness.readings === 0) return 'Calipers, film off. A label is only a name.'
+  const { sheetWidth, sheetHeight } = stock.value
+  const uneven = unevenLine(thickness, say.value)
+  return (
+    `${say.value.fine(thickness.mean)} on the mean${uneven ? `: uneven, ${uneven}` : ''}. ` +
+    `A sheet of ${say.value.size([sheetWidth, sheetHeight], 0)}; Measure has its size, price and offcuts.`
+  )
+})
+const families = familySchema.options
+</script>
+
+<template>
+  <div class="grid grid-cols-2 gap-2">
+    <label class="text-[13px] font-medium" data-field="material">
+      What it is
+      <select
+        class="input font-sans!"
+        :value="stock?.family ?? 'plywood'"
+        @change="change({ family: ($event.target as HTMLSelectElement).value as Stock['family'] }, '')"
+      >
+        <option v-for="family in families" :key="family">{{ family }}</option>
+      </select>
+    </label>
+    <FigureField
+      label="Its label says"
+      data-field="nominal"
+      :step="0.5"
+      :limits="limitsOf(stockSchema.shape.nominal)"
+      :model-value="stock?.nominal ?? 3"
+      @update:model-value="change({ nominal: $event }, 'first nominal')"
+    />
+  </div>
+  <fieldset data-field="readings">
+    <legend class="text-[13px] font-medium">How thick it is, in three places</legend>
+    <div class="mt-1 grid grid-cols-3 gap-2">
+      <FigureField
+        v-for="spot in SPOTS"
+        :key="spot"
+        :label="capitalised(spot)"
+        :step="0.01"
+        :digits="3"
+        :limits="limitsOf(thicknessSchema)"
+        :model-value="readingAt(spot)"
+        :doubt="doubt"
+        @update:model-value="read(spot, $event)"
+        @sure="saySure"
+      />
+    </div>
+  </fieldset>
+  <p class="note" data-testid="first-sheet">{{ said }}</p>
+</template>
