@@ -76,7 +76,9 @@ test('by keys alone, after a page that is loaded anew in the middle; nothing tha
   await typeInto(page, field(page, 'Laser power'), '40')
   await typeInto(page, field(page, 'Left edge'), '30.2')
   // A slip is asked about where it is typed, and the sheet is not taken for that.
-  await expect(page.locator('main').getByRole('alert').filter({ hasText: 'Did you mean 3.02 mm' })).toBeVisible()
+  await expect(
+    page.locator('main').getByRole('alert').filter({ hasText: 'Did you mean 3.02 mm' }),
+  ).toBeVisible()
   await typeInto(page, field(page, 'Left edge'), '3.02')
   await typeInto(page, field(page, 'Middle'), '3.04')
   await typeInto(page, field(page, 'Right edge'), '3.02')

@@ -42,13 +42,46 @@ test('a drawer that strikes is told of, with how far before its place', async ({
 test('by keys: boxes that fill a drawer, by widths and heights; in inches as well', async ({ page }) => {
   await openDemo(page, 'demo-drawer-set', 'shape')
   await choose(page, 'whole')
-  await typeInto(page, whole(page).getByLabel('Columns'), '4')
+  await typeInto(page, whole(page).getByLabel('Columns', { exact: true }), '4')
   await expect(page.getByRole('group', { name: 'Things of this job' })).toContainText('4 × box A')
   await typeInto(page, whole(page).getByLabel('Heights, row by row; “rest” is full height'), '20, 30')
   await expect(proof(page)).toContainText('8 boxes, nothing strikes')
   await page.keyboard.press('Tab')
   await typeInto(page, field(page, 'Gap, to grip'), '1/8 in')
   await expect(proof(page)).toContainText('least room 3.17')
+})
+
+test('one row is divided by itself, and one pull is in the front of all', async ({ page }) => {
+  await openDemo(page, 'demo-drawer-set', 'shape')
+  await choose(page, 'whole')
+  await whole(page).getByLabel('Columns', { exact: true }).fill('3 equal')
+  await whole(page).getByLabel('Columns of row 2, where it differs').fill('60, rest')
+  const things = page.getByRole('group', { name: 'Things of this job' })
+  await expect(things).toContainText('3 × box A')
+  await expect(things).toContainText('box C')
+  await whole(page).getByText('half-round', { exact: true }).click()
+  await expect(proof(page)).toContainText('5 boxes, nothing strikes')
+  // A row that is too wide is told of where it was typed, and nothing of it is taken.
+  await whole(page).getByLabel('Columns of row 2, where it differs').fill('600, 600')
+  await expect(whole(page).getByRole('alert')).toContainText('too wide together')
+  await expect(proof(page)).toContainText('5 boxes')
+})
+
+test('boxes that are sized by hand still belong together: what strikes is told of', async ({ page }) => {
+  await openDemo(page, 'demo-core-cabinet', 'shape')
+  await choose(page, 'whole')
+  await page.getByRole('switch', { name: 'I size the boxes myself' }).click()
+  await expect(proof(page)).toContainText('nothing strikes')
+  await page.getByRole('button', { name: '12 × drawer' }).click()
+  const width = field(page, 'Width')
+  const before = Number(await width.inputValue())
+  await width.fill(String(before + 4))
+  await expect(proof(page)).toContainText('strikes')
+  await expect(width).toHaveValue(String(before + 4))
+  // The whole takes over again: its figures are back.
+  await choose(page, 'whole')
+  await page.getByRole('switch', { name: 'I size the boxes myself' }).click()
+  await expect(proof(page)).toContainText('nothing strikes')
 })
 
 for (const [title, boxes] of [
@@ -72,6 +105,42 @@ test('a stand: holes row by row, crowded bottles are told of', async ({ page }) 
   await expect(page.getByText(/What stands in row 1 .*would touch/)).toBeVisible()
   await page.locator('[data-field=hole-lip-2] input').fill('80')
   await expect(page.getByRole('alert').filter({ hasText: 'row 2 would meet' })).toBeVisible()
+})
+
+test('holes of two sizes in one row', async ({ page }) => {
+  await openDemo(page, 'demo-bottle-stand', 'shape')
+  await choose(page, 'fitting-holes')
+  await page.locator('[data-field=hole-count-1] input').fill('2')
+  await page.getByRole('button', { name: 'Another size beside them' }).first().click()
+  await page.locator('[data-field=hole-lip-1-2] input').fill('12')
+  await page.locator('[data-field=hole-widest-1-2] input').fill('14')
+  await expect(proof(page)).toContainText('nothing overlaps')
+  await page.getByRole('button', { name: 'Remove these of row 1, 2' }).click()
+  await expect(page.locator('[data-field=hole-lip-1-2]')).toHaveCount(0)
+})
+
+test('a box by what goes in: told what is missing, and made the size; its dividers get feet and play', async ({
+  page,
+}) => {
+  await openDemo(page, 'demo-slip', 'shape')
+  await begin(page, 'Tray with lapped dividers')
+  await choose(page, 'fitting-contents')
+  const form = page.locator('[data-fitting=contents]')
+  await form.locator('[data-field=contents-width] input').fill('6 in')
+  await form.locator('[data-field=contents-depth] input').fill('4 in')
+  await form.locator('[data-field=contents-height] input').fill('2 in')
+  await expect(form.getByRole('status')).toContainText('Missing:')
+  await expect(page.getByText(/What has to go in is larger/)).toBeVisible()
+  await form.getByRole('button', { name: 'Make the box the size for it' }).click()
+  await expect(form.getByRole('status')).toContainText(
+    'It goes in; to spare are 0 mm of width, 0 mm of depth',
+  )
+  await expect(page.getByText(/What has to go in is larger/)).toHaveCount(0)
+  await expect(page.getByText('Goes in and comes out')).toBeVisible()
+  await choose(page, 'dividers')
+  await page.getByRole('switch', { name: 'With tabs in the floor' }).click()
+  await field(page, 'Play of the dividers').fill('0.2')
+  await expect(proof(page)).toContainText('nothing overlaps, nothing missing')
 })
 
 test('a bend: chosen by its picture, its test piece cut, what broke moves what is said of the next', async ({

@@ -28,12 +28,24 @@ export const dividersSchema = z.strictObject({
   depth: z.number().min(0.1).max(50),
   /** Depth of the scoops in their tops, for fingers; 0 is none. */
   scoop: z.number().min(0).max(500),
+  /** Added to the width of what they stand in, for those that are to come out easily, mm. */
+  play: z.number().min(0).max(5),
+  /** Whether a tab of theirs goes into the floor. */
+  foot: z.boolean(),
 })
 export type Dividers = z.infer<typeof dividersSchema>
 export type DividerRow = Dividers['columns']
 
 const NONE: DividerRow = { cells: [], height: null, lift: 0 }
-export const NO_DIVIDERS: Dividers = { columns: NONE, rows: NONE, into: 'slot', depth: 1, scoop: 0 }
+export const NO_DIVIDERS: Dividers = {
+  columns: NONE,
+  rows: NONE,
+  into: 'slot',
+  depth: 1,
+  scoop: 0,
+  play: 0,
+  foot: false,
+}
 
 /** Cells along one direction: their widths in mm, or by how much they are too wide. */
 export type SharedCells = { ok: true; widths: number[] } | { ok: false; over: number }

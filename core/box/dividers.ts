@@ -1,9 +1,9 @@
-import type { Axis, Block, Joint, Lie, Part } from '../assembly'
+import type { Axis, Block, Claim, Joint, Lie, Part } from '../assembly'
 import { grooveClaims, lapClaims, onGrid, tenonClaims, tenonShares, type EdgeRule } from '../joints'
 import { dividerPlaces, shareCells, type DividerRow } from './cells'
 import { frontDrop, kindOfLid, lidOf, partOf } from '../fittings'
 import { wallTop, type Shell } from './shell'
-import type { PanelName } from './spec'
+import type { BoxSpec, PanelName } from './spec'
 
 /**
  * Dividers between columns stand across the width (they run along y), those between rows across the depth.
@@ -109,6 +109,13 @@ function intoWall({ spec }: Shell, { reach: { from, to } }: Divider, rim: number
   }
 }
 
+/** What is left round a divider where it goes in; its own is on both of its sides, and at its ends. */
+const playOf = ({ play, dividers }: BoxSpec): Joint['play'] => ({
+  walls: play.slots + dividers.play,
+  ends: play.laps,
+  bottom: 0,
+})
+
 const asJoint = (
   shell: Shell,
   { kind, claims, depth, between, slots }: Made,
@@ -122,13 +129,37 @@ const asJoint = (
   between,
   slots,
   along: 'z',
-  play: { walls: shell.spec.play.slots, ends: shell.spec.play.laps, bottom: 0 },
+  play: playOf(shell.spec),
   proud: kind === 'tenon',
   shares: claims.map(({ from, to }) => to - from),
   full: false,
 })
 
-/** The joints of dividers with walls, and with each other. */
+/** A tab narrower than that is none, mm. [FM] */
+const LEAST_TAB = 4
+
+/** Tabs of a divider in the floor: one in the middle third of each stretch between those that it crosses. */
+function footOf(shell: Shell, divider: Divider, all: Divider[]): Joint | null {
+  const { spec, room } = shell
+  const { direction, part } = divider
+  if (!spec.dividers.foot || spec.dividers[direction].lift > 0 || spec.floor.kind === 'none') return null
+  const along = ALONG[direction]
+  const crossed = all.filter((other) => other.direction !== direction).map((other) => other.place)
+  const ends = [room.min[along], ...crossed.flat().sort((a, b) => a - b), room.max[along]]
+  const tabs: [number, number][] = []
+  for (let i = 0; i + 1 < ends.length; i += 2) {
+    const third = (ends[i + 1] - ends[i]) / 3
+    if (third >= LEAST_TAB) tabs.push([onGrid(ends[i] + third), onGrid(ends[i + 1] - third)])
+  }
+  if (tabs.length === 0) return null
+  const cuts = [ends[0], ...tabs.flat(), ends[ends.length - 1]]
+  const claims = cuts.slice(1).map((to, i): Claim => ({ owner: i % 2 === 0 ? 0 : 1, from: cuts[i], to }))
+  const between = spec.dividers.into === 'tenon' ? 'glue' : 'slide'
+  const made: Made = { kind: 'tenon', claims, depth: null, between, slots: [true, false] }
+  return { ...asJoint(shell, made, ['floor', part.id]), along, proud: false }
+}
+
+/** The joints of dividers with walls, with each other, and with the floor. */
 export function dividerJoints(shell: Shell, dividers: Divider[]): Joint[] {
   const walls = dividers.flatMap((divider) =>
     WALLS_OF[divider.direction].flatMap((wall) => {
@@ -149,5 +180,6 @@ export function dividerJoints(shell: Shell, dividers: Divider[]): Joint[] {
       return [asJoint(shell, made, [first.part.id, second.part.id])]
     }),
   )
-  return [...walls, ...crossings]
+  const feet = dividers.flatMap((divider) => footOf(shell, divider, dividers) ?? [])
+  return [...walls, ...crossings, ...feet]
 }

@@ -1,6 +1,6 @@
 import { slabOf, type Block, type Part, type Size } from '../assembly'
 import { transformPoint } from '../geometry'
-import { kindOfLid, lidOf } from '../fittings'
+import { kindOfLid, lidOf, type FittingOf } from '../fittings'
 import type { Box } from '../box'
 
 /** How far something reaches into the room from one of its walls, mm. */
@@ -43,33 +43,58 @@ function reachOf(part: Part, box: Box): Reach | null {
   return { axis, end: isLow ? 'low' : 'high', by }
 }
 
+/** The widest stretch between dividers, of those that a side of the room leaves. */
+function widestOf({ dividers }: Box, axis: 'x' | 'y', [from, to]: [number, number]): [number, number] {
+  const direction = axis === 'x' ? 'columns' : 'rows'
+  const places = dividers.filter((divider) => divider.direction === direction).map(({ place }) => place)
+  const ends = [from, ...places.flat().sort((a, b) => a - b), to]
+  const cells = Array.from({ length: ends.length / 2 }, (_, i): [number, number] => [
+    Math.max(from, ends[2 * i]),
+    Math.min(to, ends[2 * i + 1]),
+  ])
+  return cells.reduce((widest, cell) => (cell[1] - cell[0] > widest[1] - widest[0] + 1e-9 ? cell : widest))
+}
+
 /**
  * The room of the largest block that can be put in down to the floor and taken out again, with the lid closed
- * over it, mm; null where dividers share it out.
+ * over it, mm; where dividers share it out, that of the largest cell.
  */
-export function freeRoom(box: Box): Block | null {
+export function freeRoom(box: Box): Block {
   const { spec, assembly, names, dividers, room, materials } = box
-  if (dividers.length > 0) return null
   const moving = new Set(assembly.groups.flatMap(({ parts }) => parts))
   const reached = { x: { low: 0, high: 0 }, y: { low: 0, high: 0 } }
   for (const part of assembly.parts) {
     if (moving.has(part.id) || names.some((name) => name === part.id)) continue
+    if (dividers.some((divider) => divider.part.id === part.id)) continue
     const own = reachOf(part, box)
     if (own) reached[own.axis][own.end] = Math.max(reached[own.axis][own.end], own.by)
   }
   const lid = lidOf(spec)
   const hung = (lid && kindOfLid(lid).hangs?.(lid, materials.mean)) ?? 0
-  const { x, y } = reached
+  const within = (axis: 'x' | 'y'): [number, number] =>
+    widestOf(box, axis, [room.min[axis] + reached[axis].low, room.max[axis] - reached[axis].high])
+  const [x, y] = [within('x'), within('y')]
   return {
-    min: { x: room.min.x + x.low, y: room.min.y + y.low, z: room.min.z },
-    max: { x: room.max.x - x.high, y: room.max.y - y.high, z: room.max.z - hung },
+    min: { x: x[0], y: y[0], z: room.min.z },
+    max: { x: x[1], y: y[1], z: room.max.z - hung },
   }
 }
 
 /** How large that block is. */
-export function goesIn(box: Box): Size | null {
-  const free = freeRoom(box)
-  if (!free) return null
-  const { min, max } = free
+export function goesIn(box: Box): Size {
+  const { min, max } = freeRoom(box)
   return { x: max.x - min.x, y: max.y - min.y, z: max.z - min.z }
+}
+
+/** How much of a box a thing takes that has to go in: room on both sides of it, and above, mm. */
+const taken = ({ width, depth, height, room }: FittingOf<'contents'>): Size => ({
+  x: width + 2 * room,
+  y: depth + 2 * room,
+  z: height + room,
+})
+
+/** By how much it does not go in, in each direction: less than nothing where room is left, mm. */
+export function shortOf(own: FittingOf<'contents'>, free: Size): Size {
+  const { x, y, z } = taken(own)
+  return { x: x - free.x, y: y - free.y, z: z - free.z }
 }

@@ -49,12 +49,13 @@ test('boxes with two to six fittings are used as it is said, as the solid librar
 
     const free = freeRoom(box)
     const size = goesIn(box)
-    if (!free || !size || !isOpen || Math.min(size.x, size.y, size.z) < 1) continue
+    if (!isOpen || Math.min(size.x, size.y, size.z) < 1) continue
+    const beside = panels.filter(({ id }) => !moving.has(id))
     const { x, y, z } = free.min
     const block = { x: size.x - ROOM, y: size.y - ROOM, z: size.z - ROOM }
     const thing = judge.blockAt(block, { x: x + ROOM / 2, y: y + ROOM / 2, z: z + ROOM / 2 })
     // Out past all that stands, and shut in under the lid.
-    const struck = Math.max(judge.struckUpward(thing, fixed, high), judge.struckUpward(thing, panels, 0))
+    const struck = Math.max(judge.struckUpward(thing, beside, high), judge.struckUpward(thing, panels, 0))
     thing.solid.delete()
     if (struck > FELT) throw new Error(said(`a block of ${size.x} × ${size.y} × ${size.z} strikes`))
     blocks++

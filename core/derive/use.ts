@@ -13,10 +13,11 @@ import {
   type Point,
   type Region,
 } from '../geometry'
+import { goesIn, shortOf } from './goes-in'
 
 /** What a box was made for and cannot do, the panels that are in question, and where. */
 export interface Useless {
-  kind: 'shut in' | 'closed' | 'no room for fingers' | 'no grip' | 'no corner free'
+  kind: 'shut in' | 'closed' | 'no room for fingers' | 'no grip' | 'no corner free' | 'does not go in'
   /** What cannot be used, and what is in its way. */
   panel: string
   by: string | null
@@ -131,10 +132,28 @@ function unchanged({ spec }: Box, panels: Panel[]): Useless[] {
   return isAsked && !isCut ? [{ kind: 'no corner free', panel: panels[0].id, by: null, at: null }] : []
 }
 
+/** Less than that is the play of a hand, mm. */
+const FELT = 0.005
+
+/** A thing that has to go in and is larger than what is free; it may lie the other way round. */
+function leftOut(box: Box, panels: Panel[]): Useless[] {
+  const own = fittingOf(box.spec, 'contents')
+  if (!own || panels.length === 0) return []
+  const free = goesIn(box)
+  const goes = (thing: typeof own): boolean => {
+    const { x, y, z } = shortOf(thing, free)
+    return Math.max(x, y, z) <= FELT
+  }
+  if (goes(own) || goes({ ...own, width: own.depth, depth: own.width })) return []
+  const floor = panels.find(({ id }) => id === 'floor') ?? panels[0]
+  return [{ kind: 'does not go in', panel: floor.id, by: null, at: null }]
+}
+
 /** Proves that a box can be used: what comes out does, what is open is, what is gripped can be. */
 export const proveUse = (box: Box, panels: Panel[]): Useless[] => [
   ...shutIn(box, panels),
   ...blocked(panels),
   ...gripless(box, panels),
   ...unchanged(box, panels),
+  ...leftOut(box, panels),
 ]

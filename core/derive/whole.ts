@@ -51,6 +51,8 @@ export function settleWhole(job: Job, say: Say): Settled {
   const found = arrangedOf(job)
   if (!found) return { ok: true, job }
   if ('problem' in found) return { ok: false, error: wholeSentence(found.problem, say) }
+  // Sizes of a hand stay; whether the boxes still stand in each other is said where they are drawn.
+  if (job.whole?.byHand) return { ok: true, job }
   const { members } = found.arranged
   const before = thingsOf(job)
   let grown: Job = withThings(job, before.slice(0, members.length))

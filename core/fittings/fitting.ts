@@ -93,6 +93,8 @@ export interface FittingKind<Own extends { type: string }> {
   shaped?: readonly string[]
   /** What is bought or found for it, beside the sheet. */
   bought?: (own: Own, shell: Shell) => Bought[]
+  /** What it is, in a line, where its figures one by one would say it badly. */
+  said?: (own: Own, say: Say) => string
   /** A line of how it is used or built, shown at its figures. */
   note?: (own: Own, say: Say) => string
 }

@@ -19,7 +19,7 @@ export {
 } from './list'
 export { archFeature } from './arch'
 export { ringOf } from './strips'
-export { crowdedRows, holeRowSchema, type HoleRow } from './holes'
+export { crowdedRows, holeRunSchema, type HoleRun } from './holes'
 export { frontDrop, frontTop, RIM_SHAPES, type RimShape } from './rim'
 export { PULL_KINDS } from './pull'
 export type { Plate } from './plate'

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { topButt, topFingers, topOutside, topTenon } from './fixed-top'
 import type { FittingKind, LidKind } from './fitting'
+import { contents } from './contents'
 import { flipLid } from './flip-lid'
 import { holes } from './holes'
 import { liftingLid } from './lifting-lid'
@@ -29,7 +30,7 @@ const LIDS = [
   flipLid,
 ] as const
 /** Everything else that can be added to a box. */
-const OTHERS = [plate, pull, lining, trayLedge, runners, holes, rim, softened, rimArch] as const
+const OTHERS = [plate, pull, lining, trayLedge, runners, holes, rim, softened, rimArch, contents] as const
 
 /** One thing that is added to a box. */
 export const fittingSchema = z.discriminatedUnion('type', [

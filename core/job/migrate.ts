@@ -6,6 +6,7 @@ import { from11 } from './versions/from-11'
 import { from12, runFrom12, tasteFrom12 } from './versions/from-12'
 import { checkFrom13, from13 } from './versions/from-13'
 import { from14, promiseFrom14, slotFrom14 } from './versions/from-14'
+import { from15 } from './versions/from-15'
 import { from2, machineFrom2, stockFrom2, tasteFrom2, testFrom2 } from './versions/from-2'
 import { from3, machineFrom3 } from './versions/from-3'
 import { from4 } from './versions/from-4'
@@ -63,6 +64,7 @@ const STEPS: Record<number, (job: Loose) => Loose> = {
   12: from12,
   13: from13,
   14: from14,
+  15: from15,
 }
 
 /** Brings an older job up to the present version. @param from the version it was written by */

@@ -100,7 +100,7 @@ export const revisionSchema = z.strictObject({
 export type Revision = z.infer<typeof revisionSchema>
 
 export const JOB_FORMAT = 'uplands-job'
-export const JOB_VERSION = 15
+export const JOB_VERSION = 16
 
 /** Stocks that a job may be cut from beside its own. */
 export const MOST_STOCKS = 8

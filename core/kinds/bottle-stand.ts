@@ -31,7 +31,7 @@ export const bottleStand: Kind = {
         {
           type: 'holes',
           play: numberOf(values, 'play'),
-          rows: Array.from({ length: rows }, () => ({ count: columns, ...thing })),
+          rows: Array.from({ length: rows }, () => [{ count: columns, ...thing }]),
         },
         ...(arch > 0 ? [{ type: 'rim-arch' as const, high: arch }] : []),
       ],

@@ -21,6 +21,7 @@ export const boxSet: Kind = {
   make: (values): BoxSpec => sizedBox(values, 'outer'),
   whole: (values): Whole => ({
     kind: 'set',
+    byHand: false,
     width: numberOf(values, 'width'),
     depth: numberOf(values, 'depth'),
     height: numberOf(values, 'height'),
@@ -29,5 +30,7 @@ export const boxSet: Kind = {
     gap: numberOf(values, 'gap'),
     above: numberOf(values, 'above'),
     heights: [],
+    own: [],
+    pull: { kind: 'none', size: 20 },
   }),
 }

@@ -63,6 +63,7 @@ export const cabinet: Kind = {
   whole(values): Whole {
     return {
       kind: 'cabinet',
+      byHand: false,
       width: numberOf(values, 'width'),
       depth: numberOf(values, 'depth'),
       height: numberOf(values, 'height'),

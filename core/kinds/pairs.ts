@@ -26,6 +26,7 @@ export const trayInBox: Kind = {
   other: (values): BoxSpec => sizedBox(values, 'inner'),
   whole: (values): Whole => ({
     kind: 'nested',
+    byHand: false,
     at: numberOf(values, 'at'),
     ledge: numberOf(values, 'ledge'),
     height: numberOf(values, 'tray-height'),
@@ -47,7 +48,12 @@ export const cappedBox: Kind = {
   ],
   make: (values): BoxSpec => sizedBox(values, 'inner'),
   other: (values): BoxSpec => ({ ...sizedBox(values, 'inner'), lies: 'upside down' }),
-  whole: (values): Whole => ({ kind: 'cap', over: numberOf(values, 'over'), play: numberOf(values, 'play') }),
+  whole: (values): Whole => ({
+    kind: 'cap',
+    byHand: false,
+    over: numberOf(values, 'over'),
+    play: numberOf(values, 'play'),
+  }),
 }
 
 /** One box in two halves, the lower one lined. */
@@ -67,6 +73,8 @@ export const splitBox: Kind = {
   other: (values): BoxSpec => ({ ...sizedBox(values, 'inner'), lies: 'upside down' }),
   whole: (values): Whole => ({
     kind: 'halves',
+    byHand: false,
+    inside: 'lining',
     width: numberOf(values, 'width'),
     depth: numberOf(values, 'depth'),
     height: numberOf(values, 'height'),

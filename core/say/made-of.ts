@@ -62,7 +62,9 @@ const listed = (...words: (string | false | null | undefined)[]): string => word
 /** The figures of a fitting as it stands, each with its name. */
 function fittingWords(own: Fitting, say: Say): string {
   const values = own as unknown as Record<string, unknown>
-  const words = kindOfFitting(own.type).fields.map((field) => {
+  const { fields, said } = kindOfFitting(own.type)
+  if (said) return said(own, say)
+  const words = fields.map((field) => {
     const value = values[field.key]
     const label = field.label.toLowerCase()
     if (field.when && !field.when(own as never)) return null

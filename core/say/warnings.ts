@@ -1,6 +1,6 @@
 import type { Fault, Group } from '../assembly'
 import type { DerivedBox } from '../derive'
-import type { Warning } from '../derive'
+import type { Useless, Warning } from '../derive'
 import { counted, type Say } from '../length'
 
 const and = (names: string[]): string =>
@@ -49,6 +49,33 @@ export function overEdgeSentence(engravings: number[], names: string): string {
   )
 }
 
+/** Why a box cannot be used as it was meant, and what would mend it. @param nameOf a panel by its place */
+function uselessSentence(kind: Useless['kind'], nameOf: (i: number) => string): string {
+  switch (kind) {
+    case 'shut in':
+      return `${nameOf(0)} cannot be drawn out: ${nameOf(1)} is in the way.`
+    case 'closed':
+      return (
+        `The ${nameOf(1)} closes an opening of the ${nameOf(0)}. ` +
+        'Put the same opening into it, or move it.'
+      )
+    case 'no room for fingers':
+      return (
+        `Behind what the ${nameOf(0)} is gripped by is the ${nameOf(1)}: ` +
+        'fingers have no room. Move one of them.'
+      )
+    case 'no grip':
+      return 'The lid lies flush and has nothing to grip it by. Give it a notch, a hole or an opening.'
+    case 'no corner free':
+      return 'No corner is free of joints: taking them off changes nothing. Remove it, or make it smaller.'
+    case 'does not go in':
+      return (
+        'What has to go in is larger than what is free inside. Make the box the size for it, or leave less ' +
+        'room round it.'
+      )
+  }
+}
+
 /** A warning as one sentence that says what would mend it. */
 export function warningSentence(
   warning: Warning,
@@ -95,21 +122,12 @@ export function warningSentence(
         `(${say.length(warning.thickness)}). Move it, or make it smaller.`
       )
     case 'shut in':
-      return `${nameOf(0)} cannot be drawn out: ${nameOf(1)} is in the way.`
     case 'closed':
-      return (
-        `The ${nameOf(1)} closes an opening of the ${nameOf(0)}. ` +
-        'Put the same opening into it, or move it.'
-      )
     case 'no room for fingers':
-      return (
-        `Behind what the ${nameOf(0)} is gripped by is the ${nameOf(1)}: ` +
-        'fingers have no room. Move one of them.'
-      )
     case 'no grip':
-      return 'The lid lies flush and has nothing to grip it by. Give it a notch, a hole or an opening.'
     case 'no corner free':
-      return 'No corner is free of joints: taking them off changes nothing. Remove it, or make it smaller.'
+    case 'does not go in':
+      return uselessSentence(warning.kind, nameOf)
     case 'crowded':
       return (
         `What stands in row ${and(warning.rows.map(String))} would touch where it is widest. ` +

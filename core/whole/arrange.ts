@@ -24,5 +24,5 @@ export function arrangeWhole(whole: Whole, context: WholeContext): Result {
 }
 
 /** Whether a whole decides the size of a box, and how many there are of it. @param isFirst of the boxes */
-export const decidesSize = ({ kind }: Whole, isFirst: boolean): boolean =>
-  kind === 'cabinet' || kind === 'set' || kind === 'halves' || !isFirst
+export const decidesSize = ({ kind, byHand }: Whole, isFirst: boolean): boolean =>
+  !byHand && (kind === 'cabinet' || kind === 'set' || kind === 'halves' || !isFirst)

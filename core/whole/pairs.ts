@@ -72,7 +72,7 @@ function turnedOver({ box, materials }: WholeContext['other'], over: Size, rim: 
 }
 
 /** A second box upside down over the first, its floor on the first one's rim. */
-export function arrangeCap({ over, play }: Cap, { first, other }: WholeContext): Result {
+export function arrangeCap({ over, play, byHand }: Cap, { first, other }: WholeContext): Result {
   const { outer } = boxSizes(first.box, first.materials.mean)
   if (over > outer.z) return refused('over', { kind: 'reach', most: outer.z })
   const cap: Member = {
@@ -88,7 +88,11 @@ export function arrangeCap({ over, play }: Cap, { first, other }: WholeContext):
       lies: 'upside down',
     }),
   }
-  const pose = turnedOver({ ...other, box: cap.fixed(other.box) }, { x: -play, y: -play, z: 0 }, outer.z)
+  const pose = turnedOver(
+    { ...other, box: byHand ? other.box : cap.fixed(other.box) },
+    { x: -play, y: -play, z: 0 },
+    outer.z,
+  )
   return {
     ok: true,
     arranged: { members: [asItIs('box'), cap], places: [standing('box'), lifted('cap', pose, over)] },
@@ -97,11 +101,15 @@ export function arrangeCap({ over, play }: Cap, { first, other }: WholeContext):
 
 /** One box in two halves of the same foot; a lining in the lower one keeps the upper one in place. */
 export function arrangeHalves(halves: Halves, { first, other }: WholeContext): Result {
-  const { width, depth, height, at, lining, play } = halves
+  const { height, at, lining, play, byHand } = halves
   const upper = onGrid(height - at)
   if (at < LEAST || upper < LEAST)
     return refused('at', { kind: 'split', least: LEAST, most: onGrid(height - LEAST) })
   if (lining > upper) return refused('lining', { kind: 'reach', most: upper })
+  // What is asked for inside the lining is so much less than what is between the walls.
+  const lined = halves.inside === 'lining' ? 2 * (first.materials.mean.dividers + play) : 0
+  const width = onGrid(halves.width + lined)
+  const depth = onGrid(halves.depth + lined)
   const half =
     (high: number, isUpper: boolean): Member['fixed'] =>
     (box): BoxSpec => ({
@@ -116,8 +124,13 @@ export function arrangeHalves(halves: Halves, { first, other }: WholeContext): R
         : withFitting(opened(box), { type: 'lining', above: lining, play }),
     })
   const [lower, lid] = [half(at, false), half(upper, true)]
-  const shell = makeShell(lower(first.box), first.materials)
-  const pose = turnedOver({ ...other, box: lid(other.box) }, shell.room.min, onGrid(shell.outer.z + upper))
+  const shell = makeShell(byHand ? first.box : lower(first.box), first.materials)
+  const over = { ...other, box: byHand ? other.box : lid(other.box) }
+  const pose = turnedOver(
+    over,
+    shell.room.min,
+    onGrid(shell.outer.z + makeShell(over.box, over.materials).inner.z),
+  )
   return {
     ok: true,
     arranged: {

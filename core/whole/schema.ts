@@ -16,9 +16,16 @@ export const FRONT_KINDS = ['set back', 'flush', 'plate'] as const
 /** What a drawer runs on: a shelf under it, or a strip at each side. */
 export const RUN_KINDS = ['shelves', 'runners'] as const
 
+/** Whether the boxes keep the sizes that a hand gave them: only where they stand is worked out then. */
+const byHand = z.boolean()
+
+/** What is in the front of a drawer, or of every box of a set, to draw it out by. */
+const pull = z.strictObject({ kind: z.enum(DRAWER_PULLS), size: z.number().min(4).max(200) })
+
 /** A case of columns × rows, and a drawer in every opening. Outer size of the case. */
 const cabinetSchema = z.strictObject({
   kind: z.literal('cabinet'),
+  byHand,
   width: length,
   depth: length,
   height: length,
@@ -37,13 +44,14 @@ const cabinetSchema = z.strictObject({
   setBack: room,
   /** Between two plates. */
   gap: play,
-  pull: z.strictObject({ kind: z.enum(DRAWER_PULLS), size: z.number().min(4).max(200) }),
+  pull,
 })
 export type Cabinet = z.infer<typeof cabinetSchema>
 
 /** Boxes that fill a space, such as a drawer. Inner size of that space. */
 const setSchema = z.strictObject({
   kind: z.literal('set'),
+  byHand,
   width: length,
   depth: length,
   height: length,
@@ -56,12 +64,16 @@ const setSchema = z.strictObject({
   above: room,
   /** Height of the boxes of each row; null, or no figure for a row, is as high as there is room. */
   heights: z.array(length.nullable()).max(60),
+  /** How a row is divided that differs from the others; none, or an empty one, is as the columns are. */
+  own: z.array(cellsSchema).max(60),
+  pull,
 })
 export type BoxSet = z.infer<typeof setSchema>
 
 /** A tray that stands on ledges inside a box. */
 const nestedSchema = z.strictObject({
   kind: z.literal('nested'),
+  byHand,
   /** How high its underside stands above the box's floor. */
   at: length,
   /** Height of the ledges that it stands on. */
@@ -75,6 +87,7 @@ export type Nested = z.infer<typeof nestedSchema>
 /** A second box upside down over the first. */
 const capSchema = z.strictObject({
   kind: z.literal('cap'),
+  byHand,
   /** How far it reaches down over the walls. */
   over: length,
   /** Left between its walls and those of the box, on each side. [FM: 0.2 to 0.4 slides] */
@@ -82,9 +95,13 @@ const capSchema = z.strictObject({
 })
 export type Cap = z.infer<typeof capSchema>
 
+/** What the sizes of two halves are measured between: the walls, or the lining that stands inside them. */
+export const HALVES_INSIDE = ['lining', 'walls'] as const
+
 /** One box, closed and cut in two at a height: both halves have the same foot. Inner size of the whole. */
 const halvesSchema = z.strictObject({
   kind: z.literal('halves'),
+  byHand,
   width: length,
   depth: length,
   height: length,
@@ -92,6 +109,7 @@ const halvesSchema = z.strictObject({
   at: length,
   /** How far the lining of the lower half stands above its rim. */
   lining: length,
+  inside: z.enum(HALVES_INSIDE),
   /** Left between the lining and each wall. */
   play,
 })

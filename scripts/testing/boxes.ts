@@ -160,6 +160,8 @@ export const anyBoxes = fc
       into: fc.constantFrom('slot' as const, 'groove' as const, 'tenon' as const, 'loose' as const),
       depth: fc.constantFrom(0.5, 0.7),
       scoop: fc.constantFrom(0, 5),
+      play: fc.constantFrom(0, 0.2),
+      foot: fc.boolean(),
     }),
     play: fc.record({
       slots: fc.constant(0), // a pocket wider than what stands in it takes a little of what is beside it
@@ -192,8 +194,13 @@ export const anyBoxes = fc
     return { spec, mean }
   })
 
+/** Whether anything of a fitting is cut; what has to go in is not. */
+export const isMade = ({ make, features }: (typeof FITTINGS)[number]): boolean => Boolean(make ?? features)
+
 /** What a box by itself may be given, beside what closes it. */
-const ADDED = FITTINGS.filter(({ type, of }) => of !== 'whole' && !closes(type)).map(({ type }) => type)
+const ADDED = FITTINGS.filter((kind) => kind.of !== 'whole' && !closes(kind.type) && isMade(kind)).map(
+  ({ type }) => type,
+)
 
 /** Such boxes with two to six fittings, as each is begun on them. Most of them cannot be made. */
 export const fittedBoxes = fc

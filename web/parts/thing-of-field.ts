@@ -15,7 +15,7 @@ const FIELDS_OF: Partial<Record<BoxThing, string[]>> = {
     ...['floor-joint', 'raised', 'arch', 'floor-depth', 'ledge', 'lies'],
     ...['bolts-floor', 'tabs-floor', 'tabs-floor-'],
   ],
-  dividers: ['columns', 'rows', 'columns-height', 'rows-height', 'into', 'scoop', 'divider-depth'],
+  dividers: ['columns', 'rows', 'columns-height', 'rows-height', 'into', 'scoop', 'divider-'],
   openings: ['openings', 'opening-'],
   engravings: ['engravings', 'engraving-'],
   bends: ['bends', 'bend-', 'radius', 'link', 'bridge', 'latch'],

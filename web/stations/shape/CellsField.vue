@@ -4,12 +4,14 @@ import { cellsText, readCells, type Cells } from '@core/box'
 import { useSay } from '@web/parts/say'
 import { tryTo } from '@web/refusals'
 
-/** Widths of cells, typed as they are said. */
-const props = defineProps<{ label: string; cells: Cells; problem: string }>()
+/** Widths of cells, typed as they are said; where `others` hold, an empty field says so. */
+const props = defineProps<{ label: string; cells: Cells; problem: string; others?: Cells }>()
 const emit = defineEmits<{ change: [cells: Cells] }>()
 const say = useSay()
 const id = useId()
-const shown = computed(() => cellsText(props.cells, say.value))
+const shown = computed(() =>
+  props.others && props.cells.length === 0 ? '' : cellsText(props.cells, say.value),
+)
 const text = ref(shown.value)
 const error = ref('')
 let own = JSON.stringify(props.cells)
@@ -26,8 +28,10 @@ function read(typed: string): void {
     error.value = parsed.error
     return
   }
-  own = JSON.stringify(parsed.cells)
-  error.value = tryTo(() => emit('change', parsed.cells)) ?? ''
+  const isOne = props.others !== undefined && typed.trim() !== '' && parsed.cells.length === 0
+  const cells = isOne ? [null] : parsed.cells
+  own = JSON.stringify(cells)
+  error.value = tryTo(() => emit('change', cells)) ?? ''
 }
 </script>
 
@@ -39,6 +43,7 @@ function read(typed: string): void {
       class="input"
       :class="error || problem ? 'border-2 border-rowan' : ''"
       :value="text"
+      :placeholder="others && cellsText(others, say)"
       :aria-invalid="error || problem ? 'true' : undefined"
       autocomplete="off"
       @input="read(($event.target as HTMLInputElement).value)"

@@ -5,6 +5,7 @@ import { FIRST_THING } from '@core/job'
 import { limitsOf } from '@core/limits'
 import { INTO_NAMES } from '@core/say'
 import FigureField from '@web/parts/FigureField.vue'
+import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
 import { useOpenJob } from '@web/stores/job'
 import { useBoxEdits, useProblems } from './box-edits'
 import CellsField from './CellsField.vue'
@@ -96,7 +97,23 @@ const setCells = (key: 'columns' | 'rows', cells: Cells): boolean => setRow(key,
           :problem="problems['divider-depth'] ?? ''"
           @update:model-value="changeIn('dividers', { depth: $event }, 'divider-depth')"
         />
+        <FigureField
+          v-if="dividers.into !== 'tenon'"
+          data-field="divider-play"
+          label="Play of the dividers"
+          :model-value="dividers.play"
+          :limits="limitsOf(shape.play)"
+          :step="0.05"
+          @update:model-value="changeIn('dividers', { play: $event }, 'divider-play')"
+        />
       </div>
+      <ToggleSwitch
+        v-if="box.floor.kind !== 'none'"
+        data-field="divider-foot"
+        label="With tabs in the floor"
+        :model-value="dividers.foot"
+        @update:model-value="changeIn('dividers', { foot: $event })"
+      />
       <p class="note">
         An empty height reaches the rim. Where dividers cross they are lapped, half way each.
       </p>

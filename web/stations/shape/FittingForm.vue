@@ -3,6 +3,7 @@ import { Trash2 } from '@lucide/vue'
 import { computed } from 'vue'
 import { kindOfFitting, withoutFitting, type FittingType } from '@core/fittings'
 import { useBoxEdits, useProblems } from './box-edits'
+import ContentsFields from './ContentsFields.vue'
 import FittingFields from './FittingFields.vue'
 import HoleRows from './HoleRows.vue'
 
@@ -22,6 +23,7 @@ function remove(): void {
   <div v-if="own" class="grid content-start gap-2" :data-fitting="type" :data-field="`fitting-${type}`">
     <HoleRows v-if="own.type === 'holes'" :own="own" />
     <FittingFields :own="own" :problems="problems" />
+    <ContentsFields v-if="own.type === 'contents'" :own="own" />
     <button type="button" class="btn justify-self-start" data-remove @click="remove">
       <Trash2 :size="16" aria-hidden="true" />
       Remove the {{ kindOfFitting(type).title }}

@@ -1,10 +1,20 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Cells } from '@core/box'
+import { withoutFitting } from '@core/fittings'
 import { limitsOf } from '@core/limits'
-import { DRAWER_PULLS, FRONT_KINDS, RUN_KINDS, wholeSchema, type Whole, type WholeKind } from '@core/whole'
+import {
+  DRAWER_PULLS,
+  FRONT_KINDS,
+  HALVES_INSIDE,
+  RUN_KINDS,
+  wholeSchema,
+  type Whole,
+  type WholeKind,
+} from '@core/whole'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FigureField from '@web/parts/FigureField.vue'
+import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
 import { useOpenJob } from '@web/stores/job'
 import CellsField from './CellsField.vue'
 
@@ -13,6 +23,7 @@ const jobs = useOpenJob()
 const whole = computed(() => jobs.job.whole!)
 const cabinet = computed(() => (whole.value.kind === 'cabinet' ? whole.value : null))
 const set = computed(() => (whole.value.kind === 'set' ? whole.value : null))
+const halves = computed(() => (whole.value.kind === 'halves' ? whole.value : null))
 
 type Field = [key: string, label: string]
 /** Lengths of each kind, in the order in which they are asked for. */
@@ -76,10 +87,20 @@ const change = (part: Partial<Record<string, unknown>>, key = ''): boolean =>
 const setCells = (key: string, cells: Cells): boolean => change({ [key]: cells }, `whole ${key}`)
 const named = <T extends string>(values: readonly T[]): { value: T; label: string }[] =>
   values.map((value) => ({ value, label: value }))
-const pull = computed(() => cabinet.value?.pull)
+/** Of one row of a set; a row that says nothing is as the columns are. */
+const setOwn = (row: number, cells: Cells): boolean => {
+  const rows = set.value!.rows.map((_, i) => (i === row ? cells : (set.value!.own[i] ?? [])))
+  return change({ own: rows.every(({ length }) => length === 0) ? [] : rows }, `whole own ${row}`)
+}
+const pull = computed(() => (cabinet.value ?? set.value)?.pull)
+/** Where the set has none, each box may have its own: those that came from the set go. */
 const setPull = (part: { kind?: (typeof DRAWER_PULLS)[number]; size?: number }, key = ''): boolean =>
-  change({ pull: { ...pull.value!, ...part } }, key)
-const leave = (): boolean =>
+  jobs.edit((draft) => {
+    Object.assign(draft.whole as Whole, { pull: { ...pull.value!, ...part } })
+    if (part.kind !== 'none') return
+    for (const { box } of [draft, ...draft.also]) box.fittings = withoutFitting(box.fittings, 'pull')
+  }, key)
+const takeApart = (): boolean =>
   jobs.edit((draft) => {
     draft.whole = null
   })
@@ -115,6 +136,18 @@ const leave = (): boolean =>
           @change="setCells('rows', $event)"
         />
       </div>
+      <template v-if="set && set.rows.length > 1">
+        <CellsField
+          v-for="(_, row) in set.rows"
+          :key="row"
+          :data-field="`whole-own-${row + 1}`"
+          :label="`Columns of row ${row + 1}, where it differs`"
+          :cells="set.own[row] ?? []"
+          :others="set.columns"
+          problem=""
+          @change="setOwn(row, $event)"
+        />
+      </template>
       <CellsField
         v-if="set && set.rows.length > 1"
         data-field="whole-heights"
@@ -169,6 +202,23 @@ const leave = (): boolean =>
         @update:model-value="setPull({ size: $event }, 'whole pull')"
       />
     </template>
-    <button type="button" class="btn px-2 py-1" @click="leave">Let the boxes stand by themselves</button>
+    <ChoiceRow
+      v-if="halves"
+      data-field="whole-inside"
+      label="Sizes are measured inside"
+      :model-value="halves.inside"
+      :options="HALVES_INSIDE.map((value) => ({ value, label: `the ${value}` }))"
+      @update:model-value="change({ inside: $event })"
+    />
+    <ToggleSwitch
+      data-field="whole-by-hand"
+      label="I size the boxes myself"
+      :model-value="whole.byHand"
+      @update:model-value="change({ byHand: $event })"
+    />
+    <p v-if="whole.byHand" class="note">
+      Each box keeps the size you give it. Whether they still go together is checked where they stand.
+    </p>
+    <button type="button" class="btn px-2 py-1" @click="takeApart">They do not belong together</button>
   </div>
 </template>
