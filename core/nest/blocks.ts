@@ -3,8 +3,14 @@ import type { Candidate, Member, Pose } from './pack'
 import { makeFacings } from './slide'
 import { findWheel, type Spoke } from './wheel'
 
-/** Sides that differ by less count as equal, mm: more than rounding, less than a kerf. */
-const EQUAL = 0.02
+/**
+ * How much sides may differ to count as equal, mm, for parts by themselves: one or the other is tried. Sides of
+ * parts never add up exactly; what a join then leaves unused is lost to it.
+ */
+export const EQUALS = [0.02, 0.12, 0.12, 0.5, 2]
+
+/** Sides of blocks add up what their parts are off: so many times as much for so many parts. */
+const growing = (parts: number): number => Math.sqrt(parts)
 
 /** Wheels are looked for among so many at most. */
 const MOST_FOR_WHEELS = 120
@@ -15,7 +21,13 @@ interface Bench {
   /** What a block must fit into. */
   room: { width: number; height: number }
   may: Map<string, Set<Turn>>
+  /** Sides of two parts that differ by less count as equal, mm. */
+  equal: number
 }
+
+/** By how much sides of these two may differ to count as equal, mm. */
+const slackOf = (a: Candidate, b: Candidate, { equal }: Bench): number =>
+  equal * growing(Math.max(a.of?.length ?? 1, b.of?.length ?? 1))
 
 /** The parts of a pose, and where they lie from its lower left corner. */
 const membersOf = ({ part }: Candidate, pose: Pose): Member[] =>
@@ -57,43 +69,90 @@ function blockOf(spokes: Spoke[], { room, may }: Bench): Candidate | null {
   return poses.length > 0 ? { part: of[0].part, poses, area: width * height, of } : null
 }
 
-const isFullSide = (length: number, { room }: Bench): boolean =>
-  Math.abs(length - room.width) < EQUAL || Math.abs(length - room.height) < EQUAL
+const isFullSide = (length: number, { room, equal }: Bench): boolean =>
+  Math.abs(length - room.width) < equal || Math.abs(length - room.height) < equal
 
-/** Two that have an equal side, one beside the other; null where they have none or would not fit. */
-function joined(a: Candidate, b: Candidate, bench: Bench): Candidate | null {
-  for (const pose of a.poses)
-    for (const other of b.poses) {
-      const isBeside = Math.abs(pose.height - other.height) < EQUAL
-      if (!isBeside && Math.abs(pose.width - other.width) >= EQUAL) continue
-      const [side, length] = isBeside
-        ? [pose.height, pose.width + bench.gap + other.width]
-        : [pose.width, pose.height + bench.gap + other.height]
-      // Strips right across a sheet are left loose, but for two that fill it: packing chooses among them.
-      if (isFullSide(side, bench) && !isFullSide(length, bench)) continue
-      const [dx, dy] = isBeside ? [pose.width + bench.gap, 0] : [0, pose.height + bench.gap]
-      const block = blockOf(
-        [
-          { of: a, pose, dx: 0, dy: 0 },
-          { of: b, pose: other, dx, dy },
-        ],
-        bench,
-      )
-      if (block) return block
-    }
-  return null
+/** Two side by side: how each lies, and what is left unused beside the shorter side, mm². */
+interface Join {
+  a: Candidate
+  b: Candidate
+  pose: Pose
+  other: Pose
+  isBeside: boolean
+  unused: number
 }
 
-const keyOf = (side: number): number => Math.round(side / (2 * EQUAL))
-
-/** Which candidates have a side of that length. Of two that fall to either side of a key's border, none. */
-function bySide(candidates: Candidate[]): Map<number, Candidate[]> {
-  const found = new Map<number, Candidate[]>()
-  for (const candidate of candidates) {
-    const sides = new Set(candidate.poses.flatMap(({ width, height }) => [width, height]).map(keyOf))
-    for (const side of sides) found.set(side, [...(found.get(side) ?? []), candidate])
-  }
+/** The ways in which two with an equal side lie side by side, as far as they fit. */
+function joinsOf(a: Candidate, b: Candidate, bench: Bench): Join[] {
+  const { gap, room } = bench
+  const slack = slackOf(a, b, bench)
+  const found: Join[] = []
+  for (const pose of a.poses)
+    for (const other of b.poses)
+      for (const isBeside of [true, false]) {
+        const [side, along] = isBeside ? (['height', 'width'] as const) : (['width', 'height'] as const)
+        const differ = Math.abs(pose[side] - other[side])
+        if (differ >= slack) continue
+        const length = pose[along] + gap + other[along]
+        const across = Math.max(pose[side], other[side])
+        // Strips right across a sheet are left loose, but for two that fill it: packing chooses among them.
+        if (isFullSide(across, bench) && !isFullSide(length, bench)) continue
+        const isIn = (w: number, h: number): boolean => w <= room.width + 1e-6 && h <= room.height + 1e-6
+        if (!isIn(length, across) && !isIn(across, length)) continue
+        const shorter = pose[side] < other[side] ? pose : other
+        found.push({ a, b, pose, other, isBeside, unused: differ * shorter[along] })
+      }
   return found
+}
+
+/** The block of a join; null where its parts may not lie so. */
+const made = ({ a, b, pose, other, isBeside }: Join, bench: Bench): Candidate | null =>
+  blockOf(
+    [
+      { of: a, pose, dx: 0, dy: 0 },
+      {
+        of: b,
+        pose: other,
+        dx: isBeside ? pose.width + bench.gap : 0,
+        dy: isBeside ? 0 : pose.height + bench.gap,
+      },
+    ],
+    bench,
+  )
+
+/** The higher, the oftener the partner is taken that leaves least unused. */
+const CHOOSY = 3
+
+/** A side of a candidate, and the others that have one as long. */
+interface Side {
+  of: Candidate
+  length: number
+  partners: Candidate[]
+}
+
+/** Sides with a partner, those with fewest partners first; of equally many in any order. */
+function sidesOf(candidates: Candidate[], bench: Bench, random: () => number): Side[] {
+  const sides = candidates.flatMap((of) =>
+    [...new Set(of.poses.flatMap(({ width, height }) => [width, height]))].map((length): Side => ({
+      of,
+      length,
+      partners: [],
+    })),
+  )
+  sides.sort((a, b) => a.length - b.length)
+  const most = bench.equal * growing(Math.max(...candidates.map(({ of }) => of?.length ?? 1)))
+  for (let i = 0; i < sides.length; i++)
+    for (let j = i + 1; j < sides.length && sides[j].length - sides[i].length < most; j++) {
+      const [a, b] = [sides[i], sides[j]]
+      if (a.of === b.of || b.length - a.length >= slackOf(a.of, b.of, bench)) continue
+      a.partners.push(b.of)
+      b.partners.push(a.of)
+    }
+  return sides
+    .filter(({ partners }) => partners.length > 0)
+    .map((side) => ({ side, order: side.partners.length + random() }))
+    .sort((a, b) => a.order - b.order)
+    .map(({ side }) => side)
 }
 
 /**
@@ -101,32 +160,34 @@ function bySide(candidates: Candidate[]): Map<number, Candidate[]> {
  * room unused: first those that have only one partner, then any.
  * @param room what a block must fit into, mm
  * @param share how many of the joins that could be made to choose from are made, 0 to 1
+ * @param equal sides that differ by less count as equal, mm
  */
 export function joinBlocks(
   candidates: Candidate[],
   gap: number,
   room: Bench['room'],
   share: number,
+  equal: number,
   random: () => number,
 ): Candidate[] {
-  const may = new Map(candidates.map(({ part, poses }) => [part.id, new Set(poses.map(({ turn }) => turn))]))
-  const bench: Bench = { gap, room, may }
+  const single = candidates.flatMap((candidate) => candidate.of ?? candidate)
+  const may = new Map(single.map(({ part, poses }) => [part.id, new Set(poses.map(({ turn }) => turn))]))
+  const bench: Bench = { gap, room, may, equal }
   let blocks = candidates
   for (;;) {
-    const sides = [...bySide(blocks).values()].filter((alike) => alike.length > 1)
-    sides.sort((a, b) => a.length - b.length)
-    const fewest = sides.findIndex((alike) => alike.length > (sides[0]?.length ?? 0))
-    const rarest = fewest < 0 ? sides : sides.slice(0, fewest)
     let next: Candidate[] | null = null
-    for (let from = Math.floor(random() * rarest.length), i = 0; i < sides.length && !next; i++) {
-      const alike = i < rarest.length ? rarest[(from + i) % rarest.length] : sides[i]
-      if (alike.length > 2 && random() > share) continue
-      const a = Math.floor(random() * alike.length)
-      const b = (a + 1 + Math.floor(random() * (alike.length - 1))) % alike.length
-      const block = joined(alike[a], alike[b], bench)
-      if (block) next = [...blocks.filter((each) => each !== alike[a] && each !== alike[b]), block]
+    for (const { of, partners } of sidesOf(blocks, bench, random)) {
+      if (partners.length > 1 && random() > share) continue
+      const joins = partners.flatMap((other) => joinsOf(of, other, bench))
+      // Not always the best one, or every try would be the same.
+      joins.sort((a, b) => a.unused - b.unused)
+      const join = joins[Math.floor(random() ** CHOOSY * joins.length)]
+      const block = join && made(join, bench)
+      if (!block) continue
+      next = [...blocks.filter((each) => each !== join.a && each !== join.b), block]
+      break
     }
-    const wheel = next || blocks.length > MOST_FOR_WHEELS ? null : findWheel(blocks, gap, EQUAL)
+    const wheel = next || blocks.length > MOST_FOR_WHEELS ? null : findWheel(blocks, gap, equal)
     const block = wheel && blockOf(wheel, bench)
     if (block) next = [...blocks.filter((each) => !wheel.some(({ of }) => of === each)), block]
     if (!next) return blocks

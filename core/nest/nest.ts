@@ -1,6 +1,6 @@
 import { sizeOf } from '../geometry'
 import { PREFERENCES, type Preference } from './free-space'
-import { joinBlocks } from './blocks'
+import { EQUALS, joinBlocks } from './blocks'
 import { largestRoom, makeCandidates, makePose, pack, type Candidate, type Strategy } from './pack'
 import { randomFrom } from '../statistics'
 import { boxByBox, lackingIn } from './boxes'
@@ -191,7 +191,9 @@ export function* nestSteps(
   const room = largestRoom(supply, settings.margin)
   /** Parts with equal sides joined into blocks, and those packed: another idea altogether. */
   const inBlocks = (share: number): Strategy => {
-    const blocks = joinBlocks(loose, settings.gap, { width: room[0], height: room[1] }, share, random)
+    const equal = EQUALS[Math.floor(random() * EQUALS.length)]
+    const size = { width: room[0], height: room[1] }
+    const blocks = joinBlocks(loose, settings.gap, size, share, equal, random)
     const weights = new Map(blocks.map((block) => [block, block.area * (1 + UNSURE * random())]))
     const order = blocks.sort((a, b) => weights.get(b)! - weights.get(a)!)
     const preference = preferences[Math.floor(random() * preferences.length)]

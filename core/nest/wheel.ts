@@ -51,12 +51,13 @@ export function findWheel(candidates: Candidate[], gap: number, equal: number): 
                 if (Math.abs(top.pose.height - high) >= equal) continue
                 if (new Set([middle, left, low.of, right.of, top.of]).size < 5) continue
                 const [x, y] = [l.width + gap, low.pose.height + gap]
+                // Where sides are only nearly equal, each lies clear of the farther of two.
                 return [
                   { ...low, dx: 0, dy: 0 },
-                  { ...right, dx: low.pose.width + gap, dy: 0 },
+                  { ...right, dx: Math.max(low.pose.width, x + m.width) + gap, dy: 0 },
                   { of: middle, pose: m, dx: x, dy: y },
                   { of: left, pose: l, dx: 0, dy: y },
-                  { ...top, dx: x, dy: y + m.height + gap },
+                  { ...top, dx: x, dy: Math.max(right.pose.height, y + m.height) + gap },
                 ]
               }
         }

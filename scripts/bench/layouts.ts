@@ -1,4 +1,4 @@
-import { knownBest } from '../testing/known-best'
+import { knownBest, type Cutting } from '../testing/known-best'
 import { layoutFaults } from '../testing/layout-faults'
 import { packersSheets } from '../testing/packers'
 import { SET_KINDS, setOf, type SetKind } from '../testing/sets'
@@ -41,7 +41,7 @@ function benchKnownBest(): void {
     const sum = { ours: 0, best: 0, rectangles: 0, cuts: 0 }
     const found: number[] = []
     for (const [count, sheets, wheels] of SETS) {
-      const { parts, sheet, best } = knownBest(count, sheets, shrunk, 7 * count + 1, wheels)
+      const { parts, sheet, best } = knownBest(count, sheets, shrunk, 7 * count + 1, { wheels })
       const list = parts.map(({ width, height }, i) => ({ id: `p${i}`, outline: boxed(width, height) }))
       const layout = layoutTask(
         taskOf({ parts: list, sheets: [{ id: 's', ...sheet, count: 20 }] }),
@@ -64,6 +64,33 @@ function benchKnownBest(): void {
       `shrunk by ${shrunk * 100} %: ours, two packers of the registry`,
       `${over(sum.ours)}, ${over(sum.rectangles)}, ${over(sum.cuts)}; ${[1, 5, 20].map(share).join(', ')}`,
     )
+  }
+}
+
+/** The same with what a real bench leaves: a gap, a margin, and each side smaller on its own. */
+const ROUGHLY: Cutting = { gap: 3, margin: 5, alike: false }
+const ROUGH_LIMITS: typeof LIMITS = [
+  [0, 0.3],
+  [0.02, 0.35],
+  [0.04, 0.05],
+  [0.06, 0],
+]
+/** For each of them, seconds. */
+const ROUGH_LONGEST = 5
+
+function benchRoughlyBest(): void {
+  console.log('\nThe same with gap 3, margin 5 and each side shrunk on its own: sheets over the best')
+  for (const [shrunk, limit] of ROUGH_LIMITS) {
+    let [ours, known] = [0, 0]
+    for (const [count, sheets, wheels] of SETS) {
+      const { parts, sheet, best } = knownBest(count, sheets, shrunk, 1000 + count, { ...ROUGHLY, wheels })
+      const list = parts.map(({ width, height }, i) => ({ id: `p${i}`, outline: boxed(width, height) }))
+      const task = taskOf({ parts: list, sheets: [{ id: 's', ...sheet, count: 20 }], gap: 3, margin: 5 })
+      ours += layoutTask(task, ROUGH_LONGEST, 1, seconds).sheetsUsed
+      known += best
+    }
+    mustHold(ours <= known * (1 + limit) + 1e-9, `sheets over the best, each side shrunk by ${shrunk}`)
+    row(`each side shrunk by ${shrunk * 100} % on the mean`, `${((ours / known - 1) * 100).toFixed(0)} %`)
   }
 }
 
@@ -136,6 +163,7 @@ function benchFaults(): void {
 /** Layouts of tasks by themselves. */
 export function benchLayouts(): void {
   benchKnownBest()
+  benchRoughlyBest()
   benchSets()
   benchFaults()
 }

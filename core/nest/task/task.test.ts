@@ -154,7 +154,7 @@ describe('a task by itself', () => {
         [24, 2, 0.3],
         [40, 2, 0.3],
       ]) {
-        const { parts, sheet, best } = knownBest(count, sheets, shrunk, count, wheels)
+        const { parts, sheet, best } = knownBest(count, sheets, shrunk, count, { wheels })
         const task = taskOf({
           parts: parts.map(({ width, height }, i) => ({ id: `p${i}`, outline: boxed(width, height) })),
           sheets: [{ id: 's', ...sheet, count: 9 }],
