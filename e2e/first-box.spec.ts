@@ -62,9 +62,7 @@ test('in a browser that never saw it: from nothing to the cut file in 17 actions
   await expect(page.getByRole('list', { name: 'Checks' }).locator('[data-state=stop]')).toHaveCount(0)
 })
 
-test('by keys alone, after a page that is loaded anew in the middle; nothing that came free is a test too', async ({
-  page,
-}) => {
+test('by keys alone, and over a reload; that nothing came free is a test too', async ({ page }) => {
   await page.goto('./')
   await page.getByRole('list', { name: 'Jobs' }).getByRole('listitem').nth(9).waitFor()
   await tabTo(page, page.getByRole('button', { name: 'New job' }))

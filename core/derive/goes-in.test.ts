@@ -27,10 +27,11 @@ test('under a lid on pins stands what is below its swing; strips of a sliding li
   expect(made(withLid(spec, 'hinge', T)).z).toBeLessThan(50)
   expect(made(withLid(spec, 'slide', T, { rails: true })).x).toBeCloseTo(152.4 - 2 * T, 6)
 })
-test('cells are not spoken of as one room', () => {
-  const columns = { cells: [null, null], height: null, lift: 0 }
+test('where dividers share the room out, the largest cell is spoken of', () => {
+  const columns = { cells: [60, null], height: null, lift: 0 }
   const divided = { ...spec, dividers: { ...spec.dividers, columns } }
-  expect(goesIn(makeBox(divided, { mean: sameThickness(T), thickest: sameThickness(T) }))).toBeNull()
+  // 152.4 less the cell of 60 and the divider of 3.
+  expect(made(divided).x).toBeCloseTo(89.4, 6)
 })
 test('the board behind a lid that flips up closes the way in from the back wall on', () => {
   const flipped = made(withLid(spec, 'flip', T, { back: 25 }))

@@ -6,14 +6,15 @@ import type { Job } from '../job'
 import { goesIn, shortOf } from './goes-in'
 import { boxOf } from './pipeline'
 
-/** What a lid or a ledge takes may change with the size, and cells share it out: so often it is asked again. */
+/** What a lid takes may change with the size, and cells share it out: so often it is asked again. */
 const TRIES = 8
 /** As near as that is the size, mm. */
 const NEAR = 0.005
 const SIDES = { x: 'width', y: 'depth', z: 'height' } as const
 
 /**
- * A box as large as what has to go in, no larger; where something in it needs its size, no smaller than it is.
+ * A box as large as what has to go in, no larger; where something in it needs its size, no smaller than
+ * it is.
  * @returns null where nothing has to go in, or no size of this box takes it
  */
 export const sizedFor = (job: Job): BoxSpec | null => sized(job, true) ?? sized(job, false)

@@ -1,6 +1,14 @@
 import { asOutline } from '../geometry'
 import type { Arrangement, Job } from '../job'
-import { sheetsOf, surfaceOf, type Layout, type Supply, type Surface, type SurfaceAt } from '../nest'
+import {
+  sheetsAllowed,
+  sheetsOf,
+  surfaceOf,
+  type Layout,
+  type Supply,
+  type Surface,
+  type SurfaceAt,
+} from '../nest'
 import { offcutArea, offcutPrice, type Offcut } from '../stock'
 
 type Seen = Pick<Job, 'measure' | 'layout'>
@@ -44,9 +52,9 @@ const dearness = ({ width, height, weight }: Surface, whole: Surface): number =>
  * says so, those that the job leaves alone not at all.
  */
 export function supplyFor(job: Seen): Supply {
-  const { first, kept, sheets } = job.layout.settings
+  const { first, kept } = job.layout.settings
   const whole = surfaceFor(job)
-  const wholes = sheetsOf(whole, sheets)
+  const wholes = sheetsOf(whole, sheetsAllowed(job.layout.settings))
   const free = (job.measure.stock?.offcuts ?? []).filter(({ id }) => !kept.includes(id))
   if (first === 'whole sheets' || free.length === 0) return wholes
   const key = (offcut: Offcut): string | number => (first === 'oldest' ? offcut.since : offcutArea(offcut))

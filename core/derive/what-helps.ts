@@ -5,8 +5,10 @@ import type { Part } from './parts'
 
 /** Something that a maker could do differently. Lengths in mm. */
 export type Change =
-  | { kind: 'gap' | 'margin' | 'width' | 'depth' | 'height'; value: number }
-  | { kind: 'grain' | 'turning' | 'offcuts' }
+  { kind: 'gap' | 'margin' | 'width' | 'depth' | 'height'; value: number } | { kind: Switch }
+
+/** What is said by one switch of Lay out. */
+type Switch = 'grain' | 'turning' | 'offcuts' | 'sheets' | 'shared edges' | 'openings' | 'any angle'
 
 /** What a change would come to. */
 export interface Helpful {
@@ -43,6 +45,10 @@ export function changesFor({ layout: { settings }, measure: { stock }, box, whol
   )
   return [
     ...has(offcuts && settings.first === 'whole sheets', { kind: 'offcuts' }),
+    ...has(settings.sheets !== null, { kind: 'sheets' }),
+    ...has(!settings.shareEdges, { kind: 'shared edges' }),
+    ...has(!settings.inOpenings, { kind: 'openings' }),
+    ...has(!settings.anyAngle && settings.turning && settings.grain === 'free', { kind: 'any angle' }),
     ...has(!settings.turning, { kind: 'turning' }),
     ...has(settings.grain !== 'free' && (stock?.grain ?? 'none') !== 'none', { kind: 'grain' }),
     lengths('gap'),
@@ -67,6 +73,14 @@ export function withChange(job: Job, change: Change): Job {
       return set({ turning: true })
     case 'offcuts':
       return set({ first: 'offcuts' })
+    case 'sheets':
+      return set({ sheets: null })
+    case 'shared edges':
+      return set({ shareEdges: true })
+    case 'openings':
+      return set({ inOpenings: true })
+    case 'any angle':
+      return set({ anyAngle: true })
     default:
       return { ...job, box: { ...job.box, [change.kind]: change.value } }
   }

@@ -289,7 +289,7 @@ export const emptyJob = (id: string, name: string, changed: string): Job => ({
   interference: 0,
   layout: {
     settings: {
-      sheets: 2,
+      sheets: null,
       margin: 5,
       gap: 3,
       grain: 'free',

@@ -4,8 +4,8 @@ import { makeFacings } from './slide'
 import { findWheel, type Spoke } from './wheel'
 
 /**
- * How much sides may differ to count as equal, mm, for parts by themselves: one or the other is tried. Sides of
- * parts never add up exactly; what a join then leaves unused is lost to it.
+ * How much sides may differ to count as equal, mm, for parts by themselves: one or the other is tried.
+ * Sides of parts never add up exactly; what a join then leaves unused is lost to it.
  */
 export const EQUALS = [0.02, 0.12, 0.12, 0.5, 2]
 

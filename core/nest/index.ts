@@ -7,6 +7,7 @@ export {
   PIECES_FIRST,
   placementSchema,
   shapeFor,
+  sheetsAllowed,
   unplacedSchema,
   type Layout,
   type LayoutSettings,

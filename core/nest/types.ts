@@ -9,7 +9,8 @@ export const PIECES_FIRST = ['whole sheets', 'offcuts', 'oldest', 'cheapest'] as
 
 /** What the maker says about laying out. Lengths in mm. The sheet's size is the stock's. */
 export const layoutSettingsSchema = z.strictObject({
-  sheets: z.number().int().min(1).max(200),
+  /** Whole sheets that may be used; null is as many as it takes. */
+  sheets: z.number().int().min(1).max(200).nullable(),
   /** Kept free along every side of a sheet, and of the bed where the sheet is larger. */
   margin: z.number().min(0).max(200),
   /** Kept free between two parts. */
@@ -31,6 +32,11 @@ export const layoutSettingsSchema = z.strictObject({
   shareEdges: z.boolean(),
 })
 export type LayoutSettings = z.infer<typeof layoutSettingsSchema>
+
+/** Sheets that are looked at where as many are used as it takes. */
+const AS_IT_TAKES = 60
+/** How many whole sheets may be used. */
+export const sheetsAllowed = ({ sheets }: Pick<LayoutSettings, 'sheets'>): number => sheets ?? AS_IT_TAKES
 
 /** What every layout keeps to, whatever it is made on. */
 export type NestRules = Pick<LayoutSettings, 'margin' | 'gap' | 'grain' | 'turning'> &

@@ -11,6 +11,8 @@ test.each([
   [{ kind: 'height', value: 49 }, 0, 1, 0, 'With a height of 49 mm it takes 1 sheet less.'],
   [{ kind: 'offcuts' }, 0, 1, 0, 'With offcuts taken first it takes 1 sheet less.'],
   [{ kind: 'grain' }, 0, 2, 0, 'With panels that lie any way to the grain it takes 2 sheets less.'],
+  [{ kind: 'sheets' }, 3, 0, 3, 'With as many sheets as it takes all parts fit.'],
+  [{ kind: 'shared edges' }, 0, 1, 0, 'With straight edges of two parts cut once it takes 1 sheet less.'],
   [{ kind: 'turning' }, 0, 2, 0, 'With parts that may be turned it takes 2 sheets less.'],
 ] as const)('%p is said in one sentence', (change, placed, sheets, left, sentence) =>
   expect(helpSentence({ change, placed, sheets }, left, IN_METRIC)).toBe(sentence),

@@ -9,6 +9,14 @@ function done(change: Change, say: Say): string {
       return 'With parts that may be turned'
     case 'offcuts':
       return 'With offcuts taken first'
+    case 'sheets':
+      return 'With as many sheets as it takes'
+    case 'shared edges':
+      return 'With straight edges of two parts cut once'
+    case 'openings':
+      return 'With parts in the openings of others'
+    case 'any angle':
+      return 'With parts that may lie at any angle'
     default:
       return `With a ${change.kind} of ${say.short(change.value)}`
   }

@@ -3,7 +3,7 @@ import { type Derived, type Part } from '../derive'
 import { fitCautions } from '../fit'
 import type { Job } from '../job'
 import { capitalised, counted, percent, short, type Say } from '../length'
-import { isForbidden, unplacedSentence, violationSentence, type SheetUse } from '../nest'
+import { isForbidden, sheetsAllowed, unplacedSentence, violationSentence, type SheetUse } from '../nest'
 import { mayExport, type Check, type Clock, type Format } from '../plan'
 import { thicknessLine, unevenLine } from '../stock'
 import { choiceReason } from '../belief'
@@ -153,7 +153,7 @@ function layoutStatus({ job, derived: { box, use, plan }, say }: Told): StationS
   const { placements, unplaced } = arrangement
   if (unplaced.length > 0) {
     const fit = `${placements.length} of ${placements.length + unplaced.length} parts fit`
-    return { state: 'look', line: fit, why: unplacedSentence(unplaced[0], settings.sheets, say) }
+    return { state: 'look', line: fit, why: unplacedSentence(unplaced[0], sheetsAllowed(settings), say) }
   }
   const [soft] = plan.violations
   if (soft) return { state: 'look', line, why: violationSentence(soft, settings, say) }

@@ -12,13 +12,13 @@ const sheet = (...settings: [speed: number, power: number, passes: number][]): T
   })),
 })
 
-test('the quickest that came free says that all that were given less did not, and nothing of the others', () => {
+test('the quickest that came free says that what was given less did not, and nothing of the others', () => {
   const six = sheet([30, 70, 1], [24, 70, 1], [18, 70, 1], [12, 70, 1])
   expect(resultsOfFree(six, 2)).toEqual(['not through', 'not through', 'clean', null])
   expect(resultsOfFree(six, 0)).toEqual(['clean', null, null, null])
 })
 
-test('by energy, not by speed: two passes at twice the speed are as much, less power at one speed is less', () => {
+test('by energy, not by speed: two passes at twice the speed are as much, less power is less', () => {
   const mixed = sheet([20, 80, 1], [40, 80, 2], [20, 40, 1], [10, 80, 1])
   expect(resultsOfFree(mixed, 0)).toEqual(['clean', null, 'not through', null])
 })

@@ -54,7 +54,7 @@ describe('a set', () => {
   })
 })
 
-test('two halves leave between their linings what was asked for; between the walls, as they were before', () => {
+test('two halves leave between their linings what was asked for; between the walls, as before', () => {
   const asked = { width: 152.4, depth: 101.6 }
   const free = (job: Job) => {
     const [lower] = deriveThings(job)

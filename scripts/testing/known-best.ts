@@ -33,7 +33,7 @@ function wheelOf({ width, height }: Rectangle, gap: number, random: () => number
 
 /** How sheets are cut up: `alike` shrinks all by the same share, else each side is shrunk on its own. */
 export interface Cutting {
-  /** Share of the cuts that make five pieces, four round one in the middle: no cut right across makes those. */
+  /** Share of the cuts that make five pieces, four round one in the middle. */
   wheels?: number
   gap?: number
   margin?: number

@@ -1,2 +1,2 @@
-/** Whether a job is one of the field station's, which every browser begins with: its laser is not the maker's. */
+/** Whether a job is one of the field station's, which every browser begins with: not the maker's. */
 export const isOfTheStation = (job: string): boolean => job.startsWith('demo-')

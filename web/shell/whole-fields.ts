@@ -10,7 +10,7 @@ export const WHOLE_FIELDS: FieldEntry[] = [
   shape('whole-columns', 'Columns of the whole', 'drawers beside each other', { behind: 'kind' }),
   shape('whole-rows', 'Rows of the whole', 'drawers above each other', { behind: 'kind' }),
   shape('whole-heights', 'Heights of boxes, row by row', 'set drawer inserts', { behind: 'kind' }),
-  shape('whole-own-1', 'Columns of one row of a set', 'own widths organiser insert', { behind: 'kind' }),
+  shape('whole-own-1', 'Columns of one row of a set', 'own widths insert', { behind: 'kind' }),
   shape('whole-inside', 'What halves are measured inside', 'lining walls inner size', { behind: 'kind' }),
   shape('whole-by-hand', 'Sizing the boxes oneself', 'by hand free stand by themselves', { behind: 'kind' }),
   shape('whole-on', 'What drawers run on', 'shelves runners slides', { behind: 'kind' }),

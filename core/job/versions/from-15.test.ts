@@ -13,7 +13,7 @@ describe('jobs of version 15', () => {
     })
     expect([box.dividers.play, box.dividers.foot]).toEqual([0, false])
   })
-  test('wholes went on sizing their boxes; a set had no rows of its own, halves were measured in the walls', () => {
+  test('wholes sized their boxes; a set had no rows of its own, halves were measured in the walls', () => {
     const set = { kind: 'set', width: 300, depth: 200, height: 60, columns: [null, null], rows: [null, null] }
     const read = (whole: object) => nowOf({ ...(oldJob(15) as object), whole }).whole
     expect(read({ ...set, gap: 1, above: 2, heights: [] })).toMatchObject({

@@ -19,7 +19,7 @@ import { useOpenJob } from '@web/stores/job'
 import { useStockEdits } from '@web/stores/stock-edits'
 import { useSure } from '../measure/sure'
 
-/** What the sheet is, and how thick in three places. A sheet nobody told the size of is as large as the bed. */
+/** What the sheet is, and how thick in three places. Its size begins as that of the bed. */
 const jobs = useOpenJob()
 const bench = useBench()
 const derived = useDerived()

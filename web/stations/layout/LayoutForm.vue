@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { limitsOf } from '@core/limits'
-import { layoutSettingsSchema, type LayoutSettings } from '@core/nest'
+import { layoutSettingsSchema, sheetsAllowed, type LayoutSettings } from '@core/nest'
 import { counted } from '@core/length'
 import { stockSchema } from '@core/stock'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
@@ -33,7 +33,9 @@ const GRAINS = [
 ]
 const few = computed(() => {
   const atHand = stock.value?.sheetsAtHand ?? Infinity
-  return settings.value.sheets > atHand ? `There ${atHand === 1 ? 'is' : 'are'} ${atHand} at hand.` : ''
+  return sheetsAllowed(settings.value) > atHand && settings.value.sheets !== null
+    ? `There ${atHand === 1 ? 'is' : 'are'} ${atHand} at hand.`
+    : ''
 })
 const isFreeHere = computed(() => {
   const { anyAngle, grain, turning } = derived.rules
@@ -95,11 +97,13 @@ const loads = computed(() => {
     </div>
     <FigureField
       data-field="sheets"
-      label="Sheets that may be used"
+      label="Sheets that may be used; empty is as many as it takes"
       kind="figure"
       :model-value="settings.sheets"
-      :limits="limitsOf(shape.sheets)"
+      :limits="limitsOf(shape.sheets.unwrap())"
+      optional
       @update:model-value="change({ sheets: $event }, 'sheets')"
+      @clear="change({ sheets: null }, 'sheets')"
     />
     <PiecesForm />
     <p v-if="few" class="text-[13px] text-gorse">{{ few }}</p>

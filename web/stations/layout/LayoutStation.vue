@@ -4,6 +4,7 @@ import { counted, percent } from '@core/length'
 import {
   byName,
   LayoutChecker,
+  sheetsAllowed,
   unplacedSentence,
   wholeBoxes,
   violationSentence,
@@ -48,7 +49,7 @@ const sentences = computed(() =>
 const unplaced = computed(() =>
   (planner.arrangement?.unplaced ?? []).map((each) => ({
     part: labels.value.get(each.part) ?? each.part,
-    reason: unplacedSentence(each, jobs.job.layout.settings.sheets, say.value),
+    reason: unplacedSentence(each, sheetsAllowed(jobs.job.layout.settings), say.value),
   })),
 )
 /** Not of what is in the hand: of what the job has. */

@@ -2,7 +2,7 @@
 import { Pin, PinOff, RotateCw } from '@lucide/vue'
 import { computed } from 'vue'
 import { limitsOf } from '@core/limits'
-import { isFree, layoutSettingsSchema, placementSchema, type Placement } from '@core/nest'
+import { isFree, layoutSettingsSchema, placementSchema, sheetsAllowed, type Placement } from '@core/nest'
 import FigureField from '@web/parts/FigureField.vue'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
@@ -17,8 +17,8 @@ const derived = useDerived()
 const { shape } = placementSchema
 const ANGLES = { min: -360, max: 360, whole: false }
 const sheetLimits = computed(() => ({
-  ...limitsOf(layoutSettingsSchema.shape.sheets),
-  max: jobs.job.layout.settings.sheets + (planner.arrangement?.offcuts.length ?? 0),
+  ...limitsOf(layoutSettingsSchema.shape.sheets.unwrap()),
+  max: sheetsAllowed(jobs.job.layout.settings) + (planner.arrangement?.offcuts.length ?? 0),
 }))
 const placement = computed(() => props.placements.find(({ part }) => part === props.part))
 const own = computed(() => derived.parts.find(({ id }) => id === props.part))

@@ -3,7 +3,7 @@ import { Maximize, ZoomIn, ZoomOut } from '@lucide/vue'
 import { computed, ref, watch } from 'vue'
 import { bounds } from '@core/geometry'
 import { fixed } from '@core/length'
-import { placedShape, type Placement, type Surface, type Violation } from '@core/nest'
+import { placedShape, sheetsAllowed, type Placement, type Surface, type Violation } from '@core/nest'
 import { useChartWidth } from '@web/parts/chart-width'
 import { regionData } from '@web/parts/svg-path'
 import { useSay } from '@web/parts/say'
@@ -33,7 +33,7 @@ const drawnWidth = useChartWidth(svg, 700)
 const shown = computed(() => {
   const used = props.placements.reduce((most, { sheet }) => Math.max(most, sheet + 1), 0)
   const offcuts = Array.from({ length: used }, (_, i) => derived.surfaceAt(i)).filter(({ offcut }) => offcut)
-  return Math.max(1, Math.min(derived.rules.sheets + offcuts.length, used + 1), used)
+  return Math.max(1, Math.min(sheetsAllowed(derived.rules) + offcuts.length, used + 1), used)
 })
 const surfaces = computed(() => Array.from({ length: shown.value }, (_, i) => derived.surfaceAt(i)))
 /** Room for the largest of them. */

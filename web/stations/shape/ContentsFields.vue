@@ -48,13 +48,7 @@ function fit(): void {
 
 <template>
   <p class="text-sm" :class="words.startsWith('Missing') ? 'text-gorse' : ''" role="status">{{ words }}</p>
-  <button
-    type="button"
-    class="btn justify-self-start"
-    data-field="contents-fit"
-    :disabled="isRight"
-    @click="fit"
-  >
+  <button type="button" class="btn justify-self-start" :disabled="isRight" @click="fit">
     Make the box the size for it
   </button>
 </template>

@@ -58,8 +58,8 @@ export function useSheetOutcomes() {
   const take = (): void => keep((jobs.job.tune.sheet?.squares ?? []).map(({ result }) => result))
 
   /**
-   * The quickest square that came free, or none: what that says of all of them is written down, and the square
-   * is taken in hand as the piece that the kerf is read from.
+   * The quickest square that came free, or none: what that says of all is written down, and the square is
+   * taken in hand as the piece that the kerf is read from.
    * @param side of the square as drawn, mm
    */
   function free(square: number | null, side: number): void {
