@@ -65,12 +65,7 @@ await page.getByRole('button', { name: 'Choose front' }).click()
 await page.getByRole('button', { name: 'Joint with left' }).click()
 await page.waitForTimeout(600)
 await page.screenshot({ path: `${folder}panel.png` })
-// A bent cover half open, and a drawer of a cabinet drawn out.
-await openJob(page, address, 'demo-field-book', 'shape')
-await page.locator('[data-thing=bends]').click()
-await page.getByLabel('Open the lid').fill('0.45')
-await page.waitForTimeout(900)
-await page.screenshot({ path: `${folder}lid.png` })
+// A drawer of a cabinet drawn out.
 await openJob(page, address, 'demo-core-cabinet', 'shape')
 await page.locator('[data-thing=whole]').click()
 await page.getByLabel('How far it is open').fill('0.5')
@@ -120,5 +115,21 @@ await page.goto(address)
 await page.getByRole('button', { name: 'New job' }).click()
 await page.getByRole('button', { name: 'Stand with round holes and arches' }).locator('svg').waitFor()
 await page.screenshot({ path: `${folder}new-job.png` })
+// A first box, its test piece written.
+await page.getByRole('dialog').getByRole('button', { name: 'Plain box' }).click()
+await page.getByRole('dialog').getByRole('button', { name: 'Make it' }).click()
+for (const [label, figure] of [
+  ['Bed width', '500'],
+  ['Bed depth', '300'],
+  ['Laser power', '55'],
+  ['Left edge', '3.02'],
+  ['Middle', '3.05'],
+  ['Right edge', '3.06'],
+])
+  await page.getByRole('textbox', { name: label, exact: true }).fill(figure)
+await page.getByRole('button', { name: 'Write the test piece' }).click()
+await page.getByRole('group', { name: 'Squares of the test sheet' }).waitFor()
+await page.getByText('up to date').waitFor()
+await page.screenshot({ path: `${folder}first.png` })
 await browser.close()
 server.close()

@@ -62,6 +62,7 @@ export const WHOLE_FIELDS: FieldEntry[] = [
   shape('engraving-over', 'Engraving over the edge', 'bleed run over beyond', { behind: 'engravings' }),
   shape('engraving-mirrored', 'Engraving on the opposite panel', 'both sides copy', { behind: 'engravings' }),
   at('tune')('own', 'Operations of your own', 'layer colour mark custom'),
+  at('build')('square', 'Is it square?', 'diagonals out of square corner skew rack'),
   at('build')('school', 'How to go about the building', 'order assembly halves floor first'),
   log('bend-strip', 'Links of a bend that was tried', 'bend test'),
   log('bend-test-grain', 'Grain of a bend that was tried', 'direction fibres'),

@@ -25,6 +25,7 @@ import { useOpenJob } from '@web/stores/job'
 import { usePlanner } from '@web/stores/planner'
 import ThingTabs from '../ThingTabs.vue'
 import PrintHead from '../PrintHead.vue'
+import SquareCard from './SquareCard.vue'
 import { useStepPictures } from './step-pictures'
 
 const jobs = useOpenJob()
@@ -174,6 +175,7 @@ const toggle = (id: string, event: Event): boolean =>
         </ul>
       </li>
     </ol>
+    <SquareCard :box="made" :proud="proud" />
     <CautionNote title="While building" :cautions="CAUTIONS" />
   </div>
   <p v-else class="note">The box cannot be made yet: see Shape.</p>
