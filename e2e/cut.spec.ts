@@ -69,6 +69,8 @@ test('a written file goes stale with a change that reaches it, and with no other
   await settled(page)
   await expect(cut).toHaveAttribute('data-state', 'stale')
   await expect(line(page, 'cut')).toHaveText(/min/)
+  // Wherever one is, it is read out.
+  await expect(page.getByTestId('stale')).toContainText('Cut: The file was written before the last change')
 })
 
 test('small parts are held by bridges: in the file, and said before it is cut', async ({ page }) => {

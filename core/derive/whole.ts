@@ -51,17 +51,19 @@ export function settleWhole(job: Job, say: Say): Settled {
   const found = arrangedOf(job)
   if (!found) return { ok: true, job }
   if ('problem' in found) return { ok: false, error: wholeSentence(found.problem, say) }
-  // Sizes of a hand stay; whether the boxes still stand in each other is said where they are drawn.
-  if (job.whole?.byHand) return { ok: true, job }
   const { members } = found.arranged
   const before = thingsOf(job)
+  // Sizes of a hand stay, as long as there are as many boxes as the whole has of its own.
+  const isByHand = job.whole?.byHand === true && before.length === members.length
   let grown: Job = withThings(job, before.slice(0, members.length))
   for (let i = before.length; i < members.length; i++) {
     const like = before[before.length - 1]
     const more: Thing = { ...like, id: nextThingId(grown), name: members[i].name }
     grown = withThings(grown, [...thingsOf(grown), more])
   }
-  const things = thingsOf(grown).map((thing, i) => fitted(thing, members[i]))
+  const things = thingsOf(grown).map((thing, i) =>
+    isByHand ? { ...thing, copies: members[i].copies } : fitted(thing, members[i]),
+  )
   const settled = withThings(grown, things)
   return { ok: true, job: same(settled, job) ? job : settled }
 }

@@ -130,6 +130,9 @@ interface Side {
   partners: Candidate[]
 }
 
+/** More partners than that tell no more of a side: one of many is as good as another. */
+const MOST_PARTNERS = 8
+
 /** Sides with a partner, those with fewest partners first; of equally many in any order. */
 function sidesOf(candidates: Candidate[], bench: Bench, random: () => number): Side[] {
   const sides = candidates.flatMap((of) =>
@@ -141,9 +144,11 @@ function sidesOf(candidates: Candidate[], bench: Bench, random: () => number): S
   )
   sides.sort((a, b) => a.length - b.length)
   const most = bench.equal * growing(Math.max(...candidates.map(({ of }) => of?.length ?? 1)))
-  for (let i = 0; i < sides.length; i++)
-    for (let j = i + 1; j < sides.length && sides[j].length - sides[i].length < most; j++) {
-      const [a, b] = [sides[i], sides[j]]
+  for (const [i, a] of sides.entries())
+    for (let j = i + 1; j < sides.length && sides[j].length - a.length < most; j++) {
+      const b = sides[j]
+      if (a.partners.length >= MOST_PARTNERS) break
+      if (b.partners.length >= MOST_PARTNERS) continue
       if (a.of === b.of || b.length - a.length >= slackOf(a.of, b.of, bench)) continue
       a.partners.push(b.of)
       b.partners.push(a.of)
@@ -170,27 +175,42 @@ export function joinBlocks(
   equal: number,
   random: () => number,
 ): Candidate[] {
-  const single = candidates.flatMap((candidate) => candidate.of ?? candidate)
-  const may = new Map(single.map(({ part, poses }) => [part.id, new Set(poses.map(({ turn }) => turn))]))
+  const may = new Map(candidates.map(({ part, poses }) => [part.id, new Set(poses.map(({ turn }) => turn))]))
   const bench: Bench = { gap, room, may, equal }
   let blocks = candidates
   for (;;) {
-    let next: Candidate[] | null = null
-    for (const { of, partners } of sidesOf(blocks, bench, random)) {
-      if (partners.length > 1 && random() > share) continue
-      const joins = partners.flatMap((other) => joinsOf(of, other, bench))
-      // Not always the best one, or every try would be the same.
-      joins.sort((a, b) => a.unused - b.unused)
-      const join = joins[Math.floor(random() ** CHOOSY * joins.length)]
-      const block = join && made(join, bench)
-      if (!block) continue
-      next = [...blocks.filter((each) => each !== join.a && each !== join.b), block]
-      break
-    }
-    const wheel = next || blocks.length > MOST_FOR_WHEELS ? null : findWheel(blocks, gap, equal)
+    const joined = joinedOnce(blocks, bench, share, random)
+    const wheel = joined || blocks.length > MOST_FOR_WHEELS ? null : findWheel(blocks, gap, equal)
     const block = wheel && blockOf(wheel, bench)
-    if (block) next = [...blocks.filter((each) => !wheel.some(({ of }) => of === each)), block]
-    if (!next) return blocks
-    blocks = next
+    if (!joined && !block) return blocks
+    blocks = joined ?? [...blocks.filter((each) => !wheel!.some(({ of }) => of === each)), block!]
   }
+}
+
+/** Of many blocks this share is joined before partners are looked for again: few at once where all depends. */
+const AT_ONCE = 0.04
+
+/** Some of the joins that can be made, those first that have fewest partners; null where there is none. */
+function joinedOnce(
+  blocks: Candidate[],
+  bench: Bench,
+  share: number,
+  random: () => number,
+): Candidate[] | null {
+  const gone = new Set<Candidate>()
+  const added: Candidate[] = []
+  const most = Math.max(1, Math.floor(AT_ONCE * blocks.length))
+  for (const { of, partners } of sidesOf(blocks, bench, random)) {
+    if (gone.has(of) || (partners.length > 1 && random() > share)) continue
+    const joins = partners.flatMap((other) => (gone.has(other) ? [] : joinsOf(of, other, bench)))
+    // Not always the best one, or every try would be the same.
+    joins.sort((a, b) => a.unused - b.unused)
+    const join = joins[Math.floor(random() ** CHOOSY * joins.length)]
+    const block = join && made(join, bench)
+    if (!block) continue
+    added.push(block)
+    gone.add(join.a).add(join.b)
+    if (added.length >= most) break
+  }
+  return added.length > 0 ? [...blocks.filter((each) => !gone.has(each)), ...added] : null
 }

@@ -8,6 +8,9 @@ export interface Spoke {
   dy: number
 }
 
+/** Of those that are as long so many are tried: where there are more, most of them are alike. */
+const MOST_ALIKE = 4
+
 /** Candidates in the ways they may lie, found by a length. */
 class ByLength {
   private readonly found = new Map<number, { of: Candidate; pose: Pose }[]>()
@@ -29,6 +32,7 @@ class ByLength {
     return [key - 1, key, key + 1]
       .flatMap((each) => this.found.get(each) ?? [])
       .filter(({ pose }) => Math.abs(pose[this.of] - length) < this.equal)
+      .slice(0, MOST_ALIKE)
   }
 }
 

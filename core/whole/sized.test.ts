@@ -82,6 +82,17 @@ describe('boxes that are sized by hand', () => {
     const byHand = { ...cabinet, whole: { ...cabinet.whole!, byHand: true } }
     expect(sizes(settled(wider(byHand, 1)))).not.toEqual(sizes(cabinet))
   })
+  test('how many there are of them follows all the same; another division sizes them anew', () => {
+    const byHand = settled(wider({ ...cabinet, whole: { ...cabinet.whole!, byHand: true } }, 0.5))
+    const divided = (part: object) => settled({ ...byHand, whole: { ...byHand.whole!, ...part } as Whole })
+    const fewer = divided({ rows: [null, null, null] })
+    expect(fewer.also[0].copies).toBe(9)
+    expect(fewer.also[0].box.width).toBe(byHand.also[0].box.width)
+    // Two widths of columns are two kinds of drawers: nobody sized those.
+    const two = divided({ columns: [100, null] })
+    expect(two.also).toHaveLength(2)
+    expect(strikes(two)).toEqual([])
+  })
   test('and whether they still go together is proven all the same', () => {
     const byHand = { ...cabinet, whole: { ...cabinet.whole!, byHand: true } }
     // 1.27 mm of play at each side: half a millimetre more goes in, three do not.

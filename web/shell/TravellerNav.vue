@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ChartSpline } from '@lucide/vue'
-import { nextTick, ref, watch } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import { RouterLink } from 'vue-router'
 import { STATION_NAMES, STATIONS, type Station } from '@core/say'
 import { useDerived } from '@web/stores/derived'
@@ -10,6 +10,12 @@ const props = defineProps<{ here: Station }>()
 defineEmits<{ fit: [] }>()
 const derived = useDerived()
 const root = ref<HTMLElement>()
+/** What went out of date at other stations, such as a file that was written: read out where one is. */
+const stale = computed(() =>
+  STATIONS.filter((station) => station !== props.here && derived.statuses[station].state === 'stale').map(
+    (station) => `${STATION_NAMES[station]}: ${derived.statuses[station].why}`,
+  ),
+)
 /** On a narrow screen the trail is longer than the page: it shows where one is. */
 watch(
   () => props.here,
@@ -68,5 +74,6 @@ watch(
       <strong class="text-ink">{{ STATION_NAMES[here] }}:</strong>
       {{ derived.statuses[here].why }}
     </p>
+    <p class="sr-only" role="status" data-testid="stale">{{ stale.join(' ') }}</p>
   </nav>
 </template>

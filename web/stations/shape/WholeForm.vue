@@ -30,13 +30,13 @@ type Field = [key: string, label: string]
 const LENGTHS: Record<WholeKind, Field[]> = {
   cabinet: [
     ['width', 'Width, outer'],
-    ['depth', 'Depth'],
-    ['height', 'Height'],
+    ['depth', 'Depth, outer'],
+    ['height', 'Height, outer'],
   ],
   set: [
     ['width', 'Space, width'],
-    ['depth', 'Depth'],
-    ['height', 'Height'],
+    ['depth', 'Space, depth'],
+    ['height', 'Space, height'],
   ],
   nested: [
     ['at', 'Tray above the floor'],
@@ -50,8 +50,8 @@ const LENGTHS: Record<WholeKind, Field[]> = {
   ],
   halves: [
     ['width', 'Width, inner'],
-    ['depth', 'Depth'],
-    ['height', 'Height'],
+    ['depth', 'Depth, inner'],
+    ['height', 'Height, inner'],
     ['at', 'Lower half, inner'],
     ['lining', 'Lining above the rim'],
     ['play', 'Play of the lining'],
