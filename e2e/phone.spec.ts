@@ -8,7 +8,7 @@ const ACTIONS: Record<(typeof STATIONS)[number], string> = {
   layout: '[data-part]',
   tune: '[data-field=speed] input',
   cut: 'button:has-text("Write the cut files")',
-  build: 'main li h3, main article h3, main section h2',
+  build: 'main li h2',
   log: '[data-field=reason] :is(input, textarea)',
 }
 

@@ -114,16 +114,6 @@ function place(placement: Placement): void {
         {{ advice }}
       </p>
       <div
-        v-if="sentences.length > 0"
-        class="rounded-md border border-rowan bg-rowan-wash p-2 text-[13px]"
-        role="alert"
-      >
-        <ul aria-label="What is wrong with the layout">
-          <li v-for="each in sentences.slice(0, 4)" :key="each">{{ each }}</li>
-          <li v-if="sentences.length > 4">And {{ sentences.length - 4 }} more.</li>
-        </ul>
-      </div>
-      <div
         v-if="derived.boards.length > 1"
         class="flex flex-wrap gap-1"
         role="group"
@@ -143,7 +133,21 @@ function place(placement: Placement): void {
           <span class="num font-normal text-quiet">{{ counted(parts.length, 'part') }}</span>
         </button>
       </div>
-      <section class="card h-[60vh] min-h-64 p-2! lg:h-auto lg:min-h-0 lg:flex-1" aria-label="Sheets">
+      <section
+        class="relative card h-[60vh] min-h-64 p-2! lg:h-auto lg:min-h-0 lg:flex-1"
+        aria-label="Sheets"
+      >
+        <!-- Over the board, not above it: a part in the hand stays where the hand is. -->
+        <div
+          v-if="sentences.length > 0"
+          class="pointer-events-none absolute inset-x-2 top-2 z-10 rounded-md border border-rowan bg-rowan-wash/90 p-2 text-[13px]"
+          role="alert"
+        >
+          <ul aria-label="What is wrong with the layout">
+            <li v-for="each in sentences.slice(0, 4)" :key="each">{{ each }}</li>
+            <li v-if="sentences.length > 4">And {{ sentences.length - 4 }} more.</li>
+          </ul>
+        </div>
         <SheetBoard
           :placements="placements"
           :wrong="wrong"
