@@ -119,9 +119,7 @@ test('holes of two sizes in one row', async ({ page }) => {
   await expect(page.locator('[data-field=hole-lip-1-2]')).toHaveCount(0)
 })
 
-test('a box by what goes in: told what is missing, and made the size; its dividers get feet and play', async ({
-  page,
-}) => {
+test('a box by what goes in: made the size for it; its dividers get feet and play', async ({ page }) => {
   await openDemo(page, 'demo-slip', 'shape')
   await begin(page, 'Tray with lapped dividers')
   await choose(page, 'fitting-contents')

@@ -109,7 +109,7 @@ function intoWall({ spec }: Shell, { reach: { from, to } }: Divider, rim: number
   }
 }
 
-/** What is left round a divider where it goes in; its own is on both of its sides, and at its ends. */
+/** What is left round a divider where it goes in; its own play is on both of its sides. */
 const playOf = ({ play, dividers }: BoxSpec): Joint['play'] => ({
   walls: play.slots + dividers.play,
   ends: play.laps,

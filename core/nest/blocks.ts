@@ -187,7 +187,7 @@ export function joinBlocks(
   }
 }
 
-/** Of many blocks this share is joined before partners are looked for again: few at once where all depends. */
+/** Of many blocks this share is joined before partners are looked for again. */
 const AT_ONCE = 0.04
 
 /** Some of the joins that can be made, those first that have fewest partners; null where there is none. */

@@ -42,6 +42,21 @@ function claimed({ joints, corners, parts }: Assembly): { owner: string; block: 
 /** How many panels' solids are kept: more than any box has, few enough for the library's memory. */
 const KEPT = 500
 
+/** The most that a thing, moved so far, shares with any one of others, mm³. */
+function mostShared(thing: Boxed, by: Vector, others: Boxed[]): number {
+  const near = others.filter((other) => !isApart(thing, other, by))
+  if (near.length === 0) return 0
+  const moved = thing.solid.translate(by)
+  const shared = near.map(({ solid }) => {
+    const both = moved.intersect(solid)
+    const volume = both.volume()
+    both.delete()
+    return volume
+  })
+  moved.delete()
+  return Math.max(...shared)
+}
+
 /** What the solid library says of a box: it knows nothing of how ours is proven. */
 export class Judge {
   private readonly kept = new Map<Panel, Boxed>()
@@ -151,15 +166,7 @@ export class Judge {
         for (let place = 1; place <= 40; place++) {
           const far = (group.way.sign * group.range * place) / 40
           const by = (['x', 'y', 'z'] as const).map((axis) => (axis === group.way.axis ? far : 0)) as Vector
-          const near = standing.filter((other) => !isApart(part, other, by))
-          if (near.length === 0) continue
-          const moved = part.solid.translate(by)
-          for (const { solid } of near) {
-            const both = moved.intersect(solid)
-            worst = Math.max(worst, both.volume())
-            both.delete()
-          }
-          moved.delete()
+          worst = Math.max(worst, mostShared(part, by, standing))
         }
     }
     return worst
@@ -178,15 +185,7 @@ export class Judge {
     const steps = Math.ceil(range / ((thing.max[2] - thing.min[2]) / 2))
     for (let place = 0; place <= steps; place++) {
       const by: Vector = [0, 0, steps === 0 ? 0 : (range * place) / steps]
-      const near = standing.filter((other) => !isApart(thing, other, by))
-      if (near.length === 0) continue
-      const moved = thing.solid.translate(by)
-      for (const { solid } of near) {
-        const both = moved.intersect(solid)
-        worst = Math.max(worst, both.volume())
-        both.delete()
-      }
-      moved.delete()
+      worst = Math.max(worst, mostShared(thing, by, standing))
     }
     return worst
   }

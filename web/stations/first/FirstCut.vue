@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
+import CheckLines from '../cut/CheckLines.vue'
 import WriteCut from '../cut/WriteCut.vue'
 
 /** What will be cut and how it will fit, what is still to be looked at, and the file. */
@@ -11,7 +12,6 @@ const derived = useDerived()
 const SHOWN = ['fit', 'sheets', 'time']
 const figures = computed(() => derived.strip.filter(({ id }) => SHOWN.includes(id)))
 const open = computed(() => derived.checks.filter(({ state }) => state !== 'ok'))
-const COLOURS = { ok: '', look: 'text-gorse', stop: 'text-rowan' }
 </script>
 
 <template>
@@ -22,12 +22,7 @@ const COLOURS = { ok: '', look: 'text-gorse', stop: 'text-rowan' }
     </div>
   </dl>
   <WriteCut paper="A4" />
-  <ul v-if="open.length > 0" class="grid gap-1 text-[13px]" aria-label="Look at this first">
-    <li v-for="{ id, title, detail, state } in open" :key="id">
-      <strong :class="COLOURS[state]">{{ title }}.</strong>
-      {{ detail }}
-    </li>
-  </ul>
+  <CheckLines v-if="open.length > 0" label="Look at this first" :checks="open" />
   <p class="note">
     <RouterLink :to="{ params: { station: 'cut', view: '' } }" class="underline">
       Cut has the order of the lines, other files and every check

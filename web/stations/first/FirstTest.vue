@@ -14,7 +14,7 @@ import ReadingPad from '../measure/ReadingPad.vue'
 import { useKeptKerf } from '../measure/kept-kerf'
 import { useTrial } from '../measure/trial'
 import TestSheetBoard from '../tune/TestSheetBoard.vue'
-import { useSheetFile } from '../tune/sheet-file'
+import { SHEET_FORMATS, useSheetFile } from '../tune/sheet-file'
 import { useSheetOutcomes } from '../tune/sheet-outcomes'
 
 /** One piece says both: the quickest square that falls out is the setting, its size is the kerf. */
@@ -28,11 +28,6 @@ const { trial, result } = useTrial()
 /** As many squares of one power: the quickest that comes free can be seen at a glance. */
 const SQUARES = 6
 const format = ref<TestSheetFormat>('svg')
-const FORMATS: { value: TestSheetFormat; label: string }[] = [
-  { value: 'svg', label: 'SVG' },
-  { value: 'dxf', label: 'DXF' },
-  { value: 'gcode', label: 'G-code' },
-]
 const isReady = computed(() => jobs.job.measure.machine !== null && jobs.job.measure.stock !== null)
 /** The squares that are cut, of this machine and stock. */
 const sheet = computed(() => {
@@ -76,7 +71,7 @@ function take(): void {
         <FileDown :size="15" aria-hidden="true" />
         Write it again
       </button>
-      <ChoiceRow v-model="format" class="whitespace-nowrap" label="As" hide-label :options="FORMATS" />
+      <ChoiceRow v-model="format" class="whitespace-nowrap" label="As" hide-label :options="SHEET_FORMATS" />
     </div>
     <p class="note">
       Speeds in {{ say.speedUnit }}. Its setting is what your box is cut with; what was quicker is written
@@ -115,7 +110,7 @@ function take(): void {
         <FileDown :size="15" aria-hidden="true" />
         Write the test piece
       </button>
-      <ChoiceRow v-model="format" class="whitespace-nowrap" label="As" hide-label :options="FORMATS" />
+      <ChoiceRow v-model="format" class="whitespace-nowrap" label="As" hide-label :options="SHEET_FORMATS" />
     </div>
     <p class="note">
       Never cut PVC or vinyl: chlorine gas. Extraction on, stay beside it; the machine’s manual comes first.

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { limitsOf } from '@core/limits'
-import { layoutSettingsSchema, sheetsAllowed, type LayoutSettings } from '@core/nest'
+import { layoutSettingsSchema, type LayoutSettings } from '@core/nest'
 import { counted } from '@core/length'
 import { stockSchema } from '@core/stock'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
@@ -33,7 +33,7 @@ const GRAINS = [
 ]
 const few = computed(() => {
   const atHand = stock.value?.sheetsAtHand ?? Infinity
-  return sheetsAllowed(settings.value) > atHand && settings.value.sheets !== null
+  return (settings.value.sheets ?? 0) > atHand
     ? `There ${atHand === 1 ? 'is' : 'are'} ${atHand} at hand.`
     : ''
 })

@@ -22,7 +22,7 @@ const derived = useDerived()
 const say = useSay()
 const route = useRoute()
 /** Nothing was cut, and something that a cut needs is missing. */
-const isBegun = computed(() => {
+const isBeginning = computed(() => {
   const { machine, stock, kerf } = jobs.job.measure
   return jobs.job.log.length === 0 && (!machine || !stock || !kerf)
 })
@@ -43,7 +43,7 @@ const cautions = computed(() => {
   <FirstBox v-else-if="route.params.view === 'first'" />
   <div v-else class="grid gap-3">
     <NewerFigures />
-    <p v-if="isBegun" class="text-sm">
+    <p v-if="isBeginning" class="text-sm">
       New to this?
       <RouterLink :to="{ params: { view: 'first' } }" class="underline">
         One page asks for all that a first box needs.

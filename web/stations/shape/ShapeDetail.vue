@@ -8,7 +8,7 @@ import { thingOfField } from '@web/parts/thing-of-field'
 import { useProblemList } from './box-edits'
 import { SAID_AT_FIELD, THING_FORMS } from './things'
 
-/** The figures of the thing that is chosen, and nothing else's. On a narrow screen it is a page of its own. */
+/** The figures of the thing that is chosen, and nothing else's; a page of its own on a narrow screen. */
 const props = defineProps<{ thing: BoxThing; title: string }>()
 const emit = defineEmits<{ close: [] }>()
 const heading = ref<HTMLElement>()

@@ -21,7 +21,7 @@ import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import TestSheetBoard from './TestSheetBoard.vue'
-import { useSheetFile } from './sheet-file'
+import { SHEET_FORMATS, useSheetFile } from './sheet-file'
 import { useSheetOutcomes } from './sheet-outcomes'
 
 /** Squares that are each made with another setting, as one file; what came of them is entered by tapping. */
@@ -41,11 +41,6 @@ const KINDS = computed(() => [
 ])
 const count = ref(9)
 const format = ref<TestSheetFormat>('svg')
-const FORMATS: { value: TestSheetFormat; label: string }[] = [
-  { value: 'svg', label: 'SVG' },
-  { value: 'dxf', label: 'DXF' },
-  { value: 'gcode', label: 'G-code' },
-]
 const RESULTS = TEST_RESULTS.map((value) => ({ value, label: value }))
 const brush = ref<TestResult>('clean')
 const chosen = ref<number | null>(null)
@@ -129,7 +124,13 @@ function addDepth(): void {
     </template>
     <template v-else-if="drawing">
       <div class="flex flex-wrap items-end gap-2">
-        <ChoiceRow v-model="format" class="whitespace-nowrap" label="As" hide-label :options="FORMATS" />
+        <ChoiceRow
+          v-model="format"
+          class="whitespace-nowrap"
+          label="As"
+          hide-label
+          :options="SHEET_FORMATS"
+        />
         <button type="button" class="btn" @click="file.write(format)">
           <FileDown :size="15" aria-hidden="true" />
           Write the test sheet

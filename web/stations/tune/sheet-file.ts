@@ -5,6 +5,13 @@ import { useDerived } from '@web/stores/derived'
 import { useMessages } from '@web/stores/messages'
 import { useOpenJob } from '@web/stores/job'
 
+/** What a test sheet can be written as. */
+export const SHEET_FORMATS: { value: TestSheetFormat; label: string }[] = [
+  { value: 'svg', label: 'SVG' },
+  { value: 'dxf', label: 'DXF' },
+  { value: 'gcode', label: 'G-code' },
+]
+
 /** A test sheet made, and written. */
 export function useSheetFile() {
   const jobs = useOpenJob()

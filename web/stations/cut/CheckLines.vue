@@ -1,0 +1,38 @@
+<script setup lang="ts">
+import { CircleCheck, OctagonX, TriangleAlert } from '@lucide/vue'
+import type { Check } from '@core/plan'
+
+/** Checks, each with its sign; what is not fine says why, and what would mend it. */
+defineProps<{ checks: Check[]; label: string }>()
+const ICONS = { ok: CircleCheck, look: TriangleAlert, stop: OctagonX }
+const COLOURS = { ok: 'text-moss', look: 'text-gorse', stop: 'text-rowan' }
+const WORDS = { ok: 'fine', look: 'look again', stop: 'stop' }
+</script>
+
+<template>
+  <ul class="grid gap-1.5" :aria-label="label">
+    <li
+      v-for="check in checks"
+      :key="check.id"
+      class="flex gap-2 text-sm"
+      :data-check="check.id"
+      :data-state="check.state"
+    >
+      <component
+        :is="ICONS[check.state]"
+        :size="17"
+        class="mt-0.5 shrink-0"
+        :class="COLOURS[check.state]"
+        :aria-label="WORDS[check.state]"
+        role="img"
+      />
+      <p>
+        <span class="font-medium">{{ check.title }}</span>
+        {{ ' ' }}
+        <span v-if="check.state !== 'ok' || check.id === 'compensation'" class="note block">
+          {{ check.detail }}
+        </span>
+      </p>
+    </li>
+  </ul>
+</template>
