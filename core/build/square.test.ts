@@ -60,5 +60,7 @@ describe('what to do', () => {
     expect(advice(frame, 252.5, 252.5)).toMatchObject({ state: 'look' })
     expect(advice(frame, 252.5, 252.5).says).toContain('2.5 mm too long')
     expect(advice(frame, 247, 247).says).toContain('too short')
+    // No joint stands open so far.
+    expect(advice(frame, 999, 250).says).not.toContain('joint')
   })
 })

@@ -35,6 +35,8 @@ export function readDiagonals({ width, depth }: Frame, first: number, second: nu
 const SAME = 0.5
 /** Farther off than that they cannot both be of this box, mm. [FM] */
 const CLOSED = 1
+/** A joint that stands open makes them longer by no more than this share of both sides. [FM] */
+const OPEN = 0.05
 /** Clamps draw a small box straight by so much of its depth; more is a joint that is not home. [FM] */
 const DRAWN = 0.03
 
@@ -48,9 +50,9 @@ export function squareAdvice(
   if (Math.abs(astray) > most) {
     const by = say.length(Math.abs(astray), 1)
     const says =
-      astray > 0
+      astray > 0 && astray < OPEN * (frame.width + frame.depth)
         ? `Both are about ${by} too long for these walls: a joint stands open. Push it home, measure again.`
-        : `Both are about ${by} too short for these walls: measure again, from corner to corner.`
+        : `Both are about ${by} too ${astray > 0 ? 'long' : 'short'} for these walls: measure again, from corner to corner.`
     return { state: 'look', says }
   }
   if (Math.abs(longer) <= SAME)

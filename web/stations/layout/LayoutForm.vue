@@ -97,7 +97,7 @@ const loads = computed(() => {
     </div>
     <FigureField
       data-field="sheets"
-      label="Sheets that may be used; empty is as many as it takes"
+      label="Sheets that may be used"
       kind="figure"
       :model-value="settings.sheets"
       :limits="limitsOf(shape.sheets.unwrap())"
@@ -105,6 +105,7 @@ const loads = computed(() => {
       @update:model-value="change({ sheets: $event }, 'sheets')"
       @clear="change({ sheets: null }, 'sheets')"
     />
+    <p class="note">Empty is as many as it takes.</p>
     <PiecesForm />
     <p v-if="few" class="text-[13px] text-gorse">{{ few }}</p>
     <p v-if="runs === 'none'" class="note" data-field="grain">
