@@ -10,8 +10,13 @@ async function withDesk(page: Page): Promise<void> {
     })
   })
 }
-/** What is in it; a file that is just being written is not there for a moment. */
-const files = (page: Page): Promise<Record<string, string>> =>
+/** What is in it. A file that is just being written is not there for a moment: then all are read anew. */
+async function files(page: Page): Promise<Record<string, string>> {
+  let read: Record<string, string> | null = null
+  await expect.poll(async () => (read = await filesNow(page))).not.toBeNull()
+  return read!
+}
+const filesNow = (page: Page): Promise<Record<string, string> | null> =>
   page.evaluate(async () => {
     const root = await navigator.storage.getDirectory()
     const desk = await root.getDirectoryHandle('desk', { create: true })
@@ -19,14 +24,13 @@ const files = (page: Page): Promise<Record<string, string>> =>
     interface Entries {
       entries: () => AsyncIterable<[string, FileSystemFileHandle]>
     }
-    for await (const [name, file] of (desk as unknown as Entries).entries()) {
-      const text = await file.getFile().then(
-        (read) => read.text(),
-        () => null,
-      )
-      if (text !== null) found[name] = text
+    try {
+      for await (const [name, file] of (desk as unknown as Entries).entries())
+        found[name] = await (await file.getFile()).text()
+      return found
+    } catch {
+      return null
     }
-    return found
   })
 const write = (page: Page, name: string, text: string): Promise<void> =>
   page.evaluate(

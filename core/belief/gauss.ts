@@ -35,10 +35,14 @@ export function caseOf(sds: number[], weight: number): Case {
 
 /** Mean and variance of a sum. */
 export function momentsOf({ mean, spread }: Case, sum: Sum): { mean: number; variance: number } {
-  let [middle, variance] = [0, 0]
-  for (const [i, a] of sum) {
-    middle += a * mean[i]
-    for (const [j, b] of sum) variance += a * b * spread[i * mean.length + j]
+  const n = mean.length
+  let middle = 0
+  let variance = 0
+  for (let k = 0; k < sum.length; k++) {
+    const row = sum[k][0] * n
+    const times = sum[k][1]
+    middle += times * mean[sum[k][0]]
+    for (let l = 0; l < sum.length; l++) variance += times * sum[l][1] * spread[row + sum[l][0]]
   }
   return { mean: middle, variance }
 }
@@ -52,7 +56,10 @@ function moved(each: Case, sum: Sum, ways: Told[]): Case {
   const { mean, spread } = each
   const n = mean.length
   const along = new Float64Array(n)
-  for (let i = 0; i < n; i++) for (const [j, times] of sum) along[i] += times * spread[i * n + j]
+  for (let k = 0; k < sum.length; k++) {
+    const times = sum[k][1]
+    for (let i = 0, at = sum[k][0]; i < n; i++, at += n) along[i] += times * spread[at]
+  }
   const likely = ways.reduce((total, way) => total + way.likely, 0)
   if (!(likely > 0)) return { ...each, weight: 0 }
   let [by, square, less] = [0, 0, 0]
@@ -64,9 +71,11 @@ function moved(each: Case, sum: Sum, ways: Told[]): Case {
   }
   const shrink = less - (square - by * by)
   const next = { weight: each.weight * likely, mean: mean.slice(), spread: spread.slice() }
-  for (let i = 0; i < n; i++) {
+  const moves = next.spread
+  for (let i = 0, at = 0; i < n; i++) {
     next.mean[i] += along[i] * by
-    for (let j = 0; j < n; j++) next.spread[i * n + j] -= along[i] * along[j] * shrink
+    if (along[i] === 0) at += n
+    else for (let j = 0; j < n; j++, at++) moves[at] -= along[i] * along[j] * shrink
   }
   return next
 }

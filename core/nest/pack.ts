@@ -130,12 +130,12 @@ export function settle(
     let down = y - load.y - margin
     let left = x - load.x - margin
     for (const other of placed) {
-      if (!besideY(other)) continue
+      if (!besideY(other) || y - gap - other.y - other.pose.height >= down) continue
       down = Math.min(down, freeWay(pose.moving.y, x - other.x, y - other.y, other.pose.fixed.y))
     }
     y -= down
     for (const other of placed) {
-      if (!besideX(other)) continue
+      if (!besideX(other) || x - gap - other.x - other.pose.width >= left) continue
       left = Math.min(left, freeWay(pose.moving.x, y - other.y, x - other.x, other.pose.fixed.x))
     }
     x -= left

@@ -37,8 +37,8 @@ export const makeFacings = (
   moving: { x: facing(grown, 'x', 'front'), y: facing(grown, 'y', 'front') },
 })
 
-const placeAt = ([low, high, atLow, atHigh]: Facing[number], t: number): number =>
-  atLow === atHigh ? atLow : atLow + ((atHigh - atLow) * (t - low)) / (high - low)
+const placeAt = (edge: Facing[number], t: number): number =>
+  edge[2] === edge[3] ? edge[2] : edge[2] + ((edge[3] - edge[2]) * (t - edge[0])) / (edge[1] - edge[0])
 
 /**
  * How far a part can slide in the negative direction before it touches a fixed one.
@@ -48,9 +48,14 @@ const placeAt = ([low, high, atLow, atHigh]: Facing[number], t: number): number 
  */
 export function freeWay(moving: Facing, shiftAcross: number, shiftAlong: number, fixed: Facing): number {
   let free = Infinity
+  let first = 0
   for (const edge of moving) {
-    const [from, to] = [edge[0] + shiftAcross, edge[1] + shiftAcross]
-    for (const other of fixed) {
+    const from = edge[0] + shiftAcross
+    const to = edge[1] + shiftAcross
+    // both are sorted: what ends before this edge begins ends before all later ones, too
+    while (first < fixed.length && fixed[first][1] <= from + SAME) first++
+    for (let i = first; i < fixed.length; i++) {
+      const other = fixed[i]
       if (other[0] >= to - SAME) break
       if (other[1] <= from + SAME) continue
       const low = Math.max(from, other[0])
