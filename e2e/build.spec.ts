@@ -1,5 +1,5 @@
 import { expect, test } from './fixtures'
-import { field, openDemo, typeInto } from './helpers'
+import { field, line, openDemo, settled, tabTo, typeInto } from './helpers'
 
 test('both diagonals say which corners to push; what cannot be is asked about; by keys, in inches', async ({
   page,
@@ -16,4 +16,100 @@ test('both diagonals say which corners to push; what cannot be is asked about; b
   await expect(card.getByRole('status')).toContainText('It is square')
   await typeInto(page, field(page, 'Front right to back left'), '12 in')
   await expect(card.getByRole('status')).toContainText('too long for these walls')
+})
+
+test('glue goes by its label: rounds, what holds them, another way that is quicker; in undo too', async ({
+  page,
+}) => {
+  await openDemo(page, 'demo-crate', 'build')
+  const card = page.getByRole('region', { name: 'Glue, and how long it takes' })
+  const says = page.getByTestId('schedule')
+  await expect(says).toContainText('One round of gluing')
+  await expect(page.getByRole('heading', { name: 'In one go' })).toBeVisible()
+  await expect(page.getByText('2 clamps from left to right, 36 mm, 107 mm above the foot')).toBeVisible()
+  await typeInto(page, field(page, 'Stays open'), '2.5')
+  await expect(says).toContainText(/[234] rounds of gluing/)
+  await expect(page.getByRole('heading', { name: 'Round 2 of' })).toBeVisible()
+  await typeInto(page, field(page, 'Stays open'), '1')
+  await expect(card).toContainText('longer than this glue stays open')
+  await typeInto(page, field(page, 'Stays open'), '0')
+  await expect(card).toContainText('at least 0.1')
+  await card.getByRole('combobox').selectOption('solvent cement')
+  await expect(card.getByRole('alert')).toContainText('joins acrylic only')
+  await expect(says).toContainText('let the glue run into each joint')
+  await settled(page)
+  await page.reload()
+  await expect(card.getByRole('combobox')).toHaveValue('solvent cement')
+})
+
+test('a timer runs on through a reload and in a second tab, and rings', async ({ page, context }) => {
+  await context.clock.install()
+  await openDemo(page, 'demo-tray', 'build')
+  await page.getByRole('button', { name: 'It is closed: hold 10 min' }).first().click()
+  const timer = page.getByTestId('timer')
+  await expect(timer).toHaveText(/^(10:00|9:5\d)$/)
+  await page.clock.fastForward('03:00')
+  await expect(timer).toHaveText(/^(7:00|6:5\d)$/)
+  await page.reload()
+  await expect(timer).toHaveText(/^[67]:/)
+  const other = await context.newPage()
+  await openDemo(other, 'demo-rack', 'log')
+  await expect(other.getByRole('region', { name: 'Timers' })).toContainText('Glue of Specimen tray')
+  await other.clock.fastForward('11:00')
+  await expect(other.getByTestId('timer')).toHaveText('it holds')
+  await expect(timer).toHaveText('it holds') // the other tab has heard of it
+  await expect(page.getByRole('alert')).toContainText('The glue of Specimen tray, moss survey holds.')
+  await page.getByRole('button', { name: /^Stop the timer/ }).click()
+  await expect(page.getByRole('region', { name: 'Timers' })).toHaveCount(0)
+  await expect(other.getByRole('region', { name: 'Timers' })).toHaveCount(0)
+})
+
+test.describe('one step a page', () => {
+  test('on a phone, with a thumb: from the first to the last; a reload comes back to the same step', async ({
+    page,
+  }) => {
+    await openDemo(page, 'demo-crate', 'build')
+    await page.setViewportSize({ width: 390, height: 844 })
+    await page.getByRole('button', { name: 'Build it step by step' }).click()
+    const alone = page.getByRole('dialog')
+    await expect(alone).toContainText('1 of 5')
+    const done = alone.getByRole('button', { name: 'Done' })
+    const box = (await done.boundingBox())!
+    expect([box.height >= 44, box.x + box.width <= 390, box.y + box.height <= 844]).toEqual([
+      true,
+      true,
+      true,
+    ])
+    await done.click()
+    await expect(alone).toContainText('2. Front')
+    await expect(page.getByTestId('saving')).toHaveText('saved')
+    await page.reload()
+    await expect(alone).toContainText('2. Front')
+    for (const title of ['3. Back', '4. Left', '5. Right']) {
+      await done.click()
+      await expect(alone).toContainText(title)
+    }
+    await expect(alone).toContainText('That closes the round. Hold it: 2 clamps')
+    await alone.getByRole('button', { name: 'Hold 10 min' }).click()
+    await done.click()
+    await expect(alone).toHaveCount(0)
+    await expect(page.getByTestId('timer')).toBeVisible()
+    await expect(line(page, 'build')).toHaveText('5 of 5 panels')
+  })
+  test('by any key; the left arrow goes back, Escape ends it', async ({ page }) => {
+    await openDemo(page, 'demo-crate', 'build')
+    await tabTo(page, page.getByRole('button', { name: 'Build it step by step' }))
+    await page.keyboard.press('Enter')
+    const alone = page.getByRole('dialog')
+    await expect(alone).toContainText('1 of 5')
+    await page.keyboard.press('j')
+    await page.keyboard.press('Space')
+    await expect(alone).toContainText('3 of 5')
+    await page.keyboard.press('ArrowLeft')
+    await expect(alone).toContainText('2 of 5')
+    await expect(alone).toContainText('Done already.')
+    await page.keyboard.press('Escape')
+    await expect(alone).toHaveCount(0)
+    await expect(line(page, 'build')).toHaveText('2 of 5 panels')
+  })
 })

@@ -8,7 +8,7 @@ const ACTIONS: Record<(typeof STATIONS)[number], string> = {
   layout: '[data-part]',
   tune: '[data-field=speed] input',
   cut: 'button:has-text("Write the cut files")',
-  build: 'main li h2',
+  build: 'main [data-field=step-by-step]',
   log: '[data-field=reason] :is(input, textarea)',
 }
 

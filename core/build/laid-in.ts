@@ -8,7 +8,14 @@ const BEFORE = 'Before the box is glued up: '
 export function laidIn({ spec }: Box, panels: Panel[]): Omit<BuildStep, 'title'>[] {
   const labelOf = (id: string): string => panels.find((panel) => panel.id === id)?.label ?? id
   return spec.engravings.flatMap(({ how, panel, side }, i): Omit<BuildStep, 'title'>[] => {
-    const about = { id: `laid-in-${i + 1}`, panel, panels: [panel], standing: [], glue: [] }
+    const about = {
+      id: `laid-in-${i + 1}`,
+      panel,
+      panels: [panel],
+      standing: [],
+      glue: [],
+      isFlat: true as const,
+    }
     const of = labelOf(panel)
     if (how.kind === 'inlay')
       return [

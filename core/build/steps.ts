@@ -25,6 +25,8 @@ export interface BuildStep {
   /** Which way it lies from its place before it comes in; none for the first. */
   from?: [number, number, number]
   glue: GlueFace[]
+  /** Glued into a panel that still lies flat. */
+  isFlat?: true
 }
 
 /** The floor, two opposite walls onto it, the third, the last one closes; a top at the end. [CP] */

@@ -7,6 +7,7 @@ import { from12, runFrom12, tasteFrom12 } from './versions/from-12'
 import { checkFrom13, from13 } from './versions/from-13'
 import { from14, promiseFrom14, slotFrom14 } from './versions/from-14'
 import { from15 } from './versions/from-15'
+import { from16 } from './versions/from-16'
 import { from2, machineFrom2, stockFrom2, tasteFrom2, testFrom2 } from './versions/from-2'
 import { from3, machineFrom3 } from './versions/from-3'
 import { from4 } from './versions/from-4'
@@ -65,6 +66,7 @@ const STEPS: Record<number, (job: Loose) => Loose> = {
   13: from13,
   14: from14,
   15: from15,
+  16: from16,
 }
 
 /** Brings an older job up to the present version. @param from the version it was written by */

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { placeSchema, promisedSchema, tiltSchema } from '../belief'
 import { boxSpecSchema, PLAIN_BOX, sameTabs } from '../box'
-import { SCHOOLS } from '../build'
+import { glueOf, glueSchema, SCHOOLS } from '../build'
 import { FIT_WORDS, fitBeliefSchema, interferenceSchema, slotSchema } from '../fit'
 import { kerfRecordSchema } from '../kerf'
 import { machineSchema, OPERATIONS } from '../machine'
@@ -100,7 +100,7 @@ export const revisionSchema = z.strictObject({
 export type Revision = z.infer<typeof revisionSchema>
 
 export const JOB_FORMAT = 'uplands-job'
-export const JOB_VERSION = 16
+export const JOB_VERSION = 17
 
 /** Stocks that a job may be cut from beside its own. */
 export const MOST_STOCKS = 8
@@ -237,6 +237,7 @@ const plainJobSchema = z.strictObject({
     done: z.array(z.string().max(60)).max(400),
     /** How one goes about it. */
     school: z.enum(SCHOOLS),
+    glue: glueSchema,
   }),
   log: z.array(revisionSchema).max(500),
 })
@@ -332,6 +333,6 @@ export const emptyJob = (id: string, name: string, changed: string): Job => ({
     look: false,
     written: null,
   },
-  build: { done: [], school: 'floor first' },
+  build: { done: [], school: 'floor first', glue: glueOf('wood glue') },
   log: [],
 })

@@ -36,3 +36,11 @@ export function formatDuration(seconds: number): string {
 
 /** With a capital, as a sentence begins. */
 export const capitalised = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1)
+
+/** Minutes as one says them: to the half minute below ten, to the minute below two hours. */
+export function minutesText(minutes: number): string {
+  if (minutes < 0.75) return `${Math.max(5, Math.round(minutes * 12) * 5)} s`
+  if (minutes < 10) return `${short(Math.round(minutes * 2) / 2, 1)} min`
+  const whole = Math.round(minutes)
+  return whole < 120 ? `${whole} min` : `${Math.floor(whole / 60)} h ${whole % 60} min`
+}

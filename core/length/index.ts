@@ -1,5 +1,5 @@
 export { doubtFraction, parseFigure, parseLength, parseSpeed } from './parse'
 export type { LengthUnit, Parsed, SpeedUnit } from './parse'
 export type { Doubt } from './doubt'
-export { capitalised, chance, counted, fixed, formatDuration, percent, short } from './format'
+export { capitalised, chance, counted, fixed, formatDuration, minutesText, percent, short } from './format'
 export { IN_METRIC, METRIC, PER_SECOND, sayIn, type Say, type Units } from './units'

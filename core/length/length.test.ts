@@ -4,6 +4,7 @@ import {
   doubtFraction,
   fixed,
   formatDuration,
+  minutesText,
   IN_METRIC,
   METRIC,
   parseFigure,
@@ -179,3 +180,13 @@ test('a way is metres, or feet for whoever works in inches', () => {
   expect(IN_METRIC.way(3780)).toBe('3.78 m')
   expect(sayIn({ ...METRIC, length: 'in' }).way(3048)).toBe('10.0 ft')
 })
+
+test.each([
+  [0.02, '5 s'],
+  [0.5, '30 s'],
+  [1, '1 min'],
+  [4.8, '5 min'],
+  [4.3, '4.5 min'],
+  [31.2, '31 min'],
+  [150, '2 h 30 min'],
+])('%p minutes are said as %s', (minutes, said) => expect(minutesText(minutes)).toBe(said))

@@ -10,6 +10,7 @@ import JobHeader from './JobHeader.vue'
 import KnockOnStrip from './KnockOnStrip.vue'
 import { useShortcuts } from './shortcuts'
 import StorageBanner from './StorageBanner.vue'
+import TimerBar from './TimerBar.vue'
 import TravellerNav from './TravellerNav.vue'
 
 /** Each station comes when somebody goes there. */
@@ -105,6 +106,7 @@ useShortcuts({
   >
     <JobHeader @help="dialog = 'help'" @find="dialog = 'find'" />
     <StorageBanner />
+    <TimerBar />
     <div class="flex min-h-0 flex-1 max-md:flex-col">
       <TravellerNav :here="station" @fit="dialog = 'fit'" />
       <main

@@ -1,13 +1,17 @@
 <script setup lang="ts">
-import { Printer } from '@lucide/vue'
-import { computed } from 'vue'
+import { Play, Printer } from '@lucide/vue'
+import { computed, defineAsyncComponent } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
 import {
   boughtFor,
   buildSteps,
   diagonal,
   diagonalWorking,
   glueGrams,
+  runsIn,
   SCHOOLS,
+  type Glue,
+  type Round,
   type School,
 } from '@core/build'
 import { beliefOf } from '@core/belief'
@@ -19,14 +23,21 @@ import { labelWords } from '@core/say'
 import CautionNote from '@web/parts/CautionNote.vue'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import { useSay } from '@web/parts/say'
+import { useTimers } from '@web/stores/timers'
 import WorkedFigure from '@web/parts/WorkedFigure.vue'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { usePlanner } from '@web/stores/planner'
 import ThingTabs from '../ThingTabs.vue'
 import PrintHead from '../PrintHead.vue'
+import GlueCard from './GlueCard.vue'
+import RoundHead from './RoundHead.vue'
 import SquareCard from './SquareCard.vue'
+import StepCard from './StepCard.vue'
 import { useStepPictures } from './step-pictures'
+import { useSchedule } from './use-schedule'
+
+const StepByStep = defineAsyncComponent(() => import('./StepByStep.vue')) // it draws in space
 
 const jobs = useOpenJob()
 const derived = useDerived()
@@ -39,14 +50,30 @@ const proud = computed(() => jobs.job.box.proud)
 const order = computed(() => derived.build)
 const steps = computed(() => ('locked' in order.value ? [] : order.value))
 const locked = computed(() => ('locked' in order.value ? order.value.locked : []))
-const { pictures, impossible } = useStepPictures(
-  steps,
+const built = computed(() => {
+  const { made: box, panels } = derived.box
+  return box && panels && bentAsBuilt(box, panels)
+})
+const { pictures, impossible } = useStepPictures(steps, built)
+const plan = useSchedule(
   computed(() => {
-    const { made: box, panels } = derived.box
-    return box && panels && bentAsBuilt(box, panels)
+    const { school, glue } = jobs.job.build
+    return { made: made.value, panels: derived.box.panels, steps: steps.value, school, glue }
   }),
 )
-const glue = computed(() => {
+const timers = useTimers()
+/** Rounds of gluing the box, by their numbers. */
+const glued = computed(() =>
+  plan.value.rounds.filter(({ isHeld, steps: own }) => isHeld && !own.some(({ isFlat }) => isFlat)),
+)
+const numberOf = (round: Round): number => glued.value.indexOf(round) + 1
+const hold = (round: Round): void => {
+  const { job } = jobs
+  const number = numberOf(round)
+  const what = glued.value.length > 1 && number > 0 ? `${job.name}, round ${number}` : job.name
+  timers.start(`${job.id}/${job.thing.id}/${number}`, what, job.build.glue.hold)
+}
+const glueInAll = computed(() => {
   const total = steps.value.flatMap((step) => step.glue).reduce((sum, { area }) => sum + area, 0)
   const { least, most } = glueGrams(total)
   return { faces: say.value.area(total), grams: `${fixed(least, 1)} to ${fixed(most, 1)} g` }
@@ -85,11 +112,34 @@ const choose = (school: School): boolean =>
   jobs.edit(({ build }) => {
     build.school = school
   })
-const toggle = (id: string, event: Event): boolean =>
+/** The round that this step closes. */
+const closing = (id: string): Round | null =>
+  plan.value.rounds.find(({ steps: own, isHeld }) => isHeld && own.at(-1)!.id === id) ?? null
+const setGlue = (glue: Glue): boolean =>
+  jobs.edit(({ build }) => {
+    build.glue = glue
+  }, 'glue')
+const isDone = (id: string): boolean => jobs.job.build.done.includes(doneId(id))
+const toggle = (id: string, done: boolean): boolean =>
   jobs.edit(({ build }) => {
     const others = build.done.filter((each) => each !== doneId(id))
-    build.done = (event.target as HTMLInputElement).checked ? [...others, doneId(id)] : others
+    build.done = done ? [...others, doneId(id)] : others
   })
+
+/** Which step is shown by itself; in the address, so that a reload comes back to it. */
+const route = useRoute()
+const router = useRouter()
+const alone = computed({
+  get: () => {
+    const step = Number(route.query.step)
+    return step >= 1 && step <= steps.value.length ? step - 1 : null
+  },
+  set: (at) => void router.replace({ query: at === null ? {} : { step: at + 1 } }),
+})
+const begin = (): void => {
+  const open = steps.value.findIndex(({ id }) => !isDone(id))
+  alone.value = Math.max(0, open)
+}
 </script>
 
 <template>
@@ -103,10 +153,25 @@ const toggle = (id: string, event: Event): boolean =>
         :text="say.length(diagonal(made, proud), 1)"
         :working="diagonalWorking(made, proud, say)"
       />
-      <WorkedFigure large label="Glue faces, one box" :text="glue.faces" />
-      <WorkedFigure large label="Wood glue, about" :text="glue.grams" />
+      <WorkedFigure large label="Glue faces, one box" :text="glueInAll.faces" />
+      <WorkedFigure
+        v-if="!runsIn(jobs.job.build.glue)"
+        large
+        label="Wood glue, about"
+        :text="glueInAll.grams"
+      />
       <WorkedFigure large label="Fit" :text="derived.fit.word" :working="fit" />
-      <button type="button" class="btn no-print ml-auto" data-field="print" @click="print">
+      <button
+        v-if="steps.length > 0"
+        type="button"
+        class="btn btn-main no-print ml-auto"
+        data-field="step-by-step"
+        @click="begin"
+      >
+        <Play :size="16" aria-hidden="true" />
+        Build it step by step
+      </button>
+      <button type="button" class="btn no-print" data-field="print" @click="print">
         <Printer :size="16" aria-hidden="true" />
         Print the build sheet
       </button>
@@ -119,6 +184,14 @@ const toggle = (id: string, event: Event): boolean =>
       :model-value="jobs.job.build.school"
       :options="schools"
       @update:model-value="choose"
+    />
+    <GlueCard
+      v-if="steps.length > 0"
+      :model-value="jobs.job.build.glue"
+      :plan="plan"
+      :family="jobs.job.measure.stock?.family ?? ''"
+      @update:model-value="setGlue"
+      @school="choose"
     />
     <section v-if="bought.length > 0" class="card py-2! text-sm" aria-labelledby="bought-title">
       <h2 id="bought-title" class="text-base!">To have ready, for one box</h2>
@@ -139,42 +212,40 @@ const toggle = (id: string, event: Event): boolean =>
       tabs in by wiggling, not by blows. Then take it apart, glue thinly where faces meet, and check both
       diagonals before the glue takes.
     </p>
-    <ol class="grid gap-3 md:grid-cols-2 xl:grid-cols-3 print:grid-cols-2">
-      <li v-for="step in steps" :key="step.id" class="card flex break-inside-avoid flex-col gap-1.5">
-        <div class="flex items-center justify-between gap-2">
-          <h2 class="text-base!">{{ step.title }}</h2>
-          <label class="flex min-h-6 items-center gap-1.5 text-sm">
-            <input
-              type="checkbox"
-              class="h-6 w-6 accent-heather"
-              :checked="jobs.job.build.done.includes(doneId(step.id))"
-              :aria-label="`${step.id === step.panel ? step.panel : step.title} is in`"
-              @change="toggle(step.id, $event)"
-            />
-            in
-          </label>
-        </div>
-        <img
-          v-if="pictures[step.id]"
-          :src="pictures[step.id]"
-          class="h-44 w-full object-contain"
-          :alt="`Step: ${step.text}`"
+    <div v-for="(round, i) in plan.rounds" :key="i" class="grid gap-3">
+      <RoundHead
+        :round="round"
+        :number="numberOf(round)"
+        :of="glued.length"
+        :glue="jobs.job.build.glue"
+        :box="made"
+        @hold="hold(round)"
+      />
+      <ol class="grid gap-3 md:grid-cols-2 xl:grid-cols-3 print:grid-cols-2">
+        <StepCard
+          v-for="step in round.steps"
+          :key="step.id"
+          :step="step"
+          :picture="pictures[step.id]"
+          :impossible="impossible"
+          :done="isDone(step.id)"
+          @done="toggle(step.id, $event)"
         />
-        <p v-else-if="impossible" class="note">No picture: this browser has no WebGL.</p>
-        <div v-else class="h-44" role="status" aria-label="The picture is being drawn" />
-        <p class="text-sm">{{ step.text }}</p>
-        <ul
-          v-if="step.glue.length > 0"
-          class="flex flex-wrap gap-x-4 text-[13px]"
-          :aria-label="`Glue faces of the ${step.panel}`"
-        >
-          <li v-for="face in step.glue" :key="face.with">
-            glue to {{ face.with }}:
-            <span class="num">{{ say.area(face.area) }}</span>
-          </li>
-        </ul>
-      </li>
-    </ol>
+      </ol>
+    </div>
+    <StepByStep
+      v-if="alone !== null"
+      v-model="alone"
+      :steps="steps"
+      :panels="built"
+      :box="made"
+      :done="isDone"
+      :closing="closing"
+      :glue="jobs.job.build.glue"
+      @hold="hold"
+      @done="toggle($event, true)"
+      @close="alone = null"
+    />
     <SquareCard :box="made" :proud="proud" />
     <CautionNote title="While building" :cautions="CAUTIONS" />
   </div>

@@ -1,7 +1,7 @@
 import { onBeforeUnmount, ref, shallowRef, watch, type Ref } from 'vue'
 import type { Panel } from '@core/assembly'
 import type { BuildStep } from '@core/build'
-import type { BoxScene } from '@web/parts/box-scene'
+import type { BoxScene, Showing } from '@web/parts/box-scene'
 import { useTheme } from '@web/parts/theme'
 
 const [WIDTH, HEIGHT] = [520, 360]
@@ -11,6 +11,30 @@ const LEAST_PULLED = 0.15
 
 /** The bends of a sheet come in along with its panels. */
 const isBend = (id: string): boolean => id.startsWith('bend-')
+
+/** What is seen of a step: what stands already, and what comes in, pulled out along its way. */
+export function showingOf(
+  { panels: arriving, standing, from, id }: BuildStep,
+  steps: BuildStep[],
+  panels: Panel[],
+): { showing: Showing[]; pulled: number } {
+  const sides = panels.map(({ size }) => [size.width, size.height]).flat()
+  const pulled = Math.max(Math.min(...sides) * 0.5, Math.max(...sides) * LEAST_PULLED)
+  const bentAt = steps.findIndex((step) => step.panels.length > 1)
+  const there = standing.map((name) => ({ name, colour: 'ply' as const, out: 0 }))
+  const bends = panels.map(({ id: name }) => name).filter(isBend)
+  const isSheet = arriving.length > 1
+  const stands = bends.length > 0 && !isSheet && steps.findIndex((step) => step.id === id) > bentAt
+  const coming = [...arriving, ...(isSheet ? bends : [])].map((name) => ({
+    name,
+    colour: 'heather' as const,
+    out: standing.length > 0 ? pulled : 0,
+    way: from,
+    arrow: from !== undefined,
+  }))
+  const bent = (stands ? bends : []).map((name) => ({ name, colour: 'ply' as const, out: 0 }))
+  return { showing: [...there, ...bent, ...coming], pulled }
+}
 
 export interface StepPictures {
   pictures: Ref<Record<string, string>>
@@ -47,25 +71,10 @@ export function useStepPictures(steps: Ref<BuildStep[]>, panels: Ref<Panel[] | n
     drawn.setSize(WIDTH, HEIGHT, 2)
     drawn.setPanels(panels.value)
     drawn.look(-0.5, 0.6)
-    const sides = panels.value.map(({ size }) => [size.width, size.height]).flat()
-    const pulled = Math.max(Math.min(...sides) * 0.5, Math.max(...sides) * LEAST_PULLED)
-    const bentAt = steps.value.findIndex((step) => step.panels.length > 1)
     for (const step of steps.value) {
-      const { id, panels: arriving, standing, from } = step
-      const there = standing.map((name) => ({ name, colour: 'ply' as const, out: 0 }))
-      const bends = panels.value.map(({ id: name }) => name).filter(isBend)
-      const isSheet = arriving.length > 1
-      const stands = bends.length > 0 && !isSheet && steps.value.indexOf(step) > bentAt
-      const coming = [...arriving, ...(isSheet ? bends : [])].map((name) => ({
-        name,
-        colour: 'heather' as const,
-        out: standing.length > 0 ? pulled : 0,
-        way: from,
-        arrow: from !== undefined,
-      }))
-      const bent = (stands ? bends : []).map((name) => ({ name, colour: 'ply' as const, out: 0 }))
-      drawn.draw([...there, ...bent, ...coming], 2 * pulled)
-      pictures.value = { ...pictures.value, [id]: drawn.picture() }
+      const { showing, pulled } = showingOf(step, steps.value, panels.value)
+      drawn.draw(showing, 2 * pulled)
+      pictures.value = { ...pictures.value, [step.id]: drawn.picture() }
       await new Promise(requestAnimationFrame)
       if (own !== latest) return
     }

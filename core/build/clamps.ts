@@ -1,0 +1,63 @@
+import type { Box } from '../box'
+import { counted } from '../length'
+import type { Say } from '../length'
+import type { Round } from './schedule'
+
+/** What holds a box while its glue sets, and where. */
+export interface Clamp {
+  what: 'band' | 'clamp' | 'weight'
+  count: number
+  /** Which way it presses; bands press from all sides. */
+  along: 'x' | 'y' | 'z' | 'round'
+  /** Where, from the foot up or from the left, mm: as many as there are. */
+  at: number[]
+}
+
+/** A box whose walls are no longer round about is held by rubber bands, mm. [FM] */
+const BANDED = 900
+/** A band holds so much of a wall's height, a clamp so much of its length, mm. [FM] */
+const BAND = 60
+const CLAMP = 150
+
+const WALLS = ['front', 'back', 'left', 'right']
+
+/** Places in the middle of equal shares. */
+const spreadOver = (length: number, each: number, least: number): number[] => {
+  const count = Math.max(least, Math.ceil(length / each))
+  return Array.from({ length: count }, (_, i) => ((i + 0.5) * length) / count)
+}
+
+/**
+ * Bands round the walls where all four stand and the box is small; else clamps along each way in which a
+ * glued panel came in, and a weight on what came from above.
+ */
+export function clampsFor({ steps, isHeld }: Round, { outer }: Pick<Box, 'outer'>): Clamp[] {
+  if (!isHeld || steps.some(({ isFlat }) => isFlat)) return []
+  const glued = steps.filter(({ glue }) => glue.length > 0)
+  const stands = [...steps.at(-1)!.standing, ...steps.at(-1)!.panels]
+  const isRound = WALLS.every((wall) => stands.includes(wall))
+  const moved = (axis: number): boolean => glued.some(({ from }) => from !== undefined && from[axis] !== 0)
+  const found: Clamp[] = []
+  const put = (what: Clamp['what'], along: Clamp['along'], at: number[]): void =>
+    void found.push({ what, count: at.length, along, at })
+  const walls = glued.some(({ panels }) => panels.some((id) => WALLS.includes(id)))
+  if (isRound && walls && 2 * (outer.x + outer.y) <= BANDED)
+    put('band', 'round', spreadOver(outer.z, BAND, 2))
+  else {
+    if (moved(0)) put('clamp', 'x', spreadOver(outer.z, CLAMP, 2))
+    if (moved(1)) put('clamp', 'y', spreadOver(outer.z, CLAMP, 2))
+  }
+  if (moved(2)) put('weight', 'z', spreadOver(outer.x, CLAMP * 2, 1))
+  return found
+}
+
+const WAYS = { x: 'from left to right', y: 'from front to back' }
+
+/** What to put where, in words. */
+export function clampText({ what, count, along, at }: Clamp, say: Say): string {
+  const places = at.map((each) => say.length(each, 0)).join(', ')
+  if (what === 'weight') return `${counted(count, 'weight')} on what came in from above`
+  if (along === 'x' || along === 'y')
+    return `${counted(count, 'clamp')} ${WAYS[along]}, ${places} above the foot`
+  return `${counted(count, 'rubber band')} round the walls, ${places} above the foot`
+}

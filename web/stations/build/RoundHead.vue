@@ -1,0 +1,43 @@
+<script setup lang="ts">
+import { AlarmClock } from '@lucide/vue'
+import { clampText, clampsFor, glueGrams, runsIn, type Glue, type Round } from '@core/build'
+import type { Box } from '@core/box'
+import { fixed, minutesText } from '@core/length'
+import { computed } from 'vue'
+import { useSay } from '@web/parts/say'
+
+/** Over the steps that are glued in one go: how long one has, and what holds them after. */
+const props = defineProps<{ round: Round; number: number; of: number; glue: Glue; box: Box }>()
+defineEmits<{ hold: [] }>()
+const say = useSay()
+const clamps = computed(() => clampsFor(props.round, props.box).map((clamp) => clampText(clamp, say.value)))
+const grams = computed(() => {
+  const { least, most } = glueGrams(props.round.area)
+  return `${fixed(least, 1)} to ${fixed(most, 1)} g of glue`
+})
+const first = computed(() => props.round.steps.some(({ isFlat }) => isFlat))
+const title = computed(() => {
+  if (!props.round.isHeld) return 'Without glue'
+  if (first.value) return 'While the panels lie flat'
+  return props.of > 1 ? `Round ${props.number} of ${props.of}` : 'In one go'
+})
+const time = computed(() =>
+  runsIn(props.glue)
+    ? `About ${minutesText(props.round.minutes)}`
+    : `about ${minutesText(props.round.minutes)} of the ${minutesText(props.glue.open)} that it stays open`,
+)
+</script>
+
+<template>
+  <div class="col-span-full grid gap-1 border-t border-line pt-2 text-sm">
+    <h2 class="text-base!">
+      {{ title }}
+    </h2>
+    <p v-if="round.isHeld && !first">{{ runsIn(glue) ? time : `${grams}, ${time}` }}.</p>
+    <p v-if="clamps.length > 0">Then hold it: {{ clamps.join('; ') }}.</p>
+    <button v-if="round.isHeld" type="button" class="btn no-print justify-self-start" @click="$emit('hold')">
+      <AlarmClock :size="16" aria-hidden="true" />
+      It is closed: hold {{ minutesText(glue.hold) }}
+    </button>
+  </div>
+</template>

@@ -1,0 +1,41 @@
+<script setup lang="ts">
+import type { BuildStep } from '@core/build'
+import { useSay } from '@web/parts/say'
+
+/** A step with its picture, what it takes of glue, and whether it is done. */
+defineProps<{ step: BuildStep; picture?: string; impossible: boolean; done: boolean }>()
+defineEmits<{ done: [done: boolean] }>()
+const say = useSay()
+</script>
+
+<template>
+  <li class="card flex break-inside-avoid flex-col gap-1.5">
+    <div class="flex items-center justify-between gap-2">
+      <h3 class="text-base! font-semibold">{{ step.title }}</h3>
+      <label class="flex min-h-6 items-center gap-1.5 text-sm">
+        <input
+          type="checkbox"
+          class="h-6 w-6 accent-heather"
+          :checked="done"
+          :aria-label="`${step.id === step.panel ? step.panel : step.title} is in`"
+          @change="$emit('done', ($event.target as HTMLInputElement).checked)"
+        />
+        in
+      </label>
+    </div>
+    <img v-if="picture" :src="picture" class="h-44 w-full object-contain" :alt="`Step: ${step.text}`" />
+    <p v-else-if="impossible" class="note">No picture: this browser has no WebGL.</p>
+    <div v-else class="h-44" role="status" aria-label="The picture is being drawn" />
+    <p class="text-sm">{{ step.text }}</p>
+    <ul
+      v-if="step.glue.length > 0"
+      class="flex flex-wrap gap-x-4 text-[13px]"
+      :aria-label="`Glue faces of the ${step.panel}`"
+    >
+      <li v-for="face in step.glue" :key="face.with">
+        glue to {{ face.with }}:
+        <span class="num">{{ say.area(face.area) }}</span>
+      </li>
+    </ul>
+  </li>
+</template>
