@@ -1,5 +1,5 @@
 import { expect, test } from './fixtures'
-import { field, line, openDemo, settled, tabTo, typeInto } from './helpers'
+import { field, goTo, line, openDemo, settled, tabTo, typeInto } from './helpers'
 
 test('both diagonals say which corners to push; what cannot be is asked about; by keys, in inches', async ({
   page,
@@ -112,4 +112,28 @@ test.describe('one step a page', () => {
     await expect(alone).toHaveCount(0)
     await expect(line(page, 'build')).toHaveText('2 of 5 panels')
   })
+})
+
+test('a part that was spoilt is cut again as it was, on the smallest offcut, whatever changed since', async ({
+  page,
+}) => {
+  await openDemo(page, 'demo-crate', 'cut')
+  const [first] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Write the cut files' }).click(),
+  ])
+  const mark = /-([2-9A-Z]{5})-/.exec(first.suggestedFilename())![1]
+  await openDemo(page, 'demo-crate', 'shape')
+  await field(page, 'Width').fill('333')
+  await settled(page)
+  await goTo(page, 'Build')
+  const card = page.getByRole('region', { name: 'Cut a part again' })
+  await card.getByText('A part is spoilt or lost').click()
+  await card.getByRole('checkbox', { name: /left/i }).check()
+  await expect(card.getByRole('status')).toContainText('On the offcut')
+  const [again] = await Promise.all([
+    page.waitForEvent('download'),
+    card.getByRole('button', { name: 'Write the part' }).click(),
+  ])
+  expect(again.suggestedFilename()).toMatch(new RegExp(`^cut-again-.*${mark}.*(svg|zip)$`))
 })

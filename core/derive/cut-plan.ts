@@ -221,12 +221,13 @@ function planStock(job: Job, { material, thickness, depths, mark }: StockInput, 
 /**
  * Plans the cut of a laid-out job.
  * @param depths of all its pockets, mm, the deepest first
+ * @param mark of an earlier cut that this one makes good; else it follows from what is cut
  */
-export function planCut(job: Job, parts: Part[], depths: number[]): CutPlan {
+export function planCut(job: Job, parts: Part[], depths: number[], mark?: string): CutPlan {
   const plan = planWith(job, parts, depths, '')
   if (!job.cut.mark || job.cut.labels === 'none') return plan
-  // The mark follows from what is cut, and is the same whether it is scored or not.
-  return planWith(job, parts, depths, markOf(job, plan))
+  // The same whether it is scored or not.
+  return planWith(job, parts, depths, mark ?? markOf(job, plan))
 }
 
 function planWith(job: Job, parts: Part[], depths: number[], mark: string): CutPlan {

@@ -99,14 +99,17 @@ function codeOf(job: Job, plan: CutPlan, load: LoadPlan, file: SheetFile): CodeF
   return { ...file, settings, machine, frame, look }
 }
 
-/** The files of a planned cut, one per load and format, and one for the panels. */
+/**
+ * The files of a planned cut, one per load and format, and one for the panels.
+ * @param mark of an earlier cut that this one makes good
+ */
 export function writeFiles(
   job: Job,
   { box, things }: Pick<Derived, 'box' | 'things'>,
   plan: CutPlan,
   formats: readonly Format[],
+  mark = markOf(job, plan),
 ): OutputFile[] {
-  const mark = markOf(job, plan)
   const stem = stemOf(job, mark)
   const pages = plan.loads.filter(({ paths }) => paths.length > 0)
   const files = pages.flatMap((load) =>

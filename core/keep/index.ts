@@ -10,3 +10,4 @@ export {
 export { fileStem } from './file-stem'
 export { MOST_RECORDS, readCutRecord, readJob, writeJobFile, type CutRecord } from './cut-record'
 export { derivedOf, recordOf } from './record-of'
+export { recutOf, type Recut } from './recut'

@@ -31,6 +31,7 @@ import { usePlanner } from '@web/stores/planner'
 import ThingTabs from '../ThingTabs.vue'
 import PrintHead from '../PrintHead.vue'
 import GlueCard from './GlueCard.vue'
+import RecutCard from './RecutCard.vue'
 import RoundHead from './RoundHead.vue'
 import SquareCard from './SquareCard.vue'
 import StepCard from './StepCard.vue'
@@ -247,6 +248,7 @@ const begin = (): void => {
       @close="alone = null"
     />
     <SquareCard :box="made" :proud="proud" />
+    <RecutCard />
     <CautionNote title="While building" :cautions="CAUTIONS" />
   </div>
   <p v-else class="note">The box cannot be made yet: see Shape.</p>
