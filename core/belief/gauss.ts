@@ -38,11 +38,10 @@ export function momentsOf({ mean, spread }: Case, sum: Sum): { mean: number; var
   const n = mean.length
   let middle = 0
   let variance = 0
-  for (let k = 0; k < sum.length; k++) {
-    const row = sum[k][0] * n
-    const times = sum[k][1]
-    middle += times * mean[sum[k][0]]
-    for (let l = 0; l < sum.length; l++) variance += times * sum[l][1] * spread[row + sum[l][0]]
+  for (const term of sum) {
+    const row = term[0] * n
+    middle += term[1] * mean[term[0]]
+    for (const other of sum) variance += term[1] * other[1] * spread[row + other[0]]
   }
   return { mean: middle, variance }
 }
@@ -56,10 +55,7 @@ function moved(each: Case, sum: Sum, ways: Told[]): Case {
   const { mean, spread } = each
   const n = mean.length
   const along = new Float64Array(n)
-  for (let k = 0; k < sum.length; k++) {
-    const times = sum[k][1]
-    for (let i = 0, at = sum[k][0]; i < n; i++, at += n) along[i] += times * spread[at]
-  }
+  for (const term of sum) for (let i = 0, at = term[0]; i < n; i++, at += n) along[i] += term[1] * spread[at]
   const likely = ways.reduce((total, way) => total + way.likely, 0)
   if (!(likely > 0)) return { ...each, weight: 0 }
   let [by, square, less] = [0, 0, 0]

@@ -20,7 +20,17 @@ export interface KindChoice {
   meaning: string
 }
 
-export type KindInput = KindNumber | KindChoice
+/** Words that a kind is made from. */
+export interface KindText {
+  name: string
+  unit: 'text'
+  /** Letters at most. */
+  most: number
+  default: string
+  meaning: string
+}
+
+export type KindInput = KindNumber | KindChoice | KindText
 export type KindValues = Record<string, number | string>
 
 /** A function from a few numbers to a box, or to boxes that stand in each other. Lengths in mm. */
@@ -30,6 +40,8 @@ export interface Kind {
   /** What it is used for, in the words of those who look for it. */
   words: string
   numbers: KindInput[]
+  /** One sentence where nothing can be made of these values; checked before it is made. */
+  refuses?: (values: KindValues) => string | null
   make: (values: KindValues) => BoxSpec
   /** What the other boxes are like, where there are any. */
   other?: (values: KindValues) => BoxSpec
@@ -56,6 +68,14 @@ export const choice = (name: string, meaning: string, choices: readonly string[]
   unit: 'choice',
   choices,
   default: choices[0],
+  meaning,
+})
+
+export const text = (name: string, meaning: string, most: number, lines: string[]): KindText => ({
+  name,
+  unit: 'text',
+  most,
+  default: lines.join('; '),
   meaning,
 })
 

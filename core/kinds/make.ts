@@ -16,12 +16,14 @@ import { footedTray } from './footed-tray'
 import { liddedBox } from './lidded-box'
 import { cappedBox, splitBox, trayInBox } from './pairs'
 import { slidingBox } from './sliding-box'
+import { thingsTray } from './things-tray'
 import type { Kind, KindInput, KindNumber, KindValues } from './kind'
 
 /** Every kind that can be made from a few numbers. */
 export const KINDS: Kind[] = [
   plainBox,
   dividedTray,
+  thingsTray,
   cardRack,
   fileBox,
   footedTray,
@@ -67,6 +69,7 @@ function valueOf(input: KindInput, typed: string): number | { error: string } | 
     return input.choices.includes(typed)
       ? typed
       : { error: `“${typed}” is no ${input.name}. Use one of ${input.choices.join(', ')}.` }
+  if (input.unit === 'text') return typed
   const parsed = parseLength(typed, 'mm')
   if (!parsed.ok) return { error: `${input.name}: ${parsed.error}` }
   const { value } = parsed
@@ -116,6 +119,8 @@ export function makeJob(name: string, typed: Record<string, string>, id: string,
 
 /** A job as a kind makes it, its figures settled; one sentence where it cannot be made. */
 export function settledAs(bare: Job, kind: Kind, values: KindValues, say: Say): Made {
+  const refusal = kind.refuses?.(values)
+  if (refusal) return refused(refusal)
   const settled = settleJob(asKind(bare, kind, values), say)
   if (!settled.ok) return refused(settled.error)
   const { job } = settled
@@ -134,5 +139,5 @@ export function sizesOf({ numbers }: Kind): KindNumber[] {
   const lengths = numbers.filter((input): input is KindNumber => input.unit === 'mm')
   const outer = lengths.filter(({ name }) => ['width', 'depth', 'height'].includes(name))
   if (outer.length === 3) return outer
-  return numbers.filter((input): input is KindNumber => input.unit !== 'choice').slice(0, 3)
+  return numbers.filter((input): input is KindNumber => 'least' in input).slice(0, 3)
 }

@@ -8,9 +8,9 @@ import { refuse } from './refuse'
 const told = (input: KindInput): object => {
   const { name, unit, meaning } = input
   const byDefault = { default: input.default, meaning }
-  return input.unit === 'choice'
-    ? { name, unit, choices: input.choices, ...byDefault }
-    : { name, unit, least: input.least, most: input.most, ...byDefault }
+  if (input.unit === 'choice') return { name, unit, choices: input.choices, ...byDefault }
+  if (input.unit === 'text') return { name, unit, most: input.most, ...byDefault }
+  return { name, unit, least: input.least, most: input.most, ...byDefault }
 }
 
 /** Prints every kind with its numbers. */

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ChevronLeft } from '@lucide/vue'
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { panelsShown, pictureOf, type Picture } from '@core/derive'
 import { emptyJob, type Job } from '@core/job'
@@ -8,6 +9,7 @@ import { thicknessOf } from '@core/stock'
 import BaseDialog from '@web/parts/BaseDialog.vue'
 import FigureField from '@web/parts/FigureField.vue'
 import KindGallery from '@web/parts/KindGallery.vue'
+import ThingsFields from './ThingsFields.vue'
 import { useSay } from '@web/parts/say'
 import { useBench } from '@web/stores/bench'
 import { isOfTheStation } from '@web/data/station-jobs'
@@ -46,6 +48,8 @@ function bare(): Job {
 const thickness = computed(() => (last.value ? thicknessOf(last.value.stock).mean : 3))
 
 const kind = shallowRef<Kind>(KINDS[0])
+/** Made from a list of things, which takes the place of the pictures. */
+const isList = computed(() => kind.value.numbers.some(({ unit }) => unit === 'text'))
 const sizes = computed(() => sizesOf(kind.value))
 const typed = ref<KindValues>({})
 const error = ref('')
@@ -80,7 +84,14 @@ onMounted(async () => {
 <template>
   <BaseDialog :open="open" title="What do you want to make?" @close="emit('close')">
     <form class="mt-3 grid gap-3" @submit.prevent="make">
-      <KindGallery :pictures="pictures" :chosen="kind.kind" @choose="kind = $event" />
+      <KindGallery v-if="!isList" :pictures="pictures" :chosen="kind.kind" @choose="kind = $event" />
+      <div v-else class="grid justify-items-start gap-2">
+        <button type="button" class="btn" @click="kind = KINDS[0]">
+          <ChevronLeft :size="16" aria-hidden="true" />
+          Other kinds
+        </button>
+        <ThingsFields v-model="typed" class="w-full" :kind="kind" :thickness="thickness" />
+      </div>
       <div class="sticky -bottom-5 -mx-5 -mb-5 grid gap-2 border-t border-line bg-sheet px-5 py-3">
         <div class="flex flex-wrap items-end gap-2">
           <FigureField
