@@ -1,7 +1,7 @@
 import { rectangle, type Turn } from '../geometry'
 import type { Candidate, Member, Pose } from './pack'
-import { makeFacings } from './slide'
-import { findWheel, type Spoke } from './wheel'
+import { makeFacings } from './bottom-left'
+import { findPinwheel, type Spoke } from './pinwheel'
 
 /**
  * How much sides may differ to count as equal, mm, for parts by themselves: one or the other is tried.
@@ -180,7 +180,7 @@ export function joinBlocks(
   let blocks = candidates
   for (;;) {
     const joined = joinedOnce(blocks, bench, share, random)
-    const wheel = joined || blocks.length > MOST_FOR_WHEELS ? null : findWheel(blocks, gap, equal)
+    const wheel = joined || blocks.length > MOST_FOR_WHEELS ? null : findPinwheel(blocks, gap, equal)
     const block = wheel && blockOf(wheel, bench)
     if (!joined && !block) return blocks
     blocks = joined ?? [...blocks.filter((each) => !wheel!.some(({ of }) => of === each)), block!]

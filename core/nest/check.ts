@@ -12,9 +12,9 @@ import {
   type Region,
 } from '../geometry'
 import { sharesEdge } from './shares-edge'
-import { leastFor } from './fewest'
+import { lowerBoundFor } from './lower-bound'
 import { poseShape, poseShift } from './pack'
-import { overlaps } from './slide'
+import { overlaps } from './bottom-left'
 import { loadAt, type Supply, type Surface } from './surface'
 import { mayLie, shapeFor, type NestRules, type NestPart, type Placement } from './types'
 
@@ -232,7 +232,7 @@ export function sheetUse(
     offcuts: count - sheets,
     loads: used.size,
     use: whole === 0 ? 0 : placed / whole,
-    fewest: leastFor(sheets, parts, settings, supply),
+    fewest: lowerBoundFor(sheets, parts, settings, supply),
     area: whole,
   }
 }

@@ -2,7 +2,7 @@ import { area, bounds, shiftPoints, type Region, type Ring, type Turn } from '..
 import { nestSteps, type NestProgress } from './nest'
 import { groundOf, packOutlines, poseOf, stepFor, type OutlinePart, type OutlinePose } from './outline'
 import type { Supply } from './surface'
-import { placedWithin, turnsWithin, type Within } from './within'
+import { placedWithHost, hostedTurns, type Hosted } from './hosted'
 import { type Layout, type NestPart, type NestRules, type Placement } from './types'
 
 /** Openings smaller than this take nothing that is worth it, mm². [FM] */
@@ -16,7 +16,7 @@ const counterClockwise = (hole: Ring): Ring => [...hole].reverse()
 const isRound = ({ shape, turnedShape }: NestPart): boolean => shape === turnedShape
 
 /** What can be laid into the openings of larger parts, the largest first. */
-function fill(parts: NestPart[], rules: NestRules): Within[] {
+function fill(parts: NestPart[], rules: NestRules): Hosted[] {
   const openings = parts.flatMap((host) =>
     host.shape.holes
       .filter((hole) => area({ outline: counterClockwise(hole), holes: [] }) > LEAST)
@@ -43,7 +43,7 @@ function fill(parts: NestPart[], rules: NestRules): Within[] {
     .filter((part) => !hosts.has(part))
     .map((part): OutlinePart => {
       const poses = kinds.map(({ host, ground }, kind) =>
-        turnsWithin(part, host, rules)
+        hostedTurns(part, host, rules)
           .map((turn) => poseIn(kind, part.shape, turn))
           .filter(({ columns, rows }) => columns <= ground.raster.columns && rows <= ground.raster.rows),
       )
@@ -94,7 +94,7 @@ export function* nestInOpenings(
         ...placements,
         ...within.flatMap((each) => {
           const host = hosts.get(each.host)
-          return host ? [placedWithin(each, host, byId)] : []
+          return host ? [placedWithHost(each, host, byId)] : []
         }),
       ],
       unplaced: [

@@ -1,6 +1,6 @@
 import { atAnyAngle } from './any-angle'
 import { costOf, isLess } from './cost'
-import { exactly } from './exactly'
+import { onOneSheet } from './on-one-sheet'
 import { nestInOpenings } from './in-openings'
 import { nestSteps, type NestProgress } from './nest'
 import { nestPaired } from './shared-edges'
@@ -26,7 +26,7 @@ export function* nestParts(
   for (;;) {
     const step = steps.next()
     if (step.done) {
-      const layout = pinned.length > 0 ? step.value : exactly(parts, rules, supply, step.value)
+      const layout = pinned.length > 0 ? step.value : onOneSheet(parts, rules, supply, step.value)
       return yield* atAnyAngle(parts, rules, supply, pinned, seed, { layout, tried })
     }
     tried = step.value.tried

@@ -1,11 +1,11 @@
 import { sizeOf } from '../geometry'
-import { PREFERENCES, type Preference } from './free-space'
+import { PREFERENCES, type Preference } from './maximal-rectangles'
 import { EQUALS, joinBlocks } from './blocks'
 import { largestRoom, makeCandidates, makePose, pack, type Candidate, type Strategy } from './pack'
 import { randomFrom } from '../statistics'
 import { boxByBox, lackingIn } from './boxes'
 import { isLess } from './cost'
-import { fewestSheets } from './fewest'
+import { boundByArea } from './lower-bound'
 import { loadAt, type Supply } from './surface'
 import type { Layout, NestRules, NestPart, Placement } from './types'
 
@@ -185,7 +185,7 @@ export function* nestSteps(
   let now = best!
   const before = Array.from({ length: FORGIVEN }, () => now.cost)
   const random = randomFrom(loose.length + seed)
-  const fewest = fewestSheets(parts, settings, supply)
+  const fewest = boundByArea(parts, settings, supply)
   /** No layout takes fewer sheets: what is left to win is only room on the last one. */
   const isLeast = (): boolean => best!.cost[1] === 0 && Math.floor(best!.cost[2] + 1e-9) <= fewest
   const room = largestRoom(supply, settings.margin)

@@ -10,9 +10,9 @@ import {
   type Region,
   type Turn,
 } from '../geometry'
-import type { Preference } from './free-space'
-import { freeWay, makeFacings, type Facing } from './slide'
-import { makeRooms, type Placed, type Room } from './room'
+import type { Preference } from './maximal-rectangles'
+import { makeFacings, slideBottomLeft, type Facing } from './bottom-left'
+import { makeLoadSpaces, type LoadSpace } from './load-space'
 import { loadAt, type Supply, type Surface } from './surface'
 import {
   turnsOf,
@@ -112,40 +112,8 @@ export function makeCandidates(parts: NestPart[], settings: NestRules): Candidat
   })
 }
 
-/** Slides a part down and to the left against the true outlines of what lies there already. */
-export function settle(
-  pose: Pick<Pose, 'width' | 'height' | 'moving'>,
-  start: { x: number; y: number },
-  { placed, load }: { placed: Placed[]; load: { x: number; y: number } },
-  margin: number,
-  gap: number,
-) {
-  let { x, y } = start
-  // Only what lies below (or to the left) within the part's width (or height) can be in the way.
-  const besideY = (other: Placed): boolean =>
-    other.y < y + pose.height && other.x < x + pose.width + gap && x < other.x + other.pose.width + gap
-  const besideX = (other: Placed): boolean =>
-    other.x < x + pose.width && other.y < y + pose.height + gap && y < other.y + other.pose.height + gap
-  for (let round = 0; round < 4; round++) {
-    let down = y - load.y - margin
-    let left = x - load.x - margin
-    for (const other of placed) {
-      if (!besideY(other) || y - gap - other.y - other.pose.height >= down) continue
-      down = Math.min(down, freeWay(pose.moving.y, x - other.x, y - other.y, other.pose.fixed.y))
-    }
-    y -= down
-    for (const other of placed) {
-      if (!besideX(other) || x - gap - other.x - other.pose.width >= left) continue
-      left = Math.min(left, freeWay(pose.moving.x, y - other.y, x - other.x, other.pose.fixed.x))
-    }
-    x -= left
-    if (down + left < 1e-3) break
-  }
-  return { x, y }
-}
-
 interface Spot {
-  room: Room
+  room: LoadSpace
   pose: Pose
   x: number
   y: number
@@ -156,7 +124,7 @@ const better = (a: number[], b: number[]): boolean => a[0] < b[0] || (a[0] === b
 
 /** One try at a layout: sheets are opened load by load as they are needed. */
 class Packing {
-  private readonly sheets = new Map<number, Room[]>()
+  private readonly sheets = new Map<number, LoadSpace[]>()
   readonly placements: Placement[] = []
 
   constructor(
@@ -164,13 +132,13 @@ class Packing {
     private readonly supply: Supply,
   ) {}
 
-  private sheet(number: number): Room[] {
-    const rooms = this.sheets.get(number) ?? makeRooms(number, this.supply[number], this.settings)
+  private sheet(number: number): LoadSpace[] {
+    const rooms = this.sheets.get(number) ?? makeLoadSpaces(number, this.supply[number], this.settings)
     this.sheets.set(number, rooms)
     return rooms
   }
 
-  private put({ load, free, placed }: Room, pose: Pose, x: number, y: number): void {
+  private put({ load, free, placed }: LoadSpace, pose: Pose, x: number, y: number): void {
     const { margin, gap } = this.settings
     placed.push({ pose, x, y })
     const [minX, minY] = [x - load.x - margin, y - load.y - margin]
@@ -192,7 +160,8 @@ class Packing {
     const { margin, gap } = this.settings
     const { room, pose } = spot
     const start = { x: spot.x + room.load.x + margin, y: spot.y + room.load.y + margin }
-    const { x, y } = slide && room.slides && !pose.members ? settle(pose, start, room, margin, gap) : start
+    const { x, y } =
+      slide && room.slides && !pose.members ? slideBottomLeft(pose, start, room, margin, gap) : start
     this.put(room, pose, x, y)
     const { sheet } = room
     for (const member of pose.members ?? [{ part: part.id, turn: pose.turn, dx: 0, dy: 0 }])

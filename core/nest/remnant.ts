@@ -1,5 +1,5 @@
 import { area, bounds, difference, offset, rectangle, type Bounds, type Region, type Ring } from '../geometry'
-import { FreeSpace } from './free-space'
+import { MaximalRectangles } from './maximal-rectangles'
 import type { Surface } from './surface'
 
 /** What a sheet leaves over in one piece. Lengths in mm, from the sheet's lower left corner. */
@@ -37,7 +37,7 @@ function remnant(kind: Remnant['kind'], ring: Ring): Remnant {
 
 /** The largest rectangle of a rectangular sheet that nothing lies on. */
 function largestRectangle({ width, height }: Surface, taken: Bounds[]): Bounds | null {
-  const free = new FreeSpace(width, height)
+  const free = new MaximalRectangles(width, height)
   for (const each of taken) free.take(each)
   return free.largest(LEAST_SIDE)
 }

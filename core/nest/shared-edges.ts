@@ -12,7 +12,7 @@ import {
   type Turn,
 } from '../geometry'
 import type { NestProgress } from './nest'
-import { placedWithin, turnsWithin, type Within } from './within'
+import { placedWithHost, hostedTurns, type Hosted } from './hosted'
 import { isFree, turnsOf, type Layout, type NestPart, type NestRules } from './types'
 
 /** Sides that differ by less are of one length, mm. */
@@ -57,7 +57,7 @@ const sidesOf = (part: NestPart): Side[] =>
 /** Two parts that lie on one straight edge, as one. */
 interface Pair {
   whole: NestPart
-  members: Within[]
+  members: Hosted[]
 }
 
 const middleOf = ({ outline }: Region): Point => {
@@ -69,7 +69,7 @@ const middleOf = ({ outline }: Region): Point => {
 function join(low: Side, high: Side, rules: NestRules): Pair | null {
   // With its side uppermost the first has the second on it, whose own side is turned down.
   const turn = (((high.up + 180 - low.up) % 360) + 360) % 360
-  if (!turnsWithin(high.part, low.part, rules).includes(turn)) return null
+  if (!hostedTurns(high.part, low.part, rules).includes(turn)) return null
   const below = turnRegion(low.part.shape, low.up)
   const turned = turnRegion(high.part.shape, (high.up + 180) % 360)
   const [at, own] = [bounds(below.outline), bounds(turned.outline)]
@@ -86,7 +86,7 @@ function join(low: Side, high: Side, rules: NestRules): Pair | null {
   const holes = [...first.holes, ...second.holes].map((hole) => shiftPoints(hole, -minX, -minY))
   const id = `${low.part.id} + ${high.part.id}`
   const whole: Region = { outline, holes: [...shape.holes.map((hole) => hole.map(move)), ...holes] }
-  const member = (part: NestPart, lies: Region, by: Turn): Within => ({
+  const member = (part: NestPart, lies: Region, by: Turn): Hosted => ({
     host: id,
     part: part.id,
     turn: by,
@@ -137,7 +137,7 @@ export function unpaired(pairs: Pair[], parts: NestPart[]): (layout: Layout) => 
   return ({ placements, unplaced }) => ({
     placements: placements.flatMap((placement) =>
       (membersOf.get(placement.part) ?? []).length > 0
-        ? membersOf.get(placement.part)!.map((each) => placedWithin(each, placement, byId))
+        ? membersOf.get(placement.part)!.map((each) => placedWithHost(each, placement, byId))
         : [placement],
     ),
     unplaced: unplaced.flatMap((each) => {

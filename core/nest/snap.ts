@@ -9,7 +9,7 @@ import {
   type Region,
 } from '../geometry'
 import { grownBy } from './pack'
-import { facing, freeWay, overlaps } from './slide'
+import { facing, freeWay, overlaps } from './bottom-left'
 
 /** Shared area in mm² that rounding may leave between parts that keep the gap. */
 const TOUCH = 1e-3

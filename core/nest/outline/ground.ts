@@ -1,5 +1,5 @@
 import { bounds, offset, rectangle, ringsOf, signedArea, type Region, type Ring } from '../../geometry'
-import { makeFacings, type Facing } from '../slide'
+import { makeFacings, type Facing } from '../bottom-left'
 import { Taken, type Raster } from './raster'
 
 /** A sheet of any outline as it is laid out on, mm from its own origin. */

@@ -1,5 +1,5 @@
-import { settle } from '../pack'
-import type { Placed } from '../room'
+import { slideBottomLeft } from '../bottom-left'
+import type { Placed } from '../load-space'
 import { Taken } from './raster'
 import type { Ground } from './ground'
 import type { OutlinePose } from './shape'
@@ -72,7 +72,13 @@ class Sheet {
   }
 
   put(pose: OutlinePose, from: { x: number; y: number }): { x: number; y: number } {
-    const at = settle(pose, from, { placed: this.placed, load: { x: 0, y: 0 } }, this.margin, this.gap)
+    const at = slideBottomLeft(
+      pose,
+      from,
+      { placed: this.placed, load: { x: 0, y: 0 } },
+      this.margin,
+      this.gap,
+    )
     this.hold(pose, at)
     return at
   }

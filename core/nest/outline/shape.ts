@@ -1,6 +1,6 @@
 import { bounds, ringsOf, shiftRegion, turnRegion, type Point, type Region, type Ring } from '../../geometry'
 import { grownBy } from '../pack'
-import { makeFacings, type Facing } from '../slide'
+import { makeFacings, type Facing } from '../bottom-left'
 import { blocksOf, type Block, type Raster } from './raster'
 
 /** A shape turned by an angle, its lower left corner at (0, 0), ready to be placed. Lengths in mm. */

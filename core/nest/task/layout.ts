@@ -1,5 +1,5 @@
 import { area, bounds, offset, shiftPoints, sizeOf, turnPoints } from '../../geometry'
-import { cannotLieOnOne, fewestByRectangles } from '../bound'
+import { cannotLieOnOne, fewestByRectangles } from '../rectangle-bound'
 import { outlineTries } from './outlines'
 import { isBetter, ownParts, stockedOf, type Own, type Stocked, type Tried } from './parts'
 import { MILLIMETRES, type Task, type TaskLayout } from './read'

@@ -1,7 +1,14 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { rectangle, union } from '../geometry'
-import { counted, fewestByRectangles, largeOnly, rectangleBound, rectangleInside, rounded } from './bound'
+import {
+  counted,
+  fewestByRectangles,
+  largeOnly,
+  rectangleBound,
+  rectangleInside,
+  rounded,
+} from './rectangle-bound'
 import { seedOf } from '../../scripts/testing/runs'
 
 describe('bounds', () => {

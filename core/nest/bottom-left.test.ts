@@ -2,8 +2,8 @@ import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { apart, jtsOf, shared } from '../../scripts/testing/jts'
 import { rectangle, shiftRegion, union, type Region } from '../geometry'
-import { FreeSpace } from './free-space'
-import { facing, freeWay, overlaps } from './slide'
+import { MaximalRectangles } from './maximal-rectangles'
+import { facing, freeWay, overlaps } from './bottom-left'
 import { seedOf } from '../../scripts/testing/runs'
 
 const down = (moving: Region, fixed: Region): number =>
@@ -74,7 +74,7 @@ describe('free space', () => {
           maxLength: 20,
         }),
         (sizes) => {
-          const free = new FreeSpace(200, 150)
+          const free = new MaximalRectangles(200, 150)
           const placed: { minX: number; minY: number; maxX: number; maxY: number }[] = []
           for (const { w, h } of sizes) {
             const spot = free.find(w, h, 'short side left over')
@@ -90,7 +90,7 @@ describe('free space', () => {
     )
   })
   test('a part as large as the room fits, one that is larger does not', () => {
-    expect(new FreeSpace(100, 50).find(100, 50, 'area left over')).toMatchObject({ x: 0, y: 0 })
-    expect(new FreeSpace(100, 50).find(100.1, 50, 'area left over')).toBeNull()
+    expect(new MaximalRectangles(100, 50).find(100, 50, 'area left over')).toMatchObject({ x: 0, y: 0 })
+    expect(new MaximalRectangles(100, 50).find(100.1, 50, 'area left over')).toBeNull()
   })
 })

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import { rectangle } from '../geometry'
-import { exactly } from './exactly'
+import { onOneSheet } from './on-one-sheet'
 import { nest, sheetsOf, sheetUse, surfaceOf, violations, type NestPart } from './index'
 
 const block = (id: string, width: number, height: number): NestPart => {
@@ -16,11 +16,11 @@ describe('few parts', () => {
     const parts = [1, 2, 3, 4].map((i) => block(`${i}`, 100, 60)).concat(block('middle', 37, 37))
     const supply = on(100 + 3 + 60 + 10, 100 + 3 + 60 + 10)
     const nothing = { placements: [], unplaced: nest(parts, rules, on(20, 20)).unplaced }
-    const { placements, unplaced } = exactly(parts, rules, supply, nothing)
+    const { placements, unplaced } = onOneSheet(parts, rules, supply, nothing)
     expect(unplaced).toEqual([])
     expect(placements).toHaveLength(5)
     expect(violations(parts, placements, rules, () => supply[0])).toEqual([])
-    const held = exactly(parts, { ...rules, turning: false }, supply, nothing)
+    const held = onOneSheet(parts, { ...rules, turning: false }, supply, nothing)
     expect(held).toBe(nothing)
   })
   test('that cannot lie on one sheet: it is proven, and said; area alone would allow it', () => {

@@ -72,3 +72,51 @@ export function freeWay(moving: Facing, shiftAcross: number, shiftAlong: number,
 
 export const overlaps = (a: Bounds, b: Bounds): boolean =>
   a.minX < b.maxX - SAME && b.minX < a.maxX - SAME && a.minY < b.maxY - SAME && b.minY < a.maxY - SAME
+
+type Facings = Record<'x' | 'y', Facing>
+/** What slides, grown by the gap, and what lies there. Lengths in mm. */
+interface Moving {
+  width: number
+  height: number
+  moving: Facings
+}
+interface Lying {
+  x: number
+  y: number
+  pose: { width: number; height: number; fixed: Facings }
+}
+
+/**
+ * Slides a part down and to the left, by turns, against the true outlines of what lies there already.
+ * [PUB: Jakobs, On genetic algorithms for the packing of polygons, EJOR 88 (1996), his bottom-left rule]
+ */
+export function slideBottomLeft(
+  pose: Moving,
+  start: { x: number; y: number },
+  { placed, load }: { placed: Lying[]; load: { x: number; y: number } },
+  margin: number,
+  gap: number,
+) {
+  let { x, y } = start
+  // Only what lies below (or to the left) within the part's width (or height) can be in the way.
+  const besideY = (other: Lying): boolean =>
+    other.y < y + pose.height && other.x < x + pose.width + gap && x < other.x + other.pose.width + gap
+  const besideX = (other: Lying): boolean =>
+    other.x < x + pose.width && other.y < y + pose.height + gap && y < other.y + other.pose.height + gap
+  for (let round = 0; round < 4; round++) {
+    let down = y - load.y - margin
+    let left = x - load.x - margin
+    for (const other of placed) {
+      if (!besideY(other) || y - gap - other.y - other.pose.height >= down) continue
+      down = Math.min(down, freeWay(pose.moving.y, x - other.x, y - other.y, other.pose.fixed.y))
+    }
+    y -= down
+    for (const other of placed) {
+      if (!besideX(other) || x - gap - other.x - other.pose.width >= left) continue
+      left = Math.min(left, freeWay(pose.moving.x, y - other.y, x - other.x, other.pose.fixed.x))
+    }
+    x -= left
+    if (down + left < 1e-3) break
+  }
+  return { x, y }
+}

@@ -1,5 +1,5 @@
 import { area, difference, offset, rectangle, type Bounds, type Region, type Ring } from '../geometry'
-import { FreeSpace } from './free-space'
+import { MaximalRectangles } from './maximal-rectangles'
 import type { Pose } from './pack'
 import type { Load, Surface } from './surface'
 import type { NestRules } from './types'
@@ -11,10 +11,10 @@ export interface Placed {
 }
 
 /** One load of a sheet, with what lies in it. */
-export interface Room {
+export interface LoadSpace {
   sheet: number
   load: Load
-  free: FreeSpace
+  free: MaximalRectangles
   placed: Placed[]
   /** Whether parts may be slid against each other in it: not where its outline could be in the way. */
   slides: boolean
@@ -94,21 +94,21 @@ function outsideOf(
   }))
 }
 
-const known = new WeakMap<Surface, Map<string, FreeSpace[]>>()
+const known = new WeakMap<Surface, Map<string, MaximalRectangles[]>>()
 
 const isOutlined = (surface: Surface): surface is Surface & { outline: Ring } => surface.outline !== null
 
 /** What is free in each load of a surface before anything lies in it: worked out once. */
-function freeIn(surface: Surface, rules: Rules): FreeSpace[] {
+function freeIn(surface: Surface, rules: Rules): MaximalRectangles[] {
   const { margin, gap } = rules
   const key = `${margin} ${gap}`
-  const before = known.get(surface) ?? new Map<string, FreeSpace[]>()
+  const before = known.get(surface) ?? new Map<string, MaximalRectangles[]>()
   known.set(surface, before)
   const made = before.get(key)
   if (made) return made
   const outside = isOutlined(surface) ? outsideOf(surface, rules) : []
   const rooms = surface.loads.map(({ x, y, width, height }) => {
-    const free = new FreeSpace(width - 2 * margin + gap, height - 2 * margin + gap)
+    const free = new MaximalRectangles(width - 2 * margin + gap, height - 2 * margin + gap)
     const [left, low] = [x + margin, y + margin]
     for (const { minX, minY, maxX, maxY } of outside)
       free.take({ minX: minX - left, minY: minY - low, maxX: maxX - left, maxY: maxY - low })
@@ -119,9 +119,9 @@ function freeIn(surface: Surface, rules: Rules): FreeSpace[] {
 }
 
 /** The loads of a sheet with nothing in them yet. */
-export function makeRooms(sheet: number, surface: Surface, rules: Rules): Room[] {
+export function makeLoadSpaces(sheet: number, surface: Surface, rules: Rules): LoadSpace[] {
   const free = freeIn(surface, rules)
-  return surface.loads.map((load, i): Room => ({
+  return surface.loads.map((load, i): LoadSpace => ({
     sheet,
     load,
     free: free[i].copy(),

@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals'
 import { rectangle } from '../geometry'
-import { fewestSheets, leastSheets } from './fewest'
+import { boundByArea, lowerBound } from './lower-bound'
 import { sheetsOf, surfaceOf, type Surface } from './surface'
 import type { NestPart, NestRules } from './types'
 
@@ -14,8 +14,8 @@ test('three panels of more than half a sheet each way take a sheet each', () => 
   const parts = ['a', 'b', 'c'].map((id) => part(id, 210, 130))
   const supply = sheetsOf(surfaceOf({ width: 400, height: 250 }, null), 4)
   // Their area alone would go onto one sheet.
-  expect(fewestSheets(parts, rules, supply)).toBe(1)
-  expect(leastSheets(parts, rules, supply)).toBe(3)
+  expect(boundByArea(parts, rules, supply)).toBe(1)
+  expect(lowerBound(parts, rules, supply)).toBe(3)
 })
 
 test('what no offcut is large enough for is on a whole sheet, unless it may lie across or askew', () => {
@@ -23,10 +23,10 @@ test('what no offcut is large enough for is on a whole sheet, unless it may lie 
   const offcuts = sheetsOf(surfaceOf({ width: 200, height: 120 }, null, piece), 3)
   const supply = [...offcuts, ...sheetsOf(surfaceOf({ width: 400, height: 250 }, null), 4)]
   const upright = [part('a', 100, 150)]
-  expect(fewestSheets(upright, rules, supply)).toBe(1)
-  expect(fewestSheets(upright, { ...rules, grain: 'free' }, supply)).toBe(0)
-  expect(fewestSheets(upright, { ...rules, grain: 'free', anyAngle: true }, supply)).toBe(0)
-  expect(fewestSheets([part('a', 100, 110)], rules, supply)).toBe(0)
+  expect(boundByArea(upright, rules, supply)).toBe(1)
+  expect(boundByArea(upright, { ...rules, grain: 'free' }, supply)).toBe(0)
+  expect(boundByArea(upright, { ...rules, grain: 'free', anyAngle: true }, supply)).toBe(0)
+  expect(boundByArea([part('a', 100, 110)], rules, supply)).toBe(0)
 })
 
 test('an offcut of any outline takes no more than lies inside it', () => {
@@ -36,6 +36,6 @@ test('an offcut of any outline takes no more than lies inside it', () => {
   const whole = surfaceOf({ width: 400, height: 250 }, null)
   // 40,000 mm² less its margin are 35,100; of the rectangle round it 55,100 would be left.
   const parts = ['a', 'b', 'c', 'd'].map((id) => part(id, 100, 90))
-  expect(fewestSheets(parts.slice(1), rules, [offcut, whole])).toBe(0)
-  expect(fewestSheets(parts, rules, [offcut, whole])).toBe(1)
+  expect(boundByArea(parts.slice(1), rules, [offcut, whole])).toBe(0)
+  expect(boundByArea(parts, rules, [offcut, whole])).toBe(1)
 })

@@ -3,7 +3,7 @@ import { poseShape, poseShift } from './pack'
 import { shapeFor, turnsOf, type NestPart, type NestRules, type Placement } from './types'
 
 /** A part that moves with another one, told from that one while it is not turned. */
-export interface Within {
+export interface Hosted {
   host: string
   part: string
   turn: Turn
@@ -12,7 +12,7 @@ export interface Within {
 }
 
 /** Turns that keep to the grain whichever way the host comes to lie. */
-export function turnsWithin(part: NestPart, host: NestPart, rules: NestRules): Turn[] {
+export function hostedTurns(part: NestPart, host: NestPart, rules: NestRules): Turn[] {
   const own = turnsOf(part, rules)
   const hosts = turnsOf(host, rules)
   const all: Turn[] = [0, 90, 180, 270]
@@ -20,8 +20,8 @@ export function turnsWithin(part: NestPart, host: NestPart, rules: NestRules): T
 }
 
 /** Where a part within lies once its host is placed. */
-export function placedWithin(
-  { part, turn, at }: Within,
+export function placedWithHost(
+  { part, turn, at }: Hosted,
   host: Placement,
   byId: Map<string, NestPart>,
 ): Placement {

@@ -1,5 +1,5 @@
 import type { Bounds } from '../geometry'
-import { overlaps } from './slide'
+import { overlaps } from './bottom-left'
 
 /** Ways of choosing among the free rectangles a part fits into; lower is better. */
 export const PREFERENCES = {
@@ -24,15 +24,15 @@ const contains = (outer: Bounds, inner: Bounds): boolean =>
 /**
  * What is still free on a sheet, as the largest rectangles that hold nothing; they may overlap each other.
  */
-export class FreeSpace {
+export class MaximalRectangles {
   private rectangles: Bounds[]
 
   constructor(width: number, height: number) {
     this.rectangles = [{ minX: 0, minY: 0, maxX: width, maxY: height }]
   }
 
-  copy(): FreeSpace {
-    const copy = new FreeSpace(0, 0)
+  copy(): MaximalRectangles {
+    const copy = new MaximalRectangles(0, 0)
     copy.rectangles = this.rectangles // replaced whenever something is taken, never changed
     return copy
   }

@@ -1,5 +1,5 @@
 import { ringsOf, type Region } from '../geometry'
-import { packsInto, type Packed } from './exact'
+import { packsInto, type Packed } from './exact-packing'
 
 /** What floating point may add to a length, of a whole sheet's side. */
 const SLIVER = 1e-9

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { packsInto, type Packed } from './exact'
+import { packsInto, type Packed } from './exact-packing'
 import { runs, seedOf } from '../../scripts/testing/runs'
 
 const item = (width: number, height: number, turns = true): Packed => ({ width, height, turns })

@@ -1,5 +1,5 @@
 import { sizeOf } from '../geometry'
-import { packsInto, type Packed } from './exact'
+import { packsInto, type Packed } from './exact-packing'
 import type { Supply } from './surface'
 import { turnsOf, type Layout, type NestPart, type NestRules } from './types'
 
@@ -11,7 +11,7 @@ const NODES = 10_000
  * For few parts that a search needed two sheets for: a layout on one where the rectangles round them fit,
  * whatever order that takes; otherwise the same layout again.
  */
-export function exactly(parts: NestPart[], rules: NestRules, supply: Supply, layout: Layout): Layout {
+export function onOneSheet(parts: NestPart[], rules: NestRules, supply: Supply, layout: Layout): Layout {
   const [first] = supply
   const isTwo = layout.unplaced.length > 0 || layout.placements.some(({ sheet }) => sheet > 0)
   const isPlain = first !== undefined && first.outline === null && first.loads.length === 1

@@ -40,7 +40,7 @@ class ByLength {
  * Four rectangles round a fifth, without room between them: what no cut right across can make.
  * @param equal lengths that differ by less are the same, mm
  */
-export function findWheel(candidates: Candidate[], gap: number, equal: number): Spoke[] | null {
+export function findPinwheel(candidates: Candidate[], gap: number, equal: number): Spoke[] | null {
   const [byWidth, byHeight] = (['width', 'height'] as const).map((of) => new ByLength(candidates, of, equal))
   for (const middle of candidates)
     for (const m of middle.poses.slice(0, 2))

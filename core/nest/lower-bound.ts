@@ -1,5 +1,5 @@
 import { area, offset, sizeOf } from '../geometry'
-import { cannotLieOnOne, fewestByRectangles } from './bound'
+import { cannotLieOnOne, fewestByRectangles } from './rectangle-bound'
 import type { Supply, Surface } from './surface'
 import { isFree, shapeFor, turnsOf, type NestPart, type NestRules } from './types'
 
@@ -30,7 +30,7 @@ function isTooLarge(part: NestPart, rules: NestRules, offcuts: Surface[]): boole
  * Whole sheets that no layout can do without: the area of all parts, less what the offcuts could take at
  * most, and of those that no offcut is large enough for, over the usable area of a sheet, rounded up.
  */
-export function fewestSheets(parts: NestPart[], rules: NestRules, supply: Supply): number {
+export function boundByArea(parts: NestPart[], rules: NestRules, supply: Supply): number {
   const sum = (some: NestPart[]): number => some.reduce((total, { shape }) => total + area(shape), 0)
   const usable = new Map([...new Set(supply)].map((each) => [each, usableOf(each, rules.margin)]))
   const offcuts = supply.filter(({ offcut }) => offcut !== null)
@@ -58,8 +58,8 @@ function byRectangles(parts: NestPart[], settings: NestRules, supply: Supply) {
  * The same by the better of two bounds: by area, and by the rectangles inside the parts, where all sheets are
  * whole and the bed takes each at one go.
  */
-export function leastSheets(parts: NestPart[], settings: NestRules, supply: Supply): number {
-  const byArea = fewestSheets(parts, settings, supply)
+export function lowerBound(parts: NestPart[], settings: NestRules, supply: Supply): number {
+  const byArea = boundByArea(parts, settings, supply)
   const about = byRectangles(parts, settings, supply)
   return about ? Math.max(byArea, fewestByRectangles(about.lying, about.gap, about.room)) : byArea
 }
@@ -68,8 +68,13 @@ export function leastSheets(parts: NestPart[], settings: NestRules, supply: Supp
  * The same where a layout takes so many sheets: for one that takes two, every way to lay few parts on one is
  * ruled out, if there is none.
  */
-export function leastFor(sheets: number, parts: NestPart[], settings: NestRules, supply: Supply): number {
-  const least = leastSheets(parts, settings, supply)
+export function lowerBoundFor(
+  sheets: number,
+  parts: NestPart[],
+  settings: NestRules,
+  supply: Supply,
+): number {
+  const least = lowerBound(parts, settings, supply)
   const about = byRectangles(parts, settings, supply)
   const isAsked = sheets === 2 && least === 1 && about !== null
   return isAsked && cannotLieOnOne(about.lying, about.gap, about.room) ? 2 : least

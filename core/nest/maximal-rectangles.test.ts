@@ -1,7 +1,7 @@
 import { expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import type { Bounds } from '../geometry'
-import { FreeSpace } from './free-space'
+import { MaximalRectangles } from './maximal-rectangles'
 
 const SIDE = 12
 const isClear = (taken: Bounds[], x: number, y: number, w: number, h: number): boolean =>
@@ -23,7 +23,7 @@ const rectangles = fc
 test('whatever is taken, each size is put where trying out every place puts it', () => {
   fc.assert(
     fc.property(rectangles, (taken) => {
-      const free = new FreeSpace(SIDE, SIDE)
+      const free = new MaximalRectangles(SIDE, SIDE)
       for (const each of taken) free.take(each)
       for (let w = 1; w <= SIDE; w++)
         for (let h = 1; h <= SIDE; h++) {

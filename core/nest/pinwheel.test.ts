@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import { rectangle, type Region } from '../geometry'
 import { makeCandidates } from './pack'
-import { findWheel } from './wheel'
+import { findPinwheel } from './pinwheel'
 
 const parts = (...sizes: [number, number][]) =>
   makeCandidates(
@@ -12,7 +12,7 @@ const parts = (...sizes: [number, number][]) =>
     { margin: 0, gap: 2, grain: 'free', turning: true },
   )
 describe('four parts round a fifth', () => {
-  const spokes = findWheel(parts([30, 20], [40, 50], [72, 25], [36, 47], [68, 28]), 2, 0.02)
+  const spokes = findPinwheel(parts([30, 20], [40, 50], [72, 25], [36, 47], [68, 28]), 2, 0.02)
   test('are found where they leave no room between them', () => {
     if (!spokes) throw new Error('none')
     const boxes = spokes.map(({ pose, dx, dy }) => ({
@@ -33,5 +33,5 @@ describe('four parts round a fifth', () => {
     expect(new Set(spokes.map(({ of }) => of.part.id)).size).toBe(5)
   })
   test('are not where one of them is a little too long', () =>
-    expect(findWheel(parts([30, 20], [40, 50], [72, 25], [36, 47], [68, 28.5]), 2, 0.02)).toBeNull())
+    expect(findPinwheel(parts([30, 20], [40, 50], [72, 25], [36, 47], [68, 28.5]), 2, 0.02)).toBeNull())
 })
