@@ -19,6 +19,7 @@ export default defineConfig({
   testDir: 'e2e',
   outputDir: 'test-results',
   workers: 2,
+  retries: process.env.CI ? 1 : 0, // the check names what passed at the second try only
   fullyParallel: true,
   timeout: 180_000,
   expect: { timeout: 20_000 }, // two at a time on two cores, and the builder may be busy with more

@@ -137,3 +137,12 @@ test('a part that was spoilt is cut again as it was, on the smallest offcut, wha
   ])
   expect(again.suggestedFilename()).toMatch(new RegExp(`^cut-again-.*${mark}.*(svg|zip)$`))
 })
+
+test('a panel that will not go in: where to look, by this job’s own doubts', async ({ page }) => {
+  await openDemo(page, 'demo-tray', 'build')
+  const card = page.getByRole('region', { name: 'A panel will not go in' })
+  await card.getByText('where to look').click()
+  await expect(card.getByRole('listitem').first()).toContainText('the right way round')
+  await expect(card.getByRole('listitem').last()).toContainText('cut it again')
+  await expect(card).toContainText(/A boundary may be off by 0\.\d{3} mm/)
+})

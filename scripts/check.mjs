@@ -20,6 +20,8 @@ let failed = 0
 const tests = []
 /** @type {{ name: string, seconds: number }[]} */
 const stages = []
+/** @type {string[]} */
+const unsteady = []
 
 const isWhole = process.argv.includes('--all')
 const seed = isWhole ? (process.env.UPLANDS_SEED ?? String(randomInt(2 ** 31))) : '0'
@@ -77,6 +79,7 @@ function count(file, read, status) {
   passed += report.good
   failed += report.bad
   tests.push(...report.took)
+  unsteady.push(...(report.unsteady ?? []))
   if (report.good + report.bad === 0 || (status !== 0 && report.bad === 0)) failed++
 }
 
@@ -94,13 +97,18 @@ const readUnit = ({ numPassedTests, numFailedTests, numRuntimeErrorTestSuites, t
 
 /** Playwright's report: suites in suites, each test with its tries. */
 const specsIn = ({ specs = [], suites = [] }) => [...specs, ...suites.flatMap(specsIn)]
+const nameOf = ({ file, title }) => `e2e/${file}: ${title}`
 const readBrowser = ({ stats, suites }) => ({
   good: stats.expected + stats.flaky,
   bad: stats.unexpected,
-  took: specsIn({ suites }).map(({ file, title, tests: tries }) => ({
-    name: `e2e/${file}: ${title}`,
-    seconds: tries.flatMap(({ results }) => results).reduce((sum, { duration }) => sum + duration, 0) / 1000,
+  took: specsIn({ suites }).map((spec) => ({
+    name: nameOf(spec),
+    seconds:
+      spec.tests.flatMap(({ results }) => results).reduce((sum, { duration }) => sum + duration, 0) / 1000,
   })),
+  unsteady: specsIn({ suites })
+    .filter(({ tests: tries }) => tries.some(({ status }) => status === 'flaky'))
+    .map(nameOf),
 })
 
 function unitTests() {
@@ -149,6 +157,7 @@ rmSync(reports, { recursive: true, force: true })
 const said = ({ name, seconds }) => `${seconds.toFixed(1).padStart(7)} s  ${name}`
 const slowest = tests.sort((a, b) => b.seconds - a.seconds).slice(0, 10)
 console.log(['\nThe ten slowest tests:', ...slowest.map(said)].join('\n'))
+if (unsteady.length > 0) console.log(['\nPassed at the second try only:', ...unsteady].join('\n   '))
 console.log(['\nStages:', ...stages.map(said)].join('\n'))
 const { code, tests: testLines } = countLines(root)
 console.log(`\nTests are ${testLines} of ${code} code lines, ${Math.round((100 * testLines) / code)} %.`)

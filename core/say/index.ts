@@ -36,3 +36,4 @@ export {
   wantedWord,
   type BoxThing,
 } from './made-of'
+export { whyItWillNotGo } from './wont-go'

@@ -67,6 +67,7 @@ export const WHOLE_FIELDS: FieldEntry[] = [
   at('build')('glue-open', 'How long glue stays open', 'open time minutes'),
   at('build')('glue-hold', 'How long to hold it', 'clamp time timer minutes'),
   at('build')('glue-full', 'Full strength of the glue', 'cure hours'),
+  at('build')('wont-go', 'A panel will not go in', 'stuck tight jam does not fit press why'),
   at('build')('recut', 'Cut a spoilt part again', 'lost broken burnt recut replace'),
   at('build')('step-by-step', 'Build it step by step', 'guide one step phone'),
   at('build')('school', 'How to go about the building', 'order assembly halves floor first'),

@@ -35,6 +35,7 @@ import RecutCard from './RecutCard.vue'
 import RoundHead from './RoundHead.vue'
 import SquareCard from './SquareCard.vue'
 import StepCard from './StepCard.vue'
+import WontGoCard from './WontGoCard.vue'
 import { useStepPictures } from './step-pictures'
 import { useSchedule } from './use-schedule'
 
@@ -248,6 +249,7 @@ const begin = (): void => {
       @close="alone = null"
     />
     <SquareCard :box="made" :proud="proud" />
+    <WontGoCard />
     <RecutCard />
     <CautionNote title="While building" :cautions="CAUTIONS" />
   </div>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, useId, watch } from 'vue'
 import { cellsText, readCells, type Cells } from '@core/box'
+import { same } from '@core/limits'
 import { useSay } from '@web/parts/say'
 import { tryTo } from '@web/refusals'
 
@@ -14,10 +15,10 @@ const shown = computed(() =>
 )
 const text = ref(shown.value)
 const error = ref('')
-let own = JSON.stringify(props.cells)
+let own = props.cells
 watch([() => props.cells, say], () => {
-  if (JSON.stringify(props.cells) === own && !error.value && document.activeElement?.id === id) return
-  own = JSON.stringify(props.cells)
+  if (same(props.cells, own) && !error.value && document.activeElement?.id === id) return
+  own = props.cells
   text.value = shown.value
   error.value = ''
 })
@@ -30,7 +31,7 @@ function read(typed: string): void {
   }
   const isOne = props.others !== undefined && typed.trim() !== '' && parsed.cells.length === 0
   const cells = isOne ? [null] : parsed.cells
-  own = JSON.stringify(cells)
+  own = cells
   error.value = tryTo(() => emit('change', cells)) ?? ''
 }
 </script>

@@ -3,6 +3,7 @@ import { computed, ref, shallowRef, watch, watchEffect } from 'vue'
 import type { Panel } from '@core/assembly'
 import { saidOn, slitsOf, wordsOf } from '@core/derive'
 import { fitCautions } from '@core/fit'
+import { same } from '@core/limits'
 import { strikeSentence, tabAdvice, thingOfPart, warningSentence } from '@core/say'
 import CautionNote from '@web/parts/CautionNote.vue'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
@@ -40,11 +41,12 @@ const view = ref<'space' | 'flat'>('space')
 /** The last box that could be made stays on the screen while a size is being retyped. */
 const panels = shallowRef<Panel[]>([])
 /** What a text in braces stands for: told from the whole job, and the same for most of its changes. */
-const words = computed(() => {
+const words = computed((before?: ReturnType<typeof wordsOf>) => {
   const { job, jobs: own, revision } = wordsOf(jobs.job)
-  return JSON.stringify({ job: own?.[jobs.job.thing.id] ?? job, revision })
+  const now = { job: own?.[jobs.job.thing.id] ?? job, revision }
+  return before && same(before, now) ? before : now
 })
-const said = computed(() => saidOn(derived.box, JSON.parse(words.value) as ReturnType<typeof wordsOf>))
+const said = computed(() => saidOn(derived.box, words.value))
 watchEffect(() => {
   if (said.value.panels) panels.value = said.value.panels
 })
