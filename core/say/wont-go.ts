@@ -20,11 +20,15 @@ export function whyItWillNotGo({ fit, box }: Pick<Derived, 'fit' | 'box'>, say: 
   const looks: Look[] = [
     {
       title: 'The right panel, the right way round',
-      how: 'Read the label, see which face looks out, and whether it stands on its head. Left and right are taken for each other most.',
+      how:
+        'Read the label, see which face looks out, and whether it stands on its head. ' +
+        'Left and right are taken for each other most.',
     },
     {
       title: 'Soot, a burr, a tab that did not come out of its notch',
-      how: 'Look into every notch. Wipe off soot, break the edges of the tab ends with fine paper: ends only, not sides.',
+      how:
+        'Look into every notch. Wipe off soot, break the edges of the tab ends with ' +
+        'fine paper: ends only, not sides.',
     },
   ]
   const odds = fit.odds.press + fit.odds.forced
@@ -33,8 +37,10 @@ export function whyItWillNotGo({ fit, box }: Pick<Derived, 'fit' | 'box'>, say: 
       title: `Tight as it was made: ${percent(odds)} are pressed or worse`,
       how:
         fit.gap < TIGHT
-          ? `A boundary has ${gap(fit.gap)}: it overlaps. Press evenly with a board across, wiggle, and never knock on one end.`
-          : 'Press evenly with a board across, and wiggle. If it bites, sand the sides of its tabs by two strokes.',
+          ? `A boundary has ${gap(fit.gap)}: it overlaps. Press evenly with a board across, ` +
+            'wiggle, and never knock on one end.'
+          : 'Press evenly with a board across, and wiggle. If it bites, sand the sides of ' +
+            'its tabs by two strokes.',
     })
   const { mean, anywhere } = box.thickness
   const thicker = NORMAL_95 * anywhere
@@ -42,14 +48,19 @@ export function whyItWillNotGo({ fit, box }: Pick<Derived, 'fit' | 'box'>, say: 
     {
       by: fit.cutDoubt,
       title: 'The kerf was smaller than believed',
-      how: `A boundary may be off by ${gap(fit.cutDoubt)}. Measure a tab of this panel and its notch, write both down in Log as a play: the next cut goes by it.`,
+      how:
+        `A boundary may be off by ${gap(fit.cutDoubt)}. Measure a tab of this panel and ` +
+        'its notch, write both down in Log as a play: the next cut goes by it.',
     },
     ...(fit.joints.some(({ group }) => group === 'slots')
       ? [
           {
             by: thicker,
             title: 'The sheet is thicker here',
-            how: `Slots were cut for ${say.length(mean, 2)}, and it may be ${say.length(mean + thicker, 2)} here. Measure this very edge; thin it by sanding the face that goes in.`,
+            how:
+              `Slots were cut for ${say.length(mean, 2)}, and it may be ` +
+              `${say.length(mean + thicker, 2)} here. Measure this very edge; thin it by ` +
+              'sanding the face that goes in.',
           },
         ]
       : []),
@@ -59,7 +70,9 @@ export function whyItWillNotGo({ fit, box }: Pick<Derived, 'fit' | 'box'>, say: 
     ...doubts.map(({ title, how }) => ({ title, how })),
     {
       title: 'Still not: cut it again',
-      how: 'From the record below, as it was. If all joints are too tight, give the next box less interference in Shape instead.',
+      how:
+        'From the record below, as it was. If all joints are too tight, give the next ' +
+        'box less interference in Shape instead.',
     },
   ]
 }
