@@ -1,6 +1,5 @@
 import type { Box } from '../box'
-import { counted } from '../length'
-import type { Say } from '../length'
+import { counted, type Say } from '../length'
 import type { Round } from './schedule'
 
 /** What holds a box while its glue sets, and where. */

@@ -34,6 +34,16 @@ export const glueOf = (kind: GlueKind): Glue => ({ kind, ...BEGINNINGS[kind] })
 export const runsIn = ({ kind }: Pick<Glue, 'kind'>): boolean =>
   kind === 'instant glue' || kind === 'solvent cement'
 
+/** What can hurt; the label and its safety sheet come first. */
+export function glueCautions({ kind }: Pick<Glue, 'kind'>): string[] {
+  const label = 'Its label and safety sheet come first.'
+  if (kind === 'solvent cement')
+    return [`Solvent cement: its vapour burns and harms. Fresh air, no flame, gloves, goggles. ${label}`]
+  if (kind === 'instant glue')
+    return [`Instant glue joins skin and stings the eyes: goggles, fresh air, nobody over it. ${label}`]
+  return ['Wood glue holds a small box after 5 to 10 minutes; full strength as its label says.']
+}
+
 /** What is said of a kind on this stock; null where it suits it. @param family of the stock */
 export function glueDoubt({ kind }: Glue, family: string): string | null {
   const isAcrylic = family === 'acrylic'

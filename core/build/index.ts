@@ -2,6 +2,6 @@ export { buildSteps, diagonal, diagonalWorking, glueGrams, type BuildStep } from
 export { readDiagonals, squareAdvice } from './square'
 export { boughtFor } from './bought'
 export { SCHOOLS, type School } from './schools'
-export { GLUES, glueDoubt, glueOf, glueSchema, runsIn, type Glue } from './glue'
+export { GLUES, glueCautions, glueDoubt, glueOf, glueSchema, runsIn, type Glue } from './glue'
 export { scheduleOf, type Round } from './schedule'
 export { clampsFor, clampText } from './clamps'

@@ -5,7 +5,17 @@ import { makeable } from '../../scripts/testing/judge'
 import { runs, seedOf } from '../../scripts/testing/runs'
 import { IN_METRIC as say } from '../length'
 import { clampsFor, clampText } from './clamps'
-import { buildSteps, glueDoubt, glueOf, GLUES, runsIn, scheduleOf, type BuildStep, type Glue } from './index'
+import {
+  buildSteps,
+  glueCautions,
+  glueDoubt,
+  glueOf,
+  GLUES,
+  runsIn,
+  scheduleOf,
+  type BuildStep,
+  type Glue,
+} from './index'
 import { PACE } from './schedule'
 
 const step = (id: string, area: number, more: Partial<BuildStep> = {}): BuildStep => ({
@@ -111,6 +121,11 @@ describe('what holds a box', () => {
   })
 })
 
+test('thin glues are warned of, and their label comes first', () => {
+  for (const kind of GLUES) expect([kind, /label/.test(glueCautions({ kind })[0])]).toEqual([kind, true])
+  expect(glueCautions({ kind: 'solvent cement' })[0]).toContain('no flame')
+  expect(glueCautions({ kind: 'instant glue' })[0]).toContain('goggles')
+})
 // Common practice, no source: acrylic takes solvent cement, wood does not; instant glue is brittle.
 test('a glue that does not suit the stock is doubted', () => {
   expect(glueDoubt(WOOD, 'plywood')).toBeNull()

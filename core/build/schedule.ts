@@ -1,7 +1,7 @@
 import { runsIn, type Glue } from './glue'
 import type { BuildStep } from './steps'
 
-/** How quickly one works. [FM]: a brush along a finger joint, a panel pressed home, clamps and both diagonals. */
+/** How quickly one works. [FM] */
 export const PACE = {
   /** Glue spread, mm² in a minute. */
   spread: 2500,

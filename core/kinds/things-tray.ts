@@ -1,6 +1,6 @@
 import { INTO_KINDS, PLAIN_BOX, sameTabs, withInto, type BoxSpec, type Cells, type IntoKind } from '../box'
 import { choice, length, numberOf, TAB, text, THICKNESS, type Kind, type KindValues } from './kind'
-import { divisionsFor, KEPT, MOST_TEXT, readThings, type Division, type Kept } from './things'
+import { divisionsFor, KEPT, MOST_CELLS, MOST_TEXT, readThings, type Division, type Kept } from './things'
 
 /** Proposals, the smallest tray first. */
 const PROPOSALS = ['1', '2', '3'] as const
@@ -23,7 +23,9 @@ export function traysFor(values: KindValues): { divisions: Division[] } | { erro
   const divisions = divisionsFor(things, values.kept as Kept, numberOf(values, 'finger-room'), wall)
   return divisions.length > 0
     ? { divisions }
-    : { error: 'These are more than 60 cells. Keep those that are alike together, or make two trays.' }
+    : {
+        error: `These are more than ${MOST_CELLS} cells. Keep those that are alike together, or make two trays.`,
+      }
 }
 
 const inner = (widths: number[], wall: number): number =>

@@ -17,6 +17,8 @@ export interface Cell {
   /** How many of them, beside and behind each other. */
   across: number
   along: number
+  /** Width and depth of each as it lies. */
+  each: [number, number]
   width: number
   depth: number
 }
@@ -32,7 +34,7 @@ export interface Division {
 type Read = { ok: true; things: Things[] } | { ok: false; error: string }
 const refused = (error: string): Read => ({ ok: false, error })
 
-const MOST_THINGS = 60
+export const MOST_CELLS = 60
 export const MOST_TEXT = 2000
 const ENTRY = /^(?:(\d{1,3})\s*(?:of|:)\s*)?(d|ø)?\s*(.+)$/i
 
@@ -92,7 +94,7 @@ function cellsFor(things: Things, count: number, room: number): Cell[] {
       .filter((across) => across === 1 || Math.ceil(count / across) < Math.ceil(count / (across - 1)))
       .map((across) => {
         const along = Math.ceil(count / across)
-        return { things, across, along, width: across * w + room, depth: along * d + room }
+        return { things, across, along, each: [w, d], width: across * w + room, depth: along * d + room }
       }),
   )
 }
@@ -173,7 +175,7 @@ export function divisionsFor(things: Things[], kept: Kept, room: number, wall: n
       ? Array.from({ length: each.count }, () => cellsFor(each, 1, room))
       : [cellsFor(each, each.count, room)],
   )
-  if (cells.length > MOST_THINGS) return []
+  if (cells.length > MOST_CELLS) return []
   const random = randomFrom(cells.length)
   const counts = Array.from({ length: Math.min(20, cells.length) }, (_, i) => i + 1)
     // Another count of columns with as many rows only leaves places free.

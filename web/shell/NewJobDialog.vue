@@ -65,7 +65,8 @@ function set(name: string, value: number): void {
 async function make(): Promise<void> {
   const values = { ...defaultsOf(kind.value, thickness.value), ...typed.value }
   const made = settledAs(bare(), kind.value, values, say.value)
-  error.value = made.ok ? '' : made.error
+  const isSaid = kind.value.refuses?.(values) // beside its list, as it is typed
+  error.value = made.ok || isSaid ? '' : made.error
   if (made.ok) emit('made', await shelf.begun(made.job), last.value !== null)
 }
 

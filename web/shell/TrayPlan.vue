@@ -14,11 +14,9 @@ const width = computed(() => xs.value.at(-1)! - props.wall)
 const depth = computed(() => ys.value.at(-1)! - props.wall)
 
 /** The things of a cell, from its own corner. */
-function thingsIn({ things, across, along, width: wide, depth: deep }: Cell, count: number) {
-  const room = Math.min(wide - across * things.width, deep - along * things.depth)
-  const isTurned = room < 0
-  const [w, d] = isTurned ? [things.depth, things.width] : [things.width, things.depth]
+function thingsIn({ things, across, along, each: [w, d], width: wide, depth: deep }: Cell) {
   const [x, y] = [(wide - across * w) / 2, (deep - along * d) / 2]
+  const count = Math.min(things.count, across * along)
   return Array.from({ length: count }, (_, i) => ({
     x: x + (i % across) * w,
     y: y + Math.floor(i / across) * d,
@@ -32,8 +30,7 @@ const drawn = computed(() =>
     if (!cell) return []
     const count = props.division.columns.length
     const [left, near] = [xs.value[i % count], ys.value[Math.floor(i / count)]]
-    const alone = props.division.cells.filter((each) => each?.things === cell.things).length > 1
-    return thingsIn(cell, alone ? 1 : cell.things.count).map((thing) => ({
+    return thingsIn(cell).map((thing) => ({
       ...thing,
       x: left + thing.x,
       y: depth.value - near - thing.y - thing.d, // the front is below

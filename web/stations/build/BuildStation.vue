@@ -7,6 +7,7 @@ import {
   buildSteps,
   diagonal,
   diagonalWorking,
+  glueCautions,
   glueGrams,
   runsIn,
   SCHOOLS,
@@ -92,12 +93,12 @@ const bought = computed(() =>
 )
 const labelled = computed(() => labelWords(jobs.job.cut, planner.plan?.loads ?? []))
 const print = (): void => window.print()
-const CAUTIONS = [
+const cautions = computed(() => [
   'Dust mask while sanding, fresh air while gluing. Remove soot from joint faces first: glue ' +
     'does not hold on it.',
-  'Wood glue holds after 5 to 10 minutes in a small box; full strength as its label says. A ' +
-    'friction fit loosens as damp and dry seasons change.',
-]
+  ...glueCautions(jobs.job.build.glue),
+  'A friction fit loosens as damp and dry seasons change.',
+])
 
 const doneId = (id: string): string => `${partPrefix(jobs.job.thing.id)}${id}`
 /** Ways to go about it that this box allows; the one in hand among them. */
@@ -251,7 +252,7 @@ const begin = (): void => {
     <SquareCard :box="made" :proud="proud" />
     <WontGoCard />
     <RecutCard />
-    <CautionNote title="While building" :cautions="CAUTIONS" />
+    <CautionNote title="While building" :cautions="cautions" />
   </div>
   <p v-else class="note">The box cannot be made yet: see Shape.</p>
 </template>

@@ -21,11 +21,10 @@ const FIELDS = [
   { key: 'full', label: 'Full strength after', unit: 'h' },
 ] as const
 const doubt = computed(() => glueDoubt(glue.value, props.family))
-const minutes = (value: number): string => minutesText(value)
 const says = computed(() => {
   const { says: how, working, waiting } = props.plan
-  const wait = waiting > 0 ? `, ${minutes(waiting)} of waiting` : ''
-  return `${how} About ${minutes(working)} of work${wait}.`
+  const wait = waiting > 0 ? `, ${minutesText(waiting)} of waiting` : ''
+  return `${how} About ${minutesText(working)} of work${wait}.`
 })
 const late = computed(() => props.plan.rounds.find(({ late: over }) => over > 0))
 const choose = ({ target }: Event): void => {
@@ -63,8 +62,8 @@ const choose = ({ target }: Event): void => {
     <p v-if="doubt" class="text-sm text-gorse" role="alert">{{ doubt }}</p>
     <p v-if="late" class="text-sm text-gorse">
       {{ late.steps.find(({ glue: faces }) => faces.length > 0)!.title }}: spreading and closing take about
-      {{ minutes(late.minutes) }}, {{ minutes(late.late) }} longer than this glue stays open. Take a slower
-      one, or spread it with four hands.
+      {{ minutesText(late.minutes) }}, {{ minutesText(late.late) }} longer than this glue stays open. Take a
+      slower one, or spread it with four hands.
     </p>
     <p v-if="plan.better" class="text-sm">
       {{ plan.better.says }}
