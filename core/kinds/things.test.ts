@@ -92,7 +92,7 @@ test('any list: each thing has a cell that takes it with room, no cell stands ov
             if (!cell) continue
             const { width, depth, count } = cell.things
             const [w, d] = cell.each
-          expect([cell.width, cell.depth]).toEqual([w * cell.across + 4, d * cell.along + 4])
+            expect([cell.width, cell.depth]).toEqual([w * cell.across + 4, d * cell.along + 4])
             expect([w, d].sort((a, b) => a - b)).toEqual([width, depth].sort((a, b) => a - b))
             expect(cell.across * cell.along).toBeGreaterThanOrEqual(kept === 'one a cell' ? 1 : count)
             expect(cell.width).toBeLessThanOrEqual(columns[i % columns.length] + 1e-9)

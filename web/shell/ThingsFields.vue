@@ -68,7 +68,7 @@ const words = computed(() =>
         @click="set('proposal', String(i + 1))"
       >
         <TrayPlan :division="tray" :wall="thickness" />
-        <span class="num">{{ words[i] }}</span>
+        <span class="num">{{ words[i] }} inside</span>
       </button>
     </div>
   </div>
