@@ -128,6 +128,19 @@ export default tseslint.config(
     files: ['web/stores/{derived,job,planner,shelf}.ts'],
     rules: { 'max-lines-per-function': ['error', { max: 200, skipBlankLines: true, skipComments: true }] },
   },
+  {
+    files: ['web/**/*.{ts,vue}'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: 'ImportExpression[source.value=/^@core/]',
+          message:
+            'A room fetched whole comes whole with every page that takes one thing of it: name what is wanted in web/data.',
+        },
+      ],
+    },
+  },
   { files: ['**/*.{mjs,js}'], languageOptions: { globals: globals.node } },
   ...arrows,
   ...webArrows,

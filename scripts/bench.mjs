@@ -11,5 +11,6 @@ process.exit(
     '--import',
     import.meta.resolve('tsx'),
     fileURLToPath(new URL('bench.ts', import.meta.url)),
+    ...process.argv.slice(2),
   ]),
 )

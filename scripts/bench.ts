@@ -10,14 +10,27 @@ import { benchSearch } from './bench/search'
 import { benchSheets } from './bench/sheets'
 import { tellBroken } from './bench/timing'
 
-benchCommands()
-benchCore()
-benchAssembly()
-benchCoverage()
-benchWorkshops()
-benchSheets()
-benchSearch()
-benchLayouts()
-benchLoop()
-await benchBrowser()
+/** What can be measured by itself: `npm run bench -- browser loop`. */
+const BENCHES: Record<string, () => unknown> = {
+  commands: benchCommands,
+  core: benchCore,
+  assembly: benchAssembly,
+  coverage: benchCoverage,
+  workshops: benchWorkshops,
+  sheets: benchSheets,
+  search: benchSearch,
+  layouts: benchLayouts,
+  loop: benchLoop,
+  browser: benchBrowser,
+}
+
+const wanted = process.argv.slice(2)
+const unknown = wanted.filter((name) => !(name in BENCHES))
+if (unknown.length > 0)
+  throw new Error(
+    `No bench of that name: ${unknown.join(', ')}. There are ${Object.keys(BENCHES).join(', ')}.`,
+  )
+for (const [name, measure] of Object.entries(BENCHES)) {
+  if (wanted.length === 0 || wanted.includes(name)) await measure()
+}
 tellBroken()

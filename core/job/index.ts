@@ -1,8 +1,6 @@
 export {
   arrangementSchema,
   emptyJob,
-  JOB_FORMAT,
-  JOB_VERSION,
   jobSchema,
   markSchema,
   revisionSchema,
@@ -29,3 +27,4 @@ export { FOLLOWING, type Follow, type Following } from './follow'
 export { currentTrial, takeInHand, trialBy } from './trials'
 export { checksOf, promiseOf, runOfRevision, runsOf, tasteOfVerdict, testOfRevision } from './verdicts'
 export { totalsRefusal } from './totals'
+export { JOB_FORMAT, JOB_VERSION } from './version'

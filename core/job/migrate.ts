@@ -1,5 +1,4 @@
 import { isObject, type Loose } from './loose'
-import { JOB_VERSION } from './schema'
 import { from1, kerfFrom1, stockFrom1 } from './versions/from-1'
 import { from10 } from './versions/from-10'
 import { from11 } from './versions/from-11'
@@ -16,6 +15,7 @@ import { from6, machineFrom6, stockFrom6 } from './versions/from-6'
 import { from7, stockFrom7 } from './versions/from-7'
 import { from8, testFrom8 } from './versions/from-8'
 import { from9 } from './versions/from-9'
+import { JOB_VERSION } from './version'
 
 /** Shelves of the bench whose records changed from version to version. */
 export type RecordKind =

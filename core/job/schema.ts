@@ -22,6 +22,7 @@ import {
 import { MOST_OWN, ownOperationSchema, settingSchema, testRecordSchema, testSheetSchema } from '../tune'
 import { wholeSchema } from '../whole'
 import { totalsRefusal } from './totals'
+import { JOB_FORMAT, JOB_VERSION } from './version'
 
 const identifier = z.string().min(1).max(60)
 const date = z.string().max(40)
@@ -98,9 +99,6 @@ export const revisionSchema = z.strictObject({
   mark: markSchema.nullable(),
 })
 export type Revision = z.infer<typeof revisionSchema>
-
-export const JOB_FORMAT = 'uplands-job'
-export const JOB_VERSION = 17
 
 /** Stocks that a job may be cut from beside its own. */
 export const MOST_STOCKS = 8

@@ -13,7 +13,7 @@ import UnreadableList from './UnreadableList.vue'
 
 defineProps<{ shelf: 'stock' | 'machines' | 'promises' }>()
 const bench = useBench()
-onMounted(() => useShelf().open())
+onMounted(() => useShelf().begin())
 const SHELVES = [
   { shelf: 'stock', name: 'Stock book', to: '/bench' },
   { shelf: 'machines', name: 'Machines', to: '/bench/machines' },

@@ -1,5 +1,5 @@
 import { deleteDB, openDB, type DBSchema, type IDBPDatabase } from 'idb'
-import { JOB_VERSION, migrateRecord, type Arrangement, type Job, type RecordKind } from '@core/job'
+import { JOB_VERSION, type Arrangement, type Job } from '@core/job'
 import type { CutRecord } from '@core/keep'
 import type { KeptFolder } from './folder'
 import type { CheckRecord, PromiseRecord } from '@core/belief'
@@ -73,14 +73,28 @@ function forget(): void {
   present = null
 }
 
-async function upgrade(db: Database, from: number, transaction: { objectStore: unknown }): Promise<void> {
+type Migrate = typeof import('./record-steps').migrateRecord
+
+async function upgrade(
+  db: Database,
+  from: number,
+  transaction: { objectStore: unknown },
+  migrate: Migrate | null,
+): Promise<void> {
   for (const store of ['jobs', 'workedOut', 'cutRecords', 'folders', ...BENCH_STORES, 'facts'] as const) {
     if (!db.objectStoreNames.contains(store)) db.createObjectStore(store, { keyPath: 'id' })
   }
   if (from === 0) return
+  if (!migrate) throw new Error('The storage is older than it was a moment ago.') // it is opened again
   const on = new Date().toISOString()
   const storeOf = (transaction.objectStore as (name: string) => LooseStore).bind(transaction)
-  for (const kind of BENCH_STORES) await bringUpToDate(storeOf(kind), kind, from, on)
+  for (const kind of BENCH_STORES) {
+    const store = storeOf(kind)
+    for (const record of await store.getAll()) {
+      const next = migrate(kind, record, from, on)
+      if (next !== record) await store.put(next)
+    }
+  }
 }
 
 interface LooseStore {
@@ -88,17 +102,18 @@ interface LooseStore {
   put: (record: unknown) => Promise<unknown>
 }
 
-async function bringUpToDate(store: LooseStore, kind: RecordKind, from: number, on: string): Promise<void> {
-  for (const record of await store.getAll()) {
-    const next = migrateRecord(kind, record, from, on)
-    if (next !== record) await store.put(next)
-  }
+/** What brings the records up to date, where they are not: an upgrade cannot wait for it to be fetched. */
+async function stepsWanted(): Promise<Migrate | null> {
+  const all = await indexedDB.databases?.().catch(() => null)
+  const isPresent = all?.every(({ name, version }) => name !== NAME || version === VERSION)
+  return isPresent ? null : (await import('./record-steps')).migrateRecord
 }
 
-const openOnce = (): Promise<Database> =>
-  openDB<Schema>(NAME, VERSION, {
+async function openOnce(): Promise<Database> {
+  const migrate = await stepsWanted()
+  return openDB<Schema>(NAME, VERSION, {
     upgrade: (db, from, _, transaction) =>
-      upgrade(db, from, transaction as unknown as { objectStore: unknown }),
+      upgrade(db, from, transaction as unknown as { objectStore: unknown }, migrate),
     blocked: () => tell('held up'),
     // Another tab wants to upgrade, or all is being deleted: this connection must not be in the way.
     blocking(_, newer) {
@@ -111,6 +126,7 @@ const openOnce = (): Promise<Database> =>
       tell('lost')
     },
   })
+}
 
 const wait = (milliseconds: number): Promise<void> =>
   new Promise((resolve) => setTimeout(resolve, milliseconds))

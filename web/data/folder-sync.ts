@@ -27,7 +27,7 @@ export interface Synced {
 }
 
 /** Fetched when a folder is first written to: most makers have none. */
-const keeping = () => import('@core/keep')
+const keeping = () => import('@web/data/kept-files')
 
 /** The file of a job: one that is there keeps its name when the job gets another. */
 async function fileOf({ id, name }: Job, names: Iterable<string>): Promise<string> {

@@ -51,9 +51,6 @@ export async function listJobs(): Promise<JobList> {
   }
 }
 
-/** How many jobs are stored, whether they can be read or not. */
-export const countJobs = (): Promise<number> => withDatabase((db) => db.count('jobs'))
-
 /** One job; null only when it is not there. */
 export async function loadJob(id: string): Promise<StoredJob | Unreadable | null> {
   const stored = await withDatabase((db) => db.get('jobs', id))

@@ -6,6 +6,7 @@ import { RouterLink, useRouter } from 'vue-router'
 import ContourBackdrop from '@web/parts/ContourBackdrop.vue'
 import LongList from '@web/parts/LongList.vue'
 import { dayOf, readable } from '@web/data/dates'
+import type { JobEntry } from '@web/data/job-list'
 import { counted } from '@core/length'
 import { useMessages } from '@web/stores/messages'
 import { useShelf } from '@web/stores/shelf'
@@ -38,9 +39,10 @@ async function importChosen(): Promise<void> {
   if (chooser.value) chooser.value.value = ''
 }
 async function exportEverything(): Promise<void> {
-  const { writeEverything } = await import('@core/keep') // fetched when it is wanted
+  const { writeEverything } = await import('@web/data/kept-files') // fetched when it is wanted
+  const { all, unreadable: missing } = await shelf.everything()
   const now = new Date()
-  const texts = writeEverything(await shelf.everything(), now.toISOString())
+  const texts = writeEverything(all, now.toISOString())
   const part = (i: number): string => (texts.length > 1 ? `-${i + 1}-of-${texts.length}` : '')
   const files = texts.map((content, i) => ({
     name: `uplands-everything-${dayOf(now)}${part(i)}.json`,
@@ -48,11 +50,10 @@ async function exportEverything(): Promise<void> {
   }))
   await download(files, 'uplands.zip')
   shelf.copied(now.toISOString())
-  const missing = shelf.unreadable.length
   if (missing > 0)
     useMessages().say(
       'look',
-      `The file has ${counted(shelf.jobs.length, 'job')}. ${counted(missing, 'record')} cannot be read and ` +
+      `The file has ${counted(all.jobs.length, 'job')}. ${counted(missing, 'record')} cannot be read and ` +
         `${missing === 1 ? 'is' : 'are'} not in it: export ${missing === 1 ? 'it' : 'them'} as it is, below.`,
     )
 }
@@ -71,13 +72,12 @@ const wanted = ref('')
 const order = ref<'changed' | 'name' | 'stock'>('changed')
 const shown = computed(() => {
   const words = wanted.value.trim().toLowerCase().split(/\s+/)
-  const text = ({ name, measure }: (typeof shelf.jobs)[number]): string =>
-    `${name} ${measure.stock?.name ?? ''} ${measure.machine?.name ?? ''}`.toLowerCase()
+  const text = ({ name, stock, machine }: JobEntry): string =>
+    `${name} ${stock?.name ?? ''} ${machine?.name ?? ''}`.toLowerCase()
   const keys = {
-    changed: (a: (typeof shelf.jobs)[number], b: typeof a) => b.changed.localeCompare(a.changed),
-    name: (a: (typeof shelf.jobs)[number], b: typeof a) => a.name.localeCompare(b.name),
-    stock: (a: (typeof shelf.jobs)[number], b: typeof a) =>
-      (a.measure.stock?.name ?? '').localeCompare(b.measure.stock?.name ?? ''),
+    changed: (a: JobEntry, b: JobEntry) => b.changed.localeCompare(a.changed),
+    name: (a: JobEntry, b: JobEntry) => a.name.localeCompare(b.name),
+    stock: (a: JobEntry, b: JobEntry) => (a.stock?.name ?? '').localeCompare(b.stock?.name ?? ''),
   }
   return shelf.jobs.filter((job) => words.every((word) => text(job).includes(word))).sort(keys[order.value])
 })
@@ -177,7 +177,7 @@ const shown = computed(() => {
       </p>
       <FolderCard v-if="shelf.ready" />
       <LongList v-slot="{ item }" class="mt-2" label="Jobs" :items="shown" :height="74" scrolls="window">
-        <JobCard :job="item" @duplicate="shelf.duplicate(item).then(go)" @remove="shelf.remove(item)" />
+        <JobCard :entry="item" @duplicate="shelf.duplicate(item).then(go)" @remove="shelf.remove(item)" />
       </LongList>
     </main>
     <NewJobDialog v-if="isNew" open @close="isNew = false" @made="began" />

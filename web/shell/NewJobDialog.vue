@@ -27,7 +27,7 @@ const last = computed(() => {
   const newest = shelf.jobs
     .filter(({ id }) => !isOfTheStation(id))
     .sort((a, b) => b.changed.localeCompare(a.changed))
-  const used = newest.find(({ measure }) => measure.machine && measure.stock)?.measure
+  const used = newest.find(({ machine, stock }) => machine && stock)
   const machine = bench.machines.find(({ id }) => id === used?.machine?.id) ?? null
   const stock = bench.stocks.find(({ id }) => id === used?.stock?.id) ?? null
   return machine && stock ? { machine, stock } : null
@@ -73,6 +73,7 @@ async function make(): Promise<void> {
 const pictures = shallowRef<Record<string, Picture | null>>({})
 /** One after the other: the dialog is there meanwhile. */
 onMounted(async () => {
+  await shelf.begin()
   for (const each of KINDS) {
     const made = settledAs(bare(), each, defaultsOf(each, thickness.value), say.value)
     const panels = made.ok ? panelsShown(made.job) : null

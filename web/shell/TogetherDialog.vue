@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
-import { batchRefusal, type Job } from '@core/job'
+import { computed, ref, shallowRef, watch } from 'vue'
+import { batchOf, batchRefusal, type Job } from '@core/job'
 import BaseDialog from '@web/parts/BaseDialog.vue'
 import TextEntry from '@web/parts/TextEntry.vue'
+import { listJobs } from '@web/data/jobs'
 import { useShelf } from '@web/stores/shelf'
 
 /** Jobs of the same stock and machine, to be cut together on the same sheets. */
@@ -11,17 +12,18 @@ const emit = defineEmits<{ close: []; made: [job: string] }>()
 const shelf = useShelf()
 const chosen = ref<string[]>([])
 const name = ref('')
+const jobs = shallowRef<Job[]>([])
 watch(
   () => props.open,
-  () => {
+  async (isOpen) => {
     chosen.value = []
     name.value = ''
+    const all = isOpen ? await listJobs().catch(() => null) : null
+    jobs.value = (all?.jobs ?? []).map(({ job }) => job).sort((a, b) => a.name.localeCompare(b.name))
   },
+  { immediate: true },
 )
-const jobs = computed(() => [...shelf.jobs].sort((a, b) => a.name.localeCompare(b.name)))
-const picked = computed(() =>
-  chosen.value.flatMap((id) => shelf.jobs.find((job) => job.id === id) ?? ([] as Job[])),
-)
+const picked = computed(() => chosen.value.flatMap((id) => jobs.value.filter((job) => job.id === id)))
 const refusal = computed(() => batchRefusal(picked.value))
 /** Why a job cannot join those that are chosen. */
 const against = (job: Job): string =>
@@ -33,7 +35,8 @@ const proposed = computed(() =>
     .slice(0, 80),
 )
 async function make(): Promise<void> {
-  const id = await shelf.together(picked.value, name.value.trim() || proposed.value)
+  const own = { id: crypto.randomUUID(), changed: new Date().toISOString() }
+  const id = await shelf.begun(batchOf(picked.value, { ...own, name: name.value.trim() || proposed.value }))
   if (id) emit('made', id)
 }
 </script>

@@ -19,14 +19,14 @@ async function stored(shelf: Shelf): Promise<AnyRecord[]> {
 export function benchSide(): BenchSide {
   const bench = useBench()
   async function text(): Promise<string> {
-    const { writeEverything } = await import('@core/keep')
+    const { writeEverything } = await import('@web/data/kept-files')
     const shelves = await Promise.all(
       BENCH_STORES.map(async (shelf) => [shelf, await stored(shelf)] as const),
     )
     return writeEverything({ jobs: [], records: [], bench: Object.fromEntries(shelves) as never }, '')[0]
   }
   async function take(theirs: string, keepOurs: boolean): ReturnType<BenchSide['take']> {
-    const { readEverything } = await import('@core/keep')
+    const { readEverything } = await import('@web/data/kept-files')
     const read = readEverything(theirs)
     if (!read.ok) return { refused: read.error, differs: [] }
     const differs: string[] = []

@@ -1,19 +1,21 @@
 import { defineStore } from 'pinia'
 import { computed, ref, watch } from 'vue'
-import { z } from 'zod'
 import { METRIC, sayIn, type Units } from '@core/length'
 import { readPreference, writePreference } from '@web/data/preferences'
 
-const schema = z.strictObject({
-  length: z.enum(['mm', 'in']),
-  fractions: z.boolean(),
-  speed: z.enum(['mm/s', 'mm/min', 'in/min']),
-})
+const CHOICES = { length: ['mm', 'in'], speed: ['mm/s', 'mm/min', 'in/min'] }
+
+/** By hand: a schema for three words would bring its whole package onto the first page. */
+function isUnits(value: unknown): value is Units {
+  const { length, fractions, speed } = (value ?? {}) as Record<string, unknown>
+  const among = (list: string[], word: unknown): boolean => list.includes(word as string)
+  return among(CHOICES.length, length) && among(CHOICES.speed, speed) && typeof fractions === 'boolean'
+}
 
 function remembered(): Units {
   try {
-    const read = schema.safeParse(JSON.parse(readPreference('units') ?? 'null'))
-    return read.success ? read.data : METRIC
+    const read: unknown = JSON.parse(readPreference('units') ?? 'null')
+    return isUnits(read) ? read : METRIC
   } catch {
     return METRIC
   }

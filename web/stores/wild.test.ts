@@ -216,7 +216,7 @@ const act: fc.Arbitrary<Act> = fc.oneof(
     ({ shelf }) => shelf.begun(emptyJob('begun', 'x'.repeat(70), '')),
     ({ jobs, shelf }) => shelf.importFile(new File([writeJob(jobs.job!)], 'job.json')),
     async ({ shelf }) => {
-      const [text] = writeEverything(await shelf.everything(), '')
+      const [text] = writeEverything((await shelf.everything()).all, '')
       return shelf.importFile(new File([text], 'all.json'))
     },
   ),

@@ -2,7 +2,7 @@
 import { FileDown } from '@lucide/vue'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { rectangle } from '@core/geometry'
-import type { CutRecord, Recut } from '@core/keep'
+import { recutOf, type CutRecord, type Recut } from '@core/keep'
 import { formatDuration } from '@core/length'
 import { lineData, ringData } from '@web/parts/svg-path'
 import { useSay } from '@web/parts/say'
@@ -25,13 +25,11 @@ watch(record, () => {
 })
 watch(
   [record, chosen, () => bench.stocks],
-  async () => {
+  () => {
     const [from, parts] = [record.value, chosen.value]
     recut.value = null
     refused.value = ''
     if (!from || parts.length === 0) return
-    const { recutOf } = await import('@core/keep')
-    if (from !== record.value || parts !== chosen.value) return
     const made = recutOf(from, parts, (id) => bench.stocks.find((stock) => stock.id === id)?.offcuts ?? null)
     if (made.ok) recut.value = made.recut
     else refused.value = made.error
@@ -64,7 +62,7 @@ const says = computed(() => {
 async function write(): Promise<void> {
   if (!recut.value) return
   const { job, derived, plan, mark } = recut.value
-  const { writeFiles } = await import('@core/files') // fetched when something is first written
+  const { writeFiles } = await import('@web/data/written-files') // fetched when something is first written
   const formats = job.cut.formats.filter((format) => format !== 'json' && format !== 'pdf')
   const files = writeFiles(job, derived, plan, formats.length > 0 ? formats : ['svg'], mark).map((file) => ({
     ...file,

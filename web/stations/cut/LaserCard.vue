@@ -49,7 +49,7 @@ const material = computed(
   () => derived.box.materials.find(({ id }) => id === props.load.material) ?? derived.box.materials[0],
 )
 async function setup(): Promise<LaserSetup> {
-  const { knownOf } = await import('@core/rehearse') // fetched when something is first rehearsed
+  const { knownOf } = await import('@web/data/rehearsing') // fetched when something is first rehearsed
   const { plan } = planner
   const machine = jobs.job.measure.machine ?? {
     ...ASSUMED_MACHINE,
@@ -91,7 +91,7 @@ async function begin(): Promise<void> {
   if (!plan || !derived.ready) return
   busy.value = true
   outcome.value = null
-  const { writeProgram } = await import('@core/files') // fetched when something is first written
+  const { writeProgram } = await import('@web/data/written-files') // fetched when something is first written
   const program = writeProgram(derived.laid, derived.all, plan, props.load)
   const isThere = take(await connected(await setup())) && take(await client.send(program))
   if (isThere) {
@@ -127,7 +127,7 @@ async function takeOut(): Promise<void> {
 }
 /** Which parts came out, and what is wrong with them. */
 async function lookAt(pieces: LaserPiece[]): Promise<Outcome> {
-  const { piecesByPart } = await import('@core/rehearse')
+  const { piecesByPart } = await import('@web/data/rehearsing')
   const ring = (pairs: [number, number][]): Ring => pairs.map(([x, y]) => ({ x, y }))
   const { found, missing } = piecesByPart(
     derived.laid,

@@ -32,7 +32,7 @@ watch(
 async function run(next: number): Promise<void> {
   busy.value = true
   seed.value = next
-  const { rehearse } = await import('@core/rehearse') // fetched when something is first rehearsed
+  const { rehearse } = await import('@web/data/rehearsing') // fetched when something is first rehearsed
   const made = rehearse(derived.laid, next, like.value)
   found.value = made.ok ? made.rehearsal : null
   error.value = made.ok ? '' : made.error
@@ -40,7 +40,7 @@ async function run(next: number): Promise<void> {
 }
 /** Goes on in a copy with what calipers read there; this job and the bench stay as they are. */
 async function goOn(): Promise<void> {
-  const { withReadings } = await import('@core/rehearse')
+  const { withReadings } = await import('@web/data/rehearsing')
   const id = await shelf.keep(
     withReadings(
       jobs.job,

@@ -77,7 +77,7 @@ async function writePiece(): Promise<void> {
     ...(machine ? { colours: machine.colours } : {}),
   }
   const name = `${fileStem(`bend test ${stock?.name ?? ''}`)}.svg`
-  const { writeSvg } = await import('@core/files') // fetched when something is first written
+  const { writeSvg } = await import('@web/data/written-files') // fetched when something is first written
   await download([{ name, content: writeSvg(file) }], name)
 }
 </script>

@@ -20,7 +20,7 @@ const error = ref('')
 
 async function write(as: 'csv' | 'json'): Promise<void> {
   // Fetched when something is first written.
-  const { writeTests, writeTestsJson } = await import('@core/files')
+  const { writeTests, writeTestsJson } = await import('@web/data/written-files')
   const tests = props.tests.map(({ setting, thickness, result }) => ({ setting, thickness, result }))
   const name = `${fileStem(`tests ${jobs.job.measure.stock?.name ?? ''}`)}.${as}`
   await download([{ name, content: as === 'csv' ? writeTests(tests) : writeTestsJson(tests) }], name)
@@ -29,7 +29,7 @@ async function read(): Promise<void> {
   const file = chooser.value?.files?.[0]
   const { machine, stock } = jobs.job.measure
   if (!file || !machine || !stock) return
-  const { readTests } = await import('@core/files')
+  const { readTests } = await import('@web/data/written-files')
   const found = readTests(await file.text())
   if (chooser.value) chooser.value.value = ''
   error.value = found.ok ? '' : `“${file.name}” was not taken. ${found.error}`
