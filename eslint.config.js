@@ -136,7 +136,7 @@ export default tseslint.config(
         {
           selector: 'ImportExpression[source.value=/^@core/]',
           message:
-            'A room fetched whole comes whole with every page that takes one thing of it: name what is wanted in web/data.',
+            'Fetched whole, a room comes with every page that takes one thing of it: name what is wanted in web/data.',
         },
       ],
     },

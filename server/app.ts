@@ -1,7 +1,6 @@
 import { existsSync } from 'node:fs'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
-import compression from 'compression'
 import express, { type Express, type RequestHandler } from 'express'
 import helmet from 'helmet'
 import { laserRoutes } from './laser'
@@ -81,7 +80,6 @@ export function makeApp(folder: string): Express {
       referrerPolicy: { policy: 'no-referrer' },
     }),
   )
-  app.use(compression())
   app.use('/laser', laserRoutes())
   app.use(
     express.static(folder, {

@@ -1,4 +1,6 @@
 import { createRouter, createWebHashHistory } from 'vue-router'
+import type { Station } from '@core/say'
+import { STATION_CODE } from '@web/shell/station-code'
 
 const STATIONS = 'measure|shape|layout|tune|cut|build|log'
 
@@ -37,4 +39,9 @@ export const router = createRouter({
     },
     { path: '/:rest(.*)*', redirect: '/' },
   ],
+})
+
+// A station's code is asked for along with the page that it is shown on, not after it.
+router.beforeEach(({ name, params }) => {
+  if (name === 'job') void STATION_CODE[params.station as Station]().catch(() => undefined)
 })

@@ -48,7 +48,10 @@ function withImports(names: string[], found = new Set<string>()): Set<string> {
   return found
 }
 
-/** Script that a page waits for until it stands, gzipped, and what it fetches then; without the planner and drawing in space. */
+/**
+ * Script that a page waits for until it stands, gzipped, and what it fetches beside and after:
+ * the planner, and what draws in space.
+ */
 async function scriptOf(
   browser: Browser,
   address: string,

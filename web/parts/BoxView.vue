@@ -2,6 +2,7 @@
 import { ChevronDown, ChevronLeft, ChevronRight, ChevronUp, RotateCcw, ZoomIn, ZoomOut } from '@lucide/vue'
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { AXES, type Group, type Panel } from '@core/assembly'
+import { oncePainted } from '@web/once-painted'
 import { useTheme } from './theme'
 import { BoxScene, type Look } from './box-scene'
 
@@ -113,7 +114,7 @@ function release({ clientX, clientY, currentTarget }: PointerEvent): void {
   if (id) emit('choose', id)
 }
 
-onMounted(() => {
+function begin(): void {
   try {
     scene = new BoxScene(canvas.value, draw)
   } catch {
@@ -126,8 +127,13 @@ onMounted(() => {
     draw()
   })
   observer.observe(canvas.value!.parentElement!)
+}
+let callOff = (): void => undefined
+onMounted(() => {
+  callOff = oncePainted(begin) // to begin to draw in space is slow: the figures beside it come first
 })
 onBeforeUnmount(() => {
+  callOff()
   cancelAnimationFrame(asked)
   observer?.disconnect()
   scene?.dispose()

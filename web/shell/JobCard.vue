@@ -5,7 +5,7 @@ import { RouterLink } from 'vue-router'
 import type { Job } from '@core/job'
 import { readable } from '@web/data/dates'
 import type { JobEntry } from '@web/data/job-list'
-import { oncePainted } from '@web/stores/after-paint'
+import { oncePainted } from '@web/once-painted'
 
 /** The picture and the size come after the list: they need the arithmetic of panels. */
 const JobAbout = defineAsyncComponent(() => import('./JobAbout.vue'))

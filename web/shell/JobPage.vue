@@ -9,20 +9,11 @@ import { useShelf } from '@web/stores/shelf'
 import JobHeader from './JobHeader.vue'
 import KnockOnStrip from './KnockOnStrip.vue'
 import { useShortcuts } from './shortcuts'
+import { STATION_CODE } from './station-code'
 import StorageBanner from './StorageBanner.vue'
 import TimerBar from './TimerBar.vue'
 import TravellerNav from './TravellerNav.vue'
 
-/** Each station comes when somebody goes there. */
-const STATION_CODE: Record<Station, () => Promise<{ default: Component }>> = {
-  measure: () => import('@web/stations/measure/MeasureStation.vue'),
-  shape: () => import('@web/stations/shape/ShapeStation.vue'),
-  layout: () => import('@web/stations/layout/LayoutStation.vue'),
-  tune: () => import('@web/stations/tune/TuneStation.vue'),
-  cut: () => import('@web/stations/cut/CutStation.vue'),
-  build: () => import('@web/stations/build/BuildStation.vue'),
-  log: () => import('@web/stations/log/LogStation.vue'),
-}
 const VIEWS = Object.fromEntries(
   STATIONS.map((station) => [station, defineAsyncComponent(STATION_CODE[station])]),
 ) as Record<Station, Component>
@@ -44,9 +35,6 @@ const station = computed(() => route.params.station as Station)
 const broken = computed((): Unreadable[] =>
   opened.value !== null && typeof opened.value === 'object' ? [opened.value] : [],
 )
-
-// Its code comes while the job is read.
-void STATION_CODE[station.value]().catch(() => undefined)
 
 async function open(id: string): Promise<void> {
   await shelf.begin()

@@ -1,20 +1,5 @@
 import { shallowRef, watch, type ShallowRef } from 'vue'
-
-/** At the latest, where nothing is painted: a page in the background, milliseconds. */
-const LATEST = 100
-
-/** Does something once the page has been painted, or shortly where nothing is. @returns how to call it off */
-export function oncePainted(act: () => void): () => void {
-  let timer = setTimeout(act, LATEST)
-  const frame = requestAnimationFrame(() => {
-    clearTimeout(timer)
-    timer = setTimeout(act)
-  })
-  return () => {
-    cancelAnimationFrame(frame)
-    clearTimeout(timer)
-  }
-}
+import { oncePainted } from '@web/once-painted'
 
 /**
  * Follows a value once the page has been painted with it, so that what is dear to work out from it keeps

@@ -6,7 +6,7 @@ import { loadWorkedOut, saveWorkedOut } from '@web/data/worked-out'
 import { unpackPlan } from '@web/workers/packing'
 import { PlannerClient } from '@web/workers/planner-client'
 import type { Answer, PlanRequest } from '@web/workers/protocol'
-import { oncePainted } from './after-paint'
+import { oncePainted } from '@web/once-painted'
 import { useJob } from './job'
 import { useMessages } from './messages'
 

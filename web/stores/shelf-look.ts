@@ -7,7 +7,7 @@ const AT_A_TIME = 5
 
 const breath = (): Promise<void> => new Promise((resolve) => setTimeout(resolve))
 
-/** Which of the stored jobs cannot be read: looked for behind the list, each once as long as it stays as it is. */
+/** Which of the stored jobs cannot be read: looked for behind the list, each once while it stays as it is. */
 export function shelfLook() {
   const unreadable = shallowRef<Unreadable[]>([])
   /** What was found readable, by id: as of which writing. */

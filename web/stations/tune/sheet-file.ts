@@ -31,7 +31,7 @@ export function useSheetFile() {
   async function write(format: TestSheetFormat): Promise<void> {
     const { sheet } = jobs.job.tune
     if (!sheet) return
-    const { writeTestSheet } = await import('@web/data/written-files') // fetched when something is first written
+    const { writeTestSheet } = await import('@web/data/written-files')
     const file = writeTestSheet(jobs.job, sheet, format)
     await download([file], file.name)
     useMessages().say('said', `${file.name} written.`)
