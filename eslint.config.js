@@ -136,7 +136,7 @@ export default tseslint.config(
         {
           selector: 'ImportExpression[source.value=/^@core/]',
           message:
-            'Fetched whole, a room comes with every page that takes one thing of it: name what is wanted in web/data.',
+            'Fetched whole, a room comes with each page that takes one thing of it: say what is wanted in web/data.',
         },
       ],
     },

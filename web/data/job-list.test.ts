@@ -7,7 +7,7 @@ beforeEach(forgetEverything)
 
 const put = (record: unknown): Promise<unknown> => withDatabase((db) => db.put('jobs', record as never))
 
-test('a list says of each job what it is called, when it was changed, and what it is cut on and from', async () => {
+test('a list says of each job its name, when it was changed, and what it is cut on and from', async () => {
   const job = demo('plain-tray')
   await put({ id: job.id, revision: 3, job })
   await put({

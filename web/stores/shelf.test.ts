@@ -37,7 +37,7 @@ test('a job that cannot be read is listed first, then found out, and comes back 
   expect(shelf.jobs.map(({ id }) => id).sort()).toEqual(['many', job.id].sort())
 })
 
-test('the list reads nothing of the bench; the first job that is stored is learnt from all the same', async () => {
+test('the list reads nothing of the bench; a first job is learnt from all the same', async () => {
   const [shelf, bench] = [useShelf(), useBench()]
   const job = demo('plain-tray')
   const own = { ...job.measure.machine!, name: 'As it was renamed here' }

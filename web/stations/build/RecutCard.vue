@@ -62,7 +62,7 @@ const says = computed(() => {
 async function write(): Promise<void> {
   if (!recut.value) return
   const { job, derived, plan, mark } = recut.value
-  const { writeFiles } = await import('@web/data/written-files') // fetched when something is first written
+  const { writeFiles } = await import('@web/data/written-files') // fetched when it is wanted
   const formats = job.cut.formats.filter((format) => format !== 'json' && format !== 'pdf')
   const files = writeFiles(job, derived, plan, formats.length > 0 ? formats : ['svg'], mark).map((file) => ({
     ...file,

@@ -40,7 +40,7 @@ const FORMATS = [
 async function write(): Promise<void> {
   const from = record.value
   if (!from || chosen.value.length === 0) return
-  const { writeAgain } = await import('@web/data/written-files') // fetched when something is first written
+  const { writeAgain } = await import('@web/data/written-files') // fetched when it is wanted
   const { derived } = derivedOf(from)
   const at = from.loads.indexOf(load.value)
   const again = { load: derived.plan!.loads[at], parts: chosen.value, passes: passes.value, mark: from.mark }

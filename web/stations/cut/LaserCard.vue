@@ -91,7 +91,7 @@ async function begin(): Promise<void> {
   if (!plan || !derived.ready) return
   busy.value = true
   outcome.value = null
-  const { writeProgram } = await import('@web/data/written-files') // fetched when something is first written
+  const { writeProgram } = await import('@web/data/written-files') // fetched when it is wanted
   const program = writeProgram(derived.laid, derived.all, plan, props.load)
   const isThere = take(await connected(await setup())) && take(await client.send(program))
   if (isThere) {

@@ -26,7 +26,7 @@ async function write(): Promise<void> {
   const { plan } = planner
   if (!plan || !derived.ready) return
   const { formats } = job.cut
-  const { writeFiles, writePapers } = await import('@web/data/written-files') // fetched when something is first written
+  const { writeFiles, writePapers } = await import('@web/data/written-files') // fetched when it is wanted
   const papers = formats.includes('pdf') ? await writePapers(job, derived.all, plan, props.paper) : []
   const files = [...writeFiles(job, derived.all, plan, formats), ...papers]
   const record = recordOf(derived.laid, plan, derived.parts, new Date().toISOString())

@@ -104,7 +104,7 @@ async function write(kind: 'svg' | 'dxf'): Promise<void> {
     colours: machine!.colours,
   }
   const name = `${fileStem(`${method} ${stock!.name}`)}.${kind}`
-  const { writeDxf, writeSvg } = await import('@web/data/written-files') // fetched when something is first written
+  const { writeDxf, writeSvg } = await import('@web/data/written-files') // fetched when it is wanted
   await download([{ name, content: kind === 'svg' ? writeSvg(file) : writeDxf(file) }], name)
 }
 </script>

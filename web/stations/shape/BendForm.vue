@@ -77,7 +77,7 @@ async function writePiece(): Promise<void> {
     ...(machine ? { colours: machine.colours } : {}),
   }
   const name = `${fileStem(`bend test ${stock?.name ?? ''}`)}.svg`
-  const { writeSvg } = await import('@web/data/written-files') // fetched when something is first written
+  const { writeSvg } = await import('@web/data/written-files') // fetched when it is wanted
   await download([{ name, content: writeSvg(file) }], name)
 }
 </script>

@@ -73,7 +73,7 @@ async function writePiece(): Promise<void> {
     colours: jobs.job.measure.machine?.colours,
   }
   const name = `${fileStem(`test pocket ${stock?.name ?? ''}`)}.svg`
-  const { writeSvg } = await import('@web/data/written-files') // fetched when something is first written
+  const { writeSvg } = await import('@web/data/written-files') // fetched when it is wanted
   await download([{ name, content: writeSvg(file) }], name)
 }
 </script>
