@@ -33,6 +33,7 @@ const CORE = [
   'gcode',
   'testpiece',
   'build',
+  'price',
   'job',
   'derive',
   'kinds',

@@ -25,6 +25,7 @@ const PLANNED: Record<Exclude<keyof Job, 'cut'>, boolean> = {
   follows: false,
   mockOf: false,
   build: false,
+  price: false,
   log: false,
 }
 const PLANNED_CUT: Record<keyof Job['cut'], boolean> = {

@@ -2,6 +2,8 @@ export { exportAll, exportJob, writeAgain, writeFiles, writeProgram, writePapers
 export type { OutputFile } from './export'
 export { writeDxf } from './dxf'
 export { compareFiles, type Compared, type Differences } from './read-back'
+export { writeOffer } from './offer'
+export { offerOf } from './offer-of'
 export { PAPER_NAMES, type Paper } from './paper'
 export { writeSvg } from './svg'
 export { writeTestSheet, type TestSheetFormat } from './test-sheet-file'

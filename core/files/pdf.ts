@@ -21,10 +21,8 @@ import {
 import { OPERATIONS, OUR_COLOURS, type Operation } from '../machine'
 import { visited } from '../plan'
 import { PAPERS, type Paper } from './paper'
+import { plain, PT, wrapped } from './pdf-text'
 import type { SheetFile } from './sheet-file'
-
-/** Points of a PDF to the millimetre. [PUB: ISO 32000-1, 8.3.2.3: a unit is 1/72 in] */
-const PT = 72 / 25.4
 
 /** Kept free along the paper's edges: no printer reaches them. mm [FM] */
 const EDGE = 10
@@ -42,9 +40,6 @@ const DASHES: Record<Operation, number[]> = {
   outline: [],
 }
 
-/** What the built-in fonts can write; other signs become a question mark. */
-const plain = (text: string): string => text.replace(/[^\u0020-\u007e\u00a0-\u00ff‘’“”–—…]/g, '?')
-
 function colourOf(hex: string): ReturnType<typeof rgb> {
   const part = (at: number): number => parseInt(hex.slice(at, at + 2), 16) / 255
   return rgb(part(1), part(3), part(5))
@@ -55,17 +50,6 @@ function tiles(length: number, room: number): number[] {
   if (length <= room) return [0]
   const count = Math.ceil((length - SHARED) / (room - SHARED))
   return Array.from({ length: count }, (_, i) => i * (room - SHARED))
-}
-
-/** Words that fit into a width, line by line. */
-function wrapped(text: string, font: PDFFont, size: number, width: number): string[] {
-  const lines: string[] = []
-  for (const word of plain(text).split(/\s+/)) {
-    const longer = lines.length > 0 ? `${lines[lines.length - 1]} ${word}` : word
-    if (lines.length > 0 && font.widthOfTextAtSize(longer, size) <= width) lines[lines.length - 1] = longer
-    else lines.push(word)
-  }
-  return lines
 }
 
 /** The heading of a page: what it is, and a bar that tells whether it was printed at its size. */

@@ -10,6 +10,7 @@ import { INSTRUMENT_NAMES } from '../statistics'
 import { familySchema, stockSchema, thicknessSchema } from '../stock'
 import { trialSchema } from '../testpiece'
 import { FILES_PER, FORMATS, runSchema, TURNS } from '../plan'
+import { NO_TERMS, priceTermsSchema } from '../price'
 import { followSchema, namedFigureSchema } from './follow'
 import {
   batchEntrySchema,
@@ -237,6 +238,7 @@ const plainJobSchema = z.strictObject({
     school: z.enum(SCHOOLS),
     glue: glueSchema,
   }),
+  price: priceTermsSchema,
   log: z.array(revisionSchema).max(500),
 })
 export const jobSchema = plainJobSchema.superRefine((job, context) => {
@@ -332,5 +334,6 @@ export const emptyJob = (id: string, name: string, changed: string): Job => ({
     written: null,
   },
   build: { done: [], school: 'floor first', glue: glueOf('wood glue') },
+  price: NO_TERMS,
   log: [],
 })

@@ -37,3 +37,4 @@ export {
   type BoxThing,
 } from './made-of'
 export { whyItWillNotGo } from './wont-go'
+export { billLines, leftOut, money, savingsOf, type Priced } from './price'

@@ -101,6 +101,17 @@ const hasEvenPattern = (job: Values): boolean =>
     ([, list]) => list.split(',').length % 2 === 0,
   )
 
+/** One of a kind, and one thing that closes a box: that could not be written down either. */
+function hasTwice(value: unknown): boolean {
+  if (typeof value !== 'object' || value === null) return false
+  const fittings = (value as Values).fittings
+  if (Array.isArray(fittings)) {
+    const types = fittings.map(({ type }: { type: string }) => (/^(lid|top)-/.test(type) ? 'lid' : type))
+    if (new Set(types).size < types.length) return true
+  }
+  return Object.values(value).some(hasTwice)
+}
+
 /** Panels by name with their area and the length of their outline, as the code of a version wrote them. */
 function panelsSaid(job: Job): string[] {
   const figure = (value: number): string => String(Math.round(value * 10) / 10 + 0)
@@ -163,7 +174,7 @@ export function testVersion(version: number): void {
         return [path, any(own, random)]
       })
       const old = withValues(oldJob(version), Object.fromEntries(chosen) as Values)
-      if (!parse.safeParse(old).success || hasEvenPattern(old)) continue
+      if (!parse.safeParse(old).success || hasEvenPattern(old) || hasTwice(old)) continue
       expect(nowOf(old).version).toBe(JOB_VERSION)
       read++
     }

@@ -5,6 +5,7 @@ import { panelsShown, pictureOf, type Picture } from '@core/derive'
 import { emptyJob, type Job } from '@core/job'
 import { defaultsOf, KINDS, settledAs, sizesOf, type Kind, type KindValues } from '@core/kinds'
 import { capitalised } from '@core/length'
+import { NO_TERMS } from '@core/price'
 import { thicknessOf } from '@core/stock'
 import BaseDialog from '@web/parts/BaseDialog.vue'
 import FigureField from '@web/parts/FigureField.vue'
@@ -12,6 +13,7 @@ import KindGallery from '@web/parts/KindGallery.vue'
 import ThingsFields from './ThingsFields.vue'
 import { useSay } from '@web/parts/say'
 import { useBench } from '@web/stores/bench'
+import { isUnreadable, loadJob } from '@web/data/jobs'
 import { isOfTheStation } from '@web/data/station-jobs'
 import { useShelf } from '@web/stores/shelf'
 
@@ -32,9 +34,18 @@ const last = computed(() => {
   const stock = bench.stocks.find(({ id }) => id === used?.stock?.id) ?? null
   return machine && stock ? { machine, stock } : null
 })
+/** What that maker reckons with, but for who asked last. */
+const terms = shallowRef(NO_TERMS)
+async function readTerms(): Promise<void> {
+  const own = shelf.jobs.find(({ id }) => !isOfTheStation(id)) // the newest comes first
+  const read = own && (await loadJob(own.id).catch(() => null))
+  if (!read || isUnreadable(read)) return
+  terms.value = { ...read.job.price, boxes: 1, extras: [], customer: '', note: '' }
+}
 /** A job of nothing but what it is cut on and from. */
 function bare(): Job {
-  const job = emptyJob(crypto.randomUUID(), kind.value.title.slice(0, 80), new Date().toISOString())
+  const empty = emptyJob(crypto.randomUUID(), kind.value.title.slice(0, 80), new Date().toISOString())
+  const job = { ...empty, price: terms.value }
   if (!last.value) return job
   const { machine, stock } = last.value
   const measure = { ...job.measure, machine, stock, kerf: bench.kerfFor(machine.id, stock.id) }
@@ -74,6 +85,7 @@ const pictures = shallowRef<Record<string, Picture | null>>({})
 /** One after the other: the dialog is there meanwhile. */
 onMounted(async () => {
   await shelf.begin()
+  await readTerms()
   for (const each of KINDS) {
     const made = settledAs(bare(), each, defaultsOf(each, thickness.value), say.value)
     const panels = made.ok ? panelsShown(made.job) : null

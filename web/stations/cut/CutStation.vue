@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef } from 'vue'
+import { Coins } from '@lucide/vue'
+import { computed, defineAsyncComponent, ref, shallowRef } from 'vue'
+import { RouterLink, useRoute } from 'vue-router'
 import type { LoadPlan } from '@core/derive'
 import type { Differences } from '@core/files'
 import { FAMILIES } from '@core/stock'
@@ -17,6 +19,10 @@ import ReadBackCard from './ReadBackCard.vue'
 import RehearsalCard from './RehearsalCard.vue'
 import TimeTable from './TimeTable.vue'
 
+/** It comes when somebody asks what the boxes cost. */
+const PricePage = defineAsyncComponent(() => import('../price/PricePage.vue'))
+
+const route = useRoute()
 const planner = usePlanner()
 const derived = useDerived()
 const chosen = ref(0)
@@ -58,8 +64,10 @@ const cautions = computed(() => [
 </script>
 
 <template>
-  <PrintedTraveller :name-of="nameOf" />
+  <PricePage v-if="route.params.view === 'price'" />
+  <PrintedTraveller v-if="route.params.view !== 'price'" :name-of="nameOf" />
   <div
+    v-if="route.params.view !== 'price'"
     class="no-print grid gap-3 lg:h-full lg:min-h-0 lg:grid-cols-[17rem_1fr_17rem] xl:grid-cols-[19rem_1fr_20rem]"
   >
     <CutForm :load="shown" :settings="used?.settings ?? null" />
@@ -94,6 +102,10 @@ const cautions = computed(() => [
       role="region"
       aria-label="Checks and cautions"
     >
+      <RouterLink :to="{ params: { view: 'price' } }" class="btn justify-self-start" data-field="price">
+        <Coins :size="16" aria-hidden="true" />
+        What it costs
+      </RouterLink>
       <CheckList />
       <CautionNote title="At the laser" :cautions="cautions" />
       <AgainCard />

@@ -1,0 +1,15 @@
+import { describe, expect, test } from '@jest/globals'
+import { nowOf, oldJob, testVersion } from '../../../scripts/testing/old-jobs'
+
+describe('jobs of version 17', () => {
+  testVersion(17)
+  test('have no rates, and nothing on top', () => {
+    expect(nowOf(oldJob(17)).price).toMatchObject({
+      hour: 0,
+      machineHour: 0,
+      margin: 0,
+      boxes: 1,
+      extras: [],
+    })
+  })
+})
