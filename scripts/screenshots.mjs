@@ -59,18 +59,19 @@ await page.getByRole('textbox', { name: 'Compensation per side' }).fill('0.073')
 await page.getByRole('button', { name: 'A hint' }).click()
 await page.getByRole('button', { name: 'Check the answer' }).click()
 await page.screenshot({ path: `${folder}course.png` })
-// One panel large and flat with a joint chosen.
-await openJob(page, address, 'demo-instrument', 'shape')
-await page.getByRole('button', { name: 'Choose front' }).click()
-await page.getByRole('button', { name: 'Joint with left' }).click()
-await page.waitForTimeout(600)
-await page.screenshot({ path: `${folder}panel.png` })
-// A drawer of a cabinet drawn out.
-await openJob(page, address, 'demo-core-cabinet', 'shape')
-await page.locator('[data-thing=whole]').click()
-await page.getByLabel('How far it is open').fill('0.5')
-await page.waitForTimeout(900)
-await page.screenshot({ path: `${folder}cabinet.png` })
+// What the boxes of an order cost.
+await openJob(page, address, 'demo-tray', 'cut/price')
+await page.getByRole('table').locator('tbody tr').last().getByText('€').first().waitFor()
+await page.screenshot({ path: `${folder}price.png` })
+// An order counted off, with a part that was spoilt.
+await openJob(page, address, 'demo-slip', 'cut/count')
+for (const load of [0, 1])
+  await page
+    .getByRole('button', { name: /is cut$/ })
+    .nth(load)
+    .click()
+await page.getByRole('list', { name: 'Loads' }).getByRole('group').first().getByRole('button').nth(1).click()
+await page.screenshot({ path: `${folder}count.png` })
 // The kerf being measured, with readings as they may come.
 await openJob(page, address, 'demo-tray', 'measure/kerf')
 for (const reading of ['24.83', '24.85', '24.84', '24.86', '24.82', '24.84']) {

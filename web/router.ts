@@ -10,7 +10,7 @@ export const router = createRouter({
   routes: [
     { path: '/', name: 'jobs', component: () => import('@web/shell/JobsPage.vue') },
     {
-      path: `/job/:id/:station(${STATIONS})/:view(kerf|first|price)?`,
+      path: `/job/:id/:station(${STATIONS})/:view(kerf|first|price|count)?`,
       name: 'job',
       component: () => import('@web/shell/JobPage.vue'),
     },

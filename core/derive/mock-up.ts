@@ -55,7 +55,7 @@ export function mockUpOf(
     layout: { ...job.layout, arrangement: null },
     tune: { ...job.tune, picked: null },
     cut: { ...job.cut, labels: 'none', letters: false, written: null },
-    build: { ...job.build, done: [] },
+    build: { ...job.build, done: [], count: null },
     log: [],
   }
 }

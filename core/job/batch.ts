@@ -45,7 +45,7 @@ export function batchOf(jobs: Job[], about: Pick<Job, 'id' | 'name' | 'changed'>
     measure: { ...first.measure, more: moreOf(jobs), trials: [] },
     layout: { settings: { ...first.layout.settings, sheets: 20 }, arrangement: null },
     cut: { ...first.cut, written: null },
-    build: { ...first.build, done: [] },
+    build: { ...first.build, done: [], count: null },
     log: [],
     batch: [],
   }

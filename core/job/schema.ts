@@ -234,6 +234,14 @@ const plainJobSchema = z.strictObject({
   }),
   build: z.strictObject({
     done: z.array(z.string().max(60)).max(400),
+    /** Loads that were counted off at the laser, and parts that were spoilt, of one layout. */
+    count: z
+      .strictObject({
+        lying: z.string().max(40),
+        loads: z.array(z.string().max(90)).max(400),
+        spoilt: z.array(z.string().max(60)).max(2000),
+      })
+      .nullable(),
     /** How one goes about it. */
     school: z.enum(SCHOOLS),
     glue: glueSchema,
@@ -333,7 +341,7 @@ export const emptyJob = (id: string, name: string, changed: string): Job => ({
     look: false,
     written: null,
   },
-  build: { done: [], school: 'floor first', glue: glueOf('wood glue') },
+  build: { done: [], count: null, school: 'floor first', glue: glueOf('wood glue') },
   price: NO_TERMS,
   log: [],
 })

@@ -8,7 +8,7 @@ export interface RunCost {
   /** What sheets and offcuts cost, and what the largest pieces left over cost of that. */
   material: number
   left: number
-  /** Of the machine: expected, and between what nine of ten cuts lie; all the same where nobody clocked it. */
+  /** Of the machine: expected, and between what nine of ten cuts lie; the same where it was never clocked. */
   seconds: number
   low: number
   high: number

@@ -183,7 +183,7 @@ export function withReadings(
     measure: { ...measure, stock, kerf: kerf ?? measure.kerf },
     tune: { ...tune, tests: test ? [...tune.tests, test].slice(-500) : tune.tests },
     cut: { ...job.cut, written: null },
-    build: { ...job.build, done: [] },
+    build: { ...job.build, done: [], count: null },
     log: [...log, revisionOf(job, rehearsal, derived, about.on)].slice(-500),
   }
 }

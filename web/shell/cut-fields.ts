@@ -18,6 +18,7 @@ export const CUT_FIELDS: FieldEntry[] = [
   cut('laser', 'A simulated laser to work', 'simulate practice device machine pause door'),
   cut('read-back', 'Hold a file against the plan', 'compare import check'),
   cut('scrubber', 'Time into the cut', 'play watch simulate beam'),
+  cut('count-off', 'Count it off, sheet by sheet', 'batch complete boxes reject spoilt progress tick'),
   cut('price', 'What it costs', 'price quote offer money cost sell customer'),
   inPrice('price-boxes', 'How many boxes the price is for', 'batch count quantity price'),
   inPrice('price-hour', 'What your hour costs', 'wage labour rate price'),

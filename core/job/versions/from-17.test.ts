@@ -3,7 +3,8 @@ import { nowOf, oldJob, testVersion } from '../../../scripts/testing/old-jobs'
 
 describe('jobs of version 17', () => {
   testVersion(17)
-  test('have no rates, and nothing on top', () => {
+  test('have no rates, nothing on top, and are not counted off', () => {
+    expect(nowOf(oldJob(17)).build.count).toBeNull()
     expect(nowOf(oldJob(17)).price).toMatchObject({
       hour: 0,
       machineHour: 0,

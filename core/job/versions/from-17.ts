@@ -1,4 +1,4 @@
-import type { Loose } from '../loose'
+import { isObject, type Loose } from '../loose'
 
 const NO_TERMS = {
   currency: '€',
@@ -18,5 +18,13 @@ const NO_TERMS = {
   note: '',
 }
 
-/** Jobs of version 17 said nothing of what they cost but the sheet's price: no rates, nothing on top. */
-export const from17 = (job: Loose): Loose => ({ ...job, version: 18, price: NO_TERMS })
+/**
+ * Jobs of version 17 said nothing of what they cost but the sheet's price: no rates, nothing on top; and nobody
+ * counted them off.
+ */
+export const from17 = (job: Loose): Loose => ({
+  ...job,
+  version: 18,
+  price: NO_TERMS,
+  build: isObject(job.build) ? { count: null, ...job.build } : job.build,
+})

@@ -9,10 +9,12 @@ import { useSay } from '@web/parts/say'
 import { download } from '@web/data/download'
 import { useBench } from '@web/stores/bench'
 import { useCutRecords } from '@web/stores/cut-records'
+import { useOpenJob } from '@web/stores/job'
 import { useMessages } from '@web/stores/messages'
 import RecordPick from '../RecordPick.vue'
 
 /** A part that was spoilt or lost is cut again as it was, on the smallest piece that lies there. */
+const jobs = useOpenJob()
 const records = useCutRecords()
 const bench = useBench()
 const say = useSay()
@@ -20,8 +22,10 @@ const record = shallowRef<CutRecord | null>(null)
 const chosen = ref<string[]>([])
 const recut = shallowRef<Recut | null>(null)
 const refused = ref('')
-watch(record, () => {
-  chosen.value = []
+/** What was counted off as spoilt is chosen at first. */
+watch(record, (now) => {
+  const spoilt = jobs.job.build.count?.spoilt ?? []
+  chosen.value = (now?.parts ?? []).flatMap(({ id }) => (spoilt.includes(id) ? [id] : []))
 })
 watch(
   [record, chosen, () => bench.stocks],

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Coins } from '@lucide/vue'
+import { Coins, ListChecks } from '@lucide/vue'
 import { computed, defineAsyncComponent, ref, shallowRef } from 'vue'
 import { RouterLink, useRoute } from 'vue-router'
 import type { LoadPlan } from '@core/derive'
@@ -19,10 +19,12 @@ import ReadBackCard from './ReadBackCard.vue'
 import RehearsalCard from './RehearsalCard.vue'
 import TimeTable from './TimeTable.vue'
 
-/** It comes when somebody asks what the boxes cost. */
+/** They come when somebody asks for them. */
 const PricePage = defineAsyncComponent(() => import('../price/PricePage.vue'))
+const CountPage = defineAsyncComponent(() => import('../count/CountPage.vue'))
 
 const route = useRoute()
+const view = computed(() => route.params.view)
 const planner = usePlanner()
 const derived = useDerived()
 const chosen = ref(0)
@@ -64,10 +66,11 @@ const cautions = computed(() => [
 </script>
 
 <template>
-  <PricePage v-if="route.params.view === 'price'" />
-  <PrintedTraveller v-if="route.params.view !== 'price'" :name-of="nameOf" />
+  <PricePage v-if="view === 'price'" />
+  <CountPage v-else-if="view === 'count'" :name-of="nameOf" />
+  <PrintedTraveller v-if="!view" :name-of="nameOf" />
   <div
-    v-if="route.params.view !== 'price'"
+    v-if="!view"
     class="no-print grid gap-3 lg:h-full lg:min-h-0 lg:grid-cols-[17rem_1fr_17rem] xl:grid-cols-[19rem_1fr_20rem]"
   >
     <CutForm :load="shown" :settings="used?.settings ?? null" />
@@ -102,10 +105,16 @@ const cautions = computed(() => [
       role="region"
       aria-label="Checks and cautions"
     >
-      <RouterLink :to="{ params: { view: 'price' } }" class="btn justify-self-start" data-field="price">
-        <Coins :size="16" aria-hidden="true" />
-        What it costs
-      </RouterLink>
+      <div class="flex flex-wrap gap-2">
+        <RouterLink :to="{ params: { view: 'price' } }" class="btn" data-field="price">
+          <Coins :size="16" aria-hidden="true" />
+          What it costs
+        </RouterLink>
+        <RouterLink :to="{ params: { view: 'count' } }" class="btn" data-field="count-off">
+          <ListChecks :size="16" aria-hidden="true" />
+          Count it off
+        </RouterLink>
+      </div>
       <CheckList />
       <CautionNote title="At the laser" :cautions="cautions" />
       <AgainCard />
