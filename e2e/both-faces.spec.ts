@@ -58,7 +58,7 @@ test('something on the inside: the sheet is turned, two files, the first one is 
   expect(then).toMatch(/sheet-1-b-turned\.svg$/)
   expect(strFromU8(files[first])).toContain('this is cut first, while the sheet is whole')
   expect(strFromU8(files[then])).toContain('id="registration"')
-  await page.getByRole('button', { name: 'Sheet 1, first the other face' }).click()
+  await page.getByRole('button', { name: 'Sheet 1, other face first' }).click()
   await expect(page.getByTestId('place')).toContainText('Then turn the sheet over, left to right')
   // Left out, it is one file again, and that is told.
   await page.locator('[data-field=turn]').selectOption('leave out')

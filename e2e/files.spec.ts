@@ -102,7 +102,7 @@ test('the traveller prints as one page: every load in order, and blanks for the 
   await expect(page.locator('body')).toHaveAttribute('data-printed', 'yes')
   await page.emulateMedia({ media: 'print' })
   const sheet = page.getByTestId('traveller')
-  await expect(sheet.getByRole('heading', { name: /sheet 1, first the other face/ })).toBeVisible()
+  await expect(sheet.getByRole('heading', { name: /sheet 1, other face first/ })).toBeVisible()
   for (const said of ['turned over left to right', '12 mm/s, 65 %', 'Parts: front, back', 'Minutes it took'])
     await expect(sheet).toContainText(said)
   await expect(page.getByRole('button', { name: 'Write the cut files' })).toBeHidden()

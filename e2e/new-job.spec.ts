@@ -1,5 +1,5 @@
 import { expect, test } from './fixtures'
-import { field, line, settled } from './helpers'
+import { choose, field, line, openDemo, settled } from './helpers'
 
 test('a new job asks what it is to be: found by its use, sized, and it stands in Shape', async ({ page }) => {
   await page.goto('./')
@@ -44,4 +44,35 @@ test('on a phone it is one page, and a kind that nobody knows is told of', async
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
   await page.keyboard.press('Escape')
   await expect(dialog).toHaveCount(0)
+})
+
+test('a job that is kept as a kind is offered: it asks for its named figures, and what follows is another size', async ({
+  page,
+}) => {
+  await openDemo(page, 'demo-rack', 'shape')
+  await choose(page, 'figures')
+  await page.getByRole('button', { name: 'Name a figure' }).click()
+  await page.getByLabel('Name of figure 1').fill('card')
+  await page.getByLabel('Name of figure 1').press('Tab')
+  await page.getByLabel('card is').fill('100')
+  await page.getByLabel('card is').press('Tab')
+  await page.getByRole('switch', { name: 'Keep this job as a kind of my own' }).click()
+  await expect(page.getByText('New job offers it, and asks for card.')).toBeVisible()
+  await page.locator('[data-dimension=width] input').press('=')
+  await field(page, 'Width').fill('card + 20')
+  await expect(page.getByTestId('followed')).toHaveText('= 120 mm')
+  await settled(page)
+  await page.goto('./')
+  await expect(page.getByText('a kind of your own')).toBeVisible()
+  await page.getByRole('button', { name: 'New job' }).click()
+  const own = page.getByRole('region', { name: 'Your own kinds' })
+  await own.getByRole('button', { name: 'Rack for record cards' }).focus()
+  await page.keyboard.press('Enter')
+  await field(page, 'card').fill('150')
+  await own.getByRole('button', { name: 'Make this kind' }).click()
+  await expect(page).toHaveURL(/\/shape/)
+  await expect(page.getByTestId('followed')).toHaveText('= 170 mm')
+  // The kind is as it was.
+  await openDemo(page, 'demo-rack', 'shape')
+  await expect(page.getByTestId('followed')).toHaveText('= 120 mm')
 })

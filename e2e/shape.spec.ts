@@ -20,7 +20,7 @@ test('rules per group of edges show their real widths, and the working behind th
     page.getByRole('button', { name: new RegExp(`^Tabs along the width: ${text}`) })
   const floor = page.locator('[data-field=tabs-floor]')
   const made = floor.getByTestId('shares')
-  await expect(along('27 shares of 8.66 mm')).toBeVisible()
+  await expect(along('27 × 8.66 mm')).toBeVisible()
   await choose(page, 'floor')
   await floor.getByLabel('Floor: how').selectOption('fixed')
   await page.locator('[data-field=tabs-floor-width] input').fill('9')

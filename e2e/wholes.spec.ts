@@ -13,7 +13,7 @@ async function begin(page: Page, title: string): Promise<void> {
 test('a cabinet by mouse: divided, drawn out, its drawers follow; undone', async ({ page }) => {
   await openDemo(page, 'demo-slip', 'shape')
   await begin(page, 'Cabinet with drawers')
-  await expect(proof(page)).toContainText('13 boxes, nothing strikes on its way; least room 0.65 mm')
+  await expect(proof(page)).toContainText('13 boxes, nothing strikes on its way; closest 0.65 mm')
   await expect(page.getByRole('group', { name: 'Things of this job' })).toContainText('12 × drawer')
   const columns = whole(page).getByLabel('Columns')
   await columns.fill('2')
@@ -47,8 +47,8 @@ test('by keys: boxes that fill a drawer, by widths and heights; in inches as wel
   await typeInto(page, whole(page).getByLabel('Heights, row by row; “rest” is full height'), '20, 30')
   await expect(proof(page)).toContainText('8 boxes, nothing strikes')
   await page.keyboard.press('Tab')
-  await typeInto(page, field(page, 'Gap, to grip'), '1/8 in')
-  await expect(proof(page)).toContainText('least room 3.17')
+  await typeInto(page, field(page, 'Gap for the fingers'), '1/8 in')
+  await expect(proof(page)).toContainText('closest 3.17')
 })
 
 test('one row is divided by itself, and one pull is in the front of all', async ({ page }) => {
@@ -85,9 +85,9 @@ test('boxes that are sized by hand still belong together: what strikes is told o
 })
 
 for (const [title, boxes] of [
-  ['Box with a cap over it', '2 boxes, nothing strikes on its way; least room 0.3 mm'],
-  ['Box in two halves with a lining', '2 boxes, nothing strikes on its way; least room 0.2 mm'],
-  ['Box with a tray on ledges inside', '2 boxes, nothing strikes on its way; least room 0.5 mm'],
+  ['Box with a cap over it', '2 boxes, nothing strikes on its way; closest 0.3 mm'],
+  ['Box in two halves with a lining', '2 boxes, nothing strikes on its way; closest 0.2 mm'],
+  ['Box with a tray on ledges inside', '2 boxes, nothing strikes on its way; closest 0.5 mm'],
 ])
   test(`${title}: made, laid out, and its parts told apart`, async ({ page }) => {
     await openDemo(page, 'demo-slip', 'shape')

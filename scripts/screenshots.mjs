@@ -30,6 +30,15 @@ const browser = await launch()
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, colorScheme: 'light' })
 await page.goto(address)
 await page.getByRole('list', { name: 'Jobs' }).getByRole('listitem').nth(5).waitFor()
+// The pictures in the list come one after the other.
+for (let item = 0; item < 7; item++)
+  await page
+    .getByRole('list', { name: 'Jobs' })
+    .getByRole('listitem')
+    .nth(item)
+    .locator('path[vector-effect]')
+    .first()
+    .waitFor()
 await page.screenshot({ path: `${folder}jobs.png` })
 for (const [station, job] of VIEWS) {
   await openJob(page, address, job, station)

@@ -48,7 +48,7 @@ export function choiceReason(choice: Choice, say: Say): string {
   if (!test) {
     return (
       `Nothing is tested for this stock on this machine. ${say.speed(setting.speed)} ` +
-      (`(${say.otherSpeeds(setting.speed)}) at ${setting.power} % is a careful start from the ` +
+      (`(${say.otherSpeeds(setting.speed)}) at ${setting.power} % is a careful first guess from the ` +
         `energy rule, ${fixed(energy, 2)} J/mm²: make a test cut, and write down what came out.`)
     )
   }

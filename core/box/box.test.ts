@@ -89,7 +89,7 @@ describe('seven up the side, one in the middle below', () => {
     expect(upright.claims[0].to - upright.claims[0].from).toBeCloseTo(inches(4 / 7) - 3.175, 3)
     expect(upright.claims[3].to - upright.claims[3].from).toBeCloseTo(inches(4 / 7), 3)
     expect(sharesLine(upright.shares, sayIn({ length: 'in', fractions: true, speed: 'mm/s' }))).toBe(
-      '7 shares of 0.571 in',
+      '7 × 0.571 in',
     )
   })
   test('floor: one tab of 0.5 in in the middle of every edge', () => {

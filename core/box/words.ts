@@ -111,13 +111,13 @@ function narrowSentence(problem: Narrow, say: Say): string {
   )
 }
 
-/** `7 shares of 14.51 mm`, or every width where they differ. */
+/** `7 × 14.51 mm`, tabs and notches together, or every width where they differ. */
 export function sharesLine(widths: number[], say: Say): string {
   const middle = widths[Math.floor(widths.length / 2)]
   const same = widths.every((width) => Math.abs(width - middle) < 1e-6)
-  if (same) return `${widths.length} shares of ${say.length(middle)}`
+  if (same) return `${widths.length} × ${say.length(middle)}`
   if (widths.length <= 5) return `${widths.map((width) => say.plain(width)).join(', ')} ${say.lengthUnit}`
-  return `${widths.length} shares of ${say.length(middle)}, ends ${say.plain(widths[0])}`
+  return `${widths.length} × ${say.length(middle)}, ends ${say.plain(widths[0])}`
 }
 
 type Formula = Pick<Working, 'formula' | 'substituted'>

@@ -8,6 +8,7 @@ export { asOffcut, lyingSignature, restsOf, stockAfter, type Rest } from './rest
 export { sheetFacts, type SheetFact } from './sheet-facts'
 export { isBetterLayout, scoreOf, type LayoutScore } from './score'
 export { countOff } from './count-off'
+export { fromTemplate, questionsOf } from './template'
 export { runCostSteps, setsOf, spoilChances, workOf } from './run-cost'
 export { whatHelps, withChange, type Change, type Helpful } from './what-helps'
 export { depthsOf } from './own-ways'

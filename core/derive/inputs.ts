@@ -25,6 +25,7 @@ const PLANNED: Record<Exclude<keyof Job, 'cut'>, boolean> = {
   follows: false,
   mockOf: false,
   build: false,
+  template: false,
   price: false,
   log: false,
 }

@@ -56,6 +56,7 @@ export function mockUpOf(
     tune: { ...job.tune, picked: null },
     cut: { ...job.cut, labels: 'none', letters: false, written: null },
     build: { ...job.build, done: [], count: null },
+    template: false,
     log: [],
   }
 }

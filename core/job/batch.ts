@@ -46,6 +46,7 @@ export function batchOf(jobs: Job[], about: Pick<Job, 'id' | 'name' | 'changed'>
     layout: { settings: { ...first.layout.settings, sheets: 20 }, arrangement: null },
     cut: { ...first.cut, written: null },
     build: { ...first.build, done: [], count: null },
+    template: false,
     log: [],
     batch: [],
   }

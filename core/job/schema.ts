@@ -246,6 +246,8 @@ const plainJobSchema = z.strictObject({
     school: z.enum(SCHOOLS),
     glue: glueSchema,
   }),
+  /** Whether it is offered as a kind of the maker's own when a job is begun. */
+  template: z.boolean(),
   price: priceTermsSchema,
   log: z.array(revisionSchema).max(500),
 })
@@ -342,6 +344,7 @@ export const emptyJob = (id: string, name: string, changed: string): Job => ({
     written: null,
   },
   build: { done: [], count: null, school: 'floor first', glue: glueOf('wood glue') },
+  template: false,
   price: NO_TERMS,
   log: [],
 })

@@ -43,7 +43,7 @@ export const cabinet: Kind = {
     choice('front', 'how the fronts stand', FRONT_KINDS),
     length('set-back', 'how far they stand back', [0, 200], 2),
     length('gap', 'gap between plates', [0, 20], 1.5),
-    choice('pull', 'what a drawer is drawn out by', [
+    choice('pull', 'what pulls a drawer out', [
       'half-round',
       ...DRAWER_PULLS.filter((kind) => kind !== 'half-round'),
     ]),

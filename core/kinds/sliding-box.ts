@@ -13,7 +13,7 @@ export const slidingBox: Kind = {
     length('lowered', 'distance of the lid from the upper edge', [1, 100], 3),
     length('groove', 'how far the lid reaches into the walls', [0.3, 10], 1.5),
     length('play', 'play of the lid in its grooves', [0, 2], 0.3),
-    choice('grip', 'what it is drawn out by', ['hole', 'notch']),
+    choice('grip', 'what pulls the lid out', ['hole', 'notch']),
     choice('slides', 'what the lid slides in', ['grooves', 'rails']),
     choice('end', 'whether it can be drawn out altogether', ['free', 'captive']),
     length('pull', 'diameter of the finger hole or notch; 0 is none', [0, 100], 16),

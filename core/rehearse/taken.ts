@@ -184,6 +184,7 @@ export function withReadings(
     tune: { ...tune, tests: test ? [...tune.tests, test].slice(-500) : tune.tests },
     cut: { ...job.cut, written: null },
     build: { ...job.build, done: [], count: null },
+    template: false,
     log: [...log, revisionOf(job, rehearsal, derived, about.on)].slice(-500),
   }
 }

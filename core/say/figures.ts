@@ -131,7 +131,7 @@ export function ruleWords(rule: EdgeRule, say: Say): string {
     case 'fixed':
       return `fixed, ${say.short(rule.width)}`
     case 'shares':
-      return `${rule.count} shares`
+      return `${rule.count} tabs and notches`
     case 'tabs':
       return `${rule.count} tabs of the ${rule.of}`
     case 'centre':

@@ -103,7 +103,7 @@ export function madeOf(job: Job, own: number, say: Say): BoxLine[] {
   const stocks = new Set([measure.stock?.id, ...Object.values(box.stocks)])
   const isOwn = whole === null
   return [
-    ...(whole ? [line('whole', 'All together', WHOLE_NAMES[whole.kind])] : []),
+    ...(whole ? [line('whole', 'How the boxes go together', WHOLE_NAMES[whole.kind])] : []),
     ...(isOwn || lidOf(box) ? [line('lid', 'Lid', lidWords(box, say))] : []),
     line(
       'fit',

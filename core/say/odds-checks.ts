@@ -44,7 +44,7 @@ export function fitCheck({ fit: { odds, wanted, word }, box }: Looked): Check[] 
   const useless = (['forced', 'loose'] as const)
     .filter((each) => each !== wanted)
     .reduce((sum, each) => sum + odds[each], 0)
-  const said = `Odds of ${wanted}, as it was asked for: ${percent(odds[wanted])}.`
+  const said = `Odds of ${wanted}, the fit you asked for: ${percent(odds[wanted])}.`
   if (useless > HALF && box.kerf.measured)
     return [
       stop(

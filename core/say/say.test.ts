@@ -106,7 +106,7 @@ describe('the traveller', () => {
       log: 'todo',
     })
     expect(statuses(job).shape.why).toBe(
-      'Only 30 % snug, as it was asked for. Most of the doubt is the kerf.',
+      'Only 30 % likely to be snug, the fit you asked for. Most of the doubt is the kerf.',
     )
     expect(check(job, 'inside')?.title).toBe('Inside the sheet, nothing overlaps')
   })
@@ -376,7 +376,7 @@ describe('what the figures say', () => {
     expect(figures).toContainEqual({ label: 'Kerf', value: '0.160 mm full width' })
     expect(figures).toContainEqual({
       label: 'Tabs, uprights',
-      value: 'evenly, about 9 mm (5 shares of 8.39 mm)',
+      value: 'evenly, about 9 mm (5 × 8.39 mm)',
     })
     expect(ruleWords({ rule: 'pattern', widths: [12, 8, 12], of: 'other' }, say)).toBe('pattern 12, 8, 12')
   })

@@ -118,7 +118,7 @@ function shapeStatus({ job, derived: { box, things, fit }, say }: Told): Station
     return {
       state: 'look',
       line,
-      why: `Only ${percent(odds[wanted])} ${wanted}, as it was asked for.${doubt}`,
+      why: `Only ${percent(odds[wanted])} likely to be ${wanted}, the fit you asked for.${doubt}`,
     }
   }
   if (weakest && weakest.odds < UNSURE) {

@@ -45,6 +45,6 @@ export function standingLine(stands: Stand[], say: Say): string {
   const wrong = stands.filter(({ strikes }) => strikes)
   if (wrong.length > 0) return `${boxes}: ${wrong.map(({ label }) => label).join(', ')} strikes`
   const least = tightest(stands)
-  const room = least ? `; least room ${say.short(least.distance, 2)}, ${least.label} ${sideOf(least)}` : ''
+  const room = least ? `; closest ${say.short(least.distance, 2)}, ${least.label} ${sideOf(least)}` : ''
   return `${boxes}, nothing strikes on its way${room}`
 }

@@ -102,9 +102,17 @@ interface LooseStore {
   put: (record: unknown) => Promise<unknown>
 }
 
-/** What brings the records up to date, where they are not: an upgrade cannot wait for it to be fetched. */
+const wait = (milliseconds: number): Promise<null> =>
+  new Promise((resolve) => setTimeout(() => resolve(null), milliseconds))
+
+/**
+ * What brings the records up to date, where they are not: an upgrade cannot wait for it to be fetched. A
+ * browser that does not say which databases it has (after it cleared one it may never answer) gets it in any
+ * case.
+ */
 async function stepsWanted(): Promise<Migrate | null> {
-  const all = await indexedDB.databases?.().catch(() => null)
+  const asked = indexedDB.databases?.().catch(() => null)
+  const all = await Promise.race([asked, wait(AGAIN)])
   const isPresent = all?.every(({ name, version }) => name !== NAME || version === VERSION)
   return isPresent ? null : (await import('./record-steps')).migrateRecord
 }
@@ -127,9 +135,6 @@ async function openOnce(): Promise<Database> {
     },
   })
 }
-
-const wait = (milliseconds: number): Promise<void> =>
-  new Promise((resolve) => setTimeout(resolve, milliseconds))
 
 /** A database in memory, for a browser that has none or gives none: one can work, and export. */
 async function openInMemory(): Promise<Database> {

@@ -13,11 +13,11 @@ test('a list says of each job its name, when it was changed, and what it is cut 
   await put({
     id: 'newer',
     revision: 1,
-    job: { ...job, id: 'newer', changed: '2099-01-01T00:00:00.000Z', measure: {} },
+    job: { ...job, id: 'newer', changed: '2099-01-01T00:00:00.000Z', measure: {}, template: true },
   })
   const { entries, ids } = await listEntries()
   expect(entries.map(({ id }) => id)).toEqual(['newer', job.id])
-  expect(entries[0]).toMatchObject({ machine: null, stock: null })
+  expect(entries[0]).toMatchObject({ machine: null, stock: null, template: true })
   const { machine, stock } = job.measure
   expect(entries[1]).toEqual({
     id: job.id,
@@ -26,6 +26,7 @@ test('a list says of each job its name, when it was changed, and what it is cut 
     changed: job.changed,
     machine: { id: machine!.id, name: machine!.name },
     stock: { id: stock!.id, name: stock!.name },
+    template: false,
   })
   expect(ids.sort()).toEqual([job.id, 'newer'].sort())
 })

@@ -10,6 +10,8 @@ export interface JobEntry {
   changed: string
   machine: Named | null
   stock: Named | null
+  /** Whether it is offered as a kind when a job is begun. */
+  template: boolean
 }
 interface Named {
   id: string
@@ -38,6 +40,7 @@ function entryOf(stored: unknown): JobEntry | null {
     changed,
     machine: namedAt(measure, 'machine'),
     stock: namedAt(measure, 'stock'),
+    template: at(job, 'template') === true,
   }
 }
 

@@ -84,7 +84,7 @@ const without = (index: number): Reading[] => props.stock.readings.filter((_, i)
     <form @submit.prevent="enter">
       <div class="flex flex-wrap items-end gap-2">
         <label class="min-w-32 flex-1 text-[13px] font-medium">
-          Thickness readings, film off
+          Thickness readings (film off)
           <input
             v-model="typed"
             class="input text-lg!"

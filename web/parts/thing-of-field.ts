@@ -20,7 +20,7 @@ const FIELDS_OF: Partial<Record<BoxThing, string[]>> = {
   engravings: ['engravings', 'engraving-'],
   bends: ['bends', 'bend-', 'radius', 'link', 'bridge', 'latch'],
   stocks: ['stock-', 'letters', 'seams'],
-  figures: ['figures'],
+  figures: ['figures', 'own-kind'],
   'mock-up': ['mock-up'],
   kind: ['kind'],
   add: ['add-', 'things', 'thing-name'],

@@ -46,6 +46,7 @@ onUnmounted(() => callOff())
         <JobAbout v-if="job" :job="job" />
         {{ entry.stock?.name ?? 'no stock chosen' }} · changed
         {{ readable(entry.changed) }}
+        <template v-if="entry.template">· a kind of your own</template>
       </span>
     </RouterLink>
     <button

@@ -10,6 +10,7 @@ import { thicknessOf } from '@core/stock'
 import BaseDialog from '@web/parts/BaseDialog.vue'
 import FigureField from '@web/parts/FigureField.vue'
 import KindGallery from '@web/parts/KindGallery.vue'
+import OwnKinds from './OwnKinds.vue'
 import ThingsFields from './ThingsFields.vue'
 import { useSay } from '@web/parts/say'
 import { useBench } from '@web/stores/bench'
@@ -81,6 +82,10 @@ async function make(): Promise<void> {
   if (made.ok) emit('made', await shelf.begun(made.job), last.value !== null)
 }
 
+/** Jobs that the maker keeps as kinds. */
+const own = computed(() => shelf.jobs.filter(({ template }) => template))
+const makeOwn = async (job: Job): Promise<void> => emit('made', await shelf.begun(job), true)
+
 const pictures = shallowRef<Record<string, Picture | null>>({})
 /** One after the other: the dialog is there meanwhile. */
 onMounted(async () => {
@@ -97,6 +102,7 @@ onMounted(async () => {
 
 <template>
   <BaseDialog :open="open" title="What do you want to make?" @close="emit('close')">
+    <OwnKinds v-if="own.length > 0 && !isList" :kinds="own" @make="makeOwn" />
     <form class="mt-3 grid gap-3" @submit.prevent="make">
       <KindGallery v-if="!isList" :pictures="pictures" :chosen="kind.kind" @choose="kind = $event" />
       <div v-else class="grid justify-items-start gap-2">

@@ -24,7 +24,7 @@ describe('Find', () => {
     ['bowl', 'Begin with a kind'],
     ['organiser', 'Columns of cells'],
     ['hinge', 'Pins, diameter'],
-    ['drawn out', 'Drawn out by'],
+    ['drawn out', 'To pull it out'],
     ['rebate', 'Rebate, depth into the walls'],
     ['press fit', 'Wanted fit'],
   ])('“%s” leads to %s', (typed, label) => {

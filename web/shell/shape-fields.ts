@@ -17,6 +17,7 @@ export const SHAPE_FIELDS: FieldEntry[] = [
   shape('add-thing', 'Another thing', 'one more box in this job several add'),
   shape('mock-up', 'Mock-up', 'first copy trial card prototype try cheap'),
   shape('figures', 'Named figures', 'formula sum variable parameter follow expression'),
+  shape('own-kind', 'Keep this job as a kind of my own', 'template reuse standard size preset'),
   shape(
     'kind',
     'Begin with a kind',

@@ -5,8 +5,8 @@ const log = at('log')
 
 /** Fields about boxes that stand in each other, bends, openings, and what is added to walls. */
 export const WHOLE_FIELDS: FieldEntry[] = [
-  shape('whole', 'All together', 'cabinet drawers set cap halves nested', { behind: 'kind' }),
-  shape('together', 'All together or this box', 'view assembly drawers', { behind: 'kind' }),
+  shape('whole', 'How the boxes go together', 'cabinet drawers set cap halves nested', { behind: 'kind' }),
+  shape('together', 'All boxes or this box', 'view assembly drawers', { behind: 'kind' }),
   shape('whole-columns', 'Columns of the whole', 'drawers beside each other', { behind: 'kind' }),
   shape('whole-rows', 'Rows of the whole', 'drawers above each other', { behind: 'kind' }),
   shape('whole-heights', 'Heights of boxes, row by row', 'set drawer inserts', { behind: 'kind' }),

@@ -29,7 +29,7 @@ export function shelfLook() {
       if (read && isUnreadable(read)) found.push(read)
       else if (read) seen.set(read.id, read.revision)
     }
-    if (found.length > 0 || unreadable.value.length > 0) unreadable.value = found
+    unreadable.value = found // anew each time: a page that shows one of them looks again
   }
 
   return { unreadable, lookOver }

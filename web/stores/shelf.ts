@@ -145,7 +145,14 @@ export const useShelf = defineStore('shelf', () => {
     if (!job) return null
     const cut = { ...job.cut, written: null }
     const own = { id: crypto.randomUUID(), name: copyName(job.name), changed: new Date().toISOString() }
-    return begun({ ...job, ...own, cut, build: { ...job.build, done: [], count: null }, log: [] })
+    return begun({
+      ...job,
+      ...own,
+      cut,
+      build: { ...job.build, done: [], count: null },
+      template: false,
+      log: [],
+    })
   }
 
   /** A job of a simulation: the bench is to learn nothing from it. */

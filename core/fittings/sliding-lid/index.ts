@@ -39,7 +39,7 @@ export const slidingLid: LidKind<SlidingLid> = {
       kind: 'choice',
       key: 'grip',
       at: 'grip',
-      label: 'Drawn out by',
+      label: 'To pull it out',
       options: [
         { value: 'hole', label: 'a finger hole' },
         { value: 'notch', label: 'a notch for the thumb' },

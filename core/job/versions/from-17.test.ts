@@ -5,6 +5,7 @@ describe('jobs of version 17', () => {
   testVersion(17)
   test('have no rates, nothing on top, and are not counted off', () => {
     expect(nowOf(oldJob(17)).build.count).toBeNull()
+    expect(nowOf(oldJob(17)).template).toBe(false)
     expect(nowOf(oldJob(17)).price).toMatchObject({
       hour: 0,
       machineHour: 0,

@@ -19,12 +19,13 @@ const NO_TERMS = {
 }
 
 /**
- * Jobs of version 17 said nothing of what they cost but the sheet's price: no rates, nothing on top; and nobody
- * counted them off.
+ * Jobs of version 17 said nothing of what they cost but the sheet's price: no rates, nothing on top;
+ * nobody counted them off, and none is a kind of the maker's own.
  */
 export const from17 = (job: Loose): Loose => ({
   ...job,
   version: 18,
+  template: false,
   price: NO_TERMS,
   build: isObject(job.build) ? { count: null, ...job.build } : job.build,
 })

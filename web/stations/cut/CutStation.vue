@@ -43,7 +43,7 @@ function pieceOf({ offcut, material }: LoadPlan): string {
   if (!own) return ''
   return `, offcut ${own.name || say.value.size([own.width, own.height], 0)}`
 }
-const TURN = { only: '', first: ', first the other face', then: ', then turned over' }
+const TURN = { only: '', first: ', other face first', then: ', turned over' }
 function nameOf(load: LoadPlan): string {
   const stock = stockName(load.material)
   const which = load.of > 1 ? `, load ${load.load + 1}` : ''

@@ -93,7 +93,7 @@ function add(record: Stock): void {
       <li v-for="each in jobs.job.measure.more" :key="each.stock.id" class="flex items-center gap-2">
         <span class="min-w-0 flex-1 truncate">Also cut from {{ stockTitle(each.stock) }}</span>
         <button type="button" class="btn px-2 py-0.5" @click="materials.takeInHand(each.stock.id)">
-          Take it in hand
+          Measure with this one
         </button>
       </li>
     </ul>

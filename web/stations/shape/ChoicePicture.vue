@@ -29,7 +29,7 @@ const picture = whenQuiet<Picture | null | undefined>(
   <span ref="root" class="grid h-10 w-full">
     <BoxPicture v-if="picture" :picture="picture" class="h-10 w-full" />
     <span v-else class="place-self-center text-[11px] text-quiet">
-      {{ picture === null ? 'not so' : '' }}
+      {{ picture === null ? 'not on this box' : '' }}
     </span>
   </span>
 </template>

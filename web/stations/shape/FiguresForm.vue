@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { Plus, Trash2 } from '@lucide/vue'
 import { computed, ref } from 'vue'
-import { namesFor } from '@core/derive'
+import { namesFor, questionsOf } from '@core/derive'
 import { useSay } from '@web/parts/say'
+import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
 import { tryTo } from '@web/refusals'
 import { useOpenJob } from '@web/stores/job'
 
@@ -40,6 +41,12 @@ function remove(i: number): void {
     draft.figures.splice(i, 1)
   })
 }
+const asked = computed(() =>
+  questionsOf(jobs.job)
+    .map(({ name }) => name)
+    .join(', '),
+)
+const keepAsKind = (to: boolean): void => void jobs.edit((draft) => void (draft.template = to))
 const valueOf = (event: Event): string => (event.target as HTMLInputElement).value.trim()
 </script>
 
@@ -71,6 +78,13 @@ const valueOf = (event: Event): string => (event.target as HTMLInputElement).val
       <Plus :size="14" aria-hidden="true" />
       Name a figure
     </button>
+    <ToggleSwitch
+      label="Keep this job as a kind of my own"
+      data-field="own-kind"
+      :model-value="jobs.job.template"
+      @update:model-value="keepAsKind"
+    />
+    <p v-if="jobs.job.template" class="note">New job offers it, and asks for {{ asked }}.</p>
     <p class="note">
       The Σ beside a size, or “=” typed in it, lets it follow a sum, such as “2 × play + inner.width”. Known,
       in {{ say.lengthUnit }}: {{ names }}.

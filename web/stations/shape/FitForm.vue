@@ -48,7 +48,7 @@ const PLAYS = [
   <div class="grid content-start gap-2.5">
     <ChoiceRow
       data-field="wanted-fit"
-      :label="`Wanted fit (interference per glue line, ${say.lengthUnit})`"
+      :label="`Fit you want (interference at each glue line, ${say.lengthUnit})`"
       :model-value="wanted"
       :options="fits"
       @update:model-value="want"

@@ -28,7 +28,7 @@ const derived = useDerived()
 const say = useSay()
 const SPACE = 'The box in space. Arrow keys turn it, plus and minus bring it nearer; a click chooses a panel.'
 const VIEWS = [
-  { value: true, label: 'All together' },
+  { value: true, label: 'All boxes' },
   { value: false, label: 'This box' },
 ]
 const together = ref(true)

@@ -88,9 +88,9 @@ const choices = computed(() => {
         <span class="min-w-0 flex-1 truncate">{{ material.name }}</span>
         <span class="num">{{ say.fine(material.thickness.mean) }}</span>
         <button v-if="i > 0" type="button" class="btn px-2 py-0.5" @click="edits.takeInHand(material.id)">
-          Take it in hand
+          Measure with this one
         </button>
-        <span v-else class="note">in hand</span>
+        <span v-else class="note">measured in Measure</span>
       </li>
     </ul>
     <p v-else class="note">Walls, floor, top or dividers may each come from a stock of their own.</p>

@@ -32,8 +32,8 @@ const say = useSay()
 const NAMES: Record<RuleName, string> = {
   even: 'evenly, near a width',
   fixed: 'fixed width, equal ends',
-  shares: 'a number of shares',
-  tabs: 'a number of tabs',
+  shares: 'how many tabs and notches',
+  tabs: 'how many tabs',
   centre: 'one tab in the middle',
   pattern: 'a pattern of widths',
 }
@@ -106,7 +106,7 @@ const lines = computed(() => [...new Set(props.made.map((widths) => sharesLine(w
       />
       <FigureField
         v-if="'count' in rule"
-        :label="rule.rule === 'tabs' ? 'Tabs' : 'Shares'"
+        :label="rule.rule === 'tabs' ? 'Tabs' : 'Tabs and notches'"
         :data-field="`tabs-${group}-count`"
         kind="figure"
         :model-value="rule.count"

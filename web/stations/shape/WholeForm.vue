@@ -64,7 +64,7 @@ const MORE: Partial<Record<WholeKind, Field[]>> = {
     ['behind', 'Room behind'],
   ],
   set: [
-    ['gap', 'Gap, to grip'],
+    ['gap', 'Gap for the fingers'],
     ['above', 'Room above'],
   ],
 }
@@ -188,7 +188,7 @@ const takeApart = (): boolean =>
     <template v-if="pull">
       <ChoiceRow
         data-field="whole-pull"
-        label="Drawn out by"
+        label="To pull a drawer out"
         :model-value="pull.kind"
         :options="named(DRAWER_PULLS)"
         @update:model-value="setPull({ kind: $event })"
@@ -196,7 +196,7 @@ const takeApart = (): boolean =>
       <FigureField
         v-if="pull.kind !== 'none'"
         data-field="whole-pull-size"
-        label="Size of that"
+        label="Size of the pull"
         :model-value="pull.size"
         :limits="limitsOf(wholeSchema.options[0].shape.pull.shape.size)"
         @update:model-value="setPull({ size: $event }, 'whole pull')"

@@ -69,8 +69,8 @@ async function read(): Promise<void> {
       @change="read"
     />
     <p v-if="tests.length > 0" class="note w-full">
-      A file holds speeds, powers and outcomes; which stock and machine they belong to, you know:
-      {{ derived.box.materials[0].name }}.
+      A file holds speeds, powers and outcomes, not the stock. Take in only tests of
+      {{ derived.box.materials[0].name }} on this machine.
     </p>
     <p v-if="error" class="w-full text-[13px] text-rowan" role="alert">{{ error }}</p>
   </div>
