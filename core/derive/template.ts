@@ -13,7 +13,7 @@ const SIZES = ['width', 'depth', 'height'] as const
 /** A named figure that is typed as such, and follows nothing. */
 function plainFigure({ name, text, unit }: Job['figures'][number]): Question[] {
   const read = parseLength(text, unit)
-  return read.ok ? [{ name, value: read.value }] : []
+  return read.ok ? [{ name, value: Number(read.value.toFixed(4)) }] : []
 }
 
 /** The named figures of a job that are typed; where it has none, its sizes that follow nothing. */

@@ -24,7 +24,7 @@ describe('Find', () => {
     ['bowl', 'Begin with a kind'],
     ['organiser', 'Columns of cells'],
     ['hinge', 'Pins, diameter'],
-    ['drawn out', 'To pull it out'],
+    ['pull it out', 'To pull it out'],
     ['rebate', 'Rebate, depth into the walls'],
     ['press fit', 'Wanted fit'],
   ])('“%s” leads to %s', (typed, label) => {

@@ -15,7 +15,7 @@ export const WHOLE_FIELDS: FieldEntry[] = [
   shape('whole-by-hand', 'Sizing the boxes oneself', 'by hand free stand by themselves', { behind: 'kind' }),
   shape('whole-on', 'What drawers run on', 'shelves runners slides', { behind: 'kind' }),
   shape('whole-front', 'Fronts of the drawers', 'inset flush plate false front', { behind: 'kind' }),
-  shape('whole-pull', 'What drawers are drawn out by', 'handle knob hole grip', { behind: 'kind' }),
+  shape('whole-pull', 'What pulls a drawer out', 'handle knob hole grip drawn out', { behind: 'kind' }),
   shape('whole-pull-size', 'Size of the drawers’ pull', 'handle knob hole', { behind: 'kind' }),
   shape('bends', 'Bends', 'living hinge kerf bend flexible lattice round corners book'),
   shape('bend-grain', 'How slits lie to the face grain', 'direction fibres', { behind: 'bends' }),

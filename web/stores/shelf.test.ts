@@ -33,6 +33,7 @@ test('a job that cannot be read is listed first, then found out, and comes back 
   await until(() => shelf.jobs.length === 1)
   const many = shelf.unreadable.find(({ id }) => id === 'many')!
   await shelf.settle(many, 'repair')
+  await shelf.looked()
   expect(shelf.unreadable.map(({ id }) => id)).toEqual(['no name'])
   expect(shelf.jobs.map(({ id }) => id).sort()).toEqual(['many', job.id].sort())
 })
@@ -47,4 +48,5 @@ test('the list reads nothing of the bench; a first job is learnt from all the sa
   await shelf.begun(job)
   expect(bench.machines).toEqual([own]) // what the bench has stays as it is
   expect(bench.stocks.map(({ id }) => id)).toEqual([job.measure.stock!.id])
+  await shelf.looked()
 })

@@ -52,6 +52,8 @@ export const useShelf = defineStore('shelf', () => {
     looking.catch(() => undefined) // the list stands without it
   }
   let looking: Promise<void> = Promise.resolve()
+  /** When it is known which of the jobs cannot be read. */
+  const looked = (): Promise<void> => looking.catch(() => undefined)
 
   /** The jobs of a list, whole; those that cannot be read are left out. */
   async function whole(entries: { id: string }[]): Promise<Job[]> {
@@ -211,7 +213,7 @@ export const useShelf = defineStore('shelf', () => {
     else if (mended) await saveJob({ ...(mended as Job), id: record.id }, 0)
     else await deleteJob(record.id)
     await refresh()
-    await looking
+    await looked()
     const done =
       how === 'repair'
         ? `“${record.name}” is mended: ${record.repaired?.mended.join('; ')}.`
@@ -228,6 +230,7 @@ export const useShelf = defineStore('shelf', () => {
     begin,
     open,
     refresh,
+    looked,
     begun,
     duplicate,
     keep,

@@ -16,6 +16,7 @@ test('a job of a simulation is stored, and the bench learns nothing from it', as
   const job = demo('plain-tray')
   const id = await shelf.keep(job)
   const found = await loadJob(id!)
+  await shelf.looked()
   expect(found && !isUnreadable(found) && found.job).toEqual(job)
   expect([bench.machines, bench.stocks, bench.kerfs, bench.tests].map(({ length }) => length)).toEqual([
     0, 0, 0, 0,

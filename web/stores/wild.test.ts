@@ -235,6 +235,7 @@ test('whatever is done with whatever figures, what is called saved reads back eq
       await everythingReadsBack()
       const kept = shelf.jobs.map(({ id }) => id)
       await shelf.refresh()
+      await shelf.looked()
       expect(shelf.unreadable).toEqual([])
       expect(shelf.jobs.map(({ id }) => id)).toEqual(expect.arrayContaining(kept))
     }),
