@@ -13,7 +13,7 @@ import { useShapeThing } from '@web/stores/shape-thing'
 import { useShelf } from '@web/stores/shelf'
 import { FIELDS } from './fields'
 import { findBy, type Findable } from '@web/parts/find-by'
-import { focusField } from './finding'
+import { focusField, isDrawn } from './finding'
 
 const props = defineProps<{ open: boolean; job: string }>()
 const emit = defineEmits<{ close: [] }>()
@@ -88,7 +88,10 @@ async function go(place: Place | null): Promise<void> {
   if (place.to) await router.push(place.to)
   if (!place.field) return
   const found = jobs.job ? placeOfField(place.field, jobs.job) : null
-  if (found?.thing) shape.chosen = found.thing
+  // What belongs to no thing and is not there leads to what must be set first.
+  const isAway = found?.thing === null && place.behind && !isDrawn(place.field)
+  const thing = isAway ? placeOfField(place.behind!, jobs.job!).thing : found?.thing
+  if (thing) shape.chosen = thing
   await focusField(found?.field ?? place.field, place.behind)
 }
 </script>

@@ -5,6 +5,8 @@ function fieldOf(id: string): HTMLElement | null {
   return holder?.matches(INNER) ? holder : (holder?.querySelector<HTMLElement>(INNER) ?? null)
 }
 
+export const isDrawn = (id: string): boolean => fieldOf(id) !== null
+
 /**
  * Waits for a field to be drawn, and puts the focus into it.
  * @param behind what must be set first for it to be there, which is shown instead while it is not
