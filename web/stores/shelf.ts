@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { shallowRef } from 'vue'
+import { computed, shallowRef } from 'vue'
 import type { Everything } from '@core/keep'
 import type { Job } from '@core/job'
 import { getFact, setFact } from '@web/data/facts'
@@ -26,13 +26,17 @@ async function loaded(): Promise<Bench> {
 
 /** All jobs that are stored in this browser. */
 export const useShelf = defineStore('shelf', () => {
-  const jobs = shallowRef<JobEntry[]>([])
+  const listed = shallowRef<JobEntry[]>([])
   const ready = shallowRef(false)
   /** Whether the storage did not say what is in it. */
   const failed = shallowRef(false)
   const lastCopy = shallowRef<string | null>(null)
   const messages = useMessages()
   const { unreadable, lookOver } = shelfLook()
+  const jobs = computed(() => {
+    const unread = new Set(unreadable.value.map(({ id }) => id))
+    return listed.value.filter(({ id }) => !unread.has(id))
+  })
 
   let benched: Promise<Bench> | null = null
   /** The bench, read once: a list needs nothing of it. */
@@ -44,11 +48,8 @@ export const useShelf = defineStore('shelf', () => {
 
   async function refresh(): Promise<void> {
     const { entries, ids } = await listEntries()
-    const isUnread = (id: string): boolean => unreadable.value.some((each) => each.id === id)
-    jobs.value = entries.filter(({ id }) => !isUnread(id))
-    looking = lookOver(entries, ids).then(() => {
-      jobs.value = entries.filter(({ id }) => !isUnread(id))
-    })
+    listed.value = entries
+    looking = lookOver(entries, ids)
     looking.catch(() => undefined) // the list stands without it
   }
   let looking: Promise<void> = Promise.resolve()
