@@ -9,6 +9,7 @@ import { NO_TERMS } from '@core/price'
 import { thicknessOf } from '@core/stock'
 import BaseDialog from '@web/parts/BaseDialog.vue'
 import FigureField from '@web/parts/FigureField.vue'
+import { focusInvalid } from '@web/parts/focus-invalid'
 import KindGallery from '@web/parts/KindGallery.vue'
 import OwnKinds from './OwnKinds.vue'
 import ThingsFields from './ThingsFields.vue'
@@ -74,7 +75,8 @@ function set(name: string, value: number): void {
   typed.value = { ...typed.value, [name]: value }
   error.value = ''
 }
-async function make(): Promise<void> {
+async function make(event: Event): Promise<void> {
+  if (focusInvalid(event)) return
   const values = { ...defaultsOf(kind.value, thickness.value), ...typed.value }
   const made = settledAs(bare(), kind.value, values, say.value)
   const isSaid = kind.value.refuses?.(values) // beside its list, as it is typed

@@ -5,6 +5,7 @@ import type { Job } from '@core/job'
 import { isUnreadable, loadJob } from '@web/data/jobs'
 import type { JobEntry } from '@web/data/job-list'
 import FigureField from '@web/parts/FigureField.vue'
+import { focusInvalid } from '@web/parts/focus-invalid'
 import { useSay } from '@web/parts/say'
 import { useBench } from '@web/stores/bench'
 
@@ -25,8 +26,8 @@ async function choose({ id, name }: JobEntry): Promise<void> {
   error.value = read && !isUnreadable(read) ? '' : `“${name}” cannot be read: see the list of jobs.`
   chosen.value = read && !isUnreadable(read) ? read.job : null
 }
-function make(): void {
-  if (!chosen.value) return
+function make(event: Event): void {
+  if (!chosen.value || focusInvalid(event)) return
   const measure = bench.renewed(chosen.value.measure)
   const about = {
     id: crypto.randomUUID(),

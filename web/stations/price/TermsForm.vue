@@ -25,7 +25,7 @@ const FIGURES = computed((): { key: FigureName; label: string; unit: string; ste
 ])
 const SHARES = [
   { key: 'margin', label: 'On top', step: 5 },
-  { key: 'rest', label: 'Pieces left over count for', step: 10 },
+  { key: 'rest', label: 'Left over counts', step: 10 },
 ] as const
 const WORDS = [
   { key: 'customer', label: 'Who asks' },
@@ -48,7 +48,7 @@ const change = (at: number, part: Partial<Extra>): void =>
 <template>
   <section class="card grid content-start gap-3" aria-labelledby="terms-title">
     <h2 id="terms-title" class="text-base!">What you reckon with</h2>
-    <div class="grid grid-cols-2 items-end gap-2">
+    <div class="grid grid-cols-2 items-start gap-2">
       <FigureField
         v-for="{ key, label, unit, step } in FIGURES"
         :key="key"
