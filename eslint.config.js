@@ -24,6 +24,7 @@ const CORE = [
   'art',
   'assembly',
   'joints',
+  'angled',
   'fittings',
   'box',
   'whole',

@@ -11,18 +11,26 @@ export {
   type Group,
   type HingeGroup,
   type Joint,
+  type Line,
   type Part,
+  type PlateSide,
   type Size,
   type Strip,
   type SlideGroup,
 } from './types'
 export { frameOf, onPart, ownAxis, pointOnPart, slabOf, wayOf, type Lie, type Way } from './place'
 export { cornerAt, partsById, prismOf, slotSlack, type PartsById } from './prism'
+export { plateOrder, type PlateArrival } from './plates-order'
 export { grown, resolve, type BrokenPanel, type Panel } from './resolve'
+export { END_KINDS, leaves, meeting, type EndKind, type Leaves } from './meeting'
+export { angleBetween, axesOf, fromSide, onPlane, outlineOf, reachAlong } from './plates'
 export { type SideKind } from './claimed'
-export { sidesOf, type PanelSide } from './sides'
+export type { PanelSide } from './panel-side'
+export { sidesOf } from './sides'
+export { alongOn, besideSlant, claimedOn } from './claimed-on'
 export { coverage, coveredBetween, sharedLength } from './coverage'
-export { prove, SMALL, type Fault, type Proof } from './prove'
+export type { Fault, Proof } from './fault'
+export { prove, SMALL } from './prove'
 export { touchingArea } from './touching'
 export { buildOrder, Motions, type Arrival } from './motion'
 export { blockOf } from './solid'

@@ -3,6 +3,8 @@ import { coveredBetween, coverage, sharedLength, TINY } from './coverage'
 import { Motions } from './motion'
 import { onPart, wayOf } from './place'
 import { onOnePlane } from './plane'
+import type { Fault, Proof } from './fault'
+import { platesFaults } from './plates-proof'
 import { openedFor } from './pockets'
 import { cornerBlock, partsById, prismOf, type PartsById } from './prism'
 import type { Panel } from './resolve'
@@ -16,22 +18,8 @@ import {
   type Claim,
   type HingeGroup,
   type Joint,
-  type Size,
   type SlideGroup,
 } from './types'
-
-/** What a proof found wrong, with the panels and the place in the box, mm. */
-export interface Fault {
-  kind: 'overlap' | 'missing' | 'stuck'
-  panels: string[]
-  at: Size
-}
-
-/** What was proven: how many panels, and what is wrong with them; nothing, when it can be built as drawn. */
-export interface Proof {
-  panels: number
-  faults: Fault[]
-}
 
 /** Areas below this are rounding, mm²; relative to what is compared beside that. */
 export const SMALL = 1e-3
@@ -208,6 +196,8 @@ function stuck(assembly: Assembly, panels: Panel[]): Fault[] {
  * @param panels all of the assembly's, each in one piece
  */
 export function prove(assembly: Assembly, panels: Panel[]): Proof {
+  if (panels.some(({ sides }) => sides))
+    return { panels: panels.length, faults: platesFaults(assembly, panels) }
   const solids = panels.map((panel) => new Solid(panel))
   const looked: Looked = {
     parts: partsById(assembly.parts),

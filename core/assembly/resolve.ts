@@ -12,8 +12,9 @@ import {
 } from '../geometry'
 import type { Faces } from '../art'
 import { claimsContext, strokesOf, type ClaimsContext, type Wanted } from './claimed'
+import { plateShapes } from './plates'
 import { keyOf } from './shape-key'
-import type { Assembly, Part } from './types'
+import type { Assembly, Joint, Part } from './types'
 
 /** A part as it comes out of its joints. Lengths in mm. */
 export interface Panel extends Part {
@@ -43,6 +44,7 @@ export interface BrokenPanel {
 interface Context extends ClaimsContext {
   /** Shapes by what they are painted from: dividers that are alike are one shape. */
   shapes: Map<string, Shape>
+  byId: Map<string, Joint>
 }
 
 /** The exact shape of a part in regions, the drawn one, and what that was painted from. */
@@ -54,6 +56,7 @@ interface Shape {
 
 /** A part's shape: its blank, less what others claim, and what it claims itself. */
 function shapeOf(part: Part, context: Context): Shape {
+  if (part.sides) return { ...plateShapes(part, context.byId, context), painted: null }
   const { strokes, edges } = strokesOf(part, context)
   const openings = part.features.filter(({ depth }) => depth === null).map(({ shape }) => shape)
   const key = keyOf(strokes, edges, openings)
@@ -88,7 +91,8 @@ function paintShape(strokes: Stroke[], edges: Bounds[], openings: Ring[]): Shape
  * @returns the panels, and those that would fall apart: where there are any, it cannot be made
  */
 export function resolve(assembly: Assembly, wanted: Wanted): { panels: Panel[]; broken: BrokenPanel[] } {
-  const context: Context = { ...claimsContext(assembly, wanted), shapes: new Map() }
+  const byId = new Map(assembly.joints.map((joint) => [joint.id, joint]))
+  const context: Context = { ...claimsContext(assembly, wanted), shapes: new Map(), byId }
   const broken: BrokenPanel[] = []
   const panels = assembly.parts.flatMap((part): Panel[] => {
     const { exact, drawn, painted } = shapeOf(part, context)

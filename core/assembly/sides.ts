@@ -1,16 +1,9 @@
-import { paint, sideOf, type Bounds, type Point } from '../geometry'
-import { claimsContext, strokesOf, type SideKind, type Source, type Wanted } from './claimed'
+import { paint, sideOf, type Bounds } from '../geometry'
+import { claimsContext, strokesOf, type Source, type Wanted } from './claimed'
 import { wayOf } from './place'
+import type { PanelSide } from './panel-side'
+import { plateSidesOf } from './plates-sides'
 import type { Assembly, Part } from './types'
-
-/** A straight piece of a panel's border, on its own plane, mm: what it is, and of which joint. */
-export interface PanelSide {
-  from: Point
-  to: Point
-  kind: SideKind
-  /** Null where no joint made it. */
-  joint: string | null
-}
 
 /** What is told of a side of a stroke, found by where that side lies in the box. */
 function toldOf({ frame }: Part, source: Source, side: keyof Bounds): Pick<PanelSide, 'kind' | 'joint'> {
@@ -25,6 +18,7 @@ function toldOf({ frame }: Part, source: Source, side: keyof Bounds): Pick<Panel
  */
 export function sidesOf(assembly: Assembly, id: string, wanted: Wanted): PanelSide[] {
   const part = assembly.parts.find((each) => each.id === id)!
+  if (part.sides) return plateSidesOf(part, assembly, wanted)
   const { strokes, sources } = strokesOf(part, claimsContext(assembly, wanted))
   const { traced, xs, ys } = paint(strokes)
   return [...traced.values()].flatMap(({ columns, rows, strokes: made, ways }) =>

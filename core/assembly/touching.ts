@@ -1,4 +1,5 @@
 import { coveredBetween } from './coverage'
+import { plateTouching } from './plates-touching'
 import { cornerBlock, partsById, prismOf, type PartsById } from './prism'
 import type { Panel } from './resolve'
 import { Solid } from './solid'
@@ -44,6 +45,7 @@ function blocksOf(
  */
 export function touchingArea(joint: Joint, assembly: Assembly, panels: Panel[]): number {
   const parts = partsById(assembly.parts)
+  if (joint.line) return plateTouching(joint, parts)
   const solids = joint.parts.map((id) => new Solid(panels.find((panel) => panel.id === id)!))
   let area = 0
   for (const own of [0, 1] as const) {

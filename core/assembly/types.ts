@@ -1,5 +1,6 @@
 import type { Slit } from '../bend'
-import type { Bounds, Matrix4, Ring } from '../geometry'
+import type { Bounds, Matrix4, Point, Ring, Vector } from '../geometry'
+import type { EndKind } from './meeting'
 
 export type Axis = 'x' | 'y' | 'z'
 export const AXES: readonly Axis[] = ['x', 'y', 'z']
@@ -41,9 +42,26 @@ export interface Feature {
   joint: string | null
 }
 
+/** One side of a part that meets others at any angle, counter-clockwise round its own plane. mm */
+export interface PlateSide {
+  /** A point of the line of meeting, and the way along it with the part on the left. */
+  at: Point
+  way: Point
+  /** The joint that is there; null for a free edge. */
+  joint: string | null
+  /** Whether claims run along `way`, or against it. */
+  isAlong: boolean
+  /** How far from the line the other's outside face begins, tabs end, and shoulders stand. */
+  face: number
+  end: number
+  shoulder: number
+  /** How far the other part reaches beyond the first and the last claim; null is to the next side. */
+  beyond: [low: number | null, high: number | null]
+}
+
 /**
- * A flat part. Its frame is rigid and parallel to the axes of the box; its own z runs from the inside face
- * (0) to the outside face (`thickness`). Lengths in mm.
+ * A flat part. Its frame is rigid; its own z runs from the inside face (0) to the outside face
+ * (`thickness`). Lengths in mm.
  */
 export interface Part {
   id: string
@@ -56,6 +74,8 @@ export interface Part {
   blank: Bounds
   /** What stands out of that rectangle, as another one. */
   tongue?: Bounds
+  /** Its sides, where it does not meet the others at right angles along the axes of the box. */
+  sides?: PlateSide[]
   features: Feature[]
   /** Rows of slits that it bends along. */
   bends?: Omit<Strip, 'id' | 'label' | 'parts'>
@@ -73,6 +93,16 @@ export interface Claim {
 /** What is between two claims of different owners: a glue line, or faces that slide on each other. */
 type Meeting = 'glue' | 'slide'
 
+/** The line along which parts at any angle meet: of their outer faces, or of the inner ones round a reflex corner. */
+export interface Line {
+  at: Vector
+  way: Vector
+  isReflex: boolean
+  ends: EndKind
+  /** The stretch that no third part reaches into, mm along it. */
+  clear: [from: number, to: number]
+}
+
 /**
  * Where the slabs of two parts overlap in space. The prism is cut along the line of meeting into claims, and
  * both parts are cut from that one statement: they cannot disagree.
@@ -82,7 +112,10 @@ export interface Joint {
   kind: JointName
   /** The part that leads, and the other one. */
   parts: [string, string]
+  /** The axis that it runs along; at any angle, the nearest one. */
   along: Axis
+  /** Where it runs, at any angle. */
+  line?: Line
   claims: Claim[]
   /** How deep the other part enters the leading one, from its inside face; null is right through. */
   depth: number | null

@@ -1,3 +1,4 @@
+import type { Angled } from '../angled'
 import { partsById, type Assembly, type Contact, type Group, type Joint, type Part } from '../assembly'
 import { kindOfFitting, lidOf, NOTHING, type Made, type Materials } from '../fittings'
 import { asOutline } from '../geometry'
@@ -8,6 +9,7 @@ import { boltsIn, boltsOf, grooveIn } from './features'
 import { floorLedges } from './floor-ledges'
 import { latchFeatures, wedgeGroup, wedgeOf, withTongue } from './latch'
 import { openingsOf, scoopsOf } from './openings'
+import { makePlanBox } from './plan-box'
 import { makeShell, shellParts, type Shell } from './shell'
 import { opens, type BoxSpec } from './spec'
 
@@ -15,6 +17,8 @@ import { opens, type BoxSpec } from './spec'
 export interface Box extends Shell {
   edges: Edge[]
   dividers: Divider[]
+  /** Its plates, where its walls stand at any angle. */
+  angled?: Angled
   assembly: Assembly
 }
 
@@ -95,6 +99,7 @@ function bentGroups(shell: Shell): Group[] {
  * The spec must have no problems (`specProblems`).
  */
 export function makeBox(spec: BoxSpec, materials: Materials): Box {
+  if (spec.plan) return makePlanBox(spec, materials)
   const shell = makeShell(spec, materials)
   const edges = makeEdges(shell)
   const dividers = makeDividers(shell)

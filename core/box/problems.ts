@@ -9,6 +9,7 @@ import {
   type FittingProblem,
 } from '../fittings'
 import { boltDepths, boltRoom, BOLTS, share, type Bolts, type EdgeRule } from '../joints'
+import type { PlanProblem } from '../angled'
 import type { Box } from './assemble'
 import { bendProblems } from './bend-problems'
 import { chainOf } from './bends'
@@ -18,6 +19,7 @@ import { dotsOfAll } from './engraving'
 import { countOf } from './opening'
 import { MOST_HOLES } from './opening-record'
 import type { Edge } from './edges'
+import { planBoxProblems, type PlanTakes } from './plan-box'
 import { BOLTED, boltsOf } from './features'
 import {
   boxSizes,
@@ -91,6 +93,9 @@ export type SpecProblem =
   | { kind: 'set in'; field: 'set-in'; least: number }
   /** A floor not far enough from the edge for closed slots, or for ledges below it. */
   | { kind: 'raised'; field: 'raised'; least: number }
+  /** Walls at any angle that cannot be made, or do not take something. */
+  | PlanProblem
+  | PlanTakes
   /** What is added to it cannot be made: each fitting says why. */
   | FittingProblem
   /** A bolt whose nut would lie in the joint itself, or stand out of the panel. */
@@ -249,6 +254,7 @@ function boltProblems(spec: BoxSpec, t: Thicknesses): SpecProblem[] {
  * @param needed least width of a share that can be cut, mm
  */
 export function specProblems(spec: BoxSpec, thicknesses: Thicknesses, needed: number): SpecProblem[] {
+  if (spec.plan) return planBoxProblems(spec, thicknesses, needed)
   const sizes = AXES.flatMap((axis) => problemAlong(spec, axis, thicknesses, needed) ?? [])
   if (sizes.length > 0) return sizes
   const { inner, outer } = boxSizes(spec, thicknesses)
@@ -291,6 +297,7 @@ export function jointProblems(
   { edges, spec, materials }: Pick<Box, 'edges' | 'spec' | 'materials'>,
   needed: number,
 ): SpecProblem[] {
+  if (spec.plan) return [] // its lines of meeting were looked at before
   return edges.flatMap((edge): SpecProblem[] => {
     const widths = edge.claims.map(({ from, to }) => to - from)
     const isCut = edge.kind === 'fingers' || edge.kind === 'tenon'

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { planSchema } from '../angled'
 import { AXES, type Axis, type Size } from '../assembly'
 import { boltsSchema, edgeRuleSchema, type EdgeRule } from '../joints'
 import { bendsSchema, NO_BENDS } from './bends'
@@ -16,6 +17,7 @@ import {
 import { drawingSchema, MOST_DRAWINGS, MOST_PICTURES, pictureSchema } from '../art'
 import { engravingSchema, MOST_ENGRAVINGS } from './engraving-record'
 import { MOST_OPENINGS, openingSchema } from './opening-record'
+import { planSizes } from './plan-box'
 
 export type { PanelName, Thicknesses }
 
@@ -78,6 +80,8 @@ export const boxSpecSchema = z.strictObject({
   width: size,
   depth: size,
   height: size,
+  /** Walls that stand at any angle, instead of width and depth; null for a rectangle. */
+  plan: planSchema.nullable(),
   tabs: z.strictObject({
     uprights: edgeRuleSchema,
     floor: edgeRuleSchema,
@@ -145,6 +149,7 @@ export const sameTabs = (rule: EdgeRule): BoxSpec['tabs'] => ({
 
 /** All that a box of fingers on every edge does not ask for. */
 export const PLAIN_BOX: Omit<BoxSpec, 'sizesAre' | 'width' | 'depth' | 'height' | 'tabs' | 'proud'> = {
+  plan: null,
   corners: { kind: 'fingers', leads: 'front and back', setIn: 0 },
   floor: { kind: 'fingers', raised: 0, depth: 1, ledge: 8, arch: 0 },
   bolts: { uprights: null, floor: null, top: null },
@@ -265,6 +270,7 @@ export function taken(spec: Outline, t: Thicknesses): Size {
  * [DEF]
  */
 export function boxSizes(spec: BoxSpec, thicknesses: Thicknesses): { outer: Size; inner: Size } {
+  if (spec.plan) return planSizes(spec, thicknesses)
   const walls = taken(spec, thicknesses)
   const given: Size = { x: spec.width, y: spec.depth, z: spec.height }
   const sign = spec.sizesAre === 'outer' ? -1 : 1

@@ -1,3 +1,4 @@
+import { planSentence } from '../angled'
 import { fittingSentence } from '../fittings'
 import { counted, type Say } from '../length'
 import type { Working } from '../working'
@@ -24,6 +25,9 @@ const SENTENCES: {
     'thin for so loose a fit, or what is cut out of it meets. Choose a tighter fit, a thicker sheet ' +
     'or wider tabs.',
   narrow: (problem, say) => narrowSentence(problem, say),
+  plan: planSentence,
+  'plan takes': ({ what }) =>
+    `Walls at any angle take no ${what}. Leave that out, or make the plan a rectangle again.`,
   'no room': (problem, say) => {
     const offered = say.short(problem.least, 1)
     return problem.sizesAre === 'outer'

@@ -1,3 +1,4 @@
+import { wallId } from '../angled'
 import type { Box } from '../box'
 import { counted, type Say } from '../length'
 import type { Round } from './schedule'
@@ -30,16 +31,21 @@ const spreadOver = (length: number, each: number, least: number): number[] => {
  * Bands round the walls where all four stand and the box is small; else clamps along each way in which a
  * glued panel came in, and a weight on what came from above.
  */
-export function clampsFor({ steps, isHeld }: Round, { outer }: Pick<Box, 'outer'>): Clamp[] {
+export function clampsFor(
+  { steps, isHeld }: Round,
+  { outer, angled }: Pick<Box, 'outer' | 'angled'>,
+): Clamp[] {
   if (!isHeld || steps.some(({ isFlat }) => isFlat)) return []
   const glued = steps.filter(({ glue }) => glue.length > 0)
   const stands = [...steps.at(-1)!.standing, ...steps.at(-1)!.panels]
-  const isRound = WALLS.every((wall) => stands.includes(wall))
+  const isRound = (angled ? angled.faces.walls.map((_, i) => wallId(i)) : WALLS).every((wall) =>
+    stands.includes(wall),
+  )
   const moved = (axis: number): boolean => glued.some(({ from }) => from !== undefined && from[axis] !== 0)
   const found: Clamp[] = []
   const put = (what: Clamp['what'], along: Clamp['along'], at: number[]): void =>
     void found.push({ what, count: at.length, along, at })
-  const walls = glued.some(({ panels }) => panels.some((id) => WALLS.includes(id)))
+  const walls = glued.some(({ panels }) => panels.some((id) => WALLS.includes(id) || id.startsWith('wall-')))
   if (isRound && walls && 2 * (outer.x + outer.y) <= BANDED)
     put('band', 'round', spreadOver(outer.z, BAND, 2))
   else {

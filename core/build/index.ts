@@ -1,4 +1,5 @@
-export { buildSteps, diagonal, diagonalWorking, glueGrams, type BuildStep } from './steps'
+export { buildSteps, diagonal, diagonalWorking, glueGrams } from './steps'
+export type { BuildStep } from './step'
 export { readDiagonals, squareAdvice } from './square'
 export { boughtFor } from './bought'
 export { SCHOOLS, type School } from './schools'

@@ -1,6 +1,6 @@
 import type { Panel } from '../assembly'
 import type { Box } from '../box'
-import type { BuildStep } from './steps'
+import type { BuildStep } from './step'
 
 const BEFORE = 'Before the box is glued up: '
 

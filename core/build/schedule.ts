@@ -1,5 +1,5 @@
 import { runsIn, type Glue } from './glue'
-import type { BuildStep } from './steps'
+import type { BuildStep } from './step'
 
 /** How quickly one works. [FM] */
 export const PACE = {

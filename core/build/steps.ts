@@ -4,30 +4,10 @@ import { capitalised } from '../length'
 import { labelOf, loosePanels, seamedPanel, type Box } from '../box'
 import type { Say } from '../length'
 import type { Working } from '../working'
+import { angledSteps } from './angled-steps'
 import { laidIn } from './laid-in'
+import type { BuildStep } from './step'
 import { unitsFor, wantedOrder, type School } from './schools'
-
-/** A joint that is closed in a step: with which panel, and how much of it takes glue, mm². */
-interface GlueFace {
-  with: string
-  area: number
-}
-
-export interface BuildStep {
-  id: string
-  /** The panel that comes in, and what stands already. */
-  panel: string
-  /** All panels that come in: those of a bent sheet come together. */
-  panels: string[]
-  standing: string[]
-  title: string
-  text: string
-  /** Which way it lies from its place before it comes in; none for the first. */
-  from?: [number, number, number]
-  glue: GlueFace[]
-  /** Glued into a panel that still lies flat. */
-  isFlat?: true
-}
 
 /** The floor, two opposite walls onto it, the third, the last one closes; a top at the end. [CP] */
 const ORDER = ['floor', 'front', 'back', 'left', 'right', 'top']
@@ -153,6 +133,8 @@ export function buildSteps(
   panels: Panel[],
   school: School = 'floor first',
 ): BuildStep[] | { locked: string[] } {
+  const { angled } = box
+  if (angled) return angledSteps({ ...box, angled }, panels)
   const units = unitsFor(box, panels, school)
   const found = buildOrder({ ...box.assembly, sheets: units }, panels, wantedOrder(panels, school))
   if ('locked' in found) return found

@@ -1,4 +1,4 @@
-import { ownAxis, type Joint, type Panel } from '../assembly'
+import { alongOn, type Joint, type Panel } from '../assembly'
 import { BOLTS } from '../joints'
 import { boltsOf } from '../box'
 import {
@@ -80,7 +80,7 @@ export function boundariesOf(box: Fitted, copies: number, turned: Turned, prefix
     for (let copy = 1; copy <= copies; copy++) {
       // A panel that is cut in pieces may have them lie both ways.
       const [first, second] = joint.parts.map((id) => {
-        const own = ownAxis(byId.get(id)!.frame, joint.along) as Direction
+        const own = alongOn(byId.get(id)!, joint)
         const face = joined?.faces.find(({ panel }) => panel === id)
         const pieces = face ? [joined!.piece.id] : piecesOf(id)
         const lying = pieces.map(

@@ -1,4 +1,4 @@
-import { onPart, partsById, prismOf, type Assembly, type Panel } from '../assembly'
+import { besideSlant, claimedOn, partsById, type Assembly, type Panel, type Part } from '../assembly'
 import type { Bounds, Point } from '../geometry'
 
 /** A letter on a panel, on its own plane, mm. */
@@ -34,10 +34,13 @@ export function lettersOf({ joints, parts }: Assembly, panels: Panel[]): Map<str
   const found = new Map<string, Letter[]>(panels.map(({ id }) => [id, []]))
   for (const [i, joint] of joints.entries()) {
     const { claims } = joint
-    const block = prismOf(joint, byId, claims[0].from, claims[claims.length - 1].to)
+    const strip = (part: Part): Bounds =>
+      claimedOn(part, joint, byId, claims[0].from, claims[claims.length - 1].to)
     for (const id of joint.parts) {
-      const { frame, blank } = byId.get(id)!
-      found.get(id)?.push({ text: letterFor(i), at: beside(onPart(frame, block), blank) })
+      const part = byId.get(id)!
+      found
+        .get(id)
+        ?.push({ text: letterFor(i), at: besideSlant(part, joint, AWAY) ?? beside(strip(part), part.blank) })
     }
   }
   return found

@@ -60,6 +60,7 @@ function usesOf(id: string): StockUse[] {
     case 'top':
       return [id]
     default:
+      if (id.startsWith('wall-')) return ['walls']
       if (/^(lip|stop|top-back|cheek-)/.test(id)) return ['top']
       if (id === 'plate' || id === 'knob') return ['front', 'walls']
       return id.startsWith('ledge') ? ['floor'] : ['dividers']

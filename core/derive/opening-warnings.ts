@@ -1,4 +1,4 @@
-import { onPart, partsById, prismOf, type Joint, type Panel, type PartsById } from '../assembly'
+import { claimedOn, partsById, type Joint, type Panel, type PartsById } from '../assembly'
 import { onFace } from '../art'
 import { engravingsOn, type BoxSpec } from '../box'
 import {
@@ -59,8 +59,7 @@ const stripsOn = (panel: Panel, joints: Joint[], parts: PartsById): { joint: Joi
     .filter((joint) => joint.parts.includes(panel.id))
     .map((joint) => {
       const { claims } = joint
-      const block = prismOf(joint, parts, claims[0].from, claims[claims.length - 1].to)
-      return { joint, at: onPart(panel.frame, block) }
+      return { joint, at: claimedOn(panel, joint, parts, claims[0].from, claims[claims.length - 1].to) }
     })
 
 /** What is burnt into the faces of a panel, engraving by engraving. */

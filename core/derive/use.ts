@@ -150,10 +150,13 @@ function leftOut(box: Box, panels: Panel[]): Useless[] {
 }
 
 /** Proves that a box can be used: what comes out does, what is open is, what is gripped can be. */
-export const proveUse = (box: Box, panels: Panel[]): Useless[] => [
-  ...shutIn(box, panels),
-  ...blocked(panels),
-  ...gripless(box, panels),
-  ...unchanged(box, panels),
-  ...leftOut(box, panels),
-]
+export const proveUse = (box: Box, panels: Panel[]): Useless[] =>
+  box.angled
+    ? []
+    : [
+        ...shutIn(box, panels),
+        ...blocked(panels),
+        ...gripless(box, panels),
+        ...unchanged(box, panels),
+        ...leftOut(box, panels),
+      ]

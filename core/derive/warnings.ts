@@ -1,4 +1,4 @@
-import { onPart, partsById, pointOnPart, prismOf, type Panel } from '../assembly'
+import { claimedOn, onPlane, partsById, type Panel } from '../assembly'
 import { fallsOpen } from '../box'
 import { crowdedRows, fittingOf } from '../fittings'
 import { area, bounds, difference, offset, ringsOf, type Point, type Region } from '../geometry'
@@ -58,9 +58,8 @@ function narrowTabs({ made }: DerivedBox): Warning[] {
     const width = narrowest.to - narrowest.from
     const least = Math.min(...edge.parts.map((id) => parts.get(id)!.thickness))
     if (width >= least - 1e-9) return []
-    const block = prismOf(edge, parts, narrowest.from, narrowest.to)
     const spots = edge.parts.map((id): Spot => {
-      const { minX, maxX, minY, maxY } = onPart(parts.get(id)!.frame, block)
+      const { minX, maxX, minY, maxY } = claimedOn(parts.get(id)!, edge, parts, narrowest.from, narrowest.to)
       return { panel: id, at: { x: (minX + maxX) / 2, y: (minY + maxY) / 2 } }
     })
     return [{ kind: 'narrow tab', panels: [...edge.parts], spots, width, thickness: least }]
@@ -73,7 +72,7 @@ const faultsOf = ({ proof, panels }: DerivedBox): Warning[] =>
     panels: found,
     spots: found.flatMap((id): Spot[] => {
       const panel = panels?.find((each) => each.id === id)
-      return panel ? [{ panel: id, at: pointOnPart(panel.frame, at) }] : []
+      return panel ? [{ panel: id, at: onPlane(panel, [at.x, at.y, at.z]) }] : []
     }),
   }))
 

@@ -8,6 +8,7 @@ import { from14, promiseFrom14, slotFrom14 } from './versions/from-14'
 import { from15 } from './versions/from-15'
 import { from16 } from './versions/from-16'
 import { from17 } from './versions/from-17'
+import { from18 } from './versions/from-18'
 import { from2, machineFrom2, stockFrom2, tasteFrom2, testFrom2 } from './versions/from-2'
 import { from3, machineFrom3 } from './versions/from-3'
 import { from4 } from './versions/from-4'
@@ -69,6 +70,7 @@ const STEPS: Record<number, (job: Loose) => Loose> = {
   15: from15,
   16: from16,
   17: from17,
+  18: from18,
 }
 
 /** Brings an older job up to the present version. @param from the version it was written by */

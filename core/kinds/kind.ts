@@ -4,7 +4,7 @@ import type { Whole } from '../whole'
 /** A number that a kind is made from. */
 export interface KindNumber {
   name: string
-  unit: 'mm' | 'count'
+  unit: 'mm' | 'count' | 'degrees'
   least: number
   most: number
   default: number
@@ -62,6 +62,13 @@ export const count = (
   [least, most]: [number, number],
   byDefault: number,
 ): KindNumber => ({ name, unit: 'count', least, most, default: byDefault, meaning })
+
+export const degrees = (
+  name: string,
+  meaning: string,
+  [least, most]: [number, number],
+  byDefault: number,
+): KindNumber => ({ name, unit: 'degrees', least, most, default: byDefault, meaning })
 
 export const choice = (name: string, meaning: string, choices: readonly string[]): KindChoice => ({
   name,

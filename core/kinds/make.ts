@@ -3,6 +3,7 @@ import { newStock } from '../stock'
 import { deriveThings, settleJob } from '../derive'
 import { problemSentence } from '../box'
 import { IN_METRIC, parseLength, type Say } from '../length'
+import { lengthsBox, polygonBox, taperedPlanter } from './angled'
 import { boltedCase } from './bolted-case'
 import { bentBox, bookCase } from './bent-box'
 import { bottleStand } from './bottle-stand'
@@ -17,7 +18,7 @@ import { liddedBox } from './lidded-box'
 import { cappedBox, splitBox, trayInBox } from './pairs'
 import { slidingBox } from './sliding-box'
 import { thingsTray } from './things-tray'
-import type { Kind, KindInput, KindNumber, KindValues } from './kind'
+import { TAB, THICKNESS, type Kind, type KindInput, type KindNumber, type KindValues } from './kind'
 
 /** Every kind that can be made from a few numbers. */
 export const KINDS: Kind[] = [
@@ -32,6 +33,9 @@ export const KINDS: Kind[] = [
   liddedBox,
   bentBox,
   bookCase,
+  polygonBox,
+  taperedPlanter,
+  lengthsBox,
   cappedBox,
   splitBox,
   trayInBox,
@@ -139,5 +143,8 @@ export function sizesOf({ numbers }: Kind): KindNumber[] {
   const lengths = numbers.filter((input): input is KindNumber => input.unit === 'mm')
   const outer = lengths.filter(({ name }) => ['width', 'depth', 'height'].includes(name))
   if (outer.length === 3) return outer
-  return numbers.filter((input): input is KindNumber => 'least' in input).slice(0, 3)
+  const own = numbers.filter(
+    (input): input is KindNumber => 'least' in input && input !== TAB && input !== THICKNESS,
+  )
+  return own.slice(0, 3)
 }

@@ -1,5 +1,5 @@
 import { randomFrom } from '../statistics'
-import { ownAxis, partsById } from '../assembly'
+import { alongOn, partsById } from '../assembly'
 import {
   deriveAll,
   seenBy,
@@ -146,7 +146,7 @@ function jointsOf(things: DerivedThing[], loads: CutLoad[], interference: number
               ({ part }) => part.thing === thing.id && part.copy === copy && part.panel === id,
             )
             if (!cut) return null
-            const along = ownAxis(parts.get(id)!.frame, joint.along)
+            const along = alongOn(parts.get(id)!, joint)
             const by = insets(cut.part, cut.placement, cut.piece)
             return along === 'x' ? by.x : by.y
           })

@@ -1,8 +1,9 @@
+import { wallCount } from '../angled'
 import type { BendKind, Box, BoxSpec, CornerKind, FloorKind, IntoKind } from '../box'
 import { closes, kindOfFitting, kindOfLid, lidOf, type Fitting, type FittingType } from '../fittings'
 import { WANTED_FITS } from '../fit'
 import type { Job } from '../job'
-import { capitalised, type Say } from '../length'
+import { capitalised, short, type Say } from '../length'
 import { WHOLE_NAMES } from '../whole'
 
 export const CORNER_NAMES: Record<CornerKind, string> = {
@@ -40,7 +41,7 @@ export const BEND_NAMES: Record<BendKind, string> = {
 /** What a box is made of, a thing each; `add` is what else it could have. */
 export type BoxThing =
   | ('whole' | 'lid' | 'fit' | 'corners' | 'floor' | 'dividers' | 'openings' | 'engravings' | 'bends')
-  | ('stocks' | 'figures' | 'mock-up' | 'kind' | 'add')
+  | ('plan' | 'stocks' | 'figures' | 'mock-up' | 'kind' | 'add')
   | `fitting-${FittingType}`
 
 /** One thing of a box, in a line. */
@@ -82,6 +83,22 @@ function lidWords(box: BoxSpec, say: Say): string {
   return lid ? listed(kindOfLid(lid).title.replace(/^lid that /, ''), fittingWords(lid, say)) : 'open'
 }
 
+/** The plan of a box whose walls stand at any angle, in words. */
+function planWords({ plan }: BoxSpec, say: Say): string {
+  if (!plan) return ''
+  const { shape, lean } = plan
+  const walls =
+    shape.kind === 'regular'
+      ? `${shape.walls} walls of ${say.short(shape.side)}`
+      : `${wallCount(shape)} walls, ${shape.lengths.map((each) => say.shortPlain(each)).join(', ')} …`
+  const leans = new Set(lean)
+  const leaning = leans.size > 1 ? 'leaning each its own way' : lean[0] !== 0 && `leaning ${short(lean[0])}°`
+  return listed(walls, leaning)
+}
+
+/** What boxes with walls at an angle cannot have yet. */
+const SQUARE_ONLY: BoxThing[] = ['dividers', 'openings', 'engravings', 'bends']
+
 function dividerWords({ dividers }: BoxSpec): string {
   const [columns, rows] = [dividers.columns, dividers.rows].map(({ cells }) => Math.max(1, cells.length))
   return columns * rows > 1 ? `${columns} × ${rows} cells, ${INTO_NAMES[dividers.into]}` : ''
@@ -102,9 +119,10 @@ export function madeOf(job: Job, own: number, say: Say): BoxLine[] {
   const cells = dividerWords(box)
   const stocks = new Set([measure.stock?.id, ...Object.values(box.stocks)])
   const isOwn = whole === null
-  return [
+  const lines = [
     ...(whole ? [line('whole', 'How the boxes go together', WHOLE_NAMES[whole.kind])] : []),
     ...(isOwn || lidOf(box) ? [line('lid', 'Lid', lidWords(box, say))] : []),
+    ...(isOwn ? [line('plan', 'Walls at an angle', planWords(box, say), box.plan !== null)] : []),
     line(
       'fit',
       'Fit',
@@ -160,6 +178,7 @@ export function madeOf(job: Job, own: number, say: Say): BoxLine[] {
     line('mock-up', 'Mock-up', job.mockOf ? `of ${job.mockOf.name}` : '', job.mockOf !== null),
     line('kind', 'Another kind of box', '', false),
   ]
+  return box.plan ? lines.filter(({ thing, isThere }) => isThere || !SQUARE_ONLY.includes(thing)) : lines
 }
 
 /** Which thing of a box a part of it belongs to; null for its walls, which belong to all. */

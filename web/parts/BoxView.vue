@@ -32,9 +32,10 @@ function lookOf(id: string): Look {
   return props.second?.includes(id) ? 'second' : 'ply'
 }
 const SHELL = ['front', 'back', 'left', 'right', 'floor', 'top', 'plate', 'knob']
+const ownName = (id: string): string => id.slice(id.lastIndexOf('/') + 1)
 /** What stands inside is lifted out upward. */
 const wayOf = (id: string): [number, number, number] | undefined =>
-  SHELL.includes(id.slice(id.lastIndexOf('/') + 1)) ? undefined : [0, 0, 1]
+  /^wall-\d+$/.test(ownName(id)) || SHELL.includes(ownName(id)) ? undefined : [0, 0, 1]
 
 /** Which of the things that move is moved: its place in the list, or all of them. */
 const ALL = 'all'

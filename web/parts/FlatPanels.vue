@@ -154,8 +154,8 @@ const choose = (id: string): void => emit('choose', id)
         :at="{ x: box.minX, y: -box.minY + view.text * 0.55, length: panel.size.width }"
         :figure="say.shortPlain(panel.size.width, 1)"
         :text="view.text"
-        :lit="lit === along[0]"
-        @click="$emit('pick', along[0])"
+        :lit="along[0] !== null && lit === along[0]"
+        @click="along[0] && $emit('pick', along[0])"
       />
       <DimensionLine
         class="cursor-pointer"
@@ -163,8 +163,8 @@ const choose = (id: string): void => emit('choose', id)
         :at="{ x: box.minX - view.text * 0.55, y: -box.minY, length: panel.size.height }"
         :figure="say.shortPlain(panel.size.height, 1)"
         :text="view.text"
-        :lit="lit === along[1]"
-        @click="$emit('pick', along[1])"
+        :lit="along[1] !== null && lit === along[1]"
+        @click="along[1] && $emit('pick', along[1])"
       />
     </g>
   </svg>

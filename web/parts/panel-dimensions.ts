@@ -3,11 +3,12 @@ import { wayOf, type Panel } from '@core/assembly'
 export type Dimension = 'width' | 'depth' | 'height'
 const OF_AXIS: Record<'x' | 'y' | 'z', Dimension> = { x: 'width', y: 'depth', z: 'height' }
 
-/** Which of the box's sizes a panel shows along its own x and y. */
-export const dimensionsOf = ({ frame }: Pick<Panel, 'frame'>): [Dimension, Dimension] => [
-  OF_AXIS[wayOf(frame, 'x').axis],
-  OF_AXIS[wayOf(frame, 'y').axis],
-]
+/** Which of the box's sizes a panel shows along its own x and y; none where it stands at an angle. */
+export const dimensionsOf = ({
+  frame,
+  sides,
+}: Pick<Panel, 'frame' | 'sides'>): [Dimension, Dimension] | [null, null] =>
+  sides ? [null, null] : [OF_AXIS[wayOf(frame, 'x').axis], OF_AXIS[wayOf(frame, 'y').axis]]
 
 /** Panels in rows: opposite walls beside each other, then floor and top, then what stands inside. */
 export function inRows(panels: Panel[]): Panel[][] {

@@ -19,6 +19,7 @@ const FIELDS_OF: Partial<Record<BoxThing, string[]>> = {
   openings: ['openings', 'opening-'],
   engravings: ['engravings', 'engraving-'],
   bends: ['bends', 'bend-', 'radius', 'link', 'bridge', 'latch'],
+  plan: ['plan', 'plan-'],
   stocks: ['stock-', 'letters', 'seams'],
   figures: ['figures', 'own-kind'],
   'mock-up': ['mock-up'],

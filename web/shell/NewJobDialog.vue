@@ -11,6 +11,7 @@ import BaseDialog from '@web/parts/BaseDialog.vue'
 import FigureField from '@web/parts/FigureField.vue'
 import { focusInvalid } from '@web/parts/focus-invalid'
 import KindGallery from '@web/parts/KindGallery.vue'
+import TextEntry from '@web/parts/TextEntry.vue'
 import OwnKinds from './OwnKinds.vue'
 import ThingsFields from './ThingsFields.vue'
 import { useSay } from '@web/parts/say'
@@ -62,8 +63,9 @@ const thickness = computed(() => (last.value ? thicknessOf(last.value.stock).mea
 
 const kind = shallowRef<Kind>(KINDS[0])
 /** Made from a list of things, which takes the place of the pictures. */
-const isList = computed(() => kind.value.numbers.some(({ unit }) => unit === 'text'))
+const isList = computed(() => kind.value.numbers.some(({ name }) => name === 'things'))
 const sizes = computed(() => sizesOf(kind.value))
+const texts = computed(() => (isList.value ? [] : kind.value.numbers.filter(({ unit }) => unit === 'text')))
 const typed = ref<KindValues>({})
 const error = ref('')
 watch(kind, () => {
@@ -71,15 +73,15 @@ watch(kind, () => {
   error.value = ''
 })
 const valueOf = (name: string): number => Number(typed.value[name] ?? defaultsOf(kind.value, 3)[name])
-function set(name: string, value: number): void {
+function set(name: string, value: number | string): void {
   typed.value = { ...typed.value, [name]: value }
   error.value = ''
 }
 async function make(event: Event): Promise<void> {
   if (focusInvalid(event)) return
-  const values = { ...defaultsOf(kind.value, thickness.value), ...typed.value }
+  const values = { ...defaultsOf(kind.value, thickness.value), unit: say.value.lengthUnit, ...typed.value }
   const made = settledAs(bare(), kind.value, values, say.value)
-  const isSaid = kind.value.refuses?.(values) // beside its list, as it is typed
+  const isSaid = isList.value && kind.value.refuses?.(values) // beside its list, as it is typed
   error.value = made.ok || isSaid ? '' : made.error
   if (made.ok) emit('made', await shelf.begun(made.job), last.value !== null)
 }
@@ -115,6 +117,21 @@ onMounted(async () => {
         <ThingsFields v-model="typed" class="w-full" :kind="kind" :thickness="thickness" />
       </div>
       <div class="sticky -bottom-5 -mx-5 -mb-5 grid gap-2 border-t border-line bg-sheet px-5 py-3">
+        <div v-if="texts.length > 0" class="grid gap-2 sm:grid-cols-2">
+          <label
+            v-for="{ name, meaning } in texts"
+            :key="`${kind.kind} ${name}`"
+            class="text-[13px] font-medium"
+          >
+            {{ capitalised(meaning) }}
+            <TextEntry
+              class="input"
+              :maxlength="200"
+              :model-value="String(typed[name] ?? defaultsOf(kind, 3)[name])"
+              @update:model-value="set(name, $event)"
+            />
+          </label>
+        </div>
         <div class="flex flex-wrap items-end gap-2">
           <FigureField
             v-for="{ name, unit, least, most, meaning } in sizes"

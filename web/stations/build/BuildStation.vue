@@ -104,6 +104,7 @@ const doneId = (id: string): string => `${partPrefix(jobs.job.thing.id)}${id}`
 /** Ways to go about it that this box allows; the one in hand among them. */
 const schools = computed(() => {
   const { panels } = derived.box
+  if (made.value?.angled) return [{ value: SCHOOLS[0], label: SCHOOLS[0] }]
   const possible = SCHOOLS.filter(
     (school) =>
       school === jobs.job.build.school ||
@@ -249,7 +250,7 @@ const begin = (): void => {
       @done="toggle($event, true)"
       @close="alone = null"
     />
-    <SquareCard :box="made" :proud="proud" />
+    <SquareCard v-if="!made.angled" :box="made" :proud="proud" />
     <WontGoCard />
     <RecutCard />
     <CautionNote title="While building" :cautions="cautions" />

@@ -26,6 +26,7 @@ const isShown = (type: FittingType): boolean => isOwn.value || kindOfFitting(typ
 const fittings = computed(() => {
   const t = thicknessesOf(box.value.stocks, derived.box.materials).mean
   const has = (type: FittingType): boolean => box.value.fittings.some((own) => own.type === type)
+  if (box.value.plan) return []
   return FITTINGS.filter(
     ({ type, of }) => of !== 'whole' && !closes(type) && isShown(type) && !has(type),
   ).map(({ type, title }) => {

@@ -24,12 +24,13 @@ const options = computed(() =>
 const LEADS = WALL_PAIRS.map((value) => ({ value, label: value }))
 const { setIn } = boxSpecSchema.shape.corners.shape
 const choose = (kind: CornerKind): boolean => change(withCorners(box.value, kind, thickness.value))
-const canBolt = computed(() => box.value.corners.kind !== 'lap')
+const canBolt = computed(() => box.value.corners.kind !== 'lap' && !box.value.plan)
 </script>
 
 <template>
   <div class="grid content-start gap-2">
     <PictureChoice
+      v-if="!box.plan"
       data-field="corner-joint"
       label="How the walls meet"
       :model-value="box.corners.kind"
@@ -37,6 +38,7 @@ const canBolt = computed(() => box.value.corners.kind !== 'lap')
       @update:model-value="choose"
     />
     <ChoiceRow
+      v-if="!box.plan"
       data-field="wall-order"
       :label="box.corners.kind === 'lap' ? 'Slots open upward in' : 'Walls that run past the others'"
       :model-value="box.corners.leads"
@@ -54,7 +56,11 @@ const canBolt = computed(() => box.value.corners.kind !== 'lap')
       @update:model-value="changeIn('corners', { setIn: $event }, 'set-in')"
     />
     <TabRules v-if="box.corners.kind === 'fingers' || box.corners.kind === 'tenon'" group="uprights">
-      <label v-if="box.corners.kind === 'fingers'" class="text-[13px] font-medium" data-field="uprights-over">
+      <label
+        v-if="box.corners.kind === 'fingers' && !box.plan"
+        class="text-[13px] font-medium"
+        data-field="uprights-over"
+      >
         Shared out over
         <select
           class="input font-sans!"
@@ -83,6 +89,7 @@ const canBolt = computed(() => box.value.corners.kind !== 'lap')
         @update:model-value="changeIn('tabs', { keyed: $event })"
       />
       <ToggleSwitch
+        v-if="!box.plan"
         data-field="mirrored"
         label="Opposite edges mirrored"
         :model-value="box.tabs.mirrored"

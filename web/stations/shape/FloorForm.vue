@@ -18,7 +18,7 @@ const { box, thickness, change, changeIn } = useBoxEdits()
 const jobs = useOpenJob()
 const ways = LIES.map((value) => ({ value, label: value }))
 const options = computed(() =>
-  FLOOR_KINDS.map((value) => ({
+  FLOOR_KINDS.filter((kind) => !box.value.plan || kind === 'fingers' || kind === 'none').map((value) => ({
     value,
     label: FLOOR_NAMES[value],
     box: withFloor(box.value, value, thickness.value),
@@ -29,7 +29,7 @@ const RAISED: FloorKind[] = ['butt', 'tenon', 'groove', 'ledge']
 const isRaised = computed(() => RAISED.includes(box.value.floor.kind))
 const choose = (kind: FloorKind): boolean => change(withFloor(box.value, kind, thickness.value))
 const isTabbed = computed(() => ['fingers', 'tenon'].includes(box.value.floor.kind))
-const canBolt = computed(() => ['fingers', 'butt', 'tenon'].includes(box.value.floor.kind))
+const canBolt = computed(() => !box.value.plan && ['fingers', 'butt', 'tenon'].includes(box.value.floor.kind))
 </script>
 
 <template>
@@ -86,7 +86,7 @@ const canBolt = computed(() => ['fingers', 'butt', 'tenon'].includes(box.value.f
       @change="(bolts, key) => changeIn('bolts', { floor: bolts }, key)"
     />
     <ChoiceRow
-      v-if="!jobs.job.whole"
+      v-if="!jobs.job.whole && !box.plan"
       data-field="lies"
       label="In use it stands"
       :model-value="box.lies"

@@ -21,11 +21,13 @@ const OPEN = 'open'
 const lid = computed(() => lidOf(box.value))
 const kind = computed(() => lid.value && kindOfLid(lid.value))
 const options = computed(() =>
-  [OPEN, ...LID_NAMES].map((value) => ({
-    value,
-    label: value === OPEN ? 'open' : lidNamed(value).title.replace(/^(closed, |lid that )/, ''),
-    box: withLid(box.value, value === OPEN ? null : value, thickness.value),
-  })),
+  [OPEN, ...LID_NAMES]
+    .filter((name) => !box.value.plan || name === OPEN || name === 'fingers')
+    .map((value) => ({
+      value,
+      label: value === OPEN ? 'open' : lidNamed(value).title.replace(/^(closed, |lid that )/, ''),
+      box: withLid(box.value, value === OPEN ? null : value, thickness.value),
+    })),
 )
 const choose = (name: string): boolean =>
   change(withLid(box.value, name === OPEN ? null : name, thickness.value))
@@ -62,7 +64,7 @@ const strip = computed(() => stripReport(derived.box))
     <p v-if="strip" class="note" data-testid="strip-report">{{ bendLine(strip) }}</p>
     <TabRules v-if="kind?.edge === 'fingers' || kind?.edge === 'tenon'" group="top" />
     <BoltFields
-      v-if="kind && !kind.opens && kind.edge !== 'outside'"
+      v-if="kind && !kind.opens && kind.edge !== 'outside' && !box.plan"
       group="top"
       name="top"
       :bolts="box.bolts.top"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { X } from '@lucide/vue'
 import { computed, ref, watch } from 'vue'
-import { onPart, partsById, prismOf, sidesOf, type Joint, type Panel, type SideKind } from '@core/assembly'
+import { claimedOn, partsById, sidesOf, type Joint, type Panel, type SideKind } from '@core/assembly'
 import type { Box, Edge } from '@core/box'
 import type { Material, Spot } from '@core/derive'
 import { bounds } from '@core/geometry'
@@ -53,9 +53,9 @@ const strips = computed((): Strip[] => {
     .filter(({ parts: pair }) => pair.includes(props.panel.id))
     .map((joint) => {
       const { claims } = joint
-      const block = prismOf(joint, parts, claims[0].from, claims[claims.length - 1].to)
       const mate = parts.get(joint.parts.find((id) => id !== props.panel.id)!)!.label
-      return { joint, mate, at: onPart(props.panel.frame, block) }
+      const at = claimedOn(props.panel, joint, parts, claims[0].from, claims[claims.length - 1].to)
+      return { joint, mate, at }
     })
 })
 /** What each piece of the border is, drawn in its own way: not by colour alone. */
@@ -73,7 +73,10 @@ const borders = computed(() => {
     return own.length > 0 ? [{ ...line, d }] : []
   })
 })
-const edge = computed((): Edge | null => props.made.edges.find(({ id }) => id === chosen.value) ?? null)
+const edge = computed((): Edge | null => {
+  const found = props.made.edges.find(({ id }) => id === chosen.value)
+  return found && !found.line ? found : null
+})
 const jointWords = ({ joint }: Strip): string => {
   const count = joint.claims.filter(
     ({ owner }) => joint.parts[owner ?? 0] === props.panel.id && owner !== null,

@@ -36,9 +36,15 @@ const SHOWN = [
   ['left-floor', 'depth'],
   ['front-left', 'height'],
 ]
+/** At any angle: one of each group. */
+const SLANTED = [
+  ['uprights', 'corners'],
+  ['floor', 'floor'],
+  ['top', 'top'],
+]
 const edges = computed(() =>
-  (props.brief ? [] : SHOWN).flatMap(([id, name]) => {
-    const edge = derived.box.made?.edges.find((each) => each.id === id)
+  (props.brief ? [] : derived.box.made?.angled ? SLANTED : SHOWN).flatMap(([id, name]) => {
+    const edge = derived.box.made?.edges.find((each) => each.id === id || each.group === id)
     if (!edge || (edge.kind !== 'fingers' && edge.kind !== 'tenon')) return []
     const rule = jobs.job.box.tabs[edge.group]
     return [{ name, working: shareWorking(`the ${name}`, edge, rule, edge.full, say.value) }]

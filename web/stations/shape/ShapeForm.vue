@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Plus } from '@lucide/vue'
 import { computed, nextTick, ref, watch } from 'vue'
+import { planOn } from '@core/angled'
 import { beliefOf } from '@core/belief'
 import { boxSpecSchema, type BoxSpec } from '@core/box'
 import { tasteOf } from '@core/fit'
@@ -39,6 +40,12 @@ function measureOn(sizesAre: BoxSpec['sizesAre']): void {
   if (sizesAre === box.value.sizesAre) return
   const size = derived.box.sizes[sizesAre]
   const round = (value: number): number => Math.max(1, Number(value.toFixed(4)))
+  const { angled } = derived.box.made ?? {}
+  if (box.value.plan) {
+    const plan = angled ? planOn(box.value.plan, angled.faces, sizesAre) : box.value.plan
+    change({ sizesAre, plan, height: round(size.z) }, '')
+    return
+  }
   change({ sizesAre, width: round(size.x), depth: round(size.y), height: round(size.z) }, '')
 }
 
@@ -51,6 +58,8 @@ const SIZES: { key: Dimension; label: string }[] = [
   { key: 'depth', label: 'Depth' },
   { key: 'height', label: 'Height' },
 ]
+/** A plan says itself how wide and deep it is. */
+const sizes = computed(() => (box.value.plan ? SIZES.slice(2) : SIZES))
 /** Whether how the boxes stand in each other says how large this one is. */
 const isSized = computed(() => {
   const { whole, thing } = jobs.job
@@ -123,7 +132,7 @@ defineExpose({ focusOn, close, title })
     />
     <div v-if="!isSized" class="grid grid-cols-3 gap-2">
       <div
-        v-for="{ key, label } in SIZES"
+        v-for="{ key, label } in sizes"
         :key="key"
         class="has-data-followed:col-span-full"
         :data-dimension="key"

@@ -33,16 +33,17 @@ const LABELS: Record<StockUse, string> = {
   top: 'Top',
   dividers: 'Dividers',
 }
+const PANELS: StockUse[] = ['front', 'back', 'left', 'right']
 const uses = computed(() => {
   const names = panelNames(box.value)
   const hasDividers = box.value.dividers.columns.cells.length + box.value.dividers.rows.cells.length > 0
   const all: StockUse[] = ['walls', 'front', 'back', 'left', 'right', 'floor', 'top', 'dividers']
   return all.filter((use) => {
     if (use === 'dividers') return hasDividers
+    if (box.value.plan && PANELS.includes(use)) return false
     return use === 'floor' || use === 'top' ? names.includes(use) : true
   })
 })
-const PANELS: StockUse[] = ['front', 'back', 'left', 'right']
 /** What a use is without a stock of its own. */
 const otherwise = (use: StockUse): string =>
   PANELS.includes(use)

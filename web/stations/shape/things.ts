@@ -13,6 +13,7 @@ import KindForm from './KindForm.vue'
 import LidForm from './LidForm.vue'
 import MockUpForm from './MockUpForm.vue'
 import OpeningsForm from './OpeningsForm.vue'
+import PlanForm from './PlanForm.vue'
 import StockForm from './StockForm.vue'
 import WholeForm from './WholeForm.vue'
 
@@ -21,6 +22,7 @@ export const THING_FORMS: Partial<Record<BoxThing, Component>> = {
   whole: WholeForm,
   lid: LidForm,
   fit: FitForm,
+  plan: PlanForm,
   corners: CornerForm,
   floor: FloorForm,
   dividers: DividerForm,

@@ -1,0 +1,299 @@
+import {
+  outlineOf,
+  reachAlong,
+  type Axis,
+  type Claim,
+  type Joint,
+  type Line,
+  type Part,
+  type PlateSide,
+} from '../assembly'
+import { bounds, cross, dot, type Vector } from '../geometry'
+import { claimsOf, fingerShares, type EdgeRule } from '../joints'
+import {
+  facesOf,
+  groundOf,
+  insideOf,
+  meetingPoint,
+  rimOf,
+  type AngledSpec,
+  type Faces,
+  type Plane,
+  type Sheets,
+} from './planes'
+import { clearOf, FINGERS, sideOf } from './sides'
+
+export type AngledGroup = 'uprights' | 'floor' | 'top'
+
+/** How its edges are shared out. */
+export interface AngledTabs {
+  rules: Record<AngledGroup, EdgeRule>
+  keyed: boolean
+}
+
+/** A box of plates at any angle: what `resolve` and `prove` work with. */
+export interface Angled {
+  faces: Faces
+  parts: Part[]
+  joints: (Joint & { group: AngledGroup })[]
+}
+
+export const wallId = (i: number): string => `wall-${i + 1}`
+
+const less = (a: Vector, b: Vector): Vector => [a[0] - b[0], a[1] - b[1], a[2] - b[2]]
+
+/** A part whose own (0, 0) lies under a point of its outside face. */
+function partOf(id: string, plane: Plane, thickest: number, [u, v]: [Vector, Vector], at: Vector): Part {
+  const { normal: n, thickness } = plane
+  const origin = less(at, [n[0] * thickness, n[1] * thickness, n[2] * thickness])
+  const rows = [0, 1, 2].flatMap((i) => [u[i], v[i], n[i], origin[i]])
+  const blank = { minX: 0, minY: 0, maxX: 0, maxY: 0 }
+  return {
+    id,
+    label: id.replace('-', ' '),
+    thickness,
+    thickest,
+    frame: [...rows, 0, 0, 0, 1],
+    blank,
+    features: [],
+  }
+}
+
+/** A way along a face, across the height: what is up on it. */
+function upOn({ normal: n }: Plane): Vector {
+  const length = Math.hypot(n[0], n[1])
+  return [(-n[2] * n[0]) / length, (-n[2] * n[1]) / length, length]
+}
+
+class Maker {
+  readonly walls: Part[]
+  readonly joints: (Joint & { group: AngledGroup })[] = []
+  private readonly count: number
+
+  constructor(
+    private readonly spec: AngledSpec,
+    private readonly faces: Faces,
+    private readonly thickest: Sheets,
+    private readonly tabs: AngledTabs,
+  ) {
+    this.count = faces.walls.length
+    this.walls = faces.walls.map((wall, i) => {
+      const up = upOn(wall)
+      return partOf(wallId(i), wall, thickest.walls, [cross(up, wall.normal), up], this.corner(i, groundOf()))
+    })
+  }
+
+  private wall(i: number): Plane {
+    return this.faces.walls[(i + this.count) % this.count]
+  }
+
+  /** Where the outside faces before and after a corner of the plan meet at a height. */
+  private corner(i: number, level: Plane): Vector {
+    return meetingPoint(this.wall(i - 1), this.wall(i), level)
+  }
+
+  private join(
+    group: AngledGroup,
+    id: string,
+    parts: [string, string],
+    line: Line,
+    length: number,
+    isHeld: boolean,
+  ): void {
+    const [low, high] = line.clear
+    if (high <= low) {
+      const without = { claims: [], shares: [], along: 'z' as const }
+      this.joints.push({ ...FINGERS, ...without, id, group, parts, line, proud: false })
+      return
+    }
+    const shares = fingerShares(this.tabs.rules[group], high - low, {
+      mirrored: false,
+      keyed: this.tabs.keyed,
+    })
+    const claims = claimsOf(shares, low, low, high)
+    const along = (['x', 'y', 'z'] as const)
+      .map((axis, i): [Axis, number] => [axis, Math.abs(line.way[i])])
+      .sort((a, b) => b[1] - a[1])[0][0]
+    this.joints.push({
+      ...FINGERS,
+      id,
+      group,
+      parts,
+      along,
+      line,
+      claims: isHeld ? between(claims, length) : toEnds(claims, length),
+      shares: shares.widths,
+      proud: !line.isReflex,
+    })
+  }
+
+  /** The line where the walls before and after a corner meet, from the ground to the rim. */
+  upright(i: number): void {
+    const isReflex = this.faces.isReflex[i]
+    const [before, after] = [this.wall(i - 1), this.wall(i)]
+    const [a, b] = isReflex ? [insideOf(before), insideOf(after)] : [before, after]
+    const at = meetingPoint(a, b, groundOf())
+    const rise = less(meetingPoint(a, b, rimOf(this.faces)), at)
+    const length = Math.hypot(...rise)
+    const line: Line = {
+      at,
+      way: [rise[0] / length, rise[1] / length, rise[2] / length],
+      isReflex,
+      ends: this.spec.plan.ends,
+      clear: [0, length],
+    }
+    const { floor, top } = this.faces
+    line.clear = [
+      clearOf([before, after], line, floor ? insideOf(floor) : groundOf(), 'low'),
+      clearOf([before, after], line, top ? insideOf(top) : rimOf(this.faces), 'high'),
+    ]
+    const names: [string, string] = [wallId((i + this.count - 1) % this.count), wallId(i)]
+    this.join('uprights', names.join('|'), names, line, length, false)
+  }
+
+  /** The line where a wall meets the floor, or the top. */
+  level(i: number, name: 'floor' | 'top'): void {
+    const flat = this.faces[name]!
+    const at = this.corner(i, flat)
+    const run = less(this.corner(i + 1, flat), at)
+    const length = Math.hypot(...run)
+    const line: Line = {
+      at,
+      way: [run[0] / length, run[1] / length, run[2] / length],
+      isReflex: false,
+      ends: this.spec.plan.ends,
+      clear: [0, length],
+    }
+    const pair: [Plane, Plane] = [this.wall(i), flat]
+    const third = (corner: number, wall: Plane): Plane =>
+      this.faces.isReflex[corner % this.count] ? wall : insideOf(wall)
+    line.clear = [
+      clearOf(pair, line, third(i, this.wall(i - 1)), 'low'),
+      clearOf(pair, line, third(i + 1, this.wall(i + 1)), 'high'),
+    ]
+    this.join(name, `${wallId(i)}|${name}`, [wallId(i), name], line, length, true)
+  }
+
+  private jointOf(group: AngledGroup, i: number): Joint {
+    const [from] = [(i + this.count) % this.count]
+    return this.joints.filter((joint) => joint.group === group)[from]
+  }
+
+  /** A side at a joint, or at the ground or rim. */
+  private side(part: Part, own: Plane, mate: Plane, joint: Joint | null, at: Vector): PlateSide {
+    const way = cross(own.normal, mate.normal)
+    const line = joint?.line ?? { at, way, isReflex: false, ends: 'flush' as const }
+    return sideOf(part, own, { line, mate, ends: line.ends, joint: joint?.id ?? null })
+  }
+
+  private wallSides(i: number): PlateSide[] {
+    const part = this.walls[i]
+    const own = this.wall(i)
+    const { floor, top } = this.faces
+    const [ground, rim] = [groundOf(), rimOf(this.faces)]
+    return [
+      this.side(part, own, floor ?? ground, floor && this.jointOf('floor', i), this.corner(i, ground)),
+      this.side(part, own, this.wall(i + 1), this.jointOf('uprights', i + 1), this.corner(i + 1, ground)),
+      this.side(part, own, top ?? rim, top && this.jointOf('top', i), this.corner(i, rim)),
+      this.side(part, own, this.wall(i - 1), this.jointOf('uprights', i), this.corner(i, ground)),
+    ]
+  }
+
+  /** Beyond a corner that points inward a wall reaches no farther than to its own end. */
+  private beyondAt(i: number, name: 'floor' | 'top', length: number): PlateSide['beyond'] {
+    const [bottom, right, top, left] = this.walls[i].sides!
+    const edge = name === 'floor' ? bottom : top
+    const depths = [Math.min(edge.face, edge.end), edge.shoulder]
+    const places = [left, right].flatMap((side) => reachAlong(edge, side, side.end, depths))
+    return [
+      this.faces.isReflex[i] ? -Math.min(...places) : null,
+      this.faces.isReflex[(i + 1) % this.count] ? Math.max(...places) - length : null,
+    ]
+  }
+
+  private flatPart(name: 'floor' | 'top'): Part {
+    const plane = this.faces[name]!
+    const isFloor = name === 'floor'
+    const depth = Math.max(...this.faces.walls.map((_, i) => this.corner(i, plane)[1]))
+    const axes: [Vector, Vector] = [
+      [1, 0, 0],
+      [0, isFloor ? -1 : 1, 0],
+    ]
+    const at: Vector = isFloor ? [0, depth, 0] : [0, 0, this.faces.height]
+    const part = partOf(name, plane, this.thickest[name], axes, at)
+    const sides = this.faces.walls.map((wall, i) => {
+      const joint = this.jointOf(name, i)
+      const side = this.side(part, plane, wall, joint, joint.line!.at)
+      const { claims } = joint
+      return {
+        ...side,
+        beyond: this.beyondAt(i, name, claims[claims.length - 1]?.to ?? 0),
+      }
+    })
+    return { ...part, sides: isFloor ? sides.reverse() : sides }
+  }
+
+  make(): Part[] {
+    for (let i = 0; i < this.count; i++) this.upright(i)
+    const flats = (['floor', 'top'] as const).filter((name) => this.faces[name])
+    for (const name of flats) for (let i = 0; i < this.count; i++) this.level(i, name)
+    for (const [i, part] of this.walls.entries()) part.sides = this.wallSides(i)
+    const parts = [...this.walls, ...flats.map((name) => this.flatPart(name))]
+    return parts.map((part) => ({ ...part, blank: bounds(outlineOf(part.sides!, ({ end }) => end)) }))
+  }
+}
+
+/** The panels at both ends go on to the ends of the line. */
+const toEnds = (claims: Claim[], length: number): Claim[] =>
+  claims.map((claim, i) => ({
+    ...claim,
+    from: i === 0 ? Math.min(0, claim.from) : claim.from,
+    to: i === claims.length - 1 ? Math.max(length, claim.to) : claim.to,
+  }))
+
+/** The wall has both ends: floor and top keep out of the corners. */
+function between(claims: Claim[], length: number): Claim[] {
+  const [first, last] = [claims[0], claims[claims.length - 1]]
+  const held = toEnds(claims, length)
+  if (first.owner === 1) held.splice(0, 1, { owner: 0, from: 0, to: first.from }, first)
+  if (last.owner === 1) held.splice(-1, 1, last, { owner: 0, from: last.to, to: length })
+  return held
+}
+
+/**
+ * A box whose walls stand at any angle. Each line of meeting is shared out where no third sheet reaches;
+ * corners belong to walls, floor and top keep out of them. Lengths in mm.
+ */
+export function makeAngled(
+  spec: AngledSpec,
+  { mean, thickest }: { mean: Sheets; thickest: Sheets },
+  tabs: AngledTabs,
+): Angled {
+  const faces = facesOf(spec, mean)
+  const maker = new Maker(spec, faces, thickest, tabs)
+  const parts = maker.make()
+  return { faces, parts, joints: maker.joints }
+}
+
+/** What is free inside, at the floor and at the rim: the corners of both, mm. */
+export function roomOf({ walls, floor, top, height }: Faces): { foot: Vector[]; rim: Vector[] } {
+  const at = (level: Plane): Vector[] =>
+    walls.map((wall, i) =>
+      meetingPoint(insideOf(walls[(i + walls.length - 1) % walls.length]), insideOf(wall), level),
+    )
+  return {
+    foot: at(floor ? insideOf(floor) : groundOf()),
+    rim: at(top ? insideOf(top) : rimOf({ height })),
+  }
+}
+
+/** How much of a box's outside a way reaches over, mm. */
+export const outsideOf = (faces: Faces): Vector[] =>
+  [groundOf(), rimOf(faces)].flatMap((level) =>
+    faces.walls.map((wall, i) =>
+      meetingPoint(faces.walls[(i + faces.walls.length - 1) % faces.walls.length], wall, level),
+    ),
+  )
+
+export const isUpright = ({ walls }: Faces): boolean =>
+  walls.every(({ normal }) => Math.abs(dot(normal, [0, 0, 1])) < 1e-12)

@@ -1,0 +1,164 @@
+import type { Point, Vector } from '../geometry'
+import { dot } from '../geometry'
+import { capitalised, type Say } from '../length'
+import { fingerShares } from '../joints'
+import { isUpright, makeAngled, outsideOf, roomOf, wallId, type AngledGroup, type AngledTabs } from './make'
+import { anglesOf, cornersOf, crossing, LEAST_ANGLE, MOST_ANGLE, wallCount, type Plan } from './plan'
+import { facesOf, type AngledSpec, type Faces, type Sheets } from './planes'
+import { angleOf } from './sides'
+
+/** Why a box with walls at any angle cannot be made. Walls are counted from 1; lengths in mm, angles in degrees. */
+export type PlanProblem = { kind: 'plan'; field: 'plan' } & (
+  | { why: 'crossing'; walls: [number, number] }
+  /** The last wall, or an angle beside it, follows from the others and is none that could be made. */
+  | { why: 'closing'; wall: number; angle: number }
+  /** Two walls so nearly in one plane, or so sharp, that square edges make no joint there. */
+  | { why: 'flat' | 'sharp'; walls: [number, number]; angle: number }
+  | { why: 'leans'; count: number; most: number }
+  /** Walls that lean together before the rim, or that leave nothing between them. */
+  | { why: 'vanishes'; wall: number; at: 'floor' | 'rim'; leans: boolean }
+  | { why: 'narrow'; group: AngledGroup; wall: number; narrowest: number; needed: number; length: number }
+)
+
+/** Between two sheets; outside of this a tab would be several thicknesses long. degrees [FM] */
+export const LEAST_BETWEEN = 28
+export const MOST_BETWEEN = 160
+
+const problem = <P extends Omit<PlanProblem, 'kind' | 'field'>>(what: P): PlanProblem =>
+  ({ kind: 'plan', field: 'plan', ...what }) as unknown as PlanProblem
+
+function outlineProblems(spec: AngledSpec): PlanProblem[] {
+  const { plan } = spec
+  const count = wallCount(plan.shape)
+  if (plan.lean.length !== 1 && plan.lean.length !== count)
+    return [problem({ why: 'leans', count: plan.lean.length, most: count })]
+  const corners = cornersOf(plan.shape)
+  const crossed = crossing(corners)
+  if (crossed) return [problem({ why: 'crossing', walls: [crossed[0] + 1, crossed[1] + 1] })]
+  const angles = anglesOf(corners)
+  const sum = angles.reduce((total, angle) => total + angle, 0)
+  // A plan that runs clockwise has all its angles on the wrong side.
+  if (Math.abs(sum - 180 * (count - 2)) > 1)
+    return [problem({ why: 'closing', wall: count, angle: angles[count - 1] })]
+  const wrong = angles.findIndex((angle) => angle < LEAST_ANGLE || angle > MOST_ANGLE)
+  return wrong < 0 ? [] : [problem({ why: 'closing', wall: wrong + 1, angle: angles[wrong] })]
+}
+
+function angleProblems({ walls }: Faces): PlanProblem[] {
+  return walls.flatMap((wall, i): PlanProblem[] => {
+    const next = (i + 1) % walls.length
+    const angle = (angleOf(wall, walls[next]) * 180) / Math.PI
+    const pair: [number, number] = [i + 1, next + 1]
+    if (angle > MOST_BETWEEN + 1e-6) return [problem({ why: 'flat', walls: pair, angle })]
+    return angle < LEAST_BETWEEN - 1e-6 ? [problem({ why: 'sharp', walls: pair, angle })] : []
+  })
+}
+
+/** Walls that end before they reach a height, by the corners of what is between them there. */
+function vanished(faces: Faces): PlanProblem[] {
+  const { foot, rim } = roomOf(faces)
+  const count = faces.walls.length
+  const outside = outsideOf(faces)
+  const leans = !isUpright(faces)
+  const rings: ['floor' | 'rim', Vector[]][] = [
+    ['floor', foot],
+    ['rim', rim],
+    ['floor', outside.slice(0, count)],
+    ['rim', outside.slice(count)],
+  ]
+  for (const [at, ring] of rings) {
+    const i = faces.walls.findIndex(({ normal: [x, y] }, wall) => {
+      const [from, to] = [ring[wall], ring[(wall + 1) % count]]
+      return dot([-y, x, 0], [to[0] - from[0], to[1] - from[1], 0]) <= 1
+    })
+    if (i >= 0) return [problem({ why: 'vanishes', wall: i + 1, at, leans })]
+    const crossed = crossing(ring.map(([x, y]): Point => ({ x, y })))
+    if (crossed) return [problem({ why: 'crossing', walls: [crossed[0] + 1, crossed[1] + 1] })]
+  }
+  return []
+}
+
+/** Joints whose shares are too narrow to be cut. */
+function narrowProblems(spec: AngledSpec, sheets: Sheets, tabs: AngledTabs, needed: number): PlanProblem[] {
+  const { joints } = makeAngled(spec, { mean: sheets, thickest: sheets }, tabs)
+  for (const { group, line, parts } of joints) {
+    const [from, to] = line!.clear
+    const length = to - from
+    const { widths } =
+      length > 0
+        ? fingerShares(tabs.rules[group], length, { mirrored: false, keyed: tabs.keyed })
+        : { widths: [] }
+    const narrowest = Math.min(...widths, length)
+    if (widths.length >= 2 && narrowest >= needed - 1e-9) continue
+    const wall = Number(parts[0].slice(wallId(0).length - 1))
+    return [problem({ why: 'narrow', group, wall, narrowest, needed, length })]
+  }
+  return []
+}
+
+/** Whether lengths, angles and leans make an outline at all. */
+export function isPlan(plan: Plan): boolean {
+  const bare: AngledSpec = { plan, sizesAre: 'outer', height: 1, hasFloor: false, hasTop: false }
+  if (outlineProblems(bare).length > 0) return false
+  return angleProblems(facesOf(bare, { walls: 1, floor: 1, top: 1 })).length === 0
+}
+
+/** Why a box cannot be made; none when it can. @param needed least width of a share that can be cut, mm */
+export function planProblems(
+  spec: AngledSpec,
+  sheets: Sheets,
+  tabs: AngledTabs,
+  needed: number,
+): PlanProblem[] {
+  const outline = outlineProblems(spec)
+  if (outline.length > 0) return outline
+  const faces = facesOf(spec, sheets)
+  const angles = angleProblems(faces)
+  if (angles.length > 0) return angles
+  const gone = vanished(faces)
+  return gone.length > 0 ? gone : narrowProblems(spec, sheets, tabs, needed)
+}
+
+const GROUPS: Record<AngledGroup, (wall: number) => string> = {
+  uprights: (wall) => `the corner after wall ${wall}`,
+  floor: (wall) => `the foot of wall ${wall}`,
+  top: (wall) => `the top of wall ${wall}`,
+}
+
+export function planSentence(what: PlanProblem, say: Say): string {
+  const degrees = (angle: number): string => `${say.plain(angle, 0)}°`
+  switch (what.why) {
+    case 'crossing':
+      return `Walls ${what.walls[0]} and ${what.walls[1]} cross each other. Change a length or an angle of the plan.`
+    case 'closing':
+      return (
+        `With these lengths and angles the plan does not close: the corner after wall ${what.wall} would have ` +
+        `${degrees(what.angle)}. Keep every corner between ${LEAST_ANGLE}° and ${MOST_ANGLE}°.`
+      )
+    case 'flat':
+      return (
+        `Walls ${what.walls[0]} and ${what.walls[1]} are nearly in one plane (${degrees(what.angle)}): no tab ` +
+        `holds there. Make one wall of the two, or turn them to ${MOST_BETWEEN}° or less.`
+      )
+    case 'sharp':
+      return (
+        `Walls ${what.walls[0]} and ${what.walls[1]} meet too sharply (${degrees(what.angle)}) for square edges. ` +
+        `Open that corner to ${LEAST_BETWEEN}° or more.`
+      )
+    case 'leans':
+      return `Give one lean for all walls, or one for each: ${what.most} walls, ${what.count} leans.`
+    case 'vanishes': {
+      const where = what.at === 'rim' ? 'at the rim' : 'at the floor'
+      const mend = what.leans
+        ? 'Lean the walls less, make the box lower, or the walls longer.'
+        : 'Make the walls longer.'
+      return `Nothing is left of wall ${what.wall} ${where}. ${mend}`
+    }
+    case 'narrow':
+      return (
+        `${capitalised(GROUPS[what.group](what.wall))} has ${say.length(Math.max(0, what.length), 1)} for its tabs; ` +
+        `the narrowest would be ${say.length(Math.max(0, what.narrowest), 1)}, and ${say.length(what.needed, 1)} can ` +
+        'be cut. Make the wall larger, or the tabs wider.'
+      )
+  }
+}

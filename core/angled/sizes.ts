@@ -1,0 +1,36 @@
+import type { Size } from '../assembly'
+import type { Vector } from '../geometry'
+import { outsideOf, roomOf } from './make'
+import type { Plan } from './plan'
+import type { Faces } from './planes'
+
+const blockOf = (points: Vector[], height: number): Size => {
+  const across = (i: 0 | 1): number =>
+    Math.max(...points.map((point) => point[i])) - Math.min(...points.map((point) => point[i]))
+  return { x: across(0), y: across(1), z: height }
+}
+
+/** How wide, deep and high a box at any angle is, outside and inside: over foot and rim together, mm. */
+export function sizesOf(faces: Faces): { outer: Size; inner: Size } {
+  const { foot, rim } = roomOf(faces)
+  const height = rim[0][2] - foot[0][2]
+  return { outer: blockOf(outsideOf(faces), faces.height), inner: blockOf([...foot, ...rim], height) }
+}
+
+/** The same box with its plan said of the other side of the walls. */
+export function planOn(plan: Plan, faces: Faces, sizesAre: 'outer' | 'inner'): Plan {
+  const corners = sizesAre === 'outer' ? outsideOf(faces) : roomOf(faces).foot
+  const count = faces.walls.length
+  const lengths = faces.walls.map((_, i) => {
+    const [[ax, ay], [bx, by]] = [corners[i], corners[(i + 1) % count]]
+    return Number(Math.hypot(bx - ax, by - ay).toFixed(4))
+  })
+  const { shape } = plan
+  return {
+    ...plan,
+    shape:
+      shape.kind === 'regular'
+        ? { ...shape, side: lengths[0] }
+        : { ...shape, lengths: lengths.slice(0, shape.lengths.length) },
+  }
+}

@@ -1,0 +1,74 @@
+import { leavesOf, type Angled } from '../angled'
+import { plateOrder, touchingArea, type Panel, type PlateArrival } from '../assembly'
+import type { Box } from '../box'
+import { capitalised } from '../length'
+import type { BuildStep } from './step'
+
+const isWall = (id: string): boolean => id.startsWith('wall-')
+
+/** The floor, the walls one after another, the top. */
+const wantedOf = (panels: Panel[]): string[] => {
+  const ids = panels.map(({ id }) => id)
+  return ['floor', ...ids.filter(isWall), 'top'].filter((id) => ids.includes(id))
+}
+
+function textOf(
+  { id, from, standing }: PlateArrival,
+  label: string,
+  walls: number,
+  isUpright: boolean,
+): string {
+  if (id === 'floor' && !from) return 'Lay the floor with its outside face down.'
+  if (!from) return `Begin with ${label}, its outside face down.`
+  if (id === 'top') return 'Press the top on from above, evenly all round.'
+  if (id === 'floor') return 'Push the floor in from below, evenly all round.'
+  const stands = standing.filter(isWall)
+  const way = isUpright ? 'straight from outside' : 'straight on, square to its own face'
+  if (stands.length === 0) return `Push ${label} onto the floor, ${way}, label outward.`
+  if (stands.length === walls - 1)
+    return `${capitalised(label)} closes the box. Start all its tabs by hand, on both sides, before pushing any one home.`
+  return `Push ${label} on, ${way}: its tabs enter the floor and the wall beside it together.`
+}
+
+/** What square edges ask for at corners that are not square, once all stands. */
+function edgesText({ faces, joints }: Angled): string {
+  const { gap, proud } = leavesOf({ faces, joints })
+  const stands =
+    proud > 0.05 ? ' Tab ends stand out at the slanted corners: sand them flush once the glue has set.' : ''
+  const open =
+    gap > 0.05 ? ' Square edges leave a thin wedge open there: glue with fine sanding dust closes it.' : ''
+  return `${stands}${open}`
+}
+
+/** The order in which a box with walls at any angle goes together. */
+export function angledSteps(
+  { assembly, angled }: Box & { angled: Angled },
+  panels: Panel[],
+): BuildStep[] | { locked: string[] } {
+  const found = plateOrder(panels, wantedOf(panels))
+  if ('locked' in found) return found
+  const labels = new Map(panels.map(({ id, label }) => [id, label]))
+  const walls = panels.filter(({ id }) => isWall(id)).length
+  const isUpright = angled.faces.walls.every(({ normal }) => Math.abs(normal[2]) < 1e-9)
+  return found.arrivals.map((arrival, i): BuildStep => {
+    const { id, standing, from } = arrival
+    const label = labels.get(id)!
+    const closed = assembly.joints.filter(
+      ({ parts }) => parts.includes(id) && parts.every((each) => each === id || standing.includes(each)),
+    )
+    const isLast = i === found.arrivals.length - 1
+    return {
+      id,
+      panel: id,
+      panels: [id],
+      standing,
+      title: `${i + 1}. ${capitalised(label)}`,
+      text: textOf(arrival, label, walls, isUpright) + (isLast ? edgesText(angled) : ''),
+      glue: closed.map((joint) => ({
+        with: labels.get(joint.parts.find((each) => each !== id)!)!,
+        area: touchingArea(joint, assembly, panels),
+      })),
+      ...(from ? { from } : {}),
+    }
+  })
+}

@@ -1,0 +1,21 @@
+/** A joint that is closed in a step: with which panel, and how much of it takes glue, mm². */
+interface GlueFace {
+  with: string
+  area: number
+}
+
+export interface BuildStep {
+  id: string
+  /** The panel that comes in, and what stands already. */
+  panel: string
+  /** All panels that come in: those of a bent sheet come together. */
+  panels: string[]
+  standing: string[]
+  title: string
+  text: string
+  /** Which way it lies from its place before it comes in; none for the first. */
+  from?: [number, number, number]
+  glue: GlueFace[]
+  /** Glued into a panel that still lies flat. */
+  isFlat?: true
+}

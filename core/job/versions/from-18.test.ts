@@ -1,0 +1,13 @@
+import { describe, expect, test } from '@jest/globals'
+import { nowOf, oldJob, testVersion } from '../../../scripts/testing/old-jobs'
+import { thingsOf } from '../index'
+
+describe('jobs of version 18', () => {
+  testVersion(18)
+  test('have four walls at right angles, each of their boxes', () => {
+    const old = oldJob(18)
+    const other = { id: 'b', name: 'Box', copies: 1, box: old.box }
+    const plans = thingsOf(nowOf({ ...old, whole: null, also: [other] })).map(({ box }) => box.plan)
+    expect(plans).toEqual([null, null])
+  })
+})

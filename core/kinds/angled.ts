@@ -1,0 +1,140 @@
+import { cornersOf, planSchema, readAngles, readLengths, type Plan } from '../angled'
+import { PLAIN_BOX, sameTabs, withLid, type BoxSpec } from '../box'
+import {
+  choice,
+  count,
+  degrees,
+  length,
+  numberOf,
+  TAB,
+  text,
+  THICKNESS,
+  type Kind,
+  type KindValues,
+} from './kind'
+
+const ENDS = {
+  'inside both faces': 'flush',
+  'half way': 'middle',
+  'proud, to be sanded': 'full',
+} as const
+const ends = choice('ends', 'where tab ends stop at slanted corners', Object.keys(ENDS))
+const top = choice('top', 'how the top is held', ['open', 'fingers'])
+const sizes = choice('sizes', 'side of the walls that sizes are measured on', ['outer', 'inner'])
+
+const endsOf = (values: KindValues): Plan['ends'] => ENDS[values.ends as keyof typeof ENDS]
+
+/** A box round a plan; width and depth are kept as what the plan's walls reach over. */
+function planBox(values: KindValues, plan: Plan): BoxSpec {
+  const corners = cornersOf(plan.shape)
+  const across = (key: 'x' | 'y'): number => {
+    const all = corners.map((corner) => corner[key])
+    return Number(Math.max(1, Math.max(...all) - Math.min(...all)).toFixed(4))
+  }
+  const box: BoxSpec = {
+    ...PLAIN_BOX,
+    sizesAre: values.sizes as BoxSpec['sizesAre'],
+    width: across('x'),
+    depth: across('y'),
+    height: numberOf(values, 'height'),
+    plan,
+    tabs: sameTabs({ rule: 'even', width: numberOf(values, 'tab') }),
+    proud: 0,
+  }
+  return values.top === 'open' ? box : withLid(box, String(values.top), numberOf(values, 'thickness'))
+}
+
+/** A box with any number of walls of one length. */
+export const polygonBox: Kind = {
+  kind: 'polygon-box',
+  title: 'Box with 3 to 12 equal walls',
+  words: 'hexagon hexagonal octagon triangle polygon round vial rack pen pot angle',
+  numbers: [
+    count('walls', 'how many walls', [3, 12], 6),
+    length('side', 'length of each wall', [15, 1000], 60),
+    length('height', 'height', [10, 1000], 60),
+    sizes,
+    top,
+    ends,
+    TAB,
+    THICKNESS,
+  ],
+  make: (values) =>
+    planBox(values, {
+      shape: { kind: 'regular', walls: numberOf(values, 'walls'), side: numberOf(values, 'side') },
+      lean: [0],
+      ends: endsOf(values),
+    }),
+}
+
+/** Walls that lean outward from the floor. */
+export const taperedPlanter: Kind = {
+  kind: 'tapered-planter',
+  title: 'Planter, its walls leaning outward',
+  words: 'tapered flower pot plant hopper bowl basket slanted sloped cone',
+  numbers: [
+    length('side', 'length of each wall at the floor', [15, 1000], 90),
+    length('height', 'height', [10, 1000], 110),
+    degrees('lean', 'how far the walls lean outward', [-40, 40], 12),
+    count('walls', 'how many walls', [3, 12], 4),
+    sizes,
+    ends,
+    TAB,
+    THICKNESS,
+  ],
+  make: (values) =>
+    planBox(
+      { ...values, top: 'open' },
+      {
+        shape: { kind: 'regular', walls: numberOf(values, 'walls'), side: numberOf(values, 'side') },
+        lean: [numberOf(values, 'lean')],
+        ends: endsOf(values),
+      },
+    ),
+}
+
+function shapeOf(values: KindValues): Plan['shape'] | { error: string } {
+  const lengths = readLengths(String(values.lengths), values.unit === 'in' ? 'in' : 'mm')
+  const angles = readAngles(String(values.angles))
+  if (!lengths) return { error: `The lengths “${values.lengths}” cannot be read. Type them so: 120, 60, 70.` }
+  if (!angles) return { error: `The angles “${values.angles}” cannot be read. Type them so: 90, 90, 270.` }
+  if (angles.length !== lengths.length - 1)
+    return {
+      error:
+        `${lengths.length} walls have ${lengths.length - 1} corners between them; ${angles.length} angles were ` +
+        'given. The last wall, which closes the plan, is worked out.',
+    }
+  const shape = { kind: 'lengths' as const, lengths, angles }
+  const read = planSchema.shape.shape.safeParse(shape)
+  return read.success
+    ? shape
+    : { error: 'Give 2 to 11 walls from 1 to 5000 mm, with corners from 30° to 330°.' }
+}
+
+/** Any plan by its lengths and angles: L, T, U, a trapezoid. */
+export const lengthsBox: Kind = {
+  kind: 'plan-box',
+  title: 'Box by the lengths and angles of its walls',
+  words: 'L-shaped corner T U trapezoid house irregular any plan floor plan odd shape',
+  numbers: [
+    text('lengths', 'lengths of the walls, one after another; the last one closes the plan', 200, [
+      '160 mm, 60 mm, 90 mm, 70 mm, 70 mm',
+    ]),
+    text('angles', 'angle inside between each of these walls and the next', 200, ['90, 90, 270, 90']),
+    length('height', 'height', [10, 1000], 50),
+    sizes,
+    top,
+    ends,
+    TAB,
+    THICKNESS,
+  ],
+  refuses(values) {
+    const shape = shapeOf(values)
+    return 'error' in shape ? shape.error : null
+  },
+  make(values) {
+    const shape = shapeOf(values)
+    if ('error' in shape) throw new Error(shape.error)
+    return planBox(values, { shape, lean: [0], ends: endsOf(values) })
+  },
+}

@@ -1,0 +1,151 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import {
+  closingOf,
+  planSchema,
+  readAngles,
+  readLengths,
+  shapeAs,
+  slantedEdges,
+  type Plan,
+  type PlanShape,
+} from '@core/angled'
+import { limitsOf } from '@core/limits'
+import { short } from '@core/length'
+import ChoiceRow from '@web/parts/ChoiceRow.vue'
+import FigureField from '@web/parts/FigureField.vue'
+import ListEntry from '@web/parts/ListEntry.vue'
+import { useSay } from '@web/parts/say'
+import { useDerived } from '@web/stores/derived'
+import { useBoxEdits } from './box-edits'
+
+/** Walls that stand at any angle: how many or how long, at which angles, and how far they lean. */
+const { box, change } = useBoxEdits()
+const derived = useDerived()
+const say = useSay()
+
+type How = 'rectangle' | PlanShape['kind']
+const HOWS = [
+  { value: 'rectangle' as const, label: 'rectangle' },
+  { value: 'regular' as const, label: 'equal walls' },
+  { value: 'lengths' as const, label: 'by lengths' },
+]
+const ENDS = [
+  { value: 'flush' as const, label: 'inside both faces' },
+  { value: 'middle' as const, label: 'half way' },
+  { value: 'full' as const, label: 'proud, to be sanded' },
+]
+const plan = computed(() => box.value.plan)
+const regular = computed(() => (plan.value?.shape.kind === 'regular' ? plan.value.shape : null))
+const lengths = computed(() => (plan.value?.shape.kind === 'lengths' ? plan.value.shape : null))
+const [regularShape] = planSchema.shape.shape.options
+
+const put = (part: Partial<Plan>, key = ''): boolean => change({ plan: { ...plan.value!, ...part } }, key)
+function choose(how: How): void {
+  if (how === 'rectangle') {
+    change({ plan: null })
+    return
+  }
+  const before = plan.value ?? { lean: [0], ends: 'flush' as const, shape: null }
+  change({ plan: { ...before, shape: shapeAs(how, before.shape, box.value) } })
+}
+/** One angle less than there are lengths: what is missing is square, what is too much is left out. */
+function setLengths(values: number[]): void {
+  const angles = Array.from({ length: values.length - 1 }, (_, i) => lengths.value!.angles[i] ?? 90)
+  put({ shape: { kind: 'lengths', lengths: values, angles } }, 'plan-lengths')
+}
+const listed = (values: number[]): string => values.map((value) => short(value, 2)).join(', ')
+
+const closing = computed(() => {
+  if (!lengths.value) return ''
+  const { length, angles } = closingOf(lengths.value)
+  const [before, after] = angles.map((angle) => `${short(angle, 1)}°`)
+  return `The last wall closes the plan: ${say.value.length(length, 1)}, at ${before} and ${after}.`
+})
+/** Corners that are not square, those alike once, and what square edges leave there. */
+const slants = computed(() => {
+  const { made } = derived.box
+  const rows = (made?.angled ? slantedEdges(made.angled) : []).map(({ angle, gap, proud }) => {
+    const open = `an open wedge of ${say.value.length(gap, 1)}`
+    const out = proud > 0.005 ? `, ends ${say.value.length(proud, 1)} proud` : ''
+    return `${short(angle, 1)}°: ${open}${out}`
+  })
+  return [...new Set(rows)]
+})
+</script>
+
+<template>
+  <div class="grid content-start gap-2">
+    <ChoiceRow
+      data-field="plan"
+      label="Seen from above"
+      :model-value="plan?.shape.kind ?? 'rectangle'"
+      :options="HOWS"
+      @update:model-value="choose"
+    />
+    <template v-if="plan">
+      <div v-if="regular" class="grid grid-cols-2 gap-2">
+        <FigureField
+          data-field="plan-walls"
+          label="How many walls"
+          kind="figure"
+          :model-value="regular.walls"
+          :limits="limitsOf(regularShape.shape.walls)"
+          @update:model-value="
+            put({ shape: { ...regular, walls: $event }, lean: [plan.lean[0]] }, 'plan-walls')
+          "
+        />
+        <FigureField
+          data-field="plan-side"
+          label="Length of each wall"
+          :model-value="regular.side"
+          :limits="limitsOf(regularShape.shape.side)"
+          @update:model-value="put({ shape: { ...regular, side: $event } }, 'plan-side')"
+        />
+      </div>
+      <template v-if="lengths">
+        <ListEntry
+          data-field="plan-lengths"
+          label="Lengths of the walls, counter-clockwise"
+          :model-value="lengths.lengths"
+          :text="lengths.lengths.map((each) => say.shortPlain(each)).join(', ')"
+          :read="(typed) => readLengths(typed, say.lengthUnit)"
+          example="160, 60, 90"
+          @update:model-value="setLengths"
+        />
+        <ListEntry
+          data-field="plan-angles"
+          label="Angles inside, between each and the next"
+          :model-value="lengths.angles"
+          :text="listed(lengths.angles)"
+          :read="readAngles"
+          example="90, 90, 270"
+          @update:model-value="put({ shape: { ...lengths, angles: $event } }, 'plan-angles')"
+        />
+        <p class="note" data-testid="closing">{{ closing }}</p>
+      </template>
+      <ListEntry
+        data-field="plan-lean"
+        label="Walls lean outward by, °: one for all, or one each"
+        :model-value="plan.lean"
+        :text="listed(plan.lean)"
+        :read="readAngles"
+        example="10, or 10, 0, 10, 0"
+        @update:model-value="put({ lean: $event }, 'plan-lean')"
+      />
+      <ChoiceRow
+        data-field="plan-ends"
+        label="Tab ends at slanted corners"
+        :model-value="plan.ends"
+        :options="ENDS"
+        @update:model-value="put({ ends: $event })"
+      />
+      <div v-if="slants.length > 0" class="note" data-testid="slants">
+        <p>A laser cuts square edges. At corners that are not square they leave, inside or outside:</p>
+        <ul class="list-disc pl-5">
+          <li v-for="slant in slants" :key="slant">{{ slant }}</li>
+        </ul>
+      </div>
+    </template>
+  </div>
+</template>
