@@ -15,12 +15,13 @@ import {
   groundOf,
   insideOf,
   meetingPoint,
-  rimOf,
   type AngledSpec,
   type Faces,
   type Plane,
   type Sheets,
 } from './planes'
+import { lidOn } from './lid'
+import { flatPart, less, partOf, upOn } from './parts'
 import { clearOf, FINGERS, sideOf } from './sides'
 
 export type AngledGroup = 'uprights' | 'floor' | 'top'
@@ -39,31 +40,6 @@ export interface Angled {
 }
 
 export const wallId = (i: number): string => `wall-${i + 1}`
-
-const less = (a: Vector, b: Vector): Vector => [a[0] - b[0], a[1] - b[1], a[2] - b[2]]
-
-/** A part whose own (0, 0) lies under a point of its outside face. */
-function partOf(id: string, plane: Plane, thickest: number, [u, v]: [Vector, Vector], at: Vector): Part {
-  const { normal: n, thickness } = plane
-  const origin = less(at, [n[0] * thickness, n[1] * thickness, n[2] * thickness])
-  const rows = [0, 1, 2].flatMap((i) => [u[i], v[i], n[i], origin[i]])
-  const blank = { minX: 0, minY: 0, maxX: 0, maxY: 0 }
-  return {
-    id,
-    label: id.replace('-', ' '),
-    thickness,
-    thickest,
-    frame: [...rows, 0, 0, 0, 1],
-    blank,
-    features: [],
-  }
-}
-
-/** A way along a face, across the height: what is up on it. */
-function upOn({ normal: n }: Plane): Vector {
-  const length = Math.hypot(n[0], n[1])
-  return [(-n[2] * n[0]) / length, (-n[2] * n[1]) / length, length]
-}
 
 class Maker {
   readonly walls: Part[]
@@ -133,19 +109,20 @@ class Maker {
     const [before, after] = [this.wall(i - 1), this.wall(i)]
     const [a, b] = isReflex ? [insideOf(before), insideOf(after)] : [before, after]
     const at = meetingPoint(a, b, groundOf())
-    const rise = less(meetingPoint(a, b, rimOf(this.faces)), at)
+    const rise = less(meetingPoint(a, b, this.faces.rim), at)
     const length = Math.hypot(...rise)
     const line: Line = {
       at,
       way: [rise[0] / length, rise[1] / length, rise[2] / length],
       isReflex,
-      ends: this.spec.plan.ends,
+      // Round a corner that points inward ends would stand into the room.
+      ends: isReflex ? 'flush' : this.spec.plan.ends,
       clear: [0, length],
     }
     const { floor, top } = this.faces
     line.clear = [
-      clearOf([before, after], line, floor ? insideOf(floor) : groundOf(), 'low'),
-      clearOf([before, after], line, top ? insideOf(top) : rimOf(this.faces), 'high'),
+      clearOf([before, after], line, floor && !this.spec.raised ? insideOf(floor) : groundOf(), 'low'),
+      clearOf([before, after], line, top ? insideOf(top) : this.faces.rim, 'high'),
     ]
     const names: [string, string] = [wallId((i + this.count - 1) % this.count), wallId(i)]
     this.join('uprights', names.join('|'), names, line, length, false)
@@ -171,7 +148,19 @@ class Maker {
       clearOf(pair, line, third(i, this.wall(i - 1)), 'low'),
       clearOf(pair, line, third(i + 1, this.wall(i + 1)), 'high'),
     ]
+    // Beside a slot a web of one thickness is left to what is notched at the corner. [FM]
+    const web = name === 'floor' && this.spec.raised > 0 ? this.wall(i).thickness : 0
+    line.clear = [line.clear[0] + web, line.clear[1] - web]
     this.join(name, `${wallId(i)}|${name}`, [wallId(i), name], line, length, true)
+    if (name === 'floor' && this.spec.raised > 0) {
+      const joint = this.joints[this.joints.length - 1]
+      const inSlots = {
+        kind: 'tenon',
+        slots: [true, false],
+        play: { ...joint.play, walls: this.spec.play },
+      } as const
+      this.joints[this.joints.length - 1] = { ...joint, ...inSlots, slots: [true, false], proud: true }
+    }
   }
 
   private jointOf(group: AngledGroup, i: number): Joint {
@@ -186,23 +175,34 @@ class Maker {
     return sideOf(part, own, { line, mate, ends: line.ends, joint: joint?.id ?? null })
   }
 
+  /** Whether the floor stands in slots, above the walls' lower edge. */
+  private get isRaised(): boolean {
+    return this.faces.floor !== null && this.spec.raised > 0
+  }
+
+  private floorSide(i: number): PlateSide {
+    const { floor } = this.faces
+    return this.side(this.walls[i], this.wall(i), floor!, this.jointOf('floor', i), this.corner(i, floor!))
+  }
+
   private wallSides(i: number): PlateSide[] {
     const part = this.walls[i]
     const own = this.wall(i)
-    const { floor, top } = this.faces
-    const [ground, rim] = [groundOf(), rimOf(this.faces)]
+    const { floor, top, rim } = this.faces
+    const ground = groundOf()
+    const foot = this.corner(i, ground)
     return [
-      this.side(part, own, floor ?? ground, floor && this.jointOf('floor', i), this.corner(i, ground)),
+      floor && !this.isRaised ? this.floorSide(i) : this.side(part, own, ground, null, foot),
       this.side(part, own, this.wall(i + 1), this.jointOf('uprights', i + 1), this.corner(i + 1, ground)),
       this.side(part, own, top ?? rim, top && this.jointOf('top', i), this.corner(i, rim)),
-      this.side(part, own, this.wall(i - 1), this.jointOf('uprights', i), this.corner(i, ground)),
+      this.side(part, own, this.wall(i - 1), this.jointOf('uprights', i), foot),
     ]
   }
 
   /** Beyond a corner that points inward a wall reaches no farther than to its own end. */
   private beyondAt(i: number, name: 'floor' | 'top', length: number): PlateSide['beyond'] {
-    const [bottom, right, top, left] = this.walls[i].sides!
-    const edge = name === 'floor' ? bottom : top
+    const [, right, top, left] = this.walls[i].sides!
+    const edge = name === 'floor' ? this.floorSide(i) : top
     const depths = [Math.min(edge.face, edge.end), edge.shoulder]
     const places = [left, right].flatMap((side) => reachAlong(edge, side, side.end, depths))
     return [
@@ -213,31 +213,25 @@ class Maker {
 
   private flatPart(name: 'floor' | 'top'): Part {
     const plane = this.faces[name]!
-    const isFloor = name === 'floor'
-    const depth = Math.max(...this.faces.walls.map((_, i) => this.corner(i, plane)[1]))
-    const axes: [Vector, Vector] = [
-      [1, 0, 0],
-      [0, isFloor ? -1 : 1, 0],
-    ]
-    const at: Vector = isFloor ? [0, depth, 0] : [0, 0, this.faces.height]
-    const part = partOf(name, plane, this.thickest[name], axes, at)
+    const corners = this.faces.walls.map((_, i) => this.corner(i, plane))
+    const part = flatPart(name, plane, this.thickest[name], corners)
     const sides = this.faces.walls.map((wall, i) => {
       const joint = this.jointOf(name, i)
       const side = this.side(part, plane, wall, joint, joint.line!.at)
       const { claims } = joint
-      return {
-        ...side,
-        beyond: this.beyondAt(i, name, claims[claims.length - 1]?.to ?? 0),
-      }
+      return { ...side, beyond: this.beyondAt(i, name, claims[claims.length - 1]?.to ?? 0) }
     })
-    return { ...part, sides: isFloor ? sides.reverse() : sides }
+    return { ...part, sides: name === 'floor' ? sides.reverse() : sides }
   }
 
   make(): Part[] {
     for (let i = 0; i < this.count; i++) this.upright(i)
     const flats = (['floor', 'top'] as const).filter((name) => this.faces[name])
     for (const name of flats) for (let i = 0; i < this.count; i++) this.level(i, name)
-    for (const [i, part] of this.walls.entries()) part.sides = this.wallSides(i)
+    for (const [i, part] of this.walls.entries()) {
+      part.sides = this.wallSides(i)
+      if (this.isRaised) part.inner = [this.floorSide(i)]
+    }
     const parts = [...this.walls, ...flats.map((name) => this.flatPart(name))]
     return parts.map((part) => ({ ...part, blank: bounds(outlineOf(part.sides!, ({ end }) => end)) }))
   }
@@ -272,24 +266,25 @@ export function makeAngled(
   const faces = facesOf(spec, mean)
   const maker = new Maker(spec, faces, thickest, tabs)
   const parts = maker.make()
-  return { faces, parts, joints: maker.joints }
+  const lid = spec.top === 'lid' ? lidOn(faces, mean.top, thickest.top, spec.lidPlay) : []
+  return { faces, parts: [...parts, ...lid], joints: maker.joints }
 }
 
 /** What is free inside, at the floor and at the rim: the corners of both, mm. */
-export function roomOf({ walls, floor, top, height }: Faces): { foot: Vector[]; rim: Vector[] } {
+export function roomOf({ walls, floor, top, rim }: Faces): { foot: Vector[]; rim: Vector[] } {
   const at = (level: Plane): Vector[] =>
     walls.map((wall, i) =>
       meetingPoint(insideOf(walls[(i + walls.length - 1) % walls.length]), insideOf(wall), level),
     )
   return {
     foot: at(floor ? insideOf(floor) : groundOf()),
-    rim: at(top ? insideOf(top) : rimOf({ height })),
+    rim: at(top ? insideOf(top) : rim),
   }
 }
 
 /** How much of a box's outside a way reaches over, mm. */
 export const outsideOf = (faces: Faces): Vector[] =>
-  [groundOf(), rimOf(faces)].flatMap((level) =>
+  [groundOf(), faces.rim].flatMap((level) =>
     faces.walls.map((wall, i) =>
       meetingPoint(faces.walls[(i + faces.walls.length - 1) % faces.walls.length], wall, level),
     ),

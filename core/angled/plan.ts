@@ -39,6 +39,10 @@ export const planSchema = z.strictObject({
   shape: z.discriminatedUnion('kind', [regular, lengths]),
   /** One for all walls, or one for each. */
   lean: z.array(lean).min(1).max(MOST_WALLS),
+  /** The rim, or the top, rises from the low edge of one wall, counted from 1; level where it is null. */
+  slope: z
+    .strictObject({ angle: z.number().min(1).max(45), from: z.number().int().min(1).max(MOST_WALLS) })
+    .nullable(),
   /** Where tab ends stop where walls are not at right angles. */
   ends: z.enum(END_KINDS),
 })

@@ -12,7 +12,10 @@ export interface Plane {
 export interface Faces {
   walls: Plane[]
   floor: Plane | null
+  /** A top that is joined to the walls. */
   top: Plane | null
+  /** What the walls end at, and a lid lies on: no sheet. */
+  rim: Plane
   height: number
   /** Whether the corner before each wall points inward. */
   isReflex: boolean[]
@@ -31,7 +34,12 @@ export interface AngledSpec {
   sizesAre: 'outer' | 'inner'
   height: number
   hasFloor: boolean
-  hasTop: boolean
+  /** How far the floor's underside stands above the walls' lower edge, in slots; 0 is level with it. */
+  raised: number
+  top: 'none' | 'fingers' | 'lid'
+  /** Between a lid's lip and each wall, and added to the width of slots, mm. */
+  lidPlay: number
+  play: number
 }
 
 /** The same sheet, its inside face. */
@@ -57,7 +65,6 @@ const level = (at: number, up: 1 | -1, thickness: number): Plane => ({
 })
 /** A plane that only ends what is above or below it. */
 export const groundOf = (): Plane => level(0, -1, 0)
-export const rimOf = ({ height }: Pick<Faces, 'height'>): Plane => level(height, 1, 0)
 
 function wallPlane(
   from: Point,
@@ -74,23 +81,40 @@ function wallPlane(
   return { normal, at: isOuter ? through : through + thickness, thickness }
 }
 
+/** The corner before a wall at a height. */
+const cornerAt = (walls: Plane[], i: number, end: Plane): Vector =>
+  meetingPoint(walls[(i + walls.length - 1) % walls.length], walls[i], end)
+
 /** Moved so that the whole box, foot and rim, begins at 0 along x and y. */
 function fromZero(faces: Faces): Faces {
-  const points = [groundOf(), rimOf(faces)].flatMap((end) =>
-    faces.walls.map((wall, i) =>
-      meetingPoint(faces.walls[(i + faces.walls.length - 1) % faces.walls.length], wall, end),
-    ),
-  )
+  const { walls, floor, top, rim } = faces
+  const points = [groundOf(), rim].flatMap((end) => walls.map((_, i) => cornerAt(walls, i, end)))
   const by: Vector = [-Math.min(...points.map(([x]) => x)), -Math.min(...points.map(([, y]) => y)), 0]
-  return { ...faces, walls: faces.walls.map((wall) => ({ ...wall, at: wall.at + dot(wall.normal, by) })) }
+  const moved = (plane: Plane): Plane => ({ ...plane, at: plane.at + dot(plane.normal, by) })
+  return { ...faces, walls: walls.map(moved), floor, top: top && moved(top), rim: moved(rim) }
+}
+
+/** The plane that walls end at: level, or rising from the foot of one of them. */
+function rimPlane(walls: Plane[], { slope }: Plan, height: number): Plane {
+  if (!slope) return level(height, 1, 0)
+  const low = walls[(slope.from - 1) % walls.length].normal
+  const flat = Math.hypot(low[0], low[1])
+  const [c, s] = [Math.cos((slope.angle * Math.PI) / 180), Math.sin((slope.angle * Math.PI) / 180)]
+  // It rises away from that wall.
+  const [x, y] = [-low[0] / flat, -low[1] / flat]
+  const places = walls.map((_, i) => dot([x, y, 0], cornerAt(walls, i, groundOf())))
+  return { normal: [-s * x, -s * y, c], at: c * height - s * Math.min(...places), thickness: 0 }
 }
 
 /** Where every sheet of a box lies. The plan is that of the walls' outside, or inside, faces at the floor. */
-export function facesOf({ plan, sizesAre, height, hasFloor, hasTop }: AngledSpec, sheets: Sheets): Faces {
+export function facesOf(spec: AngledSpec, sheets: Sheets): Faces {
+  const { plan, sizesAre, hasFloor, raised, top } = spec
   const corners = cornersOf(plan.shape)
   const isOuter = sizesAre === 'outer'
-  const [below, above] = [hasFloor ? sheets.floor : 0, hasTop ? sheets.top : 0]
-  const whole = isOuter ? height : height + below + above
+  const below = hasFloor ? sheets.floor + raised : 0
+  const upright = plan.slope ? Math.cos((plan.slope.angle * Math.PI) / 180) : 1
+  const above = { none: 0, fingers: sheets.top / upright, lid: 2 * sheets.top }[top]
+  const whole = isOuter ? spec.height : spec.height + below + above
   const walls = corners.map((from, i) => {
     const to = corners[(i + 1) % corners.length]
     return wallPlane(from, to, leanOf(plan, i), isOuter ? 0 : below, sheets.walls, isOuter)
@@ -99,10 +123,12 @@ export function facesOf({ plan, sizesAre, height, hasFloor, hasTop }: AngledSpec
     const before = walls[(i + walls.length - 1) % walls.length]
     return before.normal[0] * wall.normal[1] - before.normal[1] * wall.normal[0] < 0
   })
+  const rim = rimPlane(walls, plan, top === 'lid' ? whole - sheets.top : whole)
   return fromZero({
     walls,
-    floor: hasFloor ? level(0, -1, sheets.floor) : null,
-    top: hasTop ? level(whole, 1, sheets.top) : null,
+    floor: hasFloor ? level(raised, -1, sheets.floor) : null,
+    top: top === 'fingers' ? { ...rim, thickness: sheets.top } : null,
+    rim,
     height: whole,
     isReflex,
   })

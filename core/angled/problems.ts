@@ -17,6 +17,7 @@ export type PlanProblem = { kind: 'plan'; field: 'plan' } & (
   | { why: 'leans'; count: number; most: number }
   /** Walls that lean together before the rim, or that leave nothing between them. */
   | { why: 'vanishes'; wall: number; at: 'floor' | 'rim'; leans: boolean }
+  | { why: 'low'; room: number }
   | { why: 'narrow'; group: AngledGroup; wall: number; narrowest: number; needed: number; length: number }
 )
 
@@ -54,6 +55,9 @@ function angleProblems({ walls }: Faces): PlanProblem[] {
   })
 }
 
+/** A wall is as wide as that at its foot and at its rim, in thicknesses: tabs of both its ends stand there. [FM] */
+const LEAST_WIDTH = 2
+
 /** Walls that end before they reach a height, by the corners of what is between them there. */
 function vanished(faces: Faces): PlanProblem[] {
   const { foot, rim } = roomOf(faces)
@@ -67,15 +71,25 @@ function vanished(faces: Faces): PlanProblem[] {
     ['rim', outside.slice(count)],
   ]
   for (const [at, ring] of rings) {
-    const i = faces.walls.findIndex(({ normal: [x, y] }, wall) => {
+    const i = faces.walls.findIndex(({ normal: [x, y], thickness }, wall) => {
       const [from, to] = [ring[wall], ring[(wall + 1) % count]]
-      return dot([-y, x, 0], [to[0] - from[0], to[1] - from[1], 0]) <= 1
+      return dot([-y, x, 0], [to[0] - from[0], to[1] - from[1], 0]) <= LEAST_WIDTH * thickness
     })
     if (i >= 0) return [problem({ why: 'vanishes', wall: i + 1, at, leans })]
     const crossed = crossing(ring.map(([x, y]): Point => ({ x, y })))
     if (crossed) return [problem({ why: 'crossing', walls: [crossed[0] + 1, crossed[1] + 1] })]
   }
   return []
+}
+
+/** What must be left between floor and rim, or lid, mm. [FM] */
+const LEAST_ROOM = 2
+
+/** How high it is inside where it is lowest, mm. */
+function heightInside(faces: Faces, { top }: AngledSpec, sheets: Sheets): number {
+  const { foot, rim } = roomOf(faces)
+  const lowest = Math.min(...rim.map(([, , z]) => z)) - Math.max(...foot.map(([, , z]) => z))
+  return lowest - (top === 'lid' ? sheets.top : 0)
 }
 
 /** Joints whose shares are too narrow to be cut. */
@@ -98,7 +112,16 @@ function narrowProblems(spec: AngledSpec, sheets: Sheets, tabs: AngledTabs, need
 
 /** Whether lengths, angles and leans make an outline at all. */
 export function isPlan(plan: Plan): boolean {
-  const bare: AngledSpec = { plan, sizesAre: 'outer', height: 1, hasFloor: false, hasTop: false }
+  const bare: AngledSpec = {
+    plan,
+    sizesAre: 'outer',
+    height: 1,
+    hasFloor: false,
+    raised: 0,
+    top: 'none',
+    lidPlay: 0,
+    play: 0,
+  }
   if (outlineProblems(bare).length > 0) return false
   return angleProblems(facesOf(bare, { walls: 1, floor: 1, top: 1 })).length === 0
 }
@@ -116,6 +139,8 @@ export function planProblems(
   const angles = angleProblems(faces)
   if (angles.length > 0) return angles
   const gone = vanished(faces)
+  const room = heightInside(faces, spec, sheets)
+  if (room < LEAST_ROOM) return [problem({ why: 'low', room })]
   return gone.length > 0 ? gone : narrowProblems(spec, sheets, tabs, needed)
 }
 
@@ -154,6 +179,8 @@ export function planSentence(what: PlanProblem, say: Say): string {
         : 'Make the walls longer.'
       return `Nothing is left of wall ${what.wall} ${where}. ${mend}`
     }
+    case 'low':
+      return `Between the floor and what closes it ${say.length(Math.max(0, what.room), 1)} are left. Make the box higher.`
     case 'narrow':
       return (
         `${capitalised(GROUPS[what.group](what.wall))} has ${say.length(Math.max(0, what.length), 1)} for its tabs; ` +

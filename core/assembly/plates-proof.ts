@@ -12,7 +12,7 @@ import {
   type Ring,
   type Vector,
 } from '../geometry'
-import { axesOf, onPlane, stretchOn } from './plates'
+import { axesOf, onPlane, sideAt, stretchOn } from './plates'
 import type { Fault } from './fault'
 import type { Panel } from './resolve'
 import type { Assembly, Joint } from './types'
@@ -177,7 +177,7 @@ function missingAt(joint: Joint, panels: Map<string, Panel>): Fault[] {
   return joint.claims.flatMap(({ owner, from, to }): Fault[] => {
     if (owner === null) return []
     const panel = panels.get(joint.parts[owner])!
-    const side = panel.sides!.find((each) => each.joint === joint.id)!
+    const side = sideAt(panel, joint.id)!
     const stretch: [number, number] = [Math.max(from, low) + TOUCH, Math.min(to, high) - TOUCH]
     if (stretch[1] <= stretch[0]) return []
     const wanted = stretchOn(side, stretch, [side.end + TOUCH, side.shoulder])

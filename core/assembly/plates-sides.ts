@@ -1,6 +1,7 @@
 import { ringsOf, type Point } from '../geometry'
 import type { Wanted } from './claimed'
 import { plateShapes } from './plates'
+import { partsById } from './prism'
 import type { PanelSide } from './panel-side'
 import type { Assembly, Joint, Part, PlateSide } from './types'
 
@@ -27,13 +28,13 @@ function isTabSide(from: Point, to: Point, side: PlateSide, { claims }: Joint): 
  * What each piece of the border of a plate at any angle is: only the sides of tabs are glue lines, square
  * ends touch a slanted face along a line at most.
  */
-export function plateSidesOf(part: Part, { joints }: Pick<Assembly, 'joints'>, wanted: Wanted): PanelSide[] {
+export function plateSidesOf(part: Part, { joints, parts }: Assembly, wanted: Wanted): PanelSide[] {
   const byId = new Map(joints.map((joint) => [joint.id, joint]))
-  const { exact } = plateShapes(part, byId, { ...wanted, interference: 0 })
+  const { exact } = plateShapes(part, byId, partsById(parts), { ...wanted, interference: 0 })
   return exact.flatMap(ringsOf).flatMap((ring) =>
     ring.map((from, i): PanelSide => {
       const to = ring[(i + 1) % ring.length]
-      const side = part.sides!.find((each) => {
+      const side = [...part.sides!, ...(part.inner ?? [])].find((each) => {
         const joint = byId.get(each.joint ?? '')
         return joint && liesAt(from, to, each, wanted.proud) && isTabSide(from, to, each, joint)
       })

@@ -1,13 +1,11 @@
 import { area, intersection, type Ring } from '../geometry'
-import { angleBetween } from './plates'
+import { angleBetween, sideAt } from './plates'
 import type { PartsById } from './prism'
-import type { Joint, Part, PlateSide } from './types'
-
-const sideAt = (part: Part, { id }: Joint): PlateSide => part.sides!.find(({ joint }) => joint === id)!
+import type { Joint, Part } from './types'
 
 /** What a sheet's tabs fill across the line of meeting: along its own face, and down from it, mm. */
 function tabOf(part: Part, joint: Joint, angle: number, isTurned: boolean): Ring {
-  const { end, shoulder } = sideAt(part, joint)
+  const { end, shoulder } = sideAt(part, joint.id)!
   const { thickness } = part
   const corners = [
     { x: end, y: 0 },

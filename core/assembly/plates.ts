@@ -1,6 +1,7 @@
 import {
   difference,
   dot,
+  offset,
   rigidInverse,
   transformPoint,
   type Point,
@@ -9,8 +10,11 @@ import {
   type Vector,
 } from '../geometry'
 import type { Wanted } from './claimed'
+import { slotSlack, type PartsById } from './prism'
 import type { Joint, Part, PlateSide } from './types'
 
+/** What hangs together by less than that falls apart, mm. [FM] */
+const LEAST_NECK = 0.3
 /** Cuts reach so far beyond the outline that they are taken from: rounding would leave slivers. mm */
 const OVER = 1e-4
 
@@ -111,28 +115,59 @@ function takenAt(part: Part, side: PlateSide, joint: Joint, wanted: Wanted, over
   })
 }
 
+/** Where a joint lies on a part at any angle. */
+export const sideAt = ({ sides = [], inner = [] }: Part, joint: string): PlateSide | undefined =>
+  [...sides, ...inner].find((side) => side.joint === joint)
+
+/** Slots for the tabs of a part that stands in another one. @param slack on each side of it, mm */
+const slotsAt = (
+  part: Part,
+  side: PlateSide,
+  { parts, claims }: Joint,
+  overlap: number,
+  slack: number,
+): Ring[] =>
+  claims.flatMap(({ owner, from, to }) =>
+    owner === null || parts[owner] === part.id
+      ? []
+      : [stretchOn(side, [from + overlap / 2, to - overlap / 2], [side.face - slack, side.shoulder + slack])],
+  )
+
 /** A part between its sides, less what the others claim. */
-function plateOf(part: Part, joints: ReadonlyMap<string, Joint>, wanted: Wanted, overlap: number): Region[] {
+function plateOf(
+  part: Part,
+  joints: ReadonlyMap<string, Joint>,
+  parts: PartsById,
+  wanted: Wanted,
+  isDrawn: boolean,
+): Region[] {
   const sides = part.sides!
+  const overlap = isDrawn ? wanted.interference : 0
   const cuts = sides.flatMap((side) => {
     const joint = side.joint === null ? undefined : joints.get(side.joint)
     return joint ? takenAt(part, side, joint, wanted, overlap) : []
   })
+  const slots = (part.inner ?? []).flatMap((side) => {
+    const joint = joints.get(side.joint!)!
+    const slack = isDrawn ? slotSlack(joint, parts.get(joint.parts[1])!) : 0
+    return slotsAt(part, side, joint, overlap, slack)
+  })
   const open = part.features.filter(({ depth }) => depth === null).map(({ shape }) => shape)
-  return difference({ outline: outlineOf(sides, endOf(wanted)), holes: [] }, [...cuts, ...open])
+  return difference({ outline: outlineOf(sides, endOf(wanted)), holes: [] }, [...cuts, ...slots, ...open])
 }
 
 /** The exact shape of a part at any angle, and the drawn one; in several pieces where it falls apart. */
 export function plateShapes(
   part: Part,
   joints: ReadonlyMap<string, Joint>,
+  parts: PartsById,
   wanted: Wanted,
 ): { exact: Region[]; drawn: Region[] } {
-  const exact = plateOf(part, joints, wanted, 0)
-  return {
-    exact,
-    drawn: wanted.interference === 0 ? exact : plateOf(part, joints, wanted, wanted.interference),
-  }
+  const exact = plateOf(part, joints, parts, wanted, false)
+  const apart = exact.flatMap((region) => offset(region, -LEAST_NECK / 2))
+  if (apart.length > exact.length) return { exact: apart, drawn: apart }
+  const isExact = wanted.interference === 0 && !part.inner?.length
+  return { exact, drawn: isExact ? exact : plateOf(part, joints, parts, wanted, true) }
 }
 
 /** The angle between two parts inside their line of meeting, radians: between nothing and a straight angle. */

@@ -56,7 +56,7 @@ interface Shape {
 
 /** A part's shape: its blank, less what others claim, and what it claims itself. */
 function shapeOf(part: Part, context: Context): Shape {
-  if (part.sides) return { ...plateShapes(part, context.byId, context), painted: null }
+  if (part.sides) return { ...plateShapes(part, context.byId, context.parts, context), painted: null }
   const { strokes, edges } = strokesOf(part, context)
   const openings = part.features.filter(({ depth }) => depth === null).map(({ shape }) => shape)
   const key = keyOf(strokes, edges, openings)

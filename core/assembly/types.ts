@@ -76,6 +76,8 @@ export interface Part {
   tongue?: Bounds
   /** Its sides, where it does not meet the others at right angles along the axes of the box. */
   sides?: PlateSide[]
+  /** Where others stand in slots of such a part, clear of its sides. */
+  inner?: PlateSide[]
   features: Feature[]
   /** Rows of slits that it bends along. */
   bends?: Omit<Strip, 'id' | 'label' | 'parts'>

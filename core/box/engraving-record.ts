@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { FACE_SIDES, motifSchema, placeFields } from '../art'
-import { PANEL_NAMES } from '../fittings'
+import { FACE_PANELS } from '../fittings'
 
 const depth = z.number().min(0.05).max(50)
 /** Round what goes into a pocket, on every side, mm. */
@@ -17,7 +17,7 @@ export const howSchema = z.discriminatedUnion('kind', [
   /** They are sunk, and cut once more from a stock (empty: the job's own) to be laid into that. */
   z.strictObject({ kind: z.literal('inlay'), depth, play, stock: z.string().max(60) }),
   /** They are sunk for magnets, and opposite to them, on another panel, for their partners. */
-  z.strictObject({ kind: z.literal('magnet'), depth, play, with: z.enum(PANEL_NAMES).nullable() }),
+  z.strictObject({ kind: z.literal('magnet'), depth, play, with: z.enum(FACE_PANELS).nullable() }),
   /** An operation of the maker's own, by its id. */
   z.strictObject({ kind: z.literal('own'), by: z.string().min(1).max(60) }),
 ])
@@ -26,7 +26,7 @@ export const HOW_KINDS = ['engrave', 'score', 'pocket', 'inlay', 'magnet', 'own'
 
 /** What is burnt into a face, placed by numbers on a panel, seen from that face. */
 export const engravingSchema = z.strictObject({
-  panel: z.enum(PANEL_NAMES),
+  panel: z.enum(FACE_PANELS),
   side: z.enum(FACE_SIDES),
   motif: motifSchema,
   how: howSchema,

@@ -10,7 +10,7 @@ import {
 } from '../art'
 import type { Bounds, Point } from '../geometry'
 import type { Engraving } from './engraving-record'
-import { baseOf, OPPOSITE } from './opening'
+import { baseOf, oppositeOf } from './opening'
 import type { BoxSpec } from './spec'
 
 /** Until somebody says of which job: as the words stand in the text. */
@@ -46,7 +46,7 @@ export function engravingsOn(
 ): Engraved[] {
   return spec.engravings.flatMap((of, index): Engraved[] => {
     const isHere = of.panel === panel
-    if (!isHere && !(of.mirrored && OPPOSITE[of.panel] === panel)) return []
+    if (!isHere && !(of.mirrored && oppositeOf(of.panel) === panel)) return []
     const shapes = shapesOfMotif(of.motif, spec, words)
     // The place is mirrored, the words are not: nobody reads them backwards.
     const { anchor, point, right, turn } = of

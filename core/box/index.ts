@@ -2,6 +2,8 @@ export { groupsAlike, withRule } from './alike'
 export {
   boxSizes,
   boxSpecSchema,
+  facePanels,
+  seamsSchema,
   CORNER_KINDS,
   edgeGroups,
   canDiffer,

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { placeFields } from '../art'
-import { PANEL_NAMES } from '../fittings'
+import { FACE_PANELS } from '../fittings'
 
 const length = z.number().min(0.5).max(2000)
 const gap = z.number().min(0.3).max(500)
@@ -77,7 +77,7 @@ export type Repeat = z.infer<typeof repeatSchema>
 /** An opening, placed by numbers on the outside of a panel: it keeps its place when the box changes size. */
 export const openingSchema = z.strictObject({
   id: z.string().min(1).max(60),
-  panel: z.enum(PANEL_NAMES),
+  panel: z.enum(FACE_PANELS),
   shape: openingShapeSchema,
   ...placeFields,
   repeat: repeatSchema,

@@ -12,7 +12,7 @@ import {
   type Ring,
 } from '../geometry'
 import { outlined, stencilled } from '../lettering'
-import type { PanelName } from '../fittings'
+import type { FacePanel, PanelName } from '../fittings'
 import type { Opening, OpeningShape, Repeat } from './opening-record'
 
 const polygon = (sides: number, across: number, from = Math.PI / 2): Ring =>
@@ -180,3 +180,7 @@ export function baseOf(openings: Opening[], panel: string, from: string, face: B
 /** How many holes an opening comes to. */
 export const countOf = ({ shape, repeat, mirrored }: Opening): number =>
   ringsOfShape(shape).length * spots(repeat).length * (mirrored ? 2 : 1)
+
+/** The panel that lies over against one; walls that stand at an angle have none. */
+export const oppositeOf = (panel: FacePanel): PanelName | null =>
+  panel in OPPOSITE ? OPPOSITE[panel as PanelName] : null

@@ -4,7 +4,7 @@ import { halfEllipse, quarterOf, type Point } from '../geometry'
 import { bendReach, chainOf } from './bends'
 import type { Divider } from './dividers'
 import { engravingsOn } from './engraving'
-import { baseOf, OPPOSITE, ringsOfOpening } from './opening'
+import { baseOf, oppositeOf, ringsOfOpening } from './opening'
 import type { Shell } from './shell'
 import { raisedBy } from './spec'
 
@@ -48,10 +48,10 @@ function roundedBends(shell: Shell, part: Part): Feature[] {
 }
 
 /** The maker's own openings, and those that are mirrored from the opposite panel. */
-const placedOn = ({ spec }: Shell, part: Part): Feature[] =>
+export const placedOn = ({ spec }: Shell, part: Part): Feature[] =>
   spec.openings.flatMap((opening, i) => {
     const isHere = opening.panel === part.id
-    if (!isHere && !(opening.mirrored && OPPOSITE[opening.panel] === part.id)) return []
+    if (!isHere && !(opening.mirrored && oppositeOf(opening.panel) === part.id)) return []
     const base = baseOf(spec.openings.slice(0, i), opening.panel, opening.from, part.blank)
     const rings = ringsOfOpening(opening, base, isHere ? null : part.blank)
     // A scoop is at the edge on purpose.
@@ -60,7 +60,7 @@ const placedOn = ({ spec }: Shell, part: Part): Feature[] =>
   })
 
 /** What artwork cuts out. */
-const artworkOn = ({ spec }: Shell, part: Part): Feature[] =>
+export const artworkOn = ({ spec }: Shell, part: Part): Feature[] =>
   engravingsOn(spec, part.id, part.blank).flatMap(({ cuts }) =>
     cuts.map(({ outline }) => through('opening', outline)),
   )

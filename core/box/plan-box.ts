@@ -1,45 +1,13 @@
-import {
-  facesOf,
-  isPlan,
-  makeAngled,
-  planProblems,
-  sizesOf,
-  type AngledSpec,
-  type AngledTabs,
-  type PlanProblem,
-  type Sheets,
-} from '../angled'
-import type { Size } from '../assembly'
-import { lidOf, type Materials, type Thicknesses } from '../fittings'
+import { makeAngled, planProblems, sizesOf, type PlanProblem } from '../angled'
+import { outlineOf, type Contact, type Feature, type Group, type Part, type PlateSide } from '../assembly'
+import { archFeature, lidOf, roundUp, type Materials, type Thicknesses } from '../fittings'
+import { area, asOutline } from '../geometry'
 import type { Box } from './assemble'
+import { angledOf, sheetsOf, tabsOf } from './plan-sizes'
+import { openingProblems, type OpeningProblem } from './opening-problems'
+import { artworkOn, placedOn } from './openings'
 import type { Shell } from './shell'
 import type { BoxSpec } from './spec'
-
-/** What a box with a plan says of it, as its plates are made from. */
-function angledOf(spec: BoxSpec): AngledSpec {
-  const { sizesAre, height, floor } = spec
-  return {
-    plan: spec.plan!,
-    sizesAre,
-    height,
-    hasFloor: floor.kind !== 'none',
-    hasTop: lidOf(spec) !== null,
-  }
-}
-
-const sheetsOf = ({ front, floor, top }: Thicknesses): Sheets => ({ walls: front, floor, top })
-const tabsOf = ({ tabs: { uprights, floor, top, keyed } }: BoxSpec): AngledTabs => ({
-  rules: { uprights, floor, top },
-  keyed,
-})
-
-/** Outer and inner size of a box with a plan, mm; as they were said before, while the plan is none. */
-export function planSizes(spec: BoxSpec, thicknesses: Thicknesses): { outer: Size; inner: Size } {
-  const said = { x: spec.width, y: spec.depth, z: spec.height }
-  return isPlan(spec.plan!)
-    ? sizesOf(facesOf(angledOf(spec), sheetsOf(thicknesses)))
-    : { outer: said, inner: said }
-}
 
 /** What walls at any angle do not take, as it is called at the bench; null where nothing of that is asked for. */
 function notTaken(spec: BoxSpec): string | null {
@@ -47,15 +15,17 @@ function notTaken(spec: BoxSpec): string | null {
   const others = spec.fittings.filter((each) => each !== lid)
   const asked: [boolean, string][] = [
     [spec.corners.kind !== 'fingers', 'corners other than fingers'],
-    [!['fingers', 'none'].includes(spec.floor.kind), 'floors other than by fingers'],
-    [lid !== null && lid.type !== 'top-fingers', 'lids other than a closed top'],
+    [!['fingers', 'tenon', 'none'].includes(spec.floor.kind), 'floors other than by fingers or in slots'],
+    [
+      lid !== null && !['top-fingers', 'lid-lift'].includes(lid.type),
+      'lids other than a closed top or one that lifts off',
+    ],
+    [lid?.type === 'lid-lift' && spec.plan!.slope !== null, 'loose lid on a sloping rim: it would slide off'],
     [[spec.dividers.columns, spec.dividers.rows].some(({ cells }) => cells.length > 1), 'dividers'],
-    [spec.floor.arch > 0, 'feet'],
     [Object.values(spec.bolts).some((bolts) => bolts !== null), 'bolts'],
     [Object.keys(spec.edges).length > 0, 'joints of one edge'],
     [spec.bends.kind !== 'none', 'bends'],
-    [spec.openings.length > 0, 'openings'],
-    [spec.engravings.length > 0, 'engravings'],
+    [spec.engravings.some(({ how }) => how.kind === 'magnet' && how.with !== null), 'pairs of magnets'],
     [others.length > 0, 'other things added'],
   ]
   return asked.find(([isAsked]) => isAsked)?.[1] ?? null
@@ -67,11 +37,19 @@ export interface PlanTakes {
   what: string
 }
 
+type PlanBoxProblem =
+  PlanProblem | PlanTakes | OpeningProblem | { kind: 'raised'; field: 'raised'; least: number }
+
 /** Why a box with a plan cannot be made. @param needed least width of a share that can be cut, mm */
-export function planBoxProblems(spec: BoxSpec, t: Thicknesses, needed: number): (PlanProblem | PlanTakes)[] {
+export function planBoxProblems(spec: BoxSpec, t: Thicknesses, needed: number): PlanBoxProblem[] {
   const what = notTaken(spec)
   if (what !== null) return [{ kind: 'plan takes', field: 'plan', what }]
-  return planProblems(angledOf(spec), sheetsOf(t), tabsOf(spec), needed)
+  // At least half a thickness of web below a closed slot. [FM]
+  const least = roundUp(t.front / 2)
+  if (spec.floor.kind === 'tenon' && spec.floor.raised < least - 1e-9)
+    return [{ kind: 'raised', field: 'raised', least }]
+  const astray = openingProblems(spec)
+  return astray.length > 0 ? astray : planProblems(angledOf(spec), sheetsOf(t), tabsOf(spec), needed)
 }
 
 /** A box whose walls stand at any angle. */
@@ -93,12 +71,44 @@ export function makePlanBox(spec: BoxSpec, materials: Materials): Box {
     bent: [],
     columns: [],
   }
-  const nothing = { corners: [], contacts: [], groups: [], sheets: [], strips: [] }
+  const parts = angled.parts.map((part) => ({ ...part, features: featuresOf(shell, part) }))
   return {
     ...shell,
     edges: angled.joints,
     dividers: [],
-    angled,
-    assembly: { ...nothing, parts: angled.parts, joints: angled.joints },
+    angled: { ...angled, parts },
+    assembly: {
+      parts,
+      joints: angled.joints,
+      corners: [],
+      contacts: parts.flatMap((part): Contact[] =>
+        part.id === 'lip'
+          ? [{ parts: ['top', 'lip'], area: area({ outline: outlineOf(part.sides!, endOf), holes: [] }) }]
+          : [],
+      ),
+      groups: parts.some(({ id }) => id === 'lip') ? [lidGroup(sizes.outer.z)] : [],
+      sheets: [],
+      strips: [],
+    },
   }
+}
+
+const endOf = ({ end }: PlateSide): number => end
+const lidGroup = (range: number): Group => ({
+  id: 'lid',
+  motion: 'slide',
+  parts: ['top', 'lip'],
+  way: { axis: 'z', sign: 1 },
+  range,
+})
+
+/** What the maker takes out of a plate. */
+function featuresOf(shell: Shell, part: Part): Feature[] {
+  const { floor } = shell.spec
+  const isFoot = part.inner !== undefined && floor.arch > 0
+  return [
+    ...(isFoot ? archFeature(part, part.blank.minY, Math.min(floor.arch, floor.raised)) : []),
+    ...placedOn(shell, part),
+    ...artworkOn(shell, part),
+  ].map((feature) => ({ ...feature, shape: asOutline(feature.shape) }))
 }

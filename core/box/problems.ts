@@ -14,10 +14,7 @@ import type { Box } from './assemble'
 import { bendProblems } from './bend-problems'
 import { chainOf } from './bends'
 import { shareCells } from './cells'
-import { MOST_DOTS } from '../art'
-import { dotsOfAll } from './engraving'
-import { countOf } from './opening'
-import { MOST_HOLES } from './opening-record'
+import { openingProblems, type OpeningProblem } from './opening-problems'
 import type { Edge } from './edges'
 import { planBoxProblems, type PlanTakes } from './plan-box'
 import { BOLTED, boltsOf } from './features'
@@ -29,7 +26,6 @@ import {
   isRimFree,
   kindOf,
   loweredBy,
-  panelNames,
   raisedBy,
   setInOf,
   taken,
@@ -70,11 +66,7 @@ export type SpecProblem =
       depth: number
       thickness: number
     }
-  /** An opening on a panel that the box does not have, or more holes than can be worked with. */
-  | { kind: 'opening panel'; field: 'openings'; panel: PanelName }
-  | { kind: 'engraving panel'; field: 'engravings'; panel: PanelName }
-  | { kind: 'opening count'; field: 'openings'; count: number; most: number }
-  | { kind: 'picture dots'; field: 'engravings'; count: number; most: number }
+  | OpeningProblem
   /** A sheet that bends round an edge where others are not joined by fingers, or without a top. */
   | { kind: 'bend joints'; field: 'bends' }
   /** Panels of one bent sheet from different stocks. */
@@ -267,19 +259,6 @@ export function specProblems(spec: BoxSpec, thicknesses: Thicknesses, needed: nu
     ...fittingProblems(spec.fittings, site),
     ...boltProblems(spec, thicknesses),
   ]
-}
-
-/** Openings that cannot be where they are said to be. */
-function openingProblems(spec: BoxSpec): SpecProblem[] {
-  const names = panelNames(spec)
-  const astray = spec.openings.find(({ panel }) => !names.includes(panel))
-  if (astray) return [{ kind: 'opening panel', field: 'openings', panel: astray.panel }]
-  const bare = spec.engravings.find(({ panel }) => !names.includes(panel))
-  if (bare) return [{ kind: 'engraving panel', field: 'engravings', panel: bare.panel }]
-  const dots = Math.round(dotsOfAll(spec))
-  if (dots > MOST_DOTS) return [{ kind: 'picture dots', field: 'engravings', count: dots, most: MOST_DOTS }]
-  const count = spec.openings.reduce((sum, opening) => sum + countOf(opening), 0)
-  return count > MOST_HOLES ? [{ kind: 'opening count', field: 'openings', count, most: MOST_HOLES }] : []
 }
 
 /** What must be left beside a bolt's hole, mm. [FM] */

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { planSchema } from '../angled'
+import { planSchema, wallCount } from '../angled'
 import { AXES, type Axis, type Size } from '../assembly'
 import { boltsSchema, edgeRuleSchema, type EdgeRule } from '../joints'
 import { bendsSchema, NO_BENDS } from './bends'
@@ -10,6 +10,9 @@ import {
   kindOfLid,
   lidOf,
   PANEL_NAMES,
+  WALL_IDS,
+  WALLS,
+  type FacePanel,
   type PanelName,
   type Thicknesses,
   type TopEdge,
@@ -17,7 +20,7 @@ import {
 import { drawingSchema, MOST_DRAWINGS, MOST_PICTURES, pictureSchema } from '../art'
 import { engravingSchema, MOST_ENGRAVINGS } from './engraving-record'
 import { MOST_OPENINGS, openingSchema } from './opening-record'
-import { planSizes } from './plan-box'
+import { planSizes } from './plan-sizes'
 
 export type { PanelName, Thicknesses }
 
@@ -38,6 +41,15 @@ export const WALL_PAIRS = ['front and back', 'left and right'] as const
 /** What may come from a stock of its own: a group of parts, or one panel. */
 const STOCK_USES = ['walls', 'floor', 'top', 'dividers', 'front', 'back', 'left', 'right'] as const
 export type StockUse = (typeof STOCK_USES)[number]
+
+/** How panels that are larger than the bed are divided. */
+export const seamsSchema = z.strictObject({
+  divides: z.boolean(),
+  /** How far the sides of their fingers slant, so that they hold in the plane; 0 pulls apart. degrees */
+  angle: z.number().min(0).max(30),
+  /** Not all seams in one plane. */
+  staggered: z.boolean(),
+})
 
 const size = z.number().min(1).max(5000)
 const small = z.number().min(0).max(500)
@@ -133,9 +145,16 @@ export const boxSpecSchema = z.strictObject({
   /** Stock by use, as its id; what is not named comes from the job's own. */
   stocks: z.partialRecord(z.enum(STOCK_USES), z.string().min(1).max(60)),
   /** Divides panels that are larger than the bed. */
-  seams: z.boolean(),
+  seams: seamsSchema,
 })
 export type BoxSpec = z.infer<typeof boxSpecSchema>
+
+/** The panels of a box that something may be placed on: those that it has. */
+export const facePanels = (spec: Pick<BoxSpec, 'fittings' | 'floor' | 'plan'>): FacePanel[] => {
+  const names = panelNames(spec)
+  if (!spec.plan) return names
+  return [...WALL_IDS.slice(0, wallCount(spec.plan.shape)), ...names.filter((name) => !WALLS.includes(name))]
+}
 
 /** The same rule for every group. */
 export const sameTabs = (rule: EdgeRule): BoxSpec['tabs'] => ({
@@ -164,7 +183,7 @@ export const PLAIN_BOX: Omit<BoxSpec, 'sizesAre' | 'width' | 'depth' | 'height' 
   pictures: [],
   play: { slots: 0, laps: 0.2, loose: 0.5 },
   stocks: {},
-  seams: false,
+  seams: { divides: false, angle: 0, staggered: true },
 }
 
 export const sameThickness = (thickness: number): Thicknesses =>

@@ -2,6 +2,7 @@ import { leavesOf, type Angled } from '../angled'
 import { plateOrder, touchingArea, type Panel, type PlateArrival } from '../assembly'
 import type { Box } from '../box'
 import { capitalised } from '../length'
+import { looseText } from './loose-text'
 import type { BuildStep } from './step'
 
 const isWall = (id: string): boolean => id.startsWith('wall-')
@@ -9,7 +10,7 @@ const isWall = (id: string): boolean => id.startsWith('wall-')
 /** The floor, the walls one after another, the top. */
 const wantedOf = (panels: Panel[]): string[] => {
   const ids = panels.map(({ id }) => id)
-  return ['floor', ...ids.filter(isWall), 'top'].filter((id) => ids.includes(id))
+  return ['floor', ...ids.filter(isWall), 'lip', 'top'].filter((id) => ids.includes(id))
 }
 
 function textOf(
@@ -24,10 +25,13 @@ function textOf(
   if (id === 'floor') return 'Push the floor in from below, evenly all round.'
   const stands = standing.filter(isWall)
   const way = isUpright ? 'straight from outside' : 'straight on, square to its own face'
-  if (stands.length === 0) return `Push ${label} onto the floor, ${way}, label outward.`
+  if (stands.length === 0 && standing.includes('floor')) return `Push ${label} onto the floor, ${way}.`
   if (stands.length === walls - 1)
     return `${capitalised(label)} closes the box. Start all its tabs by hand, on both sides, before pushing any one home.`
-  return `Push ${label} on, ${way}: its tabs enter the floor and the wall beside it together.`
+  const meets = standing.includes('floor')
+    ? 'the floor and the wall beside it, together'
+    : 'the wall beside it'
+  return `Push ${label} on, ${way}: it enters ${meets}.`
 }
 
 /** What square edges ask for at corners that are not square, once all stands. */
@@ -53,9 +57,11 @@ export function angledSteps(
   return found.arrivals.map((arrival, i): BuildStep => {
     const { id, standing, from } = arrival
     const label = labels.get(id)!
-    const closed = assembly.joints.filter(
-      ({ parts }) => parts.includes(id) && parts.every((each) => each === id || standing.includes(each)),
-    )
+    const isClosed = ({ parts }: { parts: [string, string] }): boolean =>
+      parts.includes(id) && parts.every((each) => each === id || standing.includes(each))
+    const mate = ({ parts }: { parts: [string, string] }): string =>
+      labels.get(parts.find((each) => each !== id)!)!
+    const [joints, contacts] = [assembly.joints.filter(isClosed), assembly.contacts.filter(isClosed)]
     const isLast = i === found.arrivals.length - 1
     return {
       id,
@@ -63,11 +69,13 @@ export function angledSteps(
       panels: [id],
       standing,
       title: `${i + 1}. ${capitalised(label)}`,
-      text: textOf(arrival, label, walls, isUpright) + (isLast ? edgesText(angled) : ''),
-      glue: closed.map((joint) => ({
-        with: labels.get(joint.parts.find((each) => each !== id)!)!,
-        area: touchingArea(joint, assembly, panels),
-      })),
+      text:
+        (looseText(assembly, id, 'from above') ?? textOf(arrival, label, walls, isUpright)) +
+        (isLast ? edgesText(angled) : ''),
+      glue: [
+        ...joints.map((joint) => ({ with: mate(joint), area: touchingArea(joint, assembly, panels) })),
+        ...contacts.map((contact) => ({ with: mate(contact), area: contact.area })),
+      ],
       ...(from ? { from } : {}),
     }
   })

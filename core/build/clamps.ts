@@ -19,6 +19,9 @@ const BANDED = 900
 const BAND = 60
 const CLAMP = 150
 
+/** What comes in flatter than that comes in from the side, not from above. */
+const LEANS = 0.8
+
 const WALLS = ['front', 'back', 'left', 'right']
 
 /** Places in the middle of equal shares. */
@@ -41,12 +44,13 @@ export function clampsFor(
   const isRound = (angled ? angled.faces.walls.map((_, i) => wallId(i)) : WALLS).every((wall) =>
     stands.includes(wall),
   )
-  const moved = (axis: number): boolean => glued.some(({ from }) => from !== undefined && from[axis] !== 0)
+  const moved = (axis: number): boolean =>
+    glued.some(({ from }) => from !== undefined && Math.abs(from[axis]) > LEANS)
   const found: Clamp[] = []
   const put = (what: Clamp['what'], along: Clamp['along'], at: number[]): void =>
     void found.push({ what, count: at.length, along, at })
   const walls = glued.some(({ panels }) => panels.some((id) => WALLS.includes(id) || id.startsWith('wall-')))
-  if (isRound && walls && 2 * (outer.x + outer.y) <= BANDED)
+  if (isRound && walls && (angled || 2 * (outer.x + outer.y) <= BANDED))
     put('band', 'round', spreadOver(outer.z, BAND, 2))
   else {
     if (moved(0)) put('clamp', 'x', spreadOver(outer.z, CLAMP, 2))

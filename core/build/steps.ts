@@ -6,6 +6,7 @@ import type { Say } from '../length'
 import type { Working } from '../working'
 import { angledSteps } from './angled-steps'
 import { laidIn } from './laid-in'
+import { looseText } from './loose-text'
 import type { BuildStep } from './step'
 import { unitsFor, wantedOrder, type School } from './schools'
 
@@ -46,25 +47,6 @@ const awayOf = ({ axis, sign }: Way): [number, number, number] => [
   axis === 'y' ? -sign : 0,
   axis === 'z' ? -sign : 0,
 ]
-
-/** What is said of parts that can be taken out again. */
-function looseText({ groups }: Box['assembly'], id: string, from: string): string | null {
-  const group = groups.find(({ parts }) => parts.includes(id))
-  if (group?.motion !== 'slide') return null
-  if (id === 'wedge')
-    return (
-      `Push the wedge through the tongue ${from}, by hand, until it presses the panel down. It takes no ` +
-      'glue: it is drawn out to open. If it goes home without pressing, sand the notch, not the wedge.'
-    )
-  if (group.way.axis !== 'z')
-    return (
-      `Slide the ${id} in ${from}. It takes no glue: keep glue and varnish out of its grooves, and clean ` +
-      'them of soot first.'
-    )
-  return id === 'lip'
-    ? 'Lay the lip in level with the rim, slips of card between it and the walls all round: no glue there.'
-    : 'Glue the lid to the lip where it lies, even with the walls. Lift both off before the glue has set.'
-}
 
 /** Which side a panel comes in from; a box that stands otherwise in use has its sides by their names. */
 function fromText({ spec }: Box, { axis, sign }: Way): string {

@@ -116,7 +116,7 @@ export function deriveBox({ measure, box, interference, cut }: BoxInput): Derive
   const { panels: bare, broken } = resolve(made.assembly, { proud: box.proud, interference })
   const panels = withFaces(bare, box)
   if (broken.length > 0) return refused(broken.map(apart))
-  const bed = box.seams && measure.machine ? bedRoom(measure.machine, BED_MARGIN) : null
+  const bed = box.seams.divides && measure.machine ? bedRoom(measure.machine, BED_MARGIN) : null
   const chain = chainOf(box)
   const { kerf: along } = materialFor(chain[0] ?? '', box.stocks, materials)
   const joined = joinedOf(box, panels, along.width, interference)
@@ -137,7 +137,8 @@ export function deriveBox({ measure, box, interference, cut }: BoxInput): Derive
     const strip = strips.find(({ parts }) => parts.includes(panel.id))
     if (strip) return strip.parts[0] === panel.id ? [strip.piece!] : []
     if (isBent(panel.id)) return joined!.panels[0] === panel.id ? [joined!.piece] : []
-    const pieces = bed ? seamed(panel, bed, interference) : [panel]
+    const shift = box.seams.staggered ? (panels.indexOf(panel) % 2 === 0 ? 1 : -1) : 0
+    const pieces = bed ? seamed(panel, bed, interference, { angle: box.seams.angle, shift }) : [panel]
     const { faces } = panel
     if (!faces || pieces.length === 1) return pieces
     return pieces.map((piece) => ({ ...piece, faces: onPiece(faces, piece) }))

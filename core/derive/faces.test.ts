@@ -391,7 +391,12 @@ test('a panel that is divided to fit the bed keeps what is engraved on it, each 
   const box = deriveBox({
     ...plain,
     measure: { ...plain.measure, machine },
-    box: { ...plain.box, width: 400, seams: true, engravings: [on({ motif: words('OVER THE SEAM') })] },
+    box: {
+      ...plain.box,
+      width: 400,
+      seams: { divides: true, angle: 0, staggered: false },
+      engravings: [on({ motif: words('OVER THE SEAM') })],
+    },
   })
   const whole = box
     .panels!.find(({ id }) => id === 'floor')!

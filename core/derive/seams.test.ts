@@ -36,7 +36,10 @@ describe('a panel that does not fit the bed', () => {
     )
   })
   test('is proven with the box; pieces that share a place or leave one out are found', () => {
-    const box = deriveBox({ ...tray, box: { ...tray.box, width: 900, seams: true } })
+    const box = deriveBox({
+      ...tray,
+      box: { ...tray.box, width: 900, seams: { divides: true, angle: 0, staggered: false } },
+    })
     expect(box.proof!.faults).toEqual([])
     expect(box.divided.map(({ panel, pieces }) => [panel.id, pieces.length])).toEqual([
       ['floor', 2],
@@ -51,7 +54,10 @@ describe('a panel that does not fit the bed', () => {
     expect(seamFaults({ panel, axis, pieces: [pieces[0]] }).map(({ kind }) => kind)).toEqual(['missing'])
   })
   test('the odds know its fingers, each piece as it lies', () => {
-    const job = { ...tray, box: { ...tray.box, width: 900, seams: true } }
+    const job = {
+      ...tray,
+      box: { ...tray.box, width: 900, seams: { divides: true, angle: 0, staggered: false } },
+    }
     const box = deriveBox(job)
     const seams = (turned: Record<string, boolean>) =>
       boundariesOf(box, 1, turned).filter(({ where }) => where === 'floor a and floor b')

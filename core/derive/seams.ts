@@ -33,15 +33,21 @@ function cutOut(region: Region, seam: Seam, half: 0 | 1, overlap: number): Regio
   return pieces.length === 1 ? pieces[0] : null
 }
 
-function seamOf(panel: Panel, axis: 'x' | 'y', at: number): Seam {
+function seamOf(panel: Panel, axis: 'x' | 'y', at: number, angle = 0): Seam {
   const box = bounds(panel.region.outline)
   const [from, to] = axis === 'x' ? [box.minY, box.maxY] : [box.minX, box.maxX]
-  return seamAcross(axis, at, from, to, panel.thickness)
+  return seamAcross(axis, at, from, to, panel.thickness, angle)
 }
 
 /** Both halves of a panel; null where one of them would fall apart. */
-function halves(panel: Panel, axis: 'x' | 'y', at: number, interference: number): [Panel, Panel] | null {
-  const seam = seamOf(panel, axis, at)
+function halves(
+  panel: Panel,
+  axis: 'x' | 'y',
+  at: number,
+  interference: number,
+  angle = 0,
+): [Panel, Panel] | null {
+  const seam = seamOf(panel, axis, at, angle)
   const made = ([0, 1] as const).map((half): Panel | null => {
     const region = cutOut(panel.region, seam, half, 0)
     const drawn = cutOut(panel.drawn, seam, half, interference / 2)
@@ -105,11 +111,27 @@ export function seamFaults({ panel, pieces }: Divided): Fault[] {
   return [...(overlaps ? [fault('overlap')] : []), ...(isMissing ? [fault('missing')] : [])]
 }
 
+/** How the sides of a seam's fingers slant, degrees, and which way it is moved off its even place. */
+export interface SeamWay {
+  angle: number
+  shift: -1 | 0 | 1
+}
+const STRAIGHT: SeamWay = { angle: 0, shift: 0 }
+/** Seams that are staggered stand off their even places by that share of a piece, where the bed lets them. [FM] */
+const STAGGER = 0.2
+/** Both pieces of a seam reach over its line, in thicknesses. */
+const REACHED = 3
+
 /**
  * A panel in pieces that each fit the bed, divided by fingers that lie in its plane; itself where it fits,
  * or cannot be divided.
  */
-export function seamed(panel: Panel, bed: [number, number], interference: number): Panel[] {
+export function seamed(
+  panel: Panel,
+  bed: [number, number],
+  interference: number,
+  { angle, shift }: SeamWay = STRAIGHT,
+): Panel[] {
   if (fitsBed(panel.size, bed)) return [panel]
   const { width, height } = panel.size
   const axis = dividedAxis(panel)
@@ -120,9 +142,12 @@ export function seamed(panel: Panel, bed: [number, number], interference: number
   const box = bounds(panel.region.outline)
   const start = axis === 'x' ? box.minX : box.minY
   const pieces: Panel[] = []
+  const slack = room - length / count - REACHED * panel.thickness - MOVED
+  const by = shift * Math.max(0, Math.min(slack, (STAGGER * length) / count))
   let rest = panel
   for (let i = 1; i < count; i++) {
-    const divided = halves(rest, axis, clearPlace(rest, axis, start + (length * i) / count), interference)
+    const at = clearPlace(rest, axis, start + (length * i) / count + by)
+    const divided = halves(rest, axis, at, interference, angle)
     if (!divided) return [panel]
     pieces.push(divided[0])
     rest = divided[1]

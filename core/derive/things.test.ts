@@ -134,7 +134,10 @@ describe('grooves', () => {
 })
 
 describe('a panel larger than the bed', () => {
-  const long: Job = { ...tray, box: { ...tray.box, width: 900, seams: true } }
+  const long: Job = {
+    ...tray,
+    box: { ...tray.box, width: 900, seams: { divides: true, angle: 0, staggered: false } },
+  }
   test('is divided by fingers in its plane, and each piece fits', () => {
     const { pieces, panels, cuts } = deriveBox(long)
     expect(panels).toHaveLength(5)
@@ -143,7 +146,9 @@ describe('a panel larger than the bed', () => {
     expect(cuts.size).toBe(pieces.length)
   })
   test('is only told of where seams are not wanted', () =>
-    expect(deriveBox({ ...long, box: { ...long.box, seams: false } }).pieces).toHaveLength(5))
+    expect(
+      deriveBox({ ...long, box: { ...long.box, seams: { ...long.box.seams, divides: false } } }).pieces,
+    ).toHaveLength(5))
 })
 
 test('letters: the same one on both panels of every joint', () => {

@@ -1,4 +1,4 @@
-export { PANEL_NAMES, type PanelName } from './panel-names'
+export { FACE_PANELS, PANEL_NAMES, WALL_IDS, type FacePanel, type PanelName } from './panel-names'
 export { SIDES, WALLS } from './sides'
 export { LIES, partOf, pointAt } from './shell'
 export type { Added, Materials, Shell, Thicknesses } from './shell'

@@ -24,7 +24,10 @@ function toRegions(paths: PathsD): Region[] {
     .map((outline): Region => ({ outline, holes: [] }))
   const byArea = [...regions].sort((a, b) => signedArea(a.outline) - signedArea(b.outline))
   for (const hole of rings.filter((ring) => signedArea(ring) < 0)) {
-    const home = byArea.find(({ outline }) => isWithin(hole[0], outline))
+    // A corner that touches its outline may be rounded to the other side of it.
+    const home = byArea.find(
+      ({ outline }) => 2 * hole.filter((point) => isWithin(point, outline)).length > hole.length,
+    )
     home?.holes.push(hole)
   }
   return regions

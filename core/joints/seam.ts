@@ -13,6 +13,8 @@ export interface Seam {
   reach: number
   /** Ends of the fingers along the line, and the line's own. */
   cuts: number[]
+  /** How much wider fingers are at their tips than on the line, on each side; they hold in the plane then. */
+  slant: number
 }
 
 /** Fingers of a seam are this wide and reach this far to either side, in thicknesses. [FM] */
@@ -25,15 +27,20 @@ export function seamAcross(
   from: number,
   to: number,
   thickness: number,
+  angle = 0,
 ): Seam {
   const widths = shareEvenly(to - from, Math.min(WIDTH * thickness, (to - from) / 3))
   let reached = from
+  const reach = REACH * thickness
+  // Of a finger a neck is left that is no narrower than the sheet is thick. [FM]
+  const most = Math.max(0, (Math.min(...widths) - thickness) / 2)
   return {
     axis,
     at,
     from,
     to,
-    reach: REACH * thickness,
+    reach,
+    slant: Math.min(most, reach * Math.tan((angle * Math.PI) / 180)),
     cuts: [from, ...widths.map((width) => (reached += width))],
   }
 }
@@ -45,14 +52,14 @@ const FAR = 1e5
  * @param half 0 lies before the line, 1 after it
  * @param overlap how much wider its fingers are drawn at each of their sides
  */
-export function seamSide({ axis, at, reach, cuts }: Seam, half: 0 | 1, overlap: number): Ring {
+export function seamSide({ axis, at, reach, cuts, slant }: Seam, half: 0 | 1, overlap: number): Ring {
   const sign = half === 0 ? 1 : -1
   const last = cuts.length - 2
   const points = cuts.slice(0, -1).flatMap((from, i): [number, number][] => {
     const isOwn = i % 2 === half
-    const by = isOwn ? overlap : -overlap
-    const low = i === 0 ? -FAR : from - by
-    const high = i === last ? FAR : cuts[i + 1] + by
+    const by = (isOwn ? overlap : -overlap) * Math.hypot(1, slant / reach)
+    const low = i === 0 ? -FAR : from - slant - by
+    const high = i === last ? FAR : cuts[i + 1] + slant + by
     const line = at + sign * (isOwn ? reach : -reach)
     return [
       [line, low],

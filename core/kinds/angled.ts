@@ -19,7 +19,7 @@ const ENDS = {
   'proud, to be sanded': 'full',
 } as const
 const ends = choice('ends', 'where tab ends stop at slanted corners', Object.keys(ENDS))
-const top = choice('top', 'how the top is held', ['open', 'fingers'])
+const top = choice('top', 'how the top is held', ['open', 'fingers', 'lift'])
 const sizes = choice('sizes', 'side of the walls that sizes are measured on', ['outer', 'inner'])
 
 const endsOf = (values: KindValues): Plan['ends'] => ENDS[values.ends as keyof typeof ENDS]
@@ -63,6 +63,7 @@ export const polygonBox: Kind = {
     planBox(values, {
       shape: { kind: 'regular', walls: numberOf(values, 'walls'), side: numberOf(values, 'side') },
       lean: [0],
+      slope: null,
       ends: endsOf(values),
     }),
 }
@@ -88,6 +89,7 @@ export const taperedPlanter: Kind = {
       {
         shape: { kind: 'regular', walls: numberOf(values, 'walls'), side: numberOf(values, 'side') },
         lean: [numberOf(values, 'lean')],
+        slope: null,
         ends: endsOf(values),
       },
     ),
@@ -135,6 +137,35 @@ export const lengthsBox: Kind = {
   make(values) {
     const shape = shapeOf(values)
     if ('error' in shape) throw new Error(shape.error)
-    return planBox(values, { shape, lean: [0], ends: endsOf(values) })
+    return planBox(values, { shape, lean: [0], slope: null, ends: endsOf(values) })
+  },
+}
+
+/** A desk whose top slopes toward the one who stands at it. */
+export const lectern: Kind = {
+  kind: 'lectern',
+  title: 'Lectern or sloping display box',
+  words: 'desk slope slanted top stand music sloped rim display sign house roof',
+  numbers: [
+    length('width', 'outer width', [30, 1000], 200),
+    length('depth', 'outer depth', [30, 1000], 140),
+    length('height', 'outer height of the front', [10, 1000], 40),
+    degrees('slope', 'how steeply the top rises to the back', [1, 45], 20),
+    choice('top', 'how the top is held', ['fingers', 'open']),
+    ends,
+    TAB,
+    THICKNESS,
+  ],
+  make(values) {
+    const [width, depth] = [numberOf(values, 'width'), numberOf(values, 'depth')]
+    return planBox(
+      { ...values, sizes: 'outer' },
+      {
+        shape: { kind: 'lengths', lengths: [width, depth, width], angles: [90, 90] },
+        lean: [0],
+        slope: { angle: numberOf(values, 'slope'), from: 1 },
+        ends: endsOf(values),
+      },
+    )
   },
 }

@@ -3,7 +3,7 @@ import { newStock } from '../stock'
 import { deriveThings, settleJob } from '../derive'
 import { problemSentence } from '../box'
 import { IN_METRIC, parseLength, type Say } from '../length'
-import { lengthsBox, polygonBox, taperedPlanter } from './angled'
+import { lectern, lengthsBox, polygonBox, taperedPlanter } from './angled'
 import { boltedCase } from './bolted-case'
 import { bentBox, bookCase } from './bent-box'
 import { bottleStand } from './bottle-stand'
@@ -36,6 +36,7 @@ export const KINDS: Kind[] = [
   polygonBox,
   taperedPlanter,
   lengthsBox,
+  lectern,
   cappedBox,
   splitBox,
   trayInBox,

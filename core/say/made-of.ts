@@ -86,18 +86,18 @@ function lidWords(box: BoxSpec, say: Say): string {
 /** The plan of a box whose walls stand at any angle, in words. */
 function planWords({ plan }: BoxSpec, say: Say): string {
   if (!plan) return ''
-  const { shape, lean } = plan
+  const { shape, lean, slope } = plan
   const walls =
     shape.kind === 'regular'
       ? `${shape.walls} walls of ${say.short(shape.side)}`
       : `${wallCount(shape)} walls, ${shape.lengths.map((each) => say.shortPlain(each)).join(', ')} …`
   const leans = new Set(lean)
   const leaning = leans.size > 1 ? 'leaning each its own way' : lean[0] !== 0 && `leaning ${short(lean[0])}°`
-  return listed(walls, leaning)
+  return listed(walls, leaning, slope && `rim rising ${short(slope.angle)}°`)
 }
 
 /** What boxes with walls at an angle cannot have yet. */
-const SQUARE_ONLY: BoxThing[] = ['dividers', 'openings', 'engravings', 'bends']
+const SQUARE_ONLY: BoxThing[] = ['dividers', 'bends']
 
 function dividerWords({ dividers }: BoxSpec): string {
   const [columns, rows] = [dividers.columns, dividers.rows].map(({ cells }) => Math.max(1, cells.length))

@@ -52,18 +52,25 @@ export const anyPlans = fc
     sizesAre: fc.constantFrom('outer' as const, 'inner' as const),
     height: tenths(25, 150),
     hasFloor: fc.boolean(),
-    hasTop: fc.boolean(),
+    raised: fc.oneof(fc.constant(0), tenths(5, 20)),
+    top: fc.constantFrom('none' as const, 'fingers' as const, 'lid' as const),
+    slope: fc.option(fc.record({ angle: tenths(1, 35), from: fc.integer({ min: 1, max: 3 }) })),
+    lidPlay: fc.constant(0.3),
+    play: fc.constant(0.1),
     sheets: fc.record({ walls: tenths(1, 8), floor: tenths(1, 8), top: tenths(1, 8) }),
     width: tenths(5, 25),
     keyed: fc.boolean(),
     of: fc.constantFrom('leading' as const, 'other' as const),
     isCounted: fc.boolean(),
   })
-  .map(({ shape, isUpright, isAlike, leans, width, keyed, of, isCounted, ends, sheets, ...rest }) => {
+  .map(({ shape, isUpright, isAlike, leans, width, keyed, of, isCounted, ends, sheets, slope, ...rest }) => {
     const walls = shape.kind === 'regular' ? shape.walls : shape.lengths.length + 1
     const lean = isUpright ? [0] : isAlike ? [leans[0]] : leans.slice(0, walls).map((each) => each / 2)
     const rule = isCounted ? { rule: 'tabs' as const, count: 2, of } : { rule: 'even' as const, width }
-    const spec: AngledSpec = { ...rest, plan: { shape, lean, ends } }
+    const spec: AngledSpec = {
+      ...rest,
+      plan: { shape, lean, ends, slope: rest.top === 'lid' ? null : slope },
+    }
     const tabs: AngledTabs = { rules: { uprights: rule, floor: rule, top: rule }, keyed }
     return { spec, sheets, tabs }
   })

@@ -10,6 +10,9 @@ export const dimensionsOf = ({
 }: Pick<Panel, 'frame' | 'sides'>): [Dimension, Dimension] | [null, null] =>
   sides ? [null, null] : [OF_AXIS[wayOf(frame, 'x').axis], OF_AXIS[wayOf(frame, 'y').axis]]
 
+/** How much wider than high a drawing of many walls is. */
+const SPREAD = 1.4
+
 /** Panels in rows: opposite walls beside each other, then floor and top, then what stands inside. */
 export function inRows(panels: Panel[]): Panel[][] {
   const pairs = [
@@ -19,7 +22,11 @@ export function inRows(panels: Panel[]): Panel[][] {
   ]
   const known = pairs.map((ids) => ids.flatMap((id) => panels.find((panel) => panel.id === id) ?? []))
   const others = panels.filter(({ id }) => !pairs.flat().includes(id))
-  const across = Math.max(1, ...known.map((row) => row.reduce((sum, { size }) => sum + size.width, 0)))
+  const whole = others.reduce((sum, { size }) => sum + size.width * size.height, 0)
+  const across = Math.max(
+    panels.some(({ sides }) => sides) ? SPREAD * Math.sqrt(whole) : 1,
+    ...known.map((row) => row.reduce((sum, { size }) => sum + size.width, 0)),
+  )
   const rows: Panel[][] = []
   let wide = Infinity
   for (const panel of others) {

@@ -20,7 +20,7 @@ const FIELDS_OF: Partial<Record<BoxThing, string[]>> = {
   engravings: ['engravings', 'engraving-'],
   bends: ['bends', 'bend-', 'radius', 'link', 'bridge', 'latch'],
   plan: ['plan', 'plan-'],
-  stocks: ['stock-', 'letters', 'seams'],
+  stocks: ['stock-', 'letters', 'seams', 'seams-'],
   figures: ['figures', 'own-kind'],
   'mock-up': ['mock-up'],
   kind: ['kind'],

@@ -29,6 +29,8 @@ export const SHAPE_FIELDS: FieldEntry[] = [
   shape('plan-lengths', 'Lengths of the walls', 'sides plan L T U trapezoid', { behind: 'plan' }),
   shape('plan-angles', 'Angles between the walls', 'corner degrees plan', { behind: 'plan' }),
   shape('plan-lean', 'How far walls lean outward', 'slope taper slanted planter tilt', { behind: 'plan' }),
+  shape('plan-slope', 'How steeply the rim rises', 'lectern desk slope roof slant', { behind: 'plan' }),
+  shape('plan-low', 'Wall that the rim rises from', 'low front lectern', { behind: 'plan' }),
   shape('plan-ends', 'Tab ends at slanted corners', 'bevel proud flush sand angle', { behind: 'plan' }),
   shape('corner-joint', 'How the walls meet', 'corner joint fingers butt half-lap egg crate tenon'),
   shape('wall-order', 'Walls that run past the others', 'order laps who leads overlap'),
@@ -65,6 +67,8 @@ export const SHAPE_FIELDS: FieldEntry[] = [
   shape('loose-play', 'Play of loose parts', 'clearance floor dividers'),
   shape('letters', 'Letters at the joints', 'mating marks labels which goes where'),
   shape('seams', 'Divide panels larger than the bed', 'split seam too big join two halves'),
+  shape('seams-angle', 'Slant of the seam’s fingers', 'dovetail hold plane interlock', { behind: 'seams' }),
+  shape('seams-staggered', 'Seams not all in one plane', 'stagger offset', { behind: 'seams' }),
   shape('edge-joint', 'Joint of one edge', 'single edge own override', { behind: 'corner-joint' }),
 ]
 

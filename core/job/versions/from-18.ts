@@ -1,7 +1,13 @@
 import { eachObject, isObject, type Loose } from '../loose'
 
+/** A seam was there or not: its fingers were straight, and all lay in one plane. */
+const boxFrom18 = (box: Loose): Loose => ({
+  plan: null,
+  ...box,
+  seams: typeof box.seams === 'boolean' ? { divides: box.seams, angle: 0, staggered: false } : box.seams,
+})
 const thingFrom18 = (thing: Loose): Loose =>
-  isObject(thing.box) ? { ...thing, box: { plan: null, ...thing.box } } : thing
+  isObject(thing.box) ? { ...thing, box: boxFrom18(thing.box) } : thing
 
 /** Boxes of version 18 had four walls at right angles. */
 export const from18 = (job: Loose): Loose => ({

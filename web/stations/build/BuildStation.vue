@@ -153,6 +153,7 @@ const begin = (): void => {
     <div class="card flex flex-wrap items-end gap-x-8 gap-y-2">
       <WorkedFigure
         large
+        v-if="!made.angled"
         :label="proud > 0 ? 'Diagonal inside, both the same' : 'Diagonal, both the same'"
         :text="say.length(diagonal(made, proud), 1)"
         :working="diagonalWorking(made, proud, say)"
@@ -213,8 +214,8 @@ const begin = (): void => {
     </p>
     <p class="text-sm">
       Dry-fit everything first. {{ labelled }} Every wall comes in straight from its own outside: work tight
-      tabs in by wiggling, not by blows. Then take it apart, glue thinly where faces meet, and check both
-      diagonals before the glue takes.
+      tabs in by wiggling, not by blows. Then take it apart, glue thinly where faces meet, and
+      {{ made.angled ? 'look whether every corner is home' : 'check both diagonals' }} before the glue takes.
     </p>
     <div v-for="(round, i) in plan.rounds" :key="i" class="grid gap-3">
       <RoundHead

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { MOTIF_KINDS, motifSchema, type Drawing, type Motif, type Picture } from '@core/art'
-import { MOST_ENGRAVINGS, panelNames, type Engraving } from '@core/box'
+import { MOST_ENGRAVINGS, facePanels, type Engraving } from '@core/box'
 import { limitsOf } from '@core/limits'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FigureField from '@web/parts/FigureField.vue'
@@ -23,7 +23,7 @@ const problems = useProblems()
 const { box, change } = useBoxEdits()
 const jobs = useOpenJob()
 const engravings = computed(() => box.value.engravings)
-const names = computed(() => panelNames(box.value))
+const names = computed(() => facePanels(box.value))
 const chosen = ref(0)
 const index = computed(() => Math.min(chosen.value, engravings.value.length - 1))
 const engraving = computed((): Engraving | undefined => engravings.value[index.value])
@@ -75,7 +75,7 @@ const setMotif = (part: object, key: string): boolean =>
   set({ motif: { ...engraving.value!.motif, ...part } as Motif }, key)
 function add(like?: Engraving): void {
   const fresh: Engraving = {
-    panel: 'front',
+    panel: names.value.includes('front') ? 'front' : names.value[0],
     side: 'outside',
     motif: FIRST.text,
     how: { kind: 'engrave' },

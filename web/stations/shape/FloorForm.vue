@@ -18,13 +18,15 @@ const { box, thickness, change, changeIn } = useBoxEdits()
 const jobs = useOpenJob()
 const ways = LIES.map((value) => ({ value, label: value }))
 const options = computed(() =>
-  FLOOR_KINDS.filter((kind) => !box.value.plan || kind === 'fingers' || kind === 'none').map((value) => ({
+  FLOOR_KINDS.filter((kind) => !box.value.plan || PLAN_FLOORS.includes(kind)).map((value) => ({
     value,
     label: FLOOR_NAMES[value],
     box: withFloor(box.value, value, thickness.value),
   })),
 )
 const { shape } = boxSpecSchema.shape.floor
+/** How the floor is held where walls stand at an angle. */
+const PLAN_FLOORS: FloorKind[] = ['fingers', 'tenon', 'none']
 const RAISED: FloorKind[] = ['butt', 'tenon', 'groove', 'ledge']
 const isRaised = computed(() => RAISED.includes(box.value.floor.kind))
 const choose = (kind: FloorKind): boolean => change(withFloor(box.value, kind, thickness.value))

@@ -22,7 +22,7 @@ const lid = computed(() => lidOf(box.value))
 const kind = computed(() => lid.value && kindOfLid(lid.value))
 const options = computed(() =>
   [OPEN, ...LID_NAMES]
-    .filter((name) => !box.value.plan || name === OPEN || name === 'fingers')
+    .filter((name) => !box.value.plan || [OPEN, 'fingers', 'lift'].includes(name))
     .map((value) => ({
       value,
       label: value === OPEN ? 'open' : lidNamed(value).title.replace(/^(closed, |lid that )/, ''),

@@ -4,7 +4,7 @@ import {
   MOST_OPENINGS,
   OPENING_KINDS,
   openingShapeSchema,
-  panelNames,
+  facePanels,
   type Opening,
   type OpeningShape,
 } from '@core/box'
@@ -23,7 +23,7 @@ import RepeatFields from './RepeatFields.vue'
 const problems = useProblems()
 const { box, change } = useBoxEdits()
 const openings = computed(() => box.value.openings)
-const names = computed(() => panelNames(box.value))
+const names = computed(() => facePanels(box.value))
 const chosen = ref(0)
 const index = computed(() => Math.min(chosen.value, openings.value.length - 1))
 const opening = computed((): Opening | undefined => openings.value[index.value])
@@ -81,7 +81,7 @@ const setKind = (kind: OpeningShape['kind']): boolean =>
 function add(like?: Opening): void {
   const fresh: Omit<Opening, 'id'> = {
     from: '',
-    panel: 'front',
+    panel: names.value.includes('front') ? 'front' : names.value[0],
     shape: FIRST.round,
     anchor: 'centre',
     point: 'same',

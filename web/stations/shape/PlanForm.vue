@@ -7,6 +7,7 @@ import {
   readLengths,
   shapeAs,
   slantedEdges,
+  wallCount,
   type Plan,
   type PlanShape,
 } from '@core/angled'
@@ -39,6 +40,11 @@ const plan = computed(() => box.value.plan)
 const regular = computed(() => (plan.value?.shape.kind === 'regular' ? plan.value.shape : null))
 const lengths = computed(() => (plan.value?.shape.kind === 'lengths' ? plan.value.shape : null))
 const [regularShape] = planSchema.shape.shape.options
+const slopeShape = planSchema.shape.slope.unwrap().shape
+const walls = computed(() => (plan.value ? wallCount(plan.value.shape) : 0))
+/** Less than a degree is level. */
+const setSlope = (angle: number): boolean =>
+  put({ slope: angle < 1 ? null : { from: 1, ...plan.value!.slope, angle } }, 'plan-slope')
 
 const put = (part: Partial<Plan>, key = ''): boolean => change({ plan: { ...plan.value!, ...part } }, key)
 function choose(how: How): void {
@@ -46,7 +52,7 @@ function choose(how: How): void {
     change({ plan: null })
     return
   }
-  const before = plan.value ?? { lean: [0], ends: 'flush' as const, shape: null }
+  const before = plan.value ?? { lean: [0], slope: null, ends: 'flush' as const, shape: null }
   change({ plan: { ...before, shape: shapeAs(how, before.shape, box.value) } })
 }
 /** One angle less than there are lengths: what is missing is square, what is too much is left out. */
@@ -133,6 +139,26 @@ const slants = computed(() => {
         example="10, or 10, 0, 10, 0"
         @update:model-value="put({ lean: $event }, 'plan-lean')"
       />
+      <div class="grid grid-cols-2 gap-2">
+        <FigureField
+          data-field="plan-slope"
+          label="Rim rises by"
+          kind="figure"
+          unit="°"
+          :model-value="plan.slope?.angle ?? 0"
+          :limits="{ ...limitsOf(slopeShape.angle), min: 0 }"
+          @update:model-value="setSlope($event)"
+        />
+        <FigureField
+          v-if="plan.slope"
+          data-field="plan-low"
+          label="from wall"
+          kind="figure"
+          :model-value="plan.slope.from"
+          :limits="{ min: 1, max: walls, whole: true }"
+          @update:model-value="put({ slope: { ...plan.slope, from: $event } }, 'plan-low')"
+        />
+      </div>
       <ChoiceRow
         data-field="plan-ends"
         label="Tab ends at slanted corners"

@@ -193,7 +193,9 @@ defineExpose({ focusOn, close, title })
             <Plus :size="15" aria-hidden="true" />
             Add
           </span>
-          <span class="text-quiet">dividers, openings, words, …</span>
+          <span class="text-quiet">
+            {{ box.plan ? 'openings, words, a mock-up, …' : 'dividers, openings, words, …' }}
+          </span>
         </button>
       </li>
     </ul>

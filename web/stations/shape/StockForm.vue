@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { panelNames, type StockUse } from '@core/box'
+import { panelNames, seamsSchema, type StockUse } from '@core/box'
+import { limitsOf } from '@core/limits'
 import { stockTitle } from '@core/stock'
 import { useSay } from '@web/parts/say'
+import FigureField from '@web/parts/FigureField.vue'
 import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
 import { useBench } from '@web/stores/bench'
 import { useDerived } from '@web/stores/derived'
@@ -104,8 +106,26 @@ const choices = computed(() => {
     <ToggleSwitch
       data-field="seams"
       label="Divide panels larger than the bed"
-      :model-value="box.seams"
-      @update:model-value="change({ seams: $event }, '')"
+      :model-value="box.seams.divides"
+      @update:model-value="change({ seams: { ...box.seams, divides: $event } }, '')"
     />
+    <template v-if="box.seams.divides">
+      <FigureField
+        data-field="seams-angle"
+        label="Sides of the seam's fingers slant by"
+        kind="figure"
+        unit="°"
+        :model-value="box.seams.angle"
+        :limits="limitsOf(seamsSchema.shape.angle)"
+        @update:model-value="change({ seams: { ...box.seams, angle: $event } }, 'seams-angle')"
+      />
+      <p class="note">0 slides together in the plane. From 10° on the seam holds: press it in from above.</p>
+      <ToggleSwitch
+        data-field="seams-staggered"
+        label="Seams of the panels not all in one plane"
+        :model-value="box.seams.staggered"
+        @update:model-value="change({ seams: { ...box.seams, staggered: $event } }, '')"
+      />
+    </template>
   </div>
 </template>

@@ -1,0 +1,302 @@
+import { beforeAll, describe, expect, test } from '@jest/globals'
+import fc from 'fast-check'
+import { anyPlans, assemblyOf, makeablePlan } from '../../scripts/testing/plans'
+import { runs, seedOf } from '../../scripts/testing/runs'
+import { boxed, isApart, solidLibrary, type Boxed } from '../../scripts/testing/solids'
+import { meeting, prove, resolve, touchingArea, type Panel } from '../assembly'
+import { area, bounds, dot, shiftRegion, transformPoint } from '../geometry'
+import { IN_METRIC } from '../length'
+import {
+  closingOf,
+  cornersOf,
+  facesOf,
+  makeAngled,
+  outsideOf,
+  planOn,
+  planProblems,
+  planSentence,
+  readAngles,
+  readLengths,
+  roomOf,
+  shapeAs,
+  sizesOf,
+  slantedEdges,
+  type AngledSpec,
+  type Plan,
+} from './index'
+
+let solids: Awaited<ReturnType<typeof solidLibrary>>
+beforeAll(async () => {
+  solids = await solidLibrary()
+})
+
+const T = 3
+const SHEETS = { walls: T, floor: T, top: T }
+const rule = { rule: 'even' as const, width: 12 }
+const TABS = { rules: { uprights: rule, floor: rule, top: rule }, keyed: false }
+const regular = (walls: number, side: number, more: Partial<Plan> = {}): Plan => ({
+  shape: { kind: 'regular', walls, side },
+  lean: [0],
+  slope: null,
+  ends: 'flush',
+  ...more,
+})
+const specOf = (plan: Plan, more: Partial<AngledSpec> = {}): AngledSpec => ({
+  plan,
+  sizesAre: 'outer',
+  height: 60,
+  hasFloor: true,
+  raised: 0,
+  top: 'none',
+  lidPlay: 0.3,
+  play: 0,
+  ...more,
+})
+const made = (spec: AngledSpec) => {
+  const box = makeAngled(spec, { mean: SHEETS, thickest: SHEETS }, TABS)
+  const { panels, broken } = resolve(assemblyOf(box), { proud: 0, interference: 0 })
+  expect(broken).toEqual([])
+  const panel = (id: string): Panel => panels.find((each) => each.id === id)!
+  return { box, panels, panel }
+}
+
+/** The most that one panel shares with another one, mm³, and all that they fill. */
+function sharedBy(panels: Panel[]): { most: number; volume: number; pieces: number } {
+  const all = panels.map((panel): Boxed => boxed(solids.solidOf(panel)))
+  let [most, volume, pieces] = [0, 0, 0]
+  for (const [i, a] of all.entries()) {
+    volume += a.solid.volume()
+    pieces = Math.max(pieces, a.solid.decompose().filter((piece) => piece.volume() > 1e-3).length)
+    for (const b of all.slice(i + 1)) {
+      if (isApart(a, b)) continue
+      const both = a.solid.intersect(b.solid)
+      most = Math.max(most, both.volume())
+      both.delete()
+    }
+  }
+  for (const { solid } of all) solid.delete()
+  return { most, volume, pieces }
+}
+
+describe('walls at any angle', () => {
+  test('any plan and lean: proven here, and an unrelated solid library agrees', () => {
+    const seen = new Map<string, number>()
+    const count = (what: string) => seen.set(what, (seen.get(what) ?? 0) + 1)
+    for (const each of fc.sample(anyPlans, { numRuns: runs(3500), seed: seedOf(20261130) })) {
+      const found = makeablePlan(each)
+      if (!found) continue
+      const said = JSON.stringify(each)
+      const { faults } = prove(assemblyOf(found.box), found.panels)
+      expect([faults, said]).toEqual([[], said])
+      const { most, volume, pieces } = sharedBy(found.panels)
+      expect([pieces, said]).toEqual([1, said])
+      if (most > 1e-5 * volume + 1e-2) throw new Error(`share ${most} mm³ in ${said}`)
+      const { plan, top, raised, hasFloor } = each.spec
+      count('all')
+      count(plan.shape.kind)
+      count(`top ${top}`)
+      count(`ends ${plan.ends}`)
+      if (plan.lean.some((lean) => lean !== 0)) count('leaning')
+      if (found.box.faces.isReflex.includes(true)) count('inward corner')
+      if (plan.slope) count('sloping rim')
+      if (raised > 0 && hasFloor) count('raised floor')
+    }
+    expect(seen.get('all')).toBeGreaterThan(runs(2000))
+    for (const what of ['regular', 'lengths', 'top lid', 'top fingers', 'ends full', 'leaning'])
+      expect([what, (seen.get(what) ?? 0) > runs(200)]).toEqual([what, true])
+    for (const what of ['inward corner', 'sloping rim', 'raised floor'])
+      expect([what, (seen.get(what) ?? 0) > runs(200)]).toEqual([what, true])
+  }, 600_000)
+
+  test('what is spoilt is told: a panel that stands off its place', () => {
+    let [real, told] = [0, 0]
+    for (const [i, each] of fc.sample(anyPlans, { numRuns: runs(800), seed: seedOf(41) }).entries()) {
+      const found = makeablePlan(each)
+      if (!found) continue
+      const off = i % found.panels.length
+      const by: [number, number] = i % 2 === 0 ? [0.4, 0] : [0, 0.4]
+      const panels = found.panels.map((panel, k) =>
+        k === off ? { ...panel, region: shiftRegion(panel.region, ...by) } : panel,
+      )
+      const { faults } = prove(assemblyOf(found.box), panels)
+      if (sharedBy(panels).most < 0.05) continue
+      real++
+      if (faults.some(({ kind }) => kind === 'overlap')) told++
+    }
+    expect(real).toBeGreaterThan(runs(350))
+    expect(told).toBe(real)
+  }, 300_000)
+
+  test('a tab that was bitten off is missed', () => {
+    const { box, panels, panel } = made(specOf(regular(6, 100)))
+    const bitten = panels.map((each) => {
+      if (each.id !== 'wall-2') return each
+      const outline = each.region.outline.filter(({ x }) => x < 99.9)
+      return { ...each, region: { outline, holes: [] } }
+    })
+    expect(area(panel('wall-2').region)).toBeGreaterThan(area(bitten[1].region) + 50)
+    expect(prove(assemblyOf(box), bitten).faults).toContainEqual(
+      expect.objectContaining({ kind: 'missing', panels: ['wall-2'] }),
+    )
+  })
+})
+
+describe('closed formulas [DEF]', () => {
+  test.each([3, 5, 6, 8, 12])('%i walls: what square edges leave is t²·|cot θ| at every corner', (n) => {
+    const [side, height] = [120, 60]
+    const { panels, box } = made(specOf(regular(n, side), { hasFloor: false, height }))
+    const volume = panels.reduce((sum, { region, thickness }) => sum + area(region) * thickness, 0)
+    const plane = (s: number): number => (n * s * s) / (4 * Math.tan(Math.PI / n))
+    const whole = (plane(side) - plane(side - 2 * T * Math.tan(Math.PI / n))) * height
+    const angle = Math.PI - (2 * Math.PI) / n
+    expect(volume).toBeCloseTo(whole - (n * height * T * T) / Math.abs(Math.tan(angle)), 1)
+    expect(slantedEdges(box).every((edge) => Math.abs(edge.angle - (angle * 180) / Math.PI) < 1e-9)).toBe(
+      true,
+    )
+  })
+  test.each([
+    [4, 12],
+    [6, 20],
+    [5, -8],
+  ])('%i walls leaning by %i°: angles and the upper edge of a frustum', (n, lean) => {
+    const [side, height] = [90, 70]
+    const { box } = made(specOf(regular(n, side, { lean: [lean] }), { height }))
+    const a = (lean * Math.PI) / 180
+    const between = Math.acos(-(Math.cos(a) ** 2 * Math.cos((2 * Math.PI) / n) + Math.sin(a) ** 2))
+    const edges = slantedEdges(box)
+    const of = (group: string): number[] =>
+      edges
+        .filter(({ joint }) => box.joints.some(({ id, group: own }) => id === joint && own === group))
+        .map((edge) => edge.angle)
+    for (const angle of of('uprights')) expect(angle).toBeCloseTo((between * 180) / Math.PI, 9)
+    for (const angle of of('floor')) expect(angle).toBeCloseTo(90 + lean, 9)
+    const rim = outsideOf(box.faces).slice(n)
+    const upper = Math.hypot(rim[1][0] - rim[0][0], rim[1][1] - rim[0][1])
+    expect(upper).toBeCloseTo(side + 2 * height * Math.tan(a) * Math.tan(Math.PI / n), 9)
+  })
+  test('where a square end and a shoulder stand, at 60°, 90° and 120°', () => {
+    // t / sin θ, and t·cot θ more at an acute angle.
+    expect(meeting(Math.PI / 2, 3, 4, 'flush').shoulder).toBeCloseTo(4, 12)
+    expect(meeting((2 * Math.PI) / 3, 3, 3, 'flush')).toMatchObject({
+      shoulder: expect.closeTo(3 / Math.sqrt(0.75), 12) as number,
+      end: 0,
+    })
+    expect(meeting((2 * Math.PI) / 3, 3, 3, 'full').end).toBeCloseTo(-Math.sqrt(3), 12)
+    expect(meeting((2 * Math.PI) / 3, 3, 3, 'middle').end).toBeCloseTo(-Math.sqrt(3) / 2, 12)
+    const acute = meeting(Math.PI / 3, 3, 3, 'flush')
+    expect([acute.shoulder, acute.end]).toEqual([
+      expect.closeTo(3 * Math.sqrt(3), 12),
+      expect.closeTo(Math.sqrt(3), 12),
+    ])
+  })
+  test('a wall of a hexagon by hand: 100 mm, 3 mm, put against its neighbour at 120°', () => {
+    const { panel } = made(specOf(regular(6, 100)))
+    const [one, two] = [panel('wall-1'), panel('wall-2')]
+    const { minX, maxX, minY, maxY } = bounds(one.region.outline)
+    expect([minX, maxX, minY, maxY]).toEqual([0, 100, 0, 60].map((each) => expect.closeTo(each, 4)))
+    const xs = [...new Set(one.region.outline.map(({ x }) => Number(x.toFixed(3))))].sort((a, b) => a - b)
+    expect(xs.slice(0, 2)).toEqual([0, 3.464])
+    // The second wall's shoulder, 3.464 along its face, lies on the first one's inside face: 3 mm in.
+    const shoulder = transformPoint(two.frame, [3 / Math.sin(Math.PI / 3), 30, two.thickness])
+    const outward = [one.frame[2], one.frame[6], one.frame[10]] as [number, number, number]
+    const corner = transformPoint(one.frame, [100, 0, one.thickness])
+    expect(dot(outward, corner) - dot(outward, shoulder)).toBeCloseTo(3, 9)
+  })
+  test('four walls of a rectangle are as large outside and inside as a box is', () => {
+    const spec = specOf({
+      ...regular(4, 1),
+      shape: { kind: 'lengths', lengths: [120, 80, 120], angles: [90, 90] },
+    })
+    const { outer, inner } = sizesOf(facesOf(spec, SHEETS))
+    const close = (size: number[]) => size.map((each) => expect.closeTo(each, 9) as unknown)
+    expect([outer.x, outer.y, outer.z]).toEqual(close([120, 80, 60]))
+    expect([inner.x, inner.y, inner.z]).toEqual(close([114, 74, 57]))
+    const { box, panels } = made(spec)
+    const corner = box.joints.find(({ group }) => group === 'uprights')!
+    // Five shares: four sides of t × t, and every tab on the bottom of its notch.
+    const sides = 4 * T * T
+    expect(touchingArea(corner, assemblyOf(box), panels)).toBeCloseTo(sides + 60 * T, 6)
+  })
+})
+
+describe('a plan', () => {
+  const L: Plan['shape'] = { kind: 'lengths', lengths: [160, 60, 90, 70, 70], angles: [90, 90, 270, 90] }
+  test('closes by its last wall', () => {
+    const { length, angles } = closingOf(L)
+    expect([length, ...angles]).toEqual([130, 90, 90].map((each) => expect.closeTo(each, 9)))
+  })
+  test('said of the other side of the walls is the same box', () => {
+    for (const plan of [regular(6, 100, { lean: [10] }), { ...regular(3, 1), shape: L, lean: [0] }]) {
+      const spec = specOf(plan, { top: 'fingers' })
+      const faces = facesOf(spec, SHEETS)
+      const { inner } = sizesOf(faces)
+      const within = {
+        ...spec,
+        sizesAre: 'inner' as const,
+        height: inner.z,
+        plan: planOn(plan, faces, 'inner'),
+      }
+      const again = facesOf(within, SHEETS)
+      const flat = (all: typeof faces): number[] => [...roomOf(all).foot, ...roomOf(all).rim].flat()
+      for (const [i, value] of flat(again).entries()) expect(value).toBeCloseTo(flat(faces)[i], 3)
+      expect(planOn(within.plan, again, 'outer').shape).toEqual(
+        plan.shape.kind === 'regular'
+          ? { ...plan.shape, side: expect.closeTo(100, 3) as number }
+          : plan.shape,
+      )
+    }
+  })
+  test('of equal walls is the same one by its lengths', () => {
+    const before = regular(7, 60).shape
+    const after = shapeAs('lengths', before, { width: 1, depth: 1 })
+    for (const [i, { x, y }] of cornersOf(after).entries()) {
+      expect(x).toBeCloseTo(cornersOf(before)[i].x, 2)
+      expect(y).toBeCloseTo(cornersOf(before)[i].y, 2)
+    }
+  })
+  test('lists are read as they are typed', () => {
+    expect(readLengths('160, 60 mm, 2 in', 'mm')).toEqual([160, 60, expect.closeTo(50.8, 9)])
+    expect(readLengths('2 1/2; 3', 'in')).toEqual([63.5, expect.closeTo(76.2, 9)])
+    expect(readLengths('60, wide', 'mm')).toBeNull()
+    expect(readAngles('90° 270 −5')).toEqual([90, 270, -5])
+    expect(readAngles(' ')).toBeNull()
+  })
+  const why = (plan: Plan, more: Partial<AngledSpec> = {}): string =>
+    planProblems(specOf(plan, more), SHEETS, TABS, 1)
+      .map((problem) => planSentence(problem, IN_METRIC))
+      .join(' ')
+  const by = (lengths: number[], angles: number[]): Plan => ({
+    ...regular(3, 1),
+    shape: { kind: 'lengths', lengths, angles },
+  })
+  test.each<[string, Plan, Partial<AngledSpec>]>([
+    ['Walls 1 and 3 cross each other', by([100, 20, 200], [60, 40]), {}],
+    ['the plan does not close', by([100, 100, 100], [200, 200]), {}],
+    ['nearly in one plane', by([100, 100, 200, 90], [178, 60, 90]), {}],
+    ['one lean for all walls, or one for each: 6 walls, 2 leans', regular(6, 60, { lean: [1, 2] }), {}],
+    ['Nothing is left of wall 1 at the rim. Lean the walls less', regular(4, 60, { lean: [-40] }), {}],
+    ['Nothing is left of wall 1 at the floor. Make the walls longer', regular(12, 6), {}],
+    ['has 24.0 mm for its tabs', regular(4, 30), { height: 60 }],
+    ['Make the box higher', regular(6, 60), { height: 8, top: 'lid' }],
+  ])('%s', (sentence, plan, more) => {
+    const narrow = { ...TABS, rules: { ...TABS.rules, floor: { rule: 'shares' as const, count: 99 } } }
+    const found = sentence.includes('for its tabs')
+      ? planProblems(specOf(plan, more), SHEETS, narrow, 1)
+          .map((each) => planSentence(each, IN_METRIC))
+          .join(' ')
+      : why(plan, more)
+    expect(found).toContain(sentence)
+  })
+})
+
+test('a lid lies even on the rim, its lip between the walls, and comes off', () => {
+  for (const lean of [0, 12, -8]) {
+    const { panel, panels } = made(specOf(regular(6, 80, { lean: [lean] }), { top: 'lid' }))
+    const [top, lip] = [boxed(solids.solidOf(panel('top'))), boxed(solids.solidOf(panel('lip')))]
+    expect([top.max[2], top.min[2], lip.max[2]]).toEqual([60, 57, 57].map((each) => expect.closeTo(each, 4)))
+    const others = panels.filter(({ id }) => id !== 'top' && id !== 'lip').map((each) => solids.solidOf(each))
+    for (const up of [0.5, 2, 5, 20])
+      for (const other of others)
+        expect(lip.solid.translate([0, 0, up]).intersect(other).volume()).toBeLessThan(1e-3)
+  }
+})
