@@ -1,6 +1,6 @@
 import { expect, test, type Page } from './fixtures'
 import axe from 'axe-core'
-import { openDemo, STATIONS } from './helpers'
+import { DEMOS, openDemo, STATIONS } from './helpers'
 
 /** Less than serious to the engine, and still where a person who does not see the page loses the way. */
 const WAYS = /^(heading-order|empty-table-header|page-has-heading-one|region|landmark-)/
@@ -36,7 +36,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
         })
       ).newPage()
       await page.goto('./')
-      await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(10)
+      await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(DEMOS.length)
       expect(await seriousFindings(page)).toEqual([])
       for (const station of STATIONS) {
         await openDemo(page, 'demo-logger', station)

@@ -1,5 +1,5 @@
 import { expect, test } from './fixtures'
-import { contentOf, openDemo } from './helpers'
+import { DEMOS, contentOf, openDemo } from './helpers'
 
 test('the exported SVG, drawn by Chromium, covers what the panels and the layout say', async ({ page }) => {
   await openDemo(page, 'demo-tray', 'cut')
@@ -73,7 +73,7 @@ test('works from any static file server, in any folder', async ({ page }) => {
   await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve))
   const { port } = server.address() as { port: number }
   await page.goto(`http://127.0.0.1:${port}/some/folder/`)
-  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(10)
+  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(DEMOS.length)
   await page.getByRole('link', { name: /Slip-cases/ }).click()
   await expect(page.getByText('up to date')).toBeVisible()
   server.close()

@@ -1,5 +1,5 @@
 import { expect, test, type Locator, type Page } from '@playwright/test'
-import { contentOf, field, goTo, settled, tabTo, typeInto } from './helpers'
+import { DEMOS, contentOf, field, goTo, settled, tabTo, typeInto } from './helpers'
 
 /** Presses and fields, counted: what a person does. */
 function counted() {
@@ -25,7 +25,7 @@ const writes = async (page: Page, press: () => Promise<void>): Promise<string> =
 
 test('in a browser that never saw it: from nothing to the cut file in 17 actions', async ({ page }) => {
   await page.goto('./')
-  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(10)
+  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(DEMOS.length)
   const { press, type, count } = counted()
   await press(page.getByRole('button', { name: 'New job' }))
   const dialog = page.getByRole('dialog', { name: 'What do you want to make?' })

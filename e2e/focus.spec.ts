@@ -1,5 +1,5 @@
 import { expect, test } from './fixtures'
-import { openDemo } from './helpers'
+import { DEMOS, openDemo } from './helpers'
 
 test('what is deleted hands the focus on: to the next one, to the last, to what is left', async ({
   page,
@@ -21,7 +21,7 @@ test('what is deleted hands the focus on: to the next one, to the last, to what 
 test('a job that is deleted hands it to the next in the list; a dialog gives it back', async ({ page }) => {
   await page.goto('./')
   const jobs = page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')
-  await expect(jobs).toHaveCount(10)
+  await expect(jobs).toHaveCount(DEMOS.length)
   await jobs
     .nth(2)
     .getByRole('button', { name: /^Delete/ })

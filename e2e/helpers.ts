@@ -18,6 +18,9 @@ export const DEMOS = [
   'demo-bottle-stand',
   'demo-field-book',
   'demo-crate',
+  'demo-vial-rack',
+  'demo-planter',
+  'demo-map-desk',
 ] as const
 export type DemoId = (typeof DEMOS)[number]
 

@@ -1,14 +1,14 @@
 import { test as newBrowser } from '@playwright/test'
 import { expect, test } from './fixtures'
 import { readFileSync } from 'node:fs'
-import { demoFile, field, openDemo, settled } from './helpers'
+import { DEMOS, demoFile, field, openDemo, settled } from './helpers'
 
 test('the list: pictures, search, sort, a duplicate that changes without harm to the first', async ({
   page,
 }) => {
   await page.goto('./')
   const jobs = page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')
-  await expect(jobs).toHaveCount(10)
+  await expect(jobs).toHaveCount(DEMOS.length)
   for (let i = 0; i < 9; i++) expect(await jobs.nth(i).locator('svg path').count()).toBeGreaterThan(3)
   await page.getByLabel('Search the jobs').fill('slip')
   await expect(jobs).toHaveCount(1)
@@ -37,7 +37,7 @@ newBrowser(
     await settled(page)
     await expect(page.getByLabel('Name of the job')).toHaveValue(/Instrument/)
     await page.getByRole('link', { name: 'All jobs' }).click()
-    await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(10)
+    await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(DEMOS.length)
   },
 )
 
@@ -56,7 +56,7 @@ test('everything goes out in one file and comes in again in another browser', as
   const other = await (await browser.newContext({ baseURL })).newPage()
   await other.goto('./')
   const jobs = other.getByRole('list', { name: 'Jobs' }).getByRole('listitem')
-  await expect(jobs).toHaveCount(10)
+  await expect(jobs).toHaveCount(DEMOS.length)
   await other.getByLabel('Job file').setInputFiles(file)
   await expect(other.getByText(/jobs came in/)).toBeVisible()
   // theirs beside the one that was here

@@ -1,5 +1,5 @@
 import { expect, test, type Locator, type Page } from './fixtures'
-import { choose, contentOf, field, goTo, line, openDemo, settled } from './helpers'
+import { DEMOS, choose, contentOf, field, goTo, line, openDemo, settled } from './helpers'
 
 const toKerf = async (page: Page) => {
   await openDemo(page, 'demo-tray')
@@ -49,7 +49,7 @@ test('squares, from test piece to result, and a slip that is asked about', async
 test('a slit strip on a phone', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 })
   await page.goto('./')
-  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(10)
+  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(DEMOS.length)
   await page.goto('./#/job/demo-tray/measure/kerf')
   await page.getByRole('radio', { name: /Slit strip/ }).click()
   expect(await pieceAsSvg(page)).toContain('cut by 10 lines, both ends counted')
@@ -239,7 +239,7 @@ test('the stock book: a column pasted, CSV out and in with bad rows by line, a n
   page,
 }) => {
   await page.goto('./')
-  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(10)
+  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(DEMOS.length)
   await page.getByRole('link', { name: 'Bench: stock and machines' }).click()
   await page.getByRole('button', { name: /Fibreboard 4, dry store/ }).click()
   await page.getByText('Paste a column, CSV in and out').click()

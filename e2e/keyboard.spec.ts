@@ -1,5 +1,5 @@
 import { expect, test } from './fixtures'
-import { contentOf, field, line, settled, tabTo, typeInto } from './helpers'
+import { DEMOS, contentOf, field, line, settled, tabTo, typeInto } from './helpers'
 
 test('one box from a measurement to a build sheet, by keyboard alone', async ({ page }) => {
   const press = (key: string) => page.keyboard.press(key)
@@ -9,7 +9,7 @@ test('one box from a measurement to a build sheet, by keyboard alone', async ({ 
     await press(number)
   }
   await page.goto('./')
-  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(10)
+  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(DEMOS.length)
   await tabTo(page, page.getByRole('button', { name: 'New job' }))
   await press('Enter')
   // What it is to be: found by what it is for, then its three sizes.
@@ -57,7 +57,8 @@ test('one box from a measurement to a build sheet, by keyboard alone', async ({ 
   await press('Enter')
   const uprights = page.locator('[data-field=tabs-uprights-count] input')
   await tabTo(page, page.getByLabel('Uprights: how'))
-  await page.keyboard.type('a number of t') // a list of choices is found in by typing
+  await page.keyboard.type('how many tabs') // a list of choices is found in by typing
+  await press('ArrowDown') // after tabs and notches together
   await expect(page.getByLabel('Uprights: how')).toHaveValue('tabs')
   await typeInto(page, uprights, '2')
   await settled(page)

@@ -2,7 +2,7 @@
 import { expect, test, type Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
 import { runs } from '../scripts/testing/runs'
-import { contentOf, field, line, newJob, openDemo, settled } from './helpers'
+import { DEMOS, contentOf, field, line, newJob, openDemo, settled } from './helpers'
 
 /** Writes something into the browser's storage behind the application's back. */
 const store = (page: Page, shelf: string, record: unknown): Promise<void> =>
@@ -146,7 +146,7 @@ test('broken records of the bench and of jobs hide nothing else, and can be dele
   await expect(line(page, 'measure')).toHaveText('3.04 ± 0.04, 7 readings')
   await expect(page.locator('body')).not.toContainText('NaN')
   await page.goto('./')
-  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(10)
+  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(DEMOS.length)
   await page.goto('./#/bench')
   await expect(page.getByText('Warped ply')).toBeVisible()
   await expect(page.locator('body')).not.toContainText('NaN')

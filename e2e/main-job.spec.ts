@@ -1,7 +1,7 @@
 import { expect, test } from './fixtures'
 import { unzipSync } from 'fflate'
 import { readFileSync } from 'node:fs'
-import { choose, contentOf, field, goTo, line, newJob, settled } from './helpers'
+import { DEMOS, choose, contentOf, field, goTo, line, newJob, settled } from './helpers'
 
 test('one box from a measurement to a build sheet, by mouse', { tag: '@space' }, async ({ page }) => {
   const troubles: string[] = []
@@ -11,7 +11,7 @@ test('one box from a measurement to a build sheet, by mouse', { tag: '@space' },
   })
 
   await page.goto('./')
-  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(10)
+  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(DEMOS.length)
   await newJob(page)
   await page.getByLabel('Name of the job').fill('Vial rack')
   await page.getByLabel('Name of the job').blur()

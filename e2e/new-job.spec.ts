@@ -1,9 +1,9 @@
 import { expect, test } from './fixtures'
-import { choose, field, line, openDemo, settled } from './helpers'
+import { DEMOS, choose, field, line, openDemo, settled } from './helpers'
 
 test('a new job asks what it is to be: found by its use, sized, and it stands in Shape', async ({ page }) => {
   await page.goto('./')
-  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(10)
+  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(DEMOS.length)
   // One job of the maker's own: its machine and stock are those used last, not the field station's.
   await page.getByRole('button', { name: 'Duplicate Specimen tray, moss survey' }).click()
   await settled(page)

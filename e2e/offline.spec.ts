@@ -1,14 +1,14 @@
 import { expect, test } from '@playwright/test'
 import { BUILT, makeApp } from '../server/app'
 import { listen } from '../server/listen'
-import { field } from './helpers'
+import { DEMOS, field } from './helpers'
 
 test.use({ serviceWorkers: 'allow' })
 
 test('opens, plans and stores with the server stopped', async ({ page }) => {
   const { server, address } = await listen(makeApp(BUILT), 4700)
   await page.goto(address)
-  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(10)
+  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(DEMOS.length)
   await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined))
   await expect
     .poll(() => page.evaluate(async () => (await caches.keys()).length), { timeout: 30_000 })

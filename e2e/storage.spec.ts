@@ -1,5 +1,5 @@
 import { expect, test } from './fixtures'
-import { demoFile, field, line, newJob, openDemo, settled } from './helpers'
+import { DEMOS, demoFile, field, line, newJob, openDemo, settled } from './helpers'
 import { readFileSync } from 'node:fs'
 
 test('a reload in the middle of typing keeps what was typed, and the layout', async ({ page }) => {
@@ -33,7 +33,7 @@ test('two tabs on one job show each other’s changes; undo goes back over them'
   await expect(page.getByText('This job was deleted in another tab.')).toBeVisible()
   await expect(field(page, 'Width')).toHaveValue('222')
   await list.getByRole('button', { name: 'Bring back' }).click()
-  await expect(list.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(10)
+  await expect(list.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(DEMOS.length)
 })
 
 test('when storage is full it says so, keeps the screen, and saves again once there is room', async ({
@@ -74,7 +74,7 @@ test('broken and newer job files are refused whole; a good one comes in beside i
 }) => {
   await page.goto('./')
   const jobs = page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')
-  await expect(jobs).toHaveCount(10)
+  await expect(jobs).toHaveCount(DEMOS.length)
   const text = readFileSync(demoFile('logger-case'), 'utf8')
   const give = (name: string, content: string) =>
     page
@@ -88,11 +88,11 @@ test('broken and newer job files are refused whole; a good one comes in beside i
   await expect(page.getByText('written by a newer Uplands (version 99')).toBeVisible()
   await give('odd.json', text.replace('"height": 42', '"height": "tall"'))
   await expect(page.getByText('height of box')).toBeVisible()
-  await expect(jobs).toHaveCount(10)
+  await expect(jobs).toHaveCount(DEMOS.length)
   await page.getByLabel('Job file').setInputFiles(demoFile('logger-case'))
   await expect(page.getByLabel('Name of the job')).toHaveValue('Logger case, rain gauge 4 (copy)')
   await page.getByRole('link', { name: 'All jobs' }).click()
-  await expect(jobs).toHaveCount(11)
+  await expect(jobs).toHaveCount(DEMOS.length + 1)
 })
 
 test('a job that is not here says so', async ({ page }) => {

@@ -178,7 +178,7 @@ describe('closed formulas [DEF]', () => {
     // t / sin θ, and t·cot θ more at an acute angle.
     expect(meeting(Math.PI / 2, 3, 4, 'flush').shoulder).toBeCloseTo(4, 12)
     expect(meeting((2 * Math.PI) / 3, 3, 3, 'flush')).toMatchObject({
-      shoulder: expect.closeTo(3 / Math.sqrt(0.75), 12) as number,
+      shoulder: expect.closeTo(3 / Math.sqrt(0.75), 12) as unknown as number,
       end: 0,
     })
     expect(meeting((2 * Math.PI) / 3, 3, 3, 'full').end).toBeCloseTo(-Math.sqrt(3), 12)
@@ -241,7 +241,7 @@ describe('a plan', () => {
       for (const [i, value] of flat(again).entries()) expect(value).toBeCloseTo(flat(faces)[i], 3)
       expect(planOn(within.plan, again, 'outer').shape).toEqual(
         plan.shape.kind === 'regular'
-          ? { ...plan.shape, side: expect.closeTo(100, 3) as number }
+          ? { ...plan.shape, side: expect.closeTo(100, 3) as unknown as number }
           : plan.shape,
       )
     }

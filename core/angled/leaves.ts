@@ -2,7 +2,7 @@ import { leaves, type Leaves } from '../assembly'
 import type { Angled } from './make'
 import { angleOf } from './sides'
 
-/** A corner or an edge at which sheets do not meet squarely: its angle in degrees, and what is left there, mm. */
+/** An edge at which sheets do not meet squarely: its angle in degrees, and what is left there, mm. */
 export interface SlantedEdge extends Leaves {
   joint: string
   angle: number

@@ -9,7 +9,7 @@ export const LEAST_ANGLE = 30
 export const MOST_ANGLE = 330
 const angle = z.number().min(LEAST_ANGLE).max(MOST_ANGLE)
 /** How far a wall leans outward from upright, degrees. */
-export const MOST_LEAN = 45
+const MOST_LEAN = 45
 const lean = z.number().min(-MOST_LEAN).max(MOST_LEAN)
 
 const regular = z.strictObject({
@@ -85,7 +85,7 @@ export function anglesOf(corners: Point[]): number[] {
 }
 
 /** Lengths of the walls of a plan, mm; the last one closes it. */
-export const wallLengths = (corners: Point[]): number[] =>
+const wallLengths = (corners: Point[]): number[] =>
   corners.map(({ x, y }, i) => {
     const next = corners[(i + 1) % corners.length]
     return Math.hypot(next.x - x, next.y - y)
@@ -115,7 +115,7 @@ export function closingOf(shape: PlanShape): { length: number; angles: [number, 
 /** How far a wall leans outward, degrees. */
 export const leanOf = ({ lean }: Pick<Plan, 'lean'>, wall: number): number => lean[wall] ?? lean[0]
 
-/** The plan of a box said another way: what was equal walls by their lengths, what was neither from its sizes. */
+/** The plan of a box said another way: equal walls by their lengths, a rectangle by its sizes. */
 export function shapeAs(
   kind: PlanShape['kind'],
   before: PlanShape | null,

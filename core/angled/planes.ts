@@ -17,6 +17,8 @@ export interface Faces {
   /** What the walls end at, and a lid lies on: no sheet. */
   rim: Plane
   height: number
+  /** What is left of it inside, where it is lowest. */
+  inside: number
   /** Whether the corner before each wall points inward. */
   isReflex: boolean[]
 }
@@ -130,6 +132,7 @@ export function facesOf(spec: AngledSpec, sheets: Sheets): Faces {
     top: top === 'fingers' ? { ...rim, thickness: sheets.top } : null,
     rim,
     height: whole,
+    inside: whole - below - above,
     isReflex,
   })
 }

@@ -7,7 +7,7 @@ import { anglesOf, cornersOf, crossing, LEAST_ANGLE, MOST_ANGLE, wallCount, type
 import { facesOf, type AngledSpec, type Faces, type Sheets } from './planes'
 import { angleOf } from './sides'
 
-/** Why a box with walls at any angle cannot be made. Walls are counted from 1; lengths in mm, angles in degrees. */
+/** Why a box with walls at any angle cannot be made. Walls are counted from 1; mm and degrees. */
 export type PlanProblem = { kind: 'plan'; field: 'plan' } & (
   | { why: 'crossing'; walls: [number, number] }
   /** The last wall, or an angle beside it, follows from the others and is none that could be made. */
@@ -22,8 +22,8 @@ export type PlanProblem = { kind: 'plan'; field: 'plan' } & (
 )
 
 /** Between two sheets; outside of this a tab would be several thicknesses long. degrees [FM] */
-export const LEAST_BETWEEN = 28
-export const MOST_BETWEEN = 160
+const LEAST_BETWEEN = 28
+const MOST_BETWEEN = 160
 
 const problem = <P extends Omit<PlanProblem, 'kind' | 'field'>>(what: P): PlanProblem =>
   ({ kind: 'plan', field: 'plan', ...what }) as unknown as PlanProblem
@@ -55,7 +55,7 @@ function angleProblems({ walls }: Faces): PlanProblem[] {
   })
 }
 
-/** A wall is as wide as that at its foot and at its rim, in thicknesses: tabs of both its ends stand there. [FM] */
+/** A wall is as wide as that at foot and rim, in thicknesses: tabs of both its ends stand there. [FM] */
 const LEAST_WIDTH = 2
 
 /** Walls that end before they reach a height, by the corners of what is between them there. */
@@ -151,23 +151,25 @@ const GROUPS: Record<AngledGroup, (wall: number) => string> = {
 }
 
 export function planSentence(what: PlanProblem, say: Say): string {
+  const walls = ([a, b]: [number, number]): string => `Walls ${a} and ${b}`
+  const length = (value: number): string => say.length(Math.max(0, value), 1)
   const degrees = (angle: number): string => `${say.plain(angle, 0)}°`
   switch (what.why) {
     case 'crossing':
-      return `Walls ${what.walls[0]} and ${what.walls[1]} cross each other. Change a length or an angle of the plan.`
+      return `${walls(what.walls)} cross each other. Change a length or an angle of the plan.`
     case 'closing':
       return (
-        `With these lengths and angles the plan does not close: the corner after wall ${what.wall} would have ` +
-        `${degrees(what.angle)}. Keep every corner between ${LEAST_ANGLE}° and ${MOST_ANGLE}°.`
+        `With these lengths and angles the plan does not close: the corner after ` +
+        `wall ${what.wall} would have ${degrees(what.angle)}. Keep every corner between ${LEAST_ANGLE}° and ${MOST_ANGLE}°.`
       )
     case 'flat':
       return (
-        `Walls ${what.walls[0]} and ${what.walls[1]} are nearly in one plane (${degrees(what.angle)}): no tab ` +
+        `${walls(what.walls)} are nearly in one plane (${degrees(what.angle)}): no tab ` +
         `holds there. Make one wall of the two, or turn them to ${MOST_BETWEEN}° or less.`
       )
     case 'sharp':
       return (
-        `Walls ${what.walls[0]} and ${what.walls[1]} meet too sharply (${degrees(what.angle)}) for square edges. ` +
+        `${walls(what.walls)} meet too sharply (${degrees(what.angle)}) for square edges. ` +
         `Open that corner to ${LEAST_BETWEEN}° or more.`
       )
     case 'leans':
@@ -180,12 +182,12 @@ export function planSentence(what: PlanProblem, say: Say): string {
       return `Nothing is left of wall ${what.wall} ${where}. ${mend}`
     }
     case 'low':
-      return `Between the floor and what closes it ${say.length(Math.max(0, what.room), 1)} are left. Make the box higher.`
+      return `Between the floor and what closes it ${length(what.room)} are left. Make the box higher.`
     case 'narrow':
       return (
-        `${capitalised(GROUPS[what.group](what.wall))} has ${say.length(Math.max(0, what.length), 1)} for its tabs; ` +
-        `the narrowest would be ${say.length(Math.max(0, what.narrowest), 1)}, and ${say.length(what.needed, 1)} can ` +
-        'be cut. Make the wall larger, or the tabs wider.'
+        `${capitalised(GROUPS[what.group](what.wall))} has ${length(what.length)} for its tabs; the ` +
+        `narrowest would be ${length(what.narrowest)}, and ${length(what.needed)} can be cut. ` +
+        ' Make the wall larger, or the tabs wider.'
       )
   }
 }

@@ -50,7 +50,7 @@ const sum = (...all: Vector[]): Vector =>
   [0, 1, 2].map((i) => all.reduce((total, v) => total + v[i], 0)) as Vector
 
 /** The way into a sheet, along its face and away from the line where it meets another one. */
-export function inward(own: Plane, mate: Plane, isReflex: boolean): Vector {
+function inward(own: Plane, mate: Plane, isReflex: boolean): Vector {
   const along = dot(own.normal, mate.normal)
   const way = sum(mate.normal, scaled(own.normal, -along))
   const length = Math.hypot(...way)

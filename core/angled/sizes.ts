@@ -13,8 +13,10 @@ const blockOf = (points: Vector[], height: number): Size => {
 /** How wide, deep and high a box at any angle is, outside and inside: over foot and rim together, mm. */
 export function sizesOf(faces: Faces): { outer: Size; inner: Size } {
   const { foot, rim } = roomOf(faces)
-  const height = rim[0][2] - foot[0][2]
-  return { outer: blockOf(outsideOf(faces), faces.height), inner: blockOf([...foot, ...rim], height) }
+  const outside = outsideOf(faces)
+  // A sloping rim is higher on one side; inside it is as high as where it is lowest.
+  const highest = Math.max(faces.height, ...outside.map(([, , z]) => z))
+  return { outer: blockOf(outside, highest), inner: blockOf([...foot, ...rim], faces.inside) }
 }
 
 /** The same box with its plan said of the other side of the walls. */

@@ -1,16 +1,28 @@
-import { bounds, type Bounds, type Point } from '../geometry'
+import { rectangle, type Point, type Ring } from '../geometry'
 import { onPart, ownAxis } from './place'
 import { fromSide, sideAt, stretchOn } from './plates'
 import { prismOf, type PartsById } from './prism'
 import type { Joint, Part } from './types'
 
-/** The rectangle on a part's own plane round a stretch of a joint. @param from along the joint's line, mm */
-export function claimedOn(part: Part, joint: Joint, parts: PartsById, from: number, to: number): Bounds {
+/**
+ * What a stretch of a joint takes of a part, on its own plane. @param span along the joint's line, mm
+ * @param by how much more on every side, mm
+ */
+export function claimedRing(
+  part: Part,
+  joint: Joint,
+  parts: PartsById,
+  [from, to]: [number, number] = spanOf(joint),
+  by = 0,
+): Ring {
   const side = sideAt(part, joint.id)
-  return side
-    ? bounds(stretchOn(side, [from, to], [side.end, side.shoulder]))
-    : onPart(part.frame, prismOf(joint, parts, from, to))
+  if (side) return stretchOn(side, [from - by, to + by], [side.end - by, side.shoulder + by])
+  const { minX, minY, maxX, maxY } = onPart(part.frame, prismOf(joint, parts, from, to))
+  return rectangle(minX - by, minY - by, maxX + by, maxY + by)
 }
+
+/** From the first claim of a joint to its last one, mm. */
+const spanOf = ({ claims }: Joint): [number, number] => [claims[0].from, claims[claims.length - 1].to]
 
 /** Which of a part's own axes a joint runs along; the nearer one where it slants. */
 export function alongOn(part: Part, joint: Joint): 'x' | 'y' {

@@ -1,5 +1,4 @@
 import type { Vector } from '../geometry'
-import { axesOf } from './plates'
 import { Plate, sharedPlace } from './plates-proof'
 import type { Panel } from './resolve'
 
@@ -27,10 +26,15 @@ function comesOut(panel: Panel, others: Plate[], way: Vector): boolean {
   })
 }
 
-/** Straight off its own face, upward, or along the face of one that it is joined to. */
-function waysOut(panel: Panel, others: Plate[]): Vector[] {
-  const along = others.flatMap(({ axes: [u] }): Vector[] => [u, [-u[0], -u[1], -u[2]]])
-  return [axesOf(panel)[2], [0, 0, 1], ...along]
+/** The ways across a plate's sides, in its own plane and away from it. */
+function waysOver({ axes: [u, v], panel }: Plate): Vector[] {
+  return (panel.sides ?? []).map(({ way: { x, y } }) => [0, 1, 2].map((i) => y * u[i] - x * v[i]) as Vector)
+}
+
+/** Straight off its own face, upward, into the room, or along its own face or that of another one. */
+function waysOut(plate: Plate, others: Plate[]): Vector[] {
+  const [, , n] = plate.axes
+  return [n, [0, 0, 1], [-n[0], -n[1], -n[2]], ...waysOver(plate), ...others.flatMap(waysOver)]
 }
 
 /** The last of them that comes out past the others. */
@@ -43,7 +47,7 @@ function lastOut(
     const panel = byId.get(id)!
     const standing = left.filter((other) => other !== id)
     const others = standing.map((other) => plates.get(other)!)
-    const way = waysOut(panel, others).find((each) => comesOut(panel, others, each))
+    const way = waysOut(plates.get(id)!, others).find((each) => comesOut(panel, others, each))
     if (way) return { id, from: standing.length > 0 ? way : null, standing }
   }
   return null

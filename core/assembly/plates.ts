@@ -170,7 +170,7 @@ export function plateShapes(
   return { exact, drawn: isExact ? exact : plateOf(part, joints, parts, wanted, true) }
 }
 
-/** The angle between two parts inside their line of meeting, radians: between nothing and a straight angle. */
+/** The angle between two parts inside their line of meeting, radians. */
 export function angleBetween(a: Pick<Part, 'frame'>, b: Pick<Part, 'frame'>): number {
   const cos = -dot(axesOf(a)[2], axesOf(b)[2])
   return Math.acos(Math.min(1, Math.max(-1, cos)))

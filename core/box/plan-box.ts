@@ -9,7 +9,7 @@ import { artworkOn, placedOn } from './openings'
 import type { Shell } from './shell'
 import type { BoxSpec } from './spec'
 
-/** What walls at any angle do not take, as it is called at the bench; null where nothing of that is asked for. */
+/** What is asked for that walls at any angle do not take, as it is called at the bench. */
 function notTaken(spec: BoxSpec): string | null {
   const lid = lidOf(spec)
   const others = spec.fittings.filter((each) => each !== lid)

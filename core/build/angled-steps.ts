@@ -1,6 +1,7 @@
 import { leavesOf, type Angled } from '../angled'
-import { plateOrder, touchingArea, type Panel, type PlateArrival } from '../assembly'
+import { axesOf, plateOrder, touchingArea, type Panel, type PlateArrival } from '../assembly'
 import type { Box } from '../box'
+import { dot, type Vector } from '../geometry'
 import { capitalised } from '../length'
 import { looseText } from './loose-text'
 import type { BuildStep } from './step'
@@ -13,21 +14,26 @@ const wantedOf = (panels: Panel[]): string[] => {
   return ['floor', ...ids.filter(isWall), 'lip', 'top'].filter((id) => ids.includes(id))
 }
 
-function textOf(
-  { id, from, standing }: PlateArrival,
-  label: string,
-  walls: number,
-  isUpright: boolean,
-): string {
+/** Which side a wall comes in from, by the way its outside face looks. */
+function sideOf(from: Vector, outward: Vector): string {
+  const off = dot(from, outward)
+  if (off > 0.99) return 'straight from outside, square to its own face'
+  return off < -0.99 ? 'straight from inside' : 'straight along its own face'
+}
+
+function textOf({ id, from, standing }: PlateArrival, label: string, walls: number, outward: Vector): string {
   if (id === 'floor' && !from) return 'Lay the floor with its outside face down.'
   if (!from) return `Begin with ${label}, its outside face down.`
   if (id === 'top') return 'Press the top on from above, evenly all round.'
   if (id === 'floor') return 'Push the floor in from below, evenly all round.'
   const stands = standing.filter(isWall)
-  const way = isUpright ? 'straight from outside' : 'straight on, square to its own face'
+  const way = sideOf(from, outward)
   if (stands.length === 0 && standing.includes('floor')) return `Push ${label} onto the floor, ${way}.`
   if (stands.length === walls - 1)
-    return `${capitalised(label)} closes the box. Start all its tabs by hand, on both sides, before pushing any one home.`
+    return (
+      `${capitalised(label)} closes the box. Start all its tabs by hand, on both sides, ` +
+      'before pushing any one home.'
+    )
   const meets = standing.includes('floor')
     ? 'the floor and the wall beside it, together'
     : 'the wall beside it'
@@ -53,7 +59,7 @@ export function angledSteps(
   if ('locked' in found) return found
   const labels = new Map(panels.map(({ id, label }) => [id, label]))
   const walls = panels.filter(({ id }) => isWall(id)).length
-  const isUpright = angled.faces.walls.every(({ normal }) => Math.abs(normal[2]) < 1e-9)
+  const outwardOf = (id: string): Vector => axesOf(panels.find((panel) => panel.id === id)!)[2]
   return found.arrivals.map((arrival, i): BuildStep => {
     const { id, standing, from } = arrival
     const label = labels.get(id)!
@@ -70,7 +76,7 @@ export function angledSteps(
       standing,
       title: `${i + 1}. ${capitalised(label)}`,
       text:
-        (looseText(assembly, id, 'from above') ?? textOf(arrival, label, walls, isUpright)) +
+        (looseText(assembly, id, 'from above') ?? textOf(arrival, label, walls, outwardOf(id))) +
         (isLast ? edgesText(angled) : ''),
       glue: [
         ...joints.map((joint) => ({ with: mate(joint), area: touchingArea(joint, assembly, panels) })),

@@ -52,7 +52,8 @@ export function squareAdvice(
     const says =
       astray > 0 && astray < OPEN * (frame.width + frame.depth)
         ? `Both are about ${by} too long for these walls: a joint stands open. Push it home, measure again.`
-        : `Both are about ${by} too ${astray > 0 ? 'long' : 'short'} for these walls: measure again, from corner to corner.`
+        : `Both are about ${by} too ${astray > 0 ? 'long' : 'short'} for these walls: ` +
+          'measure again, from corner to corner.'
     return { state: 'look', says }
   }
   if (Math.abs(longer) <= SAME)

@@ -1,5 +1,5 @@
-import { besideSlant, claimedOn, partsById, type Assembly, type Panel, type Part } from '../assembly'
-import type { Bounds, Point } from '../geometry'
+import { besideSlant, claimedRing, partsById, type Assembly, type Panel, type Part } from '../assembly'
+import { bounds, type Bounds, type Point } from '../geometry'
 
 /** A letter on a panel, on its own plane, mm. */
 export interface Letter {
@@ -33,9 +33,7 @@ export function lettersOf({ joints, parts }: Assembly, panels: Panel[]): Map<str
   const byId = partsById(parts)
   const found = new Map<string, Letter[]>(panels.map(({ id }) => [id, []]))
   for (const [i, joint] of joints.entries()) {
-    const { claims } = joint
-    const strip = (part: Part): Bounds =>
-      claimedOn(part, joint, byId, claims[0].from, claims[claims.length - 1].to)
+    const strip = (part: Part): Bounds => bounds(claimedRing(part, joint, byId))
     for (const id of joint.parts) {
       const part = byId.get(id)!
       found

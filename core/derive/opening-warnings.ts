@@ -1,9 +1,10 @@
-import { claimedOn, partsById, type Joint, type Panel, type PartsById } from '../assembly'
+import { claimedRing, outlineOf, partsById, type Joint, type Panel, type PartsById } from '../assembly'
 import { onFace } from '../art'
 import { engravingsOn, type BoxSpec } from '../box'
 import {
   bounds,
   difference,
+  offset,
   linesWithin,
   piecesOutside,
   rectangle,
@@ -53,14 +54,25 @@ function middleOf(ring: Ring): Point {
   return { x: (minX + maxX) / 2, y: (minY + maxY) / 2 }
 }
 
-/** Where a panel meets others. */
-const stripsOn = (panel: Panel, joints: Joint[], parts: PartsById): { joint: Joint; at: Bounds }[] =>
+/** Where a panel meets others, and so much more on every side, mm. */
+const stripsOn = (
+  panel: Panel,
+  joints: Joint[],
+  parts: PartsById,
+  by: number,
+): { joint: Joint; at: Region }[] =>
   joints
     .filter((joint) => joint.parts.includes(panel.id))
-    .map((joint) => {
-      const { claims } = joint
-      return { joint, at: claimedOn(panel, joint, parts, claims[0].from, claims[claims.length - 1].to) }
-    })
+    .map((joint) => ({
+      joint,
+      at: { outline: claimedRing(panel, joint, parts, undefined, by), holes: [] },
+    }))
+
+/** A panel before anything is taken out of it, larger by so much on every side, mm. */
+const wholeOf = ({ blank, sides }: Panel, by: number): Region =>
+  sides
+    ? (offset({ outline: outlineOf(sides, ({ end }) => end), holes: [] }, by)[0] ?? grown(blank, by))
+    : grown(blank, by)
 
 /** What is burnt into the faces of a panel, engraving by engraving. */
 const burntOn = (panel: Panel, panels: Panel[], spec: BoxSpec) => [
@@ -98,17 +110,17 @@ export function openingsAstray({ made, panels }: Pick<DerivedBox, 'made' | 'pane
     const own = panel.features.filter(({ what }) => what === 'opening')
     const engraved = burntOn(panel, panels, made.spec)
     if (own.length + engraved.length === 0) return []
-    const inside = grown(panel.blank, -panel.thickness)
-    const whole = grown(bounds(panel.region.outline), 0)
-    const met = stripsOn(panel, made.assembly.joints, parts)
+    const inside = wholeOf(panel, -panel.thickness)
+    const whole = panel.sides ? wholeOf(panel, 0) : grown(bounds(panel.region.outline), 0)
+    const { joints } = made.assembly
     // A joint may take half of that: it is held there.
-    const strips = met.map(({ at }) => grown(at, panel.thickness / 2))
+    const strips = stripsOn(panel, joints, parts, panel.thickness / 2).map(({ at }) => at)
     const astray = (at: Point, reaches: Reaches): Astray => ({ panel: panel.id, at, reaches })
     // On the inside another panel stands at every joint, in a lap on both faces.
     const hidden = engraved.flatMap(({ side, areas, lines }): Astray[] => {
-      const strip = met
+      const strip = stripsOn(panel, joints, parts, 0)
         .filter(({ joint }) => side === 'inside' || joint.kind === 'lap')
-        .map(({ at }) => grown(at, 0))
+        .map(({ at }) => at)
         .find((region) => isBurntIn(region.outline, areas, lines))
       return strip ? [astray(middleOf(strip.outline), 'another panel')] : []
     })

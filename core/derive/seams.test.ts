@@ -3,6 +3,7 @@ import fc from 'fast-check'
 import { demo } from '../../scripts/testing/demo'
 import { area, bounds, sharedArea, shiftRegion } from '../geometry'
 import { boundariesOf, deriveBox } from './index'
+import { seamAcross } from '../joints'
 import { bedRoom, fitsBed, seamed, seamFaults } from './seams'
 import { seedOf } from '../../scripts/testing/runs'
 
@@ -78,5 +79,42 @@ describe('a panel that does not fit the bed', () => {
   test('one that is too high as well, or would be more than six pieces, is left as it is', () => {
     expect(seamed(panelOf(900, 'floor'), [120, 100], 0)).toHaveLength(1)
     expect(seamed(panelOf(240), [590, 390], 0)).toEqual([panelOf(240)])
+  })
+})
+
+describe('fingers that slant', () => {
+  const floor = panelOf(900, 'floor')
+  const bed: [number, number] = [590, 390]
+  const holds = (angle: number): number => {
+    const [a, b] = seamed(floor, bed, 0, { angle, shift: 0 })
+    return sharedArea(a.region, shiftRegion(b.region, 1, 0))
+  }
+  test('hold in the plane: the halves cannot be drawn apart, straight ones can', () => {
+    expect(holds(0)).toBeLessThan(1e-6)
+    expect(holds(12)).toBeGreaterThan(1)
+  })
+  test.each([0, 8, 14, 30])(
+    'slanting by %i° they make up the panel, and no neck is thinner than the sheet',
+    (angle) => {
+      const pieces = seamed(floor, bed, 0, { angle, shift: 0 })
+      expect(seamFaults({ panel: floor, axis: 'x', pieces })).toEqual([])
+      const { cuts, slant } = seamAcross('x', 0, 0, 300, 3, angle)
+      expect(Math.min(...cuts.slice(1).map((cut, i) => cut - cuts[i])) - 2 * slant).toBeGreaterThan(3 - 1e-9)
+    },
+  )
+  test('what is drawn overlaps by the interference across the slanting sides as well', () => {
+    const halves = seamed(floor, bed, 0.1, { angle: 14, shift: 0 }).map(({ drawn }) => drawn)
+    const straight = seamed(floor, bed, 0.1, { angle: 0, shift: 0 }).map(({ drawn }) => drawn)
+    const [slanting, plain] = [halves, straight].map(([a, b]) => sharedArea(a, b))
+    // Sides are longer by 1 / cos 14°, and as wide across.
+    expect(slanting / plain).toBeCloseTo(1 / Math.cos((14 * Math.PI) / 180), 1)
+  })
+  test('staggered, seams of two panels do not lie in one plane, and every piece fits the bed', () => {
+    const at = (shift: 1 | -1): number =>
+      bounds(seamed(floor, bed, 0, { angle: 0, shift })[0].region.outline).maxX
+    expect(Math.abs(at(1) - at(-1))).toBeGreaterThan(20)
+    for (const shift of [1, -1] as const)
+      for (const { size } of seamed(floor, bed, 0, { angle: 14, shift }))
+        expect(fitsBed(size, bed)).toBe(true)
   })
 })

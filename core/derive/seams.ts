@@ -117,7 +117,7 @@ export interface SeamWay {
   shift: -1 | 0 | 1
 }
 const STRAIGHT: SeamWay = { angle: 0, shift: 0 }
-/** Seams that are staggered stand off their even places by that share of a piece, where the bed lets them. [FM] */
+/** Staggered seams stand off their even places by that share of a piece, where the bed lets them. [FM] */
 const STAGGER = 0.2
 /** Both pieces of a seam reach over its line, in thicknesses. */
 const REACHED = 3

@@ -1,4 +1,4 @@
-import { claimedOn, onPlane, partsById, type Panel } from '../assembly'
+import { claimedRing, onPlane, partsById, type Panel } from '../assembly'
 import { fallsOpen } from '../box'
 import { crowdedRows, fittingOf } from '../fittings'
 import { area, bounds, difference, offset, ringsOf, type Point, type Region } from '../geometry'
@@ -59,7 +59,9 @@ function narrowTabs({ made }: DerivedBox): Warning[] {
     const least = Math.min(...edge.parts.map((id) => parts.get(id)!.thickness))
     if (width >= least - 1e-9) return []
     const spots = edge.parts.map((id): Spot => {
-      const { minX, maxX, minY, maxY } = claimedOn(parts.get(id)!, edge, parts, narrowest.from, narrowest.to)
+      const { minX, maxX, minY, maxY } = bounds(
+        claimedRing(parts.get(id)!, edge, parts, [narrowest.from, narrowest.to]),
+      )
       return { panel: id, at: { x: (minX + maxX) / 2, y: (minY + maxY) / 2 } }
     })
     return [{ kind: 'narrow tab', panels: [...edge.parts], spots, width, thickness: least }]

@@ -103,8 +103,9 @@ function shapeOf(values: KindValues): Plan['shape'] | { error: string } {
   if (angles.length !== lengths.length - 1)
     return {
       error:
-        `${lengths.length} walls have ${lengths.length - 1} corners between them; ${angles.length} angles were ` +
-        'given. The last wall, which closes the plan, is worked out.',
+        `${lengths.length} walls have ${lengths.length - 1} corners between them; ` +
+        `${angles.length} angles were given. ` +
+        ' The last wall, which closes the plan, is worked out.',
     }
   const shape = { kind: 'lengths' as const, lengths, angles }
   const read = planSchema.shape.shape.safeParse(shape)

@@ -24,7 +24,9 @@ export function traysFor(values: KindValues): { divisions: Division[] } | { erro
   return divisions.length > 0
     ? { divisions }
     : {
-        error: `These are more than ${MOST_CELLS} cells. Keep those that are alike together, or make two trays.`,
+        error:
+          `These are more than ${MOST_CELLS} cells. ` +
+          'Keep those that are alike together, or make two trays.',
       }
 }
 

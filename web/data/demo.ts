@@ -8,8 +8,11 @@ import drawerSet from '../../demo/drawer-set.json?raw'
 import fieldBook from '../../demo/field-book.json?raw'
 import instrumentCase from '../../demo/instrument-case.json?raw'
 import logger from '../../demo/logger-case.json?raw'
+import mapDesk from '../../demo/map-desk.json?raw'
+import planter from '../../demo/planter.json?raw'
 import slipCases from '../../demo/slip-cases.json?raw'
 import tray from '../../demo/specimen-tray.json?raw'
+import vialRack from '../../demo/vial-rack.json?raw'
 
 /** The field station's jobs, read by the same reader as anybody's file. */
 export function demoJobs(): Job[] {
@@ -24,6 +27,9 @@ export function demoJobs(): Job[] {
     slipCases,
     cardRack,
     instrumentCase,
+    vialRack,
+    planter,
+    mapDesk,
   ].map((text) => {
     const read = readJobValue(JSON.parse(text))
     if (!read.ok) throw new Error(read.error)

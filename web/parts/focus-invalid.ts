@@ -1,4 +1,4 @@
-/** Puts the focus into the first field of a form that says it cannot be read. @returns whether there is one */
+/** Puts the focus into the first field that says it cannot be read. @returns whether there is one */
 export function focusInvalid({ target }: Event): boolean {
   const wrong = (target as HTMLElement).querySelector<HTMLElement>('[aria-invalid="true"]')
   wrong?.focus()

@@ -10,4 +10,11 @@ describe('jobs of version 18', () => {
     const plans = thingsOf(nowOf({ ...old, whole: null, also: [other] })).map(({ box }) => box.plan)
     expect(plans).toEqual([null, null])
   })
+  test('had straight seams in one plane, where they had any', () => {
+    for (const divides of [true, false]) {
+      const old = oldJob(18)
+      const { seams } = nowOf({ ...old, box: { ...(old.box as object), seams: divides } }).box
+      expect(seams).toEqual({ divides, angle: 0, staggered: false })
+    }
+  })
 })

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { X } from '@lucide/vue'
 import { computed, ref, watch } from 'vue'
-import { claimedOn, partsById, sidesOf, type Joint, type Panel, type SideKind } from '@core/assembly'
+import type { Ring } from '@core/geometry'
+import { claimedRing, partsById, sidesOf, type Joint, type Panel, type SideKind } from '@core/assembly'
 import type { Box, Edge } from '@core/box'
 import type { Material, Spot } from '@core/derive'
 import { bounds } from '@core/geometry'
@@ -43,7 +44,7 @@ const viewBox = computed(() => {
 interface Strip {
   joint: Joint
   mate: string
-  at: { minX: number; minY: number; maxX: number; maxY: number }
+  at: Ring
 }
 /** Where each joint lies on the panel. */
 const strips = computed((): Strip[] => {
@@ -52,10 +53,8 @@ const strips = computed((): Strip[] => {
   return assembly.joints
     .filter(({ parts: pair }) => pair.includes(props.panel.id))
     .map((joint) => {
-      const { claims } = joint
       const mate = parts.get(joint.parts.find((id) => id !== props.panel.id)!)!.label
-      const at = claimedOn(props.panel, joint, parts, claims[0].from, claims[claims.length - 1].to)
-      return { joint, mate, at }
+      return { joint, mate, at: claimedRing(props.panel, joint, parts) }
     })
 })
 /** What each piece of the border is, drawn in its own way: not by colour alone. */
@@ -164,11 +163,8 @@ const chain = (values: number[]): string =>
         @keydown.enter.prevent="chosen = strip.joint.id"
         @keydown.space.prevent="chosen = strip.joint.id"
       >
-        <rect
-          :x="strip.at.minX"
-          :y="-strip.at.maxY"
-          :width="strip.at.maxX - strip.at.minX"
-          :height="strip.at.maxY - strip.at.minY"
+        <path
+          :d="regionData({ outline: strip.at, holes: [] })"
           :fill="chosen === strip.joint.id ? 'var(--heather)' : 'transparent'"
           fill-opacity="0.45"
           :stroke="chosen === strip.joint.id ? 'var(--heather)' : 'var(--quiet)'"

@@ -112,7 +112,7 @@ const slants = computed(() => {
       <template v-if="lengths">
         <ListEntry
           data-field="plan-lengths"
-          label="Lengths of the walls, counter-clockwise"
+          label="Lengths of the walls"
           :model-value="lengths.lengths"
           :text="lengths.lengths.map((each) => say.shortPlain(each)).join(', ')"
           :read="(typed) => readLengths(typed, say.lengthUnit)"
@@ -121,24 +121,26 @@ const slants = computed(() => {
         />
         <ListEntry
           data-field="plan-angles"
-          label="Angles inside, between each and the next"
+          label="Angles inside"
           :model-value="lengths.angles"
           :text="listed(lengths.angles)"
           :read="readAngles"
           example="90, 90, 270"
           @update:model-value="put({ shape: { ...lengths, angles: $event } }, 'plan-angles')"
         />
+        <p class="note">Counter-clockwise from above; the angles are between each wall and the next.</p>
         <p class="note" data-testid="closing">{{ closing }}</p>
       </template>
       <ListEntry
         data-field="plan-lean"
-        label="Walls lean outward by, °: one for all, or one each"
+        label="Walls lean outward by"
         :model-value="plan.lean"
         :text="listed(plan.lean)"
         :read="readAngles"
         example="10, or 10, 0, 10, 0"
         @update:model-value="put({ lean: $event }, 'plan-lean')"
       />
+      <p class="note">In degrees: one for all walls, or one for each, with commas.</p>
       <div class="grid grid-cols-2 gap-2">
         <FigureField
           data-field="plan-slope"

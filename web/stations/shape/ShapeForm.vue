@@ -43,7 +43,8 @@ function measureOn(sizesAre: BoxSpec['sizesAre']): void {
   const { angled } = derived.box.made ?? {}
   if (box.value.plan) {
     const plan = angled ? planOn(box.value.plan, angled.faces, sizesAre) : box.value.plan
-    change({ sizesAre, plan, height: round(size.z) }, '')
+    const height = angled && round(sizesAre === 'outer' ? angled.faces.height : angled.faces.inside)
+    change({ sizesAre, plan, height: height ?? box.value.height }, '')
     return
   }
   change({ sizesAre, width: round(size.x), depth: round(size.y), height: round(size.z) }, '')
