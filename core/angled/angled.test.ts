@@ -12,11 +12,13 @@ import {
   facesOf,
   makeAngled,
   outsideOf,
+  partitionsText,
   planOn,
   planProblems,
   planSentence,
   readAngles,
   readLengths,
+  readPartitions,
   roomOf,
   shapeAs,
   sizesOf,
@@ -31,13 +33,14 @@ beforeAll(async () => {
 })
 
 const T = 3
-const SHEETS = { walls: T, floor: T, top: T }
+const SHEETS = { walls: T, floor: T, top: T, dividers: T }
 const rule = { rule: 'even' as const, width: 12 }
 const TABS = { rules: { uprights: rule, floor: rule, top: rule }, keyed: false }
 const regular = (walls: number, side: number, more: Partial<Plan> = {}): Plan => ({
   shape: { kind: 'regular', walls, side },
   lean: [0],
   slope: null,
+  partitions: [],
   ends: 'flush',
   ...more,
 })
@@ -50,6 +53,7 @@ const specOf = (plan: Plan, more: Partial<AngledSpec> = {}): AngledSpec => ({
   top: 'none',
   lidPlay: 0.3,
   play: 0,
+  laps: 0,
   ...more,
 })
 const made = (spec: AngledSpec) => {
@@ -82,7 +86,7 @@ describe('walls at any angle', () => {
   test('any plan and lean: proven here, and an unrelated solid library agrees', () => {
     const seen = new Map<string, number>()
     const count = (what: string) => seen.set(what, (seen.get(what) ?? 0) + 1)
-    for (const each of fc.sample(anyPlans, { numRuns: runs(3500), seed: seedOf(20261130) })) {
+    for (const each of fc.sample(anyPlans, { numRuns: runs(4800), seed: seedOf(20261130) })) {
       const found = makeablePlan(each)
       if (!found) continue
       const said = JSON.stringify(each)
@@ -99,6 +103,7 @@ describe('walls at any angle', () => {
       if (plan.lean.some((lean) => lean !== 0)) count('leaning')
       if (found.box.faces.isReflex.includes(true)) count('inward corner')
       if (plan.slope) count('sloping rim')
+      if (plan.partitions.length > 0) count('dividers')
       if (raised > 0 && hasFloor) count('raised floor')
     }
     expect(seen.get('all')).toBeGreaterThan(runs(2000))
@@ -110,7 +115,7 @@ describe('walls at any angle', () => {
 
   test('what is spoilt is told: a panel that stands off its place', () => {
     let [real, told] = [0, 0]
-    for (const [i, each] of fc.sample(anyPlans, { numRuns: runs(800), seed: seedOf(41) }).entries()) {
+    for (const [i, each] of fc.sample(anyPlans, { numRuns: runs(1000), seed: seedOf(41) }).entries()) {
       const found = makeablePlan(each)
       if (!found) continue
       const off = i % found.panels.length
@@ -287,6 +292,42 @@ describe('a plan', () => {
       : why(plan, more)
     expect(found).toContain(sentence)
   })
+})
+
+test('dividers cross in the middle of six walls, each in its own third of the height', () => {
+  const spokes = [1, 2, 3].map((wall) => ({ from: { wall, share: 0.5 }, to: { wall: wall + 3, share: 0.5 } }))
+  const { box, panels, panel } = made(specOf(regular(6, 100, { partitions: spokes })))
+  expect(prove(assemblyOf(box), panels).faults).toEqual([])
+  expect(sharedBy(panels).most).toBeLessThan(1e-2)
+  expect(box.inner.filter(({ kind }) => kind === 'lap')).toHaveLength(3)
+  // From the floor to the rim, and through both walls: across flats, 100·√3.
+  for (const i of [1, 2, 3]) {
+    const { minX, maxX, minY, maxY } = bounds(panel(`divider-${i}`).region.outline)
+    expect([maxX - minX, maxY - minY]).toEqual(
+      [100 * Math.sqrt(3), 57].map((each) => expect.closeTo(each, 3)),
+    )
+  }
+})
+test('dividers are read as they are typed, and refused where they cannot stand', () => {
+  const two = [
+    { from: { wall: 1, share: 0.5 }, to: { wall: 4, share: 0.5 } },
+    { from: { wall: 2, share: 0.3 }, to: { wall: 5, share: 0.7 } },
+  ]
+  expect(readPartitions('1-4, 2@30–5@70')).toEqual(two)
+  expect(readPartitions(partitionsText(two))).toEqual(two)
+  expect([readPartitions(''), readPartitions('1 to 4'), readPartitions('1@2-4')]).toEqual([[], null, null])
+  const why = (text: string): string[] =>
+    planProblems(specOf(regular(6, 100, { partitions: readPartitions(text)! })), SHEETS, TABS, 1).map(
+      (problem) => planSentence(problem, IN_METRIC),
+    )
+  expect(why('1-4, 2-5, 3-6')).toEqual([])
+  for (const [text, which] of [
+    ['1-1', 1],
+    ['1-9', 1],
+    ['1@5-4', 1],
+    ['1-4, 1@55-4@52', 2],
+  ] as const)
+    expect(why(text).join()).toContain(`Divider ${which} cannot stand there`)
 })
 
 test('a lid lies even on the rim, its lip between the walls, and comes off', () => {

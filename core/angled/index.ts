@@ -8,9 +8,10 @@ export {
   type Plan,
   type PlanShape,
 } from './plan'
-export { readAngles, readLengths } from './lists'
+export { partitionsText, readAngles, readLengths, readPartitions } from './lists'
 export { facesOf, type AngledSpec, type Sheets } from './planes'
-export { makeAngled, outsideOf, roomOf, wallId, type Angled, type AngledTabs } from './make'
-export { planOn, sizesOf } from './sizes'
+export { makeAngled, wallId, type Angled, type AngledTabs } from './make'
+export { outsideOf, planOn, roomOf, sizesOf } from './sizes'
+export { MOST_PARTITIONS, type Partition } from './partition'
 export { isPlan, planProblems, planSentence, type PlanProblem } from './problems'
 export { leavesOf, slantedEdges } from './leaves'

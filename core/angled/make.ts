@@ -2,13 +2,12 @@ import {
   outlineOf,
   reachAlong,
   type Axis,
-  type Claim,
   type Joint,
   type Line,
   type Part,
   type PlateSide,
 } from '../assembly'
-import { bounds, cross, dot, type Vector } from '../geometry'
+import { bounds, cross, type Vector } from '../geometry'
 import { claimsOf, fingerShares, type EdgeRule } from '../joints'
 import {
   facesOf,
@@ -20,7 +19,9 @@ import {
   type Plane,
   type Sheets,
 } from './planes'
+import { heldBetween, toEnds } from './claims'
 import { lidOn } from './lid'
+import { makePartitions } from './partitions'
 import { flatPart, less, partOf, upOn } from './parts'
 import { clearOf, FINGERS, sideOf } from './sides'
 
@@ -37,6 +38,8 @@ export interface Angled {
   faces: Faces
   parts: Part[]
   joints: (Joint & { group: AngledGroup })[]
+  /** Of dividers: with walls, and with each other. */
+  inner: Joint[]
 }
 
 export const wallId = (i: number): string => `wall-${i + 1}`
@@ -97,7 +100,7 @@ class Maker {
       parts,
       along,
       line,
-      claims: isHeld ? between(claims, length) : toEnds(claims, length),
+      claims: isHeld ? heldBetween(claims, length) : toEnds(claims, length),
       shares: shares.widths,
       proud: !line.isReflex,
     })
@@ -237,23 +240,6 @@ class Maker {
   }
 }
 
-/** The panels at both ends go on to the ends of the line. */
-const toEnds = (claims: Claim[], length: number): Claim[] =>
-  claims.map((claim, i) => ({
-    ...claim,
-    from: i === 0 ? Math.min(0, claim.from) : claim.from,
-    to: i === claims.length - 1 ? Math.max(length, claim.to) : claim.to,
-  }))
-
-/** The wall has both ends: floor and top keep out of the corners. */
-function between(claims: Claim[], length: number): Claim[] {
-  const [first, last] = [claims[0], claims[claims.length - 1]]
-  const held = toEnds(claims, length)
-  if (first.owner === 1) held.splice(0, 1, { owner: 0, from: 0, to: first.from }, first)
-  if (last.owner === 1) held.splice(-1, 1, last, { owner: 0, from: last.to, to: length })
-  return held
-}
-
 /**
  * A box whose walls stand at any angle. Each line of meeting is shared out where no third sheet reaches;
  * corners belong to walls, floor and top keep out of them. Lengths in mm.
@@ -266,29 +252,21 @@ export function makeAngled(
   const faces = facesOf(spec, mean)
   const maker = new Maker(spec, faces, thickest, tabs)
   const parts = maker.make()
-  const lid = spec.top === 'lid' ? lidOn(faces, mean.top, thickest.top, spec.lidPlay) : []
-  return { faces, parts: [...parts, ...lid], joints: maker.joints }
-}
-
-/** What is free inside, at the floor and at the rim: the corners of both, mm. */
-export function roomOf({ walls, floor, top, rim }: Faces): { foot: Vector[]; rim: Vector[] } {
-  const at = (level: Plane): Vector[] =>
-    walls.map((wall, i) =>
-      meetingPoint(insideOf(walls[(i + walls.length - 1) % walls.length]), insideOf(wall), level),
+  const inner = makePartitions(faces, spec.plan.partitions, {
+    thickness: mean.dividers,
+    thickest: thickest.dividers,
+    rule: tabs.rules.uprights,
+    play: { slots: spec.play, laps: spec.laps },
+    below: spec.top === 'lid' ? mean.top : 0,
+  })
+  for (const part of parts) {
+    const own = inner.slots.get(part.id) ?? []
+    const wall = faces.walls[Number(part.id.slice('wall-'.length)) - 1]
+    const slotted = own.map(({ joint, plane }) =>
+      sideOf(part, wall, { line: joint.line!, mate: plane, ends: 'flush', joint: joint.id }),
     )
-  return {
-    foot: at(floor ? insideOf(floor) : groundOf()),
-    rim: at(top ? insideOf(top) : rim),
+    if (slotted.length > 0) part.inner = [...(part.inner ?? []), ...slotted]
   }
+  const lid = spec.top === 'lid' ? lidOn(faces, mean.top, thickest.top, spec.lidPlay) : []
+  return { faces, parts: [...parts, ...inner.parts, ...lid], joints: maker.joints, inner: inner.joints }
 }
-
-/** How much of a box's outside a way reaches over, mm. */
-export const outsideOf = (faces: Faces): Vector[] =>
-  [groundOf(), faces.rim].flatMap((level) =>
-    faces.walls.map((wall, i) =>
-      meetingPoint(faces.walls[(i + faces.walls.length - 1) % faces.walls.length], wall, level),
-    ),
-  )
-
-export const isUpright = ({ walls }: Faces): boolean =>
-  walls.every(({ normal }) => Math.abs(dot(normal, [0, 0, 1])) < 1e-12)

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { END_KINDS } from '../assembly'
 import type { Point } from '../geometry'
+import { MOST_PARTITIONS, partitionSchema } from './partition'
 
 export const MOST_WALLS = 12
 const length = z.number().min(1).max(5000)
@@ -43,6 +44,8 @@ export const planSchema = z.strictObject({
   slope: z
     .strictObject({ angle: z.number().min(1).max(45), from: z.number().int().min(1).max(MOST_WALLS) })
     .nullable(),
+  /** Dividers from wall to wall. */
+  partitions: z.array(partitionSchema).max(MOST_PARTITIONS),
   /** Where tab ends stop where walls are not at right angles. */
   ends: z.enum(END_KINDS),
 })

@@ -28,6 +28,7 @@ export interface Sheets {
   walls: number
   floor: number
   top: number
+  dividers: number
 }
 
 /** What is said of a box whose walls stand at any angle. Lengths in mm. */
@@ -39,9 +40,10 @@ export interface AngledSpec {
   /** How far the floor's underside stands above the walls' lower edge, in slots; 0 is level with it. */
   raised: number
   top: 'none' | 'fingers' | 'lid'
-  /** Between a lid's lip and each wall, and added to the width of slots, mm. */
+  /** Between a lid's lip and each wall; added to the width of slots, and to the length of laps, mm. */
   lidPlay: number
   play: number
+  laps: number
 }
 
 /** The same sheet, its inside face. */

@@ -2,7 +2,9 @@ import type { Point, Vector } from '../geometry'
 import { dot } from '../geometry'
 import { capitalised, type Say } from '../length'
 import { fingerShares } from '../joints'
-import { isUpright, makeAngled, outsideOf, roomOf, wallId, type AngledGroup, type AngledTabs } from './make'
+import { makeAngled, wallId, type AngledGroup, type AngledTabs } from './make'
+import { isUpright, outsideOf, roomOf } from './sizes'
+import { partitionFault } from './partition-faults'
 import { anglesOf, cornersOf, crossing, LEAST_ANGLE, MOST_ANGLE, wallCount, type Plan } from './plan'
 import { facesOf, type AngledSpec, type Faces, type Sheets } from './planes'
 import { angleOf } from './sides'
@@ -18,6 +20,7 @@ export type PlanProblem = { kind: 'plan'; field: 'plan' } & (
   /** Walls that lean together before the rim, or that leave nothing between them. */
   | { why: 'vanishes'; wall: number; at: 'floor' | 'rim'; leans: boolean }
   | { why: 'low'; room: number }
+  | { why: 'divider'; which: number }
   | { why: 'narrow'; group: AngledGroup; wall: number; narrowest: number; needed: number; length: number }
 )
 
@@ -121,9 +124,10 @@ export function isPlan(plan: Plan): boolean {
     top: 'none',
     lidPlay: 0,
     play: 0,
+    laps: 0,
   }
   if (outlineProblems(bare).length > 0) return false
-  return angleProblems(facesOf(bare, { walls: 1, floor: 1, top: 1 })).length === 0
+  return angleProblems(facesOf(bare, { walls: 1, floor: 1, top: 1, dividers: 1 })).length === 0
 }
 
 /** Why a box cannot be made; none when it can. @param needed least width of a share that can be cut, mm */
@@ -141,7 +145,12 @@ export function planProblems(
   const gone = vanished(faces)
   const room = heightInside(faces, spec, sheets)
   if (room < LEAST_ROOM) return [problem({ why: 'low', room })]
-  return gone.length > 0 ? gone : narrowProblems(spec, sheets, tabs, needed)
+  if (gone.length > 0) return gone
+  const below = spec.top === 'lid' ? sheets.top : 0
+  const which = partitionFault(faces, spec.plan.partitions, sheets, below, needed)
+  return which >= 0
+    ? [problem({ why: 'divider', which: which + 1 })]
+    : narrowProblems(spec, sheets, tabs, needed)
 }
 
 const GROUPS: Record<AngledGroup, (wall: number) => string> = {
@@ -183,6 +192,11 @@ export function planSentence(what: PlanProblem, say: Say): string {
     }
     case 'low':
       return `Between the floor and what closes it ${length(what.room)} are left. Make the box higher.`
+    case 'divider':
+      return (
+        `Divider ${what.which} cannot stand there. It needs two different walls, not too near a corner or ` +
+        'another divider, and not too sharp to either; a way that stays in the room; and height for its tabs.'
+      )
     case 'narrow':
       return (
         `${capitalised(GROUPS[what.group](what.wall))} has ${length(what.length)} for its tabs; the ` +

@@ -1,8 +1,7 @@
 import type { Size } from '../assembly'
-import type { Vector } from '../geometry'
-import { outsideOf, roomOf } from './make'
+import { dot, type Vector } from '../geometry'
 import type { Plan } from './plan'
-import type { Faces } from './planes'
+import { groundOf, insideOf, meetingPoint, type Faces, type Plane } from './planes'
 
 const blockOf = (points: Vector[], height: number): Size => {
   const across = (i: 0 | 1): number =>
@@ -36,3 +35,26 @@ export function planOn(plan: Plan, faces: Faces, sizesAre: 'outer' | 'inner'): P
         : { ...shape, lengths: lengths.slice(0, shape.lengths.length) },
   }
 }
+
+/** What is free inside, at the floor and at the rim: the corners of both, mm. */
+export function roomOf({ walls, floor, top, rim }: Faces): { foot: Vector[]; rim: Vector[] } {
+  const at = (level: Plane): Vector[] =>
+    walls.map((wall, i) =>
+      meetingPoint(insideOf(walls[(i + walls.length - 1) % walls.length]), insideOf(wall), level),
+    )
+  return {
+    foot: at(floor ? insideOf(floor) : groundOf()),
+    rim: at(top ? insideOf(top) : rim),
+  }
+}
+
+/** How much of a box's outside a way reaches over, mm. */
+export const outsideOf = (faces: Faces): Vector[] =>
+  [groundOf(), faces.rim].flatMap((level) =>
+    faces.walls.map((wall, i) =>
+      meetingPoint(faces.walls[(i + faces.walls.length - 1) % faces.walls.length], wall, level),
+    ),
+  )
+
+export const isUpright = ({ walls }: Faces): boolean =>
+  walls.every(({ normal }) => Math.abs(dot(normal, [0, 0, 1])) < 1e-12)

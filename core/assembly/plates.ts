@@ -11,7 +11,7 @@ import {
 } from '../geometry'
 import type { Wanted } from './claimed'
 import { slotSlack, type PartsById } from './prism'
-import type { Joint, Part, PlateSide } from './types'
+import type { Claim, Joint, Part, PlateSide } from './types'
 
 /** What hangs together by less than that falls apart, mm. [FM] */
 const LEAST_NECK = 0.3
@@ -119,19 +119,24 @@ function takenAt(part: Part, side: PlateSide, joint: Joint, wanted: Wanted, over
 export const sideAt = ({ sides = [], inner = [] }: Part, joint: string): PlateSide | undefined =>
   [...sides, ...inner].find((side) => side.joint === joint)
 
-/** Slots for the tabs of a part that stands in another one. @param slack on each side of it, mm */
-const slotsAt = (
-  part: Part,
-  side: PlateSide,
-  { parts, claims }: Joint,
-  overlap: number,
-  slack: number,
-): Ring[] =>
-  claims.flatMap(({ owner, from, to }) =>
-    owner === null || parts[owner] === part.id
-      ? []
-      : [stretchOn(side, [from + overlap / 2, to - overlap / 2], [side.face - slack, side.shoulder + slack])],
-  )
+/** A slot that is open runs out so far, mm. */
+const OPEN = 10
+
+/**
+ * Slots for a part that stands in another one, or laps over it: those of laps are open above or below.
+ * @param slack on each side of it, mm @param ends how much longer it is where it meets the other, mm
+ */
+function slotsAt(part: Part, side: PlateSide, joint: Joint, ends: number, slack: number): Ring[] {
+  const { parts, claims, kind } = joint
+  const isOwn = ({ owner }: Claim): boolean => owner !== null && parts[owner] === part.id
+  const open = kind === 'lap' ? OPEN : -ends
+  return claims.flatMap((claim, i) => {
+    if (isOwn(claim) || (claim.owner === null && kind !== 'lap')) return []
+    const low = claim.from - (i === 0 ? open : ends)
+    const high = claim.to + (i === claims.length - 1 ? open : ends)
+    return [stretchOn(side, [low, high], [side.face - slack, side.shoulder + slack])]
+  })
+}
 
 /** A part between its sides, less what the others claim. */
 function plateOf(
@@ -149,8 +154,10 @@ function plateOf(
   })
   const slots = (part.inner ?? []).flatMap((side) => {
     const joint = joints.get(side.joint!)!
-    const slack = isDrawn ? slotSlack(joint, parts.get(joint.parts[1])!) : 0
-    return slotsAt(part, side, joint, overlap, slack)
+    const mate = parts.get(joint.parts.find((id) => id !== part.id)!)!
+    const slack = isDrawn ? slotSlack(joint, mate) : 0
+    const ends = joint.between === 'slide' ? (isDrawn ? joint.play.ends / 2 : 0) : -overlap / 2
+    return slotsAt(part, side, joint, ends, slack)
   })
   const open = part.features.filter(({ depth }) => depth === null).map(({ shape }) => shape)
   return difference({ outline: outlineOf(sides, endOf(wanted)), holes: [] }, [...cuts, ...slots, ...open])

@@ -79,7 +79,7 @@ export function makePlanBox(spec: BoxSpec, materials: Materials): Box {
     angled: { ...angled, parts },
     assembly: {
       parts,
-      joints: angled.joints,
+      joints: [...angled.joints, ...angled.inner],
       corners: [],
       contacts: parts.flatMap((part): Contact[] =>
         part.id === 'lip'

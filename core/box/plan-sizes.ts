@@ -16,10 +16,16 @@ export function angledOf(spec: BoxSpec): AngledSpec {
     top: lid === null ? 'none' : lid.type === 'lid-lift' ? 'lid' : 'fingers',
     lidPlay: lid?.type === 'lid-lift' ? lid.play : 0,
     play: play.slots,
+    laps: play.laps,
   }
 }
 
-export const sheetsOf = ({ front, floor, top }: Thicknesses): Sheets => ({ walls: front, floor, top })
+export const sheetsOf = ({ front, floor, top, dividers }: Thicknesses): Sheets => ({
+  walls: front,
+  floor,
+  top,
+  dividers,
+})
 export const tabsOf = ({ tabs: { uprights, floor, top, keyed } }: BoxSpec): AngledTabs => ({
   rules: { uprights, floor, top },
   keyed,

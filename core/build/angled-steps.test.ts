@@ -36,6 +36,7 @@ const hexagon: BoxSpec['plan'] = {
   shape: { kind: 'regular', walls: 6, side: 70 },
   lean: [0],
   slope: null,
+  partitions: [],
   ends: 'flush',
 }
 function made(spec: BoxSpec, t = 3): { box: Box; panels: Panel[] } | null {

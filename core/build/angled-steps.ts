@@ -11,7 +11,8 @@ const isWall = (id: string): boolean => id.startsWith('wall-')
 /** The floor, the walls one after another, the top. */
 const wantedOf = (panels: Panel[]): string[] => {
   const ids = panels.map(({ id }) => id)
-  return ['floor', ...ids.filter(isWall), 'lip', 'top'].filter((id) => ids.includes(id))
+  const inside = ids.filter((id) => id.startsWith('divider-'))
+  return ['floor', ...inside, ...ids.filter(isWall), 'lip', 'top'].filter((id) => ids.includes(id))
 }
 
 /** Which side a wall comes in from, by the way its outside face looks. */
@@ -25,6 +26,10 @@ function textOf({ id, from, standing }: PlateArrival, label: string, walls: numb
   if (id === 'floor' && !from) return 'Lay the floor with its outside face down.'
   if (!from) return `Begin with ${label}, its outside face down.`
   if (id === 'top') return 'Press the top on from above, evenly all round.'
+  if (id.startsWith('divider-'))
+    return standing.some((each) => each.startsWith('divider-'))
+      ? `Lower ${label} over the others, slot into slot.`
+      : `Stand ${label} in its place; the walls will hold it.`
   if (id === 'floor') return 'Push the floor in from below, evenly all round.'
   const stands = standing.filter(isWall)
   const way = sideOf(from, outward)

@@ -44,6 +44,15 @@ function planBox(values: KindValues, plan: Plan): BoxSpec {
   return values.top === 'open' ? box : withLid(box, String(values.top), numberOf(values, 'thickness'))
 }
 
+/** Dividers from the middle of each wall to that of the wall over against it. */
+const spokesOf = (walls: number, dividers: number): Plan['partitions'] =>
+  walls % 2 === 1
+    ? []
+    : Array.from({ length: Math.min(dividers, walls / 2) }, (_, i) => ({
+        from: { wall: i + 1, share: 0.5 },
+        to: { wall: i + 1 + walls / 2, share: 0.5 },
+      }))
+
 /** A box with any number of walls of one length. */
 export const polygonBox: Kind = {
   kind: 'polygon-box',
@@ -53,6 +62,7 @@ export const polygonBox: Kind = {
     count('walls', 'how many walls', [3, 12], 6),
     length('side', 'length of each wall', [15, 1000], 60),
     length('height', 'height', [10, 1000], 60),
+    count('dividers', 'dividers through the middle, where the walls are even in number', [0, 6], 0),
     sizes,
     top,
     ends,
@@ -64,6 +74,7 @@ export const polygonBox: Kind = {
       shape: { kind: 'regular', walls: numberOf(values, 'walls'), side: numberOf(values, 'side') },
       lean: [0],
       slope: null,
+      partitions: spokesOf(numberOf(values, 'walls'), numberOf(values, 'dividers')),
       ends: endsOf(values),
     }),
 }
@@ -90,6 +101,7 @@ export const taperedPlanter: Kind = {
         shape: { kind: 'regular', walls: numberOf(values, 'walls'), side: numberOf(values, 'side') },
         lean: [numberOf(values, 'lean')],
         slope: null,
+        partitions: [],
         ends: endsOf(values),
       },
     ),
@@ -138,7 +150,7 @@ export const lengthsBox: Kind = {
   make(values) {
     const shape = shapeOf(values)
     if ('error' in shape) throw new Error(shape.error)
-    return planBox(values, { shape, lean: [0], slope: null, ends: endsOf(values) })
+    return planBox(values, { shape, lean: [0], slope: null, partitions: [], ends: endsOf(values) })
   },
 }
 
@@ -165,6 +177,7 @@ export const lectern: Kind = {
         shape: { kind: 'lengths', lengths: [width, depth, width], angles: [90, 90] },
         lean: [0],
         slope: { angle: numberOf(values, 'slope'), from: 1 },
+        partitions: [],
         ends: endsOf(values),
       },
     )

@@ -3,7 +3,7 @@ import type { BendKind, Box, BoxSpec, CornerKind, FloorKind, IntoKind } from '..
 import { closes, kindOfFitting, kindOfLid, lidOf, type Fitting, type FittingType } from '../fittings'
 import { WANTED_FITS } from '../fit'
 import type { Job } from '../job'
-import { capitalised, short, type Say } from '../length'
+import { capitalised, counted, short, type Say } from '../length'
 import { WHOLE_NAMES } from '../whole'
 
 export const CORNER_NAMES: Record<CornerKind, string> = {
@@ -86,14 +86,15 @@ function lidWords(box: BoxSpec, say: Say): string {
 /** The plan of a box whose walls stand at any angle, in words. */
 function planWords({ plan }: BoxSpec, say: Say): string {
   if (!plan) return ''
-  const { shape, lean, slope } = plan
+  const { shape, lean, slope, partitions } = plan
   const walls =
     shape.kind === 'regular'
       ? `${shape.walls} walls of ${say.short(shape.side)}`
       : `${wallCount(shape)} walls, ${shape.lengths.map((each) => say.shortPlain(each)).join(', ')} …`
   const leans = new Set(lean)
   const leaning = leans.size > 1 ? 'leaning each its own way' : lean[0] !== 0 && `leaning ${short(lean[0])}°`
-  return listed(walls, leaning, slope && `rim rising ${short(slope.angle)}°`)
+  const dividers = partitions.length > 0 && counted(partitions.length, 'divider')
+  return listed(walls, leaning, dividers, slope && `rim rising ${short(slope.angle)}°`)
 }
 
 /** What boxes with walls at an angle cannot have yet. */

@@ -42,10 +42,10 @@ export function nowOf(old: unknown): Job {
   return read.job
 }
 
-/** A box as it was, without what became a list of fittings in version 15. */
+/** A box as it was, without what became a list of fittings in version 15, and a way of seams in version 19. */
 export function unfitted(box: object): object {
-  const { top, lid, fittings, ...own } = box as Values
-  return top === undefined && lid === undefined && fittings === undefined ? box : own
+  const { top, lid, fittings, seams, ...own } = box as Values
+  return own
 }
 
 /** A job with other values at some places, each a path with dots. */

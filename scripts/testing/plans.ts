@@ -41,6 +41,12 @@ const angled = fc
     angles: [90, 90, 270 + skew, 90 - skew],
   }))
 
+const end = fc.record({
+  wall: fc.integer({ min: 1, max: 6 }),
+  share: fc.constantFrom(0.5, 0.35, 0.6),
+})
+const partition = fc.record({ from: end, to: end })
+
 /** Boxes whose walls stand at any angle; some of them cannot be made. */
 export const anyPlans = fc
   .record({
@@ -57,28 +63,54 @@ export const anyPlans = fc
     slope: fc.option(fc.record({ angle: tenths(1, 35), from: fc.integer({ min: 1, max: 3 }) })),
     lidPlay: fc.constant(0.3),
     play: fc.constant(0.1),
-    sheets: fc.record({ walls: tenths(1, 8), floor: tenths(1, 8), top: tenths(1, 8) }),
+    laps: fc.constant(0.2),
+    sheets: fc.record({
+      walls: tenths(1, 8),
+      floor: tenths(1, 8),
+      top: tenths(1, 8),
+      dividers: tenths(1, 8),
+    }),
+    partitions: fc.oneof(
+      { weight: 3, arbitrary: fc.array(partition, { maxLength: 0 }) },
+      { weight: 1, arbitrary: fc.array(partition, { minLength: 1, maxLength: 2 }) },
+    ),
     width: tenths(5, 25),
     keyed: fc.boolean(),
     of: fc.constantFrom('leading' as const, 'other' as const),
     isCounted: fc.boolean(),
   })
-  .map(({ shape, isUpright, isAlike, leans, width, keyed, of, isCounted, ends, sheets, slope, ...rest }) => {
-    const walls = shape.kind === 'regular' ? shape.walls : shape.lengths.length + 1
-    const lean = isUpright ? [0] : isAlike ? [leans[0]] : leans.slice(0, walls).map((each) => each / 2)
-    const rule = isCounted ? { rule: 'tabs' as const, count: 2, of } : { rule: 'even' as const, width }
-    const spec: AngledSpec = {
-      ...rest,
-      plan: { shape, lean, ends, slope: rest.top === 'lid' ? null : slope },
-    }
-    const tabs: AngledTabs = { rules: { uprights: rule, floor: rule, top: rule }, keyed }
-    return { spec, sheets, tabs }
-  })
+  .map(
+    ({
+      shape,
+      isUpright,
+      isAlike,
+      leans,
+      width,
+      keyed,
+      of,
+      isCounted,
+      ends,
+      sheets,
+      slope,
+      partitions,
+      ...rest
+    }) => {
+      const walls = shape.kind === 'regular' ? shape.walls : shape.lengths.length + 1
+      const lean = isUpright ? [0] : isAlike ? [leans[0]] : leans.slice(0, walls).map((each) => each / 2)
+      const rule = isCounted ? { rule: 'tabs' as const, count: 2, of } : { rule: 'even' as const, width }
+      const spec: AngledSpec = {
+        ...rest,
+        plan: { shape, lean, ends, slope: rest.top === 'lid' ? null : slope, partitions },
+      }
+      const tabs: AngledTabs = { rules: { uprights: rule, floor: rule, top: rule }, keyed }
+      return { spec, sheets, tabs }
+    },
+  )
 
 /** Parts and joints alone, as an assembly. */
-export const assemblyOf = ({ parts, joints }: Pick<Angled, 'parts' | 'joints'>): Assembly => ({
+export const assemblyOf = ({ parts, joints, inner }: Angled): Assembly => ({
   parts,
-  joints,
+  joints: [...joints, ...inner],
   corners: [],
   contacts: [],
   groups: [],

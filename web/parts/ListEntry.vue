@@ -1,20 +1,20 @@
-<script setup lang="ts">
+<script setup lang="ts" generic="T">
 import { ref, useId, watch } from 'vue'
 import { same } from '@core/limits'
 import { tryTo } from '@web/refusals'
 
-/** Figures typed one after another, with commas or spaces between. */
+/** Figures, or other short things, typed one after another with commas between. */
 const props = defineProps<{
   label: string
-  modelValue: number[]
+  modelValue: T[]
   /** As they are shown. */
   text: string
   /** What was typed as figures; null where it cannot be read. */
-  read: (typed: string) => number[] | null
+  read: (typed: string) => T[] | null
   /** How it could be typed. */
   example: string
 }>()
-const emit = defineEmits<{ 'update:modelValue': [value: number[]] }>()
+const emit = defineEmits<{ 'update:modelValue': [value: T[]] }>()
 const id = useId()
 const shown = ref(props.text)
 const error = ref('')

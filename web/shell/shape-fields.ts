@@ -31,6 +31,9 @@ export const SHAPE_FIELDS: FieldEntry[] = [
   shape('plan-lean', 'How far walls lean outward', 'slope taper slanted planter tilt', { behind: 'plan' }),
   shape('plan-slope', 'How steeply the rim rises', 'lectern desk slope roof slant', { behind: 'plan' }),
   shape('plan-low', 'Wall that the rim rises from', 'low front lectern', { behind: 'plan' }),
+  shape('plan-dividers', 'Dividers between slanted walls', 'partition spoke compartment cell', {
+    behind: 'plan',
+  }),
   shape('plan-ends', 'Tab ends at slanted corners', 'bevel proud flush sand angle', { behind: 'plan' }),
   shape('corner-joint', 'How the walls meet', 'corner joint fingers butt half-lap egg crate tenon'),
   shape('wall-order', 'Walls that run past the others', 'order laps who leads overlap'),

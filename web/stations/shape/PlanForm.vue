@@ -5,6 +5,8 @@ import {
   planSchema,
   readAngles,
   readLengths,
+  partitionsText,
+  readPartitions,
   shapeAs,
   slantedEdges,
   wallCount,
@@ -52,7 +54,7 @@ function choose(how: How): void {
     change({ plan: null })
     return
   }
-  const before = plan.value ?? { lean: [0], slope: null, ends: 'flush' as const, shape: null }
+  const before = plan.value ?? { lean: [0], slope: null, partitions: [], ends: 'flush' as const, shape: null }
   change({ plan: { ...before, shape: shapeAs(how, before.shape, box.value) } })
 }
 /** One angle less than there are lengths: what is missing is square, what is too much is left out. */
@@ -161,6 +163,16 @@ const slants = computed(() => {
           @update:model-value="put({ slope: { ...plan.slope, from: $event } }, 'plan-low')"
         />
       </div>
+      <ListEntry
+        data-field="plan-dividers"
+        label="Dividers from wall to wall"
+        :model-value="plan.partitions"
+        :text="partitionsText(plan.partitions)"
+        :read="readPartitions"
+        example="1-4, 2-5; or 1@30-4@70 at so many per cent along them"
+        @update:model-value="put({ partitions: $event }, 'plan-dividers')"
+      />
+      <p class="note">From middle to middle: 1-4. Counted from the wall in front, counter-clockwise.</p>
       <ChoiceRow
         data-field="plan-ends"
         label="Tab ends at slanted corners"
