@@ -64,13 +64,16 @@ const made = (spec: AngledSpec) => {
   return { box, panels, panel }
 }
 
+/** What is thinner than the beam burns away, mm³. */
+const CRUMB = 1
+
 /** The most that one panel shares with another one, mm³, and all that they fill. */
 function sharedBy(panels: Panel[]): { most: number; volume: number; pieces: number } {
   const all = panels.map((panel): Boxed => boxed(solids.solidOf(panel)))
   let [most, volume, pieces] = [0, 0, 0]
   for (const [i, a] of all.entries()) {
     volume += a.solid.volume()
-    pieces = Math.max(pieces, a.solid.decompose().filter((piece) => piece.volume() > 1e-3).length)
+    pieces = Math.max(pieces, a.solid.decompose().filter((piece) => piece.volume() > CRUMB).length)
     for (const b of all.slice(i + 1)) {
       if (isApart(a, b)) continue
       const both = a.solid.intersect(b.solid)

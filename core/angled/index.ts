@@ -12,6 +12,6 @@ export { partitionsText, readAngles, readLengths, readPartitions } from './lists
 export { facesOf, type AngledSpec, type Sheets } from './planes'
 export { makeAngled, wallId, type Angled, type AngledTabs } from './make'
 export { outsideOf, planOn, roomOf, sizesOf } from './sizes'
-export { MOST_PARTITIONS, type Partition } from './partition'
+
 export { isPlan, planProblems, planSentence, type PlanProblem } from './problems'
 export { leavesOf, slantedEdges } from './leaves'

@@ -26,7 +26,7 @@ export const readAngles = (typed: string): number[] | null =>
 
 const PAIR = /^(\d+)(?:@(\d+))?\s*[-–]\s*(\d+)(?:@(\d+))?$/
 
-/** Dividers as they are typed: `1-4` from middle to middle, `1@30-4@30` at so many per cent along the walls. */
+/** Dividers as they are typed: `1-4` from middle to middle, `1@30-4@30` at so many per cent along. */
 export function readPartitions(typed: string): Partition[] | null {
   if (typed.trim() === '') return []
   const found = typed.split(/[,;]/).map((word) => {

@@ -169,7 +169,8 @@ export function planSentence(what: PlanProblem, say: Say): string {
     case 'closing':
       return (
         `With these lengths and angles the plan does not close: the corner after ` +
-        `wall ${what.wall} would have ${degrees(what.angle)}. Keep every corner between ${LEAST_ANGLE}° and ${MOST_ANGLE}°.`
+        `wall ${what.wall} would have ${degrees(what.angle)}. ` +
+        `Keep every corner between ${LEAST_ANGLE}° and ${MOST_ANGLE}°.`
       )
     case 'flat':
       return (

@@ -95,7 +95,7 @@ export interface Claim {
 /** What is between two claims of different owners: a glue line, or faces that slide on each other. */
 type Meeting = 'glue' | 'slide'
 
-/** The line along which parts at any angle meet: of their outer faces, round a reflex corner of the inner ones. */
+/** The line on which parts at any angle meet: of outer faces, round a reflex corner of the inner ones. */
 export interface Line {
   at: Vector
   way: Vector

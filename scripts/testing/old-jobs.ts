@@ -42,7 +42,7 @@ export function nowOf(old: unknown): Job {
   return read.job
 }
 
-/** A box as it was, without what became a list of fittings in version 15, and a way of seams in version 19. */
+/** A box as it was, without what became fittings in version 15, and ways of seams in version 19. */
 export function unfitted(box: object): object {
   const { top, lid, fittings, seams, ...own } = box as Values
   return own
