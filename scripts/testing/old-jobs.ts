@@ -44,8 +44,8 @@ export function nowOf(old: unknown): Job {
 
 /** A box as it was, without what became fittings in version 15, and ways of seams in version 19. */
 export function unfitted(box: object): object {
-  const { top, lid, fittings, seams, ...own } = box as Values
-  return own
+  const CHANGED = ['top', 'lid', 'fittings', 'seams']
+  return Object.fromEntries(Object.entries(box).filter(([key]) => !CHANGED.includes(key)))
 }
 
 /** A job with other values at some places, each a path with dots. */
