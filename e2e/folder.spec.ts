@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
-import { field, settled } from './helpers'
+import { DEMOS, field, settled } from './helpers'
 
 /** The browser's own private folder stands for one that was chosen: it answers to the same calls. */
 async function withDesk(page: Page): Promise<void> {
@@ -51,7 +51,7 @@ test('a folder is kept in step: written, read back, and what both changed is ask
   const card = page.getByRole('region', { name: 'Folder' })
   await card.getByRole('button', { name: 'Keep a folder in step' }).click()
   await expect(card).toContainText('Every job is a file in “desk” as well')
-  await expect.poll(async () => Object.keys(await files(page)).length).toBe(11)
+  await expect.poll(async () => Object.keys(await files(page)).length).toBe(DEMOS.length + 1) // each job, and the bench
   const tray = Object.keys(await files(page)).find((name) => name.startsWith('specimen-tray'))!
 
   // Changed there: it comes back.

@@ -62,6 +62,19 @@ test('what cannot be made says why at its own field, and nothing is lost', async
   await expect(page.locator('[data-field=width]')).toBeVisible()
 })
 
+test('dividers are typed by the walls that they stand between', async ({ page }) => {
+  await openDemo(page, 'demo-vial-rack', 'shape')
+  await choose(page, 'plan')
+  const dividers = field(page, 'Dividers from wall to wall')
+  await dividers.fill('1-4, 2-5, 3-6')
+  await expect(page.locator(panels)).toHaveCount(11)
+  await expect(page.getByText('11 parts, nothing overlaps, nothing missing')).toBeVisible()
+  await dividers.fill('1-4, 2-2')
+  await expect(page.getByTestId('detail').getByRole('alert')).toContainText('Divider 2 cannot stand there')
+  await dividers.fill('one to four')
+  await expect(page.getByTestId('detail').getByRole('alert').last()).toContainText('Type it so: 1-4, 2-5')
+})
+
 test('a rack with six sides is laid out, cut, and built wall by wall', async ({ page }) => {
   await openDemo(page, 'demo-vial-rack', 'cut')
   const writing = page.waitForEvent('download')

@@ -3,9 +3,9 @@ import fc from 'fast-check'
 import { anyPlans, assemblyOf, makeablePlan } from '../../scripts/testing/plans'
 import { runs, seedOf } from '../../scripts/testing/runs'
 import { boxed, isApart, solidLibrary, type Boxed } from '../../scripts/testing/solids'
-import { meeting, prove, resolve, touchingArea, type Panel } from '../assembly'
+import { meeting, prove, resolve, sidesOf, touchingArea, type Panel } from '../assembly'
 import { area, bounds, dot, shiftRegion, transformPoint } from '../geometry'
-import { IN_METRIC } from '../length'
+import { IN_METRIC, sayIn } from '../length'
 import {
   closingOf,
   cornersOf,
@@ -23,6 +23,7 @@ import {
   shapeAs,
   sizesOf,
   slantedEdges,
+  wallIndex,
   type AngledSpec,
   type Plan,
 } from './index'
@@ -64,16 +65,13 @@ const made = (spec: AngledSpec) => {
   return { box, panels, panel }
 }
 
-/** What is thinner than the beam burns away, mm³. */
-const CRUMB = 1
-
 /** The most that one panel shares with another one, mm³, and all that they fill. */
 function sharedBy(panels: Panel[]): { most: number; volume: number; pieces: number } {
   const all = panels.map((panel): Boxed => boxed(solids.solidOf(panel)))
   let [most, volume, pieces] = [0, 0, 0]
   for (const [i, a] of all.entries()) {
     volume += a.solid.volume()
-    pieces = Math.max(pieces, a.solid.decompose().filter((piece) => piece.volume() > CRUMB).length)
+    pieces = Math.max(pieces, a.solid.decompose().filter((piece) => piece.volume() > 1e-3).length)
     for (const b of all.slice(i + 1)) {
       if (isApart(a, b)) continue
       const both = a.solid.intersect(b.solid)
@@ -262,6 +260,9 @@ describe('a plan', () => {
       expect(y).toBeCloseTo(cornersOf(before)[i].y, 2)
     }
   })
+  test('a wall is known by its name', () => {
+    expect(['wall-1', 'wall-12', 'wall', 'wall-1-a', 'floor'].map(wallIndex)).toEqual([0, 11, -1, -1, -1])
+  })
   test('lists are read as they are typed', () => {
     expect(readLengths('160, 60 mm, 2 in', 'mm')).toEqual([160, 60, expect.closeTo(50.8, 9)])
     expect(readLengths('2 1/2; 3', 'in')).toEqual([63.5, expect.closeTo(76.2, 9)])
@@ -273,6 +274,11 @@ describe('a plan', () => {
     planProblems(specOf(plan, more), SHEETS, TABS, 1)
       .map((problem) => planSentence(problem, IN_METRIC))
       .join(' ')
+  test('angles are degrees in inches too', () => {
+    const [flat] = planProblems(specOf(by([100, 100, 200, 90], [178, 60, 90])), SHEETS, TABS, 1)
+    const inches = sayIn({ length: 'in', fractions: false, speed: 'mm/s' })
+    expect(planSentence(flat, inches)).toContain('(178°)')
+  })
   const by = (lengths: number[], angles: number[]): Plan => ({
     ...regular(3, 1),
     shape: { kind: 'lengths', lengths, angles },
@@ -331,6 +337,49 @@ test('dividers are read as they are typed, and refused where they cannot stand',
     ['1-4, 1@55-4@52', 2],
   ] as const)
     expect(why(text).join()).toContain(`Divider ${which} cannot stand there`)
+})
+
+describe('what is drawn', () => {
+  const widthsAlong = (region: Panel['region'], at: number): number[] => {
+    const xs = [...region.outline, ...region.holes.flat()]
+      .filter(({ y }) => Math.abs(y - at) < 0.2)
+      .map(({ x }) => x)
+    const sorted = [...new Set(xs.map((x) => Number(x.toFixed(4))))].sort((a, b) => a - b)
+    return sorted.slice(1).map((x, i) => x - sorted[i])
+  }
+  test('tabs are wider, and notches narrower, by the wanted interference; at ends nothing moves', () => {
+    const box = makeAngled(specOf(regular(6, 100)), { mean: SHEETS, thickest: SHEETS }, TABS)
+    const { panels } = resolve(assemblyOf(box), { proud: 0, interference: 0.1 })
+    const floor = panels.find(({ id }) => id === 'floor')!
+    const top = bounds(floor.region.outline).maxY
+    const [exact, drawn] = [floor.region, floor.drawn].map((region) => widthsAlong(region, top))
+    for (const [i, width] of exact.entries())
+      expect(drawn[i] - width).toBeCloseTo(i % 2 === 0 ? 0.1 : -0.1, 3)
+    expect(bounds(floor.drawn.outline).maxX).toBeCloseTo(bounds(floor.region.outline).maxX, 4)
+  })
+  test('slots let the thickest reading through, with their play', () => {
+    const spec = specOf(regular(6, 100), { raised: 10, play: 0.2 })
+    const thickest = { ...SHEETS, floor: T + 0.1 }
+    const box = makeAngled(spec, { mean: SHEETS, thickest }, TABS)
+    const { panels } = resolve(assemblyOf(box), { proud: 0, interference: 0 })
+    const wall = panels.find(({ id }) => id === 'wall-1')!
+    const high = (region: Panel['region']): number => {
+      const { minY, maxY } = bounds(region.holes[0])
+      return maxY - minY
+    }
+    expect(high(wall.region)).toBeCloseTo(T, 4)
+    expect(high(wall.drawn)).toBeCloseTo(T + 0.1 + 0.2, 4)
+  })
+  test('glue lines of a corner are the sides of its tabs, on both walls', () => {
+    const { box } = made(specOf(regular(6, 100)))
+    const corner = box.joints.find(({ group }) => group === 'uprights')!
+    const length = (id: string): number =>
+      sidesOf(assemblyOf(box), id, { proud: 0, interference: 0 })
+        .filter(({ joint }) => joint === corner.id)
+        .reduce((sum, { from, to }) => sum + Math.hypot(to.x - from.x, to.y - from.y), 0)
+    // Four meetings of five shares, each 3 / sin 120° long.
+    for (const id of corner.parts) expect(length(id)).toBeCloseTo((4 * 3) / Math.sin(Math.PI / 3), 3)
+  })
 })
 
 test('a lid lies even on the rim, its lip between the walls, and comes off', () => {

@@ -1,6 +1,7 @@
 import { leaves, type Leaves } from '../assembly'
 import type { Angled } from './make'
 import { angleOf } from './sides'
+import { wallIndex } from './wall-id'
 
 /** An edge at which sheets do not meet squarely: its angle in degrees, and what is left there, mm. */
 export interface SlantedEdge extends Leaves {
@@ -13,11 +14,7 @@ export function slantedEdges({ faces, joints }: Pick<Angled, 'faces' | 'joints'>
   const { walls } = faces
   return joints.flatMap(({ id, parts, line }): SlantedEdge[] => {
     const [a, b] = parts.map((part) =>
-      part === 'floor'
-        ? faces.floor!
-        : part === 'top'
-          ? faces.top!
-          : walls[Number(part.slice('wall-'.length)) - 1],
+      part === 'floor' || part === 'top' ? faces[part]! : walls[wallIndex(part)],
     )
     const angle = angleOf(a, b)
     if (Math.abs(angle - Math.PI / 2) < 1e-6) return []

@@ -23,7 +23,8 @@ import { heldBetween, toEnds } from './claims'
 import { lidOn } from './lid'
 import { makePartitions } from './partitions'
 import { flatPart, less, partOf, upOn } from './parts'
-import { clearOf, FINGERS, sideOf } from './sides'
+import { clearOf, FINGERS, sideOf, TENONS } from './sides'
+import { wallId, wallIndex } from './wall-id'
 
 export type AngledGroup = 'uprights' | 'floor' | 'top'
 
@@ -41,8 +42,6 @@ export interface Angled {
   /** Of dividers: with walls, and with each other. */
   inner: Joint[]
 }
-
-export const wallId = (i: number): string => `wall-${i + 1}`
 
 class Maker {
   readonly walls: Part[]
@@ -77,7 +76,7 @@ class Maker {
     parts: [string, string],
     line: Line,
     length: number,
-    isHeld: boolean,
+    own: Partial<Joint> = {},
   ): void {
     const [low, high] = line.clear
     if (high <= low) {
@@ -100,9 +99,10 @@ class Maker {
       parts,
       along,
       line,
-      claims: isHeld ? heldBetween(claims, length) : toEnds(claims, length),
+      claims: group === 'uprights' ? toEnds(claims, length) : heldBetween(claims, length),
       shares: shares.widths,
       proud: !line.isReflex,
+      ...own,
     })
   }
 
@@ -124,11 +124,11 @@ class Maker {
     }
     const { floor, top } = this.faces
     line.clear = [
-      clearOf([before, after], line, floor && !this.spec.raised ? insideOf(floor) : groundOf(), 'low'),
+      clearOf([before, after], line, floor && !this.isRaised ? insideOf(floor) : groundOf(), 'low'),
       clearOf([before, after], line, top ? insideOf(top) : this.faces.rim, 'high'),
     ]
     const names: [string, string] = [wallId((i + this.count - 1) % this.count), wallId(i)]
-    this.join('uprights', names.join('|'), names, line, length, false)
+    this.join('uprights', names.join('|'), names, line, length)
   }
 
   /** The line where a wall meets the floor, or the top. */
@@ -151,24 +151,17 @@ class Maker {
       clearOf(pair, line, third(i, this.wall(i - 1)), 'low'),
       clearOf(pair, line, third(i + 1, this.wall(i + 1)), 'high'),
     ]
+    const isInSlots = name === 'floor' && this.isRaised
     // Beside a slot a web of one thickness is left to what is notched at the corner. [FM]
-    const web = name === 'floor' && this.spec.raised > 0 ? this.wall(i).thickness : 0
+    const web = isInSlots ? this.wall(i).thickness : 0
     line.clear = [line.clear[0] + web, line.clear[1] - web]
-    this.join(name, `${wallId(i)}|${name}`, [wallId(i), name], line, length, true)
-    if (name === 'floor' && this.spec.raised > 0) {
-      const joint = this.joints[this.joints.length - 1]
-      const inSlots = {
-        kind: 'tenon',
-        slots: [true, false],
-        play: { ...joint.play, walls: this.spec.play },
-      } as const
-      this.joints[this.joints.length - 1] = { ...joint, ...inSlots, slots: [true, false], proud: true }
-    }
+    const inSlots = { ...TENONS, play: { ...FINGERS.play, walls: this.spec.play }, proud: true }
+    const names: [string, string] = [wallId(i), name]
+    this.join(name, names.join('|'), names, line, length, isInSlots ? inSlots : {})
   }
 
   private jointOf(group: AngledGroup, i: number): Joint {
-    const [from] = [(i + this.count) % this.count]
-    return this.joints.filter((joint) => joint.group === group)[from]
+    return this.joints.filter((joint) => joint.group === group)[(i + this.count) % this.count]
   }
 
   /** A side at a joint, or at the ground or rim. */
@@ -261,7 +254,7 @@ export function makeAngled(
   })
   for (const part of parts) {
     const own = inner.slots.get(part.id) ?? []
-    const wall = faces.walls[Number(part.id.slice('wall-'.length)) - 1]
+    const wall = faces.walls[wallIndex(part.id)]
     const slotted = own.map(({ joint, plane }) =>
       sideOf(part, wall, { line: joint.line!, mate: plane, ends: 'flush', joint: joint.id }),
     )

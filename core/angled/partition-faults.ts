@@ -1,26 +1,15 @@
 import type { Point, Vector } from '../geometry'
 import type { Partition } from './partition'
-import { crossingOf, heightOf, planeOf, spanOf } from './partitions'
+import { heightOf, planeOf, spanOf } from './partitions'
 import { insideOf, meetingPoint, type Faces, type Plane, type Sheets } from './planes'
 import { angleOf } from './sides'
+import { crossingOf, fromStretch, type Span } from './span'
 import { roomOf } from './sizes'
 
 /** Between a divider and a wall, or two dividers: sharper ones leave slots several thicknesses long. [FM] */
 const LEAST_BETWEEN = (28 * Math.PI) / 180
 /** Webs beside slots, in thicknesses of the wall. [FM] */
 const WEB = 2
-
-type Span = [Point, Point]
-
-const lengthOf = ([a, b]: Span): number => Math.hypot(b.x - a.x, b.y - a.y)
-
-/** How far a point is from a stretch. */
-function fromStretch(span: Span, { x, y }: Point): number {
-  const [a, b] = span
-  const along = ((x - a.x) * (b.x - a.x) + (y - a.y) * (b.y - a.y)) / lengthOf(span) ** 2
-  const share = Math.min(1, Math.max(0, along))
-  return Math.hypot(x - a.x - share * (b.x - a.x), y - a.y - share * (b.y - a.y))
-}
 
 const isSharp = (a: Plane, b: Plane): boolean => {
   const angle = angleOf(a, b)

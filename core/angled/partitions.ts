@@ -5,8 +5,10 @@ import { heldBetween } from './claims'
 import { partOf } from './parts'
 import type { Partition } from './partition'
 import { meetingPoint, type Faces, type Plane } from './planes'
-import { clearOf, FINGERS, sideOf } from './sides'
+import { crossingOf, fromStretch, type Span } from './span'
+import { clearOf, FINGERS, sideOf, TENONS } from './sides'
 import { roomOf } from './sizes'
+import { wallId } from './wall-id'
 
 /** Of what dividers are made, and how they are let in, mm. */
 export interface PartitionRules {
@@ -28,7 +30,7 @@ function placeOn(foot: Vector[], { wall, share }: Partition['from']): Point {
 }
 
 /** Both ends of a divider at the floor, on the inside of its walls, mm. */
-export const spanOf = (faces: Faces, { from, to }: Partition): [Point, Point] => {
+export const spanOf = (faces: Faces, { from, to }: Partition): Span => {
   const { foot } = roomOf(faces)
   return [placeOn(foot, from), placeOn(foot, to)]
 }
@@ -38,7 +40,7 @@ interface Standing {
   plane: Plane
   part: Part
   /** Its middle at the floor. */
-  span: [Point, Point]
+  span: Span
 }
 
 const levelAt = (at: number, up: 1 | -1): Plane => ({ normal: [0, 0, up], at: up * at, thickness: 0 })
@@ -73,8 +75,6 @@ function standing(faces: Faces, of: Partition, i: number, { thickness, thickest 
   }
 }
 
-const TENONS = { ...FINGERS, kind: 'tenon', slots: [true, false], proud: false } as const
-
 /** A divider's tenons in a wall. */
 function wallJoint(faces: Faces, own: Standing, number: number, rules: PartitionRules): Joint {
   const wall = faces.walls[(number - 1) % faces.walls.length]
@@ -95,10 +95,11 @@ function wallJoint(faces: Faces, own: Standing, number: number, rules: Partition
   line.clear = [clearOf(pair, line, low, 'low') + web, clearOf(pair, line, high, 'high') - web]
   const [from, end] = line.clear
   const shares = end > from ? fingerShares(rules.rule, end - from, { mirrored: false, keyed: false }) : null
-  const id = `wall-${((number - 1) % faces.walls.length) + 1}`
+  const id = wallId((number - 1) % faces.walls.length)
   return {
+    ...FINGERS,
     ...TENONS,
-    slots: [true, false],
+    proud: false,
     id: `${id}|${own.part.id}`,
     parts: [id, own.part.id],
     along: 'z',
@@ -107,21 +108,6 @@ function wallJoint(faces: Faces, own: Standing, number: number, rules: Partition
     shares: shares?.widths ?? [],
     play: { walls: rules.play.slots, ends: 0, bottom: 0 },
   }
-}
-
-/** Where the middles of two dividers cross, if they do. */
-export function crossingOf([a, b]: [Point, Point], [c, d]: [Point, Point]): Point | null {
-  const across = (b.x - a.x) * (d.y - c.y) - (b.y - a.y) * (d.x - c.x)
-  if (Math.abs(across) < 1e-6) return null
-  const s = ((c.x - a.x) * (d.y - c.y) - (c.y - a.y) * (d.x - c.x)) / across
-  const r = ((c.x - a.x) * (b.y - a.y) - (c.y - a.y) * (b.x - a.x)) / across
-  const isIn = (share: number): boolean => share > 0.01 && share < 0.99
-  return isIn(s) && isIn(r) ? { x: a.x + s * (b.x - a.x), y: a.y + s * (b.y - a.y) } : null
-}
-
-function distanceTo([a, b]: [Point, Point], { x, y }: Point): number {
-  const length = Math.hypot(b.x - a.x, b.y - a.y)
-  return Math.abs((b.x - a.x) * (y - a.y) - (b.y - a.y) * (x - a.x)) / length
 }
 
 /** Neighbouring claims of one owner are one. */
@@ -139,7 +125,7 @@ function lapOf(faces: Faces, all: Standing[], i: number, j: number, rules: Parti
   const at = crossingOf(a.span, b.span)
   if (!at) return null
   const near = all.filter(
-    (other) => other === a || other === b || distanceTo(other.span, at) < 3 * rules.thickness,
+    (other) => other === a || other === b || fromStretch(other.span, at) < 3 * rules.thickness,
   )
   const [low, high] = heightOf(faces, rules.below)
   const each = (high - low) / near.length

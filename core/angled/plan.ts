@@ -1,9 +1,8 @@
 import { z } from 'zod'
 import { END_KINDS } from '../assembly'
 import type { Point } from '../geometry'
-import { MOST_PARTITIONS, partitionSchema } from './partition'
+import { MOST_PARTITIONS, MOST_WALLS, partitionSchema } from './partition'
 
-export const MOST_WALLS = 12
 const length = z.number().min(1).max(5000)
 /** Between two walls, inside. Nearly straight or folded ones have no joint that could be cut. */
 export const LEAST_ANGLE = 30

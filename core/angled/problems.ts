@@ -1,13 +1,13 @@
-import type { Point, Vector } from '../geometry'
-import { dot } from '../geometry'
-import { capitalised, type Say } from '../length'
+import { dot, type Point, type Vector } from '../geometry'
+import { capitalised, short, type Say } from '../length'
 import { fingerShares } from '../joints'
-import { makeAngled, wallId, type AngledGroup, type AngledTabs } from './make'
+import { makeAngled, type AngledGroup, type AngledTabs } from './make'
 import { isUpright, outsideOf, roomOf } from './sizes'
 import { partitionFault } from './partition-faults'
 import { anglesOf, cornersOf, crossing, LEAST_ANGLE, MOST_ANGLE, wallCount, type Plan } from './plan'
 import { facesOf, type AngledSpec, type Faces, type Sheets } from './planes'
 import { angleOf } from './sides'
+import { wallIndex } from './wall-id'
 
 /** Why a box with walls at any angle cannot be made. Walls are counted from 1; mm and degrees. */
 export type PlanProblem = { kind: 'plan'; field: 'plan' } & (
@@ -107,7 +107,7 @@ function narrowProblems(spec: AngledSpec, sheets: Sheets, tabs: AngledTabs, need
         : { widths: [] }
     const narrowest = Math.min(...widths, length)
     if (widths.length >= 2 && narrowest >= needed - 1e-9) continue
-    const wall = Number(parts[0].slice(wallId(0).length - 1))
+    const wall = wallIndex(parts[0]) + 1
     return [problem({ why: 'narrow', group, wall, narrowest, needed, length })]
   }
   return []
@@ -162,7 +162,7 @@ const GROUPS: Record<AngledGroup, (wall: number) => string> = {
 export function planSentence(what: PlanProblem, say: Say): string {
   const walls = ([a, b]: [number, number]): string => `Walls ${a} and ${b}`
   const length = (value: number): string => say.length(Math.max(0, value), 1)
-  const degrees = (angle: number): string => `${say.plain(angle, 0)}°`
+  const degrees = (angle: number): string => `${short(angle, 0)}°`
   switch (what.why) {
     case 'crossing':
       return `${walls(what.walls)} cross each other. Change a length or an angle of the plan.`
@@ -202,7 +202,7 @@ export function planSentence(what: PlanProblem, say: Say): string {
       return (
         `${capitalised(GROUPS[what.group](what.wall))} has ${length(what.length)} for its tabs; the ` +
         `narrowest would be ${length(what.narrowest)}, and ${length(what.needed)} can be cut. ` +
-        ' Make the wall larger, or the tabs wider.'
+        'Make the wall larger, or the tabs wider.'
       )
   }
 }

@@ -1,4 +1,5 @@
 import {
+  angleBetween,
   axesOf,
   meeting,
   onPlane,
@@ -13,7 +14,7 @@ import type { Plane } from './planes'
 
 /** The angle between two faces inside their line of meeting, radians. */
 export const angleOf = (a: Pick<Plane, 'normal'>, b: Pick<Plane, 'normal'>): number =>
-  Math.acos(Math.min(1, Math.max(-1, -dot(a.normal, b.normal))))
+  angleBetween(a.normal, b.normal)
 
 /** A line between sheets, and who stands on it. */
 interface Meets {
@@ -88,3 +89,5 @@ export const FINGERS: Pick<Joint, 'kind' | 'depth' | 'between' | 'slots' | 'play
   play: { walls: 0, ends: 0, bottom: 0 },
   full: false,
 }
+/** And what stands in slots of the first of them. */
+export const TENONS: Pick<Joint, 'kind' | 'slots'> = { kind: 'tenon', slots: [true, false] }

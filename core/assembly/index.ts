@@ -22,7 +22,7 @@ export { frameOf, onPart, pointOnPart, slabOf, wayOf, type Lie, type Way } from 
 export { cornerAt, partsById, prismOf, slotSlack, type PartsById } from './prism'
 export { plateOrder, type PlateArrival } from './plates-order'
 export { grown, resolve, type BrokenPanel, type Panel } from './resolve'
-export { END_KINDS, leaves, meeting, type EndKind, type Leaves } from './meeting'
+export { angleBetween, END_KINDS, leaves, meeting, type EndKind, type Leaves } from './meeting'
 export { axesOf, onPlane, outlineOf, reachAlong } from './plates'
 export { type SideKind } from './claimed'
 export type { PanelSide } from './panel-side'

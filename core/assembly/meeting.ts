@@ -1,6 +1,11 @@
+import { dot, type Vector } from '../geometry'
+
 /** Where square tab ends stop at a slanted face: within both faces, half way, or where nothing is open. */
 export const END_KINDS = ['flush', 'middle', 'full'] as const
 export type EndKind = (typeof END_KINDS)[number]
+
+/** The angle inside between sheets that look outward so, radians. [DEF] */
+export const angleBetween = (a: Vector, b: Vector): number => Math.acos(Math.min(1, Math.max(-1, -dot(a, b))))
 
 /** How far one sheet reaches towards the line along which the outer faces of two meet, mm. */
 export interface Reach {

@@ -1,5 +1,6 @@
 import { area, intersection, type Ring } from '../geometry'
-import { angleBetween, sideAt } from './plates'
+import { angleBetween } from './meeting'
+import { axesOf, sideAt } from './plates'
 import type { PartsById } from './prism'
 import type { Joint, Part } from './types'
 
@@ -24,7 +25,7 @@ function tabOf(part: Part, joint: Joint, angle: number, isTurned: boolean): Ring
  */
 export function plateTouching(joint: Joint, parts: PartsById): number {
   const [a, b] = joint.parts.map((id) => parts.get(id)!)
-  const angle = angleBetween(a, b)
+  const angle = angleBetween(axesOf(a)[2], axesOf(b)[2])
   const both = intersection(
     { outline: tabOf(a, joint, angle, false), holes: [] },
     tabOf(b, joint, angle, true),

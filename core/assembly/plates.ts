@@ -1,6 +1,5 @@
 import {
   difference,
-  dot,
   offset,
   rigidInverse,
   transformPoint,
@@ -13,8 +12,10 @@ import type { Wanted } from './claimed'
 import { slotSlack, type PartsById } from './prism'
 import type { Claim, Joint, Part, PlateSide } from './types'
 
-/** What hangs together by less than that falls apart, mm. [FM] */
+/** What hangs together by less than that falls apart, and what is thinner burns away, mm. [FM] */
 const LEAST_NECK = 0.3
+/** Shrunk by so little, pieces that touch at a point are two, mm. */
+const HAIR = 0.002
 /** Cuts reach so far beyond the outline that they are taken from: rounding would leave slivers. mm */
 const OVER = 1e-4
 
@@ -160,8 +161,23 @@ function plateOf(
     return slotsAt(part, side, joint, ends, slack)
   })
   const open = part.features.filter(({ depth }) => depth === null).map(({ shape }) => shape)
-  return difference({ outline: outlineOf(sides, endOf(wanted)), holes: [] }, [...cuts, ...slots, ...open])
+  const whole = { outline: outlineOf(sides, endOf(wanted)), holes: [] }
+  return withoutCrumbs(difference(whole, [...cuts, ...slots, ...open]))
 }
+
+const survives = (region: Region): boolean => offset(region, -LEAST_NECK / 2).length > 0
+
+/** Without the crumbs that are left between two cuts at a sharp corner: the beam burns them away. */
+const withoutCrumbs = (regions: Region[]): Region[] =>
+  regions.filter(survives).flatMap((region) => {
+    const crumbs = offset(region, -HAIR).filter((piece) => !survives(piece))
+    return crumbs.length > 0
+      ? difference(
+          region,
+          crumbs.flatMap((crumb) => offset(crumb, 2 * HAIR)).map(({ outline }) => outline),
+        )
+      : [region]
+  })
 
 /** The exact shape of a part at any angle, and the drawn one; in several pieces where it falls apart. */
 export function plateShapes(
@@ -175,10 +191,4 @@ export function plateShapes(
   if (apart.length > exact.length) return { exact: apart, drawn: apart }
   const isExact = wanted.interference === 0 && !part.inner?.length
   return { exact, drawn: isExact ? exact : plateOf(part, joints, parts, wanted, true) }
-}
-
-/** The angle between two parts inside their line of meeting, radians. */
-export function angleBetween(a: Pick<Part, 'frame'>, b: Pick<Part, 'frame'>): number {
-  const cos = -dot(axesOf(a)[2], axesOf(b)[2])
-  return Math.acos(Math.min(1, Math.max(-1, cos)))
 }

@@ -26,6 +26,10 @@ function notTaken(spec: BoxSpec): string | null {
     [Object.keys(spec.edges).length > 0, 'joints of one edge'],
     [spec.bends.kind !== 'none', 'bends'],
     [spec.engravings.some(({ how }) => how.kind === 'magnet' && how.with !== null), 'pairs of magnets'],
+    [
+      (['front', 'back', 'left', 'right'] as const).some((name) => spec.stocks[name]),
+      'stock of one wall alone',
+    ],
     [others.length > 0, 'other things added'],
   ]
   return asked.find(([isAsked]) => isAsked)?.[1] ?? null

@@ -1,4 +1,4 @@
-import { leavesOf, type Angled } from '../angled'
+import { leavesOf, wallIndex, type Angled } from '../angled'
 import { axesOf, plateOrder, touchingArea, type Panel, type PlateArrival } from '../assembly'
 import type { Box } from '../box'
 import { dot, type Vector } from '../geometry'
@@ -6,7 +6,7 @@ import { capitalised } from '../length'
 import { looseText } from './loose-text'
 import type { BuildStep } from './step'
 
-const isWall = (id: string): boolean => id.startsWith('wall-')
+const isWall = (id: string): boolean => wallIndex(id) >= 0
 
 /** The floor, the walls one after another, the top. */
 const wantedOf = (panels: Panel[]): string[] => {

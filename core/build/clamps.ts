@@ -1,4 +1,4 @@
-import { wallId } from '../angled'
+import { wallId, wallIndex } from '../angled'
 import type { Box } from '../box'
 import { counted, type Say } from '../length'
 import type { Round } from './schedule'
@@ -49,7 +49,7 @@ export function clampsFor(
   const found: Clamp[] = []
   const put = (what: Clamp['what'], along: Clamp['along'], at: number[]): void =>
     void found.push({ what, count: at.length, along, at })
-  const walls = glued.some(({ panels }) => panels.some((id) => WALLS.includes(id) || id.startsWith('wall-')))
+  const walls = glued.some(({ panels }) => panels.some((id) => WALLS.includes(id) || wallIndex(id) >= 0))
   if (isRound && walls && (angled || 2 * (outer.x + outer.y) <= BANDED))
     put('band', 'round', spreadOver(outer.z, BAND, 2))
   else {

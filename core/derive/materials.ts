@@ -1,3 +1,4 @@
+import { wallIndex } from '../angled'
 import { sameThickness, type BoxSpec, type StockUse } from '../box'
 import type { Materials } from '../fittings'
 import { beliefOf } from '../belief'
@@ -60,7 +61,7 @@ function usesOf(id: string): StockUse[] {
     case 'top':
       return [id]
     default:
-      if (id.startsWith('wall-')) return ['walls']
+      if (wallIndex(id) >= 0) return ['walls']
       if (/^(lip|stop|top-back|cheek-)/.test(id)) return ['top']
       if (id === 'plate' || id === 'knob') return ['front', 'walls']
       return id.startsWith('ledge') ? ['floor'] : ['dividers']

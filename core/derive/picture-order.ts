@@ -1,3 +1,4 @@
+import { wallIndex } from '../angled'
 import type { Panel } from '../assembly'
 import { dot, type Vector } from '../geometry'
 
@@ -50,7 +51,7 @@ export function paintingOrder(panels: Panel[], towards: Vector, place: (panel: P
     return corners.reduce((sum, corner) => sum + dot(corner, towards), 0) / corners.length
   }
   const sides = ({ panels: own }: Body): [Panel[], Panel[]] => {
-    const shell = own.filter(({ id }) => SHELL.includes(ownName(id)) || ownName(id).startsWith('wall-'))
+    const shell = own.filter(({ id }) => SHELL.includes(ownName(id)) || wallIndex(ownName(id)) >= 0)
     const inside = own.filter((panel) => !shell.includes(panel))
     const between = inside.filter(({ id }) => !BEFORE_THE_FRONT.includes(ownName(id)))
     const away = shell.filter((panel) => outward(panel) <= 0).sort((a, b) => outward(a) - outward(b))

@@ -1,3 +1,4 @@
+import { wallIndex } from '../angled'
 import { lidOf } from '../fittings'
 import { sidesOf, type Feature, type Joint, type Panel, type PanelSide } from '../assembly'
 import type { Point, Region, Ring } from '../geometry'
@@ -25,17 +26,19 @@ const sideOf = ({ from, to, kind, joint }: PanelSide) => ({
 })
 
 function groupOf({ id }: Panel): string {
-  if (['front', 'back', 'left', 'right'].includes(id)) return 'walls'
+  if (['front', 'back', 'left', 'right'].includes(id) || wallIndex(id) >= 0) return 'walls'
   if (id === 'floor' || id === 'top') return id
   if (id === 'lip') return 'top'
   return id.startsWith('ledge') ? 'ledges' : 'dividers'
 }
 
-const jointOf = ({ id, kind, parts, along, depth, claims, play }: Joint) => ({
+const jointOf = ({ id, kind, parts, along, line, depth, claims, play }: Joint) => ({
   id,
   kind,
   panels: parts,
   along,
+  /** Where walls stand at an angle: claims are told from `at` along `way`, in the box. */
+  ...(line ? { line: { at: line.at, way: line.way } } : {}),
   depth: depth ?? 'through',
   play,
   claims: claims.map(({ owner, from, to }) => ({ owner: owner === null ? null : parts[owner], from, to })),

@@ -46,12 +46,10 @@ function planBox(values: KindValues, plan: Plan): BoxSpec {
 
 /** Dividers from the middle of each wall to that of the wall over against it. */
 const spokesOf = (walls: number, dividers: number): Plan['partitions'] =>
-  walls % 2 === 1
-    ? []
-    : Array.from({ length: Math.min(dividers, walls / 2) }, (_, i) => ({
-        from: { wall: i + 1, share: 0.5 },
-        to: { wall: i + 1 + walls / 2, share: 0.5 },
-      }))
+  Array.from({ length: dividers }, (_, i) => ({
+    from: { wall: i + 1, share: 0.5 },
+    to: { wall: i + 1 + walls / 2, share: 0.5 },
+  }))
 
 /** A box with any number of walls of one length. */
 export const polygonBox: Kind = {
@@ -69,6 +67,13 @@ export const polygonBox: Kind = {
     TAB,
     THICKNESS,
   ],
+  refuses(values) {
+    const [walls, dividers] = [numberOf(values, 'walls'), numberOf(values, 'dividers')]
+    if (dividers === 0 || (walls % 2 === 0 && dividers <= walls / 2)) return null
+    return `Dividers through the middle stand between opposite walls: ${walls} walls take ${
+      walls % 2 === 0 ? `at most ${walls / 2}` : 'none'
+    }.`
+  },
   make: (values) =>
     planBox(values, {
       shape: { kind: 'regular', walls: numberOf(values, 'walls'), side: numberOf(values, 'side') },
@@ -117,7 +122,7 @@ function shapeOf(values: KindValues): Plan['shape'] | { error: string } {
       error:
         `${lengths.length} walls have ${lengths.length - 1} corners between them; ` +
         `${angles.length} angles were given. ` +
-        ' The last wall, which closes the plan, is worked out.',
+        'The last wall, which closes the plan, is worked out.',
     }
   const shape = { kind: 'lengths' as const, lengths, angles }
   const read = planSchema.shape.shape.safeParse(shape)

@@ -1,4 +1,4 @@
-import { wallCount } from '../angled'
+import { wallCount, wallIndex } from '../angled'
 import type { BendKind, Box, BoxSpec, CornerKind, FloorKind, IntoKind } from '../box'
 import { closes, kindOfFitting, kindOfLid, lidOf, type Fitting, type FittingType } from '../fittings'
 import { WANTED_FITS } from '../fit'
@@ -83,6 +83,10 @@ function lidWords(box: BoxSpec, say: Say): string {
   return lid ? listed(kindOfLid(lid).title.replace(/^lid that /, ''), fittingWords(lid, say)) : 'open'
 }
 
+/** A panel that something is on, as it is called: walls at an angle by their number. */
+const placeWords = (panel: string): string =>
+  wallIndex(panel) >= 0 ? panel.replace('-', ' ') : `the ${panel}`
+
 /** The plan of a box whose walls stand at any angle, in words. */
 function planWords({ plan }: BoxSpec, say: Say): string {
   if (!plan) return ''
@@ -155,13 +159,13 @@ export function madeOf(job: Job, own: number, say: Say): BoxLine[] {
     line(
       'openings',
       'Openings',
-      listed(...new Set(box.openings.map(({ shape, panel }) => `${shape.kind} in the ${panel}`))),
+      listed(...new Set(box.openings.map(({ shape, panel }) => `${shape.kind} in ${placeWords(panel)}`))),
       box.openings.length > 0,
     ),
     line(
       'engravings',
       'Engraving',
-      listed(...new Set(box.engravings.map(({ motif, panel }) => `${motif.kind} on the ${panel}`))),
+      listed(...new Set(box.engravings.map(({ motif, panel }) => `${motif.kind} on ${placeWords(panel)}`))),
       box.engravings.length > 0,
     ),
     line('bends', 'Bends', BEND_NAMES[box.bends.kind], box.bends.kind !== 'none'),

@@ -1,39 +1,41 @@
 <script setup lang="ts" generic="T">
-import { ref, useId, watch } from 'vue'
+import { computed, ref, useId, watch } from 'vue'
 import { same } from '@core/limits'
 import { tryTo } from '@web/refusals'
 
 /** Figures, or other short things, typed one after another with commas between. */
 const props = defineProps<{
   label: string
-  modelValue: T[]
+  modelValue: T
   /** As they are shown. */
   text: string
-  /** What was typed as figures; null where it cannot be read. */
-  read: (typed: string) => T[] | null
-  /** How it could be typed. */
-  example: string
+  /** What was typed, as it is kept; or one sentence where it cannot be read. */
+  read: (typed: string) => { ok: true; value: T } | { ok: false; error: string }
+  /** What is wrong with what was read. */
+  problem?: string
+  placeholder?: string
 }>()
-const emit = defineEmits<{ 'update:modelValue': [value: T[]] }>()
+const emit = defineEmits<{ 'update:modelValue': [value: T] }>()
 const id = useId()
 const shown = ref(props.text)
-const error = ref('')
+const unread = ref('')
+const error = computed(() => unread.value || props.problem || '')
 let own = props.modelValue
 watch([() => props.modelValue, () => props.text], () => {
-  if (same(props.modelValue, own) && document.activeElement?.id === id) return
+  if (same(props.modelValue, own) && !unread.value && document.activeElement?.id === id) return
   own = props.modelValue
   shown.value = props.text
-  error.value = ''
+  unread.value = ''
 })
 function take(typed: string): void {
   shown.value = typed
-  const values = props.read(typed)
-  if (!values) {
-    error.value = `“${typed}” cannot be read. Type it so: ${props.example}.`
+  const read = props.read(typed)
+  if (!read.ok) {
+    unread.value = read.error
     return
   }
-  own = values
-  error.value = tryTo(() => emit('update:modelValue', values)) ?? ''
+  own = read.value
+  unread.value = tryTo(() => emit('update:modelValue', read.value)) ?? ''
 }
 </script>
 
@@ -45,6 +47,7 @@ function take(typed: string): void {
       class="input"
       :class="error ? 'border-2 border-rowan' : ''"
       :value="shown"
+      :placeholder="placeholder"
       :aria-invalid="error ? 'true' : undefined"
       autocomplete="off"
       @input="take(($event.target as HTMLInputElement).value)"

@@ -139,6 +139,7 @@ onMounted(async () => {
             class="w-32"
             :label="capitalised(name.replaceAll('-', ' '))"
             :kind="unit === 'mm' ? 'length' : 'figure'"
+            :unit="unit === 'degrees' ? '°' : undefined"
             :model-value="valueOf(name)"
             :limits="{ min: least, max: most, whole: unit === 'count' }"
             :title="meaning"

@@ -162,7 +162,7 @@ const BRACES = 'In braces, {job} becomes its name when it is cut, and {revision}
             :value="engraving.panel"
             @change="set({ panel: ($event.target as HTMLSelectElement).value as Engraving['panel'] })"
           >
-            <option v-for="name in names" :key="name">{{ name }}</option>
+            <option v-for="name in names" :key="name" :value="name">{{ name.replace('-', ' ') }}</option>
           </select>
         </label>
         <label class="text-[13px] font-medium">

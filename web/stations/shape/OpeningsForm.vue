@@ -117,7 +117,7 @@ const title = ({ shape, panel }: Opening, i: number): string => `${i + 1} ${shap
             :value="opening.panel"
             @change="set({ panel: ($event.target as HTMLSelectElement).value as Opening['panel'] })"
           >
-            <option v-for="name in names" :key="name">{{ name }}</option>
+            <option v-for="name in names" :key="name" :value="name">{{ name.replace('-', ' ') }}</option>
           </select>
         </label>
         <label class="text-[13px] font-medium">

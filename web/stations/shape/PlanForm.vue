@@ -62,6 +62,15 @@ function setLengths(values: number[]): void {
   const angles = Array.from({ length: values.length - 1 }, (_, i) => lengths.value!.angles[i] ?? 90)
   put({ shape: { kind: 'lengths', lengths: values, angles } }, 'plan-lengths')
 }
+/** Reads what is typed, or says how it could be typed. */
+const reading =
+  <T,>(read: (typed: string) => T | null, example: string) =>
+  (typed: string): { ok: true; value: T } | { ok: false; error: string } => {
+    const value = read(typed)
+    return value === null
+      ? { ok: false, error: `“${typed}” cannot be read. Type it so: ${example}.` }
+      : { ok: true, value }
+  }
 const listed = (values: number[]): string => values.map((value) => short(value, 2)).join(', ')
 
 const closing = computed(() => {
@@ -117,8 +126,7 @@ const slants = computed(() => {
           label="Lengths of the walls"
           :model-value="lengths.lengths"
           :text="lengths.lengths.map((each) => say.shortPlain(each)).join(', ')"
-          :read="(typed) => readLengths(typed, say.lengthUnit)"
-          example="160, 60, 90"
+          :read="reading((typed) => readLengths(typed, say.lengthUnit), '160, 60, 90')"
           @update:model-value="setLengths"
         />
         <ListEntry
@@ -126,8 +134,7 @@ const slants = computed(() => {
           label="Angles inside"
           :model-value="lengths.angles"
           :text="listed(lengths.angles)"
-          :read="readAngles"
-          example="90, 90, 270"
+          :read="reading(readAngles, '90, 90, 270')"
           @update:model-value="put({ shape: { ...lengths, angles: $event } }, 'plan-angles')"
         />
         <p class="note">Counter-clockwise from above; the angles are between each wall and the next.</p>
@@ -138,8 +145,7 @@ const slants = computed(() => {
         label="Walls lean outward by"
         :model-value="plan.lean"
         :text="listed(plan.lean)"
-        :read="readAngles"
-        example="10, or 10, 0, 10, 0"
+        :read="reading(readAngles, '10, or 10, 0, 10, 0')"
         @update:model-value="put({ lean: $event }, 'plan-lean')"
       />
       <p class="note">In degrees: one for all walls, or one for each, with commas.</p>
@@ -168,8 +174,7 @@ const slants = computed(() => {
         label="Dividers from wall to wall"
         :model-value="plan.partitions"
         :text="partitionsText(plan.partitions)"
-        :read="readPartitions"
-        example="1-4, 2-5; or 1@30-4@70 at so many per cent along them"
+        :read="reading(readPartitions, '1-4, 2-5; or 1@30-4@70 at so many per cent along them')"
         @update:model-value="put({ partitions: $event }, 'plan-dividers')"
       />
       <p class="note">From middle to middle: 1-4. Counted from the wall in front, counter-clockwise.</p>

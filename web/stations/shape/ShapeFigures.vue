@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { isUpright, roomOf } from '@core/angled'
 import type { Size } from '@core/assembly'
 import { shareWorking, sizeInUse } from '@core/box'
 import { beliefOf } from '@core/belief'
@@ -18,6 +19,16 @@ const derived = useDerived()
 const say = useSay()
 const sizeText = (size: Size): string => say.value.size(sizeInUse(jobs.job.box.lies, size))
 const working = computed(() => sizeWorking(derived.box, jobs.job.box, say.value))
+/** Walls that lean leave less room, or more, at the floor than on the whole. */
+const atFloor = computed(() => {
+  const { angled } = derived.box.made ?? {}
+  if (!angled || isUpright(angled.faces)) return ''
+  const { foot } = roomOf(angled.faces)
+  const across = [0, 1].map(
+    (i) => Math.max(...foot.map((at) => at[i])) - Math.min(...foot.map((at) => at[i])),
+  )
+  return say.value.size(across)
+})
 const isOuter = computed(() => jobs.job.box.sizesAre === 'outer')
 
 /** The largest thing that goes in, where that is less than what is inside. */
@@ -71,6 +82,7 @@ const fit = computed(() => {
       :text="sizeText(derived.box.sizes.inner)"
       :working="isOuter ? working : undefined"
     />
+    <WorkedFigure v-if="atFloor" label="Inside, at the floor" :text="atFloor" />
     <WorkedFigure v-if="free" label="Goes in and comes out" :text="free" />
     <WorkedFigure v-if="!brief" class="max-sm:hidden" label="Fit" :text="fit.text" :working="fit.working" />
     <WorkedFigure

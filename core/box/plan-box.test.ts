@@ -1,0 +1,89 @@
+import { expect, test } from '@jest/globals'
+import { MOST_WALLS, wallId } from '../angled'
+import { begun, WALL_IDS } from '../fittings'
+import { IN_METRIC } from '../length'
+import {
+  boxSizes,
+  facePanels,
+  makeBox,
+  PLAIN_BOX,
+  problemSentence,
+  sameTabs,
+  sameThickness,
+  specProblems,
+  withCorners,
+  withFloor,
+  withLid,
+  type BoxSpec,
+} from './index'
+
+const T = sameThickness(3)
+const hexagon: BoxSpec = {
+  ...PLAIN_BOX,
+  sizesAre: 'outer',
+  width: 160,
+  depth: 160,
+  height: 60,
+  plan: {
+    shape: { kind: 'regular', walls: 6, side: 80 },
+    lean: [0],
+    slope: null,
+    partitions: [],
+    ends: 'flush',
+  },
+  tabs: sameTabs({ rule: 'even', width: 12 }),
+  proud: 0,
+}
+const why = (spec: BoxSpec): string =>
+  specProblems(spec, T, 1)
+    .map((problem) => problemSentence(problem, IN_METRIC))
+    .join(' ')
+
+test('something may be placed on every wall that there can be', () => {
+  expect(WALL_IDS).toEqual(Array.from({ length: MOST_WALLS }, (_, i) => wallId(i)))
+  expect(facePanels(hexagon)).toEqual([...WALL_IDS.slice(0, 6), 'floor'])
+})
+
+test('is as large as its plan, across corners and across flats', () => {
+  const { outer } = boxSizes(hexagon, T)
+  expect([outer.x, outer.y, outer.z]).toEqual(
+    [160, 80 * Math.sqrt(3), 60].map((each) => expect.closeTo(each, 9)),
+  )
+})
+
+test.each<[string, BoxSpec]>([
+  ['no corners other than fingers', withCorners(hexagon, 'lap', 3)],
+  ['no floors other than by fingers or in slots', withFloor(hexagon, 'groove', 3)],
+  ['no lids other than', withLid(hexagon, 'slide', 3)],
+  [
+    'it would slide off',
+    withLid({ ...hexagon, plan: { ...hexagon.plan!, slope: { angle: 10, from: 1 } } }, 'lift', 3),
+  ],
+  ['no stock of one wall alone', { ...hexagon, stocks: { front: 'card' } }],
+  ['no other things added', { ...hexagon, fittings: [begun('pull', hexagon, 3)] }],
+  ['Make it at least 1.5 mm', { ...hexagon, floor: { ...hexagon.floor, kind: 'tenon', raised: 0.5 } }],
+])('says what it does not take: %s', (sentence, spec) => {
+  expect(why(hexagon)).toBe('')
+  expect(why(spec)).toContain(sentence)
+})
+
+test('openings and feet are taken out of its walls, and a lid moves', () => {
+  const opening = {
+    ...{
+      id: 'o',
+      panel: 'wall-2',
+      shape: { kind: 'round', diameter: 20 },
+      anchor: 'centre',
+      point: 'centre',
+    },
+    ...{ right: 0, up: 5, turn: 0, from: '', mirrored: false },
+    repeat: { kind: 'grid', columns: 1, rows: 1, apart: 0 },
+  } as BoxSpec['openings'][number]
+  const floor = { ...hexagon.floor, kind: 'tenon' as const, raised: 10, arch: 6 }
+  const spec = withLid({ ...hexagon, floor, openings: [opening] }, 'lift', 3)
+  expect(why(spec)).toBe('')
+  const { parts, groups } = makeBox(spec, { mean: T, thickest: T }).assembly
+  const whats = (id: string) => parts.find((part) => part.id === id)!.features.map(({ what }) => what)
+  expect([whats('wall-1'), whats('wall-2'), whats('floor')]).toEqual([['arch'], ['arch', 'opening'], []])
+  expect(groups).toMatchObject([{ id: 'lid', motion: 'slide', parts: ['top', 'lip'] }])
+})
