@@ -39,6 +39,7 @@ const CORE = [
   'derive',
   'kinds',
   'say',
+  'book',
   'keep',
   'files',
   'rehearse',

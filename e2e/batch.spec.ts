@@ -40,6 +40,7 @@ test('two jobs on one sheet, by keys: each keeps its name, and its share goes in
   await expect(card.getByText('is in the log of every job')).toBeVisible()
   await settled(page)
   await page.goto('./#/job/demo-field-book/log')
+  await page.getByRole('article').getByRole('link').click()
   await expect(page.getByRole('article').getByRole('textbox', { name: /^Why this one/ })).toHaveValue(
     /^Cut together with others in “Thursday’s sheet”/,
   )

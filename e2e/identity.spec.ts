@@ -46,8 +46,8 @@ test('what was written is what is cut again, logged and exported, though the job
   await page.getByRole('button', { name: 'It was cut now' }).click()
   const revision = page.getByRole('article', { name: 'Revision 2' })
   await expect(revision).toContainText(`files ${mark}`)
-  await revision.getByText('The figures it was cut with').click()
-  await expect(revision).toContainText('240.00 × 160.00 × 45.00 mm')
+  const beside = page.getByRole('region', { name: 'Beside another one' })
+  await expect(beside.getByRole('row', { name: /^Outer size/ })).toContainText('240.00 × 160.00 × 45.00 mm')
 
   const [exported] = await Promise.all([
     page.waitForEvent('download'),

@@ -97,6 +97,8 @@ test('a log of a hundred cuts draws those that are seen, and every one can be re
     passed: null,
     measured: [],
     note: '',
+    otherwise: { text: '', change: null },
+    used: [],
     unbooked: null,
     mark: null,
     cut: null,

@@ -93,10 +93,12 @@ test('a fit comb gives one’s own snug, apart from kerf; a verdict does too', a
   await settled(page)
   await goTo(page, 'Log')
   // the first verdict came with the job's file
+  await page.getByRole('article', { name: 'Revision 1' }).getByRole('link').click()
   await page.getByRole('button', { name: 'Learn from it' }).click()
   await expect(page.getByTestId('moved')).toContainText(/Learnt from it: kerf 0\.\d+ → 0\.\d+ mm/)
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(page.getByTestId('not-kept')).toBeVisible()
+  await page.getByRole('link', { name: 'All cuts' }).click()
   await page.getByRole('button', { name: 'It was cut now' }).click()
   const second = page.getByRole('article', { name: 'Revision 2' })
   await second.getByRole('radio', { name: 'press' }).click()

@@ -59,10 +59,13 @@ for (const [width, height] of [
       await page.goto('./#/job/demo-tray/measure/kerf')
       await expect(page.locator('#bench-reading')).toBeVisible()
       await standsWell(page, 'the kerf bench')
+      await page.goto('./#/job/demo-tray/log/cut?cut=1')
+      await expect(page.getByRole('table', { name: 'What it did' })).toBeVisible()
+      await standsWell(page, 'the page of a cut')
       await page.goto('./#/job/demo-tray/measure/first')
       await expect(page.getByTestId('first-sheet')).toBeVisible()
       await standsWell(page, 'the first box')
-      for (const shelf of ['', '/machines']) {
+      for (const shelf of ['', '/machines', '/cuts']) {
         await page.goto(`./#/bench${shelf}`)
         await expect(page.getByRole('main').locator('input').first()).toBeVisible()
         await standsWell(page, `the bench${shelf}`)

@@ -89,10 +89,6 @@ for (const reading of ['24.83', '24.85', '24.84', '24.86', '24.82', '24.84']) {
 }
 await page.waitForTimeout(300)
 await page.screenshot({ path: `${folder}kerf.png` })
-await openJob(page, address, 'demo-tray', 'shape')
-await page.getByRole('button', { name: 'Fit with odds' }).click()
-await page.waitForTimeout(300)
-await page.screenshot({ path: `${folder}odds.png` })
 await page.goto(`${address}#/bench`)
 await page.getByRole('navigation', { name: 'Stocks' }).waitFor()
 await page.waitForTimeout(300)
@@ -121,6 +117,11 @@ for (const [job, word, came] of [
 await page.goto(`${address}#/bench/promises`)
 await page.waitForTimeout(400)
 await page.screenshot({ path: `${folder}promises.png` })
+// Every cut of all jobs, by what they were cut from.
+await page.goto(`${address}#/bench/cuts`)
+await page.getByRole('radio', { name: 'Stock' }).click()
+await page.waitForTimeout(400)
+await page.screenshot({ path: `${folder}cuts.png` })
 await page.goto(address)
 await page.getByRole('button', { name: 'New job' }).click()
 await page.getByRole('button', { name: 'Stand with round holes and arches' }).locator('svg').waitFor()

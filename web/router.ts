@@ -10,7 +10,7 @@ export const router = createRouter({
   routes: [
     { path: '/', name: 'jobs', component: () => import('@web/shell/JobsPage.vue') },
     {
-      path: `/job/:id/:station(${STATIONS})/:view(kerf|first|price|count)?`,
+      path: `/job/:id/:station(${STATIONS})/:view(kerf|first|price|count|cut)?`,
       name: 'job',
       component: () => import('@web/shell/JobPage.vue'),
     },
@@ -31,6 +31,12 @@ export const router = createRouter({
       name: 'promises',
       component: () => import('@web/bench/BenchPage.vue'),
       props: { shelf: 'promises' },
+    },
+    {
+      path: '/bench/cuts',
+      name: 'cuts',
+      component: () => import('@web/bench/BenchPage.vue'),
+      props: { shelf: 'cuts' },
     },
     { path: '/learn', name: 'learn', component: () => import('@web/course/CoursePage.vue') },
     {

@@ -1,5 +1,5 @@
 import type { BoxSpec } from '../box'
-import type { Job, Revision } from '../job'
+import { AS_IT_WAS, type Job, type Revision } from '../job'
 import { deriveBox } from './box'
 
 type Material = Job['measure']['more'][number]
@@ -141,6 +141,8 @@ export function withLessons(job: Job, mock: Job, said: string, entry: { id: stri
     passed: null,
     measured: [],
     note: '',
+    otherwise: AS_IT_WAS,
+    used: [],
     unbooked: null,
     cut: null,
     planned: null,

@@ -117,7 +117,7 @@ test('a clocked machine says between what nine of ten cuts end', () => {
 test('a log with parts lost makes them likelier; parts that came free by another pass are not lost', () => {
   const job = tray()
   const { derived, parts } = deriveAll(job)
-  const about = { id: 'r', number: 1, date: '2026-10-02', mark: null }
+  const about = { id: 'r', before: null, date: '2026-10-02', mark: null }
   const cut = revisionOf(job, derived, about)
   const of = (more: Partial<typeof cut>): number => {
     const { part } = spoilChances({ ...job, log: [{ ...cut, ...more }] }, derived.things, parts.length)

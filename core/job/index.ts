@@ -1,18 +1,23 @@
 export {
   arrangementSchema,
+  AS_IT_WAS,
   emptyJob,
   jobSchema,
   markSchema,
   revisionSchema,
+  OTHERWISE,
   THROUGH,
   measuredSchema,
   type Measured,
   type Arrangement,
   type Job,
+  type Otherwise,
   type Revision,
+  type Used,
 } from './schema'
 export { migrateJob, migrateRecord, type RecordKind } from './migrate'
 export {
+  copiesSchema,
   FIRST_THING,
   MOST_THINGS,
   nextThingId,

@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals'
 import { demo } from '../../scripts/testing/demo'
 import { newTrial, type Trial } from '../testpiece'
 import {
+  AS_IT_WAS,
   currentTrial,
   checksOf,
   promiseOf,
@@ -51,6 +52,8 @@ const UNSAID: Revision = {
   passed: null,
   measured: [],
   note: '',
+  otherwise: AS_IT_WAS,
+  used: [],
   unbooked: null,
   mark: null,
   figures: [],

@@ -25,6 +25,9 @@ import { wholeSchema } from '../whole'
 import { totalsRefusal } from './totals'
 import { JOB_FORMAT, JOB_VERSION } from './version'
 
+/** Stocks that a job may be cut from beside its own. */
+export const MOST_STOCKS = 8
+
 const identifier = z.string().min(1).max(60)
 const date = z.string().max(40)
 
@@ -53,6 +56,32 @@ export const measuredSchema = z.strictObject({
 })
 export type Measured = z.infer<typeof measuredSchema>
 
+/** What a cut took of one stock: whole sheets and offcuts, their area, and what of it became parts. */
+const usedSchema = z.strictObject({
+  material: z.string().max(60),
+  stock: z.string().max(80),
+  sheets: z.number().int().min(0).max(9999),
+  offcuts: z.number().int().min(0).max(9999),
+  /** All pieces that were cut from, what of them is in parts, and what went back to the bench, mm². */
+  area: z.number().min(0).max(1e12),
+  parts: z.number().min(0).max(1e12),
+  kept: z.number().min(0).max(1e12),
+  /** As the prices were then, in the maker's own money. */
+  cost: z.number().min(0).max(1e9),
+})
+export type Used = z.infer<typeof usedSchema>
+
+/** Figures of the box that the next cut may begin with, otherwise than this one. */
+export const OTHERWISE = ['width', 'depth', 'height', 'interference', 'tab width', 'proud', 'copies'] as const
+const otherwiseSchema = z.strictObject({
+  text: z.string().max(400),
+  /** The figure that is to change, and what to; null where words alone say it. Lengths in mm. */
+  change: z.strictObject({ figure: z.enum(OTHERWISE), to: z.number().min(-20).max(20_000) }).nullable(),
+})
+export type Otherwise = z.infer<typeof otherwiseSchema>
+/** Nothing would be done otherwise. */
+export const AS_IT_WAS: Otherwise = { text: '', change: null }
+
 /** One time that the job was cut: why, how long it took, how it fitted, and the figures it was cut with. */
 export const revisionSchema = z.strictObject({
   id: identifier,
@@ -68,6 +97,10 @@ export const revisionSchema = z.strictObject({
   passed: z.number().int().min(1).max(30).nullable(),
   measured: z.array(measuredSchema).max(40),
   note: z.string().max(4000),
+  /** What the maker would do otherwise the next time. */
+  otherwise: otherwiseSchema,
+  /** What it took, by stock; none where it was cut before that was written down. */
+  used: z.array(usedSchema).max(MOST_STOCKS + 1),
   /** The layout that it was cut by, while its sheets are not taken off the bench; then null. */
   unbooked: z.string().max(40).nullable(),
   /**
@@ -100,9 +133,6 @@ export const revisionSchema = z.strictObject({
   mark: markSchema.nullable(),
 })
 export type Revision = z.infer<typeof revisionSchema>
-
-/** Stocks that a job may be cut from beside its own. */
-export const MOST_STOCKS = 8
 
 /** Kerf measurements of other pairs of machine and stock are kept this far back. */
 export const MOST_TRIALS = 40

@@ -4,7 +4,7 @@ import { deriveAll, markOf } from '../derive'
 import { exportJob, writeAgain } from '../files'
 import type { Job } from '../job'
 import { revisionOf } from '../say'
-import { derivedOf, MOST_RECORDS, readCutRecord, readJob, recordOf, writeJob, writeJobFile } from './index'
+import { derivedOf, readCutRecord, recordOf } from './index'
 
 const tray = demo('specimen-tray')
 const date = '2026-10-04T10:00:00.000Z'
@@ -43,7 +43,8 @@ describe('what was written', () => {
     expect(moves(again(changed.job, changed.derived))).not.toEqual(before)
   })
   test('the log keeps its figures and its place, not those of now', () => {
-    const about = { id: 'r', number: 4, date, mark: record.mark }
+    const revisionBefore = revisionOf(laid, derived, { id: 'q', before: null, date, mark: null })
+    const about = { id: 'r', before: { ...revisionBefore, number: 3 }, date, mark: record.mark }
     const revision = revisionOf(record.laid, derivedOf(record).derived, about)
     expect(revision).toMatchObject({ number: 4, mark: record.mark, unbooked: expect.any(String) })
     expect(revision).toEqual(revisionOf(laid, derived, about))
@@ -93,48 +94,5 @@ describe('the mark', () => {
     for (const { name, content } of made.files)
       if (!name.endsWith('.json'))
         expect([name, content]).toEqual([name, expect.stringContaining(`Mark ${record.mark}`)])
-  })
-})
-
-describe('a job file with what was written', () => {
-  test('is read back, and is the plain file where nothing was', () => {
-    const job = {
-      ...tray,
-      cut: { ...tray.cut, written: { signature: record.signature, date, mark: record.mark } },
-    }
-    expect(readJob(writeJobFile(job, [record]))).toEqual({ ok: true, job, records: [record] })
-    expect(writeJobFile(job, [])).toBe(writeJob(job))
-    expect(readJob(writeJob(job))).toEqual({ ok: true, job, records: [] })
-  })
-  test('with a spoilt record, or one of another job, is refused whole', () => {
-    const text = writeJobFile(tray, [record])
-    for (const spoilt of [
-      text.replace('"face":"only"', '"face":"both"'),
-      text.replace(`"job":"${tray.id}"`, '"job":"other"'),
-      writeJob(tray).replace(/\n}\n$/, ', "cutRecords": 5}'),
-      writeJob(tray).replace(/\n}\n$/, `, "cutRecords": [${'null,'.repeat(MOST_RECORDS)}null]}`),
-    ])
-      expect(readJob(spoilt)).toEqual({
-        ok: false,
-        error: expect.stringMatching(/^What was cut of the job can.*again\.$/),
-      })
-  })
-  test('leaves out the oldest records when they are too much for a file', () => {
-    const long = { ...record, parts: record.parts.map((part) => ({ ...part, label: 'x'.repeat(190) })) }
-    const fat = {
-      ...long,
-      loads: long.loads.map((load) => ({
-        ...load,
-        paths: Array.from({ length: 300 }, () => load.paths).flat(),
-      })),
-    }
-    const all = Array.from({ length: 8 }, (_, i) => ({ ...fat, id: `${tray.id}/${i}`, mark: String(i) }))
-    const size = JSON.stringify(all[0]).length
-    const read = readJob(writeJobFile(tray, all))
-    if (!read.ok) throw new Error(read.error)
-    expect(read.records.map(({ mark }) => mark)).toEqual(
-      all.slice(0, Math.floor(20_000_000 / size)).map(({ mark }) => mark),
-    )
-    expect(read.records.length).toBeLessThan(8)
   })
 })

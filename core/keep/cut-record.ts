@@ -1,8 +1,7 @@
 import { z } from 'zod'
-import { jobSchema, markSchema, type Job } from '../job'
+import { jobSchema, markSchema } from '../job'
 import { OPERATIONS } from '../machine'
-import { parsed, readJobValue, writeJob } from './job-file'
-import { textOf } from './text'
+import { readJobValue } from './job-file'
 
 const length = z.number().min(-20_000).max(20_000)
 const point = z.strictObject({ x: length, y: length })
@@ -72,49 +71,4 @@ export function readCutRecord(raw: unknown): CutRecord | null {
   const laid = readJobValue(raw.laid)
   if (!laid.ok) return null
   return cutRecordSchema.safeParse({ ...raw, laid: laid.job }).data ?? null
-}
-
-/** What records may take of a job file, characters: the newest that fit go into it. */
-const MOST_RECORD_TEXT = 20_000_000
-
-/** A job with what was written of it, as one file. @param records the newest first */
-export function writeJobFile(job: Job, records: CutRecord[]): string {
-  const texts: string[] = []
-  let room = MOST_RECORD_TEXT
-  for (const record of records) {
-    const text = JSON.stringify(record)
-    room -= text.length
-    if (room < 0) break
-    texts.push(text)
-  }
-  if (texts.length === 0) return writeJob(job)
-  return `${textOf(job).slice(0, -2)},\n  "cutRecords": [\n${texts.join(',\n')}\n  ]\n}\n`
-}
-
-export type JobFileRead = { ok: true; job: Job; records: CutRecord[] } | { ok: false; error: string }
-
-/**
- * Reads a job file with its records, or refuses it whole with one sentence.
- * @param text the file's contents
- */
-export function readJob(text: string): JobFileRead {
-  const found = parsed(text)
-  if (!found.ok) return found
-  const { raw } = found
-  const { cutRecords = [], ...own } = (typeof raw === 'object' && raw !== null ? raw : {}) as Record<
-    string,
-    unknown
-  >
-  const read = readJobValue(own)
-  if (!read.ok) return read
-  if (!Array.isArray(cutRecords) || cutRecords.length > MOST_RECORDS)
-    return { ok: false, error: 'What was cut of the job cannot be read. Export the job again.' }
-  const records = cutRecords.map(readCutRecord)
-  const bad = records.findIndex((record) => record === null || record.job !== read.job.id)
-  if (bad >= 0)
-    return {
-      ok: false,
-      error: `What was cut of the job cannot be used: record ${bad + 1} is spoilt. Export the job again.`,
-    }
-  return { ok: true, job: read.job, records: records as CutRecord[] }
 }

@@ -5,6 +5,8 @@ import { demo } from '../../scripts/testing/demo'
 import { JOB_VERSION, type Job } from '../job'
 import { deriveAll } from '../derive'
 import {
+  photoId,
+  type Photo,
   isEverything,
   readEverything,
   recordOf,
@@ -31,7 +33,18 @@ const written = (job: Job): CutRecord => {
 }
 const records = [written(jobs[0])]
 const when = '2026-10-05T10:00:00.000Z'
-const [text] = writeEverything({ jobs, bench, records }, when)
+const photo: Photo = {
+  id: photoId(jobs[0].id, 'r', 'p'),
+  job: jobs[0].id,
+  revision: 'r',
+  taken: when,
+  caption: 'The corner, snug',
+  width: 4,
+  height: 3,
+  data: '/9j/4AAQSkZJRgABAQ==',
+}
+const photos = [photo]
+const [text] = writeEverything({ jobs, bench, records, photos }, when)
 
 describe('a file of everything', () => {
   const refused = (content: string): string => {
@@ -41,10 +54,10 @@ describe('a file of everything', () => {
   }
   test('is read back as it was written', () => {
     expect(isEverything(text)).toBe(true)
-    expect(readEverything(text)).toEqual({ ok: true, everything: { jobs, bench, records } })
+    expect(readEverything(text)).toEqual({ ok: true, everything: { jobs, bench, records, photos } })
   })
   test('too much for one file is several, and each can be read by itself', () => {
-    const parts = writeEverything({ jobs, bench, records }, when, 12_000)
+    const parts = writeEverything({ jobs, bench, records, photos }, when, 12_000)
     expect(parts.length).toBeGreaterThan(1)
     const read = parts.map((part) => {
       const found = readEverything(part)
@@ -53,11 +66,16 @@ describe('a file of everything', () => {
     })
     expect(read.flatMap((each) => each.jobs)).toEqual(jobs)
     expect(read.flatMap((each) => each.records)).toEqual(records)
+    expect(read.flatMap((each) => each.photos)).toEqual(photos)
     for (const each of read) expect(each.bench).toEqual(bench)
-    expect(writeEverything({ jobs: [], bench, records: [] }, when)).toHaveLength(1)
+    expect(writeEverything({ jobs: [], bench, records: [], photos: [] }, when)).toHaveLength(1)
   })
   test('with one spoilt record of a cut is refused whole', () =>
     expect(refused(text.replace('"face":"only"', '"face":"none"'))).toContain('is spoilt. Nothing was taken'))
+  test('with a photo that is none is refused whole', () => {
+    expect(refused(text.replace('"/9j/', '"<svg'))).toContain('photo 1 in it is spoilt. Nothing was taken')
+    expect(refused(text.replace(photo.id, 'other/r/p'))).toContain('photo 1 in it is spoilt')
+  })
   test('one with a single wrong figure is refused whole, and told from a job', () => {
     expect(refused(text.replace('"copies":1', '"copies":-1'))).toMatch(
       /copies of job 1 is at least 1.*Nothing was taken/,

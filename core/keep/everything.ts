@@ -8,7 +8,9 @@ import { machineSchema } from '../machine'
 import { runSchema } from '../plan'
 import { stockSchema } from '../stock'
 import { testRecordSchema } from '../tune'
-import { readCutRecord, type CutRecord } from './cut-record'
+import { readCutRecord } from './cut-record'
+import { readPhoto } from './photo'
+import type { Beside } from './whole-file'
 
 /** The schema of each shelf of the bench. */
 export const RECORD_SCHEMAS = {
@@ -51,8 +53,8 @@ const everythingSchema = z.strictObject({
     promises: many(promiseRecordSchema),
   }),
 })
-/** All jobs, what was written of them, and the whole bench of a browser. */
-export type Everything = Pick<z.infer<typeof everythingSchema>, 'jobs' | 'bench'> & { records: CutRecord[] }
+/** All jobs, what belongs to them, and the whole bench of a browser. */
+export type Everything = Pick<z.infer<typeof everythingSchema>, 'jobs' | 'bench'> & Beside
 
 export type EverythingRead = { ok: true; everything: Everything } | { ok: false; error: string }
 
@@ -61,30 +63,38 @@ export type EverythingRead = { ok: true; everything: Everything } | { ok: false;
  * itself. @param written date and time @param full characters from which on a further file is begun
  */
 export function writeEverything(
-  { jobs, bench, records }: Everything,
+  { jobs, bench, records, photos }: Everything,
   written: string,
   full = FULL,
 ): string[] {
-  const parts: { jobs: string[]; records: string[] }[] = []
+  const parts: { jobs: string[]; records: string[]; photos: string[] }[] = []
+  const textsOf = (list: { job: string }[], id: string): string[] =>
+    list.filter(({ job }) => job === id).map((each) => JSON.stringify(each))
   let room = 0
   for (const job of jobs) {
     const text = JSON.stringify(job)
-    const own = records.filter((record) => record.job === job.id).map((record) => JSON.stringify(record))
-    const long = own.reduce((sum, each) => sum + each.length, text.length)
+    const [own, pictures] = [textsOf(records, job.id), textsOf(photos, job.id)]
+    const long = [...own, ...pictures].reduce((sum, each) => sum + each.length, text.length)
     if (parts.length === 0 || long > room) {
-      parts.push({ jobs: [], records: [] })
+      parts.push({ jobs: [], records: [], photos: [] })
       room = full
     }
     room -= long
     const part = parts[parts.length - 1]
     part.jobs.push(text)
     part.records.push(...own)
+    part.photos.push(...pictures)
   }
   const head = JSON.stringify({ format: FORMAT, version: VERSION, written, bench }).slice(0, -1)
-  return (parts.length > 0 ? parts : [{ jobs: [], records: [] }]).map(
-    (part) =>
-      `${head},\n"jobs": [\n${part.jobs.join(',\n')}\n],\n"cutRecords": [\n${part.records.join(',\n')}\n]}\n`,
-  )
+  const listed = (name: string, texts: string[]): string => `"${name}": [\n${texts.join(',\n')}\n]`
+  return (parts.length > 0 ? parts : [{ jobs: [], records: [], photos: [] }]).map((part) => {
+    const lists = [
+      listed('jobs', part.jobs),
+      listed('cutRecords', part.records),
+      listed('photos', part.photos),
+    ]
+    return `${head},\n${lists.join(',\n')}}\n`
+  })
 }
 
 const head = z.looseObject({
@@ -93,6 +103,7 @@ const head = z.looseObject({
   jobs: z.array(z.looseObject({ version: z.number().int().min(1) })),
   bench: z.record(z.string(), z.array(z.unknown())),
   cutRecords: z.array(z.unknown()).max(100_000).optional(),
+  photos: z.array(z.unknown()).max(100_000).optional(),
 })
 
 /** Whether a text looks like such a file, so that one chooser takes both kinds. */
@@ -132,17 +143,21 @@ export function readEverything(text: string): EverythingRead {
   if (known.data.version > VERSION) {
     return refuse(`It was written by a newer Uplands (version ${known.data.version}). Update Uplands first.`)
   }
-  const { cutRecords = [], ...own } = known.data
-  const records = cutRecords.map(readCutRecord)
-  const bad = records.findIndex((record) => record === null)
-  if (bad >= 0)
-    return refuse(
-      `The file cannot be used: cut ${bad + 1} of what was written is spoilt. Nothing was taken from it.`,
-    )
+  const { cutRecords = [], photos: pictures = [], ...own } = known.data
+  const [records, photos] = [cutRecords.map(readCutRecord), pictures.map(readPhoto)]
+  for (const [what, list] of [
+    ['cut', records],
+    ['photo', photos],
+  ] as const) {
+    const bad = list.findIndex((each) => each === null)
+    if (bad < 0) continue
+    return refuse(`The file cannot be used: ${what} ${bad + 1} in it is spoilt. Nothing was taken from it.`)
+  }
   const read = everythingSchema.safeParse(migrated(own))
   if (!read.success) {
     return refuse(`The file cannot be used: ${sentenceFor(read.error)}. Nothing was taken from it.`)
   }
   const { jobs, bench } = read.data
-  return { ok: true, everything: { jobs, bench, records: records as CutRecord[] } }
+  const beside = { records, photos } as Beside
+  return { ok: true, everything: { jobs, bench, ...beside } }
 }

@@ -2,7 +2,7 @@ import type { BoxSpec } from '../box'
 import { cutOf, type Derived, type Part } from '../derive'
 import { wordFor } from '../fit'
 import { sizeOf } from '../geometry'
-import type { Job, Revision } from '../job'
+import { AS_IT_WAS, type Job, type Revision } from '../job'
 import { kerfFromSquares, type KerfRecord } from '../kerf'
 import { plannedOf } from '../plan'
 import type { TestRecord } from '../tune'
@@ -101,6 +101,8 @@ function revisionOf(
     passed: null,
     measured: [],
     note: `${stuck}A simulation: nothing was cut.`,
+    otherwise: AS_IT_WAS,
+    used: [],
     // No sheet was used.
     unbooked: null,
     cut: cutOf(job, derived),

@@ -1,12 +1,11 @@
 import { lidOf } from '../fittings'
 import { edgeGroups, sharesLine, type EdgeGroup } from '../box'
 import type { EdgeRule } from '../joints'
-import type { Derived, JobUse } from '../derive'
+import { usedOf, type Derived } from '../derive'
 import { WANTED_FITS } from '../fit'
 import type { Job } from '../job'
 import { counted, fixed, formatDuration, percent, short, type Say } from '../length'
 import type { Clock } from '../plan'
-import { offcutPrice } from '../stock'
 import { settingWords } from '../tune'
 import { expectedOf, timeWords } from './time'
 
@@ -54,22 +53,6 @@ function insideFigure({ box }: Derived, say: Say): StripFigure {
   }
 }
 
-/** What all sheets and offcuts of a job cost. */
-function costOf({ materials }: Derived['box'], { stocks }: JobUse, plan: Derived['plan']): number {
-  return stocks.reduce((sum, { material, sheets }) => {
-    const stock = materials.find(({ id }) => id === material)?.stock
-    if (!stock) return sum
-    const pieces = new Map(
-      (plan?.loads ?? [])
-        .filter((load) => load.material === material)
-        .map((load) => [load.sheet, load.offcut]),
-    )
-    const offcuts = [...pieces.values()].flatMap((id) => stock.offcuts.filter((each) => each.id === id))
-    const small = offcuts.reduce((total, offcut) => total + offcutPrice(offcut, stock), 0)
-    return sum + sheets * stock.pricePerSheet + small
-  }, 0)
-}
-
 /** How the joints fit; by its name where another kind than the tabs is the one in doubt. */
 const fitHeadline = ({ word, odds, gap, weakest }: Derived['fit'], say: Say): string =>
   weakest
@@ -82,7 +65,7 @@ export function stripFigures(derived: Derived, clock: Clock | null, say: Say): S
   const [sheets, offcuts] = [use?.sheets ?? 0, use?.offcuts ?? 0]
   const parts = things.reduce((sum, each) => sum + each.box.pieces.length * each.thing.copies, 0)
   const price = Math.max(0, ...box.materials.map(({ stock }) => stock?.pricePerSheet ?? 0))
-  const cost = use ? costOf(box, use, plan) : 0
+  const cost = usedOf(derived).reduce((sum, each) => sum + each.cost, 0)
   return [
     insideFigure(derived, say),
     {

@@ -1,26 +1,27 @@
-import { cutOf, lyingSignature, type Derived } from '../derive'
-import type { Job, Revision } from '../job'
+import { cutOf, lyingSignature, usedOf, type Derived } from '../derive'
+import { AS_IT_WAS, type Job, type Revision } from '../job'
 import { IN_METRIC } from '../length'
 import { plannedOf, type Planned } from '../plan'
 import { cutFigures } from './figures'
 
 /**
  * A cut as it is written into the log, with the figures it was cut with: later changes do not reach it.
- * @param laid the job as it was cut, laid out @param mark of the files it was cut from, where it is known
+ * @param laid the job as it was cut, laid out
+ * @param about mark of the files it was cut from, where it is known; `before`, the cut before it
  */
 export function revisionOf(
   laid: Job,
   derived: Derived,
-  { id, number, date, mark }: Pick<Revision, 'id' | 'number' | 'date' | 'mark'>,
+  { id, date, mark, before }: Pick<Revision, 'id' | 'date' | 'mark'> & { before: Revision | null },
 ): Revision {
   const { machine } = laid.measure
   const { plan } = derived
   const planned: Planned | null = plan && plannedOf(plan.total)
   return {
     id,
-    number,
+    number: (before?.number ?? 0) + 1,
     date,
-    reason: number === 1 ? 'First cut' : '',
+    reason: before ? before.otherwise.text : 'First cut',
     minutes: null,
     verdict: null,
     through: null,
@@ -28,6 +29,8 @@ export function revisionOf(
     passed: null,
     measured: [],
     note: '',
+    otherwise: AS_IT_WAS,
+    used: usedOf(derived),
     unbooked: lyingSignature(laid),
     cut: cutOf(laid, derived),
     planned: machine && planned ? { machineId: machine.id, ...planned } : null,

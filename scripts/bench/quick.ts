@@ -1,7 +1,7 @@
 import { spawnSync } from 'node:child_process'
 import { fileURLToPath } from 'node:url'
 import type { Browser, Page } from '@playwright/test'
-import type { Job } from '../../core/job'
+import { AS_IT_WAS, type Job } from '../../core/job'
 import { demo } from '../testing/demo'
 import { median, ms, mustHold, row } from './timing'
 
@@ -99,6 +99,8 @@ function logged(count: number): Job {
     passed: null,
     measured: [],
     note: '',
+    otherwise: AS_IT_WAS,
+    used: [],
     unbooked: null,
     mark: null,
   }

@@ -23,6 +23,7 @@ export type DemoName =
   | 'field-book'
   | 'crate'
   | 'bottle-stand'
+  | 'planter'
 
 const folderOf = (name: DemoName): string => (name === 'plain-tray' ? '.' : '../../demo')
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ChevronLeft } from '@lucide/vue'
-import { onMounted } from 'vue'
+import { defineAsyncComponent, onMounted } from 'vue'
 import { RouterLink } from 'vue-router'
 import ThemeButton from '@web/shell/ThemeButton.vue'
 import UnitsMenu from '@web/shell/UnitsMenu.vue'
@@ -11,13 +11,17 @@ import PromiseBook from './PromiseBook.vue'
 import StockBook from './StockBook.vue'
 import UnreadableList from './UnreadableList.vue'
 
-defineProps<{ shelf: 'stock' | 'machines' | 'promises' }>()
+/** Reads all jobs: fetched when it is asked for. */
+const CutBook = defineAsyncComponent(() => import('./CutBook.vue'))
+
+defineProps<{ shelf: 'stock' | 'machines' | 'promises' | 'cuts' }>()
 const bench = useBench()
 onMounted(() => useShelf().begin())
 const SHELVES = [
   { shelf: 'stock', name: 'Stock book', to: '/bench' },
   { shelf: 'machines', name: 'Machines', to: '/bench/machines' },
   { shelf: 'promises', name: 'Promises', to: '/bench/promises' },
+  { shelf: 'cuts', name: 'Every cut', to: '/bench/cuts' },
 ] as const
 </script>
 
@@ -45,7 +49,8 @@ const SHELVES = [
     <main class="grid items-start gap-3 md:grid-cols-[17rem_1fr]">
       <StockBook v-if="shelf === 'stock'" />
       <MachineShelf v-else-if="shelf === 'machines'" />
-      <PromiseBook v-else />
+      <PromiseBook v-else-if="shelf === 'promises'" />
+      <CutBook v-else />
     </main>
   </div>
 </template>

@@ -1,6 +1,6 @@
 import { deleteDB, openDB, type DBSchema, type IDBPDatabase } from 'idb'
 import { JOB_VERSION, type Arrangement, type Job } from '@core/job'
-import type { CutRecord } from '@core/keep'
+import type { CutRecord, Photo } from '@core/keep'
 import type { KeptFolder } from './folder'
 import type { CheckRecord, PromiseRecord } from '@core/belief'
 import type { TasteRecord } from '@core/fit'
@@ -20,6 +20,7 @@ export interface StoredJob {
 interface Schema extends DBSchema {
   jobs: { key: string; value: StoredJob }
   cutRecords: { key: string; value: CutRecord }
+  photos: { key: string; value: Photo }
   folders: { key: string; value: KeptFolder }
   workedOut: { key: string; value: { id: string; arrangement: Arrangement } }
   machines: { key: string; value: Machine }
@@ -45,6 +46,8 @@ export const BENCH_STORES = [
   'checks',
   'promises',
 ] as const
+
+const OWN_STORES = ['jobs', 'workedOut', 'cutRecords', 'photos', 'folders', ...BENCH_STORES, 'facts'] as const
 
 const NAME = 'uplands'
 const VERSION = JOB_VERSION
@@ -81,7 +84,7 @@ async function upgrade(
   transaction: { objectStore: unknown },
   migrate: Migrate | null,
 ): Promise<void> {
-  for (const store of ['jobs', 'workedOut', 'cutRecords', 'folders', ...BENCH_STORES, 'facts'] as const) {
+  for (const store of OWN_STORES) {
     if (!db.objectStoreNames.contains(store)) db.createObjectStore(store, { keyPath: 'id' })
   }
   if (from === 0) return

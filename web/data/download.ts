@@ -5,6 +5,7 @@ export interface Download {
 }
 
 const TYPES: Record<string, string> = {
+  csv: 'text/csv',
   json: 'application/json',
   svg: 'image/svg+xml',
   dxf: 'image/vnd.dxf',

@@ -1,4 +1,4 @@
-import { readJobValue, type CutRecord } from '@core/keep'
+import { readJobValue, type Beside } from '@core/keep'
 import type { Job } from '@core/job'
 import { BENCH_STORES, withDatabase, type Database, type StoredJob } from './db'
 import { unreadableJob, type Unreadable } from './unreadable'
@@ -109,19 +109,20 @@ export async function addJobs(jobs: Job[]): Promise<void> {
 }
 
 /**
- * Puts in jobs, what was written of them and records of the bench, all in one go: all of it, or nothing.
+ * Puts in jobs, what belongs to them and records of the bench, all in one go: all of it, or nothing.
  * @param shelves records by the shelf they belong on
  */
-export async function putIn(jobs: Job[], records: CutRecord[], shelves: Shelves): Promise<void> {
+export async function putIn(jobs: Job[], { records, photos }: Beside, shelves: Shelves): Promise<void> {
   await withDatabase(async (db) => {
-    const transaction = db.transaction(['jobs', 'cutRecords', ...BENCH_STORES], 'readwrite')
+    const transaction = db.transaction(['jobs', 'cutRecords', 'photos', ...BENCH_STORES], 'readwrite')
     const put = (
-      store: (typeof BENCH_STORES)[number] | 'jobs' | 'cutRecords',
+      store: (typeof BENCH_STORES)[number] | 'jobs' | 'cutRecords' | 'photos',
       record: unknown,
     ): Promise<unknown> => transaction.objectStore(store).put(record as never)
     const all = [
       ...jobs.map((job) => put('jobs', { id: job.id, revision: 1, job })),
       ...records.map((record) => put('cutRecords', record)),
+      ...photos.map((photo) => put('photos', photo)),
       ...BENCH_STORES.flatMap((shelf) => shelves[shelf].map((record) => put(shelf, record))),
     ]
     // All of them, so that none is left to fail unheard.

@@ -8,7 +8,7 @@ export interface FieldEntry {
   station: Station
   /** What must be set first for it to be there; Find leads to that while it is not. */
   behind?: string
-  view?: 'kerf' | 'price' | 'count'
+  view?: 'kerf' | 'price' | 'count' | 'cut'
   /** Other words for it, and what it is often confused with. */
   words: string
   /** What its word means, in the glossary. */

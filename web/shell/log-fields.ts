@@ -1,53 +1,28 @@
-import type { FieldEntry } from './field-entry'
+import { at, type FieldEntry } from './field-entry'
+
+const log = at('log')
+/** On the page of a cut: where none is in the log yet, Find leads to what puts one there. */
+const ofCut = (id: string, label: string, words: string, more: Partial<FieldEntry> = {}): FieldEntry =>
+  log(id, label, words, { view: 'cut', behind: 'cut-now', ...more })
 
 /** The fields of Log. */
 export const LOG_FIELDS: FieldEntry[] = [
-  {
-    id: 'cut-now',
-    label: 'It was cut now',
-    station: 'log',
-    words: 'revision history write down',
-    term: 'revision',
-  },
-  {
-    id: 'book-rest',
-    label: 'Take what it used off the bench',
-    station: 'log',
-    words: 'sheets offcut remnant left over stock keep',
+  log('cut-now', 'It was cut now', 'revision history write down', { term: 'revision' }),
+  ofCut('book-rest', 'Take what it used off the bench', 'sheets offcut remnant left over stock keep', {
     term: 'offcut',
-    behind: 'cut-now',
-  },
-  {
-    id: 'rest-name',
-    label: 'What is written on a remnant',
-    station: 'log',
-    words: 'offcut remnant label',
-    term: 'offcut',
-    behind: 'cut-now',
-  },
-  { id: 'reason', label: 'Why this revision', station: 'log', words: 'reason changed', term: 'revision' },
-  { id: 'through', label: 'What came of it', station: 'log', words: 'came through free stuck parts' },
-  {
-    id: 'passed',
-    label: 'Passes in the end',
-    station: 'log',
-    words: 'again twice extra pass',
-    behind: 'through',
-  },
-  {
-    id: 'measured-what',
-    label: 'What was measured of a cut',
-    station: 'log',
-    words: 'joint part size micrometer feelers',
-  },
-  { id: 'play', label: 'Play of a tab, measured', station: 'log', words: 'gap loose tight calipers' },
-  { id: 'minutes', label: 'Minutes taken', station: 'log', words: 'time clock how long' },
-  {
-    id: 'verdict',
-    label: 'How it fitted',
-    station: 'log',
-    words: 'verdict joint tight loose',
-    term: 'verdict',
-  },
-  { id: 'note', label: 'Note of a revision', station: 'log', words: 'remark comment' },
+  }),
+  ofCut('rest-name', 'What is written on a remnant', 'offcut remnant label', { term: 'offcut' }),
+  ofCut('reason', 'Why this revision', 'reason changed', { term: 'revision' }),
+  ofCut('through', 'What came of it', 'came through free stuck parts'),
+  ofCut('passed', 'Passes in the end', 'again twice extra pass', { behind: 'through' }),
+  ofCut('measured-what', 'What was measured of a cut', 'joint part size micrometer feelers'),
+  ofCut('play', 'Play of a tab, measured', 'gap loose tight calipers'),
+  ofCut('minutes', 'Minutes taken', 'time clock how long'),
+  ofCut('verdict', 'How it fitted', 'verdict joint tight loose', { term: 'verdict' }),
+  ofCut('note', 'Note of a revision', 'remark comment'),
+  ofCut('photos', 'Photos of a cut', 'picture camera image snapshot'),
+  ofCut('otherwise', 'What you would do otherwise', 'next time lesson improve'),
+  ofCut('otherwise-figure', 'The figure to change next time', 'next revision first edit'),
+  ofCut('otherwise-to', 'What to change it to', 'next revision first edit', { behind: 'otherwise-figure' }),
+  ofCut('compare', 'Hold a cut against another', 'compare revisions side by side difference what changed'),
 ]

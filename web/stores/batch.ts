@@ -23,6 +23,7 @@ function sharedRevision(revision: Revision, batch: Pick<Job, 'name'>, job: Job, 
     // The clock and the sheets are the batch's own.
     planned: null,
     unbooked: null,
+    used: [],
   }
 }
 

@@ -23,7 +23,10 @@ export function benchSide(): BenchSide {
     const shelves = await Promise.all(
       BENCH_STORES.map(async (shelf) => [shelf, await stored(shelf)] as const),
     )
-    return writeEverything({ jobs: [], records: [], bench: Object.fromEntries(shelves) as never }, '')[0]
+    return writeEverything(
+      { jobs: [], records: [], photos: [], bench: Object.fromEntries(shelves) as never },
+      '',
+    )[0]
   }
   async function take(theirs: string, keepOurs: boolean): ReturnType<BenchSide['take']> {
     const { readEverything } = await import('@web/data/kept-files')

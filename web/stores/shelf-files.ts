@@ -1,8 +1,9 @@
-import type { CutRecord, Everything } from '@core/keep'
+import { photoOfJob, type Beside, type CutRecord, type Everything } from '@core/keep'
 import type { Job } from '@core/job'
 import { same } from '@core/limits'
 import { allRecords, keepRecords } from '@web/data/cut-records'
 import { BENCH_STORES } from '@web/data/db'
+import { allPhotos, keepPhotos } from '@web/data/photos'
 import { listJobs, putIn } from '@web/data/jobs'
 import { EVERYTHING_LIMIT, isEverything, JOB_FILE_LIMIT, readEverything, readJob } from '@web/data/kept-files'
 import type { useBench } from './bench'
@@ -16,6 +17,12 @@ const ofJob = (record: CutRecord, job: string): CutRecord =>
     ? record
     : { ...record, job, id: `${job}/${record.mark}`, laid: { ...record.laid, id: job } }
 
+/** What belongs to a job, as that of another id. */
+const besideOf = ({ records, photos }: Beside, job: string): Beside => ({
+  records: records.map((record) => ofJob(record, job)),
+  photos: photos.map((photo) => photoOfJob(photo, job)),
+})
+
 /** Everything in this browser, as it can be read. @returns how many jobs are left out, too */
 export async function everythingHere(bench: Bench): Promise<{ all: Everything; unreadable: number }> {
   const { jobs, unreadable } = await listJobs()
@@ -24,6 +31,7 @@ export async function everythingHere(bench: Bench): Promise<{ all: Everything; u
     all: {
       jobs: jobs.map(({ job }) => job),
       records: await allRecords(),
+      photos: await allPhotos(),
       bench: shelves as unknown as Everything['bench'],
     },
     unreadable: unreadable.length,
@@ -34,7 +42,8 @@ export async function everythingHere(bench: Bench): Promise<{ all: Everything; u
  * Takes a file of everything in, all of it or nothing: jobs that are here already and say the same are
  * left, others come in beside them. @returns what is to be said of it
  */
-async function takeEverything(bench: Bench, { jobs, bench: theirs, records }: Everything): Promise<string> {
+async function takeEverything(bench: Bench, all: Everything): Promise<string> {
+  const { jobs, bench: theirs } = all
   const stored = await listJobs()
   const here = new Map(stored.jobs.map(({ job }) => [job.id, job]))
   const taken = new Set([...here.keys(), ...stored.unreadable.map(({ id }) => id)])
@@ -50,7 +59,14 @@ async function takeEverything(bench: Bench, { jobs, bench: theirs, records }: Ev
       return [shelf, theirs[shelf].filter(({ id }) => !known.has(id))]
     }),
   ) as Everything['bench']
-  const own = records.filter(({ job }) => ids.has(job)).map((record) => ofJob(record, ids.get(record.job)!))
+  const beside = [...ids].map(([theirId, id]) => {
+    const own = <T extends { job: string }>(list: T[]): T[] => list.filter(({ job }) => job === theirId)
+    return besideOf({ records: own(all.records), photos: own(all.photos) }, id)
+  })
+  const own: Beside = {
+    records: beside.flatMap(({ records }) => records),
+    photos: beside.flatMap(({ photos }) => photos),
+  }
   await putIn(coming.map(asHere), own, fresh)
   await bench.load()
   return (
@@ -61,7 +77,7 @@ async function takeEverything(bench: Bench, { jobs, bench: theirs, records }: Ev
 
 /** What becomes of a file that somebody chose. */
 export type Imported =
-  { refused: string } | { said: string } | { job: Job; records: (id: string) => Promise<void> }
+  { refused: string } | { said: string } | { job: Job; keepBeside: (id: string) => Promise<void> }
 
 /** Reads a file that somebody chose: a job, which is not stored yet, or everything, which is. */
 export async function importFile(bench: Bench, file: File): Promise<Imported> {
@@ -77,6 +93,13 @@ export async function importFile(bench: Bench, file: File): Promise<Imported> {
   }
   const read = readJob(text)
   if (!read.ok) return { refused: read.error }
-  const { job, records } = read
-  return { job, records: (id) => keepRecords(records.map((record) => ofJob(record, id))) }
+  const { job, beside } = read
+  return {
+    job,
+    async keepBeside(id) {
+      const own = besideOf(beside, id)
+      await keepRecords(own.records)
+      await keepPhotos(own.photos)
+    },
+  }
 }

@@ -181,7 +181,7 @@ export const useShelf = defineStore('shelf', () => {
     }
     return tried(async () => {
       const id = await add(read.job)
-      await read.records(id)
+      await read.keepBeside(id)
       return id
     })
   }

@@ -6,6 +6,7 @@ import { aCheck, aPromise } from '../../scripts/testing/bench-records'
 import { demo } from '../../scripts/testing/demo'
 import { writeEverything, writeJob } from '@core/keep'
 import {
+  AS_IT_WAS,
   FOLLOWING,
   nextThingId,
   withThing,
@@ -279,6 +280,8 @@ describe('ways that once led to a job that could not be read again', () => {
       passed: null,
       measured: [],
       note: '',
+      otherwise: AS_IT_WAS,
+      used: [],
       unbooked: null,
       cut: { family: 'plywood', gap: 0, kerfSd: 0.01, kerfId: null, ...NOWHERE },
       planned: null,

@@ -9,9 +9,17 @@ const boxFrom18 = (box: Loose): Loose => ({
 const thingFrom18 = (thing: Loose): Loose =>
   isObject(thing.box) ? { ...thing, box: boxFrom18(thing.box) } : thing
 
+/** What a cut took, and what one would do otherwise, was not written down. */
+const cutFrom18 = (revision: Loose): Loose => ({
+  ...revision,
+  otherwise: { text: '', change: null },
+  used: [],
+})
+
 /** Boxes of version 18 had four walls at right angles. */
 export const from18 = (job: Loose): Loose => ({
   ...thingFrom18(job),
   version: 19,
   also: eachObject(job.also, thingFrom18),
+  log: eachObject(job.log, cutFrom18),
 })

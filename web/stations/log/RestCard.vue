@@ -69,7 +69,12 @@ function book(): void {
   })
   const done = (draft: typeof jobs.job): void => {
     const revision = draft.log.find(({ id }) => id === props.revision)
-    if (revision) revision.unbooked = null
+    if (!revision) return
+    revision.unbooked = null
+    for (const each of revision.used)
+      each.kept = shown.value
+        .filter(({ rest }) => rest.material === each.material)
+        .reduce((sum, { kept: piece }) => sum + (piece?.area ?? 0), 0)
   }
   error.value = tryTo(() => jobs.edit(done, '', ...records)) ?? ''
   if (error.value) return

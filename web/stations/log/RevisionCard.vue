@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Trash2 } from '@lucide/vue'
-import { computed } from 'vue'
+import { useRouter } from 'vue-router'
 import { FIT_WORDS } from '@core/fit'
 import { revisionSchema, runOfRevision, THROUGH, type Revision } from '@core/job'
 import { limitsOf } from '@core/limits'
@@ -15,9 +15,10 @@ import MeasuredForm from './MeasuredForm.vue'
 import StuckFields from './StuckFields.vue'
 import { useLearning } from './use-learning'
 
-const props = defineProps<{ revision: Revision; before: Revision | null }>()
+const props = defineProps<{ revision: Revision }>()
 const jobs = useOpenJob()
 const bench = useBench()
+const router = useRouter()
 const minutesLimits = limitsOf(revisionSchema.shape.minutes.unwrap())
 const learning = useLearning(() => props.revision)
 
@@ -46,15 +47,9 @@ function remove(): void {
   }
   const run = bench.runs.find(({ id }) => id === `run-${props.revision.id}`)
   jobs.edit(drop, '', ...learning.forgetting(), ...(run ? [bench.removing('runs', run.id)] : []))
+  void router.replace({ params: { view: '' } })
 }
 
-/** What is different from the cut before; only what both wrote down can be compared. */
-const changed = computed(() =>
-  props.revision.figures.flatMap(({ label, value }) => {
-    const old = props.before?.figures.find((figure) => figure.label === label)
-    return old && old.value !== value ? [{ label, value, old: old.value }] : []
-  }),
-)
 const options = FIT_WORDS.map((verdict) => ({ value: verdict as string, label: verdict }))
 const THROUGH_WORDS = { all: 'all fell free', 'not all': 'some stuck' }
 const outcomes = THROUGH.map((each) => ({ value: each as string, label: THROUGH_WORDS[each] }))
@@ -134,25 +129,5 @@ const outcomes = THROUGH.map((each) => ({ value: each as string, label: THROUGH_
       />
     </label>
     <LearningNote :revision="revision" :learning="learning" />
-    <div v-if="changed.length > 0" class="text-[13px]" data-record>
-      <h3>Changed since revision {{ before!.number }}</h3>
-      <ul>
-        <li v-for="each in changed" :key="each.label">
-          {{ each.label }}:
-          <span class="num">{{ each.old }}</span>
-          →
-          <span class="num font-semibold">{{ each.value }}</span>
-        </li>
-      </ul>
-    </div>
-    <details class="text-[13px]">
-      <summary class="min-h-6 cursor-pointer">The figures it was cut with</summary>
-      <dl data-record class="mt-1 grid grid-cols-[auto_1fr] gap-x-4">
-        <template v-for="figure in revision.figures" :key="figure.label">
-          <dt class="text-quiet">{{ figure.label }}</dt>
-          <dd class="num">{{ figure.value }}</dd>
-        </template>
-      </dl>
-    </details>
   </article>
 </template>

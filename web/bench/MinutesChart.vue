@@ -1,0 +1,116 @@
+<script setup lang="ts">
+import { scaleLinear } from 'd3'
+import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import type { BookRow } from '@core/book'
+import { counted, fixed } from '@core/length'
+import { useChartWidth } from '@web/parts/chart-width'
+
+/** What the machine's clock expected of each cut, and how long it took: on the line where both agree. */
+const props = defineProps<{ rows: BookRow[] }>()
+const router = useRouter()
+const HIGH = 240
+const EDGE = { left: 40, right: 12, top: 12, bottom: 36 }
+const chart = ref<SVGSVGElement>()
+const wide = useChartWidth(chart, 420)
+const dots = computed(() =>
+  props.rows.flatMap((row) => {
+    const { expected, minutes } = row
+    return expected === null || minutes === null ? [] : [{ row, expected, minutes }]
+  }),
+)
+const most = computed(() =>
+  Math.max(1, ...dots.value.flatMap(({ expected, minutes }) => [expected, minutes])),
+)
+const at = computed(() =>
+  scaleLinear()
+    .domain([0, most.value])
+    .nice(5)
+    .range([EDGE.left, wide.value - EDGE.right]),
+)
+const up = computed(() =>
+  scaleLinear()
+    .domain([0, most.value])
+    .nice(5)
+    .range([HIGH - EDGE.bottom, EDGE.top]),
+)
+const ticks = computed(() => at.value.ticks(5))
+const end = computed(() => at.value.domain()[1])
+const words = ({ row, expected, minutes }: (typeof dots.value)[number]): string =>
+  `${row.name}, revision ${row.number}: ${fixed(expected, 1)} min expected, ${fixed(minutes, 1)} taken`
+const open = ({ job, number }: BookRow): void => void router.push(`/job/${job}/log/cut?cut=${number}`)
+</script>
+
+<template>
+  <article class="card grid content-start gap-1.5" aria-label="Minutes expected and taken">
+    <h3>Minutes expected and taken</h3>
+    <p v-if="dots.length === 0" class="note">Write down in Log how long a cut took.</p>
+    <svg
+      v-else
+      ref="chart"
+      :viewBox="`0 0 ${wide} ${HIGH}`"
+      class="w-full"
+      role="group"
+      aria-label="One dot a cut"
+    >
+      <g v-for="tick in ticks" :key="tick">
+        <line :x1="at(0)" :x2="at(end)" :y1="up(tick)" :y2="up(tick)" stroke="var(--line)" />
+        <text
+          :x="EDGE.left - 6"
+          :y="up(tick) + 4"
+          text-anchor="end"
+          font-size="12"
+          class="num"
+          fill="var(--quiet)"
+        >
+          {{ tick }}
+        </text>
+        <text
+          :x="at(tick)"
+          :y="HIGH - EDGE.bottom + 16"
+          text-anchor="middle"
+          font-size="12"
+          class="num"
+          fill="var(--quiet)"
+        >
+          {{ tick }}
+        </text>
+      </g>
+      <line :x1="at(0)" :y1="up(0)" :x2="at(end)" :y2="up(end)" stroke="var(--edge)" stroke-dasharray="5 4" />
+      <text :x="at(end / 2)" :y="HIGH - 4" text-anchor="middle" font-size="12" fill="var(--quiet)">
+        expected, min
+      </text>
+      <text
+        x="11"
+        :y="up(end / 2)"
+        text-anchor="middle"
+        font-size="12"
+        fill="var(--quiet)"
+        :transform="`rotate(-90 11 ${up(end / 2)})`"
+      >
+        taken, min
+      </text>
+      <circle
+        v-for="dot in dots"
+        :key="`${dot.row.job} ${dot.row.number}`"
+        :cx="at(dot.expected)"
+        :cy="up(dot.minutes)"
+        r="6"
+        fill="var(--heather)"
+        fill-opacity="0.75"
+        stroke="var(--ink)"
+        class="cursor-pointer"
+        role="link"
+        tabindex="0"
+        :aria-label="words(dot)"
+        @click="open(dot.row)"
+        @keydown.enter="open(dot.row)"
+      >
+        <title>{{ words(dot) }}</title>
+      </circle>
+    </svg>
+    <p v-if="dots.length > 0" class="note">
+      {{ counted(dots.length, 'cut') }}. Above the line it took longer than its clock expected then.
+    </p>
+  </article>
+</template>

@@ -1,0 +1,102 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import {
+  applyOtherwise,
+  figureNow,
+  OTHERWISE_LIMITS,
+  OTHERWISE_WORDS,
+  type OtherwiseFigure,
+} from '@core/derive'
+import { OTHERWISE, type Otherwise, type Revision } from '@core/job'
+import FigureField from '@web/parts/FigureField.vue'
+import TextEntry from '@web/parts/TextEntry.vue'
+import { useSay } from '@web/parts/say'
+import { useMessages } from '@web/stores/messages'
+import { useOpenJob } from '@web/stores/job'
+
+/** What the maker would do otherwise: it becomes the first edit of the next revision by one press. */
+const props = defineProps<{ revision: Revision }>()
+const jobs = useOpenJob()
+const messages = useMessages()
+const say = useSay()
+const otherwise = computed(() => props.revision.otherwise)
+const figures = computed(() => OTHERWISE.filter((each) => figureNow(jobs.job, each) !== null))
+const kindOf = (figure: OtherwiseFigure) =>
+  figure === 'copies' ? 'figure' : figure === 'interference' ? 'fine' : 'length'
+
+function write(part: Partial<Otherwise>, key: string): void {
+  jobs.edit((draft) => {
+    const own = draft.log.find(({ id }) => id === props.revision.id)
+    if (own) Object.assign(own.otherwise, part)
+  }, `otherwise ${key} ${props.revision.id}`)
+}
+function choose({ target }: Event): void {
+  const figure = (target as HTMLSelectElement).value as OtherwiseFigure | ''
+  write({ change: figure === '' ? null : { figure, to: figureNow(jobs.job, figure) ?? 0 } }, 'figure')
+}
+const wordsFor = (figure: OtherwiseFigure, value: number | null): string => {
+  if (value === null) return 'none'
+  if (figure === 'copies') return String(value)
+  return figure === 'interference' ? say.value.fine(value) : say.value.short(value, 2)
+}
+/** As the job is now, where that is not what was written down. */
+const now = computed((): string | null => {
+  const { change } = otherwise.value
+  if (!change) return null
+  const value = figureNow(jobs.job, change.figure)
+  return value === change.to ? null : wordsFor(change.figure, value)
+})
+function begin(): void {
+  const { change } = otherwise.value
+  if (!change) return
+  const was = wordsFor(change.figure, figureNow(jobs.job, change.figure))
+  if (!jobs.edit((draft) => applyOtherwise(draft, change))) return
+  const words = `${OTHERWISE_WORDS[change.figure]}: ${was} → ${wordsFor(change.figure, change.to)}.`
+  messages.say('said', words, { label: 'Undo', run: jobs.undo })
+}
+</script>
+
+<template>
+  <section class="card grid gap-2" aria-label="What to do otherwise">
+    <h2>Next time</h2>
+    <label class="block text-[13px] font-medium" data-field="otherwise">
+      What you would do otherwise
+      <TextEntry
+        class="input"
+        :rows="2"
+        :maxlength="400"
+        :model-value="otherwise.text"
+        @update:model-value="write({ text: $event }, 'text')"
+      />
+    </label>
+    <div class="flex flex-wrap items-end gap-3">
+      <label class="text-[13px] font-medium" data-field="otherwise-figure">
+        The figure to change
+        <select class="input" :value="otherwise.change?.figure ?? ''" @change="choose">
+          <option value="">none</option>
+          <option v-for="each in figures" :key="each" :value="each">{{ OTHERWISE_WORDS[each] }}</option>
+        </select>
+      </label>
+      <FigureField
+        v-if="otherwise.change"
+        :key="otherwise.change.figure"
+        class="w-32"
+        data-field="otherwise-to"
+        label="To"
+        :kind="kindOf(otherwise.change.figure)"
+        :model-value="otherwise.change.to"
+        :limits="OTHERWISE_LIMITS[otherwise.change.figure]"
+        @update:model-value="write({ change: { ...otherwise.change!, to: $event } }, 'to')"
+      />
+    </div>
+    <template v-if="otherwise.change">
+      <button v-if="now !== null" type="button" class="btn justify-self-start" @click="begin">
+        Begin the next revision with it
+      </button>
+      <p class="note num">
+        {{ now === null ? 'The box has it so already.' : `The box has ${now} now.` }}
+      </p>
+    </template>
+    <p v-else class="note">It stands as the reason of the next cut.</p>
+  </section>
+</template>

@@ -1,0 +1,120 @@
+<script setup lang="ts">
+import { ImagePlus, Trash2 } from '@lucide/vue'
+import { onMounted, ref, shallowRef } from 'vue'
+import { MOST_PHOTOS, photoId, type Photo } from '@core/keep'
+import { counted } from '@core/length'
+import BaseDialog from '@web/parts/BaseDialog.vue'
+import TextEntry from '@web/parts/TextEntry.vue'
+import { readable } from '@web/data/dates'
+import { forgetPhoto, keepPhotos, photosOf } from '@web/data/photos'
+import { useMessages } from '@web/stores/messages'
+import { useOpenJob } from '@web/stores/job'
+import { scaledPhoto } from './scaled-photo'
+
+/** Photos of a cut: kept in this browser, and in the job's own file. */
+const props = defineProps<{ revision: string }>()
+const jobs = useOpenJob()
+const messages = useMessages()
+const photos = shallowRef<Photo[]>([])
+const large = ref<Photo | null>(null)
+const chooser = ref<HTMLInputElement>()
+const refused = ref('')
+const isBusy = ref(false)
+const NOT_STORED = 'The photo is not stored: the browser has no room left, or gives none. Export the job.'
+
+async function list(): Promise<void> {
+  photos.value = await photosOf(jobs.job.id, props.revision).catch(() => [])
+}
+onMounted(list)
+
+async function take(files: File[]): Promise<void> {
+  const room = MOST_PHOTOS - photos.value.length
+  refused.value =
+    files.length > room ? `A cut keeps ${MOST_PHOTOS} photos: ${counted(files.length - room, 'more')}.` : ''
+  isBusy.value = true
+  for (const file of files.slice(0, room)) {
+    const scaled = await scaledPhoto(file)
+    if (!scaled.ok) {
+      refused.value = scaled.error
+      continue
+    }
+    const { id: job } = jobs.job
+    const about = { job, revision: props.revision, taken: new Date().toISOString(), caption: '' }
+    const photo = { id: photoId(job, props.revision, crypto.randomUUID()), ...about, ...scaled.photo }
+    await keepPhotos([photo]).catch(() => (refused.value = NOT_STORED))
+  }
+  isBusy.value = false
+  await list()
+}
+function chosen({ target }: Event): void {
+  const input = target as HTMLInputElement
+  void take([...(input.files ?? [])])
+  input.value = '' // the same one may be chosen once more
+}
+async function write(photo: Photo, caption: string): Promise<void> {
+  const now = { ...photo, caption }
+  photos.value = photos.value.map((each) => (each.id === photo.id ? now : each))
+  await keepPhotos([now]).catch(() => (refused.value = NOT_STORED))
+}
+async function remove(photo: Photo): Promise<void> {
+  await forgetPhoto(photo.id)
+  await list()
+  chooser.value?.focus()
+  messages.say('said', 'The photo is removed.', {
+    label: 'Take back',
+    run: () => void keepPhotos([photo]).then(list),
+  })
+}
+const source = ({ data }: Photo): string => `data:image/jpeg;base64,${data}`
+const nameOf = (photo: Photo, i: number): string => photo.caption || `Photo ${i + 1}`
+</script>
+
+<template>
+  <section class="card grid gap-2" aria-label="Photos of this cut">
+    <h2>Photos</h2>
+    <ul v-if="photos.length > 0" class="grid grid-cols-2 gap-2" aria-label="Photos">
+      <li v-for="(photo, i) in photos" :key="photo.id" class="grid min-w-0 content-start gap-1">
+        <button
+          type="button"
+          class="overflow-hidden rounded border border-line bg-paper"
+          :aria-label="`See ${nameOf(photo, i)} large`"
+          @click="large = photo"
+        >
+          <img :src="source(photo)" :alt="nameOf(photo, i)" class="h-28 w-full object-cover" />
+        </button>
+        <span class="flex items-center gap-1">
+          <TextEntry
+            class="input min-w-0 flex-1"
+            :aria-label="`What photo ${i + 1} shows`"
+            placeholder="what it shows"
+            :maxlength="200"
+            :model-value="photo.caption"
+            @update:model-value="write(photo, $event)"
+          />
+          <button type="button" class="btn-icon" :aria-label="`Remove photo ${i + 1}`" @click="remove(photo)">
+            <Trash2 :size="16" />
+          </button>
+        </span>
+      </li>
+    </ul>
+    <p v-else class="note">A joint held against the light, scorched edges, the finished box.</p>
+    <p v-if="refused" class="text-[13px] text-rowan" role="alert">{{ refused }}</p>
+    <label v-if="photos.length < MOST_PHOTOS" class="btn justify-self-start" data-field="photos">
+      <ImagePlus :size="16" aria-hidden="true" />
+      {{ isBusy ? 'Taking it in…' : 'Add photos' }}
+      <input
+        ref="chooser"
+        type="file"
+        accept="image/*"
+        multiple
+        class="sr-only"
+        aria-label="Photos to add"
+        @change="chosen"
+      />
+    </label>
+    <BaseDialog v-if="large" open :title="large.caption || 'Photo'" @close="large = null">
+      <img :src="source(large)" :alt="large.caption || 'Photo of this cut'" class="mt-3 w-full" />
+      <p class="note mt-2">Taken in {{ readable(large.taken, true) }}</p>
+    </BaseDialog>
+  </section>
+</template>
