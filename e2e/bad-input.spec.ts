@@ -152,6 +152,7 @@ test('Build waits for a box, Log refuses minutes that are none', async ({ page }
   await goTo(page, 'Build')
   await expect(page.getByText('The box cannot be made yet: see Shape.')).toBeVisible()
   await goTo(page, 'Log')
+  await page.getByRole('article', { name: 'Revision 1' }).getByRole('link').click()
   await page.getByLabel('Minutes taken').fill('a while')
   await expect(page.getByText('“a while” is not a figure.')).toBeVisible()
   await expect(line(page, 'log')).toHaveText('revision 1, easy')

@@ -9,7 +9,7 @@ const ACTIONS: Record<(typeof STATIONS)[number], string> = {
   tune: '[data-field=speed] input',
   cut: 'button:has-text("Write the cut files")',
   build: 'main [data-field=step-by-step]',
-  log: '[data-field=reason] :is(input, textarea)',
+  log: '[data-field=cut-now]',
 }
 
 test('on a phone what one comes for is within the first screen, as large as a finger', async ({ page }) => {

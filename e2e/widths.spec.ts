@@ -60,14 +60,14 @@ for (const [width, height] of [
       await expect(page.locator('#bench-reading')).toBeVisible()
       await standsWell(page, 'the kerf bench')
       await page.goto('./#/job/demo-tray/log/cut?cut=1')
-      await expect(page.getByRole('table', { name: 'What it did' })).toBeVisible()
+      await expect(page.getByRole('region', { name: 'Beside another one' })).toBeVisible()
       await standsWell(page, 'the page of a cut')
       await page.goto('./#/job/demo-tray/measure/first')
       await expect(page.getByTestId('first-sheet')).toBeVisible()
       await standsWell(page, 'the first box')
       for (const shelf of ['', '/machines', '/cuts']) {
         await page.goto(`./#/bench${shelf}`)
-        await expect(page.getByRole('main').locator('input').first()).toBeVisible()
+        await expect(page.getByRole('main').locator('input, table a').first()).toBeVisible()
         await standsWell(page, `the bench${shelf}`)
       }
       await page.goto('./#/learn')

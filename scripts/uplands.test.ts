@@ -108,6 +108,33 @@ describe('the command line', () => {
       said: expect.stringContaining('Usage'),
     })
   })
+  test('prices one box and ten by their own layouts: more boxes are cheaper each, and lines make the cost', () => {
+    const out = join(folder, 'price.json')
+    expect(uplands('price', 'demo/specimen-tray.json', '--out', out, '--boxes', '10,1').status).toBe(0)
+    interface Count {
+      boxes: number
+      each: number
+      price: number
+      cost: number
+      sheets: number
+      lines: { amount: number; share: number }[]
+    }
+    const { currency, counts } = JSON.parse(readFileSync(out, 'utf8')) as {
+      currency: string
+      counts: Count[]
+    }
+    expect(currency).toBe('€')
+    expect(counts.map(({ boxes }) => boxes)).toEqual([1, 10])
+    expect(counts[1].each).toBeLessThan(counts[0].each)
+    expect(counts[1].sheets).toBeGreaterThan(counts[0].sheets)
+    for (const { boxes, each, price, cost, lines } of counts) {
+      expect(each * boxes).toBeCloseTo(price, 9)
+      expect(lines.reduce((sum, { amount }) => sum + amount, 0)).toBeCloseTo(cost, 9)
+    }
+    const bad = uplands('price', 'demo/specimen-tray.json', '--out', out, '--boxes', '1,none')
+    expect(bad.status).toBe(2)
+    expect(bad.said).toMatch(/^--boxes is counts from 1 to 10000 such as 1,10,100\. Usage: /)
+  })
   test('layout: a task is laid out by itself; a wrong one is refused in one sentence', () => {
     const folder = mkdtempSync(join(tmpdir(), 'uplands-layout-'))
     const [task, out] = ['task.json', 'layout.json'].map((name) => join(folder, name))

@@ -8,6 +8,7 @@ const COMMANDS: Record<Command, (args: string[], usage: string) => Promise<void>
   export: async (...call) => (await import('./commands/export')).runExport(...call),
   layout: async (...call) => (await import('./commands/layout')).runLayout(...call),
   believe: async (...call) => (await import('./commands/believe')).runBelieve(...call),
+  price: async (...call) => (await import('./commands/price')).runPrice(...call),
   rehearse: async (...call) => (await import('./commands/rehearse')).runRehearse(...call),
 }
 

@@ -23,6 +23,7 @@ test('what is no JPEG, is too large, or stands in another place is none', () => 
     { ...photo, width: PHOTO_SIDE + 1 },
     { ...photo, height: 0 },
     { ...photo, id: 'other/r1/p' },
+    { ...photo, id: 'other/tray/r1/p' },
     { ...photo, id: 'tray/r2/p' },
     { ...photo, more: 1 },
   ]

@@ -1,9 +1,9 @@
 import { randomUUID } from 'node:crypto'
-import { writeFileSync } from 'node:fs'
 import { parseArgs } from 'node:util'
 import { writeJob } from '../../core/keep'
 import { KINDS, makeJob, type KindInput } from '../../core/kinds'
 import { refuse } from './refuse'
+import { writeText } from './write-answer'
 
 const told = (input: KindInput): object => {
   const { name, unit, meaning } = input
@@ -40,10 +40,5 @@ export function runMake(args: string[], usage: string): void {
   if (!kind || !out) return refuse(usage)
   const made = makeJob(kind, pairsOf(pieces, usage), `made-${randomUUID()}`, new Date().toISOString())
   if (!made.ok) return refuse(made.error)
-  try {
-    writeFileSync(out, writeJob(made.job))
-  } catch (error) {
-    refuse(`${out} cannot be written: ${(error as Error).message}. Give a file that may be written.`)
-  }
-  console.log(out)
+  writeText(out, writeJob(made.job))
 }

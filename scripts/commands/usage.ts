@@ -9,6 +9,7 @@ export const USAGE = {
   export: `export JOB.json --out DIR --format ${FORMATS.join(',')} --paper A4`,
   layout: 'layout TASK.json --out LAYOUT.json --seconds N --seed S',
   believe: 'believe FILE.json --job NAME --at SPEED,POWER,PASSES --out BELIEF.json',
+  price: 'price FILE.json --job NAME --boxes 1,10,100 --out PRICE.json',
   rehearse: 'rehearse JOB.json --seed S --laser any|mine --out CUT.json',
 } as const
 export type Command = keyof typeof USAGE

@@ -30,7 +30,7 @@ const long = computed(() =>
 
 <template>
   <article class="card grid content-start gap-1.5" :aria-label="title">
-    <h3>{{ title }}</h3>
+    <h2 class="text-[15px]!">{{ title }}</h2>
     <ul class="grid gap-1">
       <li v-for="{ id, name, value, text, mark } in bars" :key="id">
         <button

@@ -43,7 +43,7 @@ const open = ({ job, number }: BookRow): void => void router.push(`/job/${job}/l
 
 <template>
   <article class="card grid content-start gap-1.5" aria-label="Minutes expected and taken">
-    <h3>Minutes expected and taken</h3>
+    <h2 class="text-[15px]!">Minutes expected and taken</h2>
     <p v-if="dots.length === 0" class="note">Write down in Log how long a cut took.</p>
     <svg
       v-else

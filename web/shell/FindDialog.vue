@@ -76,6 +76,11 @@ const places = computed((): Place[] => [
     term,
   })),
 ])
+/** What must be set first for a field to be there, and what for that. */
+function behindOf(id: string): string[] {
+  const behind = FIELDS.find((field) => field.id === id)?.behind
+  return behind === undefined ? [] : [behind, ...behindOf(behind)]
+}
 const found = computed(() => findBy(places.value, typed.value, 12))
 
 async function go(place: Place | null): Promise<void> {
@@ -92,7 +97,7 @@ async function go(place: Place | null): Promise<void> {
   const isAway = found?.thing === null && place.behind && !isDrawn(place.field)
   const thing = isAway ? placeOfField(place.behind!, jobs.job!).thing : found?.thing
   if (thing) shape.chosen = thing
-  await focusField(found?.field ?? place.field, place.behind)
+  await focusField(found?.field ?? place.field, behindOf(place.field))
 }
 </script>
 

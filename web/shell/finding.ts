@@ -9,11 +9,11 @@ export const isDrawn = (id: string): boolean => fieldOf(id) !== null
 
 /**
  * Waits for a field to be drawn, and puts the focus into it.
- * @param behind what must be set first for it to be there, which is shown instead while it is not
+ * @param behind what must be set first for it to be there, the nearest first: shown instead while it is not
  */
-export async function focusField(id: string, behind?: string): Promise<void> {
+export async function focusField(id: string, behind: string[] = []): Promise<void> {
   for (let i = 0; i < 120; i++) {
-    const field = fieldOf(id) ?? (behind && i >= 8 ? fieldOf(behind) : null)
+    const [field] = [id, ...(i >= 8 ? behind : [])].flatMap((each) => fieldOf(each) ?? [])
     if (field) {
       const folded = field.closest('details')
       if (folded && !field.matches('summary')) folded.open = true

@@ -9,9 +9,13 @@ const ofCut = (id: string, label: string, words: string, more: Partial<FieldEntr
 export const LOG_FIELDS: FieldEntry[] = [
   log('cut-now', 'It was cut now', 'revision history write down', { term: 'revision' }),
   ofCut('book-rest', 'Take what it used off the bench', 'sheets offcut remnant left over stock keep', {
+    behind: 'reason',
     term: 'offcut',
   }),
-  ofCut('rest-name', 'What is written on a remnant', 'offcut remnant label', { term: 'offcut' }),
+  ofCut('rest-name', 'What is written on a remnant', 'offcut remnant label', {
+    behind: 'reason',
+    term: 'offcut',
+  }),
   ofCut('reason', 'Why this revision', 'reason changed', { term: 'revision' }),
   ofCut('through', 'What came of it', 'came through free stuck parts'),
   ofCut('passed', 'Passes in the end', 'again twice extra pass', { behind: 'through' }),

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ImagePlus, Trash2 } from '@lucide/vue'
-import { onMounted, ref, shallowRef } from 'vue'
+import { nextTick, onMounted, ref, shallowRef } from 'vue'
 import { MOST_PHOTOS, photoId, type Photo } from '@core/keep'
 import { counted } from '@core/length'
 import BaseDialog from '@web/parts/BaseDialog.vue'
@@ -18,6 +18,7 @@ const messages = useMessages()
 const photos = shallowRef<Photo[]>([])
 const large = ref<Photo | null>(null)
 const chooser = ref<HTMLInputElement>()
+const adding = ref<HTMLButtonElement>()
 const refused = ref('')
 const isBusy = ref(false)
 const NOT_STORED = 'The photo is not stored: the browser has no room left, or gives none. Export the job.'
@@ -59,7 +60,8 @@ async function write(photo: Photo, caption: string): Promise<void> {
 async function remove(photo: Photo): Promise<void> {
   await forgetPhoto(photo.id)
   await list()
-  chooser.value?.focus()
+  await nextTick() // where the shelf was full, the button comes back with it
+  adding.value?.focus()
   messages.say('said', 'The photo is removed.', {
     label: 'Take back',
     run: () => void keepPhotos([photo]).then(list),
@@ -99,19 +101,28 @@ const nameOf = (photo: Photo, i: number): string => photo.caption || `Photo ${i 
     </ul>
     <p v-else class="note">A joint held against the light, scorched edges, the finished box.</p>
     <p v-if="refused" class="text-[13px] text-rowan" role="alert">{{ refused }}</p>
-    <label v-if="photos.length < MOST_PHOTOS" class="btn justify-self-start" data-field="photos">
-      <ImagePlus :size="16" aria-hidden="true" />
-      {{ isBusy ? 'Taking it in…' : 'Add photos' }}
+    <template v-if="photos.length < MOST_PHOTOS">
+      <button
+        ref="adding"
+        type="button"
+        class="btn justify-self-start"
+        data-field="photos"
+        @click="chooser?.click()"
+      >
+        <ImagePlus :size="16" aria-hidden="true" />
+        {{ isBusy ? 'Taking it in…' : 'Add photos' }}
+      </button>
       <input
         ref="chooser"
         type="file"
         accept="image/*"
         multiple
         class="sr-only"
+        tabindex="-1"
         aria-label="Photos to add"
         @change="chosen"
       />
-    </label>
+    </template>
     <BaseDialog v-if="large" open :title="large.caption || 'Photo'" @close="large = null">
       <img :src="source(large)" :alt="large.caption || 'Photo of this cut'" class="mt-3 w-full" />
       <p class="note mt-2">Taken in {{ readable(large.taken, true) }}</p>
