@@ -43,7 +43,10 @@ const waste = ({ waste: lost, area }: BookRow): string =>
       <tbody class="num">
         <tr v-for="row in shown" :key="`${row.job} ${row.number}`" class="border-t border-line align-top">
           <th scope="row" class="py-1 pr-3 text-left font-medium">
-            <RouterLink :to="`/job/${row.job}/log/cut?cut=${row.number}`" class="underline">
+            <RouterLink
+              :to="`/job/${row.job}/log/cut?cut=${row.number}`"
+              class="inline-flex min-h-7 items-center underline"
+            >
               {{ row.name }}, {{ row.number }}
             </RouterLink>
           </th>
