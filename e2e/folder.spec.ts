@@ -51,7 +51,8 @@ test('a folder is kept in step: written, read back, and what both changed is ask
   const card = page.getByRole('region', { name: 'Folder' })
   await card.getByRole('button', { name: 'Keep a folder in step' }).click()
   await expect(card).toContainText('Every job is a file in “desk” as well')
-  await expect.poll(async () => Object.keys(await files(page)).length).toBe(DEMOS.length + 1) // each job, and the bench
+  // Each job, and the bench.
+  await expect.poll(async () => Object.keys(await files(page)).length).toBe(DEMOS.length + 1)
   const tray = Object.keys(await files(page)).find((name) => name.startsWith('specimen-tray'))!
 
   // Changed there: it comes back.

@@ -108,7 +108,7 @@ describe('the command line', () => {
       said: expect.stringContaining('Usage'),
     })
   })
-  test('prices one box and ten by their own layouts: more boxes are cheaper each, and lines make the cost', () => {
+  test('prices one box and ten by their own layouts: ten are cheaper each, and lines make the cost', () => {
     const out = join(folder, 'price.json')
     expect(uplands('price', 'demo/specimen-tray.json', '--out', out, '--boxes', '10,1').status).toBe(0)
     interface Count {

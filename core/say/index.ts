@@ -25,7 +25,7 @@ export { proofLine, warningSentence } from './warnings'
 export { standingLine, strikeSentence } from './whole'
 export { clockWorking, timeWords } from './time'
 export { bendLine, bendWorking, forceWord } from './bend'
-export { believed, type KnownBench } from './believed'
+export { believed } from './believed'
 export {
   BEND_NAMES,
   CORNER_NAMES,

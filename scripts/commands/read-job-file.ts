@@ -5,7 +5,7 @@ import { isEverything, JOB_FILE_LIMIT, readEverything, readJob, type Everything 
 import { refuse } from './refuse'
 
 /** A file's text, or a sentence why it has none. */
-export function readText(file: string): string {
+function readText(file: string): string {
   const path = resolve(file)
   if (!existsSync(path) || !statSync(path).isFile())
     refuse(`There is no file ${file}. Give the path of a job file.`)

@@ -13,7 +13,7 @@ export type Scaled =
  * taken above all, is left out.
  */
 export async function scaledPhoto(file: File): Promise<Scaled> {
-  const refuse = (error: string): Scaled => ({ ok: false, error: `“${file.name}” was not taken. ${error}` })
+  const refuse = (why: string): Scaled => ({ ok: false, error: `“${file.name}” was not taken. ${why}` })
   if (file.size > LARGEST) return refuse(`It is larger than ${LARGEST / 1e6} MB. Choose a smaller one.`)
   const picture = await createImageBitmap(file).catch(() => null)
   if (!picture) return refuse('It is no picture that this browser can read. Choose a JPEG, PNG or WebP.')
