@@ -32,7 +32,7 @@ const came = computed(() => {
           {{ readable(revision.date, true) }}{{ revision.mark ? `, files ${revision.mark}` : '' }}
         </span>
       </span>
-      <span v-if="revision.reason" class="truncate text-sm">{{ revision.reason }}</span>
+      <span v-if="revision.reason" class="truncate text-sm" data-record>{{ revision.reason }}</span>
       <span class="num text-[13px]" :class="came.length > 0 ? '' : 'text-quiet'">
         {{ came.length > 0 ? came.join(' · ') : 'Nothing is said of it yet.' }}
       </span>
