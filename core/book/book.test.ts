@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import Papa from 'papaparse'
 import { demo } from '../../scripts/testing/demo'
-import { AS_IT_WAS, type Job, type Revision } from '../job'
+import { UNSAID, type Job, type Revision } from '../job'
 import { bookGroups, bookRows, writeBook } from './index'
 
 const monthOf = (date: string): string => date.slice(0, 7)
@@ -26,24 +26,12 @@ const promised = (wanted: 'snug' | 'easy', odds: number, through: number) =>
     },
   }) satisfies Revision['cut']
 const cut = (number: number, date: string, more: Partial<Revision> = {}): Revision => ({
+  ...UNSAID,
   id: `r${number}`,
   number,
   date,
   reason: '',
-  minutes: null,
-  verdict: null,
-  through: null,
-  stuck: [],
-  passed: null,
-  measured: [],
-  note: '',
-  otherwise: AS_IT_WAS,
-  used: [],
-  unbooked: null,
-  cut: null,
-  planned: null,
   figures,
-  mark: null,
   ...more,
 })
 const job = (id: string, ...log: Revision[]): Job => ({

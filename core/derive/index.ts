@@ -13,13 +13,7 @@ export { runCostSteps, setsOf, spoilChances, workOf } from './run-cost'
 export { whatHelps, withChange, type Change, type Helpful } from './what-helps'
 export { depthsOf } from './own-ways'
 export { cutOf } from './cut-of'
-export {
-  applyOtherwise,
-  figureNow,
-  OTHERWISE_LIMITS,
-  OTHERWISE_WORDS,
-  type OtherwiseFigure,
-} from './otherwise'
+export { OTHERWISE_FIGURES, type OtherwiseFigure } from './otherwise'
 export { usedOf } from './used'
 export { measurablesOf, type Measurable } from './measurable'
 export { markOf } from './mark'

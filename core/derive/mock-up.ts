@@ -1,5 +1,5 @@
 import type { BoxSpec } from '../box'
-import { AS_IT_WAS, type Job, type Revision } from '../job'
+import { UNSAID, type Job, type Revision } from '../job'
 import { deriveBox } from './box'
 
 type Material = Job['measure']['more'][number]
@@ -130,24 +130,11 @@ const MOST_REASON = 400
  */
 export function withLessons(job: Job, mock: Job, said: string, entry: { id: string; on: string }): Job {
   const revision: Revision = {
+    ...UNSAID,
     id: entry.id,
     number: (job.log.at(-1)?.number ?? 0) + 1,
     date: entry.on,
     reason: `From the mock-up: ${said}`.slice(0, MOST_REASON),
-    minutes: null,
-    verdict: null,
-    through: null,
-    stuck: [],
-    passed: null,
-    measured: [],
-    note: '',
-    otherwise: AS_IT_WAS,
-    used: [],
-    unbooked: null,
-    cut: null,
-    planned: null,
-    figures: [],
-    mark: null,
   }
   return { ...job, changed: entry.on, box: taught(job, mock), log: [...job.log, revision] }
 }

@@ -2,33 +2,41 @@ import { boxSpecSchema, edgeGroups } from '../box'
 import { interferenceSchema } from '../fit'
 import { copiesSchema, type Job, type Otherwise } from '../job'
 import { tabWidthSchema } from '../joints'
-import { limitsOf } from '../limits'
+import { limitsOf, type Limits } from '../limits'
 
 type Change = NonNullable<Otherwise['change']>
 export type OtherwiseFigure = Change['figure']
 
-/** What each figure is called where it is chosen. */
-export const OTHERWISE_WORDS: Record<OtherwiseFigure, string> = {
-  width: 'Width',
-  depth: 'Depth',
-  height: 'Height',
-  interference: 'Wanted fit: interference',
-  'tab width': 'Tab width',
-  proud: 'Tabs proud',
-  copies: 'Copies',
+interface Figure {
+  label: string
+  /** What can be typed, lengths in mm. */
+  limits: Limits
+  /** As it is now, lengths in mm; null where this box has none. */
+  get: (job: Job) => number | null
+  set: (draft: Job, to: number) => void
 }
 
 const { shape } = boxSpecSchema
-/** What can be typed for each, lengths in mm. */
-export const OTHERWISE_LIMITS = {
-  width: limitsOf(shape.width),
-  depth: limitsOf(shape.depth),
-  height: limitsOf(shape.height),
-  interference: limitsOf(interferenceSchema),
-  'tab width': limitsOf(tabWidthSchema),
-  proud: limitsOf(shape.proud),
-  copies: limitsOf(copiesSchema),
-} satisfies Record<OtherwiseFigure, unknown>
+
+const ofBox = (
+  label: string,
+  name: 'width' | 'depth' | 'height' | 'proud',
+  isThere: (job: Job) => boolean = () => true,
+): Figure => ({
+  label,
+  limits: limitsOf(shape[name]),
+  get: (job) => (isThere(job) ? job.box[name] : null),
+  set: ({ box }, to) => void (box[name] = to),
+})
+const ofJob = (label: string, name: 'interference' | 'copies', limits: Limits): Figure => ({
+  label,
+  limits,
+  get: (job) => job[name],
+  set: (draft, to) => void (draft[name] = to),
+})
+
+/** Walls at an angle have lengths of their own. */
+const isRectangle = ({ box }: Job): boolean => box.plan === null
 
 /** Groups of edges whose tabs are as wide as is typed. */
 const typedWide = ({ box }: Job) =>
@@ -37,37 +45,20 @@ const typedWide = ({ box }: Job) =>
     return rule.rule === 'even' || rule.rule === 'fixed' ? [rule] : []
   })
 
-/** A figure as it is now, lengths in mm; null where this box has none. */
-export function figureNow(job: Job, figure: OtherwiseFigure): number | null {
-  switch (figure) {
-    case 'width':
-    case 'depth':
-      return job.box.plan ? null : job.box[figure]
-    case 'height':
-    case 'proud':
-      return job.box[figure]
-    case 'tab width':
-      return typedWide(job).at(0)?.width ?? null
-    case 'interference':
-    case 'copies':
-      return job[figure]
-  }
-}
-
-/** Changes a draft of the job as it was written down; what has no such figure is left as it is. */
-export function applyOtherwise(draft: Job, { figure, to }: Change): void {
-  switch (figure) {
-    case 'width':
-    case 'depth':
-    case 'height':
-    case 'proud':
-      draft.box[figure] = to
-      break
-    case 'tab width':
+/** The figures that the next cut may begin with otherwise, where each is kept. */
+export const OTHERWISE_FIGURES: Record<OtherwiseFigure, Figure> = {
+  width: ofBox('Width', 'width', isRectangle),
+  depth: ofBox('Depth', 'depth', isRectangle),
+  height: ofBox('Height', 'height'),
+  interference: ofJob('Wanted fit: interference', 'interference', limitsOf(interferenceSchema)),
+  'tab width': {
+    label: 'Tab width',
+    limits: limitsOf(tabWidthSchema),
+    get: (job) => typedWide(job).at(0)?.width ?? null,
+    set(draft, to) {
       for (const rule of typedWide(draft)) rule.width = to
-      break
-    case 'interference':
-    case 'copies':
-      draft[figure] = to
-  }
+    },
+  },
+  proud: ofBox('Tabs proud', 'proud'),
+  copies: ofJob('Copies', 'copies', limitsOf(copiesSchema)),
 }

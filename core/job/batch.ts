@@ -1,5 +1,13 @@
-import { MOST_STOCKS, type Job } from './schema'
-import { FIRST_THING, MOST_THINGS, nextThingId, thingsOf, withThings, type Thing } from './things'
+import type { Job } from './schema'
+import {
+  FIRST_THING,
+  MOST_STOCKS,
+  MOST_THINGS,
+  nextThingId,
+  thingsOf,
+  withThings,
+  type Thing,
+} from './things'
 
 /** Names of things are no longer than this. */
 const MOST_LETTERS = 40

@@ -1,20 +1,16 @@
+export { arrangementSchema, emptyJob, jobSchema, type Arrangement, type Job } from './schema'
 export {
-  arrangementSchema,
-  AS_IT_WAS,
-  emptyJob,
-  jobSchema,
   markSchema,
-  revisionSchema,
-  OTHERWISE,
-  THROUGH,
   measuredSchema,
+  OTHERWISE,
+  revisionSchema,
+  THROUGH,
+  UNSAID,
   type Measured,
-  type Arrangement,
-  type Job,
   type Otherwise,
   type Revision,
   type Used,
-} from './schema'
+} from './revision'
 export { migrateJob, migrateRecord, type RecordKind } from './migrate'
 export {
   copiesSchema,

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals'
 import { demo } from '../../scripts/testing/demo'
 import { newTrial, type Trial } from '../testpiece'
 import {
-  AS_IT_WAS,
+  UNSAID,
   currentTrial,
   checksOf,
   promiseOf,
@@ -39,31 +39,12 @@ const measured = (what: Measured['what'], read: number, more: Partial<Measured> 
   ...more,
 })
 
-/** A cut that nothing was said of yet. */
-const UNSAID: Revision = {
-  id: 'r',
-  number: 2,
-  date: '2026-10-04',
-  reason: '',
-  minutes: null,
-  verdict: null,
-  through: null,
-  stuck: [],
-  passed: null,
-  measured: [],
-  note: '',
-  otherwise: AS_IT_WAS,
-  used: [],
-  unbooked: null,
-  mark: null,
-  figures: [],
-  planned: null,
-  cut: null,
-}
+/** The second cut, of which nothing is said yet. */
+const SECOND: Revision = { ...UNSAID, id: 'r', number: 2, date: '2026-10-04', reason: '' }
 
 test('a verdict says what would have been snug; without the figures of the cut it says nothing', () => {
   const revision: Revision = {
-    ...UNSAID,
+    ...SECOND,
     verdict: 'press',
     cut: { ...CUT, gap: 0 },
   }
@@ -87,7 +68,7 @@ test('a verdict says what would have been snug; without the figures of the cut i
 
 test('a measured play says by how much the kerf is more than was reckoned; half of it at either side', () => {
   const revision: Revision = {
-    ...UNSAID,
+    ...SECOND,
     through: 'all',
     measured: [measured('play', 0.06), measured('play', 0.08)],
     cut: CUT,
@@ -121,7 +102,7 @@ test('a promise with what came of it; none while nothing did, and never farther 
     throughScale: 1,
   }
   const revision: Revision = {
-    ...UNSAID,
+    ...SECOND,
     cut: { ...CUT, gap: 0.01, promised },
   }
   expect(promiseOf(revision, 'Tray')).toBeNull()
@@ -141,7 +122,7 @@ test('a promise with what came of it; none while nothing did, and never farther 
 test('minutes say something of the machine’s clock, on the bench and in the job’s own log once', () => {
   const planned = { machineId: 'm', cutting: 500, moving: 100, starts: 40, programs: 1 }
   const revision: Revision = {
-    ...UNSAID,
+    ...SECOND,
     number: 1,
     minutes: 11.5,
     planned,

@@ -24,6 +24,9 @@ export const batchEntrySchema = z.strictObject({
   name: z.string().min(1).max(80),
 })
 
+/** Stocks that a job may be cut from beside its own. */
+export const MOST_STOCKS = 8
+
 /** Things that a job may hold beside the one in hand. */
 export const MOST_THINGS = 19
 

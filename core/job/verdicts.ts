@@ -3,7 +3,8 @@ import { tasteFromVerdict, type TasteRecord } from '../fit'
 import type { Run } from '../plan'
 import type { TestRecord } from '../tune'
 import { INSTRUMENTS, NORMAL_95 } from '../statistics'
-import type { Job, Measured, Revision } from './schema'
+import type { Measured, Revision } from './revision'
+import type { Job } from './schema'
 
 /**
  * What the minutes of a revision say of the machine's clock; null while there are none, or where nobody wrote

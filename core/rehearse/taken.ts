@@ -2,7 +2,7 @@ import type { BoxSpec } from '../box'
 import { cutOf, type Derived, type Part } from '../derive'
 import { wordFor } from '../fit'
 import { sizeOf } from '../geometry'
-import { AS_IT_WAS, type Job, type Revision } from '../job'
+import { UNSAID, type Job, type Revision } from '../job'
 import { kerfFromSquares, type KerfRecord } from '../kerf'
 import { plannedOf } from '../plan'
 import type { TestRecord } from '../tune'
@@ -90,6 +90,7 @@ function revisionOf(
   const verdict = joints.length > 0 ? wordFor(meanOf(joints.map(({ gap }) => gap))) : null
   const stuck = notFree.length > 0 ? `${notFree.length} parts did not come free. ` : ''
   return {
+    ...UNSAID, // no sheet was used
     id: `rehearsed-${seed}`,
     number: job.log.reduce((most, { number }) => Math.max(most, number), 0) + 1,
     date: on,
@@ -98,17 +99,9 @@ function revisionOf(
     verdict,
     through: notFree.length > 0 ? 'not all' : 'all',
     stuck: notFree.map(({ label }) => label.slice(0, 60)).slice(0, 200),
-    passed: null,
-    measured: [],
     note: `${stuck}A simulation: nothing was cut.`,
-    otherwise: AS_IT_WAS,
-    used: [],
-    // No sheet was used.
-    unbooked: null,
     cut: cutOf(job, derived),
     planned: machine && plan ? { machineId: machine.id, ...plannedOf(plan.total) } : null,
-    mark: null,
-    figures: [],
   }
 }
 

@@ -1,5 +1,5 @@
 import { cutOf, lyingSignature, usedOf, type Derived } from '../derive'
-import { AS_IT_WAS, type Job, type Revision } from '../job'
+import { UNSAID, type Job, type Revision } from '../job'
 import { IN_METRIC } from '../length'
 import { plannedOf, type Planned } from '../plan'
 import { cutFigures } from './figures'
@@ -18,18 +18,11 @@ export function revisionOf(
   const { plan } = derived
   const planned: Planned | null = plan && plannedOf(plan.total)
   return {
+    ...UNSAID,
     id,
     number: (before?.number ?? 0) + 1,
     date,
     reason: before ? before.otherwise.text : 'First cut',
-    minutes: null,
-    verdict: null,
-    through: null,
-    stuck: [],
-    passed: null,
-    measured: [],
-    note: '',
-    otherwise: AS_IT_WAS,
     used: usedOf(derived),
     unbooked: lyingSignature(laid),
     cut: cutOf(laid, derived),

@@ -1,7 +1,7 @@
 import { spawnSync } from 'node:child_process'
 import { fileURLToPath } from 'node:url'
 import type { Browser, Page } from '@playwright/test'
-import { AS_IT_WAS, type Job } from '../../core/job'
+import { UNSAID, type Job } from '../../core/job'
 import { demo } from '../testing/demo'
 import { median, ms, mustHold, row } from './timing'
 
@@ -90,27 +90,15 @@ const drawn = (page: Page, browser: Browser, url: string, selector: string): Pro
 /** A job in whose log something was written so many times. */
 function logged(count: number): Job {
   const job = demo('specimen-tray')
-  const like = {
-    reason: 'As before',
-    minutes: 12,
-    verdict: 'snug' as const,
-    through: null,
-    stuck: [],
-    passed: null,
-    measured: [],
-    note: '',
-    otherwise: AS_IT_WAS,
-    used: [],
-    unbooked: null,
-    mark: null,
-  }
-  const rest = { cut: null, planned: null, figures: [{ label: 'Kerf', value: '0.160 mm' }] }
   const log = Array.from({ length: count }, (_, i) => ({
+    ...UNSAID,
     id: `r${i}`,
     number: i + 1,
     date: '2026-10-02T07:40:00.000Z',
-    ...like,
-    ...rest,
+    reason: 'As before',
+    minutes: 12,
+    verdict: 'snug' as const,
+    figures: [{ label: 'Kerf', value: '0.160 mm' }],
   }))
   return { ...job, id: `log-${count}`, log }
 }

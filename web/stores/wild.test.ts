@@ -6,7 +6,7 @@ import { aCheck, aPromise } from '../../scripts/testing/bench-records'
 import { demo } from '../../scripts/testing/demo'
 import { writeEverything, writeJob } from '@core/keep'
 import {
-  AS_IT_WAS,
+  UNSAID,
   FOLLOWING,
   nextThingId,
   withThing,
@@ -268,25 +268,12 @@ describe('ways that once led to a job that could not be read again', () => {
   }
   const revisions = (count: number): Revision[] =>
     Array.from({ length: count }, (_, i) => ({
+      ...UNSAID,
       id: `r${i}`,
       number: i + 1,
       date: '',
       reason: '',
-      minutes: null,
-      verdict: null,
-      through: null,
-      throughScale: 1,
-      stuck: [],
-      passed: null,
-      measured: [],
-      note: '',
-      otherwise: AS_IT_WAS,
-      used: [],
-      unbooked: null,
       cut: { family: 'plywood', gap: 0, kerfSd: 0.01, kerfId: null, ...NOWHERE },
-      planned: null,
-      mark: null,
-      figures: [],
     }))
   test.each<[string, (draft: Job) => unknown, 'kept' | 'refused']>([
     ['two squares that differ by 0.3 mm', withTrial({ readings: [24.7, 25, null, null] }), 'kept'],

@@ -1,12 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import {
-  applyOtherwise,
-  figureNow,
-  OTHERWISE_LIMITS,
-  OTHERWISE_WORDS,
-  type OtherwiseFigure,
-} from '@core/derive'
+import { OTHERWISE_FIGURES, type OtherwiseFigure } from '@core/derive'
 import { OTHERWISE, type Otherwise, type Revision } from '@core/job'
 import FigureField from '@web/parts/FigureField.vue'
 import TextEntry from '@web/parts/TextEntry.vue'
@@ -20,7 +14,8 @@ const jobs = useOpenJob()
 const messages = useMessages()
 const say = useSay()
 const otherwise = computed(() => props.revision.otherwise)
-const figures = computed(() => OTHERWISE.filter((each) => figureNow(jobs.job, each) !== null))
+const figureNow = (figure: OtherwiseFigure): number | null => OTHERWISE_FIGURES[figure].get(jobs.job)
+const figures = computed(() => OTHERWISE.filter((each) => figureNow(each) !== null))
 const kindOf = (figure: OtherwiseFigure) =>
   figure === 'copies' ? 'figure' : figure === 'interference' ? 'fine' : 'length'
 
@@ -32,7 +27,7 @@ function write(part: Partial<Otherwise>, key: string): void {
 }
 function choose({ target }: Event): void {
   const figure = (target as HTMLSelectElement).value as OtherwiseFigure | ''
-  write({ change: figure === '' ? null : { figure, to: figureNow(jobs.job, figure) ?? 0 } }, 'figure')
+  write({ change: figure === '' ? null : { figure, to: figureNow(figure) ?? 0 } }, 'figure')
 }
 const wordsFor = (figure: OtherwiseFigure, value: number | null): string => {
   if (value === null) return 'none'
@@ -43,15 +38,15 @@ const wordsFor = (figure: OtherwiseFigure, value: number | null): string => {
 const now = computed((): string | null => {
   const { change } = otherwise.value
   if (!change) return null
-  const value = figureNow(jobs.job, change.figure)
+  const value = figureNow(change.figure)
   return value === change.to ? null : wordsFor(change.figure, value)
 })
 function begin(): void {
   const { change } = otherwise.value
   if (!change) return
-  const was = wordsFor(change.figure, figureNow(jobs.job, change.figure))
-  if (!jobs.edit((draft) => applyOtherwise(draft, change))) return
-  const words = `${OTHERWISE_WORDS[change.figure]}: ${was} → ${wordsFor(change.figure, change.to)}.`
+  const was = wordsFor(change.figure, figureNow(change.figure))
+  if (!jobs.edit((draft) => OTHERWISE_FIGURES[change.figure].set(draft, change.to))) return
+  const words = `${OTHERWISE_FIGURES[change.figure].label}: ${was} → ${wordsFor(change.figure, change.to)}.`
   messages.say('said', words, { label: 'Undo', run: jobs.undo })
 }
 </script>
@@ -74,7 +69,9 @@ function begin(): void {
         The figure to change
         <select class="input" :value="otherwise.change?.figure ?? ''" @change="choose">
           <option value="">none</option>
-          <option v-for="each in figures" :key="each" :value="each">{{ OTHERWISE_WORDS[each] }}</option>
+          <option v-for="each in figures" :key="each" :value="each">
+            {{ OTHERWISE_FIGURES[each].label }}
+          </option>
         </select>
       </label>
       <FigureField
@@ -85,7 +82,7 @@ function begin(): void {
         label="To"
         :kind="kindOf(otherwise.change.figure)"
         :model-value="otherwise.change.to"
-        :limits="OTHERWISE_LIMITS[otherwise.change.figure]"
+        :limits="OTHERWISE_FIGURES[otherwise.change.figure].limits"
         @update:model-value="write({ change: { ...otherwise.change!, to: $event } }, 'to')"
       />
     </div>
