@@ -1,8 +1,8 @@
-import { expect, test } from './fixtures'
+import { expect, test, type Page } from './fixtures'
 import { contentOf, field, goTo, openDemo, settled, tabTo } from './helpers'
 
 /** A picture as a camera gives it: larger than is kept, drawn by the browser itself. */
-const pictureOf = (page: import('@playwright/test').Page, width: number, height: number): Promise<string> =>
+const pictureOf = (page: Page, width: number, height: number): Promise<string> =>
   page.evaluate(
     ([w, h]) => {
       const canvas = document.createElement('canvas')

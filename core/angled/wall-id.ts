@@ -1,4 +1,4 @@
-/** The name of a wall that stands at an angle. @param index from 0, counter-clockwise from the one in front */
+/** The name of a wall that stands at an angle. @param index from 0, counter-clockwise from the front one */
 export const wallId = (index: number): string => `wall-${index + 1}`
 
 /** Which wall a part is, from 0; −1 for what is none. */

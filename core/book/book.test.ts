@@ -107,6 +107,13 @@ describe('the book of cuts', () => {
     expect(october).toMatchObject({ name: '2026-10', timed: 0, waste: null, fit: { count: 0 } })
   })
 
+  test('an old cut, whose figures do not say its stock, is known by what it took', () => {
+    const old = { figures: [{ label: 'Kerf', value: '0.16 mm' }] }
+    const jobs = [job('a', cut(1, '2026-09-03', old), cut(2, '2026-09-04', { ...old, used: used(1, 600) }))]
+    const [second, first] = bookRows(jobs, [], monthOf)
+    expect([first.stock, second.stock]).toEqual(['not known', 'Birch ply 3'])
+  })
+
   test('every cut is in just one group, by month, stock or machine', () => {
     const jobs = [job('a', ...Array.from({ length: 30 }, (_, i) => cut(i + 1, `2026-${10 + (i % 3)}-01`)))]
     const rows = bookRows(jobs, [], monthOf)

@@ -1,5 +1,6 @@
 import type { Job, Revision } from '../job'
 import { clockOf, expectedTime, type Run } from '../plan'
+import { MACHINE_FIGURE, STOCK_FIGURE } from '../say'
 
 /** One cut of any job, as the workshop's book has it. */
 export interface BookRow {
@@ -29,15 +30,13 @@ export interface BookRow {
   cost: number | null
 }
 
-/** What a maker's own cut was called in its figures. */
-const figure = ({ figures }: Revision, label: string): string =>
-  figures.find((each) => each.label === label)?.value ?? 'not known'
+const NOT_KNOWN = 'not known'
+const figure = ({ figures }: Revision, label: string): string | undefined =>
+  figures.find((each) => each.label === label)?.value
 
 /** What it was cut from: as its figures say, or else as was written down of what it took. */
 const stockOf = (revision: Revision): string =>
-  revision.figures.some(({ label }) => label === 'Stock')
-    ? figure(revision, 'Stock')
-    : revision.used.map(({ stock }) => stock).join(', ') || figure(revision, 'Stock')
+  figure(revision, STOCK_FIGURE) ?? (revision.used.map(({ stock }) => stock).join(', ') || NOT_KNOWN)
 
 /** What the clock of its machine expected of a cut, by the runs before it. Minutes. */
 function expectedOf({ planned, date, id }: Revision, runs: Run[]): number | null {
@@ -94,7 +93,7 @@ export function bookRows(jobs: Job[], runs: Run[], monthOf: (date: string) => st
       number: revision.number,
       date: revision.date,
       month: monthOf(revision.date),
-      machine: figure(revision, 'Machine'),
+      machine: figure(revision, MACHINE_FIGURE) ?? NOT_KNOWN,
       stock: stockOf(revision),
       minutes: revision.minutes,
       expected: expectedOf(revision, runs),

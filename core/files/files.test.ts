@@ -259,7 +259,7 @@ describe('job files', () => {
   }
   test('what is written is read back the same', () => {
     for (const job of [demo('plain-tray'), demo('logger-case'), demo('slip-cases')])
-      expect(readJob(writeJob(job))).toEqual({ ok: true, job, beside: { records: [], photos: [] } })
+      expect(readJob(writeJob(job))).toEqual({ ok: true, job, attachments: { records: [], photos: [] } })
     const empty = emptyJob('x', 'Empty', '')
     expect(readJob(writeJob(empty))).toEqual({ ok: true, job: empty, beside: { records: [], photos: [] } })
   })

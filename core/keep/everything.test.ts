@@ -34,9 +34,9 @@ const written = (job: Job): CutRecord => {
 const records = [written(jobs[0])]
 const when = '2026-10-05T10:00:00.000Z'
 const photo: Photo = {
-  id: photoId(jobs[0].id, 'r', 'p'),
+  id: photoId(jobs[0].id, jobs[0].log[0].id, 'p'),
   job: jobs[0].id,
-  revision: 'r',
+  revision: jobs[0].log[0].id,
   taken: when,
   caption: 'The corner, snug',
   width: 4,

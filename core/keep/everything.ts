@@ -9,8 +9,9 @@ import { runSchema } from '../plan'
 import { stockSchema } from '../stock'
 import { testRecordSchema } from '../tune'
 import { readCutRecord } from './cut-record'
-import { readPhoto } from './photo'
-import type { Beside } from './whole-file'
+import { photosInLog, readPhoto } from './photo'
+import { listText } from './text'
+import type { Attachments } from './whole-file'
 
 /** The schema of each shelf of the bench. */
 export const RECORD_SCHEMAS = {
@@ -54,7 +55,7 @@ const everythingSchema = z.strictObject({
   }),
 })
 /** All jobs, what belongs to them, and the whole bench of a browser. */
-export type Everything = Pick<z.infer<typeof everythingSchema>, 'jobs' | 'bench'> & Beside
+export type Everything = Pick<z.infer<typeof everythingSchema>, 'jobs' | 'bench'> & Attachments
 
 export type EverythingRead = { ok: true; everything: Everything } | { ok: false; error: string }
 
@@ -68,12 +69,11 @@ export function writeEverything(
   full = FULL,
 ): string[] {
   const parts: { jobs: string[]; records: string[]; photos: string[] }[] = []
-  const textsOf = (list: { job: string }[], id: string): string[] =>
-    list.filter(({ job }) => job === id).map((each) => JSON.stringify(each))
   let room = 0
   for (const job of jobs) {
     const text = JSON.stringify(job)
-    const [own, pictures] = [textsOf(records, job.id), textsOf(photos, job.id)]
+    const own = records.filter((record) => record.job === job.id).map((record) => JSON.stringify(record))
+    const pictures = photosInLog(job, photos).map((photo) => JSON.stringify(photo))
     const long = [...own, ...pictures].reduce((sum, each) => sum + each.length, text.length)
     if (parts.length === 0 || long > room) {
       parts.push({ jobs: [], records: [], photos: [] })
@@ -86,12 +86,11 @@ export function writeEverything(
     part.photos.push(...pictures)
   }
   const head = JSON.stringify({ format: FORMAT, version: VERSION, written, bench }).slice(0, -1)
-  const listed = (name: string, texts: string[]): string => `"${name}": [\n${texts.join(',\n')}\n]`
   return (parts.length > 0 ? parts : [{ jobs: [], records: [], photos: [] }]).map((part) => {
     const lists = [
-      listed('jobs', part.jobs),
-      listed('cutRecords', part.records),
-      listed('photos', part.photos),
+      listText('jobs', part.jobs),
+      listText('cutRecords', part.records),
+      listText('photos', part.photos),
     ]
     return `${head},\n${lists.join(',\n')}}\n`
   })
@@ -158,6 +157,6 @@ export function readEverything(text: string): EverythingRead {
     return refuse(`The file cannot be used: ${sentenceFor(read.error)}. Nothing was taken from it.`)
   }
   const { jobs, bench } = read.data
-  const beside = { records, photos } as Beside
-  return { ok: true, everything: { jobs, bench, ...beside } }
+  const attachments = { records, photos } as Attachments
+  return { ok: true, everything: { jobs, bench, ...attachments } }
 }

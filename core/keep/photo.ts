@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import type { Job } from '../job'
 
 /** The longer side of a photo as it is kept, px, and how much of it may be kept, characters of its text. */
 export const PHOTO_SIDE = 1600
@@ -38,4 +39,10 @@ export const photoOfJob = (photo: Photo, job: string): Photo =>
 export function readPhoto(raw: unknown): Photo | null {
   const photo = photoSchema.safeParse(raw).data
   return photo?.id.startsWith(`${photo.job}/${photo.revision}/`) ? photo : null
+}
+
+/** The photos of the cuts that are in a job's log: those of a cut that was taken out go nowhere. */
+export function photosInLog({ id, log }: Pick<Job, 'id' | 'log'>, photos: Photo[]): Photo[] {
+  const cuts = new Set(log.map((revision) => revision.id))
+  return photos.filter(({ job, revision }) => job === id && cuts.has(revision))
 }

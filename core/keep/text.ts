@@ -16,3 +16,6 @@ export function textOf(value: unknown, indent = ''): string {
   const lines = entries.map(([key, each]) => `${inner}${JSON.stringify(key)}: ${textOf(each, inner)}`)
   return `{\n${lines.join(',\n')}\n${indent}}`
 }
+
+/** A list of a file, an entry a line, as its name and its entries’ own texts. */
+export const listText = (name: string, texts: string[]): string => `"${name}": [\n${texts.join(',\n')}\n]`

@@ -7,10 +7,11 @@ const tray = demo('specimen-tray')
 const date = '2026-10-04T10:00:00.000Z'
 const { job: laid, derived, parts } = deriveAll(tray)
 const record = recordOf(laid, derived.plan!, parts, date)
+const [{ id: cut }] = tray.log
 const photo: Photo = {
-  id: photoId(tray.id, 'r', 'p'),
+  id: photoId(tray.id, cut, 'p'),
   job: tray.id,
-  revision: 'r',
+  revision: cut,
   taken: date,
   caption: '',
   width: 4,
@@ -24,10 +25,10 @@ describe('a job file with what belongs to it', () => {
       ...tray,
       cut: { ...tray.cut, written: { signature: record.signature, date, mark: record.mark } },
     }
-    const beside = { records: [record], photos: [photo] }
-    expect(readJob(writeJobFile(job, beside))).toEqual({ ok: true, job, beside })
+    const attachments = { records: [record], photos: [photo] }
+    expect(readJob(writeJobFile(job, attachments))).toEqual({ ok: true, job, attachments })
     expect(writeJobFile(job, { records: [], photos: [] })).toBe(writeJob(job))
-    expect(readJob(writeJob(job))).toEqual({ ok: true, job, beside: { records: [], photos: [] } })
+    expect(readJob(writeJob(job))).toEqual({ ok: true, job, attachments: { records: [], photos: [] } })
   })
   test('with a spoilt record, or one of another job, is refused whole', () => {
     const text = writeJobFile(tray, { records: [record], photos: [] })
@@ -41,6 +42,10 @@ describe('a job file with what belongs to it', () => {
         ok: false,
         error: expect.stringMatching(/^What was cut of the job can.*again\.$/),
       })
+  })
+  test('leaves out photos of cuts that were taken out of the log', () => {
+    const text = writeJobFile({ ...tray, log: [] }, { records: [], photos: [photo] })
+    expect(text).toBe(writeJob({ ...tray, log: [] }))
   })
   test('with a spoilt photo, or one of another job, is refused whole', () => {
     const text = writeJobFile(tray, { records: [], photos: [photo] })
@@ -57,10 +62,10 @@ describe('a job file with what belongs to it', () => {
   })
   test('leaves out the oldest photos when they are too much for a file', () => {
     const data = `/9j/${'A'.repeat(1_400_000)}`
-    const all = Array.from({ length: 35 }, (_, i) => ({ ...photo, id: photoId(tray.id, 'r', `${i}`), data }))
+    const all = Array.from({ length: 35 }, (_, i) => ({ ...photo, id: photoId(tray.id, cut, `${i}`), data }))
     const read = readJob(writeJobFile(tray, { records: [], photos: all }))
     if (!read.ok) throw new Error(read.error)
-    expect(read.beside.photos.map(({ id }) => id)).toEqual(all.slice(0, 28).map(({ id }) => id))
+    expect(read.attachments.photos.map(({ id }) => id)).toEqual(all.slice(0, 28).map(({ id }) => id))
   })
   test('leaves out the oldest records when they are too much for a file', () => {
     const long = { ...record, parts: record.parts.map((part) => ({ ...part, label: 'x'.repeat(190) })) }
@@ -75,9 +80,9 @@ describe('a job file with what belongs to it', () => {
     const size = JSON.stringify(all[0]).length
     const read = readJob(writeJobFile(tray, { records: all, photos: [] }))
     if (!read.ok) throw new Error(read.error)
-    expect(read.beside.records.map(({ mark }) => mark)).toEqual(
+    expect(read.attachments.records.map(({ mark }) => mark)).toEqual(
       all.slice(0, Math.floor(20_000_000 / size)).map(({ mark }) => mark),
     )
-    expect(read.beside.records.length).toBeLessThan(8)
+    expect(read.attachments.records.length).toBeLessThan(8)
   })
 })

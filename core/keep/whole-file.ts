@@ -1,11 +1,11 @@
 import type { Job } from '../job'
 import { MOST_RECORDS, readCutRecord, type CutRecord } from './cut-record'
 import { parsed, readJobValue, writeJob } from './job-file'
-import { readPhoto, type Photo } from './photo'
-import { textOf } from './text'
+import { photosInLog, readPhoto, type Photo } from './photo'
+import { listText, textOf } from './text'
 
-/** What belongs to a job and is kept beside it: what was written of it, and photos of its cuts. */
-export interface Beside {
+/** What belongs to a job and is kept in a place of its own: what was written of it, photos of its cuts. */
+export interface Attachments {
   records: CutRecord[]
   photos: Photo[]
 }
@@ -17,26 +17,27 @@ const MOST_PHOTO_TEXT = 40_000_000
 /** Photos that one job has at most. */
 const MOST_OF_ALL = 2000
 
-/** A list at the end of a file, as far as there is room; nothing where it is empty. */
-function listed(name: string, list: unknown[], most: number): string {
-  const texts: string[] = []
+/** The texts of a list, as far as there is room. */
+function textsWithin(list: unknown[], most: number): string[] {
   let room = most
-  for (const each of list) {
-    const text = JSON.stringify(each)
-    room -= text.length
-    if (room < 0) break
-    texts.push(text)
-  }
-  return texts.length === 0 ? '' : `,\n  "${name}": [\n${texts.join(',\n')}\n  ]`
+  const texts = list.map((each) => JSON.stringify(each))
+  const end = texts.findIndex((text) => (room -= text.length) < 0)
+  return end < 0 ? texts : texts.slice(0, end)
 }
 
-/** A job with what belongs to it, as one file. @param beside the newest first */
-export function writeJobFile(job: Job, { records, photos }: Beside): string {
-  const more = listed('cutRecords', records, MOST_RECORD_TEXT) + listed('photos', photos, MOST_PHOTO_TEXT)
-  return more === '' ? writeJob(job) : `${textOf(job).slice(0, -2)}${more}\n}\n`
+/** A job with its attachments, the newest first, as one file. */
+export function writeJobFile(job: Job, { records, photos }: Attachments): string {
+  const lists: [string, string[]][] = [
+    ['cutRecords', textsWithin(records, MOST_RECORD_TEXT)],
+    ['photos', textsWithin(photosInLog(job, photos), MOST_PHOTO_TEXT)],
+  ]
+  const more = lists
+    .filter(([, texts]) => texts.length > 0)
+    .map(([name, texts]) => `,\n${listText(name, texts)}`)
+  return more.length === 0 ? writeJob(job) : `${textOf(job).slice(0, -2)}${more.join('')}\n}\n`
 }
 
-export type JobFileRead = { ok: true; job: Job; beside: Beside } | { ok: false; error: string }
+export type JobFileRead = { ok: true; job: Job; attachments: Attachments } | { ok: false; error: string }
 
 /** Reads each of a list that came with a job; or says which is spoilt. */
 function readEach<T extends { job: string }>(
@@ -79,5 +80,5 @@ export function readJob(text: string): JobFileRead {
       return { ok: false, error }
     }
   }
-  return { ok: true, job, beside: all as Beside }
+  return { ok: true, job, attachments: all as Attachments }
 }

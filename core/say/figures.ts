@@ -124,6 +124,10 @@ export function ruleWords(rule: EdgeRule, say: Say): string {
   }
 }
 
+/** What machine and stock are called among the figures of a cut: the book of cuts reads them there. */
+export const MACHINE_FIGURE = 'Machine'
+export const STOCK_FIGURE = 'Stock'
+
 /**
  * The figures that a job is cut with, for the log. They are kept as they are: in millimetres, whatever is
  * chosen on the screen.
@@ -143,13 +147,13 @@ export function cutFigures(job: Job, derived: Derived, say: Say): { label: strin
     },
     { label: 'Copies', value: String(job.copies) },
     {
-      label: 'Stock',
+      label: STOCK_FIGURE,
       value: box.materials
         .map(({ name }) => name)
         .join(', ')
         .slice(0, 120),
     },
-    { label: 'Machine', value: job.measure.machine?.name ?? 'none' },
+    { label: MACHINE_FIGURE, value: job.measure.machine?.name ?? 'none' },
     { label: 'Thickness', value: `${say.fine(box.thickness.mean)}, ${box.thickness.readings} readings` },
     {
       label: 'Kerf',

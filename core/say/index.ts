@@ -16,7 +16,15 @@ export { cutSummary } from './cut-summary'
 export { unsaidOf, type Unsaid } from './unsaid'
 export { labelWords } from './label-words'
 export { revisionOf } from './revision'
-export { cutFigures, movedBy, ruleWords, stripFigures, type StripFigure } from './figures'
+export {
+  cutFigures,
+  MACHINE_FIGURE,
+  movedBy,
+  ruleWords,
+  STOCK_FIGURE,
+  stripFigures,
+  type StripFigure,
+} from './figures'
 export { helpSentence } from './helps'
 export { scoreWords, sheetWords, wholeWords } from './sheet-words'
 export { sizeWorking, tabAdvice } from './sizes'

@@ -147,7 +147,7 @@ export function testVersion(version: number): void {
   test('the file that was kept is brought up to date, and is written and read back the same', () => {
     const job = nowOf(oldJob(version))
     expect([oldJob(version).version, job.version]).toEqual([version, JOB_VERSION])
-    expect(readJob(writeJob(job))).toEqual({ ok: true, job, beside: { records: [], photos: [] } })
+    expect(readJob(writeJob(job))).toEqual({ ok: true, job, attachments: { records: [], photos: [] } })
   })
   test('the same panels as the code of its day made of them', () => {
     const cases = JSON.parse(here(`job/versions/cases-${version}.json`)) as {

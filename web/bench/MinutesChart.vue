@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { BookRow } from '@core/book'
 import { counted, fixed } from '@core/length'
+import ChartAxes from '@web/parts/ChartAxes.vue'
 import { useChartWidth } from '@web/parts/chart-width'
 
 /** What the machine's clock expected of each cut, and how long it took: on the line where both agree. */
@@ -34,7 +35,6 @@ const up = computed(() =>
     .nice(5)
     .range([HIGH - EDGE.bottom, EDGE.top]),
 )
-const ticks = computed(() => at.value.ticks(5))
 const end = computed(() => at.value.domain()[1])
 const words = ({ row, expected, minutes }: (typeof dots.value)[number]): string =>
   `${row.name}, revision ${row.number}: ${fixed(expected, 1)} min expected, ${fixed(minutes, 1)} taken`
@@ -53,43 +53,8 @@ const open = ({ job, number }: BookRow): void => void router.push(`/job/${job}/l
       role="group"
       aria-label="One dot a cut"
     >
-      <g v-for="tick in ticks" :key="tick">
-        <line :x1="at(0)" :x2="at(end)" :y1="up(tick)" :y2="up(tick)" stroke="var(--line)" />
-        <text
-          :x="EDGE.left - 6"
-          :y="up(tick) + 4"
-          text-anchor="end"
-          font-size="12"
-          class="num"
-          fill="var(--quiet)"
-        >
-          {{ tick }}
-        </text>
-        <text
-          :x="at(tick)"
-          :y="HIGH - EDGE.bottom + 16"
-          text-anchor="middle"
-          font-size="12"
-          class="num"
-          fill="var(--quiet)"
-        >
-          {{ tick }}
-        </text>
-      </g>
+      <ChartAxes :at="at" :up="up" :ticks="at.ticks(5)" across="expected, min" upwards="taken, min" />
       <line :x1="at(0)" :y1="up(0)" :x2="at(end)" :y2="up(end)" stroke="var(--edge)" stroke-dasharray="5 4" />
-      <text :x="at(end / 2)" :y="HIGH - 4" text-anchor="middle" font-size="12" fill="var(--quiet)">
-        expected, min
-      </text>
-      <text
-        x="11"
-        :y="up(end / 2)"
-        text-anchor="middle"
-        font-size="12"
-        fill="var(--quiet)"
-        :transform="`rotate(-90 11 ${up(end / 2)})`"
-      >
-        taken, min
-      </text>
       <circle
         v-for="dot in dots"
         :key="`${dot.row.job} ${dot.row.number}`"

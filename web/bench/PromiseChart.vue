@@ -3,6 +3,7 @@ import { scaleLinear, scaleSqrt } from 'd3'
 import { computed } from 'vue'
 import type { Kept } from '@core/belief'
 import { counted, percent } from '@core/length'
+import ChartAxes from '@web/parts/ChartAxes.vue'
 
 /** What was said against what came: on the line where promises are right. */
 const props = defineProps<{ title: string; groups: Kept[] }>()
@@ -34,41 +35,15 @@ const words = ({ count, said, came }: Kept): string =>
       role="img"
       :aria-label="`${title}: ${groups.map(words).join('; ')}`"
     >
-      <g v-for="tick in TICKS" :key="tick">
-        <line :x1="at(0)" :x2="at(1)" :y1="up(tick)" :y2="up(tick)" stroke="var(--line)" />
-        <text
-          :x="EDGE - 5"
-          :y="up(tick) + 4"
-          text-anchor="end"
-          font-size="12"
-          class="num"
-          fill="var(--quiet)"
-        >
-          {{ tick * 100 }}
-        </text>
-        <text
-          :x="at(tick)"
-          :y="SIZE - EDGE + 15"
-          text-anchor="middle"
-          font-size="12"
-          class="num"
-          fill="var(--quiet)"
-        >
-          {{ tick * 100 }}
-        </text>
-      </g>
+      <ChartAxes
+        :at="at"
+        :up="up"
+        :ticks="TICKS"
+        :text="(tick) => String(tick * 100)"
+        across="said, %"
+        upwards="came, %"
+      />
       <line :x1="at(0)" :y1="up(0)" :x2="at(1)" :y2="up(1)" stroke="var(--edge)" stroke-dasharray="5 4" />
-      <text :x="at(0.5)" :y="SIZE - 4" text-anchor="middle" font-size="12" fill="var(--quiet)">said, %</text>
-      <text
-        x="11"
-        :y="up(0.5)"
-        text-anchor="middle"
-        font-size="12"
-        fill="var(--quiet)"
-        :transform="`rotate(-90 11 ${up(0.5)})`"
-      >
-        came, %
-      </text>
       <g v-for="group in groups" :key="group.said">
         <line
           :x1="at(group.said)"

@@ -1,4 +1,4 @@
-import { readJobValue, type Beside } from '@core/keep'
+import { readJobValue, type Attachments } from '@core/keep'
 import type { Job } from '@core/job'
 import { BENCH_STORES, withDatabase, type Database, type StoredJob } from './db'
 import { unreadableJob, type Unreadable } from './unreadable'
@@ -112,7 +112,7 @@ export async function addJobs(jobs: Job[]): Promise<void> {
  * Puts in jobs, what belongs to them and records of the bench, all in one go: all of it, or nothing.
  * @param shelves records by the shelf they belong on
  */
-export async function putIn(jobs: Job[], { records, photos }: Beside, shelves: Shelves): Promise<void> {
+export async function putIn(jobs: Job[], { records, photos }: Attachments, shelves: Shelves): Promise<void> {
   await withDatabase(async (db) => {
     const transaction = db.transaction(['jobs', 'cutRecords', 'photos', ...BENCH_STORES], 'readwrite')
     const put = (

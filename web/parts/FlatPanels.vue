@@ -7,7 +7,7 @@ import DimensionLine from './DimensionLine.vue'
 import FaceLines from './FaceLines.vue'
 import PocketLines from './PocketLines.vue'
 import SpotMarks from './SpotMarks.vue'
-import { dimensionsOf, inRows, type Dimension } from './panel-dimensions'
+import { dimensionsOf, inRows, placeRows, type Dimension } from './panel-dimensions'
 import { useSay } from './say'
 import { lineData, regionData } from './svg-path'
 
@@ -27,22 +27,12 @@ const view = computed(() => {
   const largest = Math.max(...props.panels.map(({ size }) => Math.max(size.width, size.height)))
   const text = largest / 14
   const space = text * 2.6
-  let y = 0
-  let right = 0
-  const laid = inRows(props.panels).flatMap((row) => {
-    const high = Math.max(0, ...row.map(({ size }) => size.height))
-    let x = 0
-    const placed = row.map((panel) => {
-      const box = bounds(panel.region.outline)
-      const at = { panel, box, x: x - box.minX, y: y + high + box.minY, along: dimensionsOf(panel) }
-      x += panel.size.width + space
-      return at
-    })
-    right = Math.max(right, x)
-    y += high + space
-    return placed
-  })
-  return { laid, text, viewBox: `${-space * 0.8} ${-text} ${right + space * 0.3} ${y + text}` }
+  const rows = inRows(props.panels).map((row) =>
+    row.map((panel) => ({ panel, box: bounds(panel.region.outline), along: dimensionsOf(panel) })),
+  )
+  const { placed, width, height } = placeRows(rows, { across: space, down: space })
+  const viewBox = `${-space * 0.8} ${-text} ${width + space * 0.3} ${height + text}`
+  return { laid: placed, text, viewBox }
 })
 /** Hatched where it is wrong, dotted where it is of another stock: not by colour alone. */
 function fill(id: string): string {

@@ -1,7 +1,7 @@
 import { expect, test } from '@jest/globals'
 import { deriveBox } from '@core/derive'
 import { demo } from '../../scripts/testing/demo'
-import { dimensionsOf, inRows } from './panel-dimensions'
+import { dimensionsOf, inRows, placeRows } from './panel-dimensions'
 
 const panels = deriveBox(demo('specimen-tray')).panels!
 const named = (id: string) => panels.find((panel) => panel.id === id)!
@@ -23,4 +23,19 @@ test('opposite walls lie beside each other; what stands inside fills rows no wid
   ])
   const width = (row: typeof panels): number => row.reduce((sum, { size }) => sum + size.width, 0)
   for (const row of rows.slice(3)) expect(width(row)).toBeLessThanOrEqual(width(rows[0]) * 1.05)
+})
+test('rows stand one below the other on their ground lines, and nothing lies over anything else', () => {
+  const box = (minX: number, minY: number, wide: number, high: number) => ({
+    box: { minX, minY, maxX: minX + wide, maxY: minY + high },
+  })
+  const rows = [[box(-5, 2, 30, 10), box(0, 0, 20, 16)], [box(7, -3, 12, 4)]]
+  const { placed, width, height } = placeRows(rows, { across: 3, down: 5 })
+  // On the screen y goes down: a corner of a drawing at (minX, minY) is at x + minX, y − minY.
+  const corners = placed.map(({ box: { minX, minY }, x, y }) => [x + minX, y - minY])
+  expect(corners).toEqual([
+    [0, 16],
+    [33, 16],
+    [0, 25],
+  ])
+  expect([width, height]).toEqual([56, 30])
 })

@@ -1,4 +1,5 @@
 import { wayOf, type Panel } from '@core/assembly'
+import type { Bounds } from '@core/geometry'
 
 export type Dimension = 'width' | 'depth' | 'height'
 const OF_AXIS: Record<'x' | 'y' | 'z', Dimension> = { x: 'width', y: 'depth', z: 'height' }
@@ -38,4 +39,29 @@ export function inRows(panels: Panel[]): Panel[][] {
     wide += panel.size.width * 1.1
   }
   return [...known, ...rows].filter((row) => row.length > 0)
+}
+
+/** Something drawn, whose lower left corner is to lie at x and y; y goes down, as on a screen. */
+type Placed<T> = T & { x: number; y: number }
+
+/** Rows one below the other, what is in a row on one ground line. @param space between two in a row, and rows */
+export function placeRows<T extends { box: Bounds }>(
+  rows: T[][],
+  space: { across: number; down: number },
+): { placed: Placed<T>[]; width: number; height: number } {
+  let [width, height] = [0, 0]
+  const placed = rows.flatMap((row) => {
+    const high = Math.max(0, ...row.map(({ box }) => box.maxY - box.minY))
+    let x = 0
+    const inRow = row.map((each) => {
+      const { minX, maxX, minY } = each.box
+      const at = { ...each, x: x - minX, y: height + high + minY }
+      x += maxX - minX + space.across
+      return at
+    })
+    width = Math.max(width, x)
+    height += high + space.down
+    return inRow
+  })
+  return { placed, width, height }
 }

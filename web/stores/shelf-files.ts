@@ -1,4 +1,4 @@
-import { photoOfJob, type Beside, type CutRecord, type Everything } from '@core/keep'
+import { photoOfJob, type Attachments, type CutRecord, type Everything } from '@core/keep'
 import type { Job } from '@core/job'
 import { same } from '@core/limits'
 import { allRecords, keepRecords } from '@web/data/cut-records'
@@ -18,7 +18,7 @@ const ofJob = (record: CutRecord, job: string): CutRecord =>
     : { ...record, job, id: `${job}/${record.mark}`, laid: { ...record.laid, id: job } }
 
 /** What belongs to a job, as that of another id. */
-const besideOf = ({ records, photos }: Beside, job: string): Beside => ({
+const attachmentsOf = ({ records, photos }: Attachments, job: string): Attachments => ({
   records: records.map((record) => ofJob(record, job)),
   photos: photos.map((photo) => photoOfJob(photo, job)),
 })
@@ -59,13 +59,13 @@ async function takeEverything(bench: Bench, all: Everything): Promise<string> {
       return [shelf, theirs[shelf].filter(({ id }) => !known.has(id))]
     }),
   ) as Everything['bench']
-  const beside = [...ids].map(([theirId, id]) => {
+  const attached = [...ids].map(([theirId, id]) => {
     const own = <T extends { job: string }>(list: T[]): T[] => list.filter(({ job }) => job === theirId)
-    return besideOf({ records: own(all.records), photos: own(all.photos) }, id)
+    return attachmentsOf({ records: own(all.records), photos: own(all.photos) }, id)
   })
-  const own: Beside = {
-    records: beside.flatMap(({ records }) => records),
-    photos: beside.flatMap(({ photos }) => photos),
+  const own: Attachments = {
+    records: attached.flatMap(({ records }) => records),
+    photos: attached.flatMap(({ photos }) => photos),
   }
   await putIn(coming.map(asHere), own, fresh)
   await bench.load()
@@ -77,7 +77,7 @@ async function takeEverything(bench: Bench, all: Everything): Promise<string> {
 
 /** What becomes of a file that somebody chose. */
 export type Imported =
-  { refused: string } | { said: string } | { job: Job; keepBeside: (id: string) => Promise<void> }
+  { refused: string } | { said: string } | { job: Job; keepAttachments: (id: string) => Promise<void> }
 
 /** Reads a file that somebody chose: a job, which is not stored yet, or everything, which is. */
 export async function importFile(bench: Bench, file: File): Promise<Imported> {
@@ -93,11 +93,11 @@ export async function importFile(bench: Bench, file: File): Promise<Imported> {
   }
   const read = readJob(text)
   if (!read.ok) return { refused: read.error }
-  const { job, beside } = read
+  const { job, attachments } = read
   return {
     job,
-    async keepBeside(id) {
-      const own = besideOf(beside, id)
+    async keepAttachments(id) {
+      const own = attachmentsOf(attachments, id)
       await keepRecords(own.records)
       await keepPhotos(own.photos)
     },

@@ -181,7 +181,7 @@ export const useShelf = defineStore('shelf', () => {
     }
     return tried(async () => {
       const id = await add(read.job)
-      await read.keepBeside(id)
+      await read.keepAttachments(id)
       return id
     })
   }

@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import type { Panel } from '@core/assembly'
 import type { Derived } from '@core/derive'
-import type { Revision } from '@core/job'
+import { partPrefix, type Revision } from '@core/job'
 import { derivedOf } from '@core/keep'
 import { IN_METRIC } from '@core/length'
+import { same } from '@core/limits'
 import { cutFigures, movedBy, stripFigures } from '@core/say'
 import { useSay } from '@web/parts/say'
 import { useCutRecords } from '@web/stores/cut-records'
@@ -76,10 +78,18 @@ const effects = computed(() => {
     return { ...figure, was: old?.text ?? 'none', by: movedBy(figure, old) }
   })
 })
-const panels = computed(() => pair.value.map((side) => side.derived?.box.panels ?? []))
+/** The panels of all that a cut made; those of a thing beside the first one say whose they are. */
+const panelsOf = ({ things }: Derived): Panel[] =>
+  things.flatMap(({ thing, box }) =>
+    (box.panels ?? []).map((panel) => {
+      const prefix = partPrefix(thing.id)
+      return prefix ? { ...panel, id: prefix + panel.id, label: `${thing.name}, ${panel.label}` } : panel
+    }),
+  )
+const panels = computed(() => pair.value.map((side) => (side.derived ? panelsOf(side.derived) : [])))
 const isSameOutline = computed(() => {
-  const [first, second] = panels.value.map((list) => JSON.stringify(list.map(({ region }) => region)))
-  return first === second
+  const [first, second] = panels.value.map((list) => list.map(({ id, region }) => ({ id, region })))
+  return same(first, second)
 })
 function choose({ target }: Event): void {
   const { value } = target as HTMLSelectElement

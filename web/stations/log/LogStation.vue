@@ -5,7 +5,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { derivedOf, type CutRecord } from '@core/keep'
 import { revisionOf, timeWords } from '@core/say'
 import LongList from '@web/parts/LongList.vue'
-import { photosOf } from '@web/data/photos'
+import { countPhotos } from '@web/data/photos'
 import { tryTo } from '@web/refusals'
 import { useCutRecords } from '@web/stores/cut-records'
 import { useDerived } from '@web/stores/derived'
@@ -31,11 +31,9 @@ const predicted = computed(() => {
   return `${plan ? timeWords(plan.total, derived.clock) : 'no time'}, ${derived.fit.word}.`
 })
 /** How many photos there are of each cut. */
-const photos = shallowRef<Record<string, number>>({})
+const photos = shallowRef(new Map<string, number>())
 onMounted(async () => {
-  const all = await photosOf(jobs.job.id).catch(() => [])
-  const count = (id: string): number => all.filter(({ revision }) => revision === id).length
-  photos.value = Object.fromEntries(all.map(({ revision }) => [revision, count(revision)]))
+  photos.value = await countPhotos(jobs.job.id).catch(() => photos.value)
 })
 
 /** Which of the written files was cut; null where it was none of them. */
@@ -81,7 +79,7 @@ function add(): void {
       with it.
     </p>
     <LongList v-slot="{ item }" label="Revisions" :items="newestFirst" :height="84" scrolls="main">
-      <CutRow :revision="item" :photos="photos[item.id] ?? 0" />
+      <CutRow :revision="item" :photos="photos.get(item.id) ?? 0" />
     </LongList>
     <WrittenFiles v-if="records.records.length > 0" />
     <BendLog />

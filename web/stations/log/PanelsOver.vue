@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Panel } from '@core/assembly'
 import { bounds, type Bounds } from '@core/geometry'
-import { inRows } from '@web/parts/panel-dimensions'
+import { inRows, placeRows } from '@web/parts/panel-dimensions'
 import { regionData } from '@web/parts/svg-path'
 
 /** The panels of two cuts over each other, each from its own corner: what is only in one is seen. */
@@ -29,25 +29,14 @@ const view = computed(() => {
   )
   const first = ids.map((id) => pairs.get(id)!.is ?? pairs.get(id)!.was!)
   const text = Math.max(...first.map(({ size }) => Math.max(size.width, size.height))) / 16
-  let [y, right] = [0, 0]
-  const laid = inRows(first).flatMap((row) => {
-    const sides = row.map(({ id }) => {
+  const rows = inRows(first).map((row) =>
+    row.map(({ id, label }) => {
       const { was, is } = pairs.get(id)!
-      return { id, was, is, box: around([was, is].filter((each) => each !== undefined)) }
-    })
-    const high = Math.max(...sides.map(({ box }) => box.maxY - box.minY))
-    let x = 0
-    const placed = sides.map((side) => {
-      const { minX, maxX, minY } = side.box
-      const at = { ...side, label: (side.is ?? side.was)!.label, x: x - minX, y: y + high + minY }
-      x += maxX - minX + text
-      return at
-    })
-    right = Math.max(right, x)
-    y += high + text * 2
-    return placed
-  })
-  return { laid, text, viewBox: `${-text / 2} ${-text / 2} ${right} ${y}` }
+      return { id, label, was, is, box: around([was, is].filter((each) => each !== undefined)) }
+    }),
+  )
+  const { placed, width, height } = placeRows(rows, { across: text, down: text * 2 })
+  return { laid: placed, text, viewBox: `${-text / 2} ${-text / 2} ${width} ${height}` }
 })
 </script>
 

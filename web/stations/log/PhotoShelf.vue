@@ -21,17 +21,25 @@ const chooser = ref<HTMLInputElement>()
 const adding = ref<HTMLButtonElement>()
 const refused = ref('')
 const isBusy = ref(false)
-const NOT_STORED = 'The photo is not stored: the browser has no room left, or gives none. Export the job.'
 
 async function list(): Promise<void> {
   photos.value = await photosOf(jobs.job.id, props.revision).catch(() => [])
+}
+/** Does something to what is stored, and says so where the browser does not let it. */
+async function store(work: Promise<unknown>): Promise<void> {
+  await work.catch(() => {
+    refused.value =
+      'The browser did not store that: it has no room left, or gives none. Make room, try again.'
+  })
 }
 onMounted(list)
 
 async function take(files: File[]): Promise<void> {
   const room = MOST_PHOTOS - photos.value.length
   refused.value =
-    files.length > room ? `A cut keeps ${MOST_PHOTOS} photos: ${counted(files.length - room, 'more')}.` : ''
+    files.length > room
+      ? `A cut keeps ${MOST_PHOTOS} photos; ${counted(files.length - room, 'picture')} stayed out.`
+      : ''
   isBusy.value = true
   for (const file of files.slice(0, room)) {
     const scaled = await scaledPhoto(file)
@@ -42,7 +50,7 @@ async function take(files: File[]): Promise<void> {
     const { id: job } = jobs.job
     const about = { job, revision: props.revision, taken: new Date().toISOString(), caption: '' }
     const photo = { id: photoId(job, props.revision, crypto.randomUUID()), ...about, ...scaled.photo }
-    await keepPhotos([photo]).catch(() => (refused.value = NOT_STORED))
+    await store(keepPhotos([photo]))
   }
   isBusy.value = false
   await list()
@@ -55,16 +63,16 @@ function chosen({ target }: Event): void {
 async function write(photo: Photo, caption: string): Promise<void> {
   const now = { ...photo, caption }
   photos.value = photos.value.map((each) => (each.id === photo.id ? now : each))
-  await keepPhotos([now]).catch(() => (refused.value = NOT_STORED))
+  await store(keepPhotos([now]))
 }
 async function remove(photo: Photo): Promise<void> {
-  await forgetPhoto(photo.id)
+  await store(forgetPhoto(photo.id))
   await list()
   await nextTick() // where the shelf was full, the button comes back with it
   adding.value?.focus()
   messages.say('said', 'The photo is removed.', {
     label: 'Take back',
-    run: () => void keepPhotos([photo]).then(list),
+    run: () => void store(keepPhotos([photo])).then(list),
   })
 }
 const source = ({ data }: Photo): string => `data:image/jpeg;base64,${data}`
