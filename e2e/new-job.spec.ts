@@ -46,7 +46,7 @@ test('on a phone it is one page, and a kind that nobody knows is told of', async
   await expect(dialog).toHaveCount(0)
 })
 
-test('a job that is kept as a kind is offered: it asks for its named figures, and what follows is another size', async ({
+test('a job kept as a kind is offered: it asks for its named figures, and what follows is another size', async ({
   page,
 }) => {
   await openDemo(page, 'demo-rack', 'shape')

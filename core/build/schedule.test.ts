@@ -64,7 +64,7 @@ describe('rounds', () => {
   })
 })
 
-test('generated boxes, any glue: each step once and in order, nothing after its open time, held by enough', () => {
+test('any box and glue: each step once and in order, nothing after its open time, held by enough', () => {
   let many = 0
   const asked = fc.sample(anyBoxes, { numRuns: runs(2000), seed: seedOf(27) })
   for (const [i, { spec, mean }] of asked.entries()) {

@@ -59,7 +59,8 @@ export function squareAdvice(
   if (Math.abs(longer) <= SAME)
     return { state: 'square', says: 'It is square: both are the same. Let it dry so.' }
   const [one, other] = longer > 0 ? ['front left', 'back right'] : ['front right', 'back left']
-  const off = `The back stands ${say.length(Math.abs(lean), 1)} too far to the ${lean > 0 ? 'right' : 'left'}.`
+  const way = lean > 0 ? 'right' : 'left'
+  const off = `The back stands ${say.length(Math.abs(lean), 1)} too far to the ${way}.`
   if (Math.abs(lean) > DRAWN * frame.depth) {
     const says = `${off} That is more than clamps draw straight: look whether every tab is home.`
     return { state: 'look', says }

@@ -27,8 +27,8 @@ export function questionsOf(job: Job): Question[] {
 }
 
 /**
- * A new job like one that is kept as a kind, with other figures: nothing of it is cut, laid out or built. What
- * follows is still to be settled. @param answers by the names of its questions, mm
+ * A new job like one that is kept as a kind, with other figures: nothing of it is cut, laid out or built.
+ * What follows is still to be settled. @param answers by the names of its questions, mm
  */
 export function fromTemplate(
   job: Job,

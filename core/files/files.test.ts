@@ -184,6 +184,9 @@ test('left to the laser’s software, the drawn shapes are written and the file 
   expect(Math.max(...widths)).toBeCloseTo(deriveBox(job).sizes.outer.x + 2 * job.box.proud, 3)
 })
 
+/** What belongs to a job of which nothing was written and nothing photographed. */
+const NONE = { records: [], photos: [] }
+
 describe('a sheet larger than the bed', () => {
   const tray = demo('plain-tray')
   const { machine, stock } = tray.measure
@@ -259,9 +262,9 @@ describe('job files', () => {
   }
   test('what is written is read back the same', () => {
     for (const job of [demo('plain-tray'), demo('logger-case'), demo('slip-cases')])
-      expect(readJob(writeJob(job))).toEqual({ ok: true, job, attachments: { records: [], photos: [] } })
+      expect(readJob(writeJob(job))).toEqual({ ok: true, job, attachments: NONE })
     const empty = emptyJob('x', 'Empty', '')
-    expect(readJob(writeJob(empty))).toEqual({ ok: true, job: empty, beside: { records: [], photos: [] } })
+    expect(readJob(writeJob(empty))).toEqual({ ok: true, job: empty, attachments: NONE })
   })
   test('broken, foreign, newer and huge ones are refused whole, each with its own sentence', () => {
     expect(refused(text.slice(0, 500))).toContain('not readable JSON')
@@ -281,15 +284,14 @@ describe('job files', () => {
     const { value, mended } = repairJob(raw)!
     expect(value.copies).toBe(100)
     expect(mended).toEqual(expect.arrayContaining(['copies: 4000 → 100']))
-    expect(readJob(writeJob(value))).toEqual({ ok: true, job: value, beside: { records: [], photos: [] } })
+    expect(readJob(writeJob(value))).toEqual({ ok: true, job: value, attachments: NONE })
     expect(repairJob({ ...raw, name: 7 })).toBeNull() // no limit explains that
   })
   test('no mutilated job is half read', () => {
     fc.assert(
       fc.property(fc.nat(text.length - 1), fc.constantFrom('', '"', '}', '0', 'null', ','), (at, put) => {
         const read = readJob(text.slice(0, at) + put + text.slice(at + 1))
-        if (read.ok)
-          expect(readJob(writeJob(read.job))).toEqual({ ...read, beside: { records: [], photos: [] } })
+        if (read.ok) expect(readJob(writeJob(read.job))).toEqual({ ...read, attachments: NONE })
         else expect(read.error).toMatch(/\.$/)
       }),
       { numRuns: 300, seed: seedOf(5) },

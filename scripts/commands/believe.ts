@@ -1,6 +1,6 @@
-import { parseArgs } from 'node:util'
 import { believed } from '../../core/say'
 import { readJobAndBench } from './read-job-file'
+import { readArguments } from './arguments'
 import { refuse } from './refuse'
 import { writeAnswer } from './write-answer'
 
@@ -22,20 +22,11 @@ function settingIn(text: string): { speed: number; power: number; passes: number
 
 /** Writes what is believed of a job: kerf, fit, setting, time, and what would tell most. */
 export function runBelieve(args: string[], usage: string): void {
-  let parsed
-  try {
-    parsed = parseArgs({
-      args,
-      allowPositionals: true,
-      options: {
-        out: { type: 'string' },
-        job: { type: 'string' },
-        at: { type: 'string', multiple: true, default: [] },
-      },
-    })
-  } catch (error) {
-    return refuse(`${(error as Error).message.split('\n')[0]} ${usage}`)
-  }
+  const parsed = readArguments(args, usage, {
+    out: { type: 'string' },
+    job: { type: 'string' },
+    at: { type: 'string', multiple: true, default: [] },
+  })
   const [file] = parsed.positionals
   const { out, job: name, at } = parsed.values
   if (!file || !out) return refuse(usage)

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
-import { parseArgs } from 'node:util'
 import { writeJob } from '../../core/keep'
 import { KINDS, makeJob, type KindInput } from '../../core/kinds'
+import { readArguments } from './arguments'
 import { refuse } from './refuse'
 import { writeText } from './write-answer'
 
@@ -29,12 +29,7 @@ function pairsOf(pieces: string[], usage: string): Record<string, string> {
 
 /** Writes a job for a kind of box. */
 export function runMake(args: string[], usage: string): void {
-  let parsed
-  try {
-    parsed = parseArgs({ args, allowPositionals: true, options: { out: { type: 'string' } } })
-  } catch (error) {
-    return refuse(`${(error as Error).message.split('\n')[0]} ${usage}`)
-  }
+  const parsed = readArguments(args, usage, { out: { type: 'string' } })
   const [kind, ...pieces] = parsed.positionals
   const { out } = parsed.values
   if (!kind || !out) return refuse(usage)

@@ -1,7 +1,8 @@
-import { existsSync, readFileSync, statSync, writeFileSync } from 'node:fs'
-import { parseArgs } from 'node:util'
+import { existsSync, readFileSync, statSync } from 'node:fs'
 import { layoutTask, readTask } from '../../core/nest'
+import { readArguments } from './arguments'
 import { refuse, wholeNumber } from './refuse'
+import { writeAnswer } from './write-answer'
 
 /** A task larger than this is refused before it is parsed, bytes. */
 const LIMIT = 20_000_000
@@ -15,20 +16,11 @@ interface Asked {
 }
 
 function asked(args: string[], usage: string): Asked {
-  let parsed
-  try {
-    parsed = parseArgs({
-      args,
-      allowPositionals: true,
-      options: {
-        out: { type: 'string' },
-        seconds: { type: 'string', default: '10' },
-        seed: { type: 'string', default: '1' },
-      },
-    })
-  } catch (error) {
-    return refuse(`${(error as Error).message.split('\n')[0]} ${usage}`)
-  }
+  const parsed = readArguments(args, usage, {
+    out: { type: 'string' },
+    seconds: { type: 'string', default: '10' },
+    seed: { type: 'string', default: '1' },
+  })
   const [file] = parsed.positionals
   const { out } = parsed.values
   const [seconds, seed] = [Number(parsed.values.seconds || NaN), wholeNumber(parsed.values.seed)]
@@ -49,10 +41,5 @@ export function runLayout(args: string[], usage: string): void {
   const read = readTask(readFileSync(file, 'utf8'))
   if (!read.ok) return refuse(read.error)
   const layout = layoutTask(read.task, seconds, seed, () => performance.now() / 1000)
-  try {
-    writeFileSync(out, `${JSON.stringify(layout, null, 1)}\n`)
-  } catch (error) {
-    refuse(`${out} cannot be written: ${(error as Error).message}. Give a file that may be written.`)
-  }
-  console.log(out)
+  writeAnswer(out, layout)
 }

@@ -1,10 +1,10 @@
-import { parseArgs } from 'node:util'
 import { prepare, runCostSteps, spoilChances, workOf } from '../../core/derive'
 import { runsOf, type Job } from '../../core/job'
 import { clockOf, type Clock } from '../../core/plan'
 import { billOf, type Bill, type BoxWork, type RunCost, type SpoilChances } from '../../core/price'
 import { billLines, leftOut, savingsOf } from '../../core/say'
 import { readJobAndBench } from './read-job-file'
+import { readArguments } from './arguments'
 import { refuse } from './refuse'
 import { writeAnswer } from './write-answer'
 
@@ -59,20 +59,11 @@ function answerFor(
 
 /** Writes what boxes of a job cost, one count after the other, by each count's own layout. */
 export function runPrice(args: string[], usage: string): void {
-  let parsed
-  try {
-    parsed = parseArgs({
-      args,
-      allowPositionals: true,
-      options: {
-        out: { type: 'string' },
-        job: { type: 'string' },
-        boxes: { type: 'string', default: '1,10,100' },
-      },
-    })
-  } catch (error) {
-    return refuse(`${(error as Error).message.split('\n')[0]} ${usage}`)
-  }
+  const parsed = readArguments(args, usage, {
+    out: { type: 'string' },
+    job: { type: 'string' },
+    boxes: { type: 'string', default: '1,10,100' },
+  })
   const [file] = parsed.positionals
   const { out, job: name, boxes } = parsed.values
   if (!file || !out) return refuse(usage)

@@ -44,7 +44,10 @@ export function inRows(panels: Panel[]): Panel[][] {
 /** Something drawn, whose lower left corner is to lie at x and y; y goes down, as on a screen. */
 type Placed<T> = T & { x: number; y: number }
 
-/** Rows one below the other, what is in a row on one ground line. @param space between two in a row, and rows */
+/**
+ * Rows one below the other, what is in a row on one ground line.
+ * @param space between two in a row, and between rows
+ */
 export function placeRows<T extends { box: Bounds }>(
   rows: T[][],
   space: { across: number; down: number },

@@ -11,7 +11,7 @@ import { useSay } from '@web/parts/say'
 import { useTheme } from '@web/parts/theme'
 import { showingOf } from './step-pictures'
 
-/** One step a page, for a bench with glue on the fingers: a large picture that turns, and one large button. */
+/** One step a page, for glue on the fingers: a large picture that turns, and one large button. */
 const props = defineProps<{
   steps: BuildStep[]
   panels: Panel[] | null
