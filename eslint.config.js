@@ -35,6 +35,7 @@ const CORE = [
   'testpiece',
   'build',
   'price',
+  'orders',
   'job',
   'derive',
   'kinds',

@@ -5,6 +5,7 @@ import { USAGE, usage, wholeUsage, type Command } from './commands/usage'
 const COMMANDS: Record<Command, (args: string[], usage: string) => Promise<void> | void> = {
   kinds: async () => (await import('./commands/kinds')).runKinds(),
   make: async (...call) => (await import('./commands/kinds')).runMake(...call),
+  table: async (...call) => (await import('./commands/table')).runTable(...call),
   export: async (...call) => (await import('./commands/export')).runExport(...call),
   layout: async (...call) => (await import('./commands/layout')).runLayout(...call),
   believe: async (...call) => (await import('./commands/believe')).runBelieve(...call),

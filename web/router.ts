@@ -27,6 +27,12 @@ export const router = createRouter({
       props: { shelf: 'machines' },
     },
     {
+      path: '/bench/orders',
+      name: 'orders',
+      component: () => import('@web/bench/BenchPage.vue'),
+      props: { shelf: 'orders' },
+    },
+    {
       path: '/bench/promises',
       name: 'promises',
       component: () => import('@web/bench/BenchPage.vue'),

@@ -87,6 +87,7 @@ export function angledSteps(
         ...joints.map((joint) => ({ with: mate(joint), area: touchingArea(joint, assembly, panels) })),
         ...contacts.map((contact) => ({ with: mate(contact), area: contact.area })),
       ],
+      dry: [],
       ...(from ? { from } : {}),
     }
   })

@@ -14,6 +14,7 @@ export function laidIn({ spec }: Box, panels: Panel[]): Omit<BuildStep, 'title'>
       panels: [panel],
       standing: [],
       glue: [],
+      dry: [],
       isFlat: true as const,
     }
     const of = labelOf(panel)

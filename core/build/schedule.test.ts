@@ -26,6 +26,7 @@ const step = (id: string, area: number, more: Partial<BuildStep> = {}): BuildSte
   title: id,
   text: '',
   glue: area > 0 ? [{ with: 'floor', area }] : [],
+  dry: [],
   ...more,
 })
 const WOOD: Glue = glueOf('wood glue')

@@ -16,6 +16,8 @@ export interface BuildStep {
   /** Which way it lies from its place before it comes in; none for the first. */
   from?: [number, number, number]
   glue: GlueFace[]
+  /** Panels that it meets without glue: they move on each other. */
+  dry: string[]
   /** Glued into a panel that still lies flat. */
   isFlat?: true
 }

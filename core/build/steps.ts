@@ -148,6 +148,9 @@ export function buildSteps(
       panels: together,
       standing,
       glue,
+      dry: joints
+        .filter((joint) => joint.between !== 'glue' && isClosed(joint))
+        .map(({ parts }) => mate(parts)),
       title: `${flat.length + i + 1}. ${capitalised(label)}`,
       text: textOf(arrival, label, box),
       ...(arrival.way ? { from: awayOf(arrival.way) } : {}),

@@ -1,11 +1,11 @@
 import { buildSteps, glueGrams, scheduleOf } from '../build'
 import { thingsOf, withThings, type Job, type Revision } from '../job'
 import { expectedTime, plannedOf, type Clock } from '../plan'
-import { spoilingSeen, together, type BoxWork, type RunCost, type SpoilChances } from '../price'
+import { spoilingSeen, together, type BoxWork, type RunCost, type SpoilChances, type Takes } from '../price'
 import { arrangeSteps, keepLayout } from './arrange'
 import { deriveFit } from './fit'
 import { depthsOf } from './own-ways'
-import { partsByMaterial } from './parts'
+import { partsByMaterial, type Part } from './parts'
 import { seenBy } from './materials'
 import { canBeMade, prepare, withLayout, type DerivedThing } from './pipeline'
 import { planCut } from './cut-plan'
@@ -25,16 +25,38 @@ export const setsOf = (job: Job): number =>
     .map(({ copies }) => copies)
     .reduce(divisor)
 
+/** A job that makes so many sets of its things. */
+export function withBoxes(job: Job, sets: number): Job {
+  const own = setsOf(job)
+  return withThings(
+    job,
+    thingsOf(job).map((thing) => ({ ...thing, copies: (thing.copies / own) * sets })),
+  )
+}
+
 /** The job as it would be for so many sets, laid out anew. */
 function forSets(job: Job, sets: number, isFirst: boolean): Job {
-  const own = setsOf(job)
-  const things = thingsOf(job).map((thing) => ({ ...thing, copies: (thing.copies / own) * sets }))
   const { settings } = job.layout
   // Offcuts that lie there are there once.
   const first = isFirst ? settings.first : 'whole sheets'
   return {
-    ...withThings(job, things),
+    ...withBoxes(job, sets),
     layout: { settings: { ...settings, sheets: null, first }, arrangement: null },
+  }
+}
+
+/** Sheets and offcuts of one stock that something lies on. */
+function takesOf({ layout }: Job, material: string, parts: Part[]): Takes {
+  const ids = new Set(parts.map(({ id }) => id))
+  const { placements, offcuts } = layout.arrangement!
+  const used = new Set(placements.filter(({ part }) => ids.has(part)).map(({ sheet }) => sheet))
+  const own = offcuts.filter((each) => each.material === material && used.has(each.sheet))
+  const counts = new Map<string, number>()
+  for (const { offcut } of own) counts.set(offcut, (counts.get(offcut) ?? 0) + 1)
+  return {
+    stock: material,
+    sheets: used.size - own.length,
+    offcuts: [...counts].map(([offcut, count]) => ({ offcut, count })),
   }
 }
 
@@ -54,7 +76,8 @@ function* runOf(job: Job, sets: number, clock: Clock | null): Generator<void, Ru
   const laid = withLayout(job, keepLayout(layout, parts, job))
   const { total, loads } = planCut(laid, parts, depthsOf(things))
   yield
-  const facts = partsByMaterial(parts, laid).flatMap(({ material, parts: own }) => {
+  const materials = partsByMaterial(parts, laid)
+  const facts = materials.flatMap(({ material, parts: own }) => {
     const seen = seenBy(laid, material)
     const { sheetWidth = 1, sheetHeight = 1, pricePerSheet = 0 } = seen.measure.stock ?? {}
     return sheetFacts(seen, material, own, loads).map(({ price, rest }) => ({
@@ -73,6 +96,7 @@ function* runOf(job: Job, sets: number, clock: Clock | null): Generator<void, Ru
     low: time?.low ?? seconds,
     high: time?.high ?? seconds,
     parts: parts.length,
+    takes: materials.map(({ material, parts: own }) => takesOf(laid, material, own)),
   }
 }
 

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
-import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs'
 import { demo } from '../../scripts/testing/demo'
+import { pagesOf } from '../../scripts/testing/pdf-pages'
 import { IN_METRIC } from '../length'
 import { billOf, NO_TERMS } from '../price'
 import { writeOffer } from './offer'
@@ -17,27 +17,18 @@ const terms = {
 }
 const job = { ...demo('plain-tray'), price: terms }
 const bill = billOf(
-  { boxes: 3, sheets: 1, material: 9, left: 0, seconds: 60, low: 60, high: 60, parts: 15 },
+  { boxes: 3, sheets: 1, material: 9, left: 0, seconds: 60, low: 60, high: 60, parts: 15, takes: [] },
   { building: 6, glue: 4 },
   { part: { spoilt: 0, sound: 60 }, fit: 0 },
   terms,
 )
 
-/** Every page's words, read by pdf.js, a library of its own descent. */
-async function wordsOf(bytes: Uint8Array): Promise<string[]> {
-  const document = await getDocument({ data: bytes, isEvalSupported: false, verbosity: 0 }).promise
-  const pages: string[] = []
-  for (let number = 1; number <= document.numPages; number++) {
-    const { items } = await (await document.getPage(number)).getTextContent()
-    pages.push(items.map((item) => ('str' in item ? item.str : '')).join(' '))
-  }
-  return pages
-}
+const textsOf = async (bytes: Uint8Array): Promise<string[]> => (await pagesOf(bytes)).map(({ text }) => text)
 
 describe('a quote', () => {
   const offer = offerOf('quote', job, bill, NOW, IN_METRIC)
   test('says who, what, how many, what one and all cost, and until when', async () => {
-    const pages = await wordsOf(await writeOffer(offer))
+    const pages = await textsOf(await writeOffer(offer))
     expect(pages).toHaveLength(1)
     const { each, price } = bill
     for (const wanted of [
@@ -60,18 +51,18 @@ describe('a quote', () => {
   })
   test('of many kinds goes on over the page, and nothing is lost', async () => {
     const lines = Array.from({ length: 20 }, (_, i) => ({ ...offer.lines[0], name: `Tray ${i + 1}.` }))
-    const pages = await wordsOf(await writeOffer({ ...offer, lines }, 'letter'))
+    const pages = await textsOf(await writeOffer({ ...offer, lines }, 'letter'))
     expect(pages.length).toBeGreaterThan(2)
     for (const { name } of lines) expect(pages.join(' ')).toContain(name)
   })
   test('a sign that the fonts have not is a question mark, and the rest is written', async () => {
-    const [page] = await wordsOf(await writeOffer({ ...offer, customer: 'Łukasz 山' }))
+    const [page] = await textsOf(await writeOffer({ ...offer, customer: 'Łukasz 山' }))
     expect(page).toContain('For ?ukasz ?')
   })
 })
 
 test('a delivery note says no price, and when the glue is at full strength', async () => {
-  const [page] = await wordsOf(await writeOffer(offerOf('delivery note', job, bill, NOW, IN_METRIC)))
+  const [page] = await textsOf(await writeOffer(offerOf('delivery note', job, bill, NOW, IN_METRIC)))
   expect(page).toContain('Delivery note')
   expect(page).toContain('full strength 24 h')
   expect(page).toContain('Received')

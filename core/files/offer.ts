@@ -1,6 +1,7 @@
-import { PDFDocument, rgb, StandardFonts, type PDFFont, type PDFPage } from 'pdf-lib'
+import { PDFDocument, StandardFonts, type PDFFont, type PDFPage } from 'pdf-lib'
 import type { Picture } from '../derive'
 import { PAPERS, type Paper } from './paper'
+import { drawPicture } from './pdf-picture'
 import { plain, PT, wrapped } from './pdf-text'
 
 /** One kind of box that is offered or handed over. */
@@ -41,23 +42,6 @@ const TITLES = { quote: 'Quote', 'delivery note': 'Delivery note' }
 interface Pen {
   page: PDFPage
   y: number
-}
-
-function drawPicture({ page, y }: Pen, picture: Picture, x: number): void {
-  const [left, top, width, height] = picture.viewBox
-  const scale = Math.min(PICTURE.width / width, PICTURE.height / height) * PT
-  const at = ([a, b]: [number, number]): string =>
-    `${((a - left) * scale).toFixed(2)} ${((b - top) * scale).toFixed(2)}`
-  for (const { rings, shade } of picture.facets) {
-    const light = 0.62 + 0.33 * shade
-    page.drawSvgPath(rings.map((ring) => `M${ring.map(at).join('L')}Z`).join(''), {
-      x: x * PT,
-      y: y * PT,
-      color: rgb(light, light * 0.93, light * 0.8),
-      borderColor: rgb(0.35, 0.3, 0.24),
-      borderWidth: 0.3,
-    })
-  }
 }
 
 /**
@@ -101,7 +85,7 @@ export async function writeOffer(offer: Offer, on: Paper = 'A4'): Promise<Uint8A
   if (offer.until) writeRight(`holds until ${offer.until}`)
   down(10, ROW)
   for (const { name, about, count, picture } of offer.lines) {
-    if (picture) drawPicture(pen, picture, EDGE)
+    if (picture) drawPicture(pen.page, picture, { x: EDGE, y: pen.y, ...PICTURE })
     const beside = EDGE + PICTURE.width + 6
     const top = pen.y
     down(4, 0)

@@ -5,25 +5,25 @@ import { batchShares, deriveAll, deriveThings, prepare } from '../derive'
 import { batchOf, batchRefusal, jobSchema, thingsOf, type Job } from './index'
 
 const ABOUT = { id: 'together', name: 'Both', changed: '2026-11-26T09:00:00.000Z' }
-const [crate, book, stand] = (['crate', 'field-book', 'bottle-stand'] as const).map((name) => demo(name))
+const [tray, book, stand] = (['plain-tray', 'field-book', 'bottle-stand'] as const).map((name) => demo(name))
 
 describe('jobs that are cut together', () => {
-  const batch = batchOf([crate, book, stand], ABOUT)
+  const batch = batchOf([tray, book, stand], ABOUT)
   const together = deriveAll(batch)
-  const alone = [crate, book, stand].map(deriveAll)
+  const alone = [tray, book, stand].map(deriveAll)
   test('are one job that can be kept: every thing as it was, under a name that says whose it is', () => {
-    expect(batchRefusal([crate, book, stand])).toBe('')
+    expect(batchRefusal([tray, book, stand])).toBe('')
     expect(jobSchema.safeParse(batch).success).toBe(true)
     const things = thingsOf(batch)
     expect(things.map(({ name, copies }) => [name, copies])).toEqual(
-      [crate, book, stand].flatMap((job) =>
+      [tray, book, stand].flatMap((job) =>
         thingsOf(job).map(({ copies }) => [job.name.slice(0, 40), copies]),
       ),
     )
     expect(things.map(({ box }) => box)).toEqual(
-      [crate, book, stand].flatMap((job) => thingsOf(job).map(({ box }) => box)),
+      [tray, book, stand].flatMap((job) => thingsOf(job).map(({ box }) => box)),
     )
-    expect(batch.batch.map(({ job }) => job)).toEqual([crate.id, book.id, stand.id])
+    expect(batch.batch.map(({ job }) => job)).toEqual([tray.id, book.id, stand.id])
   })
   test('lie on the same sheets, on no more than each by itself takes', () => {
     const { derived, job, parts } = together
@@ -36,7 +36,7 @@ describe('jobs that are cut together', () => {
   })
   test('share by the area of their parts', () => {
     const shares = batchShares(batch, deriveThings(batch))
-    const areas = [crate, book, stand].map((job) =>
+    const areas = [tray, book, stand].map((job) =>
       deriveThings(job).reduce(
         (sum, { thing, box }) =>
           sum + thing.copies * box.pieces.reduce((total, { region }) => total + area(region), 0),
@@ -44,9 +44,9 @@ describe('jobs that are cut together', () => {
       ),
     )
     const whole = areas.reduce((sum, each) => sum + each, 0)
-    expect(shares.map(({ name }) => name)).toEqual([crate.name, book.name, stand.name])
+    expect(shares.map(({ name }) => name)).toEqual([tray.name, book.name, stand.name])
     for (const [i, { share }] of shares.entries()) expect(share).toBeCloseTo(areas[i] / whole, 9)
-    expect(batchShares(crate, deriveThings(crate))).toEqual([])
+    expect(batchShares(tray, deriveThings(tray))).toEqual([])
   })
   test('what is engraved says the job that a part is of', () => {
     const text = { kind: 'text' as const, text: '{job}', height: 6, letters: 'single lines' as const }
@@ -73,18 +73,18 @@ describe('jobs that are cut together', () => {
     const own = (job: Job, name: string): unknown =>
       prepare(job).parts.find(({ panel, label }) => panel === 'front' && label.includes(name))!.lies[0].up
         .scored
-    const alone = own(engraved(crate), 'front')
-    expect(own(batchOf([engraved(crate), book], ABOUT), crate.name)).toEqual(alone)
+    const alone = own(engraved(tray), 'front')
+    expect(own(batchOf([engraved(tray), book], ABOUT), tray.name)).toEqual(alone)
   })
   test.each([
-    ['one alone', [crate], 'Choose two jobs or more.'],
-    ['another stock', [crate, demo('card-rack')], /is cut from .*, not from/],
-    ['no stock', [{ ...crate, measure: { ...crate.measure, stock: null } }, book], 'choose them in Measure'],
-    ['another fit', [crate, { ...book, interference: 0.08 }], 'wants another fit'],
+    ['one alone', [tray], 'Choose two jobs or more.'],
+    ['another stock', [tray, demo('card-rack')], /is cut from .*, not from/],
+    ['no stock', [{ ...tray, measure: { ...tray.measure, stock: null } }, book], 'choose them in Measure'],
+    ['another fit', [tray, { ...book, interference: 0.08 }], 'wants another fit'],
     [
       'too many things',
-      Array.from({ length: 21 }, () => crate),
-      'Together they make 21 things; 20 are the most.',
+      Array.from({ length: 201 }, () => tray),
+      'Together they make 201 things; 200 are the most.',
     ],
   ] as [string, Job[], string | RegExp][])('%s is refused in one sentence', (_, jobs, sentence) => {
     expect(batchRefusal(jobs)).toMatch(sentence)

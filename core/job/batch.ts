@@ -1,6 +1,7 @@
 import type { Job } from './schema'
 import {
   FIRST_THING,
+  MOST_COPIES,
   MOST_STOCKS,
   MOST_THINGS,
   nextThingId,
@@ -26,6 +27,8 @@ export function batchRefusal(jobs: Job[]): string {
     if (interference !== first.interference)
       return `“${name}” wants another fit than “${first.name}”: make them the same in Shape.`
   }
+  const many = jobs.find((job) => thingsOf(job).some(({ copies }) => copies > MOST_COPIES))
+  if (many) return `“${many.name}” is wanted more than ${MOST_COPIES} times, which is the most of one thing.`
   if (moreOf(jobs).length > MOST_STOCKS) return 'Together they are cut from too many stocks. Leave one out.'
   const count = jobs.reduce((sum, job) => sum + thingsOf(job).length, 0)
   return count > MOST_THINGS + 1 ? `Together they make ${count} things; ${MOST_THINGS + 1} are the most.` : ''
@@ -51,7 +54,7 @@ export function batchOf(jobs: Job[], about: Pick<Job, 'id' | 'name' | 'changed'>
     follows: [],
     mockOf: null,
     measure: { ...first.measure, more: moreOf(jobs), trials: [] },
-    layout: { settings: { ...first.layout.settings, sheets: 20 }, arrangement: null },
+    layout: { settings: { ...first.layout.settings, sheets: null }, arrangement: null },
     cut: { ...first.cut, written: null },
     build: { ...first.build, done: [], count: null },
     template: false,

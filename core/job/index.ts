@@ -1,4 +1,4 @@
-export { arrangementSchema, emptyJob, jobSchema, type Arrangement, type Job } from './schema'
+export { arrangementSchema, emptyJob, jobSchema, MOST_PLACED, type Arrangement, type Job } from './schema'
 export {
   markSchema,
   measuredSchema,

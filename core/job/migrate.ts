@@ -9,6 +9,7 @@ import { from15 } from './versions/from-15'
 import { from16 } from './versions/from-16'
 import { from17 } from './versions/from-17'
 import { from18 } from './versions/from-18'
+import { from19 } from './versions/from-19'
 import { from2, machineFrom2, stockFrom2, tasteFrom2, testFrom2 } from './versions/from-2'
 import { from3, machineFrom3 } from './versions/from-3'
 import { from4 } from './versions/from-4'
@@ -21,7 +22,7 @@ import { JOB_VERSION } from './version'
 
 /** Shelves of the bench whose records changed from version to version. */
 export type RecordKind =
-  'machines' | 'stocks' | 'kerfs' | 'tests' | 'tastes' | 'events' | 'runs' | 'checks' | 'promises'
+  'machines' | 'stocks' | 'kerfs' | 'tests' | 'tastes' | 'events' | 'runs' | 'checks' | 'promises' | 'orders'
 
 /** What became of each kind of record, and after which version, in order. @param on the date that it gets */
 const RECORD_STEPS: { after: number; kind: RecordKind; step: (record: Loose, on: string) => unknown }[] = [
@@ -71,6 +72,7 @@ const STEPS: Record<number, (job: Loose) => Loose> = {
   16: from16,
   17: from17,
   18: from18,
+  19: from19,
 }
 
 /** Brings an older job up to the present version. @param from the version it was written by */

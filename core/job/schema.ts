@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { tiltSchema } from '../belief'
 import { boxSpecSchema, PLAIN_BOX, sameTabs } from '../box'
-import { glueOf, glueSchema, SCHOOLS } from '../build'
+import { finishOf, finishSchema, glueOf, glueSchema, SCHOOLS } from '../build'
 import { fitBeliefSchema, interferenceSchema } from '../fit'
 import { kerfRecordSchema } from '../kerf'
 import { machineSchema, OPERATIONS } from '../machine'
@@ -35,12 +35,15 @@ const LABELS = ['hidden', 'up', 'none'] as const
 /** Kerf measurements of other pairs of machine and stock are kept this far back. */
 export const MOST_TRIALS = 40
 
+/** Parts that one layout holds. */
+export const MOST_PLACED = 2000
+
 /** Where each part lies; the signature says what it was worked out from. */
 export const arrangementSchema = z.strictObject({
   signature: z.string().max(40),
   byHand: z.boolean(),
-  placements: z.array(placementSchema).max(2000),
-  unplaced: z.array(unplacedSchema).max(2000),
+  placements: z.array(placementSchema).max(MOST_PLACED),
+  unplaced: z.array(unplacedSchema).max(MOST_PLACED),
   /** Which of the sheets of a stock are offcuts; the others are whole. */
   offcuts: z
     .array(
@@ -167,12 +170,14 @@ const plainJobSchema = z.strictObject({
       .strictObject({
         lying: z.string().max(40),
         loads: z.array(z.string().max(90)).max(400),
-        spoilt: z.array(z.string().max(60)).max(2000),
+        spoilt: z.array(z.string().max(60)).max(MOST_PLACED),
       })
       .nullable(),
     /** How one goes about it. */
     school: z.enum(SCHOOLS),
     glue: glueSchema,
+    /** What goes on once the glue holds. */
+    finish: finishSchema,
   }),
   /** Whether it is offered as a kind of the maker's own when a job is begun. */
   template: z.boolean(),
@@ -198,6 +203,15 @@ const UNMEASURED = {
   sure: [],
   more: [],
   trials: [],
+}
+
+/** Nothing built yet; wood glue, and bare. */
+const NOT_BUILT: Job['build'] = {
+  done: [],
+  count: null,
+  school: 'floor first',
+  glue: glueOf('wood glue'),
+  finish: finishOf('none'),
 }
 
 /** A job nobody has said anything about: a small open box of ordinary sheet. */
@@ -271,7 +285,7 @@ export const emptyJob = (id: string, name: string, changed: string): Job => ({
     look: false,
     written: null,
   },
-  build: { done: [], count: null, school: 'floor first', glue: glueOf('wood glue') },
+  build: NOT_BUILT,
   template: false,
   price: NO_TERMS,
   log: [],

@@ -2,7 +2,8 @@ import { z } from 'zod'
 import { boxSpecSchema } from '../box'
 
 /** Copies of one thing that a job makes. */
-export const copiesSchema = z.number().int().min(1).max(100)
+export const MOST_COPIES = 100
+export const copiesSchema = z.number().int().min(1).max(MOST_COPIES)
 
 export const thingHeadSchema = z.strictObject({
   id: z.string().regex(/^[a-z]{1,2}$/),
@@ -28,7 +29,7 @@ export const batchEntrySchema = z.strictObject({
 export const MOST_STOCKS = 8
 
 /** Things that a job may hold beside the one in hand. */
-export const MOST_THINGS = 19
+export const MOST_THINGS = 199
 
 /** What every job begins with. */
 export const FIRST_THING = { id: 'a', name: 'box' }
@@ -46,11 +47,11 @@ export const thingsOf = ({ thing, copies, box, also }: HasThings): Thing[] =>
 
 const order = (id: string): string => id.padStart(2, ' ')
 
-/** The next id that no thing has: a, b, … z, aa. */
+/** The next id that no thing has: a, b, … z, aa, ab, … zz. */
 export function nextThingId(job: HasThings): string {
   const taken = new Set(thingsOf(job).map(({ id }) => id))
   const letters = Array.from({ length: 26 }, (_, i) => String.fromCharCode(97 + i))
-  const all = [...letters, ...letters.map((letter) => `a${letter}`)]
+  const all = [...letters, ...letters.flatMap((first) => letters.map((letter) => first + letter))]
   return all.find((id) => !taken.has(id))!
 }
 

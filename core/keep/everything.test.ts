@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import { readFileSync } from 'node:fs'
-import { aCheck, aPromise } from '../../scripts/testing/bench-records'
+import { aCheck, anOrder, aPromise } from '../../scripts/testing/bench-records'
 import { demo } from '../../scripts/testing/demo'
 import { JOB_VERSION, type Job } from '../job'
 import { deriveAll } from '../derive'
@@ -26,6 +26,7 @@ const bench: Everything['bench'] = {
   runs: [],
   checks: [aCheck],
   promises: [aPromise],
+  orders: [anOrder],
 }
 const written = (job: Job): CutRecord => {
   const { job: laid, derived, parts } = deriveAll(job)

@@ -5,6 +5,7 @@ import { JOB_VERSION, jobSchema, migrateJob, migrateRecord, type RecordKind } fr
 import { kerfRecordSchema, machineEventSchema } from '../kerf'
 import { sentenceFor } from '../limits'
 import { machineSchema } from '../machine'
+import { orderSchema } from '../orders'
 import { runSchema } from '../plan'
 import { stockSchema } from '../stock'
 import { testRecordSchema } from '../tune'
@@ -24,6 +25,7 @@ export const RECORD_SCHEMAS = {
   runs: runSchema,
   checks: checkRecordSchema,
   promises: promiseRecordSchema,
+  orders: orderSchema,
 } as const
 
 const FORMAT = 'uplands-everything'
@@ -52,6 +54,7 @@ const everythingSchema = z.strictObject({
     runs: many(runSchema),
     checks: many(checkRecordSchema),
     promises: many(promiseRecordSchema),
+    orders: many(orderSchema),
   }),
 })
 /** All jobs, what belongs to them, and the whole bench of a browser. */
@@ -116,11 +119,12 @@ function migrated(raw: z.infer<typeof head>): unknown {
     ]),
   )
   const jobs = raw.jobs.map((job) => migrateJob(job, job.version))
-  // Nothing was clocked before version 8, nothing checked before 13, no promise kept before 14.
+  // Nothing was clocked before version 8 or checked before 13; no promise kept before 14, no order before 20.
   const runs = raw.version < 8 ? { runs: [] } : {}
   const checks = raw.version < 13 ? { checks: [] } : {}
   const promises = raw.version < 14 ? { promises: [] } : {}
-  return { ...raw, version: VERSION, bench: { ...runs, ...checks, ...promises, ...bench }, jobs }
+  const orders = raw.version < 20 ? { orders: [] } : {}
+  return { ...raw, version: VERSION, bench: { ...runs, ...checks, ...promises, ...orders, ...bench }, jobs }
 }
 
 /** Reads a file of everything, or refuses it whole with one sentence. */

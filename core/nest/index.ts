@@ -7,6 +7,7 @@ export {
   PIECES_FIRST,
   placementSchema,
   shapeFor,
+  MOST_SHEETS,
   sheetsAllowed,
   unplacedSchema,
   type Layout,

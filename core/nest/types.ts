@@ -7,10 +7,13 @@ import type { Region, Turn } from '../geometry'
  */
 export const PIECES_FIRST = ['whole sheets', 'offcuts', 'oldest', 'cheapest'] as const
 
+/** Whole sheets that one layout may use at most. */
+export const MOST_SHEETS = 200
+
 /** What the maker says about laying out. Lengths in mm. The sheet's size is the stock's. */
 export const layoutSettingsSchema = z.strictObject({
   /** Whole sheets that may be used; null is as many as it takes. */
-  sheets: z.number().int().min(1).max(200).nullable(),
+  sheets: z.number().int().min(1).max(MOST_SHEETS).nullable(),
   /** Kept free along every side of a sheet, and of the bed where the sheet is larger. */
   margin: z.number().min(0).max(200),
   /** Kept free between two parts. */

@@ -18,6 +18,7 @@ const RUN: RunCost = {
   low: 1500,
   high: 2400,
   parts: 24,
+  takes: [],
 }
 const WORK = { building: 9, glue: 15 }
 const SURE = { part: { spoilt: 0, sound: 60 }, fit: 0 }

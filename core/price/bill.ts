@@ -1,6 +1,13 @@
 import { partsAgain, type Spoiling } from './spoilage'
 import type { PriceTerms } from './terms'
 
+/** Whole sheets and offcuts that a run takes of one stock, by their ids. */
+export interface Takes {
+  stock: string
+  sheets: number
+  offcuts: { offcut: string; count: number }[]
+}
+
 /** What cutting a number of boxes comes to, by their layout. Money in the terms' currency. */
 export interface RunCost {
   boxes: number
@@ -13,6 +20,7 @@ export interface RunCost {
   low: number
   high: number
   parts: number
+  takes: Takes[]
 }
 
 /** What one box takes beside the cut. */
@@ -107,4 +115,18 @@ export const together = (runs: RunCost[]): RunCost =>
     low: sum.low + each.low,
     high: sum.high + each.high,
     parts: sum.parts + each.parts,
+    takes: takesTogether([...sum.takes, ...each.takes]),
   }))
+
+/** Each stock once, and each of its offcuts. */
+function takesTogether(all: Takes[]): Takes[] {
+  const found = new Map<string, Takes>()
+  for (const { stock, sheets, offcuts } of all) {
+    const known = found.get(stock) ?? { stock, sheets: 0, offcuts: [] }
+    const counts = new Map(known.offcuts.map(({ offcut, count }) => [offcut, count]))
+    for (const { offcut, count } of offcuts) counts.set(offcut, (counts.get(offcut) ?? 0) + count)
+    const own = [...counts].map(([offcut, count]) => ({ offcut, count }))
+    found.set(stock, { stock, sheets: known.sheets + sheets, offcuts: own })
+  }
+  return [...found.values()]
+}

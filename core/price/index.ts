@@ -6,6 +6,7 @@ export {
   type BoxWork,
   type RunCost,
   type SpoilChances,
+  type Takes,
 } from './bill'
 export { spoilingSeen } from './spoilage'
 export { extraSchema, MOST_EXTRAS, NO_TERMS, priceTermsSchema, type Extra, type PriceTerms } from './terms'

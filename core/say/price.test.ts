@@ -11,6 +11,7 @@ const RUN: RunCost = {
   low: 700,
   high: 1200,
   parts: 12,
+  takes: [],
 }
 const priced = (more: Partial<typeof NO_TERMS> = {}, boxes = 2): Priced => {
   const terms = { ...NO_TERMS, hour: 30, machineHour: 6, boxes, ...more }

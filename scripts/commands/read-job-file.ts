@@ -5,10 +5,10 @@ import { isEverything, JOB_FILE_LIMIT, readEverything, readJob, type Everything 
 import { refuse } from './refuse'
 
 /** A file's text, or a sentence why it has none. */
-function readText(file: string): string {
+export function readText(file: string): string {
   const path = resolve(file)
   if (!existsSync(path) || !statSync(path).isFile())
-    refuse(`There is no file ${file}. Give the path of a job file.`)
+    refuse(`There is no file ${file}. Give the path of one that is there.`)
   if (statSync(path).size > JOB_FILE_LIMIT)
     refuse(
       `${file} is larger than ${JOB_FILE_LIMIT / 1e6} MB, which no job is. Choose a file that ` +

@@ -6,6 +6,7 @@ const CALL = 'npm run --silent uplands --'
 export const USAGE = {
   kinds: 'kinds',
   make: 'make KIND name=value … --out JOB.json',
+  table: 'table JOB.json ROWS.csv --out MADE.json',
   export: `export JOB.json --out DIR --format ${FORMATS.join(',')} --paper A4`,
   layout: 'layout TASK.json --out LAYOUT.json --seconds N --seed S',
   believe: 'believe FILE.json --job NAME --at SPEED,POWER,PASSES --out BELIEF.json',

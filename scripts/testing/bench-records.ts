@@ -1,5 +1,6 @@
 import type { KerfRecord } from '../../core/kerf'
 import type { CheckRecord, PromiseRecord } from '../../core/belief'
+import type { Order } from '../../core/orders'
 
 /** Calipers that were closed on a gauge. */
 export const aCheck: CheckRecord = {
@@ -48,4 +49,19 @@ export const SQUARES_KERF: KerfRecord = {
   setting: '',
   on: '',
   how: '',
+}
+
+/** Somebody wants three boxes. */
+export const anOrder: Order = {
+  id: 'o',
+  number: 1,
+  customer: 'Moor school',
+  job: 'j',
+  name: 'Tray',
+  boxes: 3,
+  due: '2026-12-04',
+  note: '',
+  state: 'waiting',
+  reserved: [],
+  taken: '2026-11-28T09:00:00.000Z',
 }

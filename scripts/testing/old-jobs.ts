@@ -112,10 +112,19 @@ function hasTwice(value: unknown): boolean {
   return Object.values(value).some(hasTwice)
 }
 
+/** Panels by what they were worked out from: many cases differ in nothing that a panel knows of. */
+const known = new Map<string, string[]>()
+
 /** Panels by name with their area and the length of their outline, as the code of a version wrote them. */
 function panelsSaid(job: Job): string[] {
   const figure = (value: number): string => String(Math.round(value * 10) / 10 + 0)
-  return thingsOf(job).flatMap(({ box }) =>
+  const { interference, cut, measure } = job
+  const { machine, stock, kerf, belief, bed, more } = measure
+  const boxes = thingsOf(job).map(({ box }) => box)
+  const key = JSON.stringify([machine, stock, kerf, belief, bed, more, interference, cut.compensation, boxes])
+  const before = known.get(key)
+  if (before) return before
+  const said = boxes.flatMap((box) =>
     (deriveBox({ ...job, box }).panels ?? [])
       .map(({ id, region }) => {
         const around = ringsOf(region).reduce((sum, ring) => sum + lengthOf(ring, true), 0)
@@ -123,6 +132,8 @@ function panelsSaid(job: Job): string[] {
       })
       .sort(),
   )
+  known.set(key, said)
+  return said
 }
 
 /** Same names, and figures that differ by rounding only. */

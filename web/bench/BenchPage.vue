@@ -14,12 +14,16 @@ import UnreadableList from './UnreadableList.vue'
 /** Reads all jobs: fetched when it is asked for. */
 const CutBook = defineAsyncComponent(() => import('./CutBook.vue'))
 
-defineProps<{ shelf: 'stock' | 'machines' | 'promises' | 'cuts' }>()
+/** Lays out what is ordered: fetched when it is asked for. */
+const OrderBook = defineAsyncComponent(() => import('./OrderBook.vue'))
+
+defineProps<{ shelf: 'stock' | 'machines' | 'orders' | 'promises' | 'cuts' }>()
 const bench = useBench()
 onMounted(() => useShelf().begin())
 const SHELVES = [
   { shelf: 'stock', name: 'Stock book', to: '/bench' },
   { shelf: 'machines', name: 'Machines', to: '/bench/machines' },
+  { shelf: 'orders', name: 'Order book', to: '/bench/orders' },
   { shelf: 'promises', name: 'Promises', to: '/bench/promises' },
   { shelf: 'cuts', name: 'Every cut', to: '/bench/cuts' },
 ] as const
@@ -30,7 +34,7 @@ const SHELVES = [
     <header class="flex flex-wrap items-center gap-3">
       <RouterLink to="/" class="btn-icon" aria-label="All jobs"><ChevronLeft :size="18" /></RouterLink>
       <h1>Bench</h1>
-      <nav class="flex flex-1 gap-1.5" aria-label="Shelves">
+      <nav class="flex flex-1 flex-wrap gap-1.5" aria-label="Shelves">
         <RouterLink
           v-for="each in SHELVES"
           :key="each.shelf"
@@ -49,6 +53,7 @@ const SHELVES = [
     <main class="grid items-start gap-3 md:grid-cols-[17rem_1fr]">
       <StockBook v-if="shelf === 'stock'" />
       <MachineShelf v-else-if="shelf === 'machines'" />
+      <OrderBook v-else-if="shelf === 'orders'" />
       <PromiseBook v-else-if="shelf === 'promises'" />
       <CutBook v-else />
     </main>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { Trash2 } from '@lucide/vue'
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { limitsOf } from '@core/limits'
+import { reservedOf } from '@core/orders'
 import {
   offcutPrice,
   offcutSchema,
@@ -14,6 +15,7 @@ import FigureField from '@web/parts/FigureField.vue'
 import OffcutPicture from '@web/parts/OffcutPicture.vue'
 import { useSay } from '@web/parts/say'
 import TextEntry from '@web/parts/TextEntry.vue'
+import { useBench } from '@web/stores/bench'
 
 /** What is there of a stock beside whole sheets: what is left of used ones, sheets of another size. */
 const props = defineProps<{ stock: Stock }>()
@@ -49,6 +51,11 @@ const remove = (id: string): void =>
     'change',
     props.stock.offcuts.filter((each) => each.id !== id),
   )
+const reserved = computed(() => reservedOf(props.stock.id, useBench().orders))
+const keptFor = ({ id }: Offcut): string => {
+  const own = reserved.value.get(id)
+  return own ? `${own.count} kept for order ${own.orders.map(({ number }) => number).join(', ')}` : ''
+}
 const sizeOf = ({ width, height, outline }: Offcut): string =>
   `${say.value.size([width, height], 0)}${outline ? `, ${outline.length} corners` : ''}`
 </script>
@@ -66,6 +73,7 @@ const sizeOf = ({ width, height, outline }: Offcut): string =>
         <div class="min-w-0">
           <p class="num text-sm">{{ sizeOf(each) }}</p>
           <p v-if="each.since" class="text-[12px] text-quiet">since {{ each.since }}</p>
+          <p v-if="keptFor(each)" class="text-[13px] text-gorse">{{ keptFor(each) }}</p>
         </div>
         <button
           type="button"

@@ -6,6 +6,7 @@ import type { CheckRecord, PromiseRecord } from '@core/belief'
 import type { TasteRecord } from '@core/fit'
 import type { KerfRecord, MachineEvent } from '@core/kerf'
 import type { Machine } from '@core/machine'
+import type { Order } from '@core/orders'
 import type { Run } from '@core/plan'
 import type { Stock } from '@core/stock'
 import type { TestRecord } from '@core/tune'
@@ -32,6 +33,7 @@ interface Schema extends DBSchema {
   runs: { key: string; value: Run }
   checks: { key: string; value: CheckRecord }
   promises: { key: string; value: PromiseRecord }
+  orders: { key: string; value: Order }
   facts: { key: string; value: { id: string; value: string } }
 }
 export type Database = IDBPDatabase<Schema>
@@ -45,6 +47,7 @@ export const BENCH_STORES = [
   'runs',
   'checks',
   'promises',
+  'orders',
 ] as const
 
 const OWN_STORES = ['jobs', 'workedOut', 'cutRecords', 'photos', 'folders', ...BENCH_STORES, 'facts'] as const

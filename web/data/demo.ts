@@ -14,6 +14,8 @@ import slipCases from '../../demo/slip-cases.json?raw'
 import tray from '../../demo/specimen-tray.json?raw'
 import vialRack from '../../demo/vial-rack.json?raw'
 
+export { demoOrders } from './demo-orders'
+
 /** The field station's jobs, read by the same reader as anybody's file. */
 export function demoJobs(): Job[] {
   return [

@@ -1,3 +1,3 @@
-/** What writes quotes and delivery notes, fetched when one is first wanted. */
-export { offerOf, writeOffer } from '@core/files'
+/** What writes quotes, delivery notes and cards, fetched when one is first wanted. */
+export { cardOf, offerOf, writeCard, writeOffer } from '@core/files'
 export { fileStem } from '@core/keep'

@@ -35,6 +35,7 @@ const NAMES: Record<Shelf | 'jobs', string> = {
   runs: 'the minutes of a cut',
   checks: 'a check of a kerf',
   promises: 'a promise and what came of it',
+  orders: 'an order',
 }
 
 const nameOf = (shelf: Unreadable['shelf'], raw: unknown): string =>

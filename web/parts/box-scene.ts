@@ -22,6 +22,7 @@ import {
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js'
 import type { Panel } from '@core/assembly'
 import type { Region } from '@core/geometry'
+import { markBodies, type HoldMark } from './hold-marks'
 import { edgeGeometry, faceGeometry, pocketGeometry, solidGeometry } from './solid-geometry'
 
 /** Of the job's own stock, of another one, in hand, and what is wrong. */
@@ -202,6 +203,17 @@ export class BoxScene {
       part.renderOrder = 1
       ;(part.material as LineBasicMaterial).depthTest = false
     }
+  }
+
+  private readonly held = new Group()
+
+  /** Shows what holds the box, over everything else: bands round it, and arrows where it is pressed on. */
+  setMarks(marks: HoldMark[]): void {
+    this.remove(this.held)
+    this.held.clear()
+    if (marks.length === 0) return
+    this.held.add(...markBodies(marks, this.half.length(), pageColour('heather')))
+    this.content.add(this.held)
   }
 
   /** Draws the named panels; the others are hidden. @param spread how far things reach when moved out, mm */

@@ -1,6 +1,15 @@
 <script setup lang="ts">
 import { download } from '@web/data/download'
-import { BookOpen, Combine, FileDown, FilePlus, FolderOpen, GraduationCap, Mountain } from '@lucide/vue'
+import {
+  BookOpen,
+  Combine,
+  FileDown,
+  Table2,
+  FilePlus,
+  FolderOpen,
+  GraduationCap,
+  Mountain,
+} from '@lucide/vue'
 import { computed, defineAsyncComponent, onMounted, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import ContourBackdrop from '@web/parts/ContourBackdrop.vue'
@@ -18,11 +27,13 @@ import UnitsMenu from './UnitsMenu.vue'
 const UnreadableList = defineAsyncComponent(() => import('@web/bench/UnreadableList.vue'))
 const FolderCard = defineAsyncComponent(() => import('./FolderCard.vue'))
 const NewJobDialog = defineAsyncComponent(() => import('./NewJobDialog.vue'))
+const TableDialog = defineAsyncComponent(() => import('./TableDialog.vue'))
 const TogetherDialog = defineAsyncComponent(() => import('./TogetherDialog.vue'))
 
 const shelf = useShelf()
 const router = useRouter()
 const isTogether = ref(false)
+const isTable = ref(false)
 const isNew = ref(false)
 const chooser = ref<HTMLInputElement>()
 onMounted(() => shelf.open())
@@ -124,6 +135,10 @@ const shown = computed(() => {
           <Combine :size="16" aria-hidden="true" />
           Cut jobs together
         </button>
+        <button v-if="shelf.jobs.length > 0" type="button" class="btn" @click="isTable = true">
+          <Table2 :size="16" aria-hidden="true" />
+          Boxes from a table
+        </button>
         <button type="button" class="btn" @click="exportEverything">
           <FileDown :size="16" aria-hidden="true" />
           Everything as one file
@@ -181,6 +196,7 @@ const shown = computed(() => {
       </LongList>
     </main>
     <NewJobDialog v-if="isNew" open @close="isNew = false" @made="began" />
+    <TableDialog v-if="isTable" open @close="isTable = false" @made="go($event, 'shape')" />
     <TogetherDialog v-if="isTogether" open @close="isTogether = false" @made="go" />
   </div>
 </template>

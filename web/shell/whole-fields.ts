@@ -65,6 +65,8 @@ export const WHOLE_FIELDS: FieldEntry[] = [
   at('build')('square', 'Is it square?', 'diagonals out of square corner skew rack'),
   at('build')('glue', 'Glue', 'clamp hold open time schedule solvent cement bottle'),
   at('build')('glue-open', 'How long glue stays open', 'open time minutes'),
+  at('build')('finish', 'Finish', 'varnish oil wax paint coats sand mask after glue dry lacquer'),
+  at('build')('box-card', 'Card for the customer', 'care instructions pdf leaflet'),
   at('build')('glue-hold', 'How long to hold it', 'clamp time timer minutes'),
   at('build')('glue-full', 'Full strength of the glue', 'cure hours'),
   at('build')('wont-go', 'A panel will not go in', 'stuck tight jam does not fit press why'),

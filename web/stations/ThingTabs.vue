@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Trash2 } from '@lucide/vue'
+import { ChevronLeft, ChevronRight, Trash2 } from '@lucide/vue'
 import { computed } from 'vue'
 import { thingsOf, withThing } from '@core/job'
 import TextEntry from '@web/parts/TextEntry.vue'
@@ -10,6 +10,9 @@ const props = defineProps<{ editing?: boolean }>()
 const jobs = useOpenJob()
 const things = computed(() => thingsOf(jobs.job))
 const isSeveral = computed(() => things.value.length > 1)
+/** More than these are a list to choose from: as buttons they would fill the screen. */
+const MOST_TABS = 12
+const at = computed(() => things.value.findIndex(({ id }) => id === jobs.job.thing.id))
 
 const take = (id: string): boolean =>
   jobs.edit((draft) => {
@@ -31,7 +34,39 @@ const label = (name: string, copies: number): string => (copies > 1 ? `${copies}
 
 <template>
   <div v-if="isSeveral" class="flex flex-wrap items-end gap-1" data-field="things">
-    <div class="flex flex-wrap gap-1" role="group" aria-label="Things of this job">
+    <div v-if="things.length > MOST_TABS" class="flex w-full items-end gap-1">
+      <button
+        type="button"
+        class="btn-icon"
+        aria-label="The thing before"
+        :disabled="at === 0"
+        @click="take(things[at - 1].id)"
+      >
+        <ChevronLeft :size="16" />
+      </button>
+      <label class="min-w-0 flex-1 text-[13px] font-medium">
+        Thing {{ at + 1 }} of {{ things.length }}
+        <select
+          class="input font-sans!"
+          :value="jobs.job.thing.id"
+          @change="take(($event.target as HTMLSelectElement).value)"
+        >
+          <option v-for="{ id, name, copies } in things" :key="id" :value="id">
+            {{ label(name, copies) }}
+          </option>
+        </select>
+      </label>
+      <button
+        type="button"
+        class="btn-icon"
+        aria-label="The next thing"
+        :disabled="at === things.length - 1"
+        @click="take(things[at + 1].id)"
+      >
+        <ChevronRight :size="16" />
+      </button>
+    </div>
+    <div v-else class="flex flex-wrap gap-1" role="group" aria-label="Things of this job">
       <button
         v-for="thing in things"
         :key="thing.id"

@@ -6,6 +6,7 @@ import type { CheckRecord, PromiseRecord } from '@core/belief'
 import type { TasteRecord } from '@core/fit'
 import type { KerfRecord, MachineEvent } from '@core/kerf'
 import type { Machine } from '@core/machine'
+import type { Order } from '@core/orders'
 import type { Run } from '@core/plan'
 import type { Stock } from '@core/stock'
 import type { TestRecord } from '@core/tune'
@@ -21,6 +22,7 @@ export interface Records {
   runs: Run
   checks: CheckRecord
   promises: PromiseRecord
+  orders: Order
 }
 export type AnyRecord = Records[Shelf]
 
@@ -35,7 +37,8 @@ export function benchShelves() {
   const runs = shallowRef<Run[]>([])
   const checks = shallowRef<CheckRecord[]>([])
   const promises = shallowRef<PromiseRecord[]>([])
-  const shelves = { machines, stocks, kerfs, tests, tastes, events, runs, checks, promises }
+  const orders = shallowRef<Order[]>([])
+  const shelves = { machines, stocks, kerfs, tests, tastes, events, runs, checks, promises, orders }
   const unreadable = shallowRef<Unreadable[]>([])
   let writes = 0
   let written: Promise<unknown> = Promise.resolve()

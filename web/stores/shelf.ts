@@ -81,10 +81,13 @@ export const useShelf = defineStore('shelf', () => {
   }
 
   async function putDemo(): Promise<void> {
-    const { demoJobs } = await import('@web/data/demo')
+    const { demoJobs, demoOrders } = await import('@web/data/demo')
     const demo = demoJobs()
     await (await jobsIn()).addJobs(demo)
-    demo.forEach((await bench()).learn)
+    const own = await bench()
+    demo.forEach(own.learn)
+    const known = new Set(own.orders.map(({ id }) => id))
+    for (const order of demoOrders(demo, new Date())) if (!known.has(order.id)) own.put('orders', order)
   }
   async function addDemo(): Promise<void> {
     await putDemo()

@@ -2,7 +2,7 @@
 import { beforeEach, describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { createPinia, setActivePinia } from 'pinia'
-import { aCheck, aPromise } from '../../scripts/testing/bench-records'
+import { aCheck, anOrder, aPromise } from '../../scripts/testing/bench-records'
 import { demo } from '../../scripts/testing/demo'
 import { writeEverything, writeJob } from '@core/keep'
 import {
@@ -185,6 +185,7 @@ const act: fc.Arbitrary<Act> = fc.oneof(
       events: { id: 'e', machineId: 'm', on: '2026-01-01', what: 'lens cleaned' },
       checks: aCheck,
       promises: aPromise,
+      orders: anOrder,
       runs: {
         id: 'r',
         machineId: 'm',

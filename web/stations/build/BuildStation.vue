@@ -3,14 +3,18 @@ import { Play, Printer } from '@lucide/vue'
 import { computed, defineAsyncComponent } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import {
+  afterGlue,
   boughtFor,
   buildSteps,
+  clampsFor,
   diagonal,
   diagonalWorking,
   glueCautions,
   glueGrams,
   runsIn,
   SCHOOLS,
+  type BuildStep,
+  type Finish,
   type Glue,
   type Round,
   type School,
@@ -21,9 +25,12 @@ import { bentAsBuilt } from '@core/derive'
 import { partPrefix } from '@core/job'
 import { counted, fixed } from '@core/length'
 import { labelWords } from '@core/say'
+import { download } from '@web/data/download'
 import CautionNote from '@web/parts/CautionNote.vue'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
+import type { HoldMark } from '@web/parts/hold-marks'
 import { useSay } from '@web/parts/say'
+import { useMessages } from '@web/stores/messages'
 import { useTimers } from '@web/stores/timers'
 import WorkedFigure from '@web/parts/WorkedFigure.vue'
 import { useDerived } from '@web/stores/derived'
@@ -31,12 +38,14 @@ import { useOpenJob } from '@web/stores/job'
 import { usePlanner } from '@web/stores/planner'
 import ThingTabs from '../ThingTabs.vue'
 import PrintHead from '../PrintHead.vue'
+import FinishCard from './FinishCard.vue'
 import GlueCard from './GlueCard.vue'
 import RecutCard from './RecutCard.vue'
 import RoundHead from './RoundHead.vue'
 import SquareCard from './SquareCard.vue'
 import StepCard from './StepCard.vue'
 import WontGoCard from './WontGoCard.vue'
+import { clampMarks } from './clamp-marks'
 import { useStepPictures } from './step-pictures'
 import { useSchedule } from './use-schedule'
 
@@ -57,7 +66,6 @@ const built = computed(() => {
   const { made: box, panels } = derived.box
   return box && panels && bentAsBuilt(box, panels)
 })
-const { pictures, impossible } = useStepPictures(steps, built)
 const plan = useSchedule(
   computed(() => {
     const { school, glue } = jobs.job.build
@@ -123,6 +131,31 @@ const setGlue = (glue: Glue): boolean =>
   jobs.edit(({ build }) => {
     build.glue = glue
   }, 'glue')
+const setFinish = (finish: Finish): boolean =>
+  jobs.edit(({ build }) => {
+    build.finish = finish
+  }, 'finish')
+/** What is done once the glue holds. */
+const after = computed(() => {
+  const { panels } = derived.box
+  if (!made.value || !panels) return null
+  const { glue, finish } = jobs.job.build
+  const family = jobs.job.measure.stock?.family ?? ''
+  return afterGlue(made.value, panels, { glue, finish, family, proud: proud.value }, say.value)
+})
+async function writeBoxCard(): Promise<void> {
+  if (!after.value) return
+  const { cardOf, fileStem, writeCard } = await import('@web/data/offers')
+  const card = cardOf(jobs.job, derived.box, after.value.hours, new Date(), say.value)
+  const name = `${fileStem(`${card.name} card`)}.pdf`
+  await download([{ name, content: await writeCard(card) }], name)
+  useMessages().say('said', `${name} written.`)
+}
+const marksOf = ({ id }: BuildStep): HoldMark[] => {
+  const round = closing(id)
+  return round && made.value && built.value ? clampMarks(clampsFor(round, made.value), built.value) : []
+}
+const { pictures, held, impossible } = useStepPictures(steps, built, marksOf)
 const isDone = (id: string): boolean => jobs.job.build.done.includes(doneId(id))
 const toggle = (id: string, done: boolean): boolean =>
   jobs.edit(({ build }) => {
@@ -224,6 +257,7 @@ const begin = (): void => {
         :of="glued.length"
         :glue="jobs.job.build.glue"
         :box="made"
+        :picture="held[round.steps.at(-1)!.id]"
         @hold="hold(round)"
       />
       <ol class="grid gap-3 md:grid-cols-2 xl:grid-cols-3 print:grid-cols-2">
@@ -246,12 +280,21 @@ const begin = (): void => {
       :box="made"
       :done="isDone"
       :closing="closing"
+      :marks="marksOf"
       :glue="jobs.job.build.glue"
       @hold="hold"
       @done="toggle($event, true)"
       @close="alone = null"
     />
     <SquareCard v-if="!made.angled" :box="made" :proud="proud" />
+    <FinishCard
+      v-if="after"
+      :model-value="jobs.job.build.finish"
+      :after="after"
+      :family="jobs.job.measure.stock?.family ?? ''"
+      @update:model-value="setFinish"
+      @card="writeBoxCard"
+    />
     <WontGoCard />
     <RecutCard />
     <CautionNote title="While building" :cautions="cautions" />

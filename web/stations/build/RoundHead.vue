@@ -7,7 +7,14 @@ import { computed } from 'vue'
 import { useSay } from '@web/parts/say'
 
 /** Over the steps that are glued in one go: how long one has, and what holds them after. */
-const props = defineProps<{ round: Round; number: number; of: number; glue: Glue; box: Box }>()
+const props = defineProps<{
+  round: Round
+  number: number
+  of: number
+  glue: Glue
+  box: Box
+  picture?: string
+}>()
 defineEmits<{ hold: [] }>()
 const say = useSay()
 const clamps = computed(() => clampsFor(props.round, props.box).map((clamp) => clampText(clamp, say.value)))
@@ -35,6 +42,12 @@ const time = computed(() =>
     </h2>
     <p v-if="round.isHeld && !first">{{ runsIn(glue) ? time : `${grams}, ${time}` }}.</p>
     <p v-if="clamps.length > 0">Then hold it: {{ clamps.join('; ') }}.</p>
+    <img
+      v-if="picture && clamps.length > 0"
+      :src="picture"
+      class="h-44 object-contain"
+      :alt="`Held: ${clamps.join('; ')}`"
+    />
     <button v-if="round.isHeld" type="button" class="btn no-print justify-self-start" @click="$emit('hold')">
       <AlarmClock :size="16" aria-hidden="true" />
       It is closed: hold {{ minutesText(glue.hold) }}

@@ -9,7 +9,8 @@ import { minutesText } from '@core/length'
 import { BoxScene } from '@web/parts/box-scene'
 import { useSay } from '@web/parts/say'
 import { useTheme } from '@web/parts/theme'
-import { showingOf } from './step-pictures'
+import type { HoldMark } from '@web/parts/hold-marks'
+import { heldOf, showingOf } from './step-pictures'
 
 /** One step a page, for glue on the fingers: a large picture that turns, and one large button. */
 const props = defineProps<{
@@ -19,6 +20,7 @@ const props = defineProps<{
   glue: Glue
   done: (id: string) => boolean
   closing: (id: string) => Round | null
+  marks: (step: BuildStep) => HoldMark[]
 }>()
 const at = defineModel<number>({ required: true })
 const emit = defineEmits<{ done: [id: string]; hold: [round: Round]; close: [] }>()
@@ -37,6 +39,9 @@ const clamps = computed(() => {
   const all = round.value ? clampsFor(round.value, props.box) : []
   return all.map((clamp) => clampText(clamp, say.value)).join('; ')
 })
+/** Whether the picture shows what holds the round, in place of what comes in. */
+const isHeld = ref(false)
+watch(at, () => void (isHeld.value = false))
 const { theme } = useTheme()
 let scene: BoxScene | null = null
 let observer: ResizeObserver | null = null
@@ -44,7 +49,8 @@ let observer: ResizeObserver | null = null
 function draw(): void {
   if (!scene || !props.panels) return
   const { showing, pulled } = showingOf(step.value, props.steps, props.panels)
-  scene.draw(showing, pulled)
+  scene.setMarks(isHeld.value ? props.marks(step.value) : [])
+  scene.draw(isHeld.value ? heldOf(step.value) : showing, pulled)
 }
 const isLast = computed(() => at.value === props.steps.length - 1)
 function next(): void {
@@ -86,7 +92,7 @@ onBeforeUnmount(() => {
   observer?.disconnect()
   scene?.dispose()
 })
-watch([at, theme], draw, { flush: 'post' })
+watch([at, theme, isHeld], draw, { flush: 'post' })
 </script>
 
 <template>
@@ -113,10 +119,21 @@ watch([at, theme], draw, { flush: 'post' })
         <p v-if="faces" class="mt-1 text-base">{{ faces }}</p>
         <div v-if="round" class="mt-2 grid gap-1 text-base">
           <p>That closes the round. {{ clamps ? `Hold it: ${clamps}.` : '' }} Look whether it is square.</p>
-          <button type="button" class="btn h-11 justify-self-start" @click="$emit('hold', round)">
-            <AlarmClock :size="18" aria-hidden="true" />
-            Hold {{ minutesText(glue.hold) }}
-          </button>
+          <div class="flex flex-wrap gap-2">
+            <button type="button" class="btn h-11" @click="$emit('hold', round)">
+              <AlarmClock :size="18" aria-hidden="true" />
+              Hold {{ minutesText(glue.hold) }}
+            </button>
+            <button
+              v-if="clamps"
+              type="button"
+              class="btn h-11"
+              :aria-pressed="isHeld"
+              @click="isHeld = !isHeld"
+            >
+              {{ isHeld ? 'Show what comes in' : 'Show where' }}
+            </button>
+          </div>
         </div>
         <p v-if="done(step.id)" class="mt-1 text-base text-moss">Done already.</p>
       </div>

@@ -37,5 +37,8 @@ const say = useSay()
         <span class="num">{{ say.area(face.area) }}</span>
       </li>
     </ul>
+    <p v-if="step.dry.length > 0" class="text-[13px] text-gorse">
+      Keep dry, it moves: no glue where it meets {{ step.dry.join(', ') }}.
+    </p>
   </li>
 </template>

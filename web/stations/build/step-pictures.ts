@@ -2,6 +2,7 @@ import { onBeforeUnmount, ref, shallowRef, watch, type Ref } from 'vue'
 import type { Panel } from '@core/assembly'
 import type { BuildStep } from '@core/build'
 import type { BoxScene, Showing } from '@web/parts/box-scene'
+import type { HoldMark } from '@web/parts/hold-marks'
 import { useTheme } from '@web/parts/theme'
 
 const [WIDTH, HEIGHT] = [520, 360]
@@ -36,15 +37,26 @@ export function showingOf(
   return { showing: [...there, ...bent, ...coming], pulled }
 }
 
+/** What is seen of a round that is closed and held. */
+export const heldOf = ({ panels: arrived, standing }: BuildStep): Showing[] =>
+  [...standing, ...arrived].map((name) => ({ name, colour: 'ply' as const, out: 0 }))
+
 export interface StepPictures {
   pictures: Ref<Record<string, string>>
+  /** What holds a round, by the step that closes it. */
+  held: Ref<Record<string, string>>
   /** True where the browser draws nothing in space. */
   impossible: Ref<boolean>
 }
 
 /** A picture of each step: what stands already, and the panel that comes in, pulled out along its way. */
-export function useStepPictures(steps: Ref<BuildStep[]>, panels: Ref<Panel[] | null>): StepPictures {
+export function useStepPictures(
+  steps: Ref<BuildStep[]>,
+  panels: Ref<Panel[] | null>,
+  marksOf: (step: BuildStep) => HoldMark[],
+): StepPictures {
   const pictures = shallowRef<Record<string, string>>({})
+  const held = shallowRef<Record<string, string>>({})
   const impossible = ref(false)
   const { theme } = useTheme()
   let scene: BoxScene | null = null
@@ -75,6 +87,13 @@ export function useStepPictures(steps: Ref<BuildStep[]>, panels: Ref<Panel[] | n
       const { showing, pulled } = showingOf(step, steps.value, panels.value)
       drawn.draw(showing, 2 * pulled)
       pictures.value = { ...pictures.value, [step.id]: drawn.picture() }
+      const marks = marksOf(step)
+      if (marks.length > 0) {
+        drawn.setMarks(marks)
+        drawn.draw(heldOf(step), 2 * pulled)
+        held.value = { ...held.value, [step.id]: drawn.picture() }
+        drawn.setMarks([])
+      }
       await new Promise(requestAnimationFrame)
       if (own !== latest) return
     }
@@ -84,5 +103,5 @@ export function useStepPictures(steps: Ref<BuildStep[]>, panels: Ref<Panel[] | n
     latest++
     scene?.dispose()
   })
-  return { pictures, impossible }
+  return { pictures, held, impossible }
 }

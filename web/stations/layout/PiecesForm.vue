@@ -1,17 +1,20 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { PIECES_FIRST, type LayoutSettings } from '@core/nest'
+import { reservedOf } from '@core/orders'
 import type { Offcut } from '@core/stock'
 import FieldLabel from '@web/parts/FieldLabel.vue'
 import OffcutPicture from '@web/parts/OffcutPicture.vue'
 import { useSay } from '@web/parts/say'
 import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
+import { useBench } from '@web/stores/bench'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { usePlanner } from '@web/stores/planner'
 
 /** Which pieces of the stock are taken first, and which this job leaves alone. */
 const jobs = useOpenJob()
+const bench = useBench()
 const planner = usePlanner()
 const derived = useDerived()
 const say = useSay()
@@ -40,6 +43,29 @@ const name = (isNamed: boolean): boolean =>
 const setInOpenings = (isOn: boolean): boolean =>
   jobs.edit((draft) => {
     draft.layout.settings.inOpenings = isOn
+  })
+/** What is kept for orders of other jobs. */
+const reserved = computed(() =>
+  reservedOf(
+    derived.seen.stock?.id ?? '',
+    bench.orders.filter(({ job }) => job !== jobs.job.id),
+  ),
+)
+const forOrders = ({ id, count }: Offcut): string => {
+  const own = reserved.value.get(id)
+  if (!own) return ''
+  const numbers = own.orders.map(({ number }) => number).join(', ')
+  return own.count < count ? `${own.count} kept for order ${numbers}` : `kept for order ${numbers}`
+}
+/** Offcuts that other orders need and this job would take. */
+const contested = computed(() =>
+  offcuts.value.filter(
+    ({ id, count }) => !settings.value.kept.includes(id) && (reserved.value.get(id)?.count ?? 0) >= count,
+  ),
+)
+const leave = (): boolean =>
+  jobs.edit((draft) => {
+    draft.layout.settings.kept.push(...contested.value.map(({ id }) => id))
   })
 const lineOf = ({ id, name, width, height, count }: Offcut): string =>
   [
@@ -76,8 +102,14 @@ const lineOf = ({ id, name, width, height, count }: Offcut): string =>
             @change="keep(each.id, !($event.target as HTMLInputElement).checked)"
           />
           <OffcutPicture :offcut="each" />
-          <span class="num min-w-0">{{ lineOf(each) }}</span>
+          <span class="num min-w-0">
+            {{ lineOf(each) }}
+            <span v-if="forOrders(each)" class="block text-gorse">{{ forOrders(each) }}</span>
+          </span>
         </label>
+      </li>
+      <li v-if="contested.length > 0">
+        <button type="button" class="btn" @click="leave">Leave those for their orders</button>
       </li>
     </ul>
     <ToggleSwitch

@@ -1,0 +1,53 @@
+import { boughtFor, staysDry, type Finish } from '../build'
+import { sizeInUse } from '../box'
+import { panelsShown, pictureOf, type DerivedBox } from '../derive'
+import { kindOfLid, lidOf } from '../fittings'
+import type { Job } from '../job'
+import { capitalised, counted, type Say } from '../length'
+import type { BoxCard } from './card'
+
+const HOUR = 3600_000
+
+/** What is on it, in a line. */
+function finishLine({ kind, coats, inside }: Finish): string {
+  if (kind === 'none') return 'Bare, nothing on it.'
+  return `${capitalised(counted(coats, 'coat'))} of ${kind}, ${inside ? 'inside and outside' : 'outside'}.`
+}
+
+/**
+ * The card that goes with the box in hand: what it is, and how it is treated.
+ * @param hours from now until it may be used @param now when it was glued up
+ */
+export function cardOf(job: Job, { made, sizes }: DerivedBox, hours: number, now: Date, say: Say): BoxCard {
+  const { box, measure, thing, also, build, price } = job
+  const lid = lidOf(box)
+  const stock = measure.stock
+  const size = (each: typeof sizes.outer): string => say.size(sizeInUse(box.lies, each), 0)
+  const ready = new Date(now.getTime() + hours * HOUR).toISOString().slice(0, 10)
+  const dry = made ? staysDry(made).map(({ what }) => what) : []
+  const hasMagnets = made ? boughtFor(made).some(({ what }) => what === 'magnet') : false
+  const isAcrylic = stock?.family === 'acrylic'
+  const panels = panelsShown(job)
+  return {
+    name: also.length > 0 ? `${job.name}: ${thing.name}` : job.name,
+    maker: price.seller,
+    picture: panels && pictureOf(panels),
+    facts: [
+      `${size(sizes.outer)} outside, ${size(sizes.inner)} inside.`,
+      ...(stock ? [`Cut from ${stock.name}${isAcrylic ? '' : `, joined with ${build.glue.kind}`}.`] : []),
+      ...(lid ? [`${capitalised(kindOfLid(lid).title)}.`] : []),
+      finishLine(build.finish),
+    ],
+    care: [
+      `Put nothing heavy into it before ${ready}: glue and finish are hard then.`,
+      isAcrylic
+        ? 'Wipe it with a soft damp cloth; spirit and solvents make it crack.'
+        : 'Keep it dry and out of the sun: wood moves as the seasons change.',
+      ...(dry.some((what) => what === 'grooves' || what === 'runners')
+        ? ['What slides runs on bare wood: keep it clean, and rub it with a candle if it sticks.']
+        : []),
+      ...(dry.includes('slits') ? ['Open the bend slowly, and no further than it goes by itself.'] : []),
+      ...(hasMagnets ? ['It has small magnets in it: keep them from children, who may swallow them.'] : []),
+    ],
+  }
+}

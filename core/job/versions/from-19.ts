@@ -1,0 +1,11 @@
+import { isObject, type Loose } from '../loose'
+
+/** What is done after the glue was not said. */
+const NOTHING_ON = { kind: 'none', coats: 1, dry: 1, hard: 0, inside: false }
+
+/** Jobs of version 19 ended with the glue. */
+export const from19 = (job: Loose): Loose => ({
+  ...job,
+  version: 20,
+  build: isObject(job.build) ? { ...job.build, finish: NOTHING_ON } : job.build,
+})
