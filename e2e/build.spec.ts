@@ -146,3 +146,40 @@ test('a panel that will not go in: where to look, by this job’s own doubts', a
   await expect(card.getByRole('listitem').last()).toContainText('cut it again')
   await expect(card).toContainText(/A boundary may be off by 0\.\d{3} mm/)
 })
+
+test('after the glue: sand, mask, coats and their hours by the tin’s label, and a card for the customer', async ({
+  page,
+}) => {
+  await openDemo(page, 'demo-logger', 'build')
+  const card = page.getByRole('region', { name: 'After the glue' })
+  const steps = card.getByRole('list', { name: 'After the glue, in order' }).getByRole('listitem')
+  await expect(steps).toHaveText([/Let it set/, /Sand/])
+  await card.getByRole('combobox').selectOption('varnish')
+  await expect(steps).toHaveText([
+    /Let it set/,
+    /Sand/,
+    /Mask.*grooves/,
+    /3 coats of varnish/,
+    /Let it harden/,
+  ])
+  await expect(page.getByTestId('ready')).toContainText('4.3 days')
+  await typeInto(page, field(page, 'Coats'), '9')
+  await expect(card).toContainText('at most 8')
+  await typeInto(page, field(page, 'Coats'), '1')
+  await expect(page.getByTestId('ready')).toContainText('4.0 days')
+  // What moves is told at its step.
+  await expect(page.getByText('Keep dry, it moves').first()).toBeVisible()
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    card.getByRole('button', { name: 'Card for the customer, as PDF' }).click(),
+  ])
+  expect(download.suggestedFilename()).toMatch(/card\.pdf$/)
+  await settled(page)
+  await page.reload()
+  await expect(card.getByRole('combobox')).toHaveValue('varnish')
+})
+
+test('what holds a round is drawn round the box', { tag: '@space' }, async ({ page }) => {
+  await openDemo(page, 'demo-tray', 'build')
+  await expect(page.getByRole('img', { name: /^Held: 2 rubber bands/ })).toBeVisible()
+})

@@ -65,7 +65,7 @@ for (const [width, height] of [
       await page.goto('./#/job/demo-tray/measure/first')
       await expect(page.getByTestId('first-sheet')).toBeVisible()
       await standsWell(page, 'the first box')
-      for (const shelf of ['', '/machines', '/cuts']) {
+      for (const shelf of ['', '/machines', '/orders', '/cuts']) {
         await page.goto(`./#/bench${shelf}`)
         await expect(page.getByRole('main').locator('input, table a').first()).toBeVisible()
         await standsWell(page, `the bench${shelf}`)

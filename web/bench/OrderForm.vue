@@ -47,7 +47,12 @@ function take(event: Event): void {
     <h2 id="order-title" class="text-base!">Take an order</h2>
     <label class="text-[13px] font-medium">
       Job
-      <select v-model="next.job" class="input font-sans!" :aria-invalid="error !== '' || undefined">
+      <select
+        v-model="next.job"
+        class="input font-sans!"
+        :aria-invalid="error !== '' || undefined"
+        @change="error = ''"
+      >
         <option value="" disabled>Choose a job</option>
         <option v-for="{ id, name } in jobs" :key="id" :value="id">{{ name }}</option>
       </select>

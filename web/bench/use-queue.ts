@@ -95,19 +95,18 @@ export function useQueue(): Queue {
   async function work(): Promise<void> {
     const own = ++latest
     const order = inQueue(bench.orders)
+    // All of them at once: what they are cut from is known before the first is laid out.
+    const found = await Promise.all(order.map(({ job }) => jobOf(job)))
+    if (own !== latest) return
+    missing.value = order.filter((_, i) => found[i] === null).map(({ id }) => id)
     for (const [i, each] of order.entries()) {
-      const job = await jobOf(each.job)
-      if (own !== latest) return
-      missing.value = missing.value.filter((id) => id !== each.id)
-      if (!job) {
-        missing.value.push(each.id)
-        continue
-      }
-      const found = asFound(job, each, order.slice(0, i))
-      const key = JSON.stringify([job.changed, each.boxes, found.measure, bench.runs.length])
+      const job = found[i]
+      if (!job) continue
+      const seen = asFound(job, each, order.slice(0, i))
+      const key = JSON.stringify([job.changed, each.boxes, seen.measure, bench.runs.length])
       if (runs.value[each.id]?.key === key) continue
       working.value = each.id
-      const run = await ask(found, each.boxes)
+      const run = await ask(seen, each.boxes)
       if (own !== latest) return
       runs.value = { ...runs.value, [each.id]: { key, run } }
     }
