@@ -147,7 +147,7 @@ test('a panel that will not go in: where to look, by this job’s own doubts', a
   await expect(card).toContainText(/A boundary may be off by 0\.\d{3} mm/)
 })
 
-test('after the glue: sand, mask, coats and their hours by the tin’s label, and a card for the customer', async ({
+test('after the glue: sand, mask, coats by the tin’s label, and a card for the customer', async ({
   page,
 }) => {
   await openDemo(page, 'demo-logger', 'build')

@@ -4,7 +4,7 @@ import { openDemo, settled, tabTo, typeInto } from './helpers'
 const order = (page: Page, number: number) =>
   page.getByRole('listitem', { name: `Order ${number}`, exact: true })
 
-test('the order book: in turn by stock, with hours, sheets to buy, and offcuts that are kept for one', async ({
+test('the order book: in turn, with hours, sheets to buy, and offcuts kept for one order', async ({
   page,
 }) => {
   await openDemo(page, 'demo-crate', 'layout')
@@ -44,9 +44,7 @@ test('the order book: in turn by stock, with hours, sheets to buy, and offcuts t
   await expect(page.getByRole('list', { name: 'Offcuts' })).not.toContainText('kept for order')
 })
 
-test('an order is taken, is late where its day comes before its turn, is taken out and comes back; by keys', async ({
-  page,
-}) => {
+test('an order is taken, is late, is taken out and comes back; by keys', async ({ page }) => {
   await page.goto('./#/bench/orders')
   await expect(page.getByRole('list', { name: 'Machines' })).toBeVisible()
   await page.getByRole('button', { name: 'Take it' }).click()

@@ -4,6 +4,8 @@ import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSy
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
+import { thingsOf } from '../core/job'
+import { readJob } from '../core/keep'
 
 const root = fileURLToPath(new URL('..', import.meta.url))
 let folder = ''
@@ -134,6 +136,25 @@ describe('the command line', () => {
     const bad = uplands('price', 'demo/specimen-tray.json', '--out', out, '--boxes', '1,none')
     expect(bad.status).toBe(2)
     expect(bad.said).toMatch(/^--boxes is counts from 1 to 10000 such as 1,10,100\. Usage: /)
+  })
+  test('makes a box for every row of a table, and names the rows that make none', () => {
+    const [table, out] = [join(folder, 'rows.csv'), join(folder, 'table.json')]
+    writeFileSync(table, 'name,width,depth\nLing,200,150\nRush,wide,150\nSedge,4,150\nMoss,9 in,120\n')
+    const made = uplands('table', 'demo/specimen-tray.json', table, '--out', out)
+    expect(made.status).toBe(0)
+    expect(made.said.split('\n').filter((line) => line.startsWith('Row'))).toEqual([
+      'Row 3 makes no box: “wide” is no length for width',
+      expect.stringMatching(/^Row 4 makes no box: .+\.$/),
+    ])
+    const read = readJob(readFileSync(out, 'utf8'))
+    const things = read.ok ? thingsOf(read.job) : []
+    expect(things.map(({ name, box }) => [name, box.width])).toEqual([
+      ['Ling', 200],
+      ['Moss', 228.6],
+    ])
+    writeFileSync(table, 'name,colour\nLing,red\n')
+    const bad = uplands('table', 'demo/specimen-tray.json', table, '--out', out)
+    expect([bad.status, bad.said]).toEqual([2, expect.stringMatching(/^“colour” is no column here\. /)])
   })
   test('layout: a task is laid out by itself; a wrong one is refused in one sentence', () => {
     const folder = mkdtempSync(join(tmpdir(), 'uplands-layout-'))

@@ -84,7 +84,7 @@ export function afterGlue(box: Box, panels: Panel[], about: About, say: Say): Af
   const isSlit = dry.some(({ what }) => what === 'slits')
   const set: AfterStep = {
     title: 'Let it set',
-    text: `Leave it ${counted(glue.full, 'hour')} before you load or sand it: the glue is at full strength then.`,
+    text: `Load and sand nothing for ${counted(glue.full, 'hour')}: the glue is at full strength then.`,
     wait: glue.full,
   }
   const steps = [set, sandingOf(about, isSlit, say)]
@@ -107,7 +107,7 @@ export function afterGlue(box: Box, panels: Panel[], about: About, say: Say): Af
   })
   steps.push({
     title: 'Let it harden',
-    text: `${counted(finish.hard, 'hour')} after the last coat it may be used. Take the tape off before that.`,
+    text: `Take the tape off. ${counted(finish.hard, 'hour')} after the last coat it may be used.`,
     wait: finish.hard,
   })
   return {

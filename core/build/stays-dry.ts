@@ -2,10 +2,6 @@ import type { Box } from '../box'
 
 type Standing = Pick<Box, 'assembly'>
 
-/** Joints that move when the box is used. */
-export const movingJoints = ({ assembly }: Standing): Box['assembly']['joints'] =>
-  assembly.joints.filter(({ between }) => between !== 'glue')
-
 /** A place that glue and varnish are kept out of, and the parts that it is on, by their ids. */
 export interface DryPlace {
   what: 'grooves' | 'slits' | 'runners' | 'pins'
@@ -17,9 +13,10 @@ const slidOn = (id: string): boolean => /^(runner|rail)/.test(id)
 
 /** Everything on a box that must stay free of glue and varnish: what moves, and what bends. */
 export function staysDry(box: Standing): DryPlace[] {
-  const { parts, sheets, strips, groups } = box.assembly
+  const { parts, joints, sheets, strips, groups } = box.assembly
+  const moving = joints.filter(({ between }) => between !== 'glue')
   const places: DryPlace[] = [
-    { what: 'grooves', parts: movingJoints(box).flatMap((joint) => joint.parts) },
+    { what: 'grooves', parts: moving.flatMap((joint) => joint.parts) },
     { what: 'slits', parts: [...sheets.flat(), ...strips.map(({ id }) => id)] },
     { what: 'runners', parts: parts.map(({ id }) => id).filter(slidOn) },
     { what: 'pins', parts: groups.flatMap((group) => (group.motion === 'hinge' ? group.parts : [])) },

@@ -6,7 +6,7 @@ import { questionsOf } from './template'
 /** A table larger than this is refused before it is read, characters. */
 const LARGEST = 200_000
 /** Rows that make boxes. */
-export const MOST_VARIANTS = MOST_THINGS + 1
+const MOST_VARIANTS = MOST_THINGS + 1
 /** Letters of a name, and of a text that is engraved. */
 const [LONGEST_NAME, LONGEST_TEXT] = [40, 120]
 
@@ -41,8 +41,7 @@ interface RefusedRow {
   why: string
 }
 
-export type VariantsRead =
-  { ok: true; variants: Variant[]; refused: RefusedRow[] } | { ok: false; error: string }
+type VariantsRead = { ok: true; variants: Variant[]; refused: RefusedRow[] } | { ok: false; error: string }
 
 type Column =
   | { is: 'name' }

@@ -134,7 +134,7 @@ describe('the job that is made of it', () => {
     for (const { why } of refused) expect(why).toMatch(/\.$/)
     expect(made(read('name,width\nThin,4').variants).job).toBeNull()
   })
-  test('two hundred rows of a CSV make two hundred boxes; more parts than a layout holds are left out', () => {
+  test('two hundred rows make two hundred boxes; more parts than a layout holds are left out', () => {
     const rows = Array.from({ length: 200 }, (_, i) => [`Box ${i + 1}`, 60 + i / 2, `N${i + 1}`])
     const text = Papa.unparse([['name', 'width', 'text'], ...rows])
     const { job, refused } = made(read(text).variants)

@@ -45,7 +45,7 @@ function withTexts(job: Job, { texts }: Variant): Job {
   return withThings(job, things)
 }
 
-/** Sheets that parts of such an area may take, so that all of them find room; null where that is no question. */
+/** Sheets that parts of such an area may take, so that all find room; null where that is no question. */
 function sheetsFor(covered: number, { measure: { stock } }: Job): number | null {
   const sheets = stock ? Math.ceil((AMPLE * covered) / (stock.sheetWidth * stock.sheetHeight)) : 0
   return sheets > sheetsAllowed({ sheets: null }) ? Math.min(sheets, MOST_SHEETS) : null

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 
 /** How far an order is: to be cut, cut and being built, handed over. */
-export const ORDER_STATES = ['waiting', 'cut', 'handed over'] as const
+const ORDER_STATES = ['waiting', 'cut', 'handed over'] as const
 export type OrderState = (typeof ORDER_STATES)[number]
 
 const identifier = z.string().min(1).max(60)

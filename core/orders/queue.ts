@@ -58,7 +58,7 @@ export interface MachineQueue {
 }
 
 /** A day so many days later, ISO 8601. */
-export function dayAfter(day: string, days: number): string {
+function dayAfter(day: string, days: number): string {
   const date = new Date(`${day}T12:00:00Z`)
   date.setUTCDate(date.getUTCDate() + days)
   return date.toISOString().slice(0, 10)

@@ -31,7 +31,8 @@ const cautions = computed(() => finishCautions(finish.value))
 const days = computed(() => {
   const { hours, grams } = props.after
   const long = hours < 48 ? counted(Math.round(hours), 'hour') : `${fixed(hours / 24, 1)} days`
-  return `${capitalised(long)} after the last clamp it is ready${grams > 0 ? `; it takes ${fixed(grams, 0)} g in all` : ''}.`
+  const takes = grams > 0 ? `; it takes ${fixed(grams, 0)} g in all` : ''
+  return `${capitalised(long)} after the last clamp it is ready${takes}.`
 })
 const choose = ({ target }: Event): void => {
   finish.value = finishOf((target as HTMLSelectElement).value as Finish['kind'], finish.value.inside)
