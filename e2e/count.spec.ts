@@ -37,7 +37,7 @@ test('four boxes are counted off on a phone: sheets, a spoilt part, kept over a 
   await field(page, 'Gap between parts').fill('9')
   await settled(page)
   await page.goto('./#/job/demo-slip/cut/count')
-  await expect(page.getByText('this begins anew')).toBeVisible()
+  await expect(page.getByText('this begins again')).toBeVisible()
   await expect(complete).toHaveText('0 of 4 boxes complete')
 })
 

@@ -29,7 +29,7 @@ test('a cut is a page of its own: photos are kept, told of in the list, exported
     buffer: Buffer.from('<svg onload="alert(1)"/>'),
   })
   await expect(shelf.getByRole('alert')).toHaveText(
-    '“notes.png” was not taken. It is no picture that this browser can read. Choose a JPEG, PNG or WebP.',
+    '“notes.png” was not taken. This browser cannot read it as a picture. Choose a JPEG, PNG or WebP.',
   )
   const buffer = Buffer.from(await pictureOf(page, 2400, 1200), 'base64')
   await chooser.setInputFiles({ name: 'corner.png', mimeType: 'image/png', buffer })

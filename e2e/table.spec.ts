@@ -22,14 +22,14 @@ test('a table makes a job with a box for every row; rows that make none say why'
   const file = (text: string) => ({ name: 'trays.csv', mimeType: 'text/csv', buffer: Buffer.from(text) })
   const chooser = dialog.getByLabel('Table of boxes')
   await chooser.setInputFiles(file('name,colour\r\nLing,red'))
-  await expect(dialog.getByRole('alert')).toContainText('“colour” is no column here.')
+  await expect(dialog.getByRole('alert')).toContainText('“colour” is not a column here.')
   await chooser.setInputFiles(
     file(
       'name,copies,width,depth\r\nLing,2,200,150\r\nRush,1,wide,150\r\nSedge,1,9 in,150\r\nMoss,1,4,80\r\n',
     ),
   )
   await expect(dialog.getByRole('list', { name: 'Rows that make no box' })).toHaveText(
-    'Row 3: “wide” is no length for width',
+    'Row 3: “wide” is not a length for width',
   )
   await dialog.getByRole('button', { name: 'Make 3 boxes' }).click()
   await expect(dialog.getByRole('list', { name: 'Rows that make no box' })).toContainText(/Row 5: .*\./)

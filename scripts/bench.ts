@@ -8,11 +8,15 @@ import { benchLoop } from './bench/loop'
 import { benchCommands } from './bench/quick'
 import { benchSearch } from './bench/search'
 import { benchSheets } from './bench/sheets'
+import { benchTable } from './bench/table'
 import { tellBroken } from './bench/timing'
+import { benchWords } from './bench/words'
 
 /** What can be measured by itself: `npm run bench -- browser loop`. */
 const BENCHES: Record<string, () => unknown> = {
   commands: benchCommands,
+  words: benchWords,
+  table: benchTable,
   core: benchCore,
   assembly: benchAssembly,
   coverage: benchCoverage,

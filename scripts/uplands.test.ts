@@ -143,7 +143,7 @@ describe('the command line', () => {
     const made = uplands('table', 'demo/specimen-tray.json', table, '--out', out)
     expect(made.status).toBe(0)
     expect(made.said.split('\n').filter((line) => line.startsWith('Row'))).toEqual([
-      'Row 3 makes no box: “wide” is no length for width',
+      'Row 3 makes no box: “wide” is not a length for width',
       expect.stringMatching(/^Row 4 makes no box: .+\.$/),
     ])
     const read = readJob(readFileSync(out, 'utf8'))
@@ -154,7 +154,7 @@ describe('the command line', () => {
     ])
     writeFileSync(table, 'name,colour\nLing,red\n')
     const bad = uplands('table', 'demo/specimen-tray.json', table, '--out', out)
-    expect([bad.status, bad.said]).toEqual([2, expect.stringMatching(/^“colour” is no column here\. /)])
+    expect([bad.status, bad.said]).toEqual([2, expect.stringMatching(/^“colour” is not a column here\. /)])
   })
   test('layout: a task is laid out by itself; a wrong one is refused in one sentence', () => {
     const folder = mkdtempSync(join(tmpdir(), 'uplands-layout-'))

@@ -195,8 +195,8 @@ export function planSentence(what: PlanProblem, say: Say): string {
       return `Between the floor and what closes it ${length(what.room)} are left. Make the box higher.`
     case 'divider':
       return (
-        `Divider ${what.which} cannot stand there. It needs two different walls, not too near a corner or ` +
-        'another divider, and not too sharp to either; a way that stays in the room; and height for its tabs.'
+        `Divider ${what.which} cannot stand there. It needs two different walls, away from corners and ` +
+        'other dividers and not too sharp to either. Its way must stay inside, with height for its tabs.'
       )
     case 'narrow':
       return (

@@ -43,7 +43,7 @@ export function pictureSize(
   const refused = (error: string): { ok: false; error: string } => ({ ok: false, error })
   if (file.byteLength > LARGEST_PICTURE)
     return refused(
-      `This picture is larger than ${LARGEST_PICTURE / 1e6} MB. Make it smaller, and save it anew.`,
+      `This picture is larger than ${LARGEST_PICTURE / 1e6} MB. Make it smaller, and save it again.`,
     )
   const bytes = new DataView(file)
   const size = isPng(bytes) ? { width: bytes.getUint32(16), height: bytes.getUint32(20) } : jpegSize(bytes)
@@ -52,7 +52,7 @@ export function pictureSize(
   if (size.width * size.height > MOST_DECODED)
     return refused(
       `This picture has ${size.width} × ${size.height} points, more than ${MOST_DECODED / 1e6} million. ` +
-        'Scale it down, and save it anew.',
+        'Scale it down, and save it again.',
     )
   return { ok: true, size }
 }

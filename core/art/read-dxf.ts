@@ -115,12 +115,14 @@ const MOST_NOTES = 5
 /** Reads the lines of a DXF drawing by its layers. Text is refused, blocks and hatches are told of. */
 export function readDxf(text: string): RawArt {
   const file = readGroups(text)
-  if (!file) throw new Refusal('This DXF file cannot be read. Save it anew as a plain ASCII DXF.')
+  if (!file) throw new Refusal('This DXF file cannot be read. Save it again as a plain ASCII DXF.')
   const art: RawArt = { mm: UNITS[file.unit] ?? null, groups: new Map(), notes: new Set() }
   for (const [i, entity] of file.entities.entries()) {
     const { type } = entity
     if (type.endsWith('TEXT'))
-      throw new Refusal('There is text in this drawing, and fonts differ. Turn it into lines and save anew.')
+      throw new Refusal(
+        'There is text in this drawing, and fonts differ. Turn it into lines and save it again.',
+      )
     if (!DRAWN.includes(type)) {
       if (!SILENT.includes(type) && art.notes.size < MOST_NOTES) art.notes.add(noteFor(type))
       continue

@@ -38,7 +38,7 @@ const FINE = 1 / 20_000
 const MOST_WAYS = 200_000
 const MOST_STYLED = 3_000_000
 
-const SAVE_ANEW = 'Save it anew from the program that made it.'
+const SAVE_AGAIN = 'Save it again from the program that made it.'
 
 function elementsOf(raw: unknown): Element[] {
   if (!Array.isArray(raw)) return []
@@ -60,7 +60,9 @@ function countOf(text: string, sign: string): number {
 /** What is in a file after it was flattened. */
 function parsed(text: string, flatten: Flatten): Element {
   if (/<(?:[a-z]\w*:)?(?:text|flowRoot)[\s>]/i.test(text))
-    throw new Refusal('There is text in this drawing, and fonts differ. Turn it into paths and save anew.')
+    throw new Refusal(
+      'There is text in this drawing, and fonts differ. Turn it into paths and save it again.',
+    )
   if (/<(?:[a-z]\w*:)?style[\s>]/i.test(text) && countOf(text, '{') * countOf(text, '<') > MOST_STYLED)
     throw new Refusal('This drawing has too many styles. Turn them into attributes, or simplify the drawing.')
   let flat: string
@@ -71,7 +73,7 @@ function parsed(text: string, flatten: Flatten): Element {
     throw new Refusal(
       isDeep
         ? 'This SVG file has too many parts in each other. Ungroup the drawing, or simplify it.'
-        : `This SVG file cannot be read. ${SAVE_ANEW}`,
+        : `This SVG file cannot be read. ${SAVE_AGAIN}`,
     )
   }
   const parser = new XMLParser({
@@ -116,7 +118,7 @@ class SvgReader {
     if (name !== 'g' && name !== 'path') return
     if (Number(attributes.opacity ?? 1) === 0) return
     if (attributes.mask || attributes.filter)
-      throw new Refusal('This drawing has masks or filters. Flatten them into shapes, and save it anew.')
+      throw new Refusal('This drawing has masks or filters. Flatten them into shapes, and save it again.')
     const own = attributes.transform ? [attributes.transform, ...transforms] : transforms
     const clip = hrefOf(attributes['clip-path'])
     const place = { transforms: own, clips: clip ? [...clips, ...this.clipsOf(clip, own)] : clips }
@@ -133,7 +135,7 @@ class SvgReader {
     try {
       lines = pathLines(d, this.tolerance, { transforms })
     } catch {
-      throw new Refusal(`A path in this SVG file cannot be read. ${SAVE_ANEW}`)
+      throw new Refusal(`A path in this SVG file cannot be read. ${SAVE_AGAIN}`)
     }
     return lines.map(({ points, closed }) => ({ closed, points: points.map(({ x, y }) => ({ x, y: -y })) }))
   }
@@ -187,7 +189,7 @@ class SvgReader {
   private colourOf(paint: string): string {
     if (!paint.startsWith('url(')) return paint
     if (this.defined.get(hrefOf(paint))?.name === 'pattern')
-      throw new Refusal('This drawing is filled with a pattern. Turn it into shapes, and save it anew.')
+      throw new Refusal('This drawing is filled with a pattern. Turn it into shapes, and save it again.')
     return 'gradient'
   }
 

@@ -121,11 +121,11 @@ function tidied(raw: RawArt, name: string): Artwork {
   const all = [...raw.groups.values()].flatMap(({ lines }) => lines.flatMap(({ points }) => points))
   if (all.length === 0) throw new Refusal('There are no lines in this file. Choose another one.')
   if (all.some(({ x, y }) => !Number.isFinite(x) || !Number.isFinite(y)))
-    throw new Refusal('Some places in this file are no numbers. Save it anew from the program that made it.')
+    throw new Refusal('Some places in this file are no numbers. Save it again from the program that made it.')
   const { minX, minY, maxX, maxY } = bounds(all)
   const [width, height] = [(maxX - minX) * scale, (maxY - minY) * scale]
   if (Math.max(width, height) > 20_000 || width < 0.01)
-    throw new Refusal('This drawing is wider than 20 m, or has no width. Scale it and save it anew.')
+    throw new Refusal('This drawing is wider than 20 m, or has no width. Scale it and save it again.')
   const off = Math.min(OFF, Math.max(width, height) / 2000)
   let doubled = 0
   let open = 0
@@ -198,7 +198,7 @@ function rawFrom(name: string, text: string, flatten: Flatten): RawArt {
 const refusalFor = (error: unknown): string =>
   error instanceof Refusal
     ? error.message
-    : 'This file cannot be read as a drawing. Save it anew from the program that made it.'
+    : 'This file cannot be read as a drawing. Save it again from the program that made it.'
 
 /**
  * Reads artwork: lines by colour (SVG) or layer (DXF), mm from their own lower left corner. Nothing in a file

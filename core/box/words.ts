@@ -58,8 +58,8 @@ const SENTENCES: {
     `These openings come to ${problem.count} holes; ${problem.most} are the most. Make the ` +
     'holes larger or the field smaller.',
   'bend joints': () =>
-    'A sheet that bends goes with fingers on all other edges, shared out between floor and rim, ' +
-    'and with a top where it reaches there. Choose those, or no bend.',
+    'A sheet that bends goes with fingers on all other edges, between floor and rim. Where it reaches ' +
+    'the top, there must be one. Choose those, or no bend.',
   'bend stock': () => 'The panels of a bent sheet are cut in one piece: choose one stock for all of them.',
   'bend radius': (problem, say) =>
     'Bends of that radius leave nothing flat between them. Make the radius at most ' +

@@ -24,17 +24,16 @@ export function laidIn({ spec }: Box, panels: Panel[]): Omit<BuildStep, 'title'>
           ...about,
           text:
             `${BEFORE}try the inlay of the ${of} dry, its scored side down. ` +
-            `Glue thinly in the pocket of the ` +
-            `${side} face, press it in flat under a board until the glue has set, then sand both level.`,
+            `Glue thinly in the pocket of the ${side} face. Press it in flat under a board until the glue has ` +
+            'set, then sand both level.',
         },
       ]
     if (how.kind !== 'magnet') return []
     const partner = how.with ? labelOf(how.with) : null
     const pair = partner
-      ? `When it holds, let its partner find its own way onto it, mark the side that looks out, and glue ` +
+      ? 'When it holds, let its partner find its own way onto it. Mark the side that looks out, and glue ' +
         `that one into the ${partner} with the mark up: so the two attract when it closes.`
-      : 'Mark the side that looks out, and let what it is to hold find ' +
-        'its own way onto it before that is glued.'
+      : 'Mark the side that looks out. Let what it holds find its own way onto it before you glue that.'
     return [
       {
         ...about,

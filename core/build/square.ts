@@ -57,12 +57,12 @@ export function squareAdvice(
     return { state: 'look', says }
   }
   if (Math.abs(longer) <= SAME)
-    return { state: 'square', says: 'It is square: both are the same. Let it dry so.' }
+    return { state: 'square', says: 'It is square: both are the same. Let it dry like that.' }
   const [one, other] = longer > 0 ? ['front left', 'back right'] : ['front right', 'back left']
   const way = lean > 0 ? 'right' : 'left'
   const off = `The back stands ${say.length(Math.abs(lean), 1)} too far to the ${way}.`
   if (Math.abs(lean) > DRAWN * frame.depth) {
-    const says = `${off} That is more than clamps draw straight: look whether every tab is home.`
+    const says = `${off} Clamps cannot pull that much straight: check that every tab is home.`
     return { state: 'look', says }
   }
   const push = `Push the ${one} and the ${other} corner towards each other, or clamp across that diagonal,`

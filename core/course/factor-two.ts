@@ -17,8 +17,8 @@ export const FACTOR_TWO: Exercise = {
     return {
       story: (say) => [
         `The kerf of this machine with this sheet is ${say.fine(kerf)}, full width. ` +
-          `The file is drawn to the line: ` +
-          'compensation is left to the laser’s software, which asks by how much to move each line outward.',
+          'The file is drawn to the line. Compensation is left to the laser’s software, which asks by how ' +
+          'much to move each line outward.',
         'A friend typed the full width there.',
       ],
       readings: null,

@@ -54,7 +54,7 @@ export const KERF: Exercise = {
       story: (say) => [
         `A strip of ply was cut across by ${LINES} parallel lines, and its pieces pushed together.`,
         'The gap that this leaves at the end is read with calipers, ' +
-          'four times, pushed together anew each time.',
+          'four times, pushed together again each time.',
         `Calipers read to ${say.fine(0.01)}, and a hand is off by about twice that.`,
       ],
       readings: { label: 'Gap at the end', values: gaps },

@@ -77,9 +77,8 @@ export const ORDER: Exercise = {
           return {
             right: false,
             said: () =>
-              'It comes out, but engraved after cuts: soot and smoke ' +
-              'are blown over what is open by then, and ' +
-              'a long window lets the sheet bend. Engrave first.',
+              'It comes out, but it is engraved after cuts. Soot and smoke blow over what is open by ' +
+              'then, and a long window lets the sheet bend. Engrave first.',
           }
         return {
           right: true,

@@ -95,14 +95,14 @@ function readRow(cells: string[], columns: Column[], row: number): Variant | str
       found.name = cell
     } else if (column.is === 'copies') {
       const copies = copiesSchema.safeParse(Number(cell))
-      if (!copies.success) return `“${cell}” is no number of copies from 1 to ${copiesSchema.maxValue}`
+      if (!copies.success) return `“${cell}” is not a number of copies from 1 to ${copiesSchema.maxValue}`
       found.copies = copies.data
     } else if (column.is === 'text') {
       if (cell.length > LONGEST_TEXT) return `its text is longer than ${LONGEST_TEXT} letters`
       found.texts[column.number] = cell
     } else {
       const length = parseLength(cell, column.unit)
-      if (!length.ok) return `“${cell}” is no length for ${column.name}`
+      if (!length.ok) return `“${cell}” is not a length for ${column.name}`
       found.answers[column.name] = Number(length.value.toFixed(4))
     }
   }
@@ -126,7 +126,7 @@ export function readVariants(text: string, job: Job, bare: LengthUnit): Variants
   const columns = head.cells.map((cell) => columnOf(cell, names, bare))
   const unknown = columns.findIndex((column) => column === null)
   if (unknown >= 0)
-    return refuse(`“${head.cells[unknown].trim()}” is no column here. Columns can be: ${could}.`)
+    return refuse(`“${head.cells[unknown].trim()}” is not a column here. Columns can be: ${could}.`)
   const keys = columns.map((column) => JSON.stringify({ ...column, unit: '' }))
   const twice = keys.findIndex((key, i) => keys.indexOf(key) < i)
   if (twice >= 0) return refuse(`“${head.cells[twice].trim()}” is there twice. Leave one of them out.`)

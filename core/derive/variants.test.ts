@@ -70,7 +70,7 @@ describe('a table of boxes', () => {
   })
   test.each([
     ['', 'is empty'],
-    ['name,colour\nLing,red', '“colour” is no column here. Columns can be: name, copies, width'],
+    ['name,colour\nLing,red', '“colour” is not a column here. Columns can be: name, copies, width'],
     ['name,width,WIDTH mm\nLing,3,4', 'there twice'],
     ['name,width', 'no row below its head'],
     [`name\n${'Ling\n'.repeat(201)}`, '201 rows; 200 are the most'],
@@ -85,10 +85,10 @@ describe('a table of boxes', () => {
     )
     expect(variants.map(({ name }) => name)).toEqual(['Ling'])
     expect(refused).toEqual([
-      { row: 3, why: '“none” is no number of copies from 1 to 100' },
-      { row: 4, why: '“wide” is no length for width' },
+      { row: 3, why: '“none” is not a number of copies from 1 to 100' },
+      { row: 4, why: '“wide” is not a length for width' },
       { row: 5, why: 'its name is longer than 40 letters' },
-      { row: 6, why: '“101” is no number of copies from 1 to 100' },
+      { row: 6, why: '“101” is not a number of copies from 1 to 100' },
       { row: 7, why: 'its text is longer than 120 letters' },
     ])
   })

@@ -80,8 +80,10 @@ export function* variantSteps(
   say: Say,
 ): Generator<number, MadeVariants> {
   const sets = setsOf(pattern)
+  // One and the same for all: a box that was worked out with it is not worked out again.
+  const measure = { ...pattern.measure, trials: [] }
   const base: Job = {
-    ...fromTemplate(pattern, {}, { ...about, measure: { ...pattern.measure, trials: [] } }),
+    ...fromTemplate(pattern, {}, { ...about, measure }),
     whole: null,
     figures: [],
     follows: [],
@@ -91,7 +93,7 @@ export function* variantSteps(
   let [parts, covered] = [0, 0]
   for (const [i, variant] of variants.entries()) {
     yield i
-    const own = thingsOfRow(pattern, variant, say)
+    const own = thingsOfRow({ ...pattern, measure }, variant, say)
     if (typeof own === 'string') {
       refused.push({ row: variant.row, why: own })
       continue

@@ -45,10 +45,10 @@ describe('tests as a table and as a list', () => {
   test.each([
     ['speed mm/s,power %\n12,65\n', 'The table has no column “thickness”'],
     ['', 'The table has no rows'],
-    ['speed,power,thickness,came out\nquick,65,3,clean\n', 'Row 2: “quick” is no speed.'],
+    ['speed,power,thickness,came out\nquick,65,3,clean\n', 'Row 2: “quick” is not a speed.'],
     ['speed,power,thickness,came out\n12,65,3,clean\n12,650,3,clean\n', 'Row 3: power is at most 100'],
-    ['speed,power,thickness,came out\n12,65,300,clean\n', 'Row 2: “300” is no thickness'],
-    ['speed,power,thickness,came out\n12,65,3,splendid\n', 'is none of not through'],
+    ['speed,power,thickness,came out\n12,65,300,clean\n', 'Row 2: “300” is not a thickness'],
+    ['speed,power,thickness,came out\n12,65,3,splendid\n', 'is not one of not through'],
     ['speed,power,thickness,air,came out\n12,65,3,perhaps,clean\n', 'air is on or off, not “perhaps”'],
     ['[{"setting": 3}]', 'Nothing was taken'],
     ['[1,', 'cut short'],

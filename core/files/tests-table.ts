@@ -62,12 +62,12 @@ const AIR: Record<string, boolean> = { on: true, yes: true, '1': true, off: fals
 function readRow(row: string[], { at, unit }: Head): TableTest | { wrong: string } {
   const cell = (name: (typeof NAMES)[number]): string => (row[at[name] ?? -1] ?? '').trim()
   const speed = parseSpeed(cell('speed'), unit)
-  if (!speed.ok) return { wrong: `“${cell('speed')}” is no speed.` }
+  if (!speed.ok) return { wrong: `“${cell('speed')}” is not a speed.` }
   const power = parseFigure(cell('power'))
-  if (!power.ok) return { wrong: `“${cell('power')}” is no power in per cent.` }
+  if (!power.ok) return { wrong: `“${cell('power')}” is not a power in per cent.` }
   const thickness = parseFigure(cell('thickness').replace(/\s*mm$/, ''))
   if (!thickness.ok || !thicknessSchema.safeParse(thickness.value).success)
-    return { wrong: `“${cell('thickness')}” is no thickness of a sheet in mm.` }
+    return { wrong: `“${cell('thickness')}” is not a thickness of a sheet in mm.` }
   const passes = parseFigure(cell('passes') || '1')
   const air = cell('air') === '' ? false : AIR[cell('air').toLowerCase()]
   if (air === undefined) return { wrong: `air is on or off, not “${cell('air')}”.` }
@@ -79,7 +79,7 @@ function readRow(row: string[], { at, unit }: Head): TableTest | { wrong: string
   })
   if (!setting.success) return { wrong: `${sentenceFor(setting.error)}.` }
   const result = TEST_RESULTS.find((each) => each === cell('came out').toLowerCase())
-  if (!result) return { wrong: `“${cell('came out')}” is none of ${TEST_RESULTS.join(', ')}.` }
+  if (!result) return { wrong: `“${cell('came out')}” is not one of ${TEST_RESULTS.join(', ')}.` }
   return { setting: setting.data, thickness: thickness.value, result }
 }
 
@@ -105,7 +105,7 @@ function readJson(text: string): TableRead {
  */
 export function readTests(text: string): TableRead {
   const refused = (error: string): TableRead => ({ ok: false, error })
-  if (text.length > LARGEST) return refused('The file is larger than 500 kB, which no list of tests is.')
+  if (text.length > LARGEST) return refused('The file is larger than 500 kB, too large for a list of tests.')
   const plain = text.replace(/^\ufeff/, '')
   if (/^\s*[[{]/.test(plain)) return readJson(plain)
   const { data } = Papa.parse<string[]>(plain, { skipEmptyLines: 'greedy' })

@@ -30,7 +30,7 @@ export function fitCautions(
   if (proud > thickness.mean) {
     cautions.push(
       `Tab ends stand out by ${say.short(proud)}, more than the sheet is thick ` +
-        `(${say.length(thickness.mean)}): is that meant? 0.3 to 1 mm is sanded off.`,
+        `(${say.length(thickness.mean)}): is that right? 0.3 to 1 mm can be sanded off.`,
     )
   }
   return cautions
@@ -94,7 +94,7 @@ export function fitWorking(
       { symbol: 'words', meaning: wordRanges(say), value: say.lengthUnit, source: 'from memory' },
     ],
     note:
-      'Thickness has no say in how tabs fit notches; it decides whether tab ends come out ' +
-      'flush, and how wide a slot must be.',
+      'Thickness does not change how tabs fit notches. It decides whether tab ends come out flush, and ' +
+      'how wide a slot must be.',
   }
 }

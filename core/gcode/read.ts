@@ -91,8 +91,7 @@ function obey(line: string, machining: Machining, scale: number): { to: Point | 
 
 /** Why a move cannot be made; empty when it can. */
 function against(to: Point, { motion, feed }: Machining, made: number): string {
-  if (Math.max(Math.abs(to.x), Math.abs(to.y)) > FARTHEST)
-    return 'this is 20 m off. Look whether the unit is right.'
+  if (Math.max(Math.abs(to.x), Math.abs(to.y)) > FARTHEST) return 'this is 20 m off. Check the unit.'
   if (motion === 1 && !(feed > 0)) return 'a cutting move has no feed. Give it an F word.'
   return made >= MOST_MOVES ? 'there are too many moves. Cut it in parts.' : ''
 }

@@ -119,7 +119,7 @@ export function writeCode(file: CodeFile): string {
   }
   lines.push('M5 S0')
   if (air) lines.push(...ownLines(code.airOff))
-  if (file.look) lines.push(comment('Look whether every part is free before the sheet is moved.'), 'M0')
+  if (file.look) lines.push(comment('Check that every part is free before you move the sheet.'), 'M0')
   return inAscii([...lines, 'G0 X0 Y0', ...ownLines(code.footer), 'M2', ''].join('\n'))
 }
 
@@ -166,7 +166,7 @@ function rowLines(run: Trip, setting: Setting, { onBed, scale, reach, machine }:
 
 /** To a hole that is in the sheet already, beam off, and a stop: does the beam's dot lie in it? */
 const aimedAt = (at: string, number: number): string[] => [
-  comment(`Registration hole ${number}: with the beam off. Shift the sheet until its dot lies in the hole.`),
+  comment(`Registration hole ${number}: with the beam off. Move the sheet until the dot lies in the hole.`),
   `G0 ${at}`,
   'M0',
 ]

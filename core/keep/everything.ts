@@ -141,7 +141,9 @@ export function readEverything(text: string): EverythingRead {
   }
   const known = head.safeParse(raw)
   if (!known.success) {
-    return refuse('It is no file of everything. Choose one that was written with “Everything as one file”.')
+    return refuse(
+      'This is not a file of everything. Choose one that was written with “Everything as one file”.',
+    )
   }
   if (known.data.version > VERSION) {
     return refuse(`It was written by a newer Uplands (version ${known.data.version}). Update Uplands first.`)

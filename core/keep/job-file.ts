@@ -38,7 +38,7 @@ export function readJobValue(raw: unknown): JobRead {
 export function parsed(text: string): { ok: true; raw: unknown } | { ok: false; error: string } {
   if (text.length > JOB_FILE_LIMIT) {
     return refuse(
-      `The file is larger than ${JOB_FILE_LIMIT / 1e6} MB, which no job is. Choose the file that ` +
+      `The file is larger than ${JOB_FILE_LIMIT / 1e6} MB, too large for a job. Choose the file that ` +
         'Uplands exported.',
     )
   }

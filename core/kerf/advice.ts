@@ -78,7 +78,7 @@ function stripAdvice(doubt: number | null, method: KerfMethod, odds: WantedOdds,
   const kind = method === 'strip' ? 'again' : 'strip'
   const says =
     kind === 'again'
-      ? 'The readings of the gap differ more than calipers do: push the pieces together anew and ' +
+      ? 'The readings of the gap differ more than calipers do: push the pieces together again and ' +
         `read it again. Three that agree would leave ${then}.`
       : `A slit strip would be better: the calipers’ ${say.short(0.02, 3)} is divided by ` +
         `${STRIP.lines} cuts, which leaves ${then}.`

@@ -246,7 +246,7 @@ test('the newest record of machine and stock is used, and events make older ones
 describe('a result that no record could keep says why, and what would mend it', () => {
   test.each([
     ['two squares that differ by 0.3 mm', { width: 0.15, doubt: 1.9 }, 'too far apart'],
-    ['pieces larger than drawn', { width: -0.02, doubt: 0.01 }, 'look whether compensation is off'],
+    ['pieces larger than drawn', { width: -0.02, doubt: 0.01 }, 'check that compensation is off'],
     ['a square read 15', { width: 10, doubt: null }, 'No beam takes away 10.000 mm'],
   ])('%s', (_, result, sentence) =>
     expect(kerfUnusable({ kx: null, ky: null, ...result }, say)).toContain(sentence),

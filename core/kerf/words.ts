@@ -12,7 +12,7 @@ export function kerfWorking(kerf: Kerf, say: Say): Working {
     ? `${how || 'Measured'}. It holds for this machine, this stock and these settings only.`
     : kerf.id
       ? `${how || 'A guess'}. Another batch may give more or less to the beam.`
-      : 'Not measured on this machine with this stock: an assumed kerf is the commonest reason why ' +
+      : 'Not measured on this machine with this stock. An assumed kerf is the commonest reason why ' +
         'joints are too tight or too loose.'
   return {
     title: 'Kerf and compensation',
@@ -62,11 +62,11 @@ export function kerfUnusable(
     )
   }
   if (width <= 0) {
-    return 'The beam would take away nothing: read the piece again, and look whether compensation is off.'
+    return 'The beam would take away nothing: read the piece again, and check that compensation is off.'
   }
   return widthLimit.safeParse(width).success
     ? ''
-    : `No beam takes away ${say.fine(width)}: look whether the readings are of this piece.`
+    : `No beam takes away ${say.fine(width)}: check that the readings are of this piece.`
 }
 
 /** Remarks on what a test piece said. */

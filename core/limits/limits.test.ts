@@ -24,7 +24,7 @@ test('a refusal names the place and the limit in words', () => {
   expect(why({ readings: [1, 2, 3, 4, 5] })).toBe('readings holds at most 4 entries')
   expect(why({ name: 'trays and more' })).toBe('name may have at most 5 letters')
   expect(why({ width: 'wide' })).toBe('width is no number')
-  expect(why({ more: 1 })).toBe('the whole of it has what is not known here: more')
+  expect(why({ more: 1 })).toBe('the whole of it has something unknown in it: more')
 })
 describe('repair', () => {
   test('clamps figures, keeps the newest entries, leaves out what is not known, and says so', () => {

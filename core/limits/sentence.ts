@@ -37,9 +37,9 @@ function complaint(issue: z.core.$ZodIssue): string {
     if (issue.origin === 'string') return `may have ${most} letters`
     return issue.origin === 'array' ? `holds ${most} entries` : `is ${most}`
   }
-  if (code === 'unrecognized_keys') return `has what is not known here: ${issue.keys.join(', ')}`
+  if (code === 'unrecognized_keys') return `has something unknown in it: ${issue.keys.join(', ')}`
   if (code === 'invalid_type') return `is no ${EXPECTED[issue.expected] ?? issue.expected}`
-  return `is none of what it may be`
+  return `is not one of the choices`
 }
 
 /** One sentence for what a schema refuses: where, and what is wrong. */

@@ -177,7 +177,7 @@ export class SimulatedLaser {
         this.phase = 'paused'
         return { ok: true }
       case 'stop':
-        if (this.phase === 'empty') return refused('There is nothing to be stopped.')
+        if (this.phase === 'empty') return refused('Nothing is running that could be stopped.')
         this.phase = this.phase === 'done' ? 'done' : 'stopped'
         return { ok: true }
       case 'open the door':
@@ -249,7 +249,7 @@ export class SimulatedLaser {
   /** The pieces as they were cut, once it is done or was stopped. */
   pieces(): { ok: true; pieces: LaserPiece[] } | { ok: false; error: string } {
     if (this.phase !== 'done' && this.phase !== 'stopped')
-      return { ok: false, error: 'It is not done. Nothing is taken out of it before.' }
+      return { ok: false, error: 'It is not done. Take nothing out before it is done.' }
     // What was burnt after a knock lies elsewhere on the sheet.
     const burnt = this.moves
       .filter(({ end }) => end <= this.clock)

@@ -94,7 +94,7 @@ export function piecesOf(runs: Run[], sheet: HiddenSheet, hidden: Hidden): Piece
     const kerf = kerfOf(run, hidden, sheet, random)
     const faults: string[] = []
     if (run.held > 0)
-      faults.push(`It is not through over ${millimetres(run.held)}, from ${placeWords(run.heldAt!)}.`)
+      faults.push(`It is not cut through over ${millimetres(run.held)}, from ${placeWords(run.heldAt!)}.`)
     if (run.mean > CHARS) faults.push('Its edge is charred: much more energy than it needs.')
     const inside = closed.filter((other, j) => depth[j] === depth[i] + 1 && liesIn(other.ring, ring))
     const isLoose = run.held === 0

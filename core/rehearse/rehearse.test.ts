@@ -71,7 +71,7 @@ describe('a job on the simulated laser', () => {
     expect(parts.filter(({ id }) => held.has(id))).toEqual([])
     const free = new Set(parts.map(({ panel }) => panel))
     for (const { between } of joints) expect(between.every((panel) => free.has(panel))).toBe(true)
-    expect(notFree[0].why[0]).toMatch(/^It is not through over .* mm, from \d+ × \d+ mm\.$/)
+    expect(notFree[0].why[0]).toMatch(/^It is not cut through over .* mm, from \d+ × \d+ mm\.$/)
     const twice = cut({ ...tray, tune: { ...tray.tune, picked: { ...picked, passes: 3 } } }, 2)
     expect(twice.notFree).toEqual([])
   })

@@ -27,7 +27,7 @@ export function faceChecks(looked: Looked): Check[] {
         ok(
           'turning',
           'The sheet is turned over once, for the labels inside',
-          'Nothing but labels is on the inside. Without them, or with labels outside, all is cut at one go with ' +
+          'Nothing but labels is on the inside. Without them, or with labels outside, all is cut in one go with ' +
             'the outside up.',
         ),
       ]
@@ -36,7 +36,7 @@ export function faceChecks(looked: Looked): Check[] {
         look(
           'turning',
           'The sheet need not be turned over',
-          `Nothing is on the ${job.cut.face} face. Choose the other face in Cut: all of it is cut at one go.`,
+          `Nothing is on the ${job.cut.face} face. Choose the other face in Cut: all of it is cut in one go.`,
         ),
       ]
     return [

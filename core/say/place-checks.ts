@@ -31,9 +31,7 @@ export function placeChecks(looked: Looked, say: Say): Check[] {
         ),
     ...burnt,
     ...(close.length > 0 ? [look('gap', 'Parts are closer than the gap', listed(close))] : []),
-    ...(againstGrain.length > 0
-      ? [look('grain', 'Parts lie other than they should', listed(againstGrain))]
-      : []),
+    ...(againstGrain.length > 0 ? [look('grain', 'Parts lie the wrong way', listed(againstGrain))] : []),
   ]
 }
 

@@ -29,7 +29,7 @@ const NAMES: Record<BillWhat, string> = {
   hands: 'Your hours',
   glue: 'Glue',
   extras: 'Bought for each box',
-  spoilt: 'Spoilt, as it is to be expected',
+  spoilt: 'Spoilt parts, on average',
 }
 
 const perHundred = (chance: number): string => `${fixed(chance * 100, chance < 0.1 ? 1 : 0)} in 100`

@@ -106,7 +106,7 @@ describe('the traveller', () => {
       log: 'todo',
     })
     expect(statuses(job).shape.why).toBe(
-      'Only 30 % likely to be snug, the fit you asked for. Most of the doubt is the kerf.',
+      'Only 30 % likely to be snug, the fit you asked for. Most of the doubt comes from the kerf.',
     )
     expect(check(job, 'inside')?.title).toBe('Inside the sheet, nothing overlaps')
   })
@@ -122,11 +122,11 @@ describe('the traveller', () => {
         say,
         checks: [],
       }).layout.why
-    expect(said({ sheets: 2, fewest: 2 })).toContain('No layout does with fewer sheets: that is proven.')
+    expect(said({ sheets: 2, fewest: 2 })).toContain('No layout can do with fewer sheets: that is proven.')
     expect(said({ sheets: 3, fewest: 2 })).toContain('found yet; the bound is 2.')
     const offcuts = { sheets: 1, offcuts: 1 }
     expect(said({ ...offcuts, fewest: 0 })).toContain('yet; offcuts alone are not ruled out.')
-    expect(said({ ...offcuts, fewest: 1 })).toContain('No layout does with fewer whole sheets')
+    expect(said({ ...offcuts, fewest: 1 })).toContain('No layout can do with fewer whole sheets')
     expect(said({ ...offcuts, sheets: 0, fewest: 0 })).toContain('No whole sheet is taken.')
   })
   test('a layout is stale once parts change, and nothing is written then', () => {

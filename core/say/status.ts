@@ -84,7 +84,7 @@ function measureStatus({ job, derived: { box, plan }, newer, known, say }: Told)
   const otherKerf = plan ? kerfOfOtherSetting({ measure }, plan.choice, say) : ''
   if (otherKerf) return { state: 'look', line, why: otherKerf }
   if (thickness.readings === 1) {
-    const why = 'One reading tells nothing of the rest of the sheet: measure in a few more places.'
+    const why = 'One reading says nothing about the rest of the sheet: measure in a few more places.'
     return { state: 'look', line, why }
   }
   return thickness.uneven
@@ -114,7 +114,7 @@ function shapeStatus({ job, derived: { box, things, fit }, say }: Told): Station
   if (caution) return { state: 'look', line, why: caution }
   if (odds[wanted] < UNSURE) {
     const most = joints[0].dominant?.name
-    const doubt = most ? ` Most of the doubt is the ${most}.` : ''
+    const doubt = most ? ` Most of the doubt comes from the ${most}.` : ''
     return {
       state: 'look',
       line,
@@ -134,9 +134,9 @@ function shapeStatus({ job, derived: { box, things, fit }, say }: Told): Station
 function boundSentence({ sheets, offcuts, fewest }: SheetUse): string {
   if (sheets === 0) return 'No whole sheet is taken.'
   const fewer = offcuts > 0 ? 'fewer whole sheets' : 'fewer sheets'
-  if (sheets <= fewest) return `No layout does with ${fewer}: that is proven.`
+  if (sheets <= fewest) return `No layout can do with ${fewer}: that is proven.`
   const bound = fewest > 0 ? `the bound is ${fewest}` : 'offcuts alone are not ruled out'
-  return `None with ${fewer} is found yet; ${bound}.`
+  return `None with ${fewer} has been found yet; ${bound}.`
 }
 
 function layoutStatus({ job, derived: { box, use, plan }, say }: Told): StationStatus {

@@ -50,7 +50,7 @@ export function whyItWillNotGo({ fit, box }: Pick<Derived, 'fit' | 'box'>, say: 
       title: 'The kerf was smaller than believed',
       how:
         `A boundary may be off by ${gap(fit.cutDoubt)}. Measure a tab of this panel and ` +
-        'its notch, write both down in Log as a play: the next cut goes by it.',
+        'its notch. Write both down in Log as a play: the next cut goes by it.',
     },
     ...(fit.joints.some(({ group }) => group === 'slots')
       ? [

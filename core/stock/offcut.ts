@@ -104,7 +104,7 @@ export function readCorners(
   for (const pair of pairs.slice(0, 61)) {
     const match = /^\s*(-?\d+(?:\.\d+)?)[\s×x]+(-?\d+(?:\.\d+)?)\s*$/.exec(pair)
     if (!match)
-      return refused(`“${pair.trim()}” is no corner. Write two figures for each, with commas between.`)
+      return refused(`“${pair.trim()}” is not a corner. Write two figures for each, with commas between.`)
     corners.push([Number(match[1]) * unit, Number(match[2]) * unit])
   }
   if (corners.length < 3) return refused('Three corners are the fewest. Write one after the other round it.')

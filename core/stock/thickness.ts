@@ -44,7 +44,7 @@ const UNEVEN = 0.2
 const LABEL_SD = 0.15
 
 /**
- * One reading tells nothing of the rest of the sheet, which is taken to vary this much, as a standard
+ * One reading says nothing about the rest of the sheet, which is taken to vary this much, as a standard
  * deviation, mm. [FM]
  */
 const ONE_SPOT_SD = 0.05

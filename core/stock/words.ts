@@ -68,8 +68,8 @@ export function tabLengthWorking(thickness: Thickness, say: Say): Working {
       { symbol: '+', meaning: 'half of the spread', value: say.fine(halfSpread), source },
     ],
     note:
-      'Common practice: a tab that is too short leaves a recess that cannot be mended, one ' +
-      'that is too long is sanded off.',
+      'Common practice: a tab that is too short leaves a recess that cannot be mended. One that is too ' +
+      'long is sanded off.',
   }
 }
 

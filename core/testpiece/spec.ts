@@ -112,7 +112,7 @@ export function readingPrompts({ method, squares }: Trial): { text: string; inde
       .map(({ text, index }) => ({ text, index }))
   }
   if (method === 'strip') {
-    return ['the gap, pieces pushed together', 'the gap again, pushed anew', 'the gap a third time'].map(
+    return ['the gap, pieces pushed together', 'the gap again, pushed once more', 'the gap a third time'].map(
       (text, index) => ({ text, index }),
     )
   }

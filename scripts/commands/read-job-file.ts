@@ -11,7 +11,7 @@ export function readText(file: string): string {
     refuse(`There is no file ${file}. Give the path of one that is there.`)
   if (statSync(path).size > JOB_FILE_LIMIT)
     refuse(
-      `${file} is larger than ${JOB_FILE_LIMIT / 1e6} MB, which no job is. Choose a file that ` +
+      `${file} is larger than ${JOB_FILE_LIMIT / 1e6} MB, too large for a job. Choose a file that ` +
         'Uplands exported.',
     )
   return readFileSync(path, 'utf8')

@@ -39,8 +39,8 @@ const families = computed(() =>
   <section class="card text-sm" aria-labelledby="taste-title">
     <h2 id="taste-title">Your own snug</h2>
     <p v-if="families.length === 0" class="note mt-1">
-      Not known yet. A fit comb or a verdict in a log says at which interference a joint is just right in your
-      hands, apart from kerf.
+      Not known yet. A fit comb, or a word on a cut in Log, says which interference feels just right to you.
+      Kerf is another thing.
     </p>
     <div v-for="{ family, taste, records } in families" :key="family" class="mt-1.5">
       <p>

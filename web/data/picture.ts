@@ -1,6 +1,6 @@
 import { greysFrom, pictureFrom, pictureSize, type Picture } from '@core/art'
 
-const UNREADABLE = 'This picture cannot be read. Save it anew as a PNG or a JPEG.'
+const UNREADABLE = 'This picture cannot be read. Save it again as a PNG or a JPEG.'
 
 /** Reads a picture from a file: its size is looked at before anything of it is decoded. */
 export async function readPicture(

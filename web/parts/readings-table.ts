@@ -43,7 +43,7 @@ export function readTable(text: string, on: string, say: Say): ReadTable {
     else if (!thicknessSchema.safeParse(parsed.value).success) {
       const range = `${say.shortPlain(0.05)} and ${say.short(50)}`
       result.errors.push(
-        `${line}: ${say.short(parsed.value, 3)} is no thickness of a sheet. Give one between ${range}.`,
+        `${line}: ${say.short(parsed.value, 3)} is not a thickness of a sheet. Give one between ${range}.`,
       )
     } else if (result.readings.length >= MOST_READINGS) {
       result.errors.push(`${line}: only ${MOST_READINGS} readings are kept for one batch.`)

@@ -131,7 +131,7 @@ const use = (interference: number): boolean =>
       likeliest ({{ percent(fit.best.odds) }}):
       <span class="num">{{ say.fine(fit.best.compensation) }} per side.</span>
       {{ ' ' }}
-      <template v-if="better === null">That is what it comes to now.</template>
+      <template v-if="better === null">That is how it comes out now.</template>
       <template v-else>
         Half of the kerf stays
         <span class="num">{{ say.fine(derived.box.kerf.perSide) }};</span>

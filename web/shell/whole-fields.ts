@@ -76,7 +76,7 @@ export const WHOLE_FIELDS: FieldEntry[] = [
   at('build')('wont-go', 'A panel will not go in', 'stuck tight jam does not fit press why'),
   at('build')('recut', 'Cut a spoilt part again', 'lost broken burnt recut replace'),
   at('build')('step-by-step', 'Build it step by step', 'guide one step phone'),
-  at('build')('school', 'How to go about the building', 'order assembly halves floor first'),
+  at('build')('school', 'Order of building', 'order assembly halves floor first'),
   log('bend-strip', 'Links of a bend that was tried', 'bend test'),
   log('bend-test-grain', 'Grain of a bend that was tried', 'direction fibres'),
   log('bend-angle', 'Angle that a bend was tried to', 'broke held'),

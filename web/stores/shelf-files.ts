@@ -89,7 +89,7 @@ export async function importFile(bench: Bench, file: File): Promise<Imported> {
   }
   if (file.size > JOB_FILE_LIMIT) {
     const size = `${JOB_FILE_LIMIT / 1e6} MB`
-    return { refused: `It is larger than ${size}, which no job is. Choose a file that Uplands exported.` }
+    return { refused: `It is larger than ${size}, too large for a job. Choose a file that Uplands exported.` }
   }
   const read = readJob(text)
   if (!read.ok) return { refused: read.error }

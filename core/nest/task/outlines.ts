@@ -41,7 +41,7 @@ export function* outlineTries(
     const unplaced = found.unplaced.map(({ id, poses }) => ({
       own: byId.get(id)!,
       reason: poses.every((each) => each.length === 0)
-        ? 'it is larger than the sheets, as it may lie'
+        ? 'it is larger than the sheets, whichever way it may lie'
         : 'no room is left on the sheets',
     }))
     yield { lies, unplaced, ...usedBy(lies) }

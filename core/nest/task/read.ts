@@ -74,7 +74,7 @@ export function readTask(text: string): TaskRead {
   try {
     raw = JSON.parse(text)
   } catch {
-    return { ok: false, error: 'The task is not readable JSON. Write it anew.' }
+    return { ok: false, error: 'The task is not readable JSON. Write it again.' }
   }
   const read = taskSchema.safeParse(raw)
   if (!read.success)

@@ -232,7 +232,7 @@ const begin = (): void => {
       @school="choose"
     />
     <section v-if="bought.length > 0" class="card py-2! text-sm" aria-labelledby="bought-title">
-      <h2 id="bought-title" class="text-base!">To have ready, for one box</h2>
+      <h2 id="bought-title" class="text-base!">Have ready, for one box</h2>
       <ul class="mt-1 flex flex-wrap gap-x-6 gap-y-1">
         <li v-for="each in bought" :key="each">{{ each }}</li>
       </ul>
@@ -248,7 +248,7 @@ const begin = (): void => {
     <p class="text-sm">
       Dry-fit everything first. {{ labelled }} Every wall comes in straight from its own outside: work tight
       tabs in by wiggling, not by blows. Then take it apart, glue thinly where faces meet, and
-      {{ made.angled ? 'look whether every corner is home' : 'check both diagonals' }} before the glue takes.
+      {{ made.angled ? 'check that every corner is home' : 'check both diagonals' }} before the glue takes.
     </p>
     <div v-for="(round, i) in plan.rounds" :key="i" class="grid gap-3">
       <RoundHead

@@ -81,7 +81,7 @@ const choose = ({ target }: Event): void => {
     <p class="text-sm" role="status" data-testid="ready">
       {{ days }}
       <span v-if="finish.kind !== 'none'" class="text-quiet">
-        Go by the label of your tin: these times are where it begins.
+        Go by the label on your tin: these times are only a start.
       </span>
     </p>
     <CautionNote v-if="cautions.length > 0" title="While finishing" :cautions="cautions" />

@@ -56,7 +56,7 @@ const choose = ({ target }: Event): void => {
       />
       <p class="min-w-60 flex-1 text-sm sm:pt-5" role="status" data-testid="schedule">
         {{ says }}
-        <span class="text-quiet">Go by the label of your bottle: these times are where it begins.</span>
+        <span class="text-quiet">Go by the label on your bottle: these times are only a start.</span>
       </p>
     </div>
     <p v-if="doubt" class="text-sm text-gorse" role="alert">{{ doubt }}</p>

@@ -82,7 +82,7 @@ async function write(): Promise<void> {
     <details>
       <summary class="min-h-6 cursor-pointer font-semibold">A part is spoilt or lost: cut it again</summary>
       <p v-if="!records.latest" class="note mt-2">
-        Nothing of this job was written yet: write the cut files first.
+        No cut files of this job are written yet: write them first.
       </p>
       <div v-else class="mt-2 grid gap-2">
         <p class="note">

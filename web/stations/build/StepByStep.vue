@@ -118,7 +118,7 @@ watch([at, theme, isHeld], draw, { flush: 'post' })
         <p>{{ step.text }}</p>
         <p v-if="faces" class="mt-1 text-base">{{ faces }}</p>
         <div v-if="round" class="mt-2 grid gap-1 text-base">
-          <p>That closes the round. {{ clamps ? `Hold it: ${clamps}.` : '' }} Look whether it is square.</p>
+          <p>That closes the round. {{ clamps ? `Hold it: ${clamps}.` : '' }} Check that it is square.</p>
           <div class="flex flex-wrap gap-2">
             <button type="button" class="btn h-11" @click="$emit('hold', round)">
               <AlarmClock :size="18" aria-hidden="true" />

@@ -56,7 +56,7 @@ const spoil = (id: string): void =>
           {{ off.complete }} of {{ box(off.of) }} complete
         </p>
         <p v-if="isOther" class="text-sm text-gorse">
-          The layout has changed since you counted: this begins anew.
+          The layout has changed since you counted: this begins again.
         </p>
         <p v-if="first" class="text-sm">
           Cut {{ first }} first: a first box is complete then, and you see how it fits before the rest is cut.
@@ -93,7 +93,7 @@ const spoil = (id: string): void =>
           </div>
           <fieldset v-if="isCut && parts.length > 0" class="flex flex-wrap gap-1.5">
             <legend class="mb-1 text-[13px] text-quiet">
-              Press what was spoilt, and again once it is cut anew
+              Press what was spoilt; press it again once it is recut
             </legend>
             <button
               v-for="part in parts"

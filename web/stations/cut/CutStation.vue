@@ -56,9 +56,9 @@ const families = computed(() => [
   ...new Set(derived.box.materials.map(({ stock }) => stock?.family ?? 'other')),
 ])
 const cautions = computed(() => [
-  'Stay beside it while it runs; extraction on, a suitable extinguisher within reach, interlocks ' +
-    'as they were made, eyewear for the wavelength where the machine is open.',
-  'Look whether every part is cut through before the sheet is moved. A second pass after moving ' +
+  'Stay beside it while it runs. Extraction on, a suitable extinguisher within reach, interlocks as ' +
+    'they were made. Where the machine is open, wear eyewear for its wavelength.',
+  'Check that every part is cut through before you move the sheet. A second pass after moving ' +
     'is a second kerf.',
   ...new Set(families.value.flatMap((family) => FAMILIES[family].cautions)),
   'Let it cool and check for smouldering. Machine’s manual and local rules come first.',

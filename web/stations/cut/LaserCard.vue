@@ -181,7 +181,7 @@ const MOST = 5
     <h2>Work a simulated laser</h2>
     <p class="note">
       It takes this sheet’s program as a real one would, sixty times as quick. Pause it, open its door, knock
-      against it: then look what came out. Nothing is cut.
+      against it: then look at what came out. Nothing is cut.
     </p>
     <WhichLaser v-model="like" :disabled="busy || isAtWork" />
     <p v-if="isHere" class="note">No server answers: it runs in this window, and ends with it.</p>

@@ -50,8 +50,8 @@ const loads = computed(() => {
 <template>
   <form class="grid gap-2.5" aria-label="Sheets and rules" @submit.prevent>
     <p v-if="stock && !isInHand" class="note">
-      Sheets of {{ say.size([stock.sheetWidth, stock.sheetHeight], 0) }}. Take this stock in hand in Measure
-      to change them.
+      Sheets of {{ say.size([stock.sheetWidth, stock.sheetHeight], 0) }}. Choose this stock in Measure to
+      change them.
     </p>
     <div v-else-if="stock" class="grid grid-cols-2 gap-2">
       <FigureField
@@ -139,7 +139,7 @@ const loads = computed(() => {
       @update:model-value="change({ shareEdges: $event }, '')"
     />
     <p v-if="settings.shareEdges && !derived.rules.shareEdges" class="note">
-      Not while the laser’s software compensates, with bridges, or where the beam is not round: such a line
+      Not while the laser’s software compensates, with bridges, or where the beam is not round. Such a line
       cannot be that of two parts.
     </p>
     <p v-if="settings.anyAngle && !isFreeHere" class="note">

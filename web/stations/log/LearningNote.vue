@@ -45,7 +45,7 @@ const why = computed(() => {
     <p v-else data-testid="not-kept">
       Not learnt yet. It moves: {{ figures }}. Because {{ why || 'of what was found' }}.
       <template v-if="isUnlikely">
-        By all else that is known that can hardly be: measure two squares or one play first.
+        From all else that is known, that can hardly be right: measure two squares or one play first.
       </template>
     </p>
     <button v-if="isKept" type="button" class="btn px-2 py-0.5" @click="takeBack">Take it back</button>

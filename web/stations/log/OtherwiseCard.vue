@@ -94,6 +94,6 @@ function begin(): void {
         {{ now === null ? 'The box has it so already.' : `The box has ${now} now.` }}
       </p>
     </template>
-    <p v-else class="note">It stands as the reason of the next cut.</p>
+    <p v-else class="note">It is the reason given for the next cut.</p>
   </section>
 </template>

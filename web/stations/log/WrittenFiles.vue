@@ -25,8 +25,8 @@ const sheetsOf = ({ loads }: CutRecord): number =>
     data-testid="written-files"
   >
     <p class="note">
-      Each is kept as it was written, with the job as it was then: extra passes and the log go by it, and it
-      goes into the job’s file.
+      Each is kept as it was written, with the job as it was then. Extra passes and the log go by it, and it
+      is in the job’s file.
     </p>
     <ul class="grid gap-1 text-sm" aria-label="Written cuts">
       <li v-for="record in records.records" :key="record.id" class="flex flex-wrap items-center gap-x-3">

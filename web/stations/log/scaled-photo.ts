@@ -16,14 +16,14 @@ export async function scaledPhoto(file: File): Promise<Scaled> {
   const refuse = (why: string): Scaled => ({ ok: false, error: `“${file.name}” was not taken. ${why}` })
   if (file.size > LARGEST) return refuse(`It is larger than ${LARGEST / 1e6} MB. Choose a smaller one.`)
   const picture = await createImageBitmap(file).catch(() => null)
-  if (!picture) return refuse('It is no picture that this browser can read. Choose a JPEG, PNG or WebP.')
+  if (!picture) return refuse('This browser cannot read it as a picture. Choose a JPEG, PNG or WebP.')
   const scale = Math.min(1, PHOTO_SIDE / Math.max(picture.width, picture.height))
   const [width, height] = [picture.width, picture.height].map((side) => Math.max(1, Math.round(side * scale)))
   const canvas = document.createElement('canvas')
   canvas.width = width
   canvas.height = height
   const context = canvas.getContext('2d')
-  if (!context) return refuse('This browser cannot draw it anew. Try another browser.')
+  if (!context) return refuse('This browser cannot draw it again. Try another browser.')
   context.fillStyle = 'white' // what can be seen through would be black
   context.fillRect(0, 0, width, height)
   context.drawImage(picture, 0, 0, width, height)

@@ -46,7 +46,7 @@ const cautions = computed(() => {
     <p v-if="isBeginning" class="text-sm">
       New to this?
       <RouterLink :to="{ params: { view: 'first' } }" class="underline">
-        One page asks for all that a first box needs.
+        One page asks for everything a first box needs.
       </RouterLink>
     </p>
     <div class="grid items-start gap-3 lg:grid-cols-[16rem_1fr_18rem] xl:grid-cols-[18rem_1fr_19rem]">

@@ -71,7 +71,7 @@ const use = (i: number, to: GroupUse): void =>
         @change="read"
       />
     </label>
-    <p v-else class="note">{{ MOST_DRAWINGS }} drawings are the most that a box keeps. Remove one first.</p>
+    <p v-else class="note">{{ MOST_DRAWINGS }} drawings is the most that a box keeps. Remove one first.</p>
     <p v-if="isReading" class="note" role="status">It is being read.</p>
     <p v-if="error" class="text-[13px] text-rowan" role="alert">{{ error }}</p>
     <fieldset v-if="waiting" class="grid gap-1">

@@ -38,7 +38,7 @@ async function read({ target }: Event): Promise<void> {
         @change="read"
       />
     </label>
-    <p v-else class="note">{{ MOST_PICTURES }} pictures are the most that a box keeps. Remove one first.</p>
+    <p v-else class="note">{{ MOST_PICTURES }} pictures is the most that a box keeps. Remove one first.</p>
     <p v-if="error" class="text-[13px] text-rowan" role="alert">{{ error }}</p>
     <p class="note">Only use pictures that are yours, or that you may use.</p>
   </div>

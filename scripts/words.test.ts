@@ -1,0 +1,68 @@
+import { describe, expect, test } from '@jest/globals'
+import { readFileSync } from 'node:fs'
+import { roomsOf, shownSentences } from './testing/reading-ease'
+import { sentencesIn } from './testing/sentences'
+
+const voice = readFileSync(new URL('../docs/voice.md', import.meta.url), 'utf8')
+/** The first column of a table of the page. */
+function column(heading: string): string[] {
+  const [, after] = voice.split(`## ${heading}`)
+  const rows = after.split('\n## ')[0].matchAll(/^\| (.+?) *\|/gm)
+  return [...rows].map(([, cell]) => cell).slice(2)
+}
+/** Sentences of at most so many words. [PUB: GOV.UK content design] */
+const MOST_WORDS = 25
+/** Plain English. [PUB: R. Flesch, “A new readability yardstick”, Journal of Applied Psychology, 1948] */
+const LEAST_EASE = 60
+/** A room of fewer sentences says little of how it reads. */
+const FEWEST = 5
+
+const shown = shownSentences()
+
+describe('every sentence that is shown', () => {
+  test('is found: those of screens, of the core and of dialogs', () => {
+    const texts = shown.map(({ text }) => text)
+    expect(shown.length).toBeGreaterThan(1500)
+    for (const known of [
+      'Check that every part is cut through before you move the sheet.',
+      'Dry-fit everything first. … Every wall comes in straight from its own outside',
+    ])
+      expect(texts.some((text) => text.includes(known))).toBe(true)
+  })
+  test('uses none of the words that the page on our voice leaves out', () => {
+    const words = column('Words we do not use')
+    expect(words.length).toBeGreaterThan(20)
+    const pattern = new RegExp(`\\b(${words.join('|')})`, 'i')
+    expect(shown.filter(({ text }) => pattern.test(text))).toEqual([])
+  })
+  test('is no longer than twenty-five words', () => {
+    const long = shown.flatMap(({ file, line, text }) =>
+      text
+        .split(/(?<=[.?!])\s+/)
+        .filter((sentence) => (sentence.match(/[A-Za-z’']+/g) ?? []).length > MOST_WORDS)
+        .map((sentence) => `${file}:${line} ${sentence}`),
+    )
+    expect(long).toEqual([])
+  })
+  test('reads as plain English, room by room', () => {
+    const hard = roomsOf(shown).filter(({ ease, sentences }) => sentences >= FEWEST && ease < LEAST_EASE)
+    expect(hard).toEqual([])
+  })
+})
+
+test('the page shows twenty pairs or more, and none of its befores is on a screen', () => {
+  const befores = column('Before and after')
+  expect(befores.length).toBeGreaterThanOrEqual(20)
+  const texts = shown.map(({ text }) => text.toLowerCase())
+  for (const before of befores.filter((each) => !each.includes('…')))
+    expect([before, texts.some((text) => text.includes(before.toLowerCase()))]).toEqual([before, false])
+})
+
+test('a sentence is read as it is shown: over inline elements, out of templates, sums and attributes', () => {
+  const found = sentencesIn('web/bench/OrderRow.vue').map(({ text }) => text)
+  expect(found).toContain('Keep its offcuts for it')
+  expect(found.join('\n')).toContain('Perhaps too late: …, if the machine’s clock is right')
+  expect(found.some((text) => /flex|min-h|btn/.test(text))).toBe(false)
+  const summed = sentencesIn('core/build/laid-in.ts').map(({ text }) => text)
+  expect(summed.join('\n')).toContain('Press it in flat under a board until the glue has set')
+})
