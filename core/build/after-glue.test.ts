@@ -64,7 +64,21 @@ test('a step names what it meets without glue', () => {
   if ('locked' in steps) throw new Error('locked')
   const top = steps.find(({ panels: own }) => own.includes('top'))!
   expect(top.dry.length).toBeGreaterThan(0)
-  for (const { glue, dry } of steps) for (const { with: mate } of glue) expect(dry).not.toContain(mate)
+  for (const { glue, dry } of steps) {
+    const loose = dry.map((each) => each.with)
+    for (const { with: mate } of glue) expect(loose).not.toContain(mate)
+  }
+  // Where the lid runs in the walls: strips inside the box, thinner than a wall and as long as it.
+  const { x, y, z } = box.outer
+  const thick = panels.find(({ id }) => id === 'left')!.thickness
+  for (const { zone } of top.dry) {
+    const { min, max } = zone
+    expect(Math.min(min.x, min.y, min.z)).toBeGreaterThan(-1e-6)
+    expect(Math.max(max.x - x, max.y - y, max.z - z)).toBeLessThan(1e-6)
+    const sides = [max.x - min.x, max.y - min.y, max.z - min.z].sort((a, b) => a - b)
+    expect(sides[0]).toBeLessThan(thick)
+    expect(sides[2]).toBeGreaterThan(10 * thick)
+  }
 })
 
 test('acrylic is neither sanded nor coated, and says so', () => {

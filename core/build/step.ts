@@ -1,3 +1,5 @@
+import type { Block } from '../assembly'
+
 /** A joint that is closed in a step: with which panel, and how much of it takes glue, mm². */
 interface GlueFace {
   with: string
@@ -16,8 +18,8 @@ export interface BuildStep {
   /** Which way it lies from its place before it comes in; none for the first. */
   from?: [number, number, number]
   glue: GlueFace[]
-  /** Panels that it meets without glue: they move on each other. */
-  dry: string[]
+  /** Panels that it meets without glue, as they move on each other: where, in the box. */
+  dry: { with: string; zone: Block }[]
   /** Glued into a panel that still lies flat. */
   isFlat?: true
 }

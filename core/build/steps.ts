@@ -1,5 +1,14 @@
 import { kindOfLid, lidOf } from '../fittings'
-import { buildOrder, touchingArea, type Arrival, type Panel, type Way } from '../assembly'
+import {
+  buildOrder,
+  partsById,
+  prismOf,
+  touchingArea,
+  type Arrival,
+  type Joint,
+  type Panel,
+  type Way,
+} from '../assembly'
 import { capitalised } from '../length'
 import { labelOf, loosePanels, seamedPanel, type Box } from '../box'
 import type { Say } from '../length'
@@ -106,6 +115,12 @@ function textOf(arrival: Arrival, label: string, made: Box): string {
   return `Bring the ${name} in ${from}, straight, until it is home.`
 }
 
+/** From the first to the last claim of a joint. */
+const reach = ({ claims }: Joint): [from: number, to: number] => [
+  Math.min(...claims.map(({ from }) => from)),
+  Math.max(...claims.map(({ to }) => to)),
+]
+
 /**
  * The order in which panels go together, each straight in one way, found by taking the box apart. None where
  * panels lock each other.
@@ -122,6 +137,7 @@ export function buildSteps(
   if ('locked' in found) return found
   const labels = new Map(panels.map(({ id, label }) => [id, label]))
   const { joints, contacts } = box.assembly
+  const parts = partsById(box.assembly.parts)
   const flat = laidIn(box, panels).map((step, i): BuildStep => {
     const label = labels.get(step.panel) ?? step.panel
     return { ...step, title: `${i + 1}. Into the ${label}` }
@@ -150,7 +166,7 @@ export function buildSteps(
       glue,
       dry: joints
         .filter((joint) => joint.between !== 'glue' && isClosed(joint))
-        .map(({ parts }) => mate(parts)),
+        .map((joint) => ({ with: mate(joint.parts), zone: prismOf(joint, parts, ...reach(joint)) })),
       title: `${flat.length + i + 1}. ${capitalised(label)}`,
       text: textOf(arrival, label, box),
       ...(arrival.way ? { from: awayOf(arrival.way) } : {}),

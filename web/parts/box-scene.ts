@@ -207,12 +207,12 @@ export class BoxScene {
 
   private readonly held = new Group()
 
-  /** Shows what holds the box, over everything else: bands round it, and arrows where it is pressed on. */
+  /** Shows what holds the box (bands, and arrows where it is pressed on) and what of it stays dry. */
   setMarks(marks: HoldMark[]): void {
     this.remove(this.held)
     this.held.clear()
     if (marks.length === 0) return
-    this.held.add(...markBodies(marks, this.half.length(), pageColour('heather')))
+    this.held.add(...markBodies(marks, this.half.length(), pageColour('heather'), pageColour('rowan')))
     this.content.add(this.held)
   }
 

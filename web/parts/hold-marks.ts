@@ -1,5 +1,9 @@
 import {
   ArrowHelper,
+  BoxGeometry,
+  EdgesGeometry,
+  LineBasicMaterial,
+  LineSegments,
   CylinderGeometry,
   Mesh,
   MeshLambertMaterial,
@@ -7,10 +11,12 @@ import {
   type Color,
   type Object3D,
 } from 'three'
+import type { Block } from '@core/assembly'
 import type { Vector } from '@core/geometry'
 
-/** What holds a box, in space: a band round it, or a place that is pressed on, and which way. */
-export type HoldMark = { what: 'band'; ring: Vector[] } | { what: 'press'; at: Vector; way: Vector }
+/** Marks in space: a band round the box, a place that is pressed on and which way, or one that stays dry. */
+export type HoldMark =
+  { what: 'band'; ring: Vector[] } | { what: 'press'; at: Vector; way: Vector } | { what: 'dry'; zone: Block }
 
 /** How long arrows are, how wide their heads, and how thick bands, of half the box's own diagonal. */
 const [ARROW, HEAD, BAND] = [0.4, 0.1, 0.025]
@@ -28,9 +34,22 @@ function rod(from: Vector, to: Vector, radius: number, color: Color): Mesh {
   return body
 }
 
+/** The edges of a place, seen through whatever stands before it. */
+function outlined({ min, max }: Block, color: Color): Object3D {
+  const size = new Vector3(max.x - min.x, max.y - min.y, max.z - min.z)
+  const lines = new LineSegments(
+    new EdgesGeometry(new BoxGeometry(size.x, size.y, size.z)),
+    new LineBasicMaterial({ color, depthTest: false }),
+  )
+  lines.position.set((min.x + max.x) / 2, (min.y + max.y) / 2, (min.z + max.z) / 2)
+  lines.renderOrder = 1
+  return lines
+}
+
 /** Bands as rods, and arrows that end where they press. @param size half the box's diagonal, mm */
-export const markBodies = (marks: HoldMark[], size: number, colour: Color): Object3D[] =>
+export const markBodies = (marks: HoldMark[], size: number, colour: Color, dry: Color): Object3D[] =>
   marks.flatMap((mark): Object3D[] => {
+    if (mark.what === 'dry') return [outlined(mark.zone, dry)]
     if (mark.what === 'band')
       return mark.ring.map((corner, i) =>
         rod(corner, mark.ring[(i + 1) % mark.ring.length], size * BAND, colour),

@@ -4,13 +4,14 @@ import { computed, defineAsyncComponent } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import {
   afterGlue,
-  boughtFor,
   buildSteps,
+  checkOf,
   clampsFor,
   diagonal,
   diagonalWorking,
   glueCautions,
   glueGrams,
+  readyFor,
   runsIn,
   SCHOOLS,
   type BuildStep,
@@ -23,7 +24,7 @@ import { beliefOf } from '@core/belief'
 import { fitWorking } from '@core/fit'
 import { bentAsBuilt } from '@core/derive'
 import { partPrefix } from '@core/job'
-import { counted, fixed } from '@core/length'
+import { fixed } from '@core/length'
 import { labelWords } from '@core/say'
 import { download } from '@web/data/download'
 import CautionNote from '@web/parts/CautionNote.vue'
@@ -92,13 +93,6 @@ const glueInAll = computed(() => {
 const fit = computed(() =>
   fitWorking(derived.fit, derived.box.kerf, jobs.job.interference, beliefOf(jobs.job.measure), say.value),
 )
-/** What is not cut from the sheet, with its sizes. */
-const bought = computed(() =>
-  (made.value ? boughtFor(made.value) : []).map(({ what, count, sizes }) => {
-    const size = sizes.map(({ label, length }) => `${say.value.length(length, 1)} ${label}`).join(', ')
-    return `${counted(count, what)}${size ? `: ${size}` : ''}`
-  }),
-)
 const labelled = computed(() => labelWords(jobs.job.cut, planner.plan?.loads ?? []))
 const print = (): void => window.print()
 const cautions = computed(() => [
@@ -142,6 +136,17 @@ const after = computed(() => {
   const { glue, finish } = jobs.job.build
   const family = jobs.job.measure.stock?.family ?? ''
   return afterGlue(made.value, panels, { glue, finish, family, proud: proud.value }, say.value)
+})
+/** What to have ready before one begins. */
+const ready = computed(() => {
+  if (!made.value || !after.value || steps.value.length === 0) return []
+  const { glue, finish } = jobs.job.build
+  const family = jobs.job.measure.stock?.family ?? ''
+  return readyFor(
+    made.value,
+    { rounds: plan.value.rounds, glue, finish, after: after.value, family },
+    say.value,
+  )
 })
 async function writeBoxCard(): Promise<void> {
   if (!after.value) return
@@ -231,10 +236,10 @@ const begin = (): void => {
       @update:model-value="setGlue"
       @school="choose"
     />
-    <section v-if="bought.length > 0" class="card py-2! text-sm" aria-labelledby="bought-title">
-      <h2 id="bought-title" class="text-base!">Have ready, for one box</h2>
+    <section v-if="ready.length > 0" class="card py-2! text-sm" aria-labelledby="ready-title">
+      <h2 id="ready-title" class="text-base!">Have ready, for one box</h2>
       <ul class="mt-1 flex flex-wrap gap-x-6 gap-y-1">
-        <li v-for="each in bought" :key="each">{{ each }}</li>
+        <li v-for="each in ready" :key="each">{{ each }}</li>
       </ul>
     </section>
     <p v-if="locked.length > 0" class="text-sm text-rowan" role="alert">
@@ -268,6 +273,7 @@ const begin = (): void => {
           :picture="pictures[step.id]"
           :impossible="impossible"
           :done="isDone(step.id)"
+          :check="checkOf(step, made, say)"
           @done="toggle(step.id, $event)"
         />
       </ol>

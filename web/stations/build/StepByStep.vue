@@ -3,14 +3,14 @@ import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { AlarmClock, Check, ChevronLeft, X } from '@lucide/vue'
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import type { Panel } from '@core/assembly'
-import { clampText, clampsFor, type BuildStep, type Glue, type Round } from '@core/build'
+import { checkOf, clampText, clampsFor, type BuildStep, type Glue, type Round } from '@core/build'
 import type { Box } from '@core/box'
 import { minutesText } from '@core/length'
 import { BoxScene } from '@web/parts/box-scene'
 import { useSay } from '@web/parts/say'
 import { useTheme } from '@web/parts/theme'
 import type { HoldMark } from '@web/parts/hold-marks'
-import { heldOf, showingOf } from './step-pictures'
+import { dryMarks, heldOf, showingOf } from './step-pictures'
 
 /** One step a page, for glue on the fingers: a large picture that turns, and one large button. */
 const props = defineProps<{
@@ -33,6 +33,7 @@ const faces = computed(() => {
   const each = step.value.glue.map(({ with: mate, area }) => `${mate} ${say.value.area(area)}`)
   return each.length > 0 ? `Glue to ${each.join(', ')}.` : ''
 })
+const check = computed(() => checkOf(step.value, props.box, say.value))
 /** What is to be done where this step closes a round of gluing. */
 const round = computed(() => props.closing(step.value.id))
 const clamps = computed(() => {
@@ -49,7 +50,7 @@ let observer: ResizeObserver | null = null
 function draw(): void {
   if (!scene || !props.panels) return
   const { showing, pulled } = showingOf(step.value, props.steps, props.panels)
-  scene.setMarks(isHeld.value ? props.marks(step.value) : [])
+  scene.setMarks(isHeld.value ? props.marks(step.value) : dryMarks(step.value))
   scene.draw(isHeld.value ? heldOf(step.value) : showing, pulled)
 }
 const isLast = computed(() => at.value === props.steps.length - 1)
@@ -117,6 +118,10 @@ watch([at, theme, isHeld], draw, { flush: 'post' })
       <div class="max-h-[40%] overflow-y-auto text-lg" aria-live="polite">
         <p>{{ step.text }}</p>
         <p v-if="faces" class="mt-1 text-base">{{ faces }}</p>
+        <p v-if="step.dry.length > 0" class="mt-1 text-base text-gorse">
+          Keep the marked place dry: it moves.
+        </p>
+        <p v-if="check" class="mt-1 text-base text-quiet">{{ check }}</p>
         <div v-if="round" class="mt-2 grid gap-1 text-base">
           <p>That closes the round. {{ clamps ? `Hold it: ${clamps}.` : '' }} Check that it is square.</p>
           <div class="flex flex-wrap gap-2">

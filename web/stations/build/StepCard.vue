@@ -1,11 +1,19 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { BuildStep } from '@core/build'
 import { useSay } from '@web/parts/say'
 
 /** A step with its picture, what it takes of glue, and whether it is done. */
-defineProps<{ step: BuildStep; picture?: string; impossible: boolean; done: boolean }>()
+const props = defineProps<{
+  step: BuildStep
+  picture?: string
+  impossible: boolean
+  done: boolean
+  check: string
+}>()
 defineEmits<{ done: [done: boolean] }>()
 const say = useSay()
+const mates = computed(() => [...new Set(props.step.dry.map((each) => each.with))].join(', '))
 </script>
 
 <template>
@@ -27,6 +35,7 @@ const say = useSay()
     <p v-else-if="impossible" class="note">No picture: this browser has no WebGL.</p>
     <div v-else class="h-44" role="status" aria-label="The picture is being drawn" />
     <p class="text-sm">{{ step.text }}</p>
+    <p v-if="check" class="text-[13px] text-quiet">{{ check }}</p>
     <ul
       v-if="step.glue.length > 0"
       class="flex flex-wrap gap-x-4 text-[13px]"
@@ -38,7 +47,7 @@ const say = useSay()
       </li>
     </ul>
     <p v-if="step.dry.length > 0" class="text-[13px] text-gorse">
-      Keep dry, it moves: no glue where it meets {{ step.dry.join(', ') }}.
+      Keep dry, it moves: no glue where it meets {{ mates }}.
     </p>
   </li>
 </template>

@@ -37,6 +37,9 @@ export function showingOf(
   return { showing: [...there, ...bent, ...coming], pulled }
 }
 
+/** Where no glue may go in a step: what it meets moves on it. */
+export const dryMarks = ({ dry }: BuildStep): HoldMark[] => dry.map(({ zone }) => ({ what: 'dry', zone }))
+
 /** What is seen of a round that is closed and held. */
 export const heldOf = ({ panels: arrived, standing }: BuildStep): Showing[] =>
   [...standing, ...arrived].map((name) => ({ name, colour: 'ply' as const, out: 0 }))
@@ -85,6 +88,7 @@ export function useStepPictures(
     drawn.look(-0.5, 0.6)
     for (const step of steps.value) {
       const { showing, pulled } = showingOf(step, steps.value, panels.value)
+      drawn.setMarks(dryMarks(step))
       drawn.draw(showing, 2 * pulled)
       pictures.value = { ...pictures.value, [step.id]: drawn.picture() }
       const marks = marksOf(step)
@@ -92,7 +96,6 @@ export function useStepPictures(
         drawn.setMarks(marks)
         drawn.draw(heldOf(step), 2 * pulled)
         held.value = { ...held.value, [step.id]: drawn.picture() }
-        drawn.setMarks([])
       }
       await new Promise(requestAnimationFrame)
       if (own !== latest) return
