@@ -179,7 +179,7 @@ test('a lid on pins says how far it opens; another way to go about the building'
   await expect(page.getByTestId('hinge-stop')).toContainText('It opens to 10')
   await settled(page)
   await goTo(page, 'Build')
-  await expect(page.getByRole('region', { name: 'To have ready' })).toContainText(
+  await expect(page.getByRole('region', { name: 'Have ready' })).toContainText(
     /2 pins: 3.0 mm diameter, \d+\.\d mm long/,
   )
   await expect(page.getByRole('heading', { name: 'Floor', exact: false }).first()).toBeVisible()

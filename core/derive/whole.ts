@@ -1,5 +1,5 @@
 import { posed, standingOf, type Body, type Joint, type Panel, type Stand } from '../assembly'
-import { MOST_THINGS, nextThingId, thingsOf, withThings, type Job, type Thing } from '../job'
+import { nextThingId, thingsOf, withThings, type Job, type Thing } from '../job'
 import type { Say } from '../length'
 import { same } from '../limits'
 import {
@@ -18,6 +18,9 @@ import { boxOf, deriveThings, type DerivedThing } from './pipeline'
 
 type WholeJob = Pick<Job, 'measure' | 'whole' | 'thing' | 'copies' | 'box' | 'also'>
 
+/** Boxes of different sizes that may stand in each other: each is proven against all others. */
+const MOST_MEMBERS = 20
+
 /** The boxes of a job as its whole says, and where they stand; null where it says nothing. */
 function arrangedOf(job: WholeJob): { arranged: Arranged } | { problem: WholeProblem } | null {
   if (!job.whole) return null
@@ -27,9 +30,10 @@ function arrangedOf(job: WholeJob): { arranged: Arranged } | { problem: WholePro
   const result = arrangeWhole(job.whole, { first: given(first), other: given(other) })
   if (!result.ok) return { problem: result.problem }
   const { members } = result.arranged
-  const most = MOST_THINGS + 1
-  if (members.length > most)
-    return { problem: { field: 'columns', what: { kind: 'too many', members: members.length, most } } }
+  if (members.length > MOST_MEMBERS) {
+    const what = { kind: 'too many' as const, members: members.length, most: MOST_MEMBERS }
+    return { problem: { field: 'columns', what } }
+  }
   return { arranged: result.arranged }
 }
 
