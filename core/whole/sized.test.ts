@@ -37,6 +37,14 @@ describe('a set', () => {
     ])
     expect(strikes(job)).toEqual([])
   })
+  test('more than twenty sizes are refused: each is proven against all others', () => {
+    const wide = { ...drawer, width: 1600, rows: [null], own: [] }
+    const columns = (count: number) => Array.from({ length: count }, (_, i) => 40 + i)
+    expect(thingsOf(whole('box-set', { ...wide, columns: [...columns(19), null] }))).toHaveLength(20)
+    expect(() => whole('box-set', { ...wide, columns: [...columns(20), null] })).toThrow(
+      'These are 21 different boxes; 20 may stand in each other.',
+    )
+  })
   test('a row that is too wide is refused at its own field', () => {
     const job = { ...whole('box-set', drawer) }
     const settled = settleJob({ ...job, whole: { ...job.whole, own: [[300, 200]] } as Whole }, IN_METRIC)

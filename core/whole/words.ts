@@ -26,7 +26,7 @@ export function wholeSentence({ what }: WholeProblem, say: Say): string {
       )
     case 'too many':
       return (
-        `These are ${what.members} different boxes; a job holds ${what.most}. Make more of the columns or ` +
+        `These are ${what.members} different boxes; ${what.most} may stand in each other. Make more of the columns or ` +
         'rows equal.'
       )
     case 'split':
