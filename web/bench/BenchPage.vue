@@ -34,7 +34,10 @@ const SHELVES = [
     <header class="flex flex-wrap items-center gap-3">
       <RouterLink to="/" class="btn-icon" aria-label="All jobs"><ChevronLeft :size="18" /></RouterLink>
       <h1>Bench</h1>
-      <nav class="flex flex-1 flex-wrap gap-1.5" aria-label="Shelves">
+      <nav
+        class="flex flex-1 flex-wrap gap-1.5 max-sm:order-last max-sm:w-full max-sm:flex-none"
+        aria-label="Shelves"
+      >
         <RouterLink
           v-for="each in SHELVES"
           :key="each.shelf"

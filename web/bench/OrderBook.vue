@@ -68,7 +68,7 @@ async function cutTogether(group: QueueGroup): Promise<void> {
 </script>
 
 <template>
-  <OrderForm />
+  <OrderForm class="max-md:order-last" />
   <section class="grid min-w-0 gap-3" aria-label="Order book">
     <p v-if="bench.orders.length === 0" class="card">
       No order yet. Take one: it is laid out by itself, and you see when it will be cut.
