@@ -242,7 +242,7 @@ test('the stock book: a column pasted, CSV out and in with bad rows by line, a n
 }) => {
   await page.goto('./')
   await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(DEMOS.length)
-  await page.getByRole('link', { name: 'Bench: stock and machines' }).click()
+  await page.getByRole('link', { name: 'Bench: stock, orders, machines' }).click()
   await page.getByRole('button', { name: /Fibreboard 4, dry store/ }).click()
   await page.getByText('Paste a column, CSV in and out').click()
   await page.getByLabel('Readings to paste').fill('3,90\n3,95\n4.3')

@@ -112,7 +112,7 @@ async function cutTogether(group: QueueGroup): Promise<void> {
       :aria-label="group.stock?.name ?? 'No stock yet'"
     >
       <div class="flex flex-wrap items-center gap-2">
-        <h2 class="flex-1 text-base!">
+        <h2 class="min-w-52 flex-1 text-base!">
           {{ group.stock?.name ?? 'No stock yet' }}
           <span class="text-sm font-normal text-quiet">on {{ group.machine?.name ?? 'no machine yet' }}</span>
         </h2>

@@ -125,7 +125,7 @@ const shown = computed(() => {
         </button>
         <RouterLink to="/bench" class="btn">
           <BookOpen :size="16" aria-hidden="true" />
-          Bench: stock and machines
+          Bench: stock, orders, machines
         </RouterLink>
         <RouterLink to="/learn" class="btn">
           <GraduationCap :size="16" aria-hidden="true" />
