@@ -41,7 +41,7 @@ describe('what to do', () => {
     [0.1, 'square', 'It is square'],
     [2, 'push', 'The back stands 2.0 mm too far to the right. Push the front left and the back right corner'],
     [-2, 'push', 'The back stands 2.0 mm too far to the left. Push the front right and the back left corner'],
-    [9, 'look', 'more than clamps draw straight'],
+    [9, 'look', 'Clamps cannot pull that much straight'],
   ])('a back that leans by %p: %p', (lean, state, says) => {
     const found = advice(frame, ...diagonals(...frame, lean))
     expect(found.state).toBe(state)

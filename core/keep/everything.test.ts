@@ -82,7 +82,7 @@ describe('a file of everything', () => {
       /copies of job 1 is at least 1.*Nothing was taken/,
     )
     expect(refused(text.slice(0, -400))).toContain('not readable JSON')
-    expect(refused('{"format": "uplands-job"}')).toContain('no file of everything')
+    expect(refused('{"format": "uplands-job"}')).toContain('not a file of everything')
     expect(refused(text.replace(/"version": ?\d+/, '"version": 99'))).toContain('newer Uplands (version 99)')
     expect(isEverything(JSON.stringify(jobs[0]))).toBe(false)
   })

@@ -189,7 +189,7 @@ describe('the physics by itself', () => {
     const knotty = { ...sheet, knots: [{ x: 80, y: 30, radius: 5, factor: 2 }] }
     const [{ free, faults }] = pieces(round(outer), knotty)
     expect(free).toBe(false)
-    expect(faults[0]).toMatch(/not through over .* from 80 × 2\d mm/)
+    expect(faults[0]).toMatch(/not cut through over .* from 80 × 2\d mm/)
   })
   test('what is smaller than the distance of the slats falls between them', () => {
     expect(pieces(round(rectangle(0, 0, 8, 30)))[0].faults[0]).toContain('fell between them')

@@ -14,7 +14,7 @@ describe('corners as a maker writes them', () => {
     expect(inches).toMatchObject({ ok: true, width: 304.8, height: 152.4 })
   })
   test.each([
-    ['0 0, 300', 'is no corner'],
+    ['0 0, 300', 'is not a corner'],
     ['0 0, 300 0', 'Three corners'],
     ['0 0, 300 200, 300 0, 0 200', 'cross or touch'],
     ['0 0, 3 0, 3 3', 'between 10 mm and 5 m'],

@@ -37,7 +37,7 @@ export function runLayout(args: string[], usage: string): void {
   if (!existsSync(file) || !statSync(file).isFile())
     refuse(`There is no file ${file}. Give the path of a task.`)
   if (statSync(file).size > LIMIT)
-    refuse(`${file} is larger than ${LIMIT / 1e6} MB, which no task is. Give a smaller one.`)
+    refuse(`${file} is larger than ${LIMIT / 1e6} MB, too large for a task. Give a smaller one.`)
   const read = readTask(readFileSync(file, 'utf8'))
   if (!read.ok) return refuse(read.error)
   const layout = layoutTask(read.task, seconds, seed, () => performance.now() / 1000)

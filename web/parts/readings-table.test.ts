@@ -26,7 +26,7 @@ test('bad rows are named by their line, the good ones are kept', () => {
   expect(readings.map(({ value }) => value)).toEqual([3.02, 3.04])
   expect(errors).toEqual([
     'Line 3: “thick” is not a figure. Type one such as 120, 3,05 or 1/8 in.',
-    'Line 4: 302 mm is no thickness of a sheet. Give one between 0.05 and 50 mm.',
+    'Line 4: 302 mm is not a thickness of a sheet. Give one between 0.05 and 50 mm.',
   ])
 })
 test('what is written is read back, whatever stands in the places', () => {
