@@ -1,6 +1,6 @@
-import { wallIndex } from '../angled'
 import type { Panel } from '../assembly'
 import type { Box } from '../box'
+import { FACE_PANELS } from '../fittings'
 import { area } from '../geometry'
 import { counted, fixed, type Say } from '../length'
 import { COAT, type Finish } from './finish'
@@ -31,13 +31,12 @@ interface About {
   proud: number
 }
 
-const SHELL = ['front', 'back', 'left', 'right', 'floor', 'top']
-const isShell = ({ id }: Panel): boolean => SHELL.includes(id) || wallIndex(id) >= 0
+const isShell = ({ id }: Panel): boolean => (FACE_PANELS as readonly string[]).includes(id)
 
 /** The outside of walls, floor and top; inside, their other faces and both of all else. mm² */
 function coatedArea(panels: Panel[], inside: boolean): number {
-  const all = panels.map((panel) => area(panel.region) * (isShell(panel) ? (inside ? 2 : 1) : inside ? 2 : 0))
-  return all.reduce((sum, each) => sum + each, 0)
+  const faces = (panel: Panel): number => (inside ? 2 : isShell(panel) ? 1 : 0)
+  return panels.reduce((sum, panel) => sum + area(panel.region) * faces(panel), 0)
 }
 
 const DRY_WORDS: Record<DryPlace['what'], string> = {
@@ -64,7 +63,6 @@ function sandingOf({ family, proud }: About, isSlit: boolean, say: Say): AfterSt
   }
 }
 
-const NOUNS = { oil: 'oil', wax: 'wax', varnish: 'varnish', paint: 'paint', none: '' }
 const HOW: Record<Finish['kind'], string> = {
   none: '',
   oil: 'Spread it, wait a quarter of an hour, wipe off what stands on the wood.',
@@ -94,12 +92,11 @@ export function afterGlue(box: Box, panels: Panel[], about: About, say: Say): Af
     steps.push({ title: 'Mask', text: `Tape over ${masked.join('; ')}. All of it stays bare.`, wait: 0 })
   const coated = coatedArea(panels, finish.inside)
   const grams = (coated / 1e6) * COAT[finish.kind]
-  const noun = NOUNS[finish.kind]
   const between = finish.coats > 1 ? ` ${counted(finish.dry, 'hour')} from one coat to the next.` : ''
   const where = finish.inside ? 'inside and outside' : 'outside'
   const drying = (finish.coats - 1) * finish.dry
   steps.push({
-    title: `${counted(finish.coats, 'coat')} of ${noun}`,
+    title: `${counted(finish.coats, 'coat')} of ${finish.kind}`,
     text:
       `${say.area(coated)} ${where}, about ${fixed(grams, 0)} g a coat. ${HOW[finish.kind]}${between}` +
       (family === 'other' ? ' Try it on an offcut first.' : ''),

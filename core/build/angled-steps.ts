@@ -88,6 +88,7 @@ export function angledSteps(
         ...contacts.map((contact) => ({ with: mate(contact), area: contact.area })),
       ],
       dry: [],
+      ends: 'none', // its own words say it, at the last step
       ...(from ? { from } : {}),
     }
   })

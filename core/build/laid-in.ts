@@ -15,6 +15,7 @@ export function laidIn({ spec }: Box, panels: Panel[]): Omit<BuildStep, 'title'>
       standing: [],
       glue: [],
       dry: [],
+      ends: 'none' as const,
       isFlat: true as const,
     }
     const of = labelOf(panel)
@@ -24,8 +25,8 @@ export function laidIn({ spec }: Box, panels: Panel[]): Omit<BuildStep, 'title'>
           ...about,
           text:
             `${BEFORE}try the inlay of the ${of} dry, its scored side down. ` +
-            `Glue thinly in the pocket of the ${side} face. Press it in flat under a board until the glue has ` +
-            'set, then sand both level.',
+            `Glue thinly in the pocket of the ${side} face. Press it in flat under a board until ` +
+            'the glue has set, then sand both level.',
         },
       ]
     if (how.kind !== 'magnet') return []

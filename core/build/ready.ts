@@ -30,7 +30,7 @@ interface About {
   family: string
 }
 
-/** Everything to have ready before one begins to build one box: what is bought, what holds, what is spread. */
+/** Everything to have ready before building one box: what is bought, what holds, what is spread. */
 export function readyFor(box: Box, { rounds, glue, finish, after, family }: About, say: Say): string[] {
   const bought = boughtFor(box).map(({ what, count, sizes }) => {
     const size = sizes.map(({ label, length }) => `${say.length(length, 1)} ${label}`).join(', ')

@@ -27,6 +27,7 @@ const step = (id: string, area: number, more: Partial<BuildStep> = {}): BuildSte
   text: '',
   glue: area > 0 ? [{ with: 'floor', area }] : [],
   dry: [],
+  ends: 'none',
   ...more,
 })
 const WOOD: Glue = glueOf('wood glue')

@@ -20,6 +20,8 @@ export interface BuildStep {
   glue: GlueFace[]
   /** Panels that it meets without glue, as they move on each other: where, in the box. */
   dry: { with: string; zone: Block }[]
+  /** How the tab ends end up that it closes: by the box’s proud length, or flush whatever that is. */
+  ends: 'proud' | 'flush' | 'none'
   /** Glued into a panel that still lies flat. */
   isFlat?: true
 }

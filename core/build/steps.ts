@@ -115,6 +115,15 @@ function textOf(arrival: Arrival, label: string, made: Box): string {
   return `Bring the ${name} in ${from}, straight, until it is home.`
 }
 
+/** Joints whose claims end on the outside of the mate. */
+const TABBED: readonly Joint['kind'][] = ['fingers', 'tenon']
+
+function endsOf(glued: Joint[]): BuildStep['ends'] {
+  const tabbed = glued.filter(({ kind }) => TABBED.includes(kind))
+  if (tabbed.length === 0) return 'none'
+  return tabbed.some(({ proud }) => proud) ? 'proud' : 'flush'
+}
+
 /** From the first to the last claim of a joint. */
 const reach = ({ claims }: Joint): [from: number, to: number] => [
   Math.min(...claims.map(({ from }) => from)),
@@ -164,6 +173,7 @@ export function buildSteps(
       panels: together,
       standing,
       glue,
+      ends: endsOf(glued),
       dry: joints
         .filter((joint) => joint.between !== 'glue' && isClosed(joint))
         .map((joint) => ({ with: mate(joint.parts), zone: prismOf(joint, parts, ...reach(joint)) })),

@@ -27,8 +27,8 @@ export function faceChecks(looked: Looked): Check[] {
         ok(
           'turning',
           'The sheet is turned over once, for the labels inside',
-          'Nothing but labels is on the inside. Without them, or with labels outside, all is cut in one go with ' +
-            'the outside up.',
+          'Nothing but labels is on the inside. Without them, or with labels outside, all is cut in one ' +
+            'go with the outside up.',
         ),
       ]
     if (isAllBelow)

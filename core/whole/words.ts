@@ -26,8 +26,8 @@ export function wholeSentence({ what }: WholeProblem, say: Say): string {
       )
     case 'too many':
       return (
-        `These are ${what.members} different boxes; ${what.most} may stand in each other. Make more of the columns or ` +
-        'rows equal.'
+        `These are ${what.members} different boxes; ${what.most} may stand in each other. Make more of the ` +
+        'columns or rows equal.'
       )
     case 'split':
       return `The lower half is from ${say.short(what.least)} to ${say.short(what.most)} high inside.`

@@ -15,8 +15,8 @@ const NODES = 50_000
 const BETWEEN = 12
 
 /**
- * No layout can do with fewer sheets: by area, and by the rectangles inside the parts, as if all sheets were of
- * the largest kind. For few parts `isTwo` rules out every layout on one, where that can be.
+ * No layout does with fewer sheets: by area, and by the rectangles inside the parts, as if all sheets were
+ * of the largest kind. For few parts `isTwo` rules out every layout on one, where that can be.
  */
 function boundsOf(
   own: Own[],

@@ -273,7 +273,7 @@ const begin = (): void => {
           :picture="pictures[step.id]"
           :impossible="impossible"
           :done="isDone(step.id)"
-          :check="checkOf(step, made, say)"
+          :check="checkOf(step, proud, say)"
           @done="toggle(step.id, $event)"
         />
       </ol>

@@ -33,7 +33,7 @@ const faces = computed(() => {
   const each = step.value.glue.map(({ with: mate, area }) => `${mate} ${say.value.area(area)}`)
   return each.length > 0 ? `Glue to ${each.join(', ')}.` : ''
 })
-const check = computed(() => checkOf(step.value, props.box, say.value))
+const check = computed(() => checkOf(step.value, props.box.spec.proud, say.value))
 /** What is to be done where this step closes a round of gluing. */
 const round = computed(() => props.closing(step.value.id))
 const clamps = computed(() => {
