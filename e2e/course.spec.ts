@@ -1,71 +1,280 @@
-import { expect, test, type Page } from './fixtures'
-import { field, tabTo, typeInto } from './helpers'
+import { expect, test, type Locator, type Page } from './fixtures'
+import { axeFindings, tabTo } from './helpers'
 
-const outcome = (page: Page) => page.getByTestId('outcome')
-const check = (page: Page) => page.getByRole('button', { name: 'Check the answer' })
+const said = (page: Page): Locator => page.getByTestId('lesson-said')
+const goals = (page: Page): Locator => page.getByRole('list', { name: 'What to do' }).getByRole('listitem')
+const slider = (page: Page, name: string | RegExp): Locator => page.getByRole('slider', { name })
+const press = async (page: Page, key: string, times: number): Promise<void> => {
+  for (let i = 0; i < times; i++) await page.keyboard.press(key)
+}
+/** The bench that these tests were written on. */
+const CODE = 'RJKN'
+const LOOKS = /^(A tab in its notch|The sheet in a slot|The back of an edge)/
+async function lesson(page: Page, id: string): Promise<void> {
+  await page.goto(`./#/learn/${id}?code=${CODE}`)
+  await expect(page.locator('[data-lesson] h2')).toBeVisible()
+}
+const isDone = (page: Page): Promise<void> =>
+  expect(goals(page).filter({ has: page.getByLabel('Done:') })).toHaveCount(3)
+async function drag(page: Page, what: Locator, dx: number, dy: number): Promise<void> {
+  const box = (await what.boundingBox())!
+  const from = { x: box.x + box.width / 2, y: box.y + box.height / 2 }
+  await page.mouse.move(from.x, from.y)
+  await page.mouse.down()
+  await page.mouse.move(from.x + dx / 2, from.y + dy / 2)
+  await page.mouse.move(from.x + dx, from.y + dy)
+  await page.mouse.up()
+}
 
-test('the kerf from readings: half of it is told by its name, right is kept after a reload', async ({
-  page,
-}) => {
-  await page.goto('./')
-  await page.getByRole('link', { name: 'Learn on a simulated laser' }).click()
-  const readings = (await page.getByTestId('course-readings').innerText()).match(/\d+\.\d+/g)!.map(Number)
-  const kerf = readings.reduce((sum, each) => sum + each, 0) / readings.length / 10
-  const put = async (full: number, side: number) => {
-    await field(page, 'Kerf, full width').fill(full.toFixed(3))
-    await field(page, 'Compensation per side').fill(side.toFixed(3))
-    await check(page).click()
-  }
-  await put(kerf / 2, kerf / 4)
-  await expect(outcome(page)).toContainText('compensation per side')
-  await put(kerf, kerf / 2)
-  await expect(outcome(page)).toContainText('Right')
-  await expect(page.getByTestId('course-done')).toHaveText('1 of 6 done')
+test('calipers by keys: set by the vernier, read on a strip, zeroed, set by the dial', async ({ page }) => {
+  await lesson(page, 'calipers')
+  const wanted = /to (\d\.\d\d) mm/.exec(await goals(page).first().innerText())![1]
+  const jaws = slider(page, 'Jaws')
+  await jaws.focus()
+  await page.keyboard.press('Home')
+  // Twenty steps of 0.05 from mark to mark. [DEF]
+  await press(page, 'ArrowRight', Math.round(Number(wanted) * 20) - 1)
+  const tighten = page.getByRole('button', { name: 'Tighten the screw' })
+  await tighten.press('Enter')
+  await expect(said(page)).toContainText('too narrow')
+  await jaws.focus()
+  await page.keyboard.press('ArrowRight')
+  await tighten.press('Enter')
+  await expect(said(page)).toContainText('Right')
+  await jaws.focus()
+  await page.keyboard.press('Home')
+  await expect(said(page)).toContainText('touch the strip')
+  // The glass goes along the scale until the line that meets a mark is under it.
+  const glass = slider(page, 'Magnifying glass')
+  const meets = page.getByRole('button', { name: /^Line \d+, 0\.00 mm off/ })
+  await glass.focus()
+  for (let i = 0; i < 30 && (await meets.count()) === 0; i++) await page.keyboard.press('ArrowRight')
+  await meets.press('Enter')
+  await expect(said(page)).toContainText('straight on into a mark')
+  await expect(page.getByRole('group', { name: 'Calipers with a dial' })).toBeVisible()
+  await jaws.focus()
+  await page.keyboard.press('Home')
+  const ring = slider(page, 'Ring of the dial')
+  await ring.focus()
+  for (let i = 0; i < 40 && (await ring.getAttribute('aria-valuenow')) !== '0'; i++)
+    await page.keyboard.press('ArrowLeft')
+  await tighten.press('Enter')
+  const dial = /to (\d\.\d\d) mm/.exec(await goals(page).last().innerText())![1]
+  await jaws.focus()
+  await press(page, 'PageUp', Math.floor(Number(dial) * 10))
+  await press(page, 'ArrowRight', Math.round(Number(dial) * 100) % 10)
+  await tighten.press('Enter')
+  await expect(page.getByRole('button', { name: 'Next: Thickness in several places' })).toBeVisible()
+  await expect(page.getByTestId('course-done')).toContainText('1 of 12 done')
   await page.reload()
-  await expect(page.getByTestId('course-done')).toHaveText('1 of 6 done')
-  // It goes on where one was: with the setting, tried on the machine.
-  await expect(page.getByRole('heading', { name: '2. Find the setting' })).toBeVisible()
-  await field(page, 'Speed of a test cut').fill('60')
-  await page.getByRole('button', { name: 'Make the test cut' }).click()
-  await expect(page.getByRole('list', { name: 'Test cuts' })).toContainText('not through')
-  await expect(page.getByText('3 left')).toBeVisible()
+  await expect(page.getByTestId('course-done')).toContainText(`1 of 12 done · bench ${CODE}`)
 })
 
-test('on a phone, by keys: the order of a cut, put right', async ({ page }) => {
-  await page.setViewportSize({ width: 390, height: 780 })
-  await page.goto('./#/learn')
-  await tabTo(page, page.getByRole('button', { name: /Outline before holes/ }))
-  await page.keyboard.press('Enter')
-  await expect(page.getByRole('heading', { name: '4. Outline before holes' })).toBeFocused()
-  const press = async (name: string) => {
-    await tabTo(page, page.getByRole('button', { name }))
-    await page.keyboard.press('Enter')
+test('thickness and kerf by mouse go into one’s own tray', async ({ page }) => {
+  await lesson(page, 'thickness')
+  await page.getByRole('button', { name: 'Peel the film off' }).click()
+  const sheet = page.getByRole('button', { name: /^The sheet/ })
+  const { width, height } = (await sheet.boundingBox())!
+  await sheet.click({ position: { x: width / 2, y: height / 2 } })
+  await expect(said(page)).toContainText('Jaws reach')
+  const places = [
+    [0.3, 0.05],
+    [0.7, 0.05],
+    [0.3, 0.95],
+    [0.7, 0.95],
+    [0.04, 0.5],
+    [0.96, 0.5],
+  ]
+  for (const [x, y] of places) await sheet.click({ position: { x: width * x, y: height * y } })
+  const readings = (await sheet.locator('text').allTextContents()).map(Number)
+  expect(readings).toHaveLength(6)
+  const mean = readings.reduce((sum, each) => sum + each, 0) / 6
+  const flagAt = async (name: string, to: number): Promise<void> => {
+    const flag = slider(page, name)
+    await flag.focus()
+    const now = Number(await flag.getAttribute('aria-valuenow'))
+    await press(page, 'ArrowRight', Math.round((to - now) / 0.01))
   }
-  const first = page.locator('[data-exercise] li').first()
-  for (let i = 0; i < 3 && !(await first.innerText()).includes('engrave the words'); i++)
-    await press('engrave the words earlier')
-  const last = page.locator('[data-exercise] li').last()
-  for (let i = 0; i < 3 && !(await last.innerText()).includes('cut the outline'); i++)
-    await press('cut the outline later')
-  await tabTo(page, check(page))
-  await page.keyboard.press('Enter')
-  await expect(outcome(page)).toContainText('Right')
-  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
+  await flagAt('Tabs', mean)
+  await flagAt('Slots', Math.max(...readings))
+  const tray = page.getByRole('region', { name: 'Your tray' })
+  await expect(tray).toContainText(`${mean.toFixed(2)} mm, 6 readings`)
+  await page.getByRole('button', { name: 'Next: Kerf by squares' }).click()
+  await expect(page.getByRole('heading', { name: '3. Kerf by squares' })).toBeFocused()
+  await page.getByRole('button', { name: 'Cut five squares' }).click()
+  for (let i = 1; i <= 5; i++) {
+    const square = page.getByRole('button', { name: new RegExp(`^Square ${i}`) })
+    await drag(page, square, 0, 130)
+    await square.click()
+    await expect(square).toHaveAccessibleName(/\d across, \d.* up/)
+  }
+  await slider(page, 'Width of the beam').focus()
+  for (let i = 0; i < 40 && !(await said(page).innerText()).startsWith('Right'); i++)
+    await page.keyboard.press('ArrowLeft')
+  await isDone(page)
+  await expect(tray).toContainText(/Kerf\s*0\.2\d\d mm/)
 })
 
-test('a box from a sketch, by the calipers', async ({ page }) => {
-  await page.goto('./#/learn')
-  await page.getByRole('button', { name: /From sketch to box/ }).click()
-  const story = await page.getByText('A tray without a lid').innerText()
-  const [width, depth, height] = story.match(/\d+(?:\.\d+)?/g)!.map(Number)
-  const thickness = Number(
-    /calipers say (\d\.\d+)/.exec(await page.getByText('calipers say').innerText())![1],
-  )
-  await typeInto(page, field(page, 'Width outside'), String(width + 2 * thickness))
-  await typeInto(page, field(page, 'Depth outside'), String(depth + 2 * thickness))
-  await typeInto(page, field(page, 'Height outside'), String(height + thickness))
-  await page.keyboard.press('Enter')
-  await expect(outcome(page)).toContainText('Right')
-  await page.getByRole('button', { name: 'Other figures' }).click()
-  await expect(field(page, 'Width outside')).toHaveValue('')
+test('a comb, a lid and a strip: dragged, turned, bent', async ({ page }) => {
+  await lesson(page, 'comb')
+  const pairs = page.getByRole('group', { name: 'Pairs, by compensation per side' }).getByRole('button')
+  const lower = page.getByRole('button', { name: 'Push the lower comb in' })
+  const pull = async (i: number): Promise<string> => {
+    await pairs.nth(i).click()
+    await drag(page, lower, 0, -120)
+    return pairs.nth(i).innerText()
+  }
+  for (const i of [0, 8, 5]) await pull(i)
+  let snug = 0
+  while (!(await pull(snug)).includes('snug')) snug++
+  await page.getByRole('button', { name: 'Lift by the upper one' }).click()
+  await expect(said(page)).toContainText('the other one holds')
+  await page.getByRole('button', { name: 'Keep this pair' }).click()
+  await isDone(page)
+
+  await lesson(page, 'order')
+  const row = (name: string): Locator => page.getByRole('list', { name: 'In this order' }).getByText(name)
+  await page.getByRole('button', { name: 'Send it to the laser' }).click()
+  await expect(said(page)).toContainText('came loose')
+  await drag(page, row('cut the outline'), 0, 160)
+  for (let i = 0; i < 3; i++) {
+    const up = page.getByRole('button', { name: 'engrave the words earlier' })
+    if (await up.isEnabled()) await up.click()
+  }
+  await page.getByRole('button', { name: 'Send it to the laser' }).click()
+  await expect(said(page)).toContainText('Right')
+
+  await lesson(page, 'bend')
+  const end = slider(page, 'End of the strip, bent up')
+  await drag(page, end, 0, -200)
+  await expect(said(page)).toContainText('snapped')
+  await page.getByRole('button', { name: 'Take a fresh strip' }).click()
+  await page.getByRole('button', { name: 'Turn it to the grain' }).click()
+  await slider(page, 'Length of the slit zone').focus()
+  const zone = goals(page).first()
+  for (let i = 0; i < 60 && !(await zone.getByLabel('Done:').isVisible()); i++)
+    await page.keyboard.press('ArrowRight')
+  await page.getByRole('slider', { name: 'Rows of links' }).fill('28')
+  await drag(page, end, 0, -200)
+  await isDone(page)
+})
+
+test('on a phone: the tray is put together, and a divider that is shut out does not go in', async ({
+  browser,
+  baseURL,
+}) => {
+  const phone = { viewport: { width: 390, height: 780 }, hasTouch: true, baseURL }
+  const page = await (await browser.newContext(phone)).newPage()
+  await lesson(page, 'gluing')
+  const part = (name: string): Locator =>
+    page.getByRole('list', { name: 'On the bench' }).getByRole('button', { name })
+  for (const name of ['floor', 'front', 'back', 'divider']) await part(name).tap()
+  await expect(said(page)).toContainText('The divider does not go in, from any side.')
+  await page.getByRole('button', { name: 'Take out the back' }).tap()
+  for (const name of ['divider', 'back', 'left', 'right']) await part(name).tap()
+  await isDone(page)
+  await page.getByRole('button', { name: 'Next: Read what came out' }).tap()
+  await expect(page.getByRole('button', { name: LOOKS })).toHaveCount(3)
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
+  // The twelve are behind one field there.
+  await page.getByRole('combobox').selectOption('layout')
+  await expect(page.getByRole('heading', { name: '10. Lay out' })).toBeVisible()
+  await page.context().close()
+})
+
+test('the rest by keys: path, tabs, setting, layout, and what came out', async ({ page }) => {
+  await lesson(page, 'once')
+  const path = slider(page, /^Path of the beam/)
+  const cut = page.getByRole('button', { name: /^Cut the (tab|notch)/ })
+  const kerf = Number(/takes (\d\.\d+)/.exec(await page.getByText('This beam takes').innerText())![1])
+  for (const next of ['Take the notch', 'Send a tab to the other laser']) {
+    await path.focus()
+    await press(page, 'ArrowRight', Math.round(kerf / 2 / 0.005))
+    await cut.press('Enter')
+    await page.getByRole('button', { name: next }).press('Enter')
+  }
+  await cut.press('Enter')
+  await expect(said(page)).toContainText('made up for twice')
+  await page.getByRole('switch').press('Space')
+  await cut.press('Enter')
+  await isDone(page)
+
+  await lesson(page, 'tabs')
+  await slider(page, 'Edge of the first tab').focus()
+  for (let i = 0; i < 60 && !(await said(page).innerText()).endsWith('Good.'); i++)
+    await page.keyboard.press('ArrowLeft')
+  for (const corner of ['1', '2']) {
+    await expect(page.getByText(`Corner ${corner} belongs to the`)).toBeVisible()
+    for (const panel of ['floor', 'side', 'front']) {
+      await page.getByRole('button', { name: panel, exact: true }).press('Enter')
+      if ((await said(page).innerText()).includes('hangs on')) break
+    }
+    await page.getByRole('button', { name: 'The other corner' }).press('Enter')
+  }
+  await isDone(page)
+
+  await lesson(page, 'setting')
+  await slider(page, 'Slowest square').press('Home')
+  await page.getByRole('button', { name: 'Cut a test sheet' }).press('Enter')
+  for (let i = 0; i < 6; i++)
+    await page
+      .getByRole('button', { name: /^Lift the square/ })
+      .nth(i)
+      .press('Enter')
+  await slider(page, 'Speed for the job').focus()
+  for (let i = 0; i < 60 && !(await said(page).innerText()).endsWith('sure.'); i++)
+    await page.keyboard.press('ArrowRight')
+  await isDone(page)
+
+  await lesson(page, 'layout')
+  const places: [string, number, number][] = [
+    ['floor', 4, 4],
+    ['left', 126, 4],
+    ['right', 126, 48],
+    ['front', 4, 92],
+    ['back', 4, 136],
+  ]
+  for (const [name, x, y] of places) {
+    const part = page.getByRole('button', { name: new RegExp(`^${name}, at`) })
+    await part.focus()
+    if ((await part.getAttribute('aria-label'))!.includes('across')) await page.keyboard.press('r')
+    const [, left, below] = /at ([\d.]+) × ([\d.]+)/
+      .exec((await part.getAttribute('aria-label'))!)!
+      .map(Number)
+    await press(page, x > left ? 'ArrowRight' : 'ArrowLeft', Math.abs(x - left) % 10)
+    await press(page, x > left ? 'Shift+ArrowRight' : 'Shift+ArrowLeft', Math.floor(Math.abs(x - left) / 10))
+    await press(page, y > below ? 'ArrowUp' : 'ArrowDown', Math.abs(y - below) % 10)
+    await press(page, y > below ? 'Shift+ArrowUp' : 'Shift+ArrowDown', Math.floor(Math.abs(y - below) / 10))
+  }
+  await isDone(page)
+
+  await lesson(page, 'result')
+  const lookAtAll = async (): Promise<void> => {
+    for (let i = 0; i < 3; i++) await page.getByRole('button', { name: LOOKS }).nth(i).press('Enter')
+  }
+  await lookAtAll()
+  const thick = Number(/reads (\d\.\d+)/.exec(await page.getByText('The sheet reads').innerText())![1])
+  const set = async (name: string, to: number, step: number): Promise<void> => {
+    const dial = slider(page, name)
+    await dial.focus()
+    const steps = Math.round((to - Number(await dial.getAttribute('aria-valuenow'))) / step)
+    await press(page, steps > 0 ? 'ArrowRight' : 'ArrowLeft', Math.abs(steps))
+  }
+  await set('Compensation per side', kerf / 2, 0.005)
+  await set('Width of slots', thick + 0.04, 0.01)
+  await set('Speed', 9.5, 0.5)
+  await page.getByRole('button', { name: 'Cut the box again' }).press('Enter')
+  await lookAtAll()
+  await isDone(page)
+})
+
+test('no serious finding on any lesson, and all of it is reached by keys', async ({ page }) => {
+  await lesson(page, 'calipers')
+  const select = page.getByRole('navigation', { name: 'Lessons' }).getByRole('button')
+  for (let i = 0; i < 12; i++) {
+    await select.nth(i).click()
+    await expect(page.locator('[data-lesson] h2')).toContainText(`${i + 1}. `)
+    expect(await axeFindings(page), `lesson ${i + 1}`).toEqual([])
+  }
+  await tabTo(page, page.getByRole('button', { name: 'Start again' }))
 })

@@ -1,3 +1,4 @@
+import axe from 'axe-core'
 import type { Download, Locator, Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
@@ -89,4 +90,24 @@ export async function typeInto(page: Page, target: Locator, text: string): Promi
   await tabTo(page, target)
   await page.keyboard.press('Control+A')
   await page.keyboard.type(text)
+}
+
+/** Less than serious to the engine, and still where a person who does not see the page loses the way. */
+const WAYS = /^(heading-order|empty-table-header|page-has-heading-one|region|landmark-)/
+
+/** What axe-core, an accessibility engine, finds that is serious or critical, or loses the way. */
+export async function axeFindings(page: Page): Promise<string[]> {
+  await page.evaluate(axe.source)
+  const { violations } = await page.evaluate(() =>
+    (globalThis as unknown as { axe: typeof axe }).axe.run(document),
+  )
+  return violations
+    .filter(({ id, impact }) => impact === 'serious' || impact === 'critical' || WAYS.test(id))
+    .map(
+      ({ id, nodes }) =>
+        `${id}: ${nodes
+          .map(({ target }) => target.join(' '))
+          .slice(0, 3)
+          .join(' | ')}`,
+    )
 }

@@ -71,7 +71,7 @@ for (const [width, height] of [
         await standsWell(page, `the bench${shelf}`)
       }
       await page.goto('./#/learn')
-      await expect(page.getByRole('main').locator('input').first()).toBeVisible()
+      await expect(page.locator('[data-lesson]')).toBeVisible()
       await standsWell(page, 'the course')
     },
   )

@@ -61,12 +61,14 @@ for (const [station, job] of VIEWS) {
   }
   await page.screenshot({ path: `${folder}${station}.png` })
 }
-// The course, with a hint and an answer.
-await page.goto(`${address}#/learn`)
-await page.getByRole('textbox', { name: 'Kerf, full width' }).fill('0.145')
-await page.getByRole('textbox', { name: 'Compensation per side' }).fill('0.073')
-await page.getByRole('button', { name: 'A hint' }).click()
-await page.getByRole('button', { name: 'Check the answer' }).click()
+// A lesson: calipers closed on a strip, the glass over the line that meets.
+await page.goto(`${address}#/learn/calipers?code=RJKN`)
+const jaws = page.getByRole('slider', { name: 'Jaws' })
+await jaws.press('Home')
+for (let i = 0; i < 116; i++) await jaws.press('ArrowRight')
+await page.getByRole('button', { name: 'Tighten the screw' }).click()
+await jaws.press('Home')
+for (let i = 0; i < 3; i++) await page.getByRole('slider', { name: 'Magnifying glass' }).press('ArrowRight')
 await page.screenshot({ path: `${folder}course.png` })
 // What the boxes of an order cost.
 await openJob(page, address, 'demo-tray', 'cut/price')

@@ -44,7 +44,8 @@ export const router = createRouter({
       component: () => import('@web/bench/BenchPage.vue'),
       props: { shelf: 'cuts' },
     },
-    { path: '/learn', name: 'learn', component: () => import('@web/course/CoursePage.vue') },
+    { path: '/learn/:lesson?', name: 'learn', component: () => import('@web/course/CoursePage.vue') },
+    { path: '/teach', name: 'teach', component: () => import('@web/course/TeacherPage.vue') },
     {
       path: '/job/:id',
       redirect: ({ params }) => ({ name: 'job', params: { id: params.id, station: 'measure' } }),

@@ -1,73 +1,134 @@
-import { compensationFor, kerfFromStrip } from '../kerf'
-import { CALIPERS, randomFrom, shownBy } from '../statistics'
-import { hiddenMachine } from '../rehearse'
-import { isNear, numberIn, type Answers, type Exercise, type Outcome } from './types'
+import { compensationFor, kerfFromSquares } from '../kerf'
+import { bell, CALIPERS, randomFrom, shownBy } from '../statistics'
+import type { Lesson } from './lesson'
+import type { World } from './world'
 
-/** Lines that the strip is cut by. */
-const LINES = 10
-/** Pieces pushed together by hand: twice as unsteady as a reading of one. [FM] */
-const PUSHED = { ...CALIPERS, hand: 2 * CALIPERS.hand }
-/** An answer this near to the truth is right, mm. */
-const NEAR = 0.012
-
-/** A kerf within what hobby machines take, mm. [CP] */
-const kerfOf = (seed: number): number => {
-  const width = 0.1 + 0.2 * randomFrom(seed * 31 + 5)()
-  return hiddenMachine(seed, { family: 'plywood', kerf: { x: width, y: width }, doubt: 0, through: null })
-    .kerf.x
+/** A square as it came out, mm, and what calipers showed of it; null where nobody looked yet. */
+interface Square {
+  x: number
+  y: number
+  readX: number | null
+  readY: number | null
 }
 
-/** What is wrong with a kerf that is not the right one. */
-function mistaken(width: number, kerf: number, gap: number): string {
-  const is = (other: number): boolean => isNear(width, other, NEAR)
-  if (is(gap)) return 'That is the whole gap: each of the ten lines took a tenth of it.'
-  if (is(kerf / 2)) return 'That is the compensation per side, half of it. The kerf is the full width.'
-  if (is(kerf * 2)) return 'That is twice as much: the factor of two that spoils most first boxes.'
-  return 'That is not what the lines took. Add the readings, divide by how many there are, then by the lines.'
+export interface KerfState {
+  world: World
+  /** Drawn side, mm. */
+  side: number
+  squares: Square[]
+  /** The square between the jaws, and which way it lies there. */
+  held: { square: number; way: 'x' | 'y' } | null
+  /** How wide the beam was drawn by hand, mm. */
+  beam: number
+  said: '' | 'cut' | 'read' | 'drawn'
 }
 
-export const KERF: Exercise = {
+export type KerfAct =
+  { do: 'cut' } | { do: 'take'; square: number } | { do: 'turn' } | { do: 'beam'; to: number }
+
+const SQUARES = 5
+/** How near the drawn beam has to come to what the squares say, mm. */
+const NEAR = 0.011
+
+/** Five squares of this laser: each a little its own, as focus and sheet are. */
+function cutSquares({ seed, machine }: World, side: number): Square[] {
+  const random = randomFrom(seed * 211 + 3)
+  return Array.from({ length: SQUARES }, () => ({
+    x: side - machine.kerf.x - machine.wander * bell(random),
+    y: side - machine.kerf.y - machine.wander * bell(random),
+    readX: null,
+    readY: null,
+  }))
+}
+
+const isRead = ({ readX, readY }: Square): boolean => readX !== null && readY !== null
+
+/** The kerf that the squares come to, mm; null until each is read both ways. */
+export function kerfRead({ side, squares }: Pick<KerfState, 'side' | 'squares'>): number | null {
+  if (squares.length === 0 || !squares.every(isRead)) return null
+  const ways = { xs: squares.map(({ readX }) => readX!), ys: squares.map(({ readY }) => readY!) }
+  return kerfFromSquares(side, ways).width
+}
+
+function read(state: KerfState, square: number, way: 'x' | 'y'): KerfState {
+  const random = randomFrom(state.world.seed * 307 + square * 2 + (way === 'x' ? 0 : 1))
+  const squares = state.squares.map((each, i): Square => {
+    if (i !== square) return each
+    const shown = shownBy(CALIPERS, each[way], random)
+    return way === 'x' ? { ...each, readX: shown } : { ...each, readY: shown }
+  })
+  return { ...state, squares, held: { square, way }, said: 'read' }
+}
+
+export const KERF_LESSON: Lesson<KerfState, KerfAct> = {
   id: 'kerf',
-  title: 'Measure the kerf',
-  about: 'What the beam takes away decides how every joint fits.',
-  make: (seed) => {
-    const random = randomFrom(seed * 97 + 3)
-    const kerf = kerfOf(seed)
-    const gaps = Array.from({ length: 4 }, () => shownBy(PUSHED, LINES * kerf, random))
-    const { width } = kerfFromStrip(LINES, gaps)
-    const check = (answers: Answers): Outcome => {
-      const [full, side] = [numberIn(answers, 'kerf'), numberIn(answers, 'side')]
-      if (!isNear(full, width, NEAR))
-        return { right: false, said: () => mistaken(full, width, LINES * width) }
-      if (!isNear(side, compensationFor(width), NEAR / 2))
-        return {
-          right: false,
-          said: () => 'The kerf is right. Each side moves outward by half of it, no more.',
-        }
-      return {
-        right: true,
-        said: (say) =>
-          `Right. The machine’s true kerf is ${say.fine(kerf)}; your readings come to ${say.fine(width)}.`,
+  begin: (world, unit) => ({
+    world,
+    side: unit === 'in' ? 25.4 : 25,
+    squares: [],
+    held: null,
+    beam: 0.4,
+    said: '',
+  }),
+  act: (state, act) => {
+    switch (act.do) {
+      case 'cut':
+        return { ...state, squares: cutSquares(state.world, state.side), held: null, said: 'cut' }
+      case 'take': {
+        if (act.square >= state.squares.length) return state
+        const isAcross = state.squares[act.square].readX === null
+        return read(state, act.square, isAcross ? 'x' : 'y')
       }
-    }
-    return {
-      story: (say) => [
-        `A strip of ply was cut across by ${LINES} parallel lines, and its pieces pushed together.`,
-        'The gap that this leaves at the end is read with calipers, ' +
-          'four times, pushed together again each time.',
-        `Calipers read to ${say.fine(0.01)}, and a hand is off by about twice that.`,
-      ],
-      readings: { label: 'Gap at the end', values: gaps },
-      trying: null,
-      questions: [
-        { id: 'kerf', label: 'Kerf, full width', kind: 'fine', min: 0, max: 5 },
-        { id: 'side', label: 'Compensation per side', kind: 'fine', min: 0, max: 5 },
-      ],
-      hints: () => [
-        'Every line takes its full width out of the strip.',
-        `Mean of the four readings, divided by ${LINES} lines: that is the kerf.`,
-      ],
-      check,
+      case 'turn':
+        return state.held ? read(state, state.held.square, state.held.way === 'x' ? 'y' : 'x') : state
+      case 'beam':
+        return { ...state, beam: Math.min(0.6, Math.max(0, act.to)), said: 'drawn' }
     }
   },
+  goals: (state, say) => {
+    const kerf = kerfRead(state)
+    return [
+      {
+        text: `Cut ${SQUARES} squares, drawn ${say.length(state.side)} wide and high.`,
+        done: state.squares.length > 0,
+      },
+      { text: 'Read each of them across and up.', done: kerf !== null },
+      {
+        text: 'Draw the beam as wide as what it took from a square.',
+        done: kerf !== null && Math.abs(state.beam - kerf) <= NEAR,
+      },
+    ]
+  },
+  said: (state, say) => {
+    const { said, held, squares, side, beam } = state
+    if (said === 'cut') return 'Five squares lie in the tray. Film off, soot wiped away, calipers at zero.'
+    if (said === 'read' && held) {
+      const { readX, readY } = squares[held.square]
+      const value = held.way === 'x' ? readX! : readY!
+      return (
+        `Square ${held.square + 1}, ${held.way === 'x' ? 'across' : 'up'}: ` +
+        `${say.reading(value)} ${say.lengthUnit}, ${say.fine(side - value)} less than drawn.`
+      )
+    }
+    const kerf = kerfRead(state)
+    if (said !== 'drawn' || kerf === null) return ''
+    const by = beam - kerf
+    if (Math.abs(by) <= NEAR)
+      return `Right: the kerf is ${say.fine(kerf)}, full width. Each side of the line loses half of it.`
+    if (Math.abs(beam - compensationFor(kerf)) <= NEAR)
+      return 'That is one side’s half. A square loses it on each of two sides: a whole beam in all.'
+    return by > 0
+      ? 'A beam that wide would leave smaller squares.'
+      : 'A beam that narrow would leave larger squares.'
+  },
+  hint: (state, say) => {
+    if (state.squares.length === 0) return 'Send the squares to the laser first.'
+    const left = state.squares.findIndex((square) => !isRead(square))
+    if (left >= 0)
+      return `Square ${left + 1} is not read both ways yet. A beam may be wider one way than the other.`
+    const all = state.squares.flatMap(({ readX, readY }) => [readX!, readY!])
+    const mean = all.reduce((sum, each) => sum + each, 0) / all.length
+    return `Drawn ${say.length(state.side)}, measured ${say.fine(mean)} on the mean. The beam took the rest.`
+  },
+  notes: (state) => ({ kerf: kerfRead(state) ?? undefined }),
 }

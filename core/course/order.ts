@@ -1,15 +1,38 @@
-import { rectangle, type Ring } from '../geometry'
-import { randomFrom } from '../statistics'
+import { rectangle, type Region, type Ring } from '../geometry'
 import { hiddenMachine, hiddenSheet, piecesOf, type Run } from '../rehearse'
-import type { Exercise } from './types'
+import { randomFrom } from '../statistics'
+import type { Lesson } from './lesson'
 
-const ITEMS = [
+/** What is done to a lid, and how it is said. */
+export const LID_WAYS = [
   { id: 'outline', name: 'cut the outline' },
   { id: 'window', name: 'cut the window' },
   { id: 'words', name: 'engrave the words' },
   { id: 'holes', name: 'cut the screw holes' },
-]
-const NAMES = new Map(ITEMS.map(({ id, name }) => [id, name]))
+] as const
+export type LidWay = (typeof LID_WAYS)[number]['id']
+
+/** The sheet that the lid is cut from, and its ways, mm. */
+export const LID_SHEET = { width: 160, height: 120 }
+export const LID_RINGS: Record<Exclude<LidWay, 'words'>, Ring[]> = {
+  outline: [rectangle(20, 20, 140, 100)],
+  window: [rectangle(50, 45, 110, 75)],
+  holes: [
+    rectangle(26, 26, 30, 30),
+    rectangle(130, 26, 134, 30),
+    rectangle(26, 90, 30, 94),
+    rectangle(130, 90, 134, 94),
+  ],
+}
+
+export interface OrderState {
+  seed: number
+  order: LidWay[]
+  /** What came out of the laser; null until it ran in this order. */
+  came: { shape: Region; faults: string[] } | null
+}
+
+export type OrderAct = { do: 'move'; way: LidWay; to: number } | { do: 'run' }
 
 /** A way that went through, finished at that moment. */
 const run = (points: Ring, end: number): Run => ({
@@ -23,68 +46,58 @@ const run = (points: Ring, end: number): Run => ({
   bridges: 0,
 })
 
-/** A lid with a window and a screw hole, cut on the simulated laser in that order: what went wrong. */
-function faultsOf(order: string[], seed: number): string[] {
-  const ways: Record<string, Ring> = {
-    outline: rectangle(20, 20, 140, 100),
-    window: rectangle(50, 45, 110, 75),
-    holes: rectangle(26, 26, 30, 30),
-  }
-  const runs = order.flatMap((id, i) => (id in ways ? [run(ways[id], i + 1)] : []))
+/** The lid as the simulated laser cuts it in this order. */
+function cutLid({ order, seed }: OrderState): OrderState['came'] {
+  const runs = order.flatMap((way, i) =>
+    way === 'words' ? [] : LID_RINGS[way].map((ring, n) => run(ring, i + 1 + n / 10)),
+  )
   const known = { family: 'plywood' as const, kerf: { x: 0.16, y: 0.16 }, doubt: 0.01, through: null }
-  const size = { width: 300, height: 200 }
-  const sheet = hiddenSheet(seed, 0, size, { mean: 3, doubt: 0.05 }, 'plywood')
-  return piecesOf(runs, sheet, hiddenMachine(seed, known)).flatMap(({ faults }) => faults)
+  const sheet = hiddenSheet(seed, 0, LID_SHEET, { mean: 3, doubt: 0.05 }, 'plywood')
+  const [lid] = piecesOf(runs, sheet, hiddenMachine(seed, known))
+  return { shape: lid.shape, faults: lid.faults }
 }
 
-export const ORDER: Exercise = {
+/** What is wrong with an order, though the lid may have come out whole; null where nothing is. */
+function wrongWith({ order, came }: OrderState): string | null {
+  if (!came) return null
+  if (came.faults.length > 0) return came.faults[0]
+  const late = order.slice(order.indexOf('outline') + 1)
+  if (late.length > 0) {
+    const { name } = LID_WAYS.find(({ id }) => id === late[0])!
+    return `The lid is loose when you ${name}: it may have dropped or turned by then.`
+  }
+  if (order.indexOf('words') > Math.min(order.indexOf('window'), order.indexOf('holes')))
+    return 'The lid is whole, but smoke blew over the words through what was open. Engrave first.'
+  return null
+}
+
+const isLast = ({ order }: OrderState): boolean => order[order.length - 1] === 'outline'
+
+export const ORDER_LESSON: Lesson<OrderState, OrderAct> = {
   id: 'order',
-  title: 'Outline before holes',
-  about: 'What is cut loose first moves, and the rest lands wrong.',
-  make: (seed) => {
+  begin: ({ seed }) => {
     const random = randomFrom(seed * 41 + 9)
-    const items = [...ITEMS].map((item) => ({ item, at: random() })).sort((a, b) => a.at - b.at)
-    return {
-      story: () => [
-        'A lid has a window, four screw holes and a word on it. ' +
-          'Put what is done to it in order, first to last.',
-        'Your order is cut on the simulated laser: what comes out of it is the answer.',
-      ],
-      readings: null,
-      trying: null,
-      questions: [
-        { id: 'order', label: 'In this order', kind: 'order', items: items.map(({ item }) => item) },
-      ],
-      hints: () => [
-        'As long as a part hangs in its sheet it lies still.',
-        'Engrave, score, inside cuts, outlines: what sets the part free comes last.',
-      ],
-      check: ({ order }) => {
-        const given = Array.isArray(order) ? order : []
-        if (ITEMS.some(({ id }) => !given.includes(id)))
-          return { right: false, said: () => 'Something is missing: all four are to be done.' }
-        const [fault] = faultsOf(given, seed)
-        if (fault) return { right: false, said: () => `The simulated laser says of the lid: ${fault}` }
-        const late = given.slice(given.indexOf('outline') + 1)
-        if (late.length > 0)
-          return {
-            right: false,
-            said: () =>
-              `The lid is loose when you ${NAMES.get(late[0])}: it may have dropped or turned by then.`,
-          }
-        const inside = Math.min(given.indexOf('window'), given.indexOf('holes'))
-        if (given.indexOf('words') > inside)
-          return {
-            right: false,
-            said: () =>
-              'It comes out, but it is engraved after cuts. Soot and smoke blow over what is open by ' +
-              'then, and a long window lets the sheet bend. Engrave first.',
-          }
-        return {
-          right: true,
-          said: () => 'Right: the lid comes free last, with everything where it belongs.',
-        }
-      },
-    }
+    // Never right to begin with.
+    const rest = LID_WAYS.map(({ id }) => ({ id, at: id === 'outline' ? -1 : random() }))
+    return { seed, order: rest.sort((a, b) => a.at - b.at).map(({ id }) => id), came: null }
   },
+  act: (state, act) => {
+    if (act.do === 'run') return { ...state, came: cutLid(state) }
+    const order = state.order.filter((way) => way !== act.way)
+    order.splice(Math.min(order.length, Math.max(0, act.to)), 0, act.way)
+    return order.every((way, i) => way === state.order[i]) ? state : { ...state, order, came: null }
+  },
+  goals: (state) => [
+    { text: 'Put what is done to the lid in order, and send it to the laser.', done: state.came !== null },
+    {
+      text: 'Get a lid with everything where it belongs, and clean words.',
+      done: state.came !== null && wrongWith(state) === null,
+    },
+  ],
+  said: (state) =>
+    state.came ? (wrongWith(state) ?? 'Right: the lid comes free last, with everything in its place.') : '',
+  hint: (state) =>
+    isLast(state)
+      ? 'Engrave, score, inside cuts, outlines. Smoke goes where the sheet is open.'
+      : 'As long as a part hangs in its sheet, it lies still. What sets it free comes last.',
 }

@@ -1,71 +1,135 @@
-import { randomFrom } from '../statistics'
-import { CHARS, hiddenMachine } from '../rehearse'
+import { CHARS } from '../rehearse'
 import { cutEnergy } from '../tune'
-import { numberIn, type Exercise } from './types'
+import type { Lesson } from './lesson'
+import type { World } from './world'
 
-const WATTS = 40
-const POWER = 65
-const AT = { power: POWER, passes: 1, air: true }
+/** The laser of the course: its watts, and the power that it cuts at, per cent. */
+export const LASER = { watts: 40, power: 65 }
+const AT = { power: LASER.power, passes: 1, air: true }
 
 /** So much more energy than just cuts is sure; beyond the second it is slow for nothing. [FM] */
 const SURE = 1.1
 const SLOW = 1.7
+const SQUARES = 6
+export const SPEEDS = { least: 2, most: 40 }
 
-const wordOf = (ratio: number): string =>
-  ratio < 1 ? 'not through' : ratio < SURE ? 'just through' : ratio > CHARS ? 'charred' : 'clean'
+/** A test square: how fast its outline was cut, and whether somebody lifted it, mm/s. */
+interface TestSquare {
+  speed: number
+  lifted: boolean
+}
 
-export const SETTING: Exercise = {
+export interface SettingState {
+  world: World
+  thickness: number
+  /** The slowest and the fastest speed of the sheet, mm/s. */
+  from: number
+  to: number
+  squares: TestSquare[]
+  last: number | null
+  sheets: number
+  /** What the job is to be cut at; null until a speed was chosen. */
+  chosen: number | null
+}
+
+export type SettingAct =
+  { do: 'from' | 'to' | 'choose'; speed: number } | { do: 'cut' } | { do: 'lift'; square: number }
+
+const COMES = ['holds', 'just free', 'free', 'charred'] as const
+export type Comes = (typeof COMES)[number]
+
+/** Energy over what just cuts. */
+export const ratioAt = (
+  { world, thickness }: Pick<SettingState, 'world' | 'thickness'>,
+  speed: number,
+): number => cutEnergy({ ...AT, speed }, LASER.watts, thickness) / world.machine.need
+
+export function comesAt(state: Pick<SettingState, 'world' | 'thickness'>, speed: number): Comes {
+  const ratio = ratioAt(state, speed)
+  return ratio < 1 ? 'holds' : ratio < SURE ? 'just free' : ratio > CHARS ? 'charred' : 'free'
+}
+
+const kept = (speed: number): number =>
+  Math.min(SPEEDS.most, Math.max(SPEEDS.least, Math.round(speed * 2) / 2))
+
+const WORDS: Record<Comes, string> = {
+  holds: 'It holds on. Leave it: a square that has to be broken out is not cut.',
+  'just free': 'It comes free, just. The next knot would hold it.',
+  free: 'It falls out by itself, with a clean edge.',
+  charred: 'It is free, and its edge is charred. Slower than it needs.',
+}
+
+function cutSheet(state: SettingState): SettingState {
+  const { from, to } = state
+  const speeds = Array.from({ length: SQUARES }, (_, i) => from + ((to - from) * i) / (SQUARES - 1))
+  const squares = speeds.map((speed) => ({ speed: Number(speed.toFixed(1)), lifted: false }))
+  return { ...state, squares, last: null, sheets: state.sheets + 1 }
+}
+
+export const SETTING_LESSON: Lesson<SettingState, SettingAct> = {
   id: 'setting',
-  title: 'Find the setting',
-  about: 'As fast as goes through for sure: slower only chars.',
-  make: (seed) => {
-    const thickness = 2.8 + Math.round(40 * randomFrom(seed * 13 + 1)()) / 100
-    const known = { family: 'plywood' as const, kerf: { x: 0.16, y: 0.16 }, doubt: 0, through: null }
-    const { need } = hiddenMachine(seed, known)
-    const ratioAt = (speed: number): number => cutEnergy({ ...AT, speed }, WATTS, thickness) / need
-    return {
-      story: (say) => [
-        `A laser of ${WATTS} W is to cut ply of ${say.fine(thickness)} at ${POWER} %, in one pass.`,
-        'Nobody has cut this sheet before. You have four test cuts; then say the speed for the job.',
-      ],
-      readings: null,
-      trying: {
-        label: 'Speed of a test cut',
-        min: 1,
-        max: 60,
-        most: 4,
-        run: (speed) => wordOf(ratioAt(speed)),
-      },
-      questions: [{ id: 'speed', label: 'Speed for the job', kind: 'speed', min: 1, max: 400 }],
-      hints: (say) => [
-        'Energy per cut face is watts × power ÷ (speed × thickness). ' +
-          'Ply takes about 0.7 J/mm² to go through.',
-        `Begin near ${say.speed(Math.round((WATTS * POWER) / 100 / (0.72 * 1.25 * thickness)))}. ` +
-          `Through: go ` +
-          'faster. Not through: slower. Then leave a tenth or two of energy to spare, for knots and glue.',
-      ],
-      check: (answers) => {
-        const ratio = ratioAt(numberIn(answers, 'speed'))
-        const best = (WATTS * POWER) / 100 / (need * thickness)
-        if (!(ratio >= SURE))
-          return {
-            right: false,
-            said: () => `At that speed it comes out ${wordOf(ratio)}: the next knot holds it.`,
-          }
-        if (ratio > SLOW)
-          return {
-            right: false,
-            said: () =>
-              `It comes out ${wordOf(ratio)}, at ${Math.round(ratio * 100)} % ` +
-              `of the energy that just cuts. Go faster.`,
-          }
-        return {
-          right: true,
-          said: (say) =>
-            `Right: it comes out clean. Just through would be ${say.speed(Math.round(best * 10) / 10)}; ` +
-            'what you left to spare is for knots, glue and a lens that is not quite clean.',
-        }
-      },
+  begin: (world) => ({
+    world,
+    thickness: world.thickness,
+    from: 20,
+    to: 40,
+    squares: [],
+    last: null,
+    sheets: 0,
+    chosen: null,
+  }),
+  act: (state, act) => {
+    switch (act.do) {
+      case 'from':
+        return { ...state, from: Math.min(kept(act.speed), state.to - 1) }
+      case 'to':
+        return { ...state, to: Math.max(kept(act.speed), state.from + 1) }
+      case 'choose':
+        return { ...state, chosen: kept(act.speed), last: null }
+      case 'cut':
+        return cutSheet(state)
+      case 'lift': {
+        if (!state.squares[act.square]) return state
+        const squares = state.squares.map((each, i) => (i === act.square ? { ...each, lifted: true } : each))
+        return { ...state, squares, last: act.square }
+      }
     }
   },
+  goals: (state) => {
+    const lifted = state.squares.filter(({ lifted }) => lifted).map(({ speed }) => comesAt(state, speed))
+    const isTold = lifted.includes('holds') && lifted.some((comes) => comes !== 'holds')
+    const ratio = state.chosen === null ? 0 : ratioAt(state, state.chosen)
+    return [
+      { text: 'Cut a test sheet. Its six squares go from slow to fast.', done: state.sheets > 0 },
+      {
+        text: 'Lift the squares. One sheet should have some that come free, and some that hold.',
+        done: isTold,
+      },
+      {
+        text: 'Choose the speed for the job: as fast as comes free for sure.',
+        done: isTold && ratio >= SURE && ratio <= SLOW,
+      },
+    ]
+  },
+  said: (state, say) => {
+    const { last, squares, chosen } = state
+    if (last !== null)
+      return `${say.speed(squares[last].speed)}: ${WORDS[comesAt(state, squares[last].speed)]}`
+    if (chosen === null) return ''
+    const ratio = ratioAt(state, chosen)
+    const share = `${say.speed(chosen)} gives ${Math.round(ratio * 100)} % of the energy that just cuts.`
+    if (ratio < SURE) return `${share} Knots and glue lines would hold. Go slower.`
+    return ratio > SLOW ? `${share} That is slower than it needs. Go faster.` : `${share} Clean, and sure.`
+  },
+  hint: (state, say) => {
+    if (state.squares.length === 0) return 'Guess. The sheet tells you whether you are near.'
+    const comes = state.squares.map(({ speed }) => comesAt(state, speed))
+    if (comes.every((each) => each === 'holds')) return 'All hold: cut another sheet with slower squares.'
+    if (!comes.includes('holds')) return 'All come free: cut another sheet with faster squares.'
+    const fastest = Math.max(
+      ...state.squares.filter((_, i) => comes[i] !== 'holds').map(({ speed }) => speed),
+    )
+    return `The fastest that comes free is ${say.speed(fastest)}. Leave a tenth or two of energy to spare.`
+  },
+  notes: ({ chosen }) => (chosen === null ? {} : { speed: chosen }),
 }

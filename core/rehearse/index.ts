@@ -1,4 +1,4 @@
-export { hiddenMachine, hiddenSheet, type Hidden, type LaserLike } from './hidden'
+export { hiddenMachine, hiddenSheet, type Hidden, type HiddenSheet, type LaserLike } from './hidden'
 export { WORLD_NAMES, WORLDS, type WorldName, type Workshop } from './worlds'
 export { piecesByPart } from './match'
 export { CHARS, piecesOf } from './pieces'

@@ -1,73 +1,105 @@
 <script setup lang="ts">
-import { Check, ChevronLeft } from '@lucide/vue'
-import { computed, nextTick, ref } from 'vue'
-import { RouterLink } from 'vue-router'
-import { EXERCISES } from '@core/course'
-import { readPreference, writePreference } from '@web/data/preferences'
+import { Check, ChevronLeft, Users } from '@lucide/vue'
+import { computed, provide, ref, watch } from 'vue'
+import { RouterLink, useRoute, useRouter } from 'vue-router'
+import { LESSONS, seedOf, type LessonId } from '@core/course'
+import { useSay } from '@web/parts/say'
 import ThemeButton from '@web/shell/ThemeButton.vue'
 import UnitsMenu from '@web/shell/UnitsMenu.vue'
-import ExerciseCard from './ExerciseCard.vue'
+import { COURSE } from './course-at'
+import { LESSON_PARTS } from './lesson-parts'
+import MyTray from './MyTray.vue'
+import { useProgress } from './progress'
 
-/** Six exercises on a simulated machine: each can be done anew with other figures. */
-const SAVED = 'course'
-const known = EXERCISES.map(({ id }) => id)
-const done = ref((readPreference(SAVED) ?? '').split(' ').filter((id) => known.includes(id)))
-const chosen = ref(EXERCISES.find(({ id }) => !done.value.includes(id))?.id ?? EXERCISES[0].id)
-const exercise = computed(() => EXERCISES.find(({ id }) => id === chosen.value)!)
-const place = computed(() => known.indexOf(chosen.value))
-const seed = ref(1)
-function solved(): void {
-  if (!done.value.includes(chosen.value)) done.value = [...done.value, chosen.value]
-  writePreference(SAVED, done.value.join(' '))
+/** Twelve lessons, each on a bench that one can touch. A code gives a class the same bench. */
+const route = useRoute()
+const router = useRouter()
+const say = useSay()
+const { world, code, done, notes, solved, on } = useProgress()
+const wrongCode = ref('')
+watch(
+  () => route.query.code,
+  (given) => {
+    if (typeof given !== 'string') return
+    const seed = seedOf(given)
+    wrongCode.value = seed === null ? given.slice(0, 20) : ''
+    if (seed !== null) on(seed)
+  },
+  { immediate: true },
+)
+const first = LESSONS.find(({ id }) => !done.value.includes(id)) ?? LESSONS[0]
+const chosen = computed(() => LESSONS.find(({ id }) => id === route.params.lesson)?.id ?? first.id)
+const placeOf = (id: LessonId): number => LESSONS.findIndex((lesson) => lesson.id === id)
+let asked: LessonId | null = null
+function go(id: LessonId): void {
+  asked = id
+  void router.push({ name: 'learn', params: { lesson: id } })
 }
-async function go(id: string): Promise<void> {
-  chosen.value = id
-  await nextTick()
-  document.querySelector<HTMLElement>('[data-exercise] h2')?.focus()
-}
+provide(COURSE, {
+  get world() {
+    return world.value
+  },
+  solved,
+  nextTitle: (id) => LESSONS[placeOf(id) + 1]?.title ?? '',
+  next: (id) => go(LESSONS[placeOf(id) + 1].id),
+  wasAsked: () => asked === chosen.value,
+})
 </script>
 
 <template>
-  <div class="mx-auto grid max-w-5xl gap-3 p-4">
+  <div class="mx-auto grid max-w-7xl gap-3 p-4 max-sm:p-2">
     <header class="flex flex-wrap items-center gap-3">
       <RouterLink to="/" class="btn-icon" aria-label="All jobs"><ChevronLeft :size="18" /></RouterLink>
-      <h1>Learn on a simulated laser</h1>
+      <h1>Learn with your hands</h1>
       <span class="num flex-1 text-[13px] text-quiet" data-testid="course-done">
-        {{ done.length }} of {{ EXERCISES.length }} done
+        {{ done.length }} of {{ LESSONS.length }} done · bench {{ code }}
       </span>
+      <RouterLink to="/teach" class="btn">
+        <Users :size="16" aria-hidden="true" />
+        For teachers
+      </RouterLink>
       <UnitsMenu />
       <ThemeButton />
     </header>
-    <main class="grid items-start gap-3 md:grid-cols-[17rem_1fr]">
-      <nav class="card grid gap-1" aria-label="Exercises">
-        <button
-          v-for="({ id, title, about }, i) in EXERCISES"
-          :key="id"
-          type="button"
-          class="choice justify-start! text-left"
-          :data-on="id === chosen"
-          :aria-current="id === chosen ? 'step' : undefined"
-          @click="go(id)"
-        >
-          <span class="grid min-w-0 flex-1">
+    <p v-if="wrongCode" class="rounded bg-gorse-wash p-2 text-[13px]" role="alert">
+      “{{ wrongCode }}” is not the code of a bench. It has four letters or digits, such as {{ code }}.
+    </p>
+    <main class="grid items-start gap-3 md:grid-cols-[16rem_1fr]">
+      <div class="grid gap-3">
+        <label class="text-[13px] font-medium md:hidden">
+          Lesson
+          <select
+            class="input min-h-11"
+            :value="chosen"
+            @change="go(($event.target as HTMLSelectElement).value as LessonId)"
+          >
+            <option v-for="({ id, title }, i) in LESSONS" :key="id" :value="id">
+              {{ i + 1 }}. {{ title }}{{ done.includes(id) ? ' ✓' : '' }}
+            </option>
+          </select>
+        </label>
+        <nav class="card grid gap-0.5 p-2 max-md:hidden" aria-label="Lessons">
+          <button
+            v-for="({ id, title, about }, i) in LESSONS"
+            :key="id"
+            type="button"
+            class="choice justify-start! border-transparent py-0.5 text-left"
+            :data-on="id === chosen"
+            :aria-current="id === chosen ? 'step' : undefined"
+            :title="about"
+            @click="go(id)"
+          >
             <span class="flex items-center gap-1.5">
-              {{ i + 1 }}. {{ title }}
+              <span class="num w-5 text-right text-quiet">{{ i + 1 }}</span>
+              <span class="flex-1">{{ title }}</span>
               <Check v-if="done.includes(id)" :size="16" class="text-moss" aria-label="done" />
             </span>
-            <span class="text-[12px] font-normal text-quiet">{{ about }}</span>
-          </span>
-        </button>
-      </nav>
-      <ExerciseCard
-        :key="`${chosen} ${seed}`"
-        :exercise="exercise"
-        :seed="seed"
-        :number="place + 1"
-        :next="EXERCISES[place + 1]?.title ?? ''"
-        @solved="solved"
-        @another="seed++"
-        @next="go(EXERCISES[place + 1].id)"
-      />
+          </button>
+        </nav>
+        <MyTray class="max-md:hidden" :notes="notes" :world="world" @go="go" />
+      </div>
+      <component :is="LESSON_PARTS[chosen]" :key="`${chosen} ${code} ${say.lengthUnit}`" />
+      <MyTray class="md:hidden" :notes="notes" :world="world" @go="go" />
       <p class="note md:col-span-2">
         All of it is simulated: nothing is cut, and your machine is another one. Before you work a real laser,
         read its manual and the local rules, and let somebody show you.

@@ -129,7 +129,7 @@ const shown = computed(() => {
         </RouterLink>
         <RouterLink to="/learn" class="btn">
           <GraduationCap :size="16" aria-hidden="true" />
-          Learn on a simulated laser
+          Learn with your hands
         </RouterLink>
         <button v-if="shelf.jobs.length > 1" type="button" class="btn" @click="isTogether = true">
           <Combine :size="16" aria-hidden="true" />

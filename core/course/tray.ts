@@ -1,0 +1,28 @@
+import { resolve, type Assembly, type Panel } from '../assembly'
+import { makeBox, PLAIN_BOX, sameTabs, sameThickness, withInto, type BoxSpec } from '../box'
+
+/** The tray that every lesson makes a piece of: outside sizes in mm, two cells, a divider with tenons. */
+const TRAY = { width: 120, depth: 80, height: 42 }
+
+export function traySpec(thickness: number, isDivided: boolean, tab = 9): BoxSpec {
+  const box: BoxSpec = {
+    ...PLAIN_BOX,
+    ...TRAY,
+    sizesAre: 'outer',
+    tabs: sameTabs({ rule: 'even', width: tab }),
+    proud: 0,
+  }
+  if (!isDivided) return box
+  const columns = { cells: [null, null], height: 30, lift: 0 }
+  return withInto({ ...box, dividers: { ...box.dividers, columns } }, 'tenon', thickness)
+}
+
+/** Its panels, as the core cuts them, and how they hold together. */
+export function trayPanels(thickness: number, isDivided: boolean): { assembly: Assembly; panels: Panel[] } {
+  const { assembly } = makeBox(traySpec(thickness, isDivided), {
+    mean: sameThickness(thickness),
+    thickest: sameThickness(thickness),
+  })
+  const { panels } = resolve(assembly, { proud: 0, interference: 0 })
+  return { assembly, panels }
+}
