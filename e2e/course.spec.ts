@@ -1,5 +1,5 @@
 import { expect, test, type Locator, type Page } from './fixtures'
-import { axeFindings, tabTo } from './helpers'
+import { axeFindings, openDemo, tabTo } from './helpers'
 
 const said = (page: Page): Locator => page.getByTestId('lesson-said')
 const goals = (page: Page): Locator => page.getByRole('list', { name: 'What to do' }).getByRole('listitem')
@@ -277,4 +277,80 @@ test('no serious finding on any lesson, and all of it is reached by keys', async
     expect(await axeFindings(page), `lesson ${i + 1}`).toEqual([])
   }
   await tabTo(page, page.getByRole('button', { name: 'Start again' }))
+})
+
+test('“Why?” beside a warning opens its lesson, and one goes back to where one was', async ({ page }) => {
+  await openDemo(page, 'demo-logger', 'cut')
+  const checks = page.getByRole('list', { name: 'Checks' })
+  const why = checks.getByRole('link', { name: /^Why\? Lesson: The first setting/ }).first()
+  await why.click()
+  await expect(page.getByRole('heading', { name: '9. The first setting' })).toBeVisible()
+  await page.getByRole('navigation', { name: 'Lessons' }).getByRole('button').nth(2).click()
+  await page.getByRole('link', { name: 'Back to your job' }).click()
+  await expect(checks).toBeVisible()
+  // A reading that is asked about has its own.
+  await page.goto('./#/job/demo-logger/measure')
+  const reading = page.getByRole('textbox', { name: 'Thickness' }).first()
+  await reading.fill('31')
+  await reading.press('Enter')
+  await page.getByRole('link', { name: /^Why\? Lesson: Thickness/ }).click()
+  await expect(page.getByRole('heading', { name: '2. Thickness in several places' })).toBeVisible()
+})
+
+test('a teacher gives a class one bench, with its answers; each bench keeps what was done on it', async ({
+  page,
+}) => {
+  await page.goto('./#/learn/kerf')
+  await page.getByRole('link', { name: 'For teachers' }).click()
+  await expect(page.getByRole('heading', { name: 'For teachers' })).toBeVisible()
+  const code = page.getByLabel('Code of a bench')
+  await code.fill('moor')
+  await page.getByRole('button', { name: 'Go to it' }).click()
+  await expect(page.getByRole('alert')).toContainText('“moor” is not the code of a bench')
+  await code.fill(CODE.toLowerCase())
+  await page.keyboard.press('Enter')
+  const row = (name: string): Locator => page.getByRole('row').filter({ hasText: name })
+  await expect(row('Read calipers')).toContainText('3.30 mm thick: line 6 meets')
+  await expect(page.getByRole('img', { name: 'A vernier to read' })).toHaveCount(6)
+  await page.emulateMedia({ media: 'print' })
+  await expect(page.getByRole('heading', { name: 'One bench for the class' })).toBeHidden()
+  await expect(page.getByRole('heading', { name: `Answers, bench ${CODE}` })).toBeVisible()
+  await page.emulateMedia({ media: 'screen' })
+  expect(await axeFindings(page)).toEqual([])
+  await row('Glue in order').getByRole('link').click()
+  const part = (name: string): Locator =>
+    page.getByRole('list', { name: 'On the bench' }).getByRole('button', { name })
+  for (const name of ['floor', 'front', 'divider', 'back', 'left', 'right']) await part(name).click()
+  await isDone(page)
+  const done = page.getByTestId('course-done')
+  await expect(done).toHaveText(`1 of 12 done · bench ${CODE}`)
+  await page.goto('./#/learn/kerf?code=ACDE')
+  await expect(done).toHaveText('0 of 12 done · bench ACDE')
+  await page.goto(`./#/learn/kerf?code=${CODE}`)
+  await expect(done).toHaveText(`1 of 12 done · bench ${CODE}`)
+  await page.goto('./#/learn/kerf?code=nobench')
+  await expect(page.getByRole('alert')).toContainText('“nobench” is not the code')
+})
+
+test('what six lessons noted becomes a tray that can be cut', async ({ page }) => {
+  const notes = {
+    thickness: [3.13, 3.2, 3.15, 3.18, 3.21, 3.16],
+    kerf: 0.266,
+    compensation: 0.133,
+    interference: 0.014,
+    tabWidth: 8.64,
+    speed: 9,
+  }
+  await page.goto('./#/learn')
+  await page.evaluate(
+    (kept) => localStorage.setItem('uplands-course', JSON.stringify([{ seed: 12, done: [], notes: kept }])),
+    notes,
+  )
+  await page.reload()
+  await page.getByRole('button', { name: 'Make it a job' }).click()
+  await expect(page.getByRole('heading', { name: 'My course tray' })).toBeVisible()
+  await expect(page.getByTestId('impossible')).toHaveCount(0)
+  await page.goto(page.url().replace('/shape', '/measure'))
+  await expect(page.getByRole('main')).toContainText('0.266')
+  await expect(page.getByRole('main')).toContainText('Course ply (simulated)')
 })

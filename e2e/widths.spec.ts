@@ -1,3 +1,4 @@
+import { LESSON_IDS } from '../core/course/lesson'
 import { expect, test, type Page } from './fixtures'
 import { openDemo, STATIONS } from './helpers'
 
@@ -70,9 +71,14 @@ for (const [width, height] of [
         await expect(page.getByRole('main').locator('input, table a').first()).toBeVisible()
         await standsWell(page, `the bench${shelf}`)
       }
-      await page.goto('./#/learn')
-      await expect(page.locator('[data-lesson]')).toBeVisible()
-      await standsWell(page, 'the course')
+      for (const lesson of LESSON_IDS) {
+        await page.goto(`./#/learn/${lesson}`)
+        await expect(page.locator('[data-lesson] svg').first()).toBeVisible()
+        await standsWell(page, `the lesson ${lesson}`)
+      }
+      await page.goto('./#/teach')
+      await expect(page.getByRole('heading', { name: 'Sheets to print' })).toBeVisible()
+      await standsWell(page, 'the teacher’s page')
     },
   )
 }

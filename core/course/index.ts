@@ -1,6 +1,8 @@
 export { anySeed, codeOf, seedOf, worldOf, type World } from './world'
 export { isSolved, LESSON_IDS, nextGoal, type Goal, type Lesson, type LessonId, type Notes } from './lesson'
+export { answersOf, vernierTasks } from './answers'
 export { LESSONS } from './outline'
+export { LESSON_OF_CHECK } from './why'
 export { dialStep, lineAt, offMark, stepOf, type Scale } from './scale'
 export { CALIPERS_LESSON, dialShows, hasStrip, isDial, WIDEST } from './calipers'
 export { THICKNESS_LESSON } from './thickness'

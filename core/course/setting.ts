@@ -35,8 +35,7 @@ export interface SettingState {
 export type SettingAct =
   { do: 'from' | 'to' | 'choose'; speed: number } | { do: 'cut' } | { do: 'lift'; square: number }
 
-const COMES = ['holds', 'just free', 'free', 'charred'] as const
-export type Comes = (typeof COMES)[number]
+export type Comes = 'holds' | 'just free' | 'free' | 'charred'
 
 /** Energy over what just cuts. */
 export const ratioAt = (
@@ -47,6 +46,12 @@ export const ratioAt = (
 export function comesAt(state: Pick<SettingState, 'world' | 'thickness'>, speed: number): Comes {
   const ratio = ratioAt(state, speed)
   return ratio < 1 ? 'holds' : ratio < SURE ? 'just free' : ratio > CHARS ? 'charred' : 'free'
+}
+
+/** Speeds for a job that are sure and not slow for nothing, mm/s. */
+export function rangeOf(world: World): { from: number; to: number } {
+  const just = ratioAt({ world, thickness: world.thickness }, 1)
+  return { from: Math.ceil((just / SLOW) * 2) / 2, to: Math.floor((just / SURE) * 2) / 2 }
 }
 
 const kept = (speed: number): number =>

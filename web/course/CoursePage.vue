@@ -6,9 +6,11 @@ import { LESSONS, seedOf, type LessonId } from '@core/course'
 import { useSay } from '@web/parts/say'
 import ThemeButton from '@web/shell/ThemeButton.vue'
 import UnitsMenu from '@web/shell/UnitsMenu.vue'
+import BenchCode from './BenchCode.vue'
 import { COURSE } from './course-at'
 import { LESSON_PARTS } from './lesson-parts'
 import MyTray from './MyTray.vue'
+import { notACode } from './not-a-code'
 import { useProgress } from './progress'
 
 /** Twelve lessons, each on a bench that one can touch. A code gives a class the same bench. */
@@ -16,13 +18,16 @@ const route = useRoute()
 const router = useRouter()
 const say = useSay()
 const { world, code, done, notes, solved, on } = useProgress()
+/** The job that a “Why?” was pressed in: there one goes on. */
+const cameFrom = String(router.options.history.state.back ?? '')
+const back = cameFrom.startsWith('/job/') ? cameFrom : '/'
 const wrongCode = ref('')
 watch(
   () => route.query.code,
   (given) => {
     if (typeof given !== 'string') return
     const seed = seedOf(given)
-    wrongCode.value = seed === null ? given.slice(0, 20) : ''
+    wrongCode.value = seed === null ? given : ''
     if (seed !== null) on(seed)
   },
   { immediate: true },
@@ -49,7 +54,9 @@ provide(COURSE, {
 <template>
   <div class="mx-auto grid max-w-7xl gap-3 p-4 max-sm:p-2">
     <header class="flex flex-wrap items-center gap-3">
-      <RouterLink to="/" class="btn-icon" aria-label="All jobs"><ChevronLeft :size="18" /></RouterLink>
+      <RouterLink :to="back" class="btn-icon" :aria-label="back === '/' ? 'All jobs' : 'Back to your job'">
+        <ChevronLeft :size="18" />
+      </RouterLink>
       <h1>Learn with your hands</h1>
       <span class="num flex-1 text-[13px] text-quiet" data-testid="course-done">
         {{ done.length }} of {{ LESSONS.length }} done · bench {{ code }}
@@ -62,7 +69,7 @@ provide(COURSE, {
       <ThemeButton />
     </header>
     <p v-if="wrongCode" class="rounded bg-gorse-wash p-2 text-[13px]" role="alert">
-      “{{ wrongCode }}” is not the code of a bench. It has four letters or digits, such as {{ code }}.
+      {{ notACode(wrongCode, code) }}
     </p>
     <main class="grid items-start gap-3 md:grid-cols-[16rem_1fr]">
       <div class="grid gap-3">
@@ -100,6 +107,7 @@ provide(COURSE, {
       </div>
       <component :is="LESSON_PARTS[chosen]" :key="`${chosen} ${code} ${say.lengthUnit}`" />
       <MyTray class="md:hidden" :notes="notes" :world="world" @go="go" />
+      <BenchCode class="card md:col-span-2" :code="code" @bench="on" />
       <p class="note md:col-span-2">
         All of it is simulated: nothing is cut, and your machine is another one. Before you work a real laser,
         read its manual and the local rules, and let somebody show you.

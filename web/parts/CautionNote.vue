@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { TriangleAlert } from '@lucide/vue'
+import type { LessonId } from '@core/course'
+import WhyLink from './WhyLink.vue'
 
-defineProps<{ cautions: string[]; title?: string }>()
+defineProps<{ cautions: string[]; title?: string; why?: LessonId }>()
 </script>
 
 <template>
@@ -20,5 +22,6 @@ defineProps<{ cautions: string[]; title?: string }>()
         <span>{{ caution }}</span>
       </li>
     </ul>
+    <WhyLink v-if="why" :lesson="why" />
   </section>
 </template>

@@ -1,13 +1,16 @@
 <script setup lang="ts">
+import type { LessonId } from '@core/course'
 import type { Doubt } from '@core/length'
+import WhyLink from './WhyLink.vue'
 
-defineProps<{ doubt: Doubt }>()
+defineProps<{ doubt: Doubt; why?: LessonId }>()
 defineEmits<{ use: [value: number]; keep: [] }>()
 </script>
 
 <template>
   <div class="mt-1 rounded bg-gorse-wash p-1.5 text-[13px]" role="alert">
     {{ doubt.says }}
+    <WhyLink v-if="why" :lesson="why" />
     <span class="mt-1 flex gap-1.5">
       <button
         v-if="doubt.suggestion"

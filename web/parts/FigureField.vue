@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, useId, watch } from 'vue'
+import type { LessonId } from '@core/course'
 import { doubtFraction, type Doubt } from '@core/length'
 import type { Limits } from '@core/limits'
 import { tryTo } from '@web/refusals'
@@ -21,9 +22,11 @@ const props = withDefaults(
     optional?: boolean
     doubt?: (value: number) => Doubt | null
     problem?: string
+    /** The lesson that shows why a figure is asked about. */
+    why?: LessonId
     term?: string
   }>(),
-  { kind: 'length', unit: '', step: 1, digits: 4, doubt: undefined, problem: '', term: '' },
+  { kind: 'length', unit: '', step: 1, digits: 4, doubt: undefined, why: undefined, problem: '', term: '' },
 )
 const emit = defineEmits<{
   'update:modelValue': [value: number]
@@ -161,7 +164,14 @@ const ring = computed(() =>
       <span v-if="unitShown" class="num shrink-0 text-[12px] text-quiet">{{ unitShown }}</span>
     </div>
     <p v-if="trouble" :id="`${id}-says`" class="mt-0.5 text-[13px] text-rowan" role="alert">{{ trouble }}</p>
-    <DoubtNote v-else-if="doubtful" :id="`${id}-says`" :doubt="doubtful" @use="useSuggestion" @keep="keep" />
+    <DoubtNote
+      v-else-if="doubtful"
+      :id="`${id}-says`"
+      :doubt="doubtful"
+      :why="why"
+      @use="useSuggestion"
+      @keep="keep"
+    />
     <p v-else-if="other" :id="`${id}-other`" data-other-unit class="num mt-0.5 text-[12px] text-quiet">
       {{ other }}
     </p>

@@ -111,6 +111,7 @@ const without = (index: number): Reading[] => props.stock.readings.filter((_, i)
         v-else-if="doubt"
         id="reading-says"
         :doubt="doubt"
+        why="thickness"
         @use="keep"
         @keep="keepAsked(doubt.value)"
       />

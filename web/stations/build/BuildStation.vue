@@ -31,6 +31,7 @@ import CautionNote from '@web/parts/CautionNote.vue'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import type { HoldMark } from '@web/parts/hold-marks'
 import { useSay } from '@web/parts/say'
+import WhyLink from '@web/parts/WhyLink.vue'
 import { useMessages } from '@web/stores/messages'
 import { useTimers } from '@web/stores/timers'
 import WorkedFigure from '@web/parts/WorkedFigure.vue'
@@ -245,6 +246,7 @@ const begin = (): void => {
     <p v-if="locked.length > 0" class="text-sm text-rowan" role="alert">
       These panels lock each other, none of them can come in last: {{ locked.join(', ') }}. Change how they
       are joined in Shape.
+      <WhyLink lesson="gluing" />
     </p>
     <p v-if="seamed.length > 0" class="text-sm">
       Glue the pieces of {{ seamed.join(', ') }} together first, flat on a level board: each is one panel
@@ -303,7 +305,7 @@ const begin = (): void => {
     />
     <WontGoCard />
     <RecutCard />
-    <CautionNote title="While building" :cautions="cautions" />
+    <CautionNote title="While building" :cautions="cautions" why="gluing" />
   </div>
   <p v-else class="note">The box cannot be made yet: see Shape.</p>
 </template>

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { CircleCheck, OctagonX, TriangleAlert } from '@lucide/vue'
+import { LESSON_OF_CHECK } from '@core/course'
 import type { Check } from '@core/plan'
+import WhyLink from '@web/parts/WhyLink.vue'
 
 /** Checks, each with its sign; what is not fine says why, and what would mend it. */
 defineProps<{ checks: Check[]; label: string }>()
@@ -32,6 +34,10 @@ const WORDS = { ok: 'fine', look: 'look again', stop: 'stop' }
         <span v-if="check.state !== 'ok' || check.id === 'compensation'" class="note block">
           {{ check.detail }}
         </span>
+        <WhyLink
+          v-if="check.state !== 'ok' && LESSON_OF_CHECK[check.id]"
+          :lesson="LESSON_OF_CHECK[check.id]!"
+        />
       </p>
     </li>
   </ul>

@@ -97,6 +97,7 @@ const families = familySchema.options
         :limits="limitsOf(thicknessSchema)"
         :model-value="readingAt(spot)"
         :doubt="doubt"
+        why="thickness"
         @update:model-value="read(spot, $event)"
         @sure="saySure"
       />

@@ -3,6 +3,7 @@ import { Lightbulb, RefreshCw, Search, Square } from '@lucide/vue'
 import { computed } from 'vue'
 import { counted } from '@core/length'
 import { useSay } from '@web/parts/say'
+import WhyLink from '@web/parts/WhyLink.vue'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { usePlanner } from '@web/stores/planner'
@@ -69,6 +70,7 @@ function letGo(): void {
     </div>
     <p v-if="stale" class="text-sm text-gorse" role="status">
       Parts or sheets changed since this layout was moved by hand.
+      <WhyLink lesson="layout" />
     </p>
     <div v-if="planner.progress" class="flex basis-full flex-wrap items-center gap-2 text-sm">
       <progress

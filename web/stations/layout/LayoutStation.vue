@@ -13,6 +13,7 @@ import {
 import { seenBy, sheetFacts } from '@core/derive'
 import { sheetWords, wholeWords } from '@core/say'
 import { useSay } from '@web/parts/say'
+import WhyLink from '@web/parts/WhyLink.vue'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { usePlanner } from '@web/stores/planner'
@@ -147,6 +148,7 @@ function place(placement: Placement): void {
             <li v-for="each in sentences.slice(0, 4)" :key="each">{{ each }}</li>
             <li v-if="sentences.length > 4">And {{ sentences.length - 4 }} more.</li>
           </ul>
+          <WhyLink class="pointer-events-auto" lesson="layout" />
         </div>
         <SheetBoard
           :placements="placements"

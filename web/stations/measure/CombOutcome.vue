@@ -83,7 +83,7 @@ function cutSo(): void {
     :text="taste"
     :working="combWorking(comb, say)"
   />
-  <CautionNote :cautions="end ? [end] : []" />
+  <CautionNote :cautions="end ? [end] : []" why="comb" />
   <p class="note">
     If your snug is {{ say.fine(offset) }} already, this pair says a kerf of
     {{ say.finePlain(comb.kerfIfTaste) }} ± {{ say.fine(comb.kerfDoubt) }} instead: a comb alone cannot tell

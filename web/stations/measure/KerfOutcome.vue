@@ -85,7 +85,7 @@ const text = computed(() => {
     <WorkedFigure label="Across, kx" :text="say.fine(kerf.kx)" />
     <WorkedFigure label="Along, ky" :text="say.fine(kerf.ky)" />
   </div>
-  <CautionNote :cautions="kerfNotes(kerf, say)" />
+  <CautionNote :cautions="kerfNotes(kerf, say)" why="kerf" />
   <p v-if="unusable" class="text-[13px] text-rowan" role="alert">{{ unusable }}</p>
   <button
     type="button"

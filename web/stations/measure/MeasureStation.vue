@@ -59,6 +59,6 @@ const cautions = computed(() => {
         <BedCard />
       </div>
     </div>
-    <CautionNote :cautions="cautions" />
+    <CautionNote :cautions="cautions" why="comb" />
   </div>
 </template>

@@ -39,6 +39,7 @@ function mend({ stock, value }: OpenQuestion, meant: number): void {
       <DoubtNote
         v-if="each.stock === own"
         :doubt="each"
+        :why="each.what"
         @use="mend(each, $event)"
         @keep="sure.say(each.what, each.stock, each.value)"
       />

@@ -77,6 +77,7 @@ function pick(best: Trial['best']): void {
       :model-value="trial.readings[0] ?? null"
       :limits="limitsOf(thicknessSchema)"
       :step="0.01"
+      why="thickness"
       :doubt="(value) => doubtThickness(value, jobs.job.measure.stock?.nominal ?? null, say)"
       @update:model-value="setReading(0, $event)"
       @clear="change({ readings: [] })"

@@ -100,7 +100,14 @@ function describe({ text, index }: { text: string; index: number }): string {
         <button type="submit" class="btn btn-main h-16 px-6 text-xl">Next</button>
       </div>
       <p v-if="error" class="text-sm text-rowan" role="alert">{{ error }}</p>
-      <DoubtNote v-if="doubt" class="text-base!" :doubt="doubt" @use="take" @keep="take(doubted)" />
+      <DoubtNote
+        v-if="doubt"
+        class="text-base!"
+        :doubt="doubt"
+        why="calipers"
+        @use="take"
+        @keep="take(doubted)"
+      />
       <ol class="flex flex-wrap gap-1.5" aria-label="Readings taken">
         <li v-for="prompt in prompts" :key="prompt.text">
           <button

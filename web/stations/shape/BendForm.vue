@@ -12,6 +12,7 @@ import { makeBendPiece } from '@core/testpiece'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FigureField from '@web/parts/FigureField.vue'
 import { useSay } from '@web/parts/say'
+import WhyLink from '@web/parts/WhyLink.vue'
 import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
 import WorkedFigure from '@web/parts/WorkedFigure.vue'
 import { download } from '@web/data/download'
@@ -92,7 +93,10 @@ async function writePiece(): Promise<void> {
       @update:model-value="choose"
     />
     <template v-if="box.bends.kind !== 'none'">
-      <p v-if="problems.bends" class="text-[13px] text-rowan" role="alert">{{ problems.bends }}</p>
+      <p v-if="problems.bends" class="text-[13px] text-rowan" role="alert">
+        {{ problems.bends }}
+        <WhyLink lesson="bend" />
+      </p>
       <div class="grid grid-cols-2 gap-2">
         <FigureField
           v-for="{ key, label, step } in FIELDS"

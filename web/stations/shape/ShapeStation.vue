@@ -120,7 +120,7 @@ const slits = computed(() => {
     />
     <div class="flex min-w-0 flex-col gap-2 max-lg:order-first lg:min-h-0">
       <ShapeFigures :brief="place.chosen !== null" :class="place.chosen ? 'max-sm:hidden' : ''" />
-      <CautionNote :cautions="advice" />
+      <CautionNote :cautions="advice" why="tabs" />
       <ChoiceRow v-model="view" class="sm:hidden" label="What is drawn" hide-label :options="VIEWS" />
       <div
         class="grid gap-2 transition-opacity sm:grid-cols-2 lg:min-h-0 lg:flex-1"

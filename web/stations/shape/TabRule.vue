@@ -16,6 +16,7 @@ import { parseLength } from '@core/length'
 import { limitsOf } from '@core/limits'
 import FigureField from '@web/parts/FigureField.vue'
 import { useSay } from '@web/parts/say'
+import WhyLink from '@web/parts/WhyLink.vue'
 import { tryTo } from '@web/refusals'
 
 /** How the edges of one group are shared out, as people say it, and what comes of it. */
@@ -141,6 +142,7 @@ const lines = computed(() => [...new Set(props.made.map((widths) => sharesLine(w
     </div>
     <p v-if="error || (problem && rule.rule === 'pattern')" class="text-[13px] text-rowan" role="alert">
       {{ error || problem }}
+      <WhyLink lesson="tabs" />
     </p>
     <p v-for="line in lines" :key="line" class="num text-[12px] text-quiet" data-testid="shares">
       {{ line }}

@@ -10,6 +10,7 @@ import { energyWorking, settingSchema, type Setting } from '@core/tune'
 import CautionNote from '@web/parts/CautionNote.vue'
 import FigureField from '@web/parts/FigureField.vue'
 import { useSay } from '@web/parts/say'
+import WhyLink from '@web/parts/WhyLink.vue'
 import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
 import WorkedFigure from '@web/parts/WorkedFigure.vue'
 import { useDerived } from '@web/stores/derived'
@@ -77,6 +78,7 @@ const burntOften = computed(() => {
           <h2 id="setting-title">Setting for cutting</h2>
           <span class="text-[13px] font-semibold" :class="isGood ? 'text-moss' : 'text-gorse'">
             {{ standing }}
+            <WhyLink v-if="!isGood" lesson="setting" />
           </span>
         </div>
         <p class="text-sm" data-testid="reason">{{ choiceReason(choice, say) }}</p>

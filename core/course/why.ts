@@ -1,0 +1,30 @@
+import type { LessonId } from './lesson'
+
+/** Which lesson shows why a check before the cut looks again, or stops. Checks that none is about are left out. */
+export const LESSON_OF_CHECK: Partial<Record<string, LessonId>> = {
+  thickness: 'thickness',
+  'kerf-setting': 'kerf',
+  round: 'kerf',
+  compensation: 'once',
+  fit: 'comb',
+  proof: 'tabs',
+  closed: 'order',
+  bridges: 'order',
+  double: 'order',
+  shared: 'order',
+  lost: 'order',
+  off: 'order',
+  grain: 'bend',
+  speed: 'setting',
+  settings: 'setting',
+  burnt: 'setting',
+  pocket: 'setting',
+  fresh: 'layout',
+  complete: 'layout',
+  stock: 'layout',
+  bed: 'layout',
+  gap: 'layout',
+  over: 'layout',
+  inside: 'layout',
+  nested: 'layout',
+}
