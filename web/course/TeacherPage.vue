@@ -30,7 +30,7 @@ const print = (): void => globalThis.print()
 </script>
 
 <template>
-  <div class="mx-auto grid max-w-5xl gap-3 p-4 max-sm:p-2 print:max-w-none print:p-0">
+  <div class="mx-auto grid max-w-5xl grid-cols-[minmax(0,1fr)] gap-3 p-4 max-sm:p-2 print:max-w-none print:p-0">
     <header class="no-print flex flex-wrap items-center gap-3">
       <RouterLink to="/learn" class="btn-icon" aria-label="The lessons">
         <ChevronLeft :size="18" />
@@ -39,7 +39,7 @@ const print = (): void => globalThis.print()
       <UnitsMenu />
       <ThemeButton />
     </header>
-    <main class="grid gap-3">
+    <main class="grid min-w-0 grid-cols-[minmax(0,1fr)] gap-3">
       <section class="no-print card grid gap-2" aria-labelledby="one-bench">
         <h2 id="one-bench">One bench for the class</h2>
         <p class="max-w-prose text-sm">

@@ -211,7 +211,7 @@ const high = computed(() => (isVernier.value ? GLASS.top + GLASS.high + 4 : GLAS
     </svg>
     <div class="flex flex-wrap items-center gap-2">
       <button type="button" class="btn" @click="act({ do: 'tighten' })">Tighten the screw</button>
-      <p class="note flex-1">
+      <p class="note flex-1 basis-60">
         {{
           isVernier
             ? 'Drag the jaws; the thumb wheel moves them finely. Move the glass along the scale to read it.'

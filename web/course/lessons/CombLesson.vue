@@ -110,7 +110,7 @@ function push(event: PointerEvent): void {
       <button type="button" class="btn" :disabled="!state.felt[chosen]" @click="act({ do: 'keep' })">
         Keep this pair
       </button>
-      <p class="note flex-1">
+      <p class="note flex-1 basis-60">
         Choose a pair, and drag its lower comb up. Gaps are drawn a hundred times as wide.
       </p>
     </div>

@@ -132,14 +132,14 @@ const LARGE = 320
           y="0"
           :width="state.beam * LARGE"
           :height="BEAM.high"
-          class="fill-ink"
+          class="fill-[#1b1916]"
         />
         <line
           :x1="width / 2"
           :x2="width / 2"
           y1="0"
           :y2="BEAM.high"
-          class="stroke-sheet"
+          class="stroke-[#efe9d9]"
           stroke-dasharray="6 4"
         />
         <DragHandle
@@ -174,7 +174,7 @@ const LARGE = 320
       <button type="button" class="btn" :disabled="!held" @click="act({ do: 'turn' })">
         Turn the square
       </button>
-      <p class="note flex-1">Drag a square between the jaws, or tap it. Once more reads it the other way.</p>
+      <p class="note flex-1 basis-60">Drag a square between the jaws, or tap it. Once more reads it the other way.</p>
     </div>
   </LessonFrame>
 </template>

@@ -110,7 +110,7 @@ function onKey(event: KeyboardEvent, id: string): void {
         <RotateCw :size="16" aria-hidden="true" />
         Turn the {{ chosen ? state.parts.find(({ id }) => id === chosen)!.label : 'part' }}
       </button>
-      <p class="note flex-1">
+      <p class="note flex-1 basis-60">
         Drag parts; R turns the chosen one. The grain runs along the lines of the sheet.
       </p>
     </div>

@@ -61,7 +61,7 @@ const cutAt = (edge: { x: number; way: number }): number =>
           y="0"
           :width="state.kerf * large"
           :height="HIGH"
-          class="fill-ink/80"
+          class="fill-[#1b1916]/80"
         />
         <path
           :d="`M${cutAt(edges[0])} ${HIGH + 12}v16M${cutAt(edges[1])} ${HIGH + 12}v16M${cutAt(edges[0])} ${HIGH + 20}H${cutAt(edges[1])}`"
@@ -141,7 +141,7 @@ const cutAt = (edge: { x: number; way: number }): number =>
         label="The laser’s software moves lines"
         @update:model-value="act({ do: 'software', on: $event })"
       />
-      <p class="note flex-1">
+      <p class="note flex-1 basis-60">
         This beam takes {{ say.fine(state.kerf) }}. Drag the dashed path out from the drawn line, and cut.
       </p>
     </div>

@@ -155,7 +155,7 @@ const at = (name: keyof typeof SET_LIMITS): number =>
     </svg>
     <div class="flex flex-wrap items-center gap-2">
       <button type="button" class="btn" @click="act({ do: 'cut' })">Cut the box again</button>
-      <p class="note flex-1">
+      <p class="note flex-1 basis-60">
         The sheet reads {{ say.reading(state.thickness) }}, the beam takes
         {{ say.fine(state.world.machine.kerf.x) }}. A tab is drawn {{ say.length(TAB) }} wide. Gaps are drawn
         thirty times as wide.

@@ -168,7 +168,7 @@ const ticks = [2, 10, 20, 30, 40]
     </svg>
     <div class="flex flex-wrap items-center gap-2">
       <button type="button" class="btn" @click="act({ do: 'cut' })">Cut a test sheet</button>
-      <p class="note flex-1">
+      <p class="note flex-1 basis-60">
         A laser of {{ LASER.watts }} W at {{ LASER.power }} %, one pass. Drag the two ends, cut, and lift the
         squares.
       </p>

@@ -109,7 +109,7 @@ const flags = computed(() => [
       <button type="button" class="btn" :disabled="!state.film" @click="act({ do: 'peel' })">
         Peel the film off
       </button>
-      <p class="note flex-1">
+      <p class="note flex-1 basis-60">
         Tap the sheet where the calipers are to close. It is sold as {{ say.length(state.world.label) }}.
       </p>
     </div>
