@@ -41,7 +41,7 @@ function isFilled(panel: Panel, block: Block): boolean {
 
 const areaOf = ({ minX, maxX, minY, maxY }: Bounds): number => (maxX - minX) * (maxY - minY)
 
-interface Looked {
+interface ProofInput {
   parts: PartsById
   panels: Map<string, Panel>
   solids: Map<string, Solid>
@@ -63,7 +63,7 @@ function isPocketed(panel: Panel, joint: Joint, block: Block): boolean {
 }
 
 /** Claims of one part along a joint that it does not fill. */
-function missingOf(joint: Joint, own: 0 | 1, { parts, panels, solids }: Looked): Fault[] {
+function missingOf(joint: Joint, own: 0 | 1, { parts, panels, solids }: ProofInput): Fault[] {
   const claims = joint.claims.filter(({ owner }) => owner === own)
   if (claims.length === 0) return []
   const id = joint.parts[own]
@@ -89,7 +89,7 @@ function missingOf(joint: Joint, own: 0 | 1, { parts, panels, solids }: Looked):
 }
 
 /** Corners that are not filled by their owner. */
-const missingCorners = (assembly: Assembly, { parts, panels, solids }: Looked): Fault[] =>
+const missingCorners = (assembly: Assembly, { parts, panels, solids }: ProofInput): Fault[] =>
   assembly.corners.flatMap((corner): Fault[] => {
     const block = cornerBlock(corner, parts)
     return reachesThrough(solids.get(corner.owner)!, block) && isFilled(panels.get(corner.owner)!, block)
@@ -98,7 +98,7 @@ const missingCorners = (assembly: Assembly, { parts, panels, solids }: Looked): 
   })
 
 /** Pockets that are less deep than what stands in them, or deeper than that by more than their play. */
-const wrongPockets = ({ joints }: Assembly, { panels, solids }: Looked): Fault[] =>
+const wrongPockets = ({ joints }: Assembly, { panels, solids }: ProofInput): Fault[] =>
   joints.flatMap(({ id, parts, depth, play }): Fault[] => {
     if (depth === null) return []
     const [lead, mate] = parts.map((part) => solids.get(part)!.block)
@@ -199,7 +199,7 @@ export function prove(assembly: Assembly, panels: Panel[]): Proof {
   if (panels.some(({ sides }) => sides))
     return { panels: panels.length, faults: platesFaults(assembly, panels) }
   const solids = panels.map((panel) => new Solid(panel))
-  const looked: Looked = {
+  const looked: ProofInput = {
     parts: partsById(assembly.parts),
     panels: new Map(panels.map((panel) => [panel.id, panel])),
     solids: new Map(solids.map((solid) => [solid.panel.id, solid])),

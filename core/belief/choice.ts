@@ -1,7 +1,7 @@
 import type { Machine } from '../machine'
 import type { Family, Stock } from '../stock'
 import { cutEnergy, speedFor, startingPoint, type Setting, type TestRecord, type TestResult } from '../tune'
-import { believeCut, cuttingOf, type CutBelief, type Tried } from './learn'
+import { believeCut, cuttingOf, type CutBelief, type CutEvidence } from './learn'
 import { energyFor, oddsOf } from './need'
 
 export interface Choice {
@@ -120,7 +120,7 @@ const MOST_PASSES = 8
  * @param thickness of the sheet now, mm
  */
 export function chooseSetting(
-  tried: Tried,
+  tried: CutEvidence,
   machine: Machine,
   stock: Pick<Stock, 'id' | 'family'>,
   thickness: number,

@@ -24,7 +24,7 @@ const MOST_TESTS = 120
 export type CutMachine = Pick<Machine, 'id' | 'watts'>
 
 /** What was tried, and how far it goes. */
-export interface Tried {
+export interface CutEvidence {
   tests: TestRecord[]
   /** When something was last done to the machine, a date: what is older counts less. */
   since: string
@@ -55,7 +55,7 @@ const known = new WeakMap<TestRecord[], Map<string, CutBelief>>()
  * @param thickness of the sheet now, mm
  */
 export function believeCut(
-  tried: Tried,
+  tried: CutEvidence,
   machine: CutMachine,
   stock: Pick<Stock, 'id' | 'family'>,
   thickness: number,
@@ -70,7 +70,7 @@ export function believeCut(
 }
 
 function learnt(
-  { tests, since, scale }: Tried,
+  { tests, since, scale }: CutEvidence,
   machine: CutMachine,
   stock: Pick<Stock, 'id' | 'family'>,
   thickness: number,

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
-import { bell, randomFrom } from '../statistics'
+import { standardNormal, randomFrom } from '../statistics'
 import { FIT_WORDS, type FitWord, type Odds } from '../fit'
 import {
   fitPromises,
@@ -27,7 +27,9 @@ describe('by how much doubts are stated wider', () => {
   const scaleOf = (truth: number, count: number, seed = 5): number => {
     const random = randomFrom(seed)
     const sd = 0.02 / 1.96
-    return fitScale(Array.from({ length: count }, () => promise({ off: truth * sd * bell(random) })))
+    return fitScale(
+      Array.from({ length: count }, () => promise({ off: truth * sd * standardNormal(random) })),
+    )
   }
   test('not at all where promises came as often as was said, or where there are none', () => {
     expect(fitScale([])).toBe(1)

@@ -4,7 +4,7 @@ import { emptyJob } from '../job'
 import { SQUARES_KERF } from '../../scripts/testing/bench-records'
 import { runs, seedOf } from '../../scripts/testing/runs'
 import { kerfShift, rangeOf, tasteOf, wordFor, type TasteRecord } from '../fit'
-import { bell, CALIPERS, randomFrom, shownBy } from '../statistics'
+import { standardNormal, CALIPERS, randomFrom, shownBy } from '../statistics'
 import { newStock, thicknessOf, type Stock } from '../stock'
 import { believeFit, oddsOfWord, type CheckRecord, type FitEvidence } from './index'
 
@@ -124,17 +124,17 @@ test('the sheet as it is believed to be lies in its interval of 95 %, and nearer
   const makers = runs(400)
   let [held, nearer] = [0, 0]
   for (let maker = 0; maker < makers; maker++) {
-    const truth = 3 + 0.15 * bell(random)
-    const place = (): number => truth + 0.036 * bell(random)
+    const truth = 3 + 0.15 * standardNormal(random)
+    const place = (): number => truth + 0.036 * standardNormal(random)
     const isRead = maker % 2 === 0
     const stock = isRead
       ? sheet(...Array.from({ length: 3 }, () => shownBy(CALIPERS, place(), random)))
       : unread
     const { mean } = thicknessOf(stock)
-    const taste = 0.005 * bell(random)
+    const taste = 0.005 * standardNormal(random)
     const tastes = ['1', '2', '3'].map((id) => {
       // Drawn with 0.04 of room in all for the sheet as it was read.
-      const word = wordFor((mean + 0.04 - place()) / 2 + taste + 0.004 * bell(random))
+      const word = wordFor((mean + 0.04 - place()) / 2 + taste + 0.004 * standardNormal(random))
       const { middle, half: own } = rangeOf(word)
       const slot = { stockId: 's', thickness: mean, sd: 0.05 }
       return forced(id, { word, own, interference: middle - 0.02, slot })

@@ -10,7 +10,7 @@ import {
   torqueOf,
   zoneOf,
   type BendTest,
-  type Tried,
+  type SlitBend,
 } from './index'
 
 describe('torsion of rectangular bars', () => {
@@ -95,7 +95,7 @@ describe('a zone of slits', () => {
 })
 
 describe('odds that a bend holds', () => {
-  const bend: Tried = { width: 1.2, link: 10, thickness: 3, rows: 20, angle: 90, grain: 'along' }
+  const bend: SlitBend = { width: 1.2, link: 10, thickness: 3, rows: 20, angle: 90, grain: 'along' }
   const tried = (part: Partial<BendTest>): BendTest => ({ ...bend, id: 't', on: '', broke: false, ...part })
   test('before anything is tried they say little', () => {
     const odds = oddsOfHolding(bend, [])
@@ -113,12 +113,12 @@ describe('odds that a bend holds', () => {
     expect(oddsOfHolding(bend, [tried({ rows: 10 })])).toBeGreaterThan(0.98)
   })
   test('links along the grain bear more; a test the other way round says less', () => {
-    const along: Tried = { ...bend, grain: 'along' }
-    const across: Tried = { ...bend, grain: 'across' }
-    const unknown: Tried = { ...bend, grain: 'any' }
+    const along: SlitBend = { ...bend, grain: 'along' }
+    const across: SlitBend = { ...bend, grain: 'across' }
+    const unknown: SlitBend = { ...bend, grain: 'any' }
     expect(oddsOfHolding(along, [])).toBeGreaterThan(oddsOfHolding(unknown, []))
     expect(oddsOfHolding(unknown, [])).toBeGreaterThan(oddsOfHolding(across, []))
-    const broke = (grain: Tried['grain']): number =>
+    const broke = (grain: SlitBend['grain']): number =>
       oddsOfHolding(along, [tried({ rows: 10, broke: true, grain })])
     expect(broke('along')).toBeLessThan(broke('any'))
     expect(broke('any')).toBeLessThan(broke('across'))
@@ -137,11 +137,11 @@ describe('odds that a bend holds', () => {
       const strength = Math.log(0.02) + 0.5 * normal()
       const half = (0.25 + 0.2 * normal()) / 2
       const lies = (): 'along' | 'across' => (random() < 0.5 ? 'along' : 'across')
-      const breaks = ({ grain, ...each }: Tried): boolean => {
+      const breaks = ({ grain, ...each }: SlitBend): boolean => {
         const way = grain === 'any' ? lies() : grain
         return Math.log(shearOf(each)) > strength + (way === 'along' ? half : -half) + 0.2 * normal()
       }
-      const someBend = (): Tried => ({
+      const someBend = (): SlitBend => ({
         ...bend,
         rows: 4 + Math.floor(random() * 16),
         grain: random() < 0.2 ? 'any' : lies(),

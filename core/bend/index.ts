@@ -9,4 +9,4 @@ export {
   type SlitsLie,
   type Zone,
 } from './slits'
-export { bendTestSchema, oddsOfHolding, shearOf, type BendTest, type Tried } from './tests'
+export { bendTestSchema, oddsOfHolding, shearOf, type BendTest, type SlitBend } from './tests'

@@ -20,10 +20,10 @@ export const bendTestSchema = z.strictObject({
 })
 export type BendTest = z.infer<typeof bendTestSchema>
 
-export type Tried = Pick<BendTest, 'width' | 'link' | 'thickness' | 'rows' | 'angle' | 'grain'>
+export type SlitBend = Pick<BendTest, 'width' | 'link' | 'thickness' | 'rows' | 'angle' | 'grain'>
 
 /** How far the surface of each link is sheared in a bend, without unit. */
-export const shearOf = ({ width, link, thickness, rows, angle }: Omit<Tried, 'grain'>): number =>
+export const shearOf = ({ width, link, thickness, rows, angle }: Omit<SlitBend, 'grain'>): number =>
   surfaceShear({ sides: [width, thickness], length: link, angle: (angle * Math.PI) / 180 / rows })
 
 /**
@@ -84,7 +84,7 @@ function beliefs(tests: BendTest[]): Sheet[] {
 }
 
 /** Chance that a bend holds, from what this maker tried on this stock. */
-export function oddsOfHolding(bend: Tried, tests: BendTest[]): number {
+export function oddsOfHolding(bend: SlitBend, tests: BendTest[]): number {
   const wanted = { shear: Math.log(shearOf(bend)), grain: bend.grain }
   return beliefs(tests).reduce((sum, sheet) => sum + sheet.weight * (1 - breaks(wanted, sheet)), 0)
 }

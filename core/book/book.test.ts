@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import Papa from 'papaparse'
 import { demo } from '../../scripts/testing/demo'
-import { UNSAID, type Job, type Revision } from '../job'
+import { NO_RESULT, type Job, type Revision } from '../job'
 import { bookGroups, bookRows, writeBook } from './index'
 
 const monthOf = (date: string): string => date.slice(0, 7)
@@ -26,7 +26,7 @@ const promised = (wanted: 'snug' | 'easy', odds: number, through: number) =>
     },
   }) satisfies Revision['cut']
 const cut = (number: number, date: string, more: Partial<Revision> = {}): Revision => ({
-  ...UNSAID,
+  ...NO_RESULT,
   id: `r${number}`,
   number,
   date,

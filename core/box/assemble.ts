@@ -1,6 +1,6 @@
 import type { Angled } from '../angled'
 import { partsById, type Assembly, type Contact, type Group, type Joint, type Part } from '../assembly'
-import { kindOfFitting, lidOf, NOTHING, type Made, type Materials } from '../fittings'
+import { kindOfFitting, lidOf, NOTHING, type FittingParts, type Materials } from '../fittings'
 import { asOutline } from '../geometry'
 import { chainOf, loosePanels } from './bends'
 import { dividerJoints, makeDividers, type Divider } from './dividers'
@@ -65,10 +65,10 @@ function withFeatures(
 const WEDGE = 'wedge'
 
 /** What the fittings of a box add to it, all together. */
-function madeOf(shell: Shell): Made {
+function madeOf(shell: Shell): FittingParts {
   const all = shell.spec.fittings.map((own) => kindOfFitting(own.type).make?.(own, shell) ?? {})
-  const every = <K extends keyof Made>(key: K): Made[K] =>
-    all.flatMap((made): unknown[] => made[key] ?? NOTHING[key]) as Made[K]
+  const every = <K extends keyof FittingParts>(key: K): FittingParts[K] =>
+    all.flatMap((made): unknown[] => made[key] ?? NOTHING[key]) as FittingParts[K]
   return {
     added: every('added'),
     joints: every('joints'),

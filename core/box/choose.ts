@@ -1,5 +1,5 @@
 import {
-  begun,
+  defaultFitting,
   fittingProblems,
   lidBegun,
   lidOf,
@@ -55,7 +55,7 @@ export function withLid(spec: BoxSpec, name: string | null, thickness: number, o
 
 /** Why a box cannot take a fitting as it would be begun; null where it can. @param t thicknesses, mm */
 export function whyNot(spec: BoxSpec, t: Thicknesses, type: FittingType): FittingProblem | null {
-  const own = begun(type, spec, t.front)
+  const own = defaultFitting(type, spec, t.front)
   const site = { spec, t, ...boxSizes(spec, t), bent: chainOf(spec), isClosed: lidOf(spec) !== null }
   return fittingProblems([own], site)[0] ?? null
 }

@@ -1,5 +1,5 @@
 import type { Axis, Block, Claim, Joint, Lie, Part } from '../assembly'
-import { grooveClaims, lapClaims, onGrid, tenonClaims, tenonShares, type EdgeRule } from '../joints'
+import { grooveClaims, lapClaims, roundLength, tenonClaims, tenonShares, type EdgeRule } from '../joints'
 import { dividerPlaces, shareCells, type DividerRow } from './cells'
 import { frontDrop, kindOfLid, lidOf, partOf } from '../fittings'
 import { wallTop, type Shell } from './shell'
@@ -40,7 +40,7 @@ function reachOf(shell: Shell, { lift, height }: DividerRow): { from: number; to
   const from = room.min.z + lift
   const lid = lidOf(spec)
   const hung = (lid && kindOfLid(lid).hangs?.(lid, shell.materials.mean)) ?? 0
-  const ceiling = onGrid(room.max.z - hung - frontDrop(spec))
+  const ceiling = roundLength(room.max.z - hung - frontDrop(spec))
   return { from, to: height === null ? ceiling : from + height }
 }
 
@@ -64,7 +64,10 @@ function makeRow(shell: Shell, direction: Direction): Divider[] {
   const loose = spec.dividers.into === 'loose' ? spec.play.loose / 2 : 0
   const reach = reachOf(shell, spec.dividers[direction])
   return dividerPlaces(cells.widths, materials.mean.dividers).map(([low, high], i) => {
-    const place: [number, number] = [onGrid(room.min[across] + low), onGrid(room.min[across] + high)]
+    const place: [number, number] = [
+      roundLength(room.min[across] + low),
+      roundLength(room.min[across] + high),
+    ]
     const block: Block = { min: { x: 0, y: 0, z: 0 }, max: { x: 0, y: 0, z: 0 } }
     ;[block.min[across], block.max[across]] = place
     ;[block.min[along], block.max[along]] = [room.min[along] + loose, room.max[along] - loose]
@@ -149,7 +152,7 @@ function footOf(shell: Shell, divider: Divider, all: Divider[]): Joint | null {
   const tabs: [number, number][] = []
   for (let i = 0; i + 1 < ends.length; i += 2) {
     const third = (ends[i + 1] - ends[i]) / 3
-    if (third >= LEAST_TAB) tabs.push([onGrid(ends[i] + third), onGrid(ends[i + 1] - third)])
+    if (third >= LEAST_TAB) tabs.push([roundLength(ends[i] + third), roundLength(ends[i + 1] - third)])
   }
   if (tabs.length === 0) return null
   const cuts = [ends[0], ...tabs.flat(), ends[ends.length - 1]]

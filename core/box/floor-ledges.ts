@@ -1,8 +1,8 @@
-import { ringOf, type Added } from '../fittings'
+import { ringOf, type AddedPart } from '../fittings'
 import { slab, type Shell } from './shell'
 
 /** Ledges under a loose floor. */
-export function floorLedges(shell: Shell): Added[] {
+export function floorLedges(shell: Shell): AddedPart[] {
   const { floor } = shell.spec
   if (floor.kind !== 'ledge') return []
   const to = slab(shell, 'floor')[0]

@@ -9,10 +9,10 @@ import {
   type SlideGroup,
 } from '../assembly'
 import { rectangle } from '../geometry'
-import { onGrid } from '../joints'
+import { roundLength } from '../joints'
 import { chainOf, loosePanels } from './bends'
 import { OPPOSITE } from './opening'
-import { LIES, partOf, SIDES, type Added } from '../fittings'
+import { LIES, partOf, SIDES, type AddedPart } from '../fittings'
 import { slab, type Shell } from './shell'
 import type { BoxSpec, PanelName } from './spec'
 
@@ -71,14 +71,14 @@ function latchOf(shell: Shell): Latch | null {
   const t = materials.mean[wall]
   const wide = tongueWidth(t)
   const middle = (room.min[along] + room.max[along]) / 2
-  const high = onGrid(HIGH * t)
+  const high = roundLength(HIGH * t)
   return {
     wall,
     loose: loosePanels(spec)[0],
     along,
-    from: onGrid(middle - wide / 2),
-    to: onGrid(middle + wide / 2),
-    tip: onGrid(outer.z + high + ABOVE * t),
+    from: roundLength(middle - wide / 2),
+    to: roundLength(middle + wide / 2),
+    tip: roundLength(outer.z + high + ABOVE * t),
     high,
   }
 }
@@ -134,8 +134,8 @@ export function latchFeatures(shell: Shell, part: Part): Feature[] {
   }
   if (part.id === latch.wall) {
     const half = (materials.thickest.dividers + PLAY) / 2
-    const z: [number, number] = [onGrid(outer.z - DRAW), onGrid(outer.z + latch.high)]
-    return [through('hole', block([low, high], [onGrid(middle - half), onGrid(middle + half)], z))]
+    const z: [number, number] = [roundLength(outer.z - DRAW), roundLength(outer.z + latch.high)]
+    return [through('hole', block([low, high], [roundLength(middle - half), roundLength(middle + half)], z))]
   }
   if (part.id !== 'wedge') return []
   // Above its slope there is nothing: it touches the hole's upper edge where it leaves the wall.
@@ -157,7 +157,7 @@ export function latchFeatures(shell: Shell, part: Part): Feature[] {
 }
 
 /** The wedge, as it stands when it is home. */
-export function wedgeOf(shell: Shell): Added[] {
+export function wedgeOf(shell: Shell): AddedPart[] {
   const latch = latchOf(shell)
   if (!latch) return []
   const { materials, outer } = shell
@@ -167,13 +167,13 @@ export function wedgeOf(shell: Shell): Added[] {
   const middle = (latch.from + latch.to) / 2
   const block: Block = {
     min: { ...outer },
-    max: { ...outer, z: onGrid(outer.z + latch.high + (OUT * t) / RISE) },
+    max: { ...outer, z: roundLength(outer.z + latch.high + (OUT * t) / RISE) },
   }
   const [face, out] = end === 'high' ? [high, 1] : [low, -1]
-  const ends = [onGrid(face + out * OUT * t), onGrid(face - out * (1 + IN) * t)]
+  const ends = [roundLength(face + out * OUT * t), roundLength(face - out * (1 + IN) * t)]
   ;[block.min[axis], block.max[axis]] = [Math.min(...ends), Math.max(...ends)]
   const thickness = materials.mean.dividers
-  const [left, right] = [onGrid(middle - thickness / 2), onGrid(middle + thickness / 2)]
+  const [left, right] = [roundLength(middle - thickness / 2), roundLength(middle + thickness / 2)]
   ;[block.min[latch.along], block.max[latch.along]] = [left, right]
   const about = { id: 'wedge', label: 'wedge', thickness, thickest: materials.thickest.dividers }
   return [{ part: partOf(about, LIES[latch.along === 'y' ? 'front' : 'right'], block, outer), contact: null }]
@@ -184,7 +184,7 @@ export function wedgeGroup(shell: Shell): SlideGroup[] {
   const latch = latchOf(shell)
   if (!latch) return []
   const { axis, end } = SIDES[latch.wall]
-  const range = onGrid((1 + IN + 1) * shell.materials.mean[latch.wall])
+  const range = roundLength((1 + IN + 1) * shell.materials.mean[latch.wall])
   const way = { axis, sign: end === 'high' ? (1 as const) : (-1 as const) }
   return [{ id: 'wedge', motion: 'slide', parts: ['wedge'], way, range }]
 }

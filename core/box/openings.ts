@@ -1,5 +1,5 @@
 import { pointOnPart, slabOf, type Feature, type Part } from '../assembly'
-import { archFeature, pointAt, SIDES, through, WALLS, type PanelName } from '../fittings'
+import { archFeature, pointAt, SIDES, throughFeature, WALLS, type PanelName } from '../fittings'
 import { halfEllipse, quarterOf, type Point } from '../geometry'
 import { bendReach, chainOf } from './bends'
 import type { Divider } from './dividers'
@@ -22,7 +22,7 @@ export function scoopsOf({ spec, room }: Shell, divider: Divider, crossing: Divi
     const inset = ((to - from) * (1 - SCOOP_SHARE)) / 2
     const at = (value: number): number => pointOnPart(divider.part.frame, pointAt({ [along]: value })).x
     const [left, right] = [at(from + inset), at(to - inset)].sort((a, b) => a - b)
-    return through('scoop', halfEllipse(left, right, divider.part.blank.maxY, -scoop))
+    return throughFeature('scoop', halfEllipse(left, right, divider.part.blank.maxY, -scoop))
   })
 }
 
@@ -43,7 +43,7 @@ function roundedBends(shell: Shell, part: Part): Feature[] {
     }
     const round = quarterOf(spec.bends.radius).map(({ x, y }) => at(reach - x, reach - y))
     const [first, last] = [at(-1, reach), at(reach, -1)]
-    return [through('corner', [at(-1, -1), first, ...round, last])]
+    return [throughFeature('corner', [at(-1, -1), first, ...round, last])]
   })
 }
 
@@ -56,13 +56,13 @@ export const placedOn = ({ spec }: Shell, part: Part): Feature[] =>
     const rings = ringsOfOpening(opening, base, isHere ? null : part.blank)
     // A scoop is at the edge on purpose.
     const what = opening.shape.kind === 'scoop' ? 'scoop' : 'opening'
-    return rings.map((ring) => through(what, ring))
+    return rings.map((ring) => throughFeature(what, ring))
   })
 
 /** What artwork cuts out. */
 export const artworkOn = ({ spec }: Shell, part: Part): Feature[] =>
   engravingsOn(spec, part.id, part.blank).flatMap(({ cuts }) =>
-    cuts.map(({ outline }) => through('opening', outline)),
+    cuts.map(({ outline }) => throughFeature('opening', outline)),
   )
 
 /** Arches below a raised floor. */

@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals'
 import { MOST_WALLS, wallId } from '../angled'
-import { begun, WALL_IDS } from '../fittings'
+import { defaultFitting, WALL_IDS } from '../fittings'
 import { IN_METRIC } from '../length'
 import {
   boxSizes,
@@ -60,7 +60,7 @@ test.each<[string, BoxSpec]>([
     withLid({ ...hexagon, plan: { ...hexagon.plan!, slope: { angle: 10, from: 1 } } }, 'lift', 3),
   ],
   ['no stock of one wall alone', { ...hexagon, stocks: { front: 'card' } }],
-  ['no other things added', { ...hexagon, fittings: [begun('pull', hexagon, 3)] }],
+  ['no other things added', { ...hexagon, fittings: [defaultFitting('pull', hexagon, 3)] }],
   ['Make it at least 1.5 mm', { ...hexagon, floor: { ...hexagon.floor, kind: 'tenon', raised: 0.5 } }],
 ])('says what it does not take: %s', (sentence, spec) => {
   expect(why(hexagon)).toBe('')

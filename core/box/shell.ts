@@ -13,7 +13,7 @@ import {
   type Shell as FittingShell,
   type Thicknesses,
 } from '../fittings'
-import { onGrid } from '../joints'
+import { roundLength } from '../joints'
 import { bendReach, chainOf, isBent } from './bends'
 import { shareCells } from './cells'
 import { labelOf } from './in-use'
@@ -37,9 +37,9 @@ function slabFor(spec: BoxSpec, outer: Size, t: Thicknesses, name: PanelName): [
   const { axis, end } = SIDES[name]
   const back =
     axis === 'z' ? (end === 'low' ? raisedBy(spec) : loweredBy(spec, t)) : setInOf(spec.corners, axis)
-  if (end === 'low') return [back, back === 0 ? t[name] : onGrid(back + t[name])]
-  const to = back === 0 ? outer[axis] : onGrid(outer[axis] - back)
-  return [onGrid(to - t[name]), to]
+  if (end === 'low') return [back, back === 0 ? t[name] : roundLength(back + t[name])]
+  const to = back === 0 ? outer[axis] : roundLength(outer[axis] - back)
+  return [roundLength(to - t[name]), to]
 }
 export const slab = ({ slabs }: Pick<Shell, 'slabs'>, name: PanelName): [number, number] => slabs[name]!
 
@@ -58,7 +58,11 @@ function columnsIn({ dividers }: BoxSpec, { min, max }: Block, thickness: number
 
 export function makeShell(spec: BoxSpec, materials: Materials): Shell {
   const sizes = boxSizes(spec, materials.mean)
-  const outer: Size = { x: onGrid(sizes.outer.x), y: onGrid(sizes.outer.y), z: onGrid(sizes.outer.z) }
+  const outer: Size = {
+    x: roundLength(sizes.outer.x),
+    y: roundLength(sizes.outer.y),
+    z: roundLength(sizes.outer.z),
+  }
   const names = panelNames(spec)
   const slabs: Shell['slabs'] = {}
   const room: Block = { min: { x: 0, y: 0, z: 0 }, max: { ...outer } }
@@ -90,7 +94,7 @@ export function bendLimit(shell: Shell, name: PanelName, mate: PanelName): numbe
   if (!isBent(shell.spec, name, mate)) return null
   const { axis, end } = SIDES[mate]
   const reach = bendReach(shell.spec, shell.materials.mean[mate])
-  return onGrid(end === 'low' ? reach : shell.outer[axis] - reach)
+  return roundLength(end === 'low' ? reach : shell.outer[axis] - reach)
 }
 
 /** The space a panel's blank fills, before its joints: as far as it is flat. */

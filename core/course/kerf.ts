@@ -1,5 +1,5 @@
 import { compensationFor, kerfFromSquares } from '../kerf'
-import { bell, CALIPERS, randomFrom, shownBy } from '../statistics'
+import { standardNormal, CALIPERS, randomFrom, shownBy } from '../statistics'
 import type { Lesson } from './lesson'
 import type { World } from './world'
 
@@ -34,8 +34,8 @@ const NEAR = 0.011
 function cutSquares({ seed, machine }: World, side: number): Square[] {
   const random = randomFrom(seed * 211 + 3)
   return Array.from({ length: SQUARES }, () => ({
-    x: side - machine.kerf.x - machine.wander * bell(random),
-    y: side - machine.kerf.y - machine.wander * bell(random),
+    x: side - machine.kerf.x - machine.wander * standardNormal(random),
+    y: side - machine.kerf.y - machine.wander * standardNormal(random),
     readX: null,
     readY: null,
   }))

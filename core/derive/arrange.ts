@@ -1,6 +1,6 @@
 import { nestParts, type Layout, type NestProgress, type Placement, type Supply } from '../nest'
 import type { Arrangement, Job } from '../job'
-import { seenBy } from './materials'
+import { jobForStock } from './materials'
 import { layoutRules, layoutSignature, partsByMaterial, type Part } from './parts'
 import { inSupply, numbered, supplyFor, surfaceFor } from './supply'
 
@@ -51,7 +51,7 @@ export function* arrangeSteps(parts: Part[], job: Job, seed = 0): Generator<Arra
   const groups = partsByMaterial(parts, job)
   let done: Arranged = { placements: [], unplaced: [], offcuts: [] }
   for (const [i, { material, parts: own }] of groups.entries()) {
-    const seen = seenBy(job, material)
+    const seen = jobForStock(job, material)
     const { pinned, supply } = pinnedIn(seen, material, own)
     const rules = layoutRules(seen)
     const steps = nestParts(own, rules, supply, pinned, seed)

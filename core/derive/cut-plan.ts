@@ -35,7 +35,7 @@ import {
 } from '../plan'
 import type { Job } from '../job'
 import { burntAstray, type BurntAstray } from './burnt-astray'
-import { materialsOf, seenBy } from './materials'
+import { materialsOf, jobForStock } from './materials'
 import { markOf } from './mark'
 import { middleOnBed } from './measurable'
 import { isUntouched, type FaceUp, type Lying } from './lying'
@@ -237,7 +237,7 @@ function planWith(job: Job, parts: Part[], depths: number[], mark: string): CutP
     // What was picked by hand was picked for the job's own stock.
     const tune = i === 0 ? job.tune : { ...job.tune, picked: null }
     return planStock(
-      { ...seenBy(job, material), tune },
+      { ...jobForStock(job, material), tune },
       { material, thickness: thickness.mean, depths, mark },
       own,
     )

@@ -3,7 +3,7 @@ import { demo, type DemoName } from '../../scripts/testing/demo'
 import { FILES_PER, TURNS, type CutPath } from '../plan'
 import { lengthOf, signedArea } from '../geometry'
 import type { Job } from '../job'
-import { deriveAll, planOf, prepare } from './index'
+import { deriveAll, planOf, deriveParts } from './index'
 
 type Cut = Job['cut']
 
@@ -33,9 +33,9 @@ beforeAll(() => {
 
 const pathsOf = (job: Job, cut: Partial<Cut>): { paths: CutPath[]; beam: number } => {
   const own = { ...job, cut: { ...job.cut, ...cut } }
-  const { plan } = planOf(own, prepare(own))
+  const { plan } = planOf(own, deriveParts(own))
   const paths = plan!.loads.flatMap(({ paths }) => paths)
-  return { paths, beam: prepare(own).box.kerf.width }
+  return { paths, beam: deriveParts(own).box.kerf.width }
 }
 const through = (paths: CutPath[]): CutPath[] =>
   paths.filter(({ operation }) => operation === 'inside' || operation === 'outline')

@@ -18,7 +18,7 @@ import {
   needsLayout,
   pictureOf,
   planCut,
-  prepare,
+  deriveParts,
   sheetOf,
   signatureOf,
   surfaceFor,
@@ -77,7 +77,7 @@ describe('parts', () => {
     expect(new Set(parts.map(({ id }) => id)).size).toBe(20)
     const low = { ...demo('plain-tray'), copies: 12 }
     low.box = { ...low.box, height: 14 } // lower than a label is high when it has room
-    for (const { lies, shape } of [...parts, ...prepare(low).parts]) {
+    for (const { lies, shape } of [...parts, ...deriveParts(low).parts]) {
       const frame = bounds(shape.outline)
       for (const { x, y } of lies[0].marks.flat()) {
         expect(x > frame.minX && x < frame.maxX && y > frame.minY && y < frame.maxY).toBe(true)
@@ -88,7 +88,7 @@ describe('parts', () => {
   test('keep their identity when a second copy is made: what was placed by hand stays', () => {
     const arrangement = { ...tray.job.layout.arrangement!, byHand: true }
     const twice: Job = { ...tray.job, copies: 2, layout: { ...tray.job.layout, arrangement } }
-    const { parts } = prepare(twice)
+    const { parts } = deriveParts(twice)
     expect(needsLayout(twice, parts)).toBe(true)
     const ids = new Set(parts.map(({ id }) => id))
     for (const { part } of arrangement.placements) expect(ids.has(part)).toBe(true)
@@ -134,7 +134,7 @@ describe('a beam that is not round', () => {
     }
     const lengths = [0, 90].map((turn) => {
       const job = turnAll(oval, turn as 0 | 90)
-      const { parts } = prepare(job)
+      const { parts } = deriveParts(job)
       const paths = planCut(job, parts, []).loads.flatMap((load) => load.paths)
       const outline = paths.find(({ part, operation }) => part === 'front-1' && operation === 'outline')!
       const { minX, maxX, minY, maxY } = bounds(outline.points)
@@ -145,7 +145,7 @@ describe('a beam that is not round', () => {
     const software: Job = { ...oval, cut: { ...oval.cut, compensation: 'software' } }
     const words = [0, 90].map((turn) => {
       const job = turnAll(software, turn as 0 | 90)
-      const { box } = prepare(job)
+      const { box } = deriveParts(job)
       return deriveFit(job, box, turnedOf(job.layout.arrangement!.placements)).joints.map(
         ({ label }) => label,
       )
@@ -229,7 +229,7 @@ describe('grain', () => {
     expect(layoutRules(withStock('none', 'across')).grain).toBe('free'))
   test('turning the stock’s grain makes the layout stale', () => {
     const job = { ...withStock('height', 'along'), layout: { ...tray.job.layout } }
-    expect(needsLayout(job, prepare(job).parts)).toBe(true)
+    expect(needsLayout(job, deriveParts(job).parts)).toBe(true)
   })
 })
 

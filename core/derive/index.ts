@@ -24,7 +24,7 @@ export { offcutFor, sheetDrawing, type TestSheetDrawing } from './test-sheet'
 export { cutSquares } from './test-squares'
 export { sheetOf, supplyFor, surfaceFor, surfacesOf } from './supply'
 export { planCut, waitingAt } from './cut-plan'
-export { materialFor, materialsOf, seenBy, thicknessesOf, type Material } from './materials'
+export { materialFor, materialsOf, jobForStock, thicknessesOf, type Material } from './materials'
 export type { CutPlan, LoadPlan, PlanTotal, StockCut } from './plan-types'
 export { planInputs } from './inputs'
 export {
@@ -38,7 +38,7 @@ export {
   wordsOf,
   needsLayout,
   planOf,
-  prepare,
+  deriveParts,
   useOf,
   withLayout,
   type Derived,
@@ -49,7 +49,7 @@ export { batchShares, type BatchShare } from './batch'
 export { pictureOf, type Facet, type Picture } from './picture'
 export { facing } from './magnets'
 export { saidOn } from './faces'
-export { goesIn, shortOf } from './goes-in'
+export { largestContents, shortOf } from './largest-contents'
 export { sizedFor } from './size-for'
 export { roomFor } from './label-place'
 export { isUntouched, slitsOf } from './lying'

@@ -88,7 +88,7 @@ export function thicknessesOf(stocks: BoxSpec['stocks'], materials: Material[]):
 }
 
 /** A job as it looks to one of its stocks: what is asked of "the stock" is asked of that one. */
-export function seenBy<J extends Pick<Job, 'measure'>>(job: J, id: string): J {
+export function jobForStock<J extends Pick<Job, 'measure'>>(job: J, id: string): J {
   const other = job.measure.more.find(({ stock }) => stock.id === id)
   return other ? { ...job, measure: { ...job.measure, ...other } } : job
 }

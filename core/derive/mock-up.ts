@@ -1,5 +1,5 @@
 import type { BoxSpec } from '../box'
-import { UNSAID, type Job, type Revision } from '../job'
+import { NO_RESULT, type Job, type Revision } from '../job'
 import { deriveBox } from './box'
 
 type Material = Job['measure']['more'][number]
@@ -130,7 +130,7 @@ const MOST_REASON = 400
  */
 export function withLessons(job: Job, mock: Job, said: string, entry: { id: string; on: string }): Job {
   const revision: Revision = {
-    ...UNSAID,
+    ...NO_RESULT,
     id: entry.id,
     number: (job.log.at(-1)?.number ?? 0) + 1,
     date: entry.on,

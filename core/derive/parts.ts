@@ -8,7 +8,7 @@ import type { DerivedBox } from './box'
 import { facesOf } from './faces'
 import { inlaysOf } from './inlays'
 import { lyingOf, marksUp, type Lying, type Outlines } from './lying'
-import { seenBy, type Material } from './materials'
+import { jobForStock, type Material } from './materials'
 import { lettersOf, type Letter } from './letters'
 import { signatureOf } from './signature'
 import { supplyFor, surfaceFor } from './supply'
@@ -173,7 +173,7 @@ export function partsByMaterial(
 /** Tells whether a layout was made for these parts and these settings, on the sheets of every stock. */
 export function layoutSignature(parts: Part[], job: RuledJob): string {
   const sheets = partsByMaterial(parts, job).map(({ material, parts: own }) => {
-    const seen = seenBy(job, material)
+    const seen = jobForStock(job, material)
     const rules = layoutRules(seen)
     const { margin, gap, sheets } = rules
     const { width, height, loads } = surfaceFor(seen)

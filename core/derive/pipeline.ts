@@ -1,8 +1,8 @@
 import type { Words } from '../art'
 import type { FitPrediction } from '../fit'
-import { same } from '../limits'
+import { isSameRecord } from '../limits'
 import { lastOf, sheetUse, type SheetUse } from '../nest'
-import { seenBy } from './materials'
+import { jobForStock } from './materials'
 import { thingsOf, type Arrangement, type Job, type Thing } from '../job'
 import { arrangeSteps, keepLayout } from './arrange'
 import { deriveBox, type DerivedBox } from './box'
@@ -69,7 +69,7 @@ export const partsOfThings = (
     const own = words && { ...words, job: words.jobs?.[thing.id] ?? words.job }
     const from = [owner, letters, face, own]
     const before = knownParts.get(box)
-    if (before && same(before.from, from)) return before.parts
+    if (before && isSameRecord(before.from, from)) return before.parts
     const parts = makeParts(box, owner, { letters, face }, own)
     knownParts.set(box, { from, parts })
     return parts
@@ -83,7 +83,7 @@ export const wordsOf = ({ name, log, batch }: Pick<Job, 'name' | 'log' | 'batch'
 })
 
 /** Job → boxes → parts. */
-export function prepare(job: Job): Prepared {
+export function deriveParts(job: Job): Prepared {
   const box = boxOf(job)
   const things = deriveThings(job)
   return { box, things, parts: partsOfThings(things, job.cut, wordsOf(job)) }
@@ -124,7 +124,7 @@ export function useOf(job: Job, parts: Part[]): JobUse | null {
   const { arrangement } = job.layout
   if (!arrangement) return null
   const stocks = partsByMaterial(parts, job).map(({ material, parts: own }): StockUse => {
-    const seen = seenBy(job, material)
+    const seen = jobForStock(job, material)
     const ids = new Set(own.map(({ id }) => id))
     const placed = arrangement.placements.filter(({ part }) => ids.has(part))
     return { material, ...sheetUse(own, placed, layoutRules(seen), surfacesOf(seen), supplyFor(seen)) }
@@ -172,7 +172,7 @@ export interface Derived {
 
 /** The whole way, for whoever has the time: a layout is made where there is none, or none that fits. */
 export function deriveAll(job: Job): { job: Job; parts: Part[]; derived: Derived } {
-  const prepared = prepare(job)
+  const prepared = deriveParts(job)
   const { box, things, parts } = prepared
   const isLaidOut = !canBeMade(things) || !needsLayout(job, parts)
   const laidOut = isLaidOut ? job : withLayout(job, arrange(parts, job))

@@ -4,7 +4,7 @@ import { placedShape, remnantsOf, type Load, type Placement, type Remnant, type 
 import type { CutPath } from '../plan'
 import { fittedOutline, rectangularOffcut, type Offcut, type Stock } from '../stock'
 import { labelOn } from './label-place'
-import { seenBy } from './materials'
+import { jobForStock } from './materials'
 import { layoutRules, partsByMaterial, type Part } from './parts'
 import { signatureOf } from './signature'
 import { surfacesOf } from './supply'
@@ -57,7 +57,7 @@ export function restsOn(seen: Job, material: string, parts: Part[]): Rest[] {
 /** What every sheet of a job's layout leaves over, stock by stock. */
 export const restsOf = (job: Job, parts: Part[]): Rest[] =>
   partsByMaterial(parts, job).flatMap(({ material, parts: own }) =>
-    restsOn(seenBy(job, material), material, own),
+    restsOn(jobForStock(job, material), material, own),
   )
 
 /** The name of what is left over, as strokes on the sheet; none where there is no room for it. */

@@ -6,8 +6,8 @@ import { arrangeSteps, keepLayout } from './arrange'
 import { deriveFit } from './fit'
 import { depthsOf } from './own-ways'
 import { partsByMaterial, type Part } from './parts'
-import { seenBy } from './materials'
-import { canBeMade, prepare, withLayout, type DerivedThing } from './pipeline'
+import { jobForStock } from './materials'
+import { canBeMade, deriveParts, withLayout, type DerivedThing } from './pipeline'
 import { planCut } from './cut-plan'
 import { sheetFacts } from './sheet-facts'
 
@@ -62,7 +62,7 @@ function takesOf({ layout }: Job, material: string, parts: Part[]): Takes {
 
 /** What a run of sets comes to, by its own layout and plan; null where it cannot be made or laid out. */
 function* runOf(job: Job, sets: number, clock: Clock | null): Generator<void, RunCost | null> {
-  const { things, parts } = prepare(job)
+  const { things, parts } = deriveParts(job)
   if (!canBeMade(things)) return null
   const steps = arrangeSteps(parts, job)
   let layout = null
@@ -78,7 +78,7 @@ function* runOf(job: Job, sets: number, clock: Clock | null): Generator<void, Ru
   yield
   const materials = partsByMaterial(parts, laid)
   const facts = materials.flatMap(({ material, parts: own }) => {
-    const seen = seenBy(laid, material)
+    const seen = jobForStock(laid, material)
     const { sheetWidth = 1, sheetHeight = 1, pricePerSheet = 0 } = seen.measure.stock ?? {}
     return sheetFacts(seen, material, own, loads).map(({ price, rest }) => ({
       price: price ?? 0,
@@ -106,7 +106,7 @@ function* runOf(job: Job, sets: number, clock: Clock | null): Generator<void, Ru
  * @param clock of the machine; null where it was never clocked
  */
 export function* runCostSteps(job: Job, boxes: number, clock: Clock | null): Generator<void, RunCost | null> {
-  const own = prepare(forSets(job, 1, true)).parts.length
+  const own = deriveParts(forSets(job, 1, true)).parts.length
   const atOnce = Math.max(1, Math.min(boxes, Math.floor(MOST_AT_ONCE / Math.max(1, own))))
   const runs: RunCost[] = []
   let again: RunCost | null = null

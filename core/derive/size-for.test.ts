@@ -6,7 +6,7 @@ import { emptyJob, type Job } from '../job'
 import { newStock } from '../stock'
 import { runs, seedOf } from '../../scripts/testing/runs'
 import { boxOf } from './pipeline'
-import { goesIn, shortOf } from './goes-in'
+import { largestContents, shortOf } from './largest-contents'
 import { sizedFor } from './size-for'
 import { proveUse } from './use'
 
@@ -61,7 +61,7 @@ describe('a box is made the size for what has to go in', () => {
       if (!own) continue
       sized++
       const { made } = boxOf({ ...job, box: own })
-      const { x, y, z } = shortOf(thing(...size, room), goesIn(made!))
+      const { x, y, z } = shortOf(thing(...size, room), largestContents(made!))
       expect([lid, Math.max(x, y, z) < 0.01]).toEqual([lid, true])
       if (Math.max(Math.abs(x), Math.abs(y), Math.abs(z)) < 0.01) exact++
     }

@@ -1,9 +1,9 @@
 import { AXES, type Size } from '../assembly'
 import type { BoxSpec } from '../box'
 import { fittingOf } from '../fittings'
-import { onGrid } from '../joints'
+import { roundLength } from '../joints'
 import type { Job } from '../job'
-import { goesIn, shortOf } from './goes-in'
+import { largestContents, shortOf } from './largest-contents'
 import { boxOf } from './pipeline'
 
 /** What a lid takes may change with the size, and cells share it out: so often it is asked again. */
@@ -30,7 +30,7 @@ function sized(job: Job, mayShrink: boolean): BoxSpec | null {
   for (let i = 0; i < TRIES; i++) {
     const { made } = boxOf({ ...job, box })
     if (!made) return null
-    const missing = shortOf(own, goesIn(made))
+    const missing = shortOf(own, largestContents(made))
     if (!mayShrink) for (const axis of AXES) missing[axis] = Math.max(0, missing[axis])
     if (AXES.every((axis) => Math.abs(missing[axis]) < NEAR)) return box
     const added: Size = { x: 0, y: 0, z: 0 }
@@ -42,7 +42,7 @@ function sized(job: Job, mayShrink: boolean): BoxSpec | null {
     }
     before = { missing, added }
     const next = { ...box }
-    for (const axis of AXES) next[SIDES[axis]] = onGrid(box[SIDES[axis]] + added[axis])
+    for (const axis of AXES) next[SIDES[axis]] = roundLength(box[SIDES[axis]] + added[axis])
     if (AXES.some((axis) => next[SIDES[axis]] < 1)) return null
     box = next
   }

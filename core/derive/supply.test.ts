@@ -10,7 +10,7 @@ import {
   deriveAll,
   isBetterLayout,
   layoutSignature,
-  prepare,
+  deriveParts,
   restsOf,
   stockAfter,
   supplyFor,
@@ -64,7 +64,7 @@ describe('what is taken first', () => {
       null,
     ]))
   test('a layout goes stale with a piece that it may use, and with no other', () => {
-    const signature = (job: Job): string => layoutSignature(prepare(job).parts, job)
+    const signature = (job: Job): string => layoutSignature(deriveParts(job).parts, job)
     const stock = { ...crate.measure.stock!, offcuts: crate.measure.stock!.offcuts.slice(1) }
     const fewer: Job = { ...crate, measure: { ...crate.measure, stock } }
     const kept: Partial<Settings> = { first: 'offcuts', kept: [small] }

@@ -1,7 +1,16 @@
 import { describe, expect, test } from '@jest/globals'
 import { demo } from '../../scripts/testing/demo'
 import { nextThingId, thingsOf, withThing, type Job, type Thing } from '../job'
-import { deriveAll, deriveBox, lessonsOf, materialFor, mockUpOf, prepare, seenBy, withLessons } from './index'
+import {
+  deriveAll,
+  deriveBox,
+  lessonsOf,
+  materialFor,
+  mockUpOf,
+  deriveParts,
+  jobForStock,
+  withLessons,
+} from './index'
 import { jobSchema } from '../job'
 import { kerfFigure, sdOf, tasteOf } from '../fit'
 import { checksOf } from '../say'
@@ -26,7 +35,7 @@ describe('several things in one job', () => {
     const other = withThing(several, 'b')
     expect(other.thing.name).toBe('small tray')
     expect(thingsOf(other)).toEqual(thingsOf(several))
-    const [a, b] = [several, other].map((job) => prepare(job).parts.map(({ id, shape }) => [id, shape]))
+    const [a, b] = [several, other].map((job) => deriveParts(job).parts.map(({ id, shape }) => [id, shape]))
     expect(b).toEqual(a)
     expect(withThing(other, 'a')).toEqual(several)
     expect(nextThingId(several)).toBe('c')
@@ -56,7 +65,7 @@ describe('several stocks in one job', () => {
     expect(use!.stocks.map(({ sheets }) => sheets)).toEqual([1, 1])
     expect(new Set(plan!.loads.map(({ material }) => material)).size).toBe(2)
     expect(plan!.stocks[1].settings.outline).not.toEqual(plan!.stocks[0].settings.outline)
-    expect(seenBy(job, 'stock-board-4').measure.stock!.id).toBe('stock-board-4')
+    expect(jobForStock(job, 'stock-board-4').measure.stock!.id).toBe('stock-board-4')
     const checks = checksOf(job, derived, parts, say)
     expect(checks.some(({ title }) => title.startsWith('Fibreboard 4: '))).toBe(true)
   })
@@ -123,7 +132,7 @@ describe('grooves', () => {
   })
   test('inside up, a panel is cut as its own mirror image', () => {
     const [outside, inside] = (['outside', 'inside'] as const).map((face) => {
-      const { parts } = prepare({ ...several, cut: { ...several.cut, face } })
+      const { parts } = deriveParts({ ...several, cut: { ...several.cut, face } })
       return parts.find(({ id }) => id === 'left-1')!.shape.outline
     })
     const width = Math.max(...outside.map(({ x }) => x))
@@ -152,14 +161,14 @@ describe('a panel larger than the bed', () => {
 })
 
 test('letters: the same one on both panels of every joint', () => {
-  const { parts } = prepare({ ...tray, cut: { ...tray.cut, letters: true, labels: 'up' } })
-  const plain = prepare(tray).parts
+  const { parts } = deriveParts({ ...tray, cut: { ...tray.cut, letters: true, labels: 'up' } })
+  const plain = deriveParts(tray).parts
   for (const [i, part] of parts.entries())
     expect(part.lies[0].marks.length).toBeGreaterThan(plain[i].lies[0].marks.length)
 })
 
 test('labels are scored where nothing is cut out, small where there is little room', () => {
-  const { parts } = prepare(demo('specimen-tray'))
+  const { parts } = deriveParts(demo('specimen-tray'))
   for (const { lies, label } of parts) {
     const [{ shape, marks }] = lies
     expect([label, marks.length > 0]).toEqual([label, true])
@@ -189,7 +198,7 @@ describe('what a written file belongs to', () => {
   const before = signature(grooved(5))
   test('a groove that moves makes it stale, though no outline changes', () => {
     const [low, high] = [5, 6].map((raised) =>
-      prepare(grooved(raised)).parts.find(({ id }) => id === 'front-1')!,
+      deriveParts(grooved(raised)).parts.find(({ id }) => id === 'front-1')!,
     )
     expect(high.shape).toEqual(low.shape)
     expect(signature(grooved(6))).not.toBe(before)

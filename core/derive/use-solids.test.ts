@@ -6,7 +6,7 @@ import { runs, seedOf } from '../../scripts/testing/runs'
 import { prove } from '../assembly'
 import { opens } from '../box'
 import { lidOf } from '../fittings'
-import { freeRoom, goesIn } from './goes-in'
+import { freeRoom, largestContents } from './largest-contents'
 import { proveUse } from './use'
 
 let judge: Judge
@@ -48,7 +48,7 @@ test('boxes with two to six fittings are used as it is said, as the solid librar
     }
 
     const free = freeRoom(box)
-    const size = goesIn(box)
+    const size = largestContents(box)
     if (!isOpen || Math.min(size.x, size.y, size.z) < 1) continue
     const beside = panels.filter(({ id }) => !moving.has(id))
     const { x, y, z } = free.min

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import { PLAIN_BOX, sameTabs, withLid, type BoxSpec, type Opening } from '../box'
-import { begun, withFitting } from '../fittings'
+import { defaultFitting, withFitting } from '../fittings'
 import { emptyJob } from '../job'
 import { IN_METRIC } from '../length'
 import { warningSentence } from '../say'
@@ -94,7 +94,7 @@ describe('what is meant to be gripped, or open', () => {
   test('an opening in the front that a ledge for a tray stands before', () => {
     const ledged = {
       ...plain,
-      fittings: withFitting([], { ...begun('tray-ledge', plain, T), at: 41, width: 24 }),
+      fittings: withFitting([], { ...defaultFitting('tray-ledge', plain, T), at: 41, width: 24 }),
     }
     expect(said({ ...ledged, openings: [opening({ up: -4 })] })).toEqual([
       expect.stringContaining('closes an opening of the front'),

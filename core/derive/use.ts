@@ -13,7 +13,7 @@ import {
   type Point,
   type Region,
 } from '../geometry'
-import { goesIn, shortOf } from './goes-in'
+import { largestContents, shortOf } from './largest-contents'
 
 /** What a box was made for and cannot do, the panels that are in question, and where. */
 export interface Useless {
@@ -139,7 +139,7 @@ const FELT = 0.005
 function leftOut(box: Box, panels: Panel[]): Useless[] {
   const own = fittingOf(box.spec, 'contents')
   if (!own || panels.length === 0) return []
-  const free = goesIn(box)
+  const free = largestContents(box)
   const goes = (thing: typeof own): boolean => {
     const { x, y, z } = shortOf(thing, free)
     return Math.max(x, y, z) <= FELT

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import { demo } from '../../scripts/testing/demo'
 import type { Job } from '../job'
-import { arrange, deriveAll, prepare } from './index'
+import { arrange, deriveAll, deriveParts } from './index'
 import { changesFor, whatHelps, withChange, type Helpful } from './what-helps'
 
 /** What is found until a change of that kind is, or all was tried. */
@@ -39,7 +39,7 @@ describe('what would save a sheet', () => {
     expect(gaps).toContainEqual(change)
     const sheets = gaps.map((each) => {
       const changed = withChange(wide, each)
-      const { placements } = arrange(prepare(changed).parts, changed)
+      const { placements } = arrange(deriveParts(changed).parts, changed)
       return Math.max(...placements.map(({ sheet }) => sheet)) + 1
     })
     expect(sheets.indexOf(1)).toBe(

@@ -1,6 +1,6 @@
 import type { Job } from '../job'
 import { arrangeSteps, type Arranged } from './arrange'
-import { canBeMade, needsLayout, prepare } from './pipeline'
+import { canBeMade, needsLayout, deriveParts } from './pipeline'
 import type { Part } from './parts'
 
 /** Something that a maker could do differently. Lengths in mm. */
@@ -116,7 +116,7 @@ export interface HelpProgress {
  * Yields often, so that a worker can listen.
  */
 export function* whatHelps(job: Job): Generator<HelpProgress, Helpful[]> {
-  const { parts } = prepare(job)
+  const { parts } = deriveParts(job)
   const rows = changesFor(job)
   const of = rows.reduce((sum, row) => sum + row.length, 0)
   const found: Helpful[] = []
@@ -124,7 +124,7 @@ export function* whatHelps(job: Job): Generator<HelpProgress, Helpful[]> {
   let before: Needs | null = null
   /** Laid out until it is better than the job is now, or for a while. */
   function* needsWith(changed: Job): Generator<HelpProgress, Needs | null> {
-    const prepared = prepare(changed)
+    const prepared = deriveParts(changed)
     if (!canBeMade(prepared.things)) return null
     const steps = arrangeSteps(prepared.parts, changed)
     let needs: Needs | null = null

@@ -1,7 +1,7 @@
 import { posed, standingOf, type Body, type Joint, type Panel, type Stand } from '../assembly'
 import { nextThingId, thingsOf, withThings, type Job, type Thing } from '../job'
 import type { Say } from '../length'
-import { same } from '../limits'
+import { isSameRecord } from '../limits'
 import {
   arrangeWhole,
   wholeSentence,
@@ -43,7 +43,7 @@ const GIVEN_NAME = /^(case|drawer|box|cap|tray|lower half|upper half)( [A-Z])?$/
 /** A thing as its member says; itself where it is so already. */
 function fitted(thing: Thing, { name, copies, fixed }: Member): Thing {
   const fresh = fixed(thing.box)
-  const box = same(fresh, thing.box) ? thing.box : fresh
+  const box = isSameRecord(fresh, thing.box) ? thing.box : fresh
   return { ...thing, name: GIVEN_NAME.test(thing.name) ? name : thing.name, copies, box }
 }
 
@@ -69,7 +69,7 @@ export function settleWhole(job: Job, say: Say): Settled {
     isByHand ? { ...thing, copies: members[i].copies } : fitted(thing, members[i]),
   )
   const settled = withThings(grown, things)
-  return { ok: true, job: same(settled, job) ? job : settled }
+  return { ok: true, job: isSameRecord(settled, job) ? job : settled }
 }
 
 /** A box of a whole where it stands. */

@@ -1,7 +1,7 @@
 import {
   deriveAll,
   markOf,
-  seenBy,
+  jobForStock,
   type CutPlan,
   type Derived,
   type DerivedBox,
@@ -75,7 +75,7 @@ function fileOf(
       compensationStatement(job.cut.compensation, material, say),
       bedStatement(job, say),
       placeStatement(machine, load, say),
-      madeForStatement(seenBy(job, load.material), material, choice.setting, say),
+      madeForStatement(jobForStock(job, load.material), material, choice.setting, say),
       `Mark ${mark}: it is on every file and page of this cut.`,
       faceStatement(job.cut, load),
       nestedStatement(own.paths),

@@ -19,7 +19,7 @@ import {
   type PDFPage,
 } from 'pdf-lib'
 import { OPERATIONS, OUR_COLOURS, type Operation } from '../machine'
-import { visited } from '../plan'
+import { pathPoints } from '../plan'
 import { PAPERS, type Paper } from './paper'
 import { plain, PT, wrapped } from './pdf-text'
 import type { SheetFile } from './sheet-file'
@@ -115,7 +115,7 @@ interface Tile {
 /** Whether any line comes near a tile. */
 const isDrawnOn = (paths: SheetFile['paths'], { fromX, fromY, width, height }: Tile): boolean =>
   paths.some((path) => {
-    const points = visited(path)
+    const points = pathPoints(path)
     return points.slice(1).some((b, i) => {
       const a = points[i]
       return (

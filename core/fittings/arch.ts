@@ -1,6 +1,6 @@
 import type { Feature, Part } from '../assembly'
 import { archRing } from '../geometry'
-import { through } from './fitting'
+import { throughFeature } from './fitting'
 
 /** Share of a wall that its arch leaves to either foot. [FM] */
 const FOOT_SHARE = 0.12
@@ -12,5 +12,5 @@ export function archFeature(part: Part, edge: number, high: number): Feature[] {
   const [left, right] = [minX + foot, maxX - foot]
   return high === 0 || right - left < 2 * Math.abs(high)
     ? []
-    : [through('arch', archRing(left, right, edge, high))]
+    : [throughFeature('arch', archRing(left, right, edge, high))]
 }

@@ -2,7 +2,7 @@ import type { z } from 'zod'
 import type { Block, Feature, Group, Joint, Part, PartsById, Size, Strip } from '../assembly'
 import type { Ring } from '../geometry'
 import type { Say } from '../length'
-import type { Added, Base, Shell, Thicknesses } from './shell'
+import type { AddedPart, Base, Shell, Thicknesses } from './shell'
 
 interface FieldBase {
   key: string
@@ -43,15 +43,15 @@ export interface Site<Spec extends Base = Base> {
 }
 
 /** Parts that a fitting adds, what joins them, what of them moves, and which come in together. */
-export interface Made {
-  added: Added[]
+export interface FittingParts {
+  added: AddedPart[]
   joints: Joint[]
   groups: Group[]
   sheets: string[][]
   /** Sheets that bend between two of their parts. */
   strips: Strip[]
 }
-export const NOTHING: Made = { added: [], joints: [], groups: [], sheets: [], strips: [] }
+export const NOTHING: FittingParts = { added: [], joints: [], groups: [], sheets: [], strips: [] }
 
 /** What stands already when a fitting takes something out of a part. */
 interface Standing {
@@ -86,7 +86,7 @@ export interface FittingKind<Own extends { type: string }> {
   problems?: (own: Own, site: Site) => FittingProblem[]
   /** What is said of each problem. */
   sentences?: Record<string, (figures: Record<string, number>, say: Say) => string>
-  make?: (own: Own, shell: Shell) => Partial<Made>
+  make?: (own: Own, shell: Shell) => Partial<FittingParts>
   /** What it takes out of a part. */
   features?: (own: Own, shell: Shell, part: Part, standing: Standing) => Feature[]
   /** Parts with a shape of their own: their corners stay as they are. */
@@ -132,7 +132,7 @@ export interface LidKind<Own extends { type: string }> extends FittingKind<Own> 
 }
 
 /** Goes right through, and is the maker's own. */
-export const through = (what: Feature['what'], shape: Ring): Feature => ({
+export const throughFeature = (what: Feature['what'], shape: Ring): Feature => ({
   what,
   depth: null,
   shape,

@@ -1,13 +1,13 @@
 export { FACE_PANELS, PANEL_NAMES, WALL_IDS, type FacePanel, type PanelName } from './panel-names'
 export { SIDES, WALLS } from './sides'
 export { LIES, partOf, pointAt } from './shell'
-export type { Added, Materials, Shell, Thicknesses } from './shell'
-export { LEAST_SKIN, NOTHING, roundUp, through, toHalf, WEB } from './fitting'
-export type { Bought, Field, FittingProblem, LidKind, Made, TopEdge } from './fitting'
+export type { AddedPart, Materials, Shell, Thicknesses } from './shell'
+export { LEAST_SKIN, NOTHING, roundUp, throughFeature, toHalf, WEB } from './fitting'
+export type { Bought, Field, FittingProblem, LidKind, FittingParts, TopEdge } from './fitting'
 export { closes, FITTINGS, isLid, kindOfFitting, kindOfLid, lidNamed, LID_NAMES } from './registry'
 export type { Fitting, FittingOf, FittingType, Lid } from './registry'
 export {
-  begun,
+  defaultFitting,
   fittingOf,
   fittingProblems,
   fittingSentence,

@@ -46,7 +46,7 @@ export const withoutFitting = (fittings: readonly Fitting[], type: FittingType):
   fittings.filter((each) => each.type !== type)
 
 /** A fitting as a maker would begin it on a box. @param before settings of it, or of another lid, to keep */
-export const begun = <T extends FittingType>(
+export const defaultFitting = <T extends FittingType>(
   type: T,
   spec: Base,
   thickness: number,

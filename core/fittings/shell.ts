@@ -49,7 +49,7 @@ export const LIES: Record<PanelName, Lie> = {
 }
 
 /** A part that is glued to another one, or stands beside it: it shares no space with it. */
-export interface Added {
+export interface AddedPart {
   part: Part
   contact: Contact | null
 }

@@ -1,7 +1,7 @@
 import type { Block, Contact } from '../assembly'
-import { onGrid } from '../joints'
+import { roundLength } from '../joints'
 import type { PanelName } from './panel-names'
-import { LIES, partOf, type Added, type Shell } from './shell'
+import { LIES, partOf, type AddedPart, type Shell } from './shell'
 
 interface Ring {
   id: string
@@ -15,10 +15,10 @@ interface Ring {
 }
 
 /** Four strips round the inside of the walls: whole ones at front and back, the others between them. */
-export function ringOf(shell: Shell, { id, from, to, play, stock, isGlued }: Ring): Added[] {
+export function ringOf(shell: Shell, { id, from, to, play, stock, isGlued }: Ring): AddedPart[] {
   const { room, materials, outer } = shell
   const thick = materials.mean[stock]
-  const strip = (wall: PanelName, x: [number, number], y: [number, number]): Added => {
+  const strip = (wall: PanelName, x: [number, number], y: [number, number]): AddedPart => {
     const block: Block = { min: { x: x[0], y: y[0], z: from }, max: { x: x[1], y: y[1], z: to } }
     const about = {
       id: `${id}-${wall}`,
@@ -30,13 +30,13 @@ export function ringOf(shell: Shell, { id, from, to, play, stock, isGlued }: Rin
     const contact: Contact = { parts: [wall, about.id], area: length * (to - from) }
     return { part: partOf(about, LIES[wall], block, outer), contact: isGlued ? contact : null }
   }
-  const [left, right] = [onGrid(room.min.x + play), onGrid(room.max.x - play)]
-  const [front, back] = [onGrid(room.min.y + play), onGrid(room.max.y - play)]
-  const between: [number, number] = [onGrid(front + thick), onGrid(back - thick)]
+  const [left, right] = [roundLength(room.min.x + play), roundLength(room.max.x - play)]
+  const [front, back] = [roundLength(room.min.y + play), roundLength(room.max.y - play)]
+  const between: [number, number] = [roundLength(front + thick), roundLength(back - thick)]
   return [
     strip('front', [left, right], [front, between[0]]),
     strip('back', [left, right], [between[1], back]),
-    strip('left', [left, onGrid(left + thick)], between),
-    strip('right', [onGrid(right - thick), right], between),
+    strip('left', [left, roundLength(left + thick)], between),
+    strip('right', [roundLength(right - thick), right], between),
   ]
 }

@@ -8,7 +8,7 @@ import {
   type Operation,
 } from '../machine'
 import type { CutPath, OwnWay } from '../plan'
-import { ownWayOf, reachOf, rowMotion, tripsOf, visited, type Reach, type Trip } from '../plan'
+import { ownWayOf, reachOf, rowMotion, tripsOf, pathPoints, type Reach, type Trip } from '../plan'
 import type { Setting } from '../tune'
 import { ownLines } from './own-lines'
 
@@ -134,7 +134,7 @@ interface Speaker {
 const beamOf = (power: number, scale: number): string => `S${figure((power / 100) * scale)}`
 
 function pathLines(path: CutPath, { speed, power }: Setting, { onBed, scale }: Speaker): string[] {
-  const [first, second, ...rest] = visited(path).map(onBed)
+  const [first, second, ...rest] = pathPoints(path).map(onBed)
   return [
     `G0 ${first} S0`,
     `G1 ${second} F${figure(speed * 60)} ${beamOf(power, scale)}`,

@@ -1,4 +1,4 @@
-import { onGrid, type Painting, type Traced } from './paint'
+import { roundCoordinate, type Painting, type Traced } from './paint'
 import type { Bounds, Point, Region, Ring } from './types'
 
 const ROUND = ['minY', 'maxX', 'maxY', 'minX'] as const
@@ -54,7 +54,7 @@ export function moveEdges(painting: Painting, edges: Bounds[], by: Point): Regio
   /** Where a side comes to lie, on the axis across it. */
   const placeOf = (stroke: number, way: number): number => {
     const isAlongX = way % 2 === 0
-    const place = onGrid(edges[stroke][sideOf(strokes[stroke].fill, way)])
+    const place = roundCoordinate(edges[stroke][sideOf(strokes[stroke].fill, way)])
     return place + OUTWARD[way] * (isAlongX ? by.y : by.x)
   }
 
@@ -68,7 +68,7 @@ export function moveEdges(painting: Painting, edges: Bounds[], by: Point): Regio
     const [low, high] = way % 2 === 0 ? [minX, maxX] : [minY, maxY]
     const isOut = (places[1] - places[0]) * OUTWARD[way] > 0
     const grown = (isOut ? -1 : 1) * (isForward ? 1 : -1) * (way % 2 === 0 ? by.x : by.y)
-    return onGrid(end ? high : low) + grown
+    return roundCoordinate(end ? high : low) + grown
   }
 
   function move({ columns: atX, rows: atY, strokes: made, ways }: Traced): Ring {

@@ -8,7 +8,7 @@ export interface Stroke {
 
 /** A tenth of a micrometre's tenth: coordinates closer than this are one, mm. */
 const GRID = 1e5
-export const onGrid = (value: number): number => Math.round(value * GRID) / GRID
+export const roundCoordinate = (value: number): number => Math.round(value * GRID) / GRID
 
 /** The different coordinates among these, in order. */
 function distinct(values: Float64Array): number[] {
@@ -26,10 +26,10 @@ function cornersOf(strokes: Stroke[]): { corners: Float64Array; wide: number[] }
   const wide: number[] = []
   for (const [i, { area }] of strokes.entries()) {
     const at = wide.length * 4
-    corners[at] = onGrid(area.minX)
-    corners[at + 1] = onGrid(area.maxX)
-    corners[at + 2] = onGrid(area.minY)
-    corners[at + 3] = onGrid(area.maxY)
+    corners[at] = roundCoordinate(area.minX)
+    corners[at + 1] = roundCoordinate(area.maxX)
+    corners[at + 2] = roundCoordinate(area.minY)
+    corners[at + 3] = roundCoordinate(area.maxY)
     if (corners[at + 1] > corners[at] && corners[at + 3] > corners[at + 2]) wide.push(i)
   }
   return { corners: corners.subarray(0, wide.length * 4), wide }

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import { demo } from '../../scripts/testing/demo'
 import { area } from '../geometry'
-import { batchShares, deriveAll, deriveThings, prepare } from '../derive'
+import { batchShares, deriveAll, deriveThings, deriveParts } from '../derive'
 import { batchOf, batchRefusal, jobSchema, thingsOf, type Job } from './index'
 
 const ABOUT = { id: 'together', name: 'Both', changed: '2026-11-26T09:00:00.000Z' }
@@ -71,7 +71,7 @@ describe('jobs that are cut together', () => {
       box: { ...job.box, engravings: [{ motif: text, ...place }] },
     })
     const own = (job: Job, name: string): unknown =>
-      prepare(job).parts.find(({ panel, label }) => panel === 'front' && label.includes(name))!.lies[0].up
+      deriveParts(job).parts.find(({ panel, label }) => panel === 'front' && label.includes(name))!.lies[0].up
         .scored
     const alone = own(engraved(tray), 'front')
     expect(own(batchOf([engraved(tray), book], ABOUT), tray.name)).toEqual(alone)

@@ -5,7 +5,7 @@ export {
   OTHERWISE,
   revisionSchema,
   THROUGH,
-  UNSAID,
+  NO_RESULT,
   type Measured,
   type Otherwise,
   type Revision,
@@ -25,7 +25,7 @@ export {
 } from './things'
 export { batchOf, batchRefusal } from './batch'
 export { FOLLOWING, type Follow, type Following } from './follow'
-export { currentTrial, takeInHand, trialBy } from './trials'
+export { currentTrial, withCurrentTrial, trialBy } from './trials'
 export { checksOf, promiseOf, runOfRevision, runsOf, tasteOfVerdict, testOfRevision } from './verdicts'
 export { totalsRefusal } from './totals'
 export { JOB_FORMAT, JOB_VERSION } from './version'

@@ -2,13 +2,13 @@ import { describe, expect, test } from '@jest/globals'
 import { demo } from '../../scripts/testing/demo'
 import { newTrial, type Trial } from '../testpiece'
 import {
-  UNSAID,
+  NO_RESULT,
   currentTrial,
   checksOf,
   promiseOf,
   runOfRevision,
   runsOf,
-  takeInHand,
+  withCurrentTrial,
   tasteOfVerdict,
   testOfRevision,
   trialBy,
@@ -40,7 +40,7 @@ const measured = (what: Measured['what'], read: number, more: Partial<Measured> 
 })
 
 /** The second cut, of which nothing is said yet. */
-const SECOND: Revision = { ...UNSAID, id: 'r', number: 2, date: '2026-10-04', reason: '' }
+const SECOND: Revision = { ...NO_RESULT, id: 'r', number: 2, date: '2026-10-04', reason: '' }
 
 test('a verdict says what would have been snug; without the figures of the cut it says nothing', () => {
   const revision: Revision = {
@@ -142,21 +142,21 @@ describe('kerfs being measured', () => {
   const { measure } = demo('plain-tray')
   const strip: Trial = { ...newTrial('strip'), readings: [1.6], offcut: { width: 300, height: 90 } }
   test('each method keeps what was read, and the offcut goes along to the next', () => {
-    const withStrip = { ...measure, trials: takeInHand(strip, measure) }
+    const withStrip = { ...measure, trials: withCurrentTrial(strip, measure) }
     expect(currentTrial(measure)).toEqual(newTrial('squares'))
     expect(currentTrial(withStrip)).toEqual(strip)
     const squares = trialBy('squares', withStrip)
     expect([squares.readings, squares.offcut]).toEqual([[], strip.offcut])
-    const both = { ...withStrip, trials: takeInHand({ ...squares, readings: [24.8, 24.9] }, withStrip) }
+    const both = { ...withStrip, trials: withCurrentTrial({ ...squares, readings: [24.8, 24.9] }, withStrip) }
     expect(currentTrial(both).method).toBe('squares')
     expect(trialBy('strip', both)).toEqual(strip)
-    expect(takeInHand(strip, both)).toHaveLength(2)
+    expect(withCurrentTrial(strip, both)).toHaveLength(2)
   })
   test('what was read off one stock is not taken for another', () => {
-    const trials = takeInHand(strip, measure)
+    const trials = withCurrentTrial(strip, measure)
     const other = { ...measure, trials, stock: { ...measure.stock!, id: 'other' } }
     expect(currentTrial(other)).toEqual(newTrial('squares'))
     expect(currentTrial({ ...other, stock: measure.stock })).toEqual(strip)
-    expect(takeInHand(strip, { ...measure, stock: null })).toEqual([])
+    expect(withCurrentTrial(strip, { ...measure, stock: null })).toEqual([])
   })
 })

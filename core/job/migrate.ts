@@ -1,4 +1,4 @@
-import { isObject, type Loose } from './loose'
+import { isObject, type RawRecord } from './raw-record'
 import { from1, kerfFrom1, stockFrom1 } from './versions/from-1'
 import { from10 } from './versions/from-10'
 import { from11 } from './versions/from-11'
@@ -25,26 +25,27 @@ export type RecordKind =
   'machines' | 'stocks' | 'kerfs' | 'tests' | 'tastes' | 'events' | 'runs' | 'checks' | 'promises' | 'orders'
 
 /** What became of each kind of record, and after which version, in order. @param on the date that it gets */
-const RECORD_STEPS: { after: number; kind: RecordKind; step: (record: Loose, on: string) => unknown }[] = [
-  { after: 1, kind: 'stocks', step: stockFrom1 },
-  { after: 1, kind: 'kerfs', step: kerfFrom1 },
-  { after: 2, kind: 'tests', step: testFrom2 },
-  { after: 2, kind: 'stocks', step: stockFrom2 },
-  { after: 2, kind: 'machines', step: machineFrom2 },
-  { after: 2, kind: 'tastes', step: tasteFrom2 },
-  { after: 3, kind: 'machines', step: machineFrom3 },
-  { after: 5, kind: 'stocks', step: stockFrom5 },
-  { after: 6, kind: 'machines', step: machineFrom6 },
-  { after: 6, kind: 'stocks', step: stockFrom6 },
-  { after: 7, kind: 'stocks', step: stockFrom7 },
-  { after: 8, kind: 'tests', step: testFrom8 },
-  { after: 12, kind: 'tastes', step: tasteFrom12 },
-  { after: 12, kind: 'runs', step: runFrom12 },
-  { after: 13, kind: 'checks', step: checkFrom13 },
-  { after: 14, kind: 'checks', step: slotFrom14 },
-  { after: 14, kind: 'tastes', step: slotFrom14 },
-  { after: 14, kind: 'promises', step: promiseFrom14 },
-]
+const RECORD_STEPS: { after: number; kind: RecordKind; step: (record: RawRecord, on: string) => unknown }[] =
+  [
+    { after: 1, kind: 'stocks', step: stockFrom1 },
+    { after: 1, kind: 'kerfs', step: kerfFrom1 },
+    { after: 2, kind: 'tests', step: testFrom2 },
+    { after: 2, kind: 'stocks', step: stockFrom2 },
+    { after: 2, kind: 'machines', step: machineFrom2 },
+    { after: 2, kind: 'tastes', step: tasteFrom2 },
+    { after: 3, kind: 'machines', step: machineFrom3 },
+    { after: 5, kind: 'stocks', step: stockFrom5 },
+    { after: 6, kind: 'machines', step: machineFrom6 },
+    { after: 6, kind: 'stocks', step: stockFrom6 },
+    { after: 7, kind: 'stocks', step: stockFrom7 },
+    { after: 8, kind: 'tests', step: testFrom8 },
+    { after: 12, kind: 'tastes', step: tasteFrom12 },
+    { after: 12, kind: 'runs', step: runFrom12 },
+    { after: 13, kind: 'checks', step: checkFrom13 },
+    { after: 14, kind: 'checks', step: slotFrom14 },
+    { after: 14, kind: 'tastes', step: slotFrom14 },
+    { after: 14, kind: 'promises', step: promiseFrom14 },
+  ]
 
 /** A record of the bench, brought up to the present version. @param from the version it was written by */
 export function migrateRecord(kind: RecordKind, record: unknown, from: number, on: string): unknown {
@@ -53,7 +54,7 @@ export function migrateRecord(kind: RecordKind, record: unknown, from: number, o
 }
 
 /** One step per version; what is no job comes out as it went in, and the schema refuses it. */
-const STEPS: Record<number, (job: Loose) => Loose> = {
+const STEPS: Record<number, (job: RawRecord) => RawRecord> = {
   1: from1,
   2: from2,
   3: from3,
@@ -76,7 +77,7 @@ const STEPS: Record<number, (job: Loose) => Loose> = {
 }
 
 /** Brings an older job up to the present version. @param from the version it was written by */
-export function migrateJob(raw: Loose, from: number): Loose {
+export function migrateJob(raw: RawRecord, from: number): RawRecord {
   let job = raw
   for (let version = from; version < JOB_VERSION; version++) job = STEPS[version]?.(job) ?? job
   return job

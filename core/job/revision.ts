@@ -107,7 +107,7 @@ export const revisionSchema = z.strictObject({
 export type Revision = z.infer<typeof revisionSchema>
 
 /** A cut of which nothing is said yet. */
-export const UNSAID: Omit<Revision, 'id' | 'number' | 'date' | 'reason'> = {
+export const NO_RESULT: Omit<Revision, 'id' | 'number' | 'date' | 'reason'> = {
   minutes: null,
   verdict: null,
   through: null,

@@ -24,7 +24,7 @@ export function trialBy(method: TestMethod, measure: Measure): Trial {
  * All measurements with this one in hand; it takes the place of the same method's for the same machine and
  * stock.
  */
-export function takeInHand(trial: Trial, measure: Measure): Measure['trials'] {
+export function withCurrentTrial(trial: Trial, measure: Measure): Measure['trials'] {
   const { machine, stock, trials } = measure
   if (!machine || !stock) return trials
   const own = isOf(measure)

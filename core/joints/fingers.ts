@@ -5,7 +5,7 @@ import type { EdgeRule } from './rule'
 /**
  * A tenth of a micrometre: boundaries are put on this grid, so that mirrored panels read the same figures.
  */
-export const onGrid = (value: number): number => Math.round(value * 10000) / 10000
+export const roundLength = (value: number): number => Math.round(value * 10000) / 10000
 
 /** What is said about the fingers of an edge beside its rule. */
 export interface Pattern {
@@ -42,8 +42,8 @@ export function claimsOf({ widths, first }: Shares, start: number, from: number,
   const ends = widths.map((width) => (reached += width))
   const claims: Claim[] = []
   for (const [i, end] of ends.entries()) {
-    const low = Math.max(from, i === 0 ? start : onGrid(ends[i - 1]))
-    const high = Math.min(to, i === ends.length - 1 ? to : onGrid(end))
+    const low = Math.max(from, i === 0 ? start : roundLength(ends[i - 1]))
+    const high = Math.min(to, i === ends.length - 1 ? to : roundLength(end))
     if (high > low) claims.push({ owner: ((i + first) % 2) as 0 | 1, from: low, to: high })
   }
   return claims

@@ -11,7 +11,7 @@ export {
   type TabOwner,
 } from './rule'
 export { centred, share, shareByCount, shareEvenly, shareFixed } from './share'
-export { claimsOf, fingerShares, onGrid, PLAIN, type Pattern } from './fingers'
+export { claimsOf, fingerShares, roundLength, PLAIN, type Pattern } from './fingers'
 export { buttClaims } from './butt'
 export { lapClaims } from './lap'
 export { tenonClaims, tenonShares } from './tenon'

@@ -2,7 +2,7 @@ import {
   deriveFit,
   markOf,
   planOf,
-  prepare,
+  deriveParts,
   turnedOf,
   type CutPlan,
   type Derived,
@@ -57,7 +57,7 @@ const linesOf = ({ paths }: CutRecord['loads'][number]): CutPath[] =>
 
 /** All that was known of a cut: its lines as they were written, the rest worked out from its own job. */
 export function derivedOf({ laid, loads, total }: CutRecord): { derived: Derived; parts: Part[] } {
-  const prepared = prepare(laid)
+  const prepared = deriveParts(laid)
   const { box, things, parts } = prepared
   const fit = deriveFit(laid, box, turnedOf(laid.layout.arrangement?.placements ?? []))
   const { plan: now, use } = planOf(laid, prepared)

@@ -1,4 +1,4 @@
-import { arrange, depthsOf, planCut, prepare, withLayout, type CutPlan, type Derived } from '../derive'
+import { arrange, depthsOf, planCut, deriveParts, withLayout, type CutPlan, type Derived } from '../derive'
 import type { Job } from '../job'
 import type { Offcut } from '../stock'
 import type { CutRecord } from './cut-record'
@@ -51,7 +51,7 @@ export function recutOf(
     },
     layout: { settings, arrangement: null },
   }
-  const { box, things, parts: all } = prepare(job)
+  const { box, things, parts: all } = deriveParts(job)
   const chosen = all.filter(({ id }) => parts.includes(id))
   if (chosen.length === 0)
     return { ok: false, error: 'None of these parts is in that cut. Choose another cut.' }

@@ -65,8 +65,8 @@ export function asKind<J extends Pick<Job, 'thing' | 'copies' | 'box' | 'also' |
   }
 }
 
-export type Made = { ok: true; job: Job } | { ok: false; error: string }
-const refused = (error: string): Made => ({ ok: false, error })
+export type KindResult = { ok: true; job: Job } | { ok: false; error: string }
+const refused = (error: string): KindResult => ({ ok: false, error })
 
 /** A value as it was typed; a sentence where it cannot be used. */
 function valueOf(input: KindInput, typed: string): number | { error: string } | string {
@@ -106,7 +106,7 @@ function valuesOf(kind: Kind, typed: Record<string, string>): KindValues | { err
  * A job for a kind of box. The sheet has the thickness that was said, from its label: it is measured later.
  * @param typed values by name, as they were typed; what is missing is as it is by default
  */
-export function makeJob(name: string, typed: Record<string, string>, id: string, on: string): Made {
+export function makeJob(name: string, typed: Record<string, string>, id: string, on: string): KindResult {
   const kind = KINDS.find((each) => each.kind === name)
   if (!kind) {
     return refused(
@@ -123,7 +123,7 @@ export function makeJob(name: string, typed: Record<string, string>, id: string,
 }
 
 /** A job as a kind makes it, its figures settled; one sentence where it cannot be made. */
-export function settledAs(bare: Job, kind: Kind, values: KindValues, say: Say): Made {
+export function settledAs(bare: Job, kind: Kind, values: KindValues, say: Say): KindResult {
   const refusal = kind.refuses?.(values)
   if (refusal) return refused(refusal)
   const settled = settleJob(asKind(bare, kind, values), say)

@@ -1,4 +1,4 @@
 export { limitsOf, type Limits } from './limits'
 export { repair, type Repaired } from './repair'
-export { same } from './same'
+export { isSameRecord } from './is-same-record'
 export { placeOf, sentenceFor } from './sentence'

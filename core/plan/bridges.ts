@@ -1,5 +1,5 @@
 import { bounds, type Point, type Ring } from '../geometry'
-import { visited, type CutPath } from './path'
+import { pathPoints, type CutPath } from './path'
 
 /** Short stretches of an outline that are left uncut, so that a part does not fall out. Lengths in mm. */
 export interface Bridges {
@@ -86,7 +86,7 @@ export const hasBridges = (outline: Ring, { count, below }: Bridges): boolean =>
  * @returns the path itself where no side has room for one
  */
 export function withBridges(path: CutPath, bridges: Bridges, beam: number): CutPath[] {
-  const points = visited(path)
+  const points = pathPoints(path)
   const gap = bridges.width + beam
   const { room: all, length } = roomFor(points, gap)
   let room = all

@@ -1,7 +1,7 @@
 import Flatbush from 'flatbush'
 import type { Point } from '../geometry'
 import { cutsThrough } from '../machine'
-import { visited, type CutPath } from './path'
+import { pathPoints, type CutPath } from './path'
 
 /** Where two cut lines run on top of each other, with the length that is cut twice, mm. */
 export interface DoubleLine {
@@ -25,7 +25,7 @@ function segmentsOf(paths: CutPath[]): Segment[] {
   return paths
     .filter(({ operation }) => cutsThrough(operation))
     .flatMap((path) => {
-      const points = visited(path)
+      const points = pathPoints(path)
       return points.slice(1).map((to, i): Segment => {
         const from = points[i]
         return { part: path.part, from, to, length: Math.hypot(to.x - from.x, to.y - from.y) }

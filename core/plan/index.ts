@@ -13,7 +13,7 @@ export {
   ownWayOf,
   packPaths,
   unpackPaths,
-  visited,
+  pathPoints,
   type CutPath,
   type OwnWay,
   type PackedPaths,

@@ -3,7 +3,7 @@ import fc from 'fast-check'
 import { area, lengthOf, rectangle, signedArea, type Point, type Ring } from '../geometry'
 import { withBridges } from './bridges'
 import { orderPaths } from './order'
-import { visited, type CutPath } from './path'
+import { pathPoints, type CutPath } from './path'
 import { runs, seedOf } from '../../scripts/testing/runs'
 
 /** An L, a plate with fingers and a plain one, wherever they lie. */
@@ -78,7 +78,7 @@ test('length cut and area enclosed do not change with order, start or bridges', 
           const own = whole.find(({ part }) => part === path.part)!.points
           expect(signedArea(path.points)).toBeCloseTo(area({ outline: own, holes: [] }), 6)
           // The beam comes back to where it began, and goes nowhere twice.
-          expect(visited(path).at(-1)).toEqual(path.points[0])
+          expect(pathPoints(path).at(-1)).toEqual(path.points[0])
           expect(path.points.filter(({ x, y }) => own.some((p) => p.x === x && p.y === y))).toHaveLength(
             own.length,
           )

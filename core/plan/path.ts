@@ -28,7 +28,7 @@ export function ownWayOf(own: OwnWay[]): (path: Pick<CutPath, 'own'>) => OwnWay 
 }
 
 /** The points in the order in which they are visited, back to the first on a closed path. */
-export const visited = ({ points, closed }: CutPath): Point[] => (closed ? [...points, points[0]] : points)
+export const pathPoints = ({ points, closed }: CutPath): Point[] => (closed ? [...points, points[0]] : points)
 
 /**
  * Paths as one block of figures, which goes from a worker to the page without being copied point by point.

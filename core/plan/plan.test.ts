@@ -10,7 +10,7 @@ import {
   stretchTime,
   timeSheet,
   unpackPaths,
-  visited,
+  pathPoints,
   type CutPath,
 } from './index'
 
@@ -219,7 +219,7 @@ test('one stop is enough to write no file', () => {
   const check = (state: 'ok' | 'look' | 'stop') => ({ id: state, state, title: '', detail: '' })
   expect(mayExport([check('ok'), check('look')])).toBe(true)
   expect(mayExport([check('ok'), check('stop')])).toBe(false)
-  expect(visited(square('outline', 'a', 0, 0))).toHaveLength(5)
+  expect(pathPoints(square('outline', 'a', 0, 0))).toHaveLength(5)
 })
 
 // Engraving = rows × (width + run-outs) ÷ speed, common practice, no source: a run-out at either end of

@@ -1,7 +1,7 @@
 import { lengthOf, type Point } from '../geometry'
 import type { Machine, Operation } from '../machine'
 import type { Setting } from '../tune'
-import { ownWayOf, visited, type CutPath, type OwnWay } from './path'
+import { ownWayOf, pathPoints, type CutPath, type OwnWay } from './path'
 import { rowMotion, tripsOf, type Reach } from './rows'
 
 /** One straight stretch of the beam's way, in seconds from the start of the sheet. */
@@ -151,7 +151,7 @@ class Beam {
     const { operation, part } = path
     this.travelTo(path.points[0])
     this.time.starts++
-    for (const stretch of stretches(visited(path))) {
+    for (const stretch of stretches(pathPoints(path))) {
       const length = lengthOf(stretch, false)
       if (length < 1e-9) continue
       const duration = stretchTime(length, speed, this.machine.acceleration)

@@ -1,4 +1,4 @@
-import { bell, CALIPERS, randomFrom, shownBy, type Calipers } from '../statistics'
+import { standardNormal, CALIPERS, randomFrom, shownBy, type Calipers } from '../statistics'
 import type { Family } from '../stock'
 import { WORLD_NAMES, WORLDS, type WorldName, type Workshop } from './worlds'
 
@@ -77,9 +77,9 @@ export interface Known {
 /** A laser like the owner's. A test that went through is true here as well: what is needed is less. */
 export function hiddenMachine(seed: number, { family, kerf, doubt, through }: Known): Hidden {
   const random = randomFrom(seed * 7919 + 13)
-  const both = doubt * bell(random)
-  const own = (width: number): number => Math.max(0.02, width + both + 0.15 * doubt * bell(random))
-  const usual = NEEDS[family] * (1 + 0.06 * bell(random))
+  const both = doubt * standardNormal(random)
+  const own = (width: number): number => Math.max(0.02, width + both + 0.15 * doubt * standardNormal(random))
+  const usual = NEEDS[family] * (1 + 0.06 * standardNormal(random))
   const tried = through === null ? Infinity : through * (0.68 + 0.2 * random())
   return {
     seed,
@@ -110,17 +110,18 @@ const NEED_OFF = 1.5
 export function anyMachine(seed: number, family: Family, world: WorldName = worldOf(seed)): Hidden {
   const random = randomFrom(seed * 7919 + 17)
   const shop: Workshop = WORLDS[world](random)
-  const width = KERFS.from + (KERFS.to - KERFS.from) * random() + shop.day * bell(random) + shop.setting
+  const width =
+    KERFS.from + (KERFS.to - KERFS.from) * random() + shop.day * standardNormal(random) + shop.setting
   return {
     seed,
     kerf: { x: width + shop.oval / 2, y: width - shop.oval / 2 },
     widening: 0.06 + 0.06 * random(),
     measuredAt: MEASURED_AT,
     wander: shop.apart,
-    bed: { x: shop.bed * bell(random), y: shop.bed * bell(random) },
+    bed: { x: shop.bed * standardNormal(random), y: shop.bed * standardNormal(random) },
     face: shop.face,
     calipers: { ...CALIPERS, hand: shop.hand, zero: shop.zero },
-    need: NEEDS[family] * NEED_OFF ** bell(random),
+    need: NEEDS[family] * NEED_OFF ** standardNormal(random),
     drift: {
       share: world === 'drifting power' ? 0.08 : 0.01 + 0.02 * random(),
       period: 120 + 400 * random(),
@@ -165,8 +166,8 @@ export function hiddenSheet(
   most = 3,
 ): HiddenSheet {
   const random = randomFrom(seed * 104_729 + sheet * 31 + 7)
-  const middle = mean + 0.5 * doubt * bell(random)
-  const [across, along] = [doubt * bell(random), doubt * bell(random)]
+  const middle = mean + 0.5 * doubt * standardNormal(random)
+  const [across, along] = [doubt * standardNormal(random), doubt * standardNormal(random)]
   const [wave, phase] = [0.4 * doubt, 6.3 * random()]
   const hasKnots = family === 'plywood' || family === 'solid wood'
   const count = hasKnots ? Math.floor(random() * (most + 1)) : 0

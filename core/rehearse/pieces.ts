@@ -11,7 +11,7 @@ import {
   type Region,
   type Ring,
 } from '../geometry'
-import { bell, randomFrom } from '../statistics'
+import { standardNormal, randomFrom } from '../statistics'
 import type { Hidden, HiddenSheet } from './hidden'
 import type { Run } from './runs'
 
@@ -65,7 +65,7 @@ function kerfOf({ mean, points }: Run, hidden: Hidden, sheet: HiddenSheet, rando
   const wider = 1 + widening * Math.max(-0.5, Math.min(4, mean - measuredAt))
   const { minX, minY, maxX, maxY } = bounds(points)
   const place = bed.x * ((minX + maxX) / sheet.width - 1) + bed.y * ((minY + maxY) / sheet.height - 1)
-  const here = place + wander * bell(random)
+  const here = place + wander * standardNormal(random)
   return { x: Math.max(0.01, kerf.x * wider + here), y: Math.max(0.01, kerf.y * wider + here) }
 }
 

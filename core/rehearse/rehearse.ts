@@ -2,7 +2,7 @@ import { randomFrom } from '../statistics'
 import { alongOn, partsById } from '../assembly'
 import {
   deriveAll,
-  seenBy,
+  jobForStock,
   type DerivedBox,
   type DerivedThing,
   type LoadPlan,
@@ -95,7 +95,7 @@ function cutLoad(
   parts: Part[],
   hidden: Hidden,
 ): CutLoad | { error: string } {
-  const { measure } = seenBy(job, load.material)
+  const { measure } = jobForStock(job, load.material)
   const machine = measure.machine ?? MACHINE
   const read = readCode(text, machine.code)
   if (!read.ok) return { error: read.error }
@@ -172,7 +172,7 @@ export function knownOf(job: Job, box: DerivedBox, { material, choice }: StockCu
   const isTested =
     choice.standing === 'tested' && choice.test !== null && choice.test.result !== 'not through'
   return {
-    family: seenBy(job, material).measure.stock?.family ?? 'other',
+    family: jobForStock(job, material).measure.stock?.family ?? 'other',
     kerf: { x: kerf.by.x.width, y: kerf.by.y.width },
     doubt: kerf.sd,
     through: isTested ? choice.energy : null,

@@ -2,7 +2,7 @@ import type { BoxSpec } from '../box'
 import { cutOf, type Derived, type Part } from '../derive'
 import { wordFor } from '../fit'
 import { sizeOf } from '../geometry'
-import { UNSAID, type Job, type Revision } from '../job'
+import { NO_RESULT, type Job, type Revision } from '../job'
 import { kerfFromSquares, type KerfRecord } from '../kerf'
 import { plannedOf } from '../plan'
 import type { TestRecord } from '../tune'
@@ -90,7 +90,7 @@ function revisionOf(
   const verdict = joints.length > 0 ? wordFor(meanOf(joints.map(({ gap }) => gap))) : null
   const stuck = notFree.length > 0 ? `${notFree.length} parts did not come free. ` : ''
   return {
-    ...UNSAID, // no sheet was used
+    ...NO_RESULT, // no sheet was used
     id: `rehearsed-${seed}`,
     number: job.log.reduce((most, { number }) => Math.max(most, number), 0) + 1,
     date: on,

@@ -13,7 +13,7 @@ import {
   type FitEvidence,
   type Next,
   type PromiseRecord,
-  type Tried,
+  type CutEvidence,
 } from '../belief'
 import { deriveAll } from '../derive'
 import {
@@ -116,7 +116,7 @@ export function believed(
   const belief = taken && bench === null && taken.count > own.count ? beliefOf(given.measure) : own
   const tests = byId([...known.tests, ...given.tune.tests])
   const isKnown = bench !== null && machine !== null
-  const tried: Tried = {
+  const tried: CutEvidence = {
     tests,
     since: isKnown ? lastDone(machine.id, known.events) : given.tune.since,
     scale: isKnown ? throughScale(known.promises) : given.tune.scale,

@@ -2,12 +2,12 @@ import { isBare } from '../art'
 import { facing, isUntouched } from '../derive'
 import type { Say } from '../length'
 import { liesNested, type Check } from '../plan'
-import { look, ok, stop, type Looked } from './looked'
+import { look, ok, stop, type CheckInput } from './check-input'
 
-const isOnBothFaces = ({ plan }: Looked): boolean => plan.loads.some(({ face }) => face === 'first')
+const isOnBothFaces = ({ plan }: CheckInput): boolean => plan.loads.some(({ face }) => face === 'first')
 
 /** What is on the face that lies down, and whether the sheet can be turned over for it. */
-export function faceChecks(looked: Looked): Check[] {
+export function faceChecks(looked: CheckInput): Check[] {
   const { job, things, plan, parts } = looked
   if (isOnBothFaces(looked)) {
     const blind = plan.loads.find(({ face, aim }) => face === 'first' && aim.length === 0)
@@ -63,7 +63,7 @@ export function faceChecks(looked: Looked): Check[] {
 }
 
 /** Parts that lie in openings are cut before these: what sorts a file by colour would not know. */
-export const nestedChecks = ({ plan }: Looked): Check[] =>
+export const nestedChecks = ({ plan }: CheckInput): Check[] =>
   plan.loads.some(({ paths }) => liesNested(paths))
     ? [
         look(
@@ -79,7 +79,7 @@ export const nestedChecks = ({ plan }: Looked): Check[] =>
 const LEVEL = 0.5
 
 /** Inlays that are much thicker than their pocket is deep, or much thinner. */
-export function inlayChecks({ things }: Looked, say: Say): Check[] {
+export function inlayChecks({ things }: CheckInput, say: Say): Check[] {
   return things.flatMap(({ box: { made, materials } }) =>
     (made?.spec.engravings ?? []).flatMap(({ how, panel }, i): Check[] => {
       if (how.kind !== 'inlay') return []
@@ -102,7 +102,7 @@ export function inlayChecks({ things }: Looked, say: Say): Check[] {
 }
 
 /** Magnets whose partner would be on a panel that does not look at them. */
-export function magnetChecks({ things }: Looked): Check[] {
+export function magnetChecks({ things }: CheckInput): Check[] {
   return things.flatMap(({ box: { panels, made } }) =>
     (made?.spec.engravings ?? []).flatMap(({ how, panel: id }): Check[] => {
       if (how.kind !== 'magnet' || !how.with) return []

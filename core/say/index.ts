@@ -2,7 +2,7 @@ export { checksOf, readyToCut, STATION_NAMES, STATIONS, stationStatuses } from '
 export type { Station, StationStatus } from './status'
 export { kerfOfOtherSetting } from './measure-checks'
 export { openQuestions, sureKey, type OpenQuestion } from './questions'
-export { NOTHING_KNOWN, type Known } from './looked'
+export { NO_FACTS, type MachineFacts } from './check-input'
 export {
   bedStatement,
   compensationStatement,

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals'
 import { demo } from '../../scripts/testing/demo'
 import { withLid } from '../box'
 import { deriveBox } from '../derive'
-import { begun } from '../fittings'
+import { defaultFitting } from '../fittings'
 import { IN_METRIC, sayIn, type Say } from '../length'
 import { madeOf, thingOfPart, wantedWord } from './made-of'
 
@@ -28,7 +28,7 @@ describe('what a box is made of', () => {
     )
   })
   test('what is added has a line of its own, a figure that is nothing is not said', () => {
-    const box = { ...plain.box, fittings: [{ ...begun('lining', plain.box, 3), play: 0 }] }
+    const box = { ...plain.box, fittings: [{ ...defaultFitting('lining', plain.box, 3), play: 0 }] }
     expect(present(box)).toContain('fitting-lining')
     expect(said(box, 'fitting-lining')).toMatch(/\d mm/)
     expect(said(box, 'fitting-lining')).not.toMatch(/play/)
@@ -47,7 +47,7 @@ describe('what a box is made of', () => {
 test('a part leads to the thing whose figures made it; a wall belongs to all', () => {
   const box = { ...withLid(plain.box, 'flip', 3) }
   const columns = { ...box.dividers.columns, cells: [null, null] }
-  const ledges = begun('tray-ledge', box, 3)
+  const ledges = defaultFitting('tray-ledge', box, 3)
   const spec = { ...plain.box, dividers: { ...box.dividers, columns }, fittings: [ledges] }
   const made = deriveBox({ ...plain, box: spec }).made!
   const things = Object.fromEntries(made.assembly.parts.map(({ id }) => [id, thingOfPart(made, id)]))

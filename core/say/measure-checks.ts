@@ -3,7 +3,7 @@ import { counted, type Say } from '../length'
 import type { Check } from '../plan'
 import type { Choice } from '../belief'
 import { namesOtherSetting, settingWords } from '../tune'
-import { look, ok, type Looked } from './looked'
+import { look, ok, type CheckInput } from './check-input'
 import { compensationStatement } from './statements'
 
 /**
@@ -22,7 +22,7 @@ export function kerfOfOtherSetting(
   )
 }
 
-export function kerfChecks({ job, box, plan }: Looked, say: Say): Check[] {
+export function kerfChecks({ job, box, plan }: CheckInput, say: Say): Check[] {
   const statement = compensationStatement(job.cut.compensation, box, say)
   const otherKerf = kerfOfOtherSetting(job, plan.choice, say)
   const uneven = !box.kerf.round && job.cut.compensation === 'software'
@@ -44,7 +44,7 @@ export function kerfChecks({ job, box, plan }: Looked, say: Say): Check[] {
   ]
 }
 
-export function thicknessCheck({ box: { thickness } }: Looked): Check {
+export function thicknessCheck({ box: { thickness } }: CheckInput): Check {
   if (thickness.readings > 1) {
     return ok('thickness', 'Thickness is measured', `${counted(thickness.readings, 'reading')}.`)
   }

@@ -3,14 +3,14 @@ import { OPERATION_NAMES as NAMES } from '../machine'
 import type { Check } from '../plan'
 import { believeCut, choiceReason, cuttingOf, oddsOf } from '../belief'
 import type { Setting } from '../tune'
-import { look, ok, stop, type Looked } from './looked'
+import { look, ok, stop, type CheckInput } from './check-input'
 import { unsaidOf } from './unsaid'
 
 /** Under these odds a cut is more likely spoilt than not. */
 const HALF = 0.5
 
 /** That nobody said what is cut, and on what: every figure in the files is then a guess. */
-export function unsaidCheck({ job }: Looked): Check[] {
+export function unsaidCheck({ job }: CheckInput): Check[] {
   const unsaid = unsaidOf(job).map(({ says }) => says)
   if (unsaid.length === 0) return []
   const said = unsaid.join(' and ')
@@ -24,7 +24,7 @@ export function unsaidCheck({ job }: Looked): Check[] {
 }
 
 /** A controller only follows its lines: nobody would compensate a program that is not compensated. */
-export const programCheck = ({ job: { cut }, formats }: Looked): Check[] =>
+export const programCheck = ({ job: { cut }, formats }: CheckInput): Check[] =>
   cut.compensation === 'software' && formats.includes('gcode')
     ? [
         stop(
@@ -40,7 +40,7 @@ export const programCheck = ({ job: { cut }, formats }: Looked): Check[] =>
  * How likely the joints are to be of use. A kerf that is only assumed tells too little to stop anything: that
  * it is assumed is a check of its own.
  */
-export function fitCheck({ fit: { odds, wanted, word }, box }: Looked): Check[] {
+export function fitCheck({ fit: { odds, wanted, word }, box }: CheckInput): Check[] {
   const useless = (['forced', 'loose'] as const)
     .filter((each) => each !== wanted)
     .reduce((sum, each) => sum + odds[each], 0)
@@ -58,7 +58,7 @@ export function fitCheck({ fit: { odds, wanted, word }, box }: Looked): Check[] 
 }
 
 /** Odds of the plan's setting going through; null where machine or stock are not chosen. */
-function throughOdds({ job: { measure, tune }, plan: { choice } }: Looked): number | null {
+function throughOdds({ job: { measure, tune }, plan: { choice } }: CheckInput): number | null {
   const { machine, stock } = measure
   if (!machine || !stock) return null
   const { need } = believeCut(tune, machine, stock, choice.thickness)
@@ -69,7 +69,7 @@ const isSame = (a: Setting, b: Setting): boolean =>
   a.speed === b.speed && a.power === b.power && a.passes === b.passes
 
 /** The speeds that a machine cannot go, by what they were asked for. */
-function tooFast({ job: { measure }, plan }: Looked, say: Say): Check[] {
+function tooFast({ job: { measure }, plan }: CheckInput, say: Say): Check[] {
   const { machine } = measure
   if (!machine) return []
   const used = new Set(
@@ -90,13 +90,13 @@ function tooFast({ job: { measure }, plan }: Looked, say: Say): Check[] {
 }
 
 /** Whether the machine can do all of it, and whether what marks was ever tried. */
-export const machineChecks = (looked: Looked, say: Say): Check[] => [
+export const machineChecks = (looked: CheckInput, say: Say): Check[] => [
   ...tooFast(looked, say),
   ...markCheck(looked, say),
 ]
 
 /** Whether what cuts goes through. */
-export function throughCheck(looked: Looked, say: Say): Check {
+export function throughCheck(looked: CheckInput, say: Say): Check {
   const { job, plan } = looked
   const { choice } = plan
   const reason = choiceReason(choice, say)
@@ -128,7 +128,7 @@ export function throughCheck(looked: Looked, say: Say): Check {
 }
 
 /** Engraving and scoring whose settings are only where one begins. */
-function markCheck({ job: { tune }, plan }: Looked, say: Say): Check[] {
+function markCheck({ job: { tune }, plan }: CheckInput, say: Say): Check[] {
   const used = new Set(plan.loads.flatMap(({ paths }) => paths.map(({ operation }) => operation)))
   const first = (['engrave', 'pocket', 'score'] as const).filter(
     (mark) => tune[mark] === null && used.has(mark),

@@ -4,11 +4,11 @@ import type { Say } from '../length'
 import type { Operation } from '../machine'
 import { isForbidden, violationSentence, type Violation } from '../nest'
 import type { Check } from '../plan'
-import { listed, look, ok, stop, type Looked } from './looked'
+import { listed, look, ok, stop, type CheckInput } from './check-input'
 import { cutAwaySentence, overEdgeSentence } from './warnings'
 
 /** Whether all parts, and all that is burnt into them, lie where they may. */
-export function placeChecks(looked: Looked, say: Say): Check[] {
+export function placeChecks(looked: CheckInput, say: Say): Check[] {
   const { job, plan } = looked
   const { machine } = job.measure
   const said = (wanted: (violation: Violation) => boolean): string[] =>
@@ -44,7 +44,7 @@ function operationOf({ how, motif }: Engraving): Operation | null {
 }
 
 /** What is burnt beyond its own panel: onto another one, off the sheet or the bed, or anywhere. */
-function burntChecks({ job, things, parts, plan }: Looked, say: Say): Check[] {
+function burntChecks({ job, things, parts, plan }: CheckInput, say: Say): Check[] {
   const labels = new Map(parts.map(({ id, label }) => [id, label]))
   const name = (id: string): string => labels.get(id) ?? id
   const sentence = ({ part, onto, by }: BurntAstray): string => {

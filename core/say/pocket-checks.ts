@@ -6,7 +6,7 @@ import type { Say } from '../length'
 import { ASSUMED_MACHINE } from '../machine'
 import type { Check } from '../plan'
 import { depthOf, pocketModel } from '../tune'
-import { look, ok, stop, type Looked } from './looked'
+import { look, ok, stop, type CheckInput } from './check-input'
 
 /** Deeper than this share of a panel, a pocket leaves a skin that breaks. [FM] */
 const MOST_SUNK = 0.8
@@ -38,7 +38,7 @@ function pocketDepthCheck(job: Job, wanted: number, say: Say): Check {
 }
 
 /** Grooves are in the inside face; how deep they and other pockets come out only a test tells. [CP] */
-export function pocketChecks({ job, plan, things }: Looked, say: Say): Check[] {
+export function pocketChecks({ job, plan, things }: CheckInput, say: Say): Check[] {
   if (job.cut.off.includes('pocket')) return []
   const isGrooved = things.some(({ box }) =>
     (box.panels ?? []).some(({ features }) => features.some(({ depth }) => depth !== null)),

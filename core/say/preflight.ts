@@ -1,11 +1,11 @@
-import { seenBy, type LoadPlan } from '../derive'
+import { jobForStock, type LoadPlan } from '../derive'
 import { counted, type Say } from '../length'
 import { cutsThrough, OPERATION_NAMES } from '../machine'
 import type { Check, CutPath } from '../plan'
 import { stockTitle } from '../stock'
 import { labelsLook } from './label-words'
 import { kerfChecks, thicknessCheck } from './measure-checks'
-import { listed, look, ok, stop, type Looked } from './looked'
+import { listed, look, ok, stop, type CheckInput } from './check-input'
 import { fitCheck, machineChecks, programCheck, throughCheck, unsaidCheck } from './odds-checks'
 import { placeChecks } from './place-checks'
 import { questionChecks } from './questions'
@@ -14,7 +14,7 @@ import { faceChecks, inlayChecks, magnetChecks, nestedChecks } from './face-chec
 import { pocketChecks } from './pocket-checks'
 import { placeStatement } from './statements'
 
-function freshCheck({ plan }: Looked): Check {
+function freshCheck({ plan }: CheckInput): Check {
   return plan.layoutIsStale
     ? stop(
         'fresh',
@@ -24,7 +24,7 @@ function freshCheck({ plan }: Looked): Check {
     : ok('fresh', 'Layout belongs to these parts', 'Nothing changed since it was made.')
 }
 
-function completeCheck({ job, parts, plan }: Looked): Check {
+function completeCheck({ job, parts, plan }: CheckInput): Check {
   const placed = new Set(job.layout.arrangement?.placements.map(({ part }) => part))
   const missing = parts.filter(({ id }) => !placed.has(id)).map(({ label }) => `${label}.`)
   return missing.length > 0
@@ -38,7 +38,7 @@ function completeCheck({ job, parts, plan }: Looked): Check {
 
 const keyOfSheet = ({ material, sheet }: LoadPlan): string => `${material} ${sheet}`
 
-function sheetChecks({ job, plan }: Looked, say: Say): Check[] {
+function sheetChecks({ job, plan }: CheckInput, say: Say): Check[] {
   const { machine, stock } = job.measure
   const checks: Check[] = []
   const whole = new Set(plan.loads.filter(({ offcut }) => offcut === null).map(keyOfSheet)).size
@@ -58,7 +58,7 @@ function sheetChecks({ job, plan }: Looked, say: Say): Check[] {
   return checks
 }
 
-function pathChecks({ job, plan, parts }: Looked, say: Say): Check[] {
+function pathChecks({ job, plan, parts }: CheckInput, say: Say): Check[] {
   const cuts = plan.loads.flatMap(({ paths }) => paths).filter(({ operation }) => cutsThrough(operation))
   const bent = new Set(parts.filter(({ lies }) => lies[0].slits.length > 0).map(({ id }) => id))
   /** A straight line through a sheet that bends. */
@@ -126,7 +126,7 @@ function pathChecks({ job, plan, parts }: Looked, say: Say): Check[] {
   ]
 }
 
-function offCheck({ job: { cut } }: Looked): Check {
+function offCheck({ job: { cut } }: CheckInput): Check {
   const off = cut.off.map((operation) => OPERATION_NAMES[operation])
   if (off.length === 0) return ok('off', 'Nothing is switched off', 'Every operation goes into the file.')
   const check = off.includes(OPERATION_NAMES.outline) ? stop : look
@@ -138,7 +138,7 @@ function offCheck({ job: { cut } }: Looked): Check {
 }
 
 /** That panels are not labelled, and why. */
-function labelCheck({ job: { cut }, plan }: Looked): Check[] {
+function labelCheck({ job: { cut }, plan }: CheckInput): Check[] {
   if (cut.off.includes('score')) return [] // told of with all that is switched off
   const way = labelsLook(cut, plan.loads)
   if (way === 'none wanted') return [look('labels', 'No part is labelled', LABELS_HELP)]
@@ -154,7 +154,7 @@ function labelCheck({ job: { cut }, plan }: Looked): Check[] {
 const LABELS_HELP = 'Panels that are mirror images of each other are told apart by their labels.'
 
 /** What is checked of every stock by itself, seen as if it were the job's own. */
-function stockChecks(looked: Looked, say: Say): Check[] {
+function stockChecks(looked: CheckInput, say: Say): Check[] {
   return [
     ...sheetChecks(looked, say),
     ...kerfChecks(looked, say),
@@ -164,7 +164,7 @@ function stockChecks(looked: Looked, say: Say): Check[] {
 }
 
 /** The same of every other stock of the job; only what has to be looked at, and of which stock. */
-function otherStockChecks(looked: Looked, say: Say): Check[] {
+function otherStockChecks(looked: CheckInput, say: Say): Check[] {
   const { job, box, parts, plan } = looked
   return box.materials.slice(1).flatMap((material) => {
     const own = parts.filter((part) => part.material === material.id)
@@ -172,9 +172,9 @@ function otherStockChecks(looked: Looked, say: Say): Check[] {
     if (own.length === 0 || !cut) return []
     const loads = plan.loads.filter((load) => load.material === material.id)
     const sheets = loads.reduce((most, { sheet }) => Math.max(most, sheet + 1), 0)
-    const seen: Looked = {
+    const seen: CheckInput = {
       ...looked,
-      job: seenBy(job, material.id),
+      job: jobForStock(job, material.id),
       box: { ...box, ...material },
       parts: own,
       plan: { ...plan, ...cut, loads, sheets },
@@ -190,7 +190,7 @@ function otherStockChecks(looked: Looked, say: Say): Check[] {
 }
 
 /** Whether the panels hold together as drawn. */
-function proofCheck({ things }: Looked): Check[] {
+function proofCheck({ things }: CheckInput): Check[] {
   const found = things.find(({ box }) => (box.proof?.faults.length ?? 0) > 0)
   if (!found) return []
   const { box } = found
@@ -199,7 +199,7 @@ function proofCheck({ things }: Looked): Check[] {
 }
 
 /** Everything that is looked at before a file may be written. */
-export function preflight(looked: Looked, say: Say): Check[] {
+export function preflight(looked: CheckInput, say: Say): Check[] {
   if (looked.plan.loads.length === 0) {
     return [stop('complete', 'Nothing is laid out', 'No part lies on a sheet. Go to Lay out.')]
   }

@@ -3,7 +3,7 @@ import { doubtKerf } from '../kerf'
 import type { Doubt, Say } from '../length'
 import { doubtThickness } from '../stock'
 import type { Check } from '../plan'
-import { stop, type Known, type Looked } from './looked'
+import { stop, type MachineFacts, type CheckInput } from './check-input'
 
 /** A figure that is asked about until it is mended or said to be right. */
 export interface OpenQuestion extends Doubt {
@@ -20,7 +20,11 @@ export const sureKey = (what: 'kerf' | 'thickness', of: string, value: number): 
   `${what} of ${of.slice(0, 60)} ${Number(value.toFixed(4))}`
 
 /** Every figure of a job's measuring that is probably a slip, and that nobody said is right. */
-export function openQuestions({ measure }: Pick<Job, 'measure'>, { kerfs }: Known, say: Say): OpenQuestion[] {
+export function openQuestions(
+  { measure }: Pick<Job, 'measure'>,
+  { kerfs }: MachineFacts,
+  say: Say,
+): OpenQuestion[] {
   const sets = [{ stock: measure.stock, kerf: measure.kerf }, ...measure.more]
   const asked = sets.flatMap(({ stock, kerf }): OpenQuestion[] => {
     const of = stock?.id ?? ''
@@ -36,7 +40,7 @@ export function openQuestions({ measure }: Pick<Job, 'measure'>, { kerfs }: Know
 }
 
 /** No file is written on a figure that is still asked about. */
-export function questionChecks({ job, known }: Looked, say: Say): Check[] {
+export function questionChecks({ job, known }: CheckInput, say: Say): Check[] {
   const open = openQuestions(job, known, say)
   if (open.length === 0) return []
   return [

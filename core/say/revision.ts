@@ -1,5 +1,5 @@
 import { cutOf, lyingSignature, usedOf, type Derived } from '../derive'
-import { UNSAID, type Job, type Revision } from '../job'
+import { NO_RESULT, type Job, type Revision } from '../job'
 import { IN_METRIC } from '../length'
 import { plannedOf, type Planned } from '../plan'
 import { cutFigures } from './figures'
@@ -18,7 +18,7 @@ export function revisionOf(
   const { plan } = derived
   const planned: Planned | null = plan && plannedOf(plan.total)
   return {
-    ...UNSAID,
+    ...NO_RESULT,
     id,
     number: (before?.number ?? 0) + 1,
     date,

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import { demo, derivedAsShown as derive } from '../../scripts/testing/demo'
-import { deriveAll, prepare, warningsOf, type Derived } from '../derive'
+import { deriveAll, deriveParts, warningsOf, type Derived } from '../derive'
 import { emptyJob, type Job } from '../job'
 import { clockOf, plannedOf } from '../plan'
 import { faultSentence } from './warnings'
@@ -23,7 +23,7 @@ import {
   clockWorking,
   timeWords,
   warningSentence,
-  NOTHING_KNOWN,
+  NO_FACTS,
   type StripFigure,
 } from './index'
 
@@ -33,7 +33,7 @@ const scored: Job = {
   tune: { ...demo('plain-tray').tune, score: { speed: 150, power: 12, passes: 1, air: false } },
 }
 const tray = derive(deriveAll(scored).job)
-const checksFor = (job: Job, derived: Derived) => checksOf(job, derived, prepare(job).parts, say)
+const checksFor = (job: Job, derived: Derived) => checksOf(job, derived, deriveParts(job).parts, say)
 const check = (job: Job, id: string) => checksFor(job, derive(job).derived).find((each) => each.id === id)
 const statuses = (job: Job, newer: string[] = []) => {
   const { derived } = derive(job)
@@ -41,7 +41,7 @@ const statuses = (job: Job, newer: string[] = []) => {
     job,
     derived,
     newer,
-    known: NOTHING_KNOWN,
+    known: NO_FACTS,
     clock: null,
     say,
     checks: checksFor(job, derived),
@@ -84,7 +84,7 @@ describe('the traveller', () => {
       job,
       derived,
       newer: [],
-      known: NOTHING_KNOWN,
+      known: NO_FACTS,
       clock: null,
       say: inches,
       checks: [],
@@ -117,7 +117,7 @@ describe('the traveller', () => {
         job: tray.job,
         derived: { ...derived, use: { ...derived.use!, ...use } },
         newer: [],
-        known: NOTHING_KNOWN,
+        known: NO_FACTS,
         clock: null,
         say,
         checks: [],

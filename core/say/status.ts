@@ -7,7 +7,7 @@ import { isForbidden, sheetsAllowed, unplacedSentence, violationSentence, type S
 import { mayExport, type Check, type Clock, type Format } from '../plan'
 import { thicknessLine, unevenLine } from '../stock'
 import { choiceReason } from '../belief'
-import { NOTHING_KNOWN, type Known } from './looked'
+import { NO_FACTS, type MachineFacts } from './check-input'
 import { kerfOfOtherSetting } from './measure-checks'
 import { preflight } from './preflight'
 import { openQuestions } from './questions'
@@ -39,13 +39,13 @@ export interface StationStatus {
 }
 
 /** What the lines are made from: a job, what was derived from it, and what was checked. */
-export interface Told {
+export interface StatusInput {
   job: Job
   derived: Derived
   checks: Check[]
   /** What the bench knows better than the job's copies, by name. */
   newer: string[]
-  known: Known
+  known: MachineFacts
   /** What the machine's clock says of its times; null while nobody clocked it. */
   clock: Clock | null
   say: Say
@@ -60,10 +60,10 @@ export const checksOf = (
   { box, things, plan, fit }: Omit<Derived, 'use'>,
   parts: Part[],
   say: Say,
-  { formats = job.cut.formats, known = NOTHING_KNOWN }: { formats?: readonly Format[]; known?: Known } = {},
+  { formats = job.cut.formats, known = NO_FACTS }: { formats?: readonly Format[]; known?: MachineFacts } = {},
 ): Check[] => (plan ? preflight({ job, box, things, parts, plan, fit, formats, known }, say) : [])
 
-function measureStatus({ job, derived: { box, plan }, newer, known, say }: Told): StationStatus {
+function measureStatus({ job, derived: { box, plan }, newer, known, say }: StatusInput): StationStatus {
   const { measure } = job
   const { thickness, kerf } = box
   const line = thicknessLine(thickness, say)
@@ -95,7 +95,7 @@ function measureStatus({ job, derived: { box, plan }, newer, known, say }: Told)
 /** Below these odds of the wanted fit a cut is a gamble. [FM] */
 const UNSURE = 0.5
 
-function shapeStatus({ job, derived: { box, things, fit }, say }: Told): StationStatus {
+function shapeStatus({ job, derived: { box, things, fit }, say }: StatusInput): StationStatus {
   const other = things.find(({ thing, box }) => thing.id !== job.thing.id && box.panels === null)
   if (other) {
     const why = `${other.thing.name}: ${problemSentence(other.box.problems[0], say)}`
@@ -139,7 +139,7 @@ function boundSentence({ sheets, offcuts, fewest }: SheetUse): string {
   return `None with ${fewer} has been found yet; ${bound}.`
 }
 
-function layoutStatus({ job, derived: { box, use, plan }, say }: Told): StationStatus {
+function layoutStatus({ job, derived: { box, use, plan }, say }: StatusInput): StationStatus {
   const { arrangement, settings } = job.layout
   if (!box.panels) return { state: 'todo', line: 'waits for Shape', why: 'The box cannot be made yet.' }
   if (!arrangement || !use || !plan) return { state: 'todo', line: 'not laid out', why: 'No layout yet.' }
@@ -161,7 +161,7 @@ function layoutStatus({ job, derived: { box, use, plan }, say }: Told): StationS
   return { state: 'ready', line, why: `${boundSentence(use)}${loads}` }
 }
 
-function tuneStatus({ derived: { plan }, say }: Told): StationStatus {
+function tuneStatus({ derived: { plan }, say }: StatusInput): StationStatus {
   if (!plan) return { state: 'todo', line: 'waits for a layout', why: 'Nothing to cut yet.' }
   const { setting, standing, test } = plan.choice
   const doubtful = test?.result === 'not through' || test?.result === 'charred'
@@ -173,7 +173,7 @@ function tuneStatus({ derived: { plan }, say }: Told): StationStatus {
   }
 }
 
-function cutStatus({ job: { cut }, derived: { plan }, checks, clock }: Told): StationStatus {
+function cutStatus({ job: { cut }, derived: { plan }, checks, clock }: StatusInput): StationStatus {
   if (!plan || plan.loads.length === 0) {
     return { state: 'todo', line: 'nothing to cut', why: 'No part lies on a sheet.' }
   }
@@ -188,14 +188,14 @@ function cutStatus({ job: { cut }, derived: { plan }, checks, clock }: Told): St
   return { state: look ? 'look' : 'ready', line, why: look?.title ?? done }
 }
 
-function buildStatus({ job, derived: { things } }: Told): StationStatus {
+function buildStatus({ job, derived: { things } }: StatusInput): StationStatus {
   const steps = things.reduce((sum, { box }) => sum + (box.panels?.length ?? 0), 0)
   const done = Math.min(job.build.done.length, steps)
   const state = steps > 0 && done === steps ? 'ready' : 'todo'
   return { state, line: `${done} of ${steps} panels`, why: 'Dry-fit first, then glue.' }
 }
 
-function logStatus({ job: { log } }: Told): StationStatus {
+function logStatus({ job: { log } }: StatusInput): StationStatus {
   const last = log[log.length - 1]
   if (!last) return { state: 'todo', line: 'nothing cut yet', why: 'Write down what came out.' }
   const line = `revision ${last.number}`
@@ -205,7 +205,7 @@ function logStatus({ job: { log } }: Told): StationStatus {
 }
 
 /** The traveller's lines. */
-export const stationStatuses = (told: Told): Record<Station, StationStatus> => ({
+export const stationStatuses = (told: StatusInput): Record<Station, StationStatus> => ({
   measure: measureStatus(told),
   shape: shapeStatus(told),
   layout: layoutStatus(told),

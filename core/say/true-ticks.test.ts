@@ -8,11 +8,19 @@ import { IN_METRIC } from '../length'
 import { newMachine } from '../machine'
 import type { Check, Format } from '../plan'
 import { newStock } from '../stock'
-import { checksOf, cutSummary, labelWords, openQuestions, sureKey, unsaidOf, type Known } from './index'
+import {
+  checksOf,
+  cutSummary,
+  labelWords,
+  openQuestions,
+  sureKey,
+  unsaidOf,
+  type MachineFacts,
+} from './index'
 
 const tray = demo('specimen-tray')
-const known: Known = { kerfs: [] }
-const checks = (job: Job, more: { formats?: Format[]; known?: Known } = {}): Check[] => {
+const known: MachineFacts = { kerfs: [] }
+const checks = (job: Job, more: { formats?: Format[]; known?: MachineFacts } = {}): Check[] => {
   const { job: laid, derived, parts } = deriveAll(job)
   return checksOf(laid, derived, parts, IN_METRIC, more)
 }

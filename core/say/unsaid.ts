@@ -1,7 +1,7 @@
 import type { Job } from '../job'
 import { newMachine } from '../machine'
 import { newStock } from '../stock'
-import { same } from '../limits'
+import { isSameRecord } from '../limits'
 
 /** Something that nobody gave: what it is, and how it is called once it is said to be right. */
 export interface Unsaid {
@@ -14,7 +14,7 @@ export interface Unsaid {
 export function unsaidOf({ measure: { machine, stock, sure } }: Pick<Job, 'measure'>): Unsaid[] {
   const found: Unsaid[] = []
   if (!machine) found.push({ what: 'machine', says: 'no machine is chosen', key: '' })
-  else if (same(newMachine(machine.id, machine.name), machine))
+  else if (isSameRecord(newMachine(machine.id, machine.name), machine))
     found.push({
       what: 'machine figures',
       says: `bed, watts and speeds of ${machine.name} are those of any machine`,
@@ -24,7 +24,7 @@ export function unsaidOf({ measure: { machine, stock, sure } }: Pick<Job, 'measu
   else {
     const { sheetWidth, sheetHeight } = stock
     const plain = { ...newStock(stock.id, stock.name), sheetWidth, sheetHeight }
-    if (same(plain, stock))
+    if (isSameRecord(plain, stock))
       found.push({
         what: 'stock figures',
         says: `thickness and sheet of ${stock.name} are not given`,

@@ -1,5 +1,5 @@
 import { NORMAL_95 } from './normal'
-import { bell } from './random'
+import { standardNormal } from './random'
 
 const { max, sqrt } = Math
 
@@ -53,4 +53,4 @@ export const INSTRUMENT_NAMES = ['calipers', 'micrometer', 'feelers', 'ruler'] a
 
 /** What they show of a length, mm. */
 export const shownBy = ({ step, hand, zero }: Calipers, length: number, random: () => number): number =>
-  Number((Math.round((length + zero + hand * bell(random)) / step) * step).toFixed(6))
+  Number((Math.round((length + zero + hand * standardNormal(random)) / step) * step).toFixed(6))

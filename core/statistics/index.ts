@@ -11,7 +11,7 @@ export {
   type Instrument,
 } from './caliper'
 export { evenPlusNormal95, NORMAL_95, normalBelow, solveRising } from './normal'
-export { bell, randomFrom } from './random'
+export { standardNormal, randomFrom } from './random'
 export { widthScale } from './score'
 export { studentBelow, studentQuantile } from './student'
 export { halfWidthFor, outliers, summarise } from './summary'

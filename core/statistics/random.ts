@@ -17,5 +17,5 @@ export function randomFrom(seed: number): () => number {
  * A throw from the bell curve, by two even ones. [PUB: Box & Muller, A note on the generation of random
  * normal deviates, Annals of Mathematical Statistics 29 (1958)]
  */
-export const bell = (random: () => number): number =>
+export const standardNormal = (random: () => number): number =>
   Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random())

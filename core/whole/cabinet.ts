@@ -1,6 +1,6 @@
 import { LIES_IN_USE, shareCells, type BoxSpec } from '../box'
 import { withFitting, withoutFitting, type Fitting, type Plate } from '../fittings'
-import { onGrid } from '../joints'
+import { roundLength } from '../joints'
 import type { Cabinet } from './schema'
 import { opened } from './opened'
 import { LEAST, refused, type Member, type Place, type Result, type WholeContext } from './types'
@@ -32,10 +32,10 @@ function plateFor(
   const half = (thickness: number): number => (thickness - gap) / 2
   return {
     type: 'plate',
-    left: onGrid(side + (column === 0 ? walls.left : half(walls.upright))),
-    right: onGrid(side + (column === columns - 1 ? walls.right : half(walls.upright))),
-    up: onGrid(above + (row === 0 ? walls.top : half(walls.shelf))),
-    down: onGrid(row === rows - 1 ? walls.below : half(walls.shelf)),
+    left: roundLength(side + (column === 0 ? walls.left : half(walls.upright))),
+    right: roundLength(side + (column === columns - 1 ? walls.right : half(walls.upright))),
+    up: roundLength(above + (row === 0 ? walls.top : half(walls.shelf))),
+    down: roundLength(row === rows - 1 ? walls.below : half(walls.shelf)),
   }
 }
 
@@ -111,7 +111,7 @@ export function arrangeCabinet(cabinet: Cabinet, { first }: WholeContext): Resul
   const rows = shareCells(one(cabinet.rows), inside.height, between)
   if (!rows.ok) return refused('rows', { kind: 'cells', cells: 'rows', over: rows.over, room: inside.height })
   const setBack = cabinet.front === 'set back' ? cabinet.setBack : 0
-  const deep = onGrid(inside.depth - behind - setBack)
+  const deep = roundLength(inside.depth - behind - setBack)
   if (deep < LEAST) return refused('depth', { kind: 'no room', size: 'depth', left: deep })
   const xs = starts(columns.widths, t.dividers).map((x) => x + t.left)
   const fromTop = starts(rows.widths, between)
@@ -134,9 +134,9 @@ export function arrangeCabinet(cabinet: Cabinet, { first }: WholeContext): Resul
   const places: Place[] = []
   for (const [i, opening] of openings.entries()) {
     const size: DrawerSize = {
-      width: onGrid(opening.width - 2 * side),
+      width: roundLength(opening.width - 2 * side),
       depth: deep,
-      height: onGrid(opening.height - above),
+      height: roundLength(opening.height - above),
       plate: cabinet.front === 'plate' ? plateFor(cabinet, opening, counts, walls) : null,
     }
     if (size.width < LEAST) return refused('columns', { kind: 'no room', size: 'width', left: size.width })
@@ -145,7 +145,7 @@ export function arrangeCabinet(cabinet: Cabinet, { first }: WholeContext): Resul
     let member = members.findIndex((each) => each.key === key)
     if (member < 0) member = members.push({ key, name: '', copies: 0, fixed: drawerOf(cabinet, size) }) - 1
     members[member].copies += 1
-    const at = { x: onGrid(opening.x + side), y: setBack, z: onGrid(opening.z) }
+    const at = { x: roundLength(opening.x + side), y: setBack, z: roundLength(opening.z) }
     places.push({
       member: member + 1,
       label: `drawer ${i + 1}`,

@@ -1,6 +1,6 @@
 import { LIES_IN_USE, boxSizes, makeShell, type BoxSpec } from '../box'
 import { withFitting, withoutFitting } from '../fittings'
-import { onGrid } from '../joints'
+import { roundLength } from '../joints'
 import type { Size } from '../assembly'
 import type { Cap, Halves, Nested } from './schema'
 import { opened } from './opened'
@@ -25,7 +25,7 @@ const lifted = (label: string, pose: Place['pose'], range: number): Place => ({
 export function arrangeNested(nested: Nested, { first }: WholeContext): Result {
   const { at, ledge, height, play } = nested
   const { room, inner } = makeShell(first.box, first.materials)
-  const most = onGrid(inner.z - at)
+  const most = roundLength(inner.z - at)
   if (at > inner.z - LEAST) return refused('at', { kind: 'reach', most: inner.z - LEAST })
   if (height > most) return refused('height', { kind: 'reach', most })
   const base: Member = {
@@ -36,7 +36,7 @@ export function arrangeNested(nested: Nested, { first }: WholeContext): Result {
       fittings: withFitting(box.fittings, { type: 'tray-ledge', at, width: ledge }),
     }),
   }
-  const size = { width: onGrid(inner.x - 2 * play), depth: onGrid(inner.y - 2 * play), height }
+  const size = { width: roundLength(inner.x - 2 * play), depth: roundLength(inner.y - 2 * play), height }
   if (Math.min(size.width, size.depth) < LEAST)
     return refused('play', { kind: 'no room', size: 'width', left: Math.min(size.width, size.depth) })
   const tray: Member = {
@@ -46,7 +46,11 @@ export function arrangeNested(nested: Nested, { first }: WholeContext): Result {
   }
   const pose = {
     lie: LIES_IN_USE.upright,
-    at: { x: onGrid(room.min.x + play), y: onGrid(room.min.y + play), z: onGrid(room.min.z + at) },
+    at: {
+      x: roundLength(room.min.x + play),
+      y: roundLength(room.min.y + play),
+      z: roundLength(room.min.z + at),
+    },
   }
   return {
     ok: true,
@@ -63,10 +67,10 @@ function turnedOver({ box, materials }: WholeContext['other'], over: Size, rim: 
   return {
     lie: LIES_IN_USE['upside down'],
     at: {
-      x: onGrid(over.x - room.min.x),
+      x: roundLength(over.x - room.min.x),
       // Turned over about x, its back comes to the front.
-      y: onGrid(over.y + room.max.y),
-      z: onGrid(rim + room.min.z),
+      y: roundLength(over.y + room.max.y),
+      z: roundLength(rim + room.min.z),
     },
   }
 }
@@ -81,8 +85,8 @@ export function arrangeCap({ over, play, byHand }: Cap, { first, other }: WholeC
     fixed: (box): BoxSpec => ({
       ...box,
       sizesAre: 'inner',
-      width: onGrid(outer.x + 2 * play),
-      depth: onGrid(outer.y + 2 * play),
+      width: roundLength(outer.x + 2 * play),
+      depth: roundLength(outer.y + 2 * play),
       height: over,
       fittings: opened(box),
       lies: 'upside down',
@@ -102,14 +106,14 @@ export function arrangeCap({ over, play, byHand }: Cap, { first, other }: WholeC
 /** One box in two halves of the same foot; a lining in the lower one keeps the upper one in place. */
 export function arrangeHalves(halves: Halves, { first, other }: WholeContext): Result {
   const { height, at, lining, play, byHand } = halves
-  const upper = onGrid(height - at)
+  const upper = roundLength(height - at)
   if (at < LEAST || upper < LEAST)
-    return refused('at', { kind: 'split', least: LEAST, most: onGrid(height - LEAST) })
+    return refused('at', { kind: 'split', least: LEAST, most: roundLength(height - LEAST) })
   if (lining > upper) return refused('lining', { kind: 'reach', most: upper })
   // What is asked for inside the lining is so much less than what is between the walls.
   const lined = halves.inside === 'lining' ? 2 * (first.materials.mean.dividers + play) : 0
-  const width = onGrid(halves.width + lined)
-  const depth = onGrid(halves.depth + lined)
+  const width = roundLength(halves.width + lined)
+  const depth = roundLength(halves.depth + lined)
   const half =
     (high: number, isUpper: boolean): Member['fixed'] =>
     (box): BoxSpec => ({
@@ -129,7 +133,7 @@ export function arrangeHalves(halves: Halves, { first, other }: WholeContext): R
   const pose = turnedOver(
     over,
     shell.room.min,
-    onGrid(shell.outer.z + makeShell(over.box, over.materials).inner.z),
+    roundLength(shell.outer.z + makeShell(over.box, over.materials).inner.z),
   )
   return {
     ok: true,

@@ -1,6 +1,6 @@
 import { LIES_IN_USE, shareCells, type BoxSpec } from '../box'
 import { withFitting } from '../fittings'
-import { onGrid } from '../joints'
+import { roundLength } from '../joints'
 import type { BoxSet } from './schema'
 import { LEAST, refused, type Member, type Place, type Result } from './types'
 
@@ -33,7 +33,7 @@ export function arrangeSet(set: BoxSet): Result {
     if (wanted > height - above + 1e-9)
       return refused('heights', { kind: 'no room', size: 'height', left: height - above })
     for (const wide of columns.widths) {
-      const size = { width: onGrid(wide), depth: onGrid(deep), height: onGrid(wanted) }
+      const size = { width: roundLength(wide), depth: roundLength(deep), height: roundLength(wanted) }
       const small = (['width', 'depth', 'height'] as const).find((each) => size[each] < LEAST)
       if (small) {
         const at = { width: field, depth: 'rows', height: 'heights' }[small]
@@ -47,7 +47,7 @@ export function arrangeSet(set: BoxSet): Result {
       places.push({
         member,
         label: `box ${places.length + 1}`,
-        pose: { lie: LIES_IN_USE.upright, at: { x: onGrid(x), y: onGrid(y), z: 0 } },
+        pose: { lie: LIES_IN_USE.upright, at: { x: roundLength(x), y: roundLength(y), z: 0 } },
         group: { way: { axis: 'z', sign: 1 }, range: height },
       })
       x += wide + gap

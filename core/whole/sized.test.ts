@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
-import { goesIn, deriveThings, sceneOf, settleJob, standsOf } from '../derive'
+import { largestContents, deriveThings, sceneOf, settleJob, standsOf } from '../derive'
 import { fittingOf } from '../fittings'
 import { emptyJob, thingsOf, type Job } from '../job'
 import { asKind, defaultsOf, KINDS } from '../kinds'
@@ -66,7 +66,7 @@ test('two halves leave between their linings what was asked for; between the wal
   const asked = { width: 152.4, depth: 101.6 }
   const free = (job: Job) => {
     const [lower] = deriveThings(job)
-    const { x, y } = goesIn(lower.box.made!)
+    const { x, y } = largestContents(lower.box.made!)
     return [x, y].map((size) => Math.round(size * 100) / 100)
   }
   expect(free(whole('split-box', { ...asked, inside: 'lining', play: 0.2 }))).toEqual([152.4, 101.6])

@@ -1,7 +1,7 @@
 import { spawnSync } from 'node:child_process'
 import { fileURLToPath } from 'node:url'
 import type { Browser, Page } from '@playwright/test'
-import { UNSAID, type Job } from '../../core/job'
+import { NO_RESULT, type Job } from '../../core/job'
 import { demo } from '../testing/demo'
 import { median, ms, mustHold, row } from './timing'
 
@@ -91,7 +91,7 @@ const drawn = (page: Page, browser: Browser, url: string, selector: string): Pro
 function logged(count: number): Job {
   const job = demo('specimen-tray')
   const log = Array.from({ length: count }, (_, i) => ({
-    ...UNSAID,
+    ...NO_RESULT,
     id: `r${i}`,
     number: i + 1,
     date: '2026-10-02T07:40:00.000Z',

@@ -1,4 +1,4 @@
-import { prepare, runCostSteps, spoilChances, workOf } from '../../core/derive'
+import { deriveParts, runCostSteps, spoilChances, workOf } from '../../core/derive'
 import { runsOf, type Job } from '../../core/job'
 import { clockOf, type Clock } from '../../core/plan'
 import { billOf, type Bill, type BoxWork, type RunCost, type SpoilChances } from '../../core/price'
@@ -75,7 +75,7 @@ export function runPrice(args: string[], usage: string): void {
   const clocked = machine ? runsOf(machine.id, bench?.runs ?? [], job) : []
   const clock = clocked.length > 0 ? clockOf(clocked) : null
   const runs = counts.map((count) => runCost(job, count, clock))
-  const { things, parts } = prepare(job)
+  const { things, parts } = deriveParts(job)
   const [work, chances] = [workOf(job, things), spoilChances(job, things, parts.length)]
   const bills = runs.map((run) => billOf(run, work, chances, job.price))
   writeAnswer(out, {

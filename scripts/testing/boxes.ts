@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { PLAIN_BOX, type BoxSpec } from '../../core/box'
 import {
-  begun,
+  defaultFitting,
   closes,
   FITTINGS,
   lidNamed,
@@ -212,7 +212,7 @@ export const fittedBoxes = fc
   })
   .map(({ box: { spec, mean }, added, pull, soft }) => {
     const fittings = added.map((type): Fitting => {
-      const own = begun(type, spec, mean.front) as Fitting
+      const own = defaultFitting(type, spec, mean.front) as Fitting
       if (own.type === 'pull') return { ...own, kind: pull }
       return own.type === 'softened' ? { ...own, kind: soft } : own
     })

@@ -4,7 +4,7 @@ import {
   deriveAll,
   deriveFit,
   planOf,
-  prepare,
+  deriveParts,
   turnedOf,
   type Derived,
   type Part,
@@ -39,7 +39,7 @@ export function demo(name: DemoName): Job {
 
 /** What is made of a job for the page, and handed to the planner. */
 export function madeFor(job: Job): { parts: Part[]; depths: number[] } {
-  const { things, parts } = prepare(job)
+  const { things, parts } = deriveParts(job)
   return { parts, depths: depthsOf(things) }
 }
 
@@ -47,7 +47,7 @@ export function madeFor(job: Job): { parts: Part[]; depths: number[] } {
 export function derivedAsShown(job: Job): { job: Job; parts: Part[]; derived: Derived } {
   const { arrangement } = job.layout
   if (!arrangement) return deriveAll(job)
-  const prepared = prepare(job)
+  const prepared = deriveParts(job)
   const fit = deriveFit(job, prepared.box, turnedOf(arrangement.placements))
   return {
     job,

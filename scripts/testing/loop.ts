@@ -1,7 +1,7 @@
 import type { Odds, FitWord } from '../../core/fit'
 import type { Job } from '../../core/job'
 import { kerfFromSquares, type KerfRecord } from '../../core/kerf'
-import { bell, CALIPERS, randomFrom, shownBy } from '../../core/statistics'
+import { standardNormal, CALIPERS, randomFrom, shownBy } from '../../core/statistics'
 import { hiddenMachine, hiddenSheet, rehearse, type CutPart, type Hidden } from '../../core/rehearse'
 import { cutEnergy, type TestRecord } from '../../core/tune'
 import { demo } from './demo'
@@ -68,7 +68,7 @@ function tuned({ hidden }: Bench, job: Job): Job {
 /** The kerf at the energy that is cut with, and how it wanders from piece to piece. */
 function kerfAt({ hidden, random }: Bench, ratio: number): { x: number; y: number } {
   const wider = 1 + hidden.widening * Math.max(-0.5, Math.min(4, ratio - hidden.measuredAt))
-  const here = hidden.wander * bell(random)
+  const here = hidden.wander * standardNormal(random)
   return { x: hidden.kerf.x * wider + here, y: hidden.kerf.y * wider + here }
 }
 
@@ -134,7 +134,7 @@ const ASKED = { from: -0.09, to: 0.07 }
 export function loop(seed: number): Loop {
   const random = randomFrom(seed * 613 + 11)
   const width = 0.1 + 0.2 * random()
-  const kerf = { x: width, y: width + 0.01 * bell(random) }
+  const kerf = { x: width, y: width + 0.01 * standardNormal(random) }
   const known = { family: 'plywood' as const, kerf, doubt: 0, through: null }
   const hidden = hiddenMachine(seed, known)
   const reading = (truth: number): number => shownBy(CALIPERS, truth, random)

@@ -1,7 +1,7 @@
 import { energyFor, needOf, nextTest } from '../../core/belief'
 import { believeNeed } from '../../core/belief/need'
 import type { NeedTest } from '../../core/belief/need-model'
-import { bell, normalBelow, randomFrom } from '../../core/statistics'
+import { standardNormal, normalBelow, randomFrom } from '../../core/statistics'
 import type { TestResult } from '../../core/tune'
 
 const RULE = 0.72
@@ -13,7 +13,7 @@ const RULE = 0.72
 const WORLDS = {
   wide: (random: () => number): number =>
     Math.log(0.2) + Math.log(40) * random() + Math.LN2 * (2 * random() - 1),
-  narrow: (random: () => number): number => 0.25 * bell(random),
+  narrow: (random: () => number): number => 0.25 * standardNormal(random),
 }
 
 /** By how many tests: the share of intervals that held, and of cuts at "90 % sure" that went through. */
@@ -42,7 +42,7 @@ export function tunedMakers(
       if (need >= Math.log(low) && need <= Math.log(high)) tuned.held[n] += 1 / makers
       tuned.sure[n] += normalBelow((Math.log(energyFor(belief, 0.9)) - need) / spread) / makers
       const { energy } = nextTest(belief)
-      const more = Math.log(energy) - need + spread * bell(random)
+      const more = Math.log(energy) - need + spread * standardNormal(random)
       const result: TestResult =
         more < 0 ? 'not through' : more < 0.12 ? 'just through' : more < chars ? 'clean' : 'charred'
       done.push({ energy, passes: 1, result, off: 0, count: 1 })

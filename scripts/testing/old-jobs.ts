@@ -36,7 +36,7 @@ export const oldJob = (version: number): Values =>
   JSON.parse(here(`keep/fixtures/job-version-${version}.json`)) as Values
 
 /** Brought up to date; the test fails where it is refused. */
-export function nowOf(old: unknown): Job {
+export function migratedJob(old: unknown): Job {
   const read = readJobValue(old)
   if (!read.ok) throw new Error(`${read.error} ${JSON.stringify(old).slice(0, 2000)}`)
   return read.job
@@ -156,7 +156,7 @@ export function testVersion(version: number): void {
   const isValid = (job: Values): boolean => z.fromJSONSchema(schema as never).safeParse(job).success
 
   test('the file that was kept is brought up to date, and is written and read back the same', () => {
-    const job = nowOf(oldJob(version))
+    const job = migratedJob(oldJob(version))
     expect([oldJob(version).version, job.version]).toEqual([version, JOB_VERSION])
     expect(readJob(writeJob(job))).toEqual({ ok: true, job, attachments: { records: [], photos: [] } })
   })
@@ -169,7 +169,7 @@ export function testVersion(version: number): void {
     for (const { set, panels } of cases) {
       const old = withValues(oldJob(version), set)
       expect([isValid(old), set]).toEqual([true, set])
-      expectSame(panelsSaid(nowOf(old)), panels, JSON.stringify(set))
+      expectSame(panelsSaid(migratedJob(old)), panels, JSON.stringify(set))
     }
   })
   test('whatever its schema allowed can be read', () => {
@@ -186,7 +186,7 @@ export function testVersion(version: number): void {
       })
       const old = withValues(oldJob(version), Object.fromEntries(chosen) as Values)
       if (!parse.safeParse(old).success || hasEvenPattern(old) || hasTwice(old)) continue
-      expect(nowOf(old).version).toBe(JOB_VERSION)
+      expect(migratedJob(old).version).toBe(JOB_VERSION)
       read++
     }
     expect(read).toBeGreaterThan(runs(400))

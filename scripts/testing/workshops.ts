@@ -12,7 +12,7 @@ import {
 } from '../../core/fit'
 import { compensations, kerfFromSquares, kerfOf, movedKerf, type KerfRecord } from '../../core/kerf'
 import { WORLDS, type WorldName, type Workshop } from '../../core/rehearse'
-import { bell, CALIPERS, NORMAL_95, randomFrom, shownBy } from '../../core/statistics'
+import { standardNormal, CALIPERS, NORMAL_95, randomFrom, shownBy } from '../../core/statistics'
 
 type Random = () => number
 
@@ -20,7 +20,7 @@ const SIDE = 25
 const SQUARES = 5
 /** By how much the kerf at the joints is more than where and how the squares were cut and read. */
 const beyondOf = ({ face, setting, bed }: Workshop, random: Random): number =>
-  face + setting + (bed > 0 ? bed * bell(random) : 0)
+  face + setting + (bed > 0 ? bed * standardNormal(random) : 0)
 const meanOfList = (list: number[]): number => list.reduce((sum, each) => sum + each, 0) / list.length
 
 /** What one copy was promised, and what one of its joints came to. */
@@ -56,7 +56,8 @@ function benchIn(world: WorldName, random: Random): Bench {
   const kerf = 0.1 + 0.15 * random()
   const read = (truth: number): number =>
     shownBy({ ...CALIPERS, hand: shop.hand, zero: shop.zero }, truth, random)
-  const square = (way: number): number => read(SIDE - kerf - way * shop.oval - shop.apart * bell(random))
+  const square = (way: number): number =>
+    read(SIDE - kerf - way * shop.oval - shop.apart * standardNormal(random))
   const list = (way: number): number[] => Array.from({ length: SQUARES }, () => square(way))
   const result = kerfFromSquares(SIDE, { xs: list(0.5), ys: list(-0.5) })
   const record: KerfRecord = {
@@ -80,7 +81,7 @@ function makerIn(world: WorldName, seed: number, { copies, checked, plays }: Way
   const random = randomFrom(seed)
   const bench = benchIn(world, random)
   const { shop, kerf, beyond, record } = bench
-  const taste = 0.005 * bell(random)
+  const taste = 0.005 * standardNormal(random)
   const evidence: FitEvidence = {
     family: 'plywood',
     machineId: 'm',
@@ -99,8 +100,11 @@ function makerIn(world: WorldName, seed: number, { copies, checked, plays }: Way
     const { offset } = tasteOf(belief)
     // Compensated by half of what is believed, for a snug fit in these hands.
     const asked = record.width + shift + offset
-    const day = shop.day * bell(random)
-    const gaps = Array.from({ length: 6 }, () => kerf + beyond + day + shop.apart * bell(random) - asked)
+    const day = shop.day * standardNormal(random)
+    const gaps = Array.from(
+      { length: 6 },
+      () => kerf + beyond + day + shop.apart * standardNormal(random) - asked,
+    )
     const { cutDoubt: half, odds } = promisedBy(belief, record)
     const middle = meanOfList(gaps)
     done.push({
@@ -170,11 +174,13 @@ const checkOf = (id: string, about: CheckRecord['about'], off: number[], doubt: 
 function ruledOut({ shop, kerf, beyond, record }: Bench, random: Random): CheckRecord[] {
   const { zero, hand, apart, day } = shop
   const off = kerf - record.width
-  const few = (truth: number): number => truth + (hand / Math.sqrt(10)) * bell(random)
+  const few = (truth: number): number => truth + (hand / Math.sqrt(10)) * standardNormal(random)
   const [sd, three] = [0.006, 0.008]
-  const days = [1, 2, 3].map(() => few(off - zero + day * bell(random)))
-  const joint = off + beyond + day * bell(random)
-  const plays = [1, 2, 3, 4, 5, 6, 7, 8].map(() => readPlay(joint + apart * bell(random), shop, random))
+  const days = [1, 2, 3].map(() => few(off - zero + day * standardNormal(random)))
+  const joint = off + beyond + day * standardNormal(random)
+  const plays = [1, 2, 3, 4, 5, 6, 7, 8].map(() =>
+    readPlay(joint + apart * standardNormal(random), shop, random),
+  )
   return [
     checkOf('calipers', 'calipers', [few(zero)], sd),
     checkOf('face', 'face', [few(beyond)], three),
@@ -187,7 +193,7 @@ function ruledOut({ shop, kerf, beyond, record }: Bench, random: Random): CheckR
 
 /** The word for what is felt, its limits a little soft. */
 function heard(felt: number, random: Random): FitWord {
-  const soft = felt + 0.005 * bell(random)
+  const soft = felt + 0.005 * standardNormal(random)
   return WORD_LIMITS.find(({ upTo }) => soft < upTo)!.word
 }
 

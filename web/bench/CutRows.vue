@@ -3,7 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { RouterLink } from 'vue-router'
 import type { BookRow } from '@core/book'
 import { fixed, percent } from '@core/length'
-import { readable } from '@web/data/dates'
+import { dateText } from '@web/data/dates'
 
 /** The cuts as a table, so many at a time; each leads to its page. */
 const props = defineProps<{ rows: BookRow[] }>()
@@ -50,7 +50,7 @@ const waste = ({ waste: lost, area }: BookRow): string =>
               {{ row.name }}, {{ row.number }}
             </RouterLink>
           </th>
-          <td class="py-1 pr-3 whitespace-nowrap">{{ readable(row.date) }}</td>
+          <td class="py-1 pr-3 whitespace-nowrap">{{ dateText(row.date) }}</td>
           <td class="py-1 pr-3">{{ row.stock }}</td>
           <td class="py-1 pr-3">{{ row.machine }}</td>
           <td class="py-1 pr-3">{{ minutes(row) }}</td>

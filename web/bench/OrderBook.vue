@@ -6,7 +6,7 @@ import { batchOf, batchRefusal, type Job } from '@core/job'
 import { withBoxes } from '@core/derive'
 import { counted, fixed } from '@core/length'
 import { machineQueues, queueGroups, stockNeeds, type Order, type QueueGroup, type Turn } from '@core/orders'
-import { dayOf, readable } from '@web/data/dates'
+import { dayOf, dateText } from '@web/data/dates'
 import { readPreference, writePreference } from '@web/data/preferences'
 import FigureField from '@web/parts/FigureField.vue'
 import { useBench } from '@web/stores/bench'
@@ -93,7 +93,7 @@ async function cutTogether(group: QueueGroup): Promise<void> {
         <li v-for="each in machines" :key="each.machine.id">
           <strong>{{ each.machine.name }}:</strong>
           {{ hours(each.hours) }} for {{ counted(each.turns.length, 'order') }}, the last is cut on
-          {{ readable(each.turns.at(-1)!.day) }}.
+          {{ dateText(each.turns.at(-1)!.day) }}.
         </li>
       </ul>
       <ul v-if="needs.length > 0" class="grid gap-1 text-sm" aria-label="Stock">

@@ -5,7 +5,7 @@ import { RouterLink } from 'vue-router'
 import { counted, formatDuration } from '@core/length'
 import type { Order, OrderState, Turn } from '@core/orders'
 import type { RunCost } from '@core/price'
-import { readable } from '@web/data/dates'
+import { dateText } from '@web/data/dates'
 
 /** One order: what it is, what cutting it takes, and whether it will be there in time. */
 const props = defineProps<{
@@ -41,7 +41,7 @@ const kept = computed(() => props.order.reserved.reduce((sum, { count }) => sum 
 const inTime = computed(() => {
   const { turn, order } = props
   if (!turn) return null
-  const on = `cut on ${readable(turn.day)}`
+  const on = `cut on ${dateText(turn.day)}`
   if (turn.late === 'no') return { says: on, colour: order.due ? 'text-moss' : '' }
   return turn.late === 'yes'
     ? { says: `Too late: ${on}`, colour: 'text-rowan' }
@@ -64,7 +64,7 @@ const about = computed(() => `Order ${props.order.number}`)
       >
         {{ order.boxes }} × {{ order.name }}
       </RouterLink>
-      <span v-if="order.due" class="num text-sm">due {{ readable(order.due) }}</span>
+      <span v-if="order.due" class="num text-sm">due {{ dateText(order.due) }}</span>
     </div>
     <p v-if="order.customer || order.note" class="text-sm text-quiet">
       {{ [order.customer && `For ${order.customer}`, order.note].filter(Boolean).join('. ') }}

@@ -30,7 +30,9 @@ const print = (): void => globalThis.print()
 </script>
 
 <template>
-  <div class="mx-auto grid max-w-5xl grid-cols-[minmax(0,1fr)] gap-3 p-4 max-sm:p-2 print:max-w-none print:p-0">
+  <div
+    class="mx-auto grid max-w-5xl grid-cols-[minmax(0,1fr)] gap-3 p-4 max-sm:p-2 print:max-w-none print:p-0"
+  >
     <header class="no-print flex flex-wrap items-center gap-3">
       <RouterLink to="/learn" class="btn-icon" aria-label="The lessons">
         <ChevronLeft :size="18" />

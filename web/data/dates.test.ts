@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals'
-import { dayOf, momentOf, readable } from './dates'
+import { dayOf, momentOf, dateText } from './dates'
 
 test('a day is the maker’s own, also at its end', () => {
   for (const [hour, minute] of [
@@ -20,6 +20,6 @@ test('what happened today is now, on another day at noon of it; the day is kept 
   expect(dayOf(momentOf('2026-10-04', now))).toBe('2026-10-04')
 })
 test('a date is readable, and what is none stands as it is', () => {
-  expect(readable(new Date(2026, 9, 5).toISOString())).toBe('5 Oct 2026')
-  expect(readable('some day')).toBe('some day')
+  expect(dateText(new Date(2026, 9, 5).toISOString())).toBe('5 Oct 2026')
+  expect(dateText('some day')).toBe('some day')
 })

@@ -15,7 +15,7 @@ export function momentOf(day: string, now = new Date()): string {
 }
 
 /** Date and time as one reads them. */
-export function readable(date: string, withTime = false): string {
+export function dateText(date: string, withTime = false): string {
   const day = new Date(date)
   if (Number.isNaN(day.getTime())) return date
   const time = withTime ? { timeStyle: 'short' as const } : {}

@@ -1,6 +1,6 @@
 <script setup lang="ts" generic="T">
 import { computed, ref, useId, watch } from 'vue'
-import { same } from '@core/limits'
+import { isSameRecord } from '@core/limits'
 import { tryTo } from '@web/refusals'
 
 /** Figures, or other short things, typed one after another with commas between. */
@@ -22,7 +22,7 @@ const unread = ref('')
 const error = computed(() => unread.value || props.problem || '')
 let own = props.modelValue
 watch([() => props.modelValue, () => props.text], () => {
-  if (same(props.modelValue, own) && !unread.value && document.activeElement?.id === id) return
+  if (isSameRecord(props.modelValue, own) && !unread.value && document.activeElement?.id === id) return
   own = props.modelValue
   shown.value = props.text
   unread.value = ''

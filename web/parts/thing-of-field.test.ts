@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals'
-import { begun } from '@core/fittings'
+import { defaultFitting } from '@core/fittings'
 import { demo } from '../../scripts/testing/demo'
 import { placeOfField, thingOfField } from './thing-of-field'
 
@@ -21,7 +21,7 @@ test.each([
 test('what is there is found at its own figures, what is not where it is added', () => {
   const plain = demo('plain-tray')
   const { box } = plain
-  const lined = { ...plain, box: { ...box, fittings: [begun('lining', box, 3)] } }
+  const lined = { ...plain, box: { ...box, fittings: [defaultFitting('lining', box, 3)] } }
   expect(placeOfField('add-lining', plain)).toEqual({ thing: 'add', field: 'add-lining' })
   expect(placeOfField('lining-play', plain).thing).toBe('add')
   expect(placeOfField('add-lining', lined)).toEqual({ thing: 'fitting-lining', field: 'fitting-lining' })

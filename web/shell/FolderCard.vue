@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { FolderSync } from '@lucide/vue'
 import { onMounted } from 'vue'
-import { readable } from '@web/data/dates'
+import { dateText } from '@web/data/dates'
 import type { FolderConflict } from '@web/data/folder-sync'
 import { useFolder } from '@web/stores/folder'
 import { useShelf } from '@web/stores/shelf'
@@ -53,8 +53,8 @@ const settle = async (conflict: FolderConflict, kept: 'ours' | 'theirs'): Promis
       >
         <span class="min-w-48 flex-1">
           <strong>{{ conflict.ours.name }}</strong>
-          was changed here ({{ readable(conflict.ours.changed, true) }}) and in the folder ({{
-            readable(conflict.theirs.changed, true)
+          was changed here ({{ dateText(conflict.ours.changed, true) }}) and in the folder ({{
+            dateText(conflict.theirs.changed, true)
           }}). The other one stays beside it as a copy.
         </span>
         <button type="button" class="btn px-2 py-0.5" @click="settle(conflict, 'ours')">Keep this one</button>

@@ -3,7 +3,7 @@ import { CopyPlus, Trash2 } from '@lucide/vue'
 import { defineAsyncComponent, onUnmounted, shallowRef, watch } from 'vue'
 import { RouterLink } from 'vue-router'
 import type { Job } from '@core/job'
-import { readable } from '@web/data/dates'
+import { dateText } from '@web/data/dates'
 import type { JobEntry } from '@web/data/job-list'
 import { oncePainted } from '@web/once-painted'
 
@@ -45,7 +45,7 @@ onUnmounted(() => callOff())
       <span class="note block">
         <JobAbout v-if="job" :job="job" />
         {{ entry.stock?.name ?? 'no stock chosen' }} · changed
-        {{ readable(entry.changed) }}
+        {{ dateText(entry.changed) }}
         <template v-if="entry.template">· a kind of your own</template>
       </span>
     </RouterLink>

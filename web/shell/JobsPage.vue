@@ -14,7 +14,7 @@ import { computed, defineAsyncComponent, onMounted, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import ContourBackdrop from '@web/parts/ContourBackdrop.vue'
 import LongList from '@web/parts/LongList.vue'
-import { dayOf, readable } from '@web/data/dates'
+import { dayOf, dateText } from '@web/data/dates'
 import type { JobEntry } from '@web/data/job-list'
 import { counted } from '@core/length'
 import { useMessages } from '@web/stores/messages'
@@ -75,7 +75,7 @@ const copyWords = computed(() => {
   const changed = shelf.jobs.filter((job) => lastCopy === null || job.changed > lastCopy).length
   if (lastCopy === null) return 'No copy of these jobs was ever written to a file. A browser may lose them.'
   const since = changed === 0 ? 'nothing has changed since' : `${counted(changed, 'job')} changed since`
-  return `Last copy to a file: ${readable(lastCopy, true)}; ${since}.`
+  return `Last copy to a file: ${dateText(lastCopy, true)}; ${since}.`
 })
 
 /** Which jobs are shown, and in which order. */

@@ -5,7 +5,7 @@ import { counted } from '@core/length'
 import { thicknessLine } from '@core/stock'
 import { settingWords } from '@core/tune'
 import { useSay } from '@web/parts/say'
-import { readable } from '@web/data/dates'
+import { dateText } from '@web/data/dates'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { usePlanner } from '@web/stores/planner'
@@ -44,7 +44,7 @@ const facts = computed((): [string, string][] => {
     ['Fit', `${derived.fit.word}, interference ${say.value.fine(job.interference)}`],
     ['Cut so far', counted(job.log.length, 'time')],
     ...marked.value,
-    ['Printed', readable(new Date().toISOString(), true)],
+    ['Printed', dateText(new Date().toISOString(), true)],
   ]
 })
 </script>

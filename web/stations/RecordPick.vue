@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { watch } from 'vue'
 import type { CutRecord } from '@core/keep'
-import { readable } from '@web/data/dates'
+import { dateText } from '@web/data/dates'
 import { useCutRecords } from '@web/stores/cut-records'
 
 /** Which of the files that were written: the newest at first. */
@@ -26,7 +26,7 @@ function choose({ target }: Event): void {
     {{ label }}
     <select class="input" data-testid="record" :value="model?.id" @change="choose">
       <option v-for="record in records.records" :key="record.id" :value="record.id">
-        {{ record.mark }}, written {{ readable(record.date, true) }}
+        {{ record.mark }}, written {{ dateText(record.date, true) }}
       </option>
     </select>
   </label>

@@ -1,9 +1,9 @@
 import type { ShallowRef } from 'vue'
-import { throughScale, type CheckRecord, type PromiseRecord, type Tried } from '@core/belief'
+import { throughScale, type CheckRecord, type PromiseRecord, type CutEvidence } from '@core/belief'
 import type { TasteRecord } from '@core/fit'
 import type { Job } from '@core/job'
 import { kerfsElsewhere, lastDone, newestKerf, type KerfRecord, type MachineEvent } from '@core/kerf'
-import { same } from '@core/limits'
+import { isSameRecord } from '@core/limits'
 import type { Machine } from '@core/machine'
 import type { Stock } from '@core/stock'
 import type { TestRecord } from '@core/tune'
@@ -24,7 +24,7 @@ interface Shelves {
 const RESCALED = 0.05
 
 const isOther = (record: object | null | undefined, copy: object | null): boolean =>
-  record != null && !same(record, copy)
+  record != null && !isSameRecord(record, copy)
 
 /** What the bench says a job would be measured with now. */
 export function benchFigures({ machines, stocks, kerfs, tests, tastes, events, checks, promises }: Shelves) {
@@ -52,7 +52,7 @@ export function benchFigures({ machines, stocks, kerfs, tests, tastes, events, c
     promises,
   })
   /** What was tried on a machine, and how far it goes. */
-  const triedOn = (machineId: string | undefined): Tried => ({
+  const triedOn = (machineId: string | undefined): CutEvidence => ({
     tests: tests.value.filter((test) => test.machineId === machineId),
     since: lastDone(machineId, events.value),
     scale: throughScale(promises.value),

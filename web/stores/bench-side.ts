@@ -1,4 +1,4 @@
-import { same } from '@core/limits'
+import { isSameRecord } from '@core/limits'
 import { readShelf } from '@web/data/bench'
 import { BENCH_STORES } from '@web/data/db'
 import type { BenchSide } from '@web/data/folder-bench'
@@ -37,7 +37,7 @@ export function benchSide(): BenchSide {
       const ours = await stored(shelf)
       for (const record of read.everything.bench[shelf] as AnyRecord[]) {
         const own = ours.find(({ id }) => id === record.id)
-        if (own && same(own, record)) continue
+        if (own && isSameRecord(own, record)) continue
         if (own && keepOurs) differs.push(nameOf(own))
         else bench.put(shelf, record as never)
       }

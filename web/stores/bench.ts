@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import type { Shelf } from '@web/data/unreadable'
 import type { Job } from '@core/job'
 import { RECORD_SCHEMAS } from '@core/keep'
-import { same, sentenceFor } from '@core/limits'
+import { isSameRecord, sentenceFor } from '@core/limits'
 import { refuse } from '@web/refusals'
 import { benchFigures } from './bench-figures'
 import { benchShelves, type AnyRecord, type Records } from './bench-shelves'
@@ -63,12 +63,12 @@ export const useBench = defineStore('bench', () => {
   /** Takes changes back, the last one first; a record that was changed otherwise since stays as it is. */
   function undo(changes: BenchChange[]): void {
     for (const change of [...changes].reverse()) {
-      if (same(find(change.shelf, change.id), change.after)) set(change, change.before)
+      if (isSameRecord(find(change.shelf, change.id), change.after)) set(change, change.before)
     }
   }
   function redo(changes: BenchChange[]): void {
     for (const change of changes) {
-      if (same(find(change.shelf, change.id), change.before)) set(change, change.after)
+      if (isSameRecord(find(change.shelf, change.id), change.before)) set(change, change.after)
     }
   }
 

@@ -14,7 +14,7 @@ import {
   wordsOf,
   partsByMaterial,
   sceneOf,
-  seenBy,
+  jobForStock,
   standsOf,
   settingFor,
   surfaceFor,
@@ -26,7 +26,7 @@ import {
   type Turned,
 } from '@core/derive'
 import { runsOf, type Job } from '@core/job'
-import { same } from '@core/limits'
+import { isSameRecord } from '@core/limits'
 import { clockOf } from '@core/plan'
 import { buildSteps } from '@core/build'
 import { checksOf, readyToCut, stationStatuses, stripFigures, type StripFigure } from '@core/say'
@@ -96,7 +96,7 @@ export const useDerived = defineStore('derived', () => {
   /** Which parts lie turned: a part that is only moved changes nothing. */
   const turned = computed((before?: Turned): Turned => {
     const now = settledBox.value.kerf.round ? {} : turnedOf(planner.arrangement?.placements ?? [])
-    return before && same(before, now) ? before : now
+    return before && isSameRecord(before, now) ? before : now
   })
   const fit = computed(() => deriveFit(input.value, settledBox.value, turned.value))
   /** What the box and its fit would be with other figures measured. */
@@ -130,7 +130,7 @@ export const useDerived = defineStore('derived', () => {
     const { letters, face } = job.value.cut
     const isEngraved = things.value.some(({ box: { panels } }) => panels?.some(({ faces }) => faces))
     const now = { letters, face, words: isEngraved ? wordsOf(job.value) : undefined }
-    return before && same(before, now) ? before : now
+    return before && isSameRecord(before, now) ? before : now
   })
   const parts = computed(() => partsOfThings(things.value, marking.value, marking.value.words))
   const choice = computed(() =>
@@ -143,7 +143,7 @@ export const useDerived = defineStore('derived', () => {
   const board = computed(
     () => boards.value.find(({ material }) => material === onBoard.value) ?? boards.value[0],
   )
-  const seen = computed(() => seenBy({ measure: measure.value! }, board.value.material).measure)
+  const seen = computed(() => jobForStock({ measure: measure.value! }, board.value.material).measure)
   const rules = computed(() =>
     layoutRules({
       measure: seen.value,

@@ -43,10 +43,10 @@ test('a stock comes with what the bench knows of it, and is forgotten when no pa
 test('another stock taken in hand is measured and tuned; every panel keeps its own', async () => {
   const { jobs, edits } = await opened()
   const before = stocks(jobs)
-  edits.takeInHand('stock-board-4')
+  edits.chooseStock('stock-board-4')
   expect(jobs.job!.measure.stock!.id).toBe('stock-board-4')
   expect(jobs.job!.measure.kerf!.width).toBe(0.21)
   expect(stocks(jobs)).toEqual(before)
-  edits.takeInHand('stock-birch-3')
+  edits.chooseStock('stock-birch-3')
   expect(stocks(jobs)).toEqual(before)
 })

@@ -18,7 +18,7 @@ const DEFAULTS: StockUse[] = ['walls', 'floor', 'top', 'dividers']
 /** How panels are given other stocks, and which stock is in hand. */
 export function useMaterialEdits(): {
   assign: (use: StockUse, stock: Stock | null) => boolean
-  takeInHand: (id: string) => boolean
+  chooseStock: (id: string) => boolean
 } {
   const jobs = useOpenJob()
   const bench = useBench()
@@ -47,7 +47,7 @@ export function useMaterialEdits(): {
   }
 
   /** Makes another of the job's stocks the one that Measure and Tune speak of; every panel keeps its own. */
-  function takeInHand(id: string): boolean {
+  function chooseStock(id: string): boolean {
     return jobs.edit((draft) => {
       const { measure, box } = draft
       const next = measure.more.find(({ stock }) => stock.id === id)
@@ -61,5 +61,5 @@ export function useMaterialEdits(): {
       forgetUnused(draft)
     })
   }
-  return { assign, takeInHand }
+  return { assign, chooseStock }
 }

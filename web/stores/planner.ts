@@ -16,7 +16,7 @@ const QUIET = 90
 type Planned = Extract<Answer, { kind: 'planned' }>
 
 /** What a plan is made of, as whoever derives it has it. */
-export interface Made {
+export interface PlanInput {
   /** The job that it was made of. */
   job: Job
   parts: Part[]
@@ -51,7 +51,7 @@ export const usePlanner = defineStore('planner', () => {
   let asked: PlanRequest['layOut'] = 'if stale'
   let callOff = (): void => undefined
   let planned: unknown[] = [] // what the last answer was worked out from
-  let source: (() => Made) | null = null
+  let source: (() => PlanInput) | null = null
   /** The layout that was worked out for the job on the screen; it is loaded with the job. */
   const workedOut = shallowRef<Arrangement | null>(null)
   let workedOutLoaded: Promise<void> = Promise.resolve()
@@ -188,7 +188,7 @@ export const usePlanner = defineStore('planner', () => {
   })
 
   /** From here on the job on the screen is planned, of what is made for the page. */
-  function planFrom(made: () => Made): void {
+  function planFrom(made: () => PlanInput): void {
     source = made
     request('if stale')
     watch(

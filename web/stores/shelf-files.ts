@@ -1,6 +1,6 @@
 import { photoOfJob, type Attachments, type CutRecord, type Everything } from '@core/keep'
 import type { Job } from '@core/job'
-import { same } from '@core/limits'
+import { isSameRecord } from '@core/limits'
 import { allRecords, keepRecords } from '@web/data/cut-records'
 import { BENCH_STORES } from '@web/data/db'
 import { allPhotos, keepPhotos } from '@web/data/photos'
@@ -47,7 +47,7 @@ async function takeEverything(bench: Bench, all: Everything): Promise<string> {
   const stored = await listJobs()
   const here = new Map(stored.jobs.map(({ job }) => [job.id, job]))
   const taken = new Set([...here.keys(), ...stored.unreadable.map(({ id }) => id)])
-  const coming = jobs.filter((job) => !same(here.get(job.id), job))
+  const coming = jobs.filter((job) => !isSameRecord(here.get(job.id), job))
   const ids = new Map(coming.map(({ id }) => [id, taken.has(id) ? crypto.randomUUID() : id]))
   const asHere = (job: Job): Job => {
     const id = ids.get(job.id)!

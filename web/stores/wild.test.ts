@@ -6,13 +6,13 @@ import { aCheck, anOrder, aPromise } from '../../scripts/testing/bench-records'
 import { demo } from '../../scripts/testing/demo'
 import { writeEverything, writeJob } from '@core/keep'
 import {
-  UNSAID,
+  NO_RESULT,
   FOLLOWING,
   nextThingId,
   withThing,
   emptyJob,
   tasteOfVerdict,
-  takeInHand,
+  withCurrentTrial,
   type Job,
   type Revision,
 } from '@core/job'
@@ -154,7 +154,7 @@ const act: fc.Arbitrary<Act> = fc.oneof(
         Object.assign(draft, withThing(jobs.job!, 'b'))
       }),
     ({ bench }) => useMaterialEdits().assign('floor', bench.stocks[0] ?? stock),
-    ({ jobs }) => useMaterialEdits().takeInHand(jobs.job!.measure.more[0]?.stock.id ?? 's'),
+    ({ jobs }) => useMaterialEdits().chooseStock(jobs.job!.measure.more[0]?.stock.id ?? 's'),
   ),
   fc.tuple(fc.constantFrom('sheetWidth', 'price', 'name', 'thickness', 'readings'), wild).map(
     ([key, put]): Act =>
@@ -255,7 +255,7 @@ describe('ways that once led to a job that could not be read again', () => {
   const readings = (count: number, value = 3): Stock['readings'] =>
     Array.from({ length: count }, () => ({ value, spot: '', on: '' }))
   const withTrial = (part: object) => (draft: Job) => {
-    draft.measure.trials = takeInHand({ ...newTrial('squares'), ...part }, draft.measure)
+    draft.measure.trials = withCurrentTrial({ ...newTrial('squares'), ...part }, draft.measure)
   }
   const kerf = (part: object) => (draft: Job) => Object.assign(draft.measure.kerf!, part)
   const NOWHERE = {
@@ -269,7 +269,7 @@ describe('ways that once led to a job that could not be read again', () => {
   }
   const revisions = (count: number): Revision[] =>
     Array.from({ length: count }, (_, i) => ({
-      ...UNSAID,
+      ...NO_RESULT,
       id: `r${i}`,
       number: i + 1,
       date: '',

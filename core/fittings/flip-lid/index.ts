@@ -1,9 +1,9 @@
 import { z } from 'zod'
 import { onPart, type Block, type Part } from '../../assembly'
 import { flatLength } from '../../bend'
-import { onGrid } from '../../joints'
+import { roundLength } from '../../joints'
 import { problemOf, type LidKind } from '../fitting'
-import { LIES, partOf, type Added, type Shell, type Thicknesses } from '../shell'
+import { LIES, partOf, type AddedPart, type Shell, type Thicknesses } from '../shell'
 
 const schema = z.strictObject({
   type: z.literal('lid-flip'),
@@ -27,13 +27,13 @@ const HALVES: [string, string] = ['hinge-lid', 'hinge-back']
 const angleOf = ({ opens }: FlipLid): number => (opens * Math.PI) / 180
 /** Length of the slits' zone, flat, mm: an arc at mid-thickness. [DEF] */
 const flatOf = (own: FlipLid, t: Thicknesses): number =>
-  onGrid(flatLength(angleOf(own), own.radius, t.dividers))
+  roundLength(flatLength(angleOf(own), own.radius, t.dividers))
 
 /** Where lid and board meet, and how far the strip is glued on either, mm. */
 function seamOf(own: FlipLid, { outer, materials }: Pick<Shell, 'outer' | 'materials'>) {
-  const seam = onGrid(outer.y - own.back)
+  const seam = roundLength(outer.y - own.back)
   const flat = flatOf(own, materials.mean)
-  return { seam, flat, flap: onGrid(Math.min(FLAP, own.back - flat / 2, seam - flat / 2)) }
+  return { seam, flat, flap: roundLength(Math.min(FLAP, own.back - flat / 2, seam - flat / 2)) }
 }
 
 /**
@@ -44,7 +44,7 @@ const turnsAbove = (angle: number, middle: number): number =>
   middle * (Math.tan(angle / 2) - angle / 2) * Math.tan((Math.PI - angle) / 2)
 
 /** The two halves of the strip that are glued, and between them the slits, which lie on nothing. */
-function stripOf(own: FlipLid, shell: Shell): Added[] {
+function stripOf(own: FlipLid, shell: Shell): AddedPart[] {
   const { outer, materials, slabs } = shell
   const { seam, flat, flap } = seamOf(own, shell)
   const [, under] = slabs.top!
@@ -56,10 +56,10 @@ function stripOf(own: FlipLid, shell: Shell): Added[] {
       { min: { x: 0, y: y[0], z: under }, max: { x: outer.x, y: y[1], z: outer.z } },
       outer,
     )
-  const [low, high] = [onGrid(seam - flat / 2), onGrid(seam + flat / 2)]
+  const [low, high] = [roundLength(seam - flat / 2), roundLength(seam + flat / 2)]
   const area = flap * outer.x
-  const lid = half(HALVES[0], 'hinge strip on the lid', [onGrid(low - flap), low])
-  const back = half(HALVES[1], 'hinge strip behind', [high, onGrid(high + flap)])
+  const lid = half(HALVES[0], 'hinge strip on the lid', [roundLength(low - flap), low])
+  const back = half(HALVES[1], 'hinge strip behind', [high, roundLength(high + flap)])
   return [
     { part: lid, contact: { parts: ['top', HALVES[0]], area } },
     { part: back, contact: { parts: ['top-back', HALVES[1]], area } },
@@ -98,7 +98,7 @@ export const flipLid: LidKind<FlipLid> = {
   // The strip lies on top of it, and counts as part of the box.
   lowered: (_own, t) => t.dividers,
   block(own, shell, block) {
-    block.max.y = onGrid(seamOf(own, shell).seam - GAP / 2)
+    block.max.y = roundLength(seamOf(own, shell).seam - GAP / 2)
     return block
   },
   make(own, shell) {
@@ -107,7 +107,7 @@ export const flipLid: LidKind<FlipLid> = {
     const [from, to] = slabs.top!
     const t = materials.mean
     const block: Block = {
-      min: { x: 0, y: onGrid(seam + GAP / 2), z: from },
+      min: { x: 0, y: roundLength(seam + GAP / 2), z: from },
       max: { x: outer.x, y: outer.y, z: to },
     }
     const about = {
@@ -120,11 +120,11 @@ export const flipLid: LidKind<FlipLid> = {
     const area = t.back * outer.x + (t.left + t.right) * (own.back - t.back)
     const strip = stripOf(own, shell)
     const zone = onPart(board.frame, {
-      min: { x: 0, y: onGrid(seam - flat / 2), z: to },
-      max: { x: outer.x, y: onGrid(seam + flat / 2), z: outer.z },
+      min: { x: 0, y: roundLength(seam - flat / 2), z: to },
+      max: { x: outer.x, y: roundLength(seam + flat / 2), z: outer.z },
     })
     const above = turnsAbove(angleOf(own), own.radius + t.dividers / 2)
-    const at = { x: 0, y: seam, z: onGrid(to + t.dividers / 2 + above) }
+    const at = { x: 0, y: seam, z: roundLength(to + t.dividers / 2 + above) }
     return {
       added: [{ part: board, contact: { parts: ['back', 'top-back'], area } }, ...strip],
       groups: [{ id: 'lid', motion: 'hinge', parts: ['top', HALVES[0]], axis: 'x', at, range: own.opens }],

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { onPart, type Size } from '../../assembly'
 import { disc } from '../../geometry'
-import { problemOf, through, type FittingKind } from '../fitting'
+import { problemOf, throughFeature, type FittingKind } from '../fitting'
 
 /** Equal things beside each other: their diameter where they are held, and where they are widest. */
 export const holeRunSchema = z.strictObject({
@@ -75,7 +75,7 @@ export const holes: FittingKind<Holes> = {
     return rows.flatMap((row, i) => {
       const y = minY + ((maxY - minY) * (i + 0.5)) / rows.length
       return stoodIn(row, maxX - minX).map(({ at, lip }) =>
-        through('hole', disc({ x: minX + at, y }, (lip + play) / 2)),
+        throughFeature('hole', disc({ x: minX + at, y }, (lip + play) / 2)),
       )
     })
   },

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { onGrid } from '../../joints'
+import { roundLength } from '../../joints'
 import type { FittingKind } from '../fitting'
 import { ringOf } from '../strips'
 
@@ -23,7 +23,7 @@ export const lining: FittingKind<z.infer<typeof schema>> = {
   ],
   begin: () => ({ type: 'lining', above: 15, play: 0.2 }),
   make(own, shell) {
-    const reach = { from: shell.room.min.z, to: onGrid(shell.outer.z + own.above), play: own.play }
+    const reach = { from: shell.room.min.z, to: roundLength(shell.outer.z + own.above), play: own.play }
     return { added: ringOf(shell, { id: 'lining', ...reach, stock: 'dividers', isGlued: false }) }
   },
 }

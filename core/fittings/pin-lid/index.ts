@@ -1,8 +1,8 @@
 import { z } from 'zod'
 import { pointOnPart, type Block, type Joint, type Part } from '../../assembly'
 import { cornerCut, disc } from '../../geometry'
-import { onGrid, tenonClaims, tenonShares } from '../../joints'
-import { problemOf, through, type LidKind } from '../fitting'
+import { roundLength, tenonClaims, tenonShares } from '../../joints'
+import { problemOf, throughFeature, type LidKind } from '../fitting'
 import { LIES, partOf, pointAt, type Shell } from '../shell'
 
 const schema = z.strictObject({
@@ -48,18 +48,18 @@ interface Hinge {
  */
 function hingeOf({ pin }: PinLid, { room, outer, materials }: Shell): Hinge {
   const t = materials.mean.top
-  const round = onGrid(pinRound(pin, t))
-  const z = onGrid(room.max.z - round)
+  const round = roundLength(pinRound(pin, t))
+  const z = roundLength(room.max.z - round)
   const above = outer.z - z
   const reach = Math.hypot(round, above)
-  const y = onGrid(room.max.y - BEHIND - reach)
+  const y = roundLength(room.max.y - BEHIND - reach)
   const corner = Math.hypot(reach + BEHIND, above)
   const stop = Math.PI / 2 - Math.atan2(above, reach + BEHIND) + Math.acos(above / corner)
   return {
     at: { y, z },
     round,
-    cheek: [onGrid(y - Math.max(3 * round, 5 * t)), onGrid(y + round)],
-    low: onGrid(z - round),
+    cheek: [roundLength(y - Math.max(3 * round, 5 * t)), roundLength(y + round)],
+    low: roundLength(z - round),
     // A touch before it: there it lies against the wall.
     stop: (stop * 180) / Math.PI - 0.5,
   }
@@ -70,8 +70,8 @@ function lidOf(own: PinLid, shell: Shell): Block {
   const { room, slabs } = shell
   const [from, to] = slabs.top!
   return {
-    min: { x: onGrid(room.min.x + own.play), y: 0, z: from },
-    max: { x: onGrid(room.max.x - own.play), y: hingeOf(own, shell).cheek[1], z: to },
+    min: { x: roundLength(room.min.x + own.play), y: 0, z: from },
+    max: { x: roundLength(room.max.x - own.play), y: hingeOf(own, shell).cheek[1], z: to },
   }
 }
 
@@ -86,12 +86,12 @@ function cheeksOf(own: PinLid, shell: Shell): { part: Part; joint: Joint }[] {
   const t = materials.mean.top
   return SIDES.map((side) => {
     const x: [number, number] =
-      side === 'left' ? [lid.min.x, onGrid(lid.min.x + t)] : [onGrid(lid.max.x - t), lid.max.x]
+      side === 'left' ? [lid.min.x, roundLength(lid.min.x + t)] : [roundLength(lid.max.x - t), lid.max.x]
     // Set in by a web, so that its tenons stand in closed slots.
     const by = (side === 'left' ? WEB : -WEB) * t
     const block: Block = {
-      min: { x: onGrid(x[0] + by), y: cheek[0], z: low },
-      max: { x: onGrid(x[1] + by), y: cheek[1], z: lid.max.z },
+      min: { x: roundLength(x[0] + by), y: cheek[0], z: low },
+      max: { x: roundLength(x[1] + by), y: cheek[1], z: lid.max.z },
     }
     const id = `cheek-${side}`
     const about = { id, label: `cheek ${side}`, thickness: t, thickest: materials.thickest.top }
@@ -164,14 +164,14 @@ export const pinLid: LidKind<PinLid> = {
     const { at, round, cheek, low } = hingeOf(own, shell)
     const onOwn = (y: number, z: number): { x: number; y: number } =>
       pointOnPart(part.frame, pointAt({ y, z }))
-    const hole = through('hole', disc(onOwn(at.y, at.z), (own.pin + (isCheek ? LOOSE : 0)) / 2))
+    const hole = throughFeature('hole', disc(onOwn(at.y, at.z), (own.pin + (isCheek ? LOOSE : 0)) / 2))
     if (!isCheek) return [hole]
     const [front, back] = [onOwn(cheek[0], low), onOwn(cheek[1], low)]
     const way = front.x < back.x ? 1 : -1
     return [
       hole,
-      through('corner', cornerCut(back, { x: -way as 1 | -1, y: 1 }, round)),
-      through('corner', cornerCut(front, { x: way, y: 1 }, round)),
+      throughFeature('corner', cornerCut(back, { x: -way as 1 | -1, y: 1 }, round)),
+      throughFeature('corner', cornerCut(front, { x: way, y: 1 }, round)),
     ]
   },
   shaped: CHEEKS,

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import type { Block } from '../../assembly'
-import { onGrid } from '../../joints'
+import { roundLength } from '../../joints'
 import type { FittingKind } from '../fitting'
 import { LIES, partOf } from '../shell'
 
@@ -32,8 +32,8 @@ export const plate: FittingKind<Plate> = {
   make({ left, right, down, up }, { outer, materials }) {
     const about = { thickness: materials.mean.front, thickest: materials.thickest.front }
     const block: Block = {
-      min: { x: onGrid(-left), y: onGrid(-about.thickness), z: onGrid(-down) },
-      max: { x: onGrid(outer.x + right), y: 0, z: onGrid(outer.z + up) },
+      min: { x: roundLength(-left), y: roundLength(-about.thickness), z: roundLength(-down) },
+      max: { x: roundLength(outer.x + right), y: 0, z: roundLength(outer.z + up) },
     }
     const part = partOf({ ...about, id: 'plate', label: 'front plate' }, LIES.front, block, outer)
     return { added: [{ part, contact: { parts: ['front', 'plate'], area: outer.x * outer.z } }] }

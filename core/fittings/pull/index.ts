@@ -1,8 +1,8 @@
 import { z } from 'zod'
 import { pointOnPart, type Block, type Part } from '../../assembly'
 import { cornerCut, cornersOf, disc, halfEllipse, slotRing, type Point } from '../../geometry'
-import { onGrid } from '../../joints'
-import { problemOf, through, type FittingKind } from '../fitting'
+import { roundLength } from '../../joints'
+import { problemOf, throughFeature, type FittingKind } from '../fitting'
 import { LIES, partOf, pointAt, type Shell } from '../shell'
 
 /** What a drawer is drawn out by. */
@@ -50,10 +50,10 @@ export const pull: FittingKind<Pull> = {
     if (kind !== 'knob') return {}
     const { outer, materials } = shell
     const about = { thickness: materials.mean.front, thickest: materials.thickest.front }
-    const before = hasPlate(shell) ? onGrid(-about.thickness) : 0
+    const before = hasPlate(shell) ? roundLength(-about.thickness) : 0
     const [x, z, radius] = [outer.x / 2, outer.z / 2, size / 2]
     const block: Block = {
-      min: { x: x - radius, y: onGrid(before - about.thickness), z: z - radius },
+      min: { x: x - radius, y: roundLength(before - about.thickness), z: z - radius },
       max: { x: x + radius, y: before, z: z + radius },
     }
     const part = partOf({ ...about, id: 'knob', label: 'knob' }, LIES.front, block, outer)
@@ -64,21 +64,23 @@ export const pull: FittingKind<Pull> = {
     if (part.id === 'knob') {
       // A disc: its blank loses the four corners.
       const radius = (part.blank.maxX - part.blank.minX) / 2
-      return cornersOf(part.blank).map(({ at, inward }) => through('corner', cornerCut(at, inward, radius)))
+      return cornersOf(part.blank).map(({ at, inward }) =>
+        throughFeature('corner', cornerCut(at, inward, radius)),
+      )
     }
     if (part.id !== 'front' && part.id !== 'plate') return []
     const { middle, rim } = frontOf(shell, part)
     switch (kind) {
       case 'hole':
-        return [through('finger hole', disc(middle, size / 2))]
+        return [throughFeature('finger hole', disc(middle, size / 2))]
       case 'slot':
-        return [through('finger slot', slotRing(middle, SLOT_LONG * size, size))]
+        return [throughFeature('finger slot', slotRing(middle, SLOT_LONG * size, size))]
       case 'half-round': {
         // Through all that stands above the rim: a plate may reach higher than the wall behind it.
         const [left, right] = [middle.x - size / 2, middle.x + size / 2]
         const top = Math.max(rim, part.blank.maxY) + 1
         const notch = halfEllipse(left, right, rim, -size / 2)
-        return [through('finger notch', [...notch, { x: left, y: top }, { x: right, y: top }])]
+        return [throughFeature('finger notch', [...notch, { x: left, y: top }, { x: right, y: top }])]
       }
       case 'knob':
         return []

@@ -1,8 +1,8 @@
 import { z } from 'zod'
 import { pointOnPart, type Size } from '../../assembly'
 import { halfEllipse, rectangle } from '../../geometry'
-import { grooveClaims, onGrid } from '../../joints'
-import { LEAST_SKIN, problemOf, through, type LidKind } from '../fitting'
+import { grooveClaims, roundLength } from '../../joints'
+import { LEAST_SKIN, problemOf, throughFeature, type LidKind } from '../fitting'
 import { pointAt } from '../shell'
 
 const schema = z.strictObject({
@@ -57,7 +57,7 @@ export const rebateLid: LidKind<RebateLid> = {
   },
   joinTo({ depth, play }, { room }, wall) {
     const along = wall === 'front' || wall === 'back' ? 'x' : 'y'
-    const [from, to] = [onGrid(room.min[along] + play), onGrid(room.max[along] - play)]
+    const [from, to] = [roundLength(room.min[along] + play), roundLength(room.max[along] - play)]
     return {
       kind: 'groove',
       claims: grooveClaims(from, to),
@@ -85,7 +85,7 @@ export const rebateLid: LidKind<RebateLid> = {
     const cuts = freed.map(([x, y]) => {
       const [a, b] = [at(x[0], y[0]), at(x[1], y[1])]
       const [minX, maxX] = [Math.min(a.x, b.x), Math.max(a.x, b.x)]
-      return through('corner', rectangle(minX, Math.min(a.y, b.y), maxX, Math.max(a.y, b.y)))
+      return throughFeature('corner', rectangle(minX, Math.min(a.y, b.y), maxX, Math.max(a.y, b.y)))
     })
     if (pull <= 0) return cuts
     const { minX, maxX, minY } = part.blank
@@ -94,7 +94,10 @@ export const rebateLid: LidKind<RebateLid> = {
     // Through the strip in the rebate as well: a fingertip gets under the lid beside the wall.
     const below = minY - 50
     const notch = halfEllipse(left, right, minY, pull / 2)
-    return [...cuts, through('finger notch', [...notch, { x: right, y: below }, { x: left, y: below }])]
+    return [
+      ...cuts,
+      throughFeature('finger notch', [...notch, { x: right, y: below }, { x: left, y: below }]),
+    ]
   },
   problems(own, { t, inner }) {
     const thickness = Math.min(t.front, t.back, t.left, t.right)

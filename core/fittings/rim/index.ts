@@ -1,8 +1,8 @@
 import { z } from 'zod'
 import { pointOnPart } from '../../assembly'
 import { ellipseArc, type Ring } from '../../geometry'
-import { onGrid } from '../../joints'
-import { problemOf, through, type FittingKind } from '../fitting'
+import { roundLength } from '../../joints'
+import { problemOf, throughFeature, type FittingKind } from '../fitting'
 import type { Base, Shell } from '../shell'
 
 /** How the sides rise behind a lower front. */
@@ -30,13 +30,13 @@ export const frontDrop = ({ fittings }: Pick<Base, 'fittings'>): number =>
 
 /** How high the front wall reaches, mm above the walls' lower edge. */
 export const frontTop = ({ spec, outer }: Pick<Shell, 'spec' | 'outer'>): number =>
-  onGrid(outer.z - frontDrop(spec))
+  roundLength(outer.z - frontDrop(spec))
 
 /** From where the sides rise to where they are as high as the back, mm from the front. */
 function runOf({ room }: Shell, { run, shape }: Rim): [from: number, to: number] {
   const whole = room.max.y - room.min.y
   const reach = run > 0 ? Math.min(run, whole) : shape === 'step' ? whole / 2 : whole
-  return [room.min.y, onGrid(room.min.y + reach)]
+  return [room.min.y, roundLength(room.min.y + reach)]
 }
 
 /** The edge of a side wall, from the front's height up to its own, as depth and height. */
@@ -93,7 +93,7 @@ export const rim: FittingKind<Rim> = {
       { x: -1, y: beyond },
     ]
     return [
-      through(
+      throughFeature(
         'corner',
         ring.map(({ x, y }) => pointOnPart(part.frame, { x: 0, y: x, z: y })),
       ),

@@ -1,8 +1,8 @@
 import { z } from 'zod'
 import type { Block } from '../../assembly'
-import { onGrid } from '../../joints'
+import { roundLength } from '../../joints'
 import type { FittingKind } from '../fitting'
-import { LIES, partOf, type Added } from '../shell'
+import { LIES, partOf, type AddedPart } from '../shell'
 
 const schema = z.strictObject({
   type: z.literal('runners'),
@@ -25,8 +25,8 @@ export const runners: FittingKind<z.infer<typeof schema>> = {
     const thick = materials.mean.dividers
     let reached = room.min.y
     const heights = rows.slice(0, -1).map((row): [number, number] => {
-      const from = onGrid(reached + row)
-      reached = onGrid(from + high)
+      const from = roundLength(reached + row)
+      reached = roundLength(from + high)
       return [from, reached]
     })
     const added = columns.flatMap(([left, right], column) => {
@@ -37,10 +37,10 @@ export const runners: FittingKind<z.infer<typeof schema>> = {
         [right - thick, right],
       ]
       return heights.flatMap(([from, to], row) =>
-        places.map(([low, end], side): Added => {
+        places.map(([low, end], side): AddedPart => {
           const block: Block = {
-            min: { x: onGrid(low), y: from, z: room.min.z },
-            max: { x: onGrid(end), y: to, z: onGrid(outer.z - setBack) },
+            min: { x: roundLength(low), y: from, z: room.min.z },
+            max: { x: roundLength(end), y: to, z: roundLength(outer.z - setBack) },
           }
           const name = `runner ${column + 1}-${row + 1} ${side === 0 ? 'left' : 'right'}`
           const about = {

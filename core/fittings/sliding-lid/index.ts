@@ -1,6 +1,6 @@
 import { disc, halfEllipse } from '../../geometry'
-import { grooveClaims, onGrid } from '../../joints'
-import { LEAST_SKIN, problemOf, roundUp, through, toHalf, type LidKind } from '../fitting'
+import { grooveClaims, roundLength } from '../../joints'
+import { LEAST_SKIN, problemOf, roundUp, throughFeature, toHalf, type LidKind } from '../fitting'
 import { LEAST_RAIL, railsBelow, railsOf } from './rails'
 import { captiveRange, stopBelow, stopOf } from './stop'
 import { slidingLidSchema, type SlidingLid } from './schema'
@@ -76,9 +76,9 @@ export const slidingLid: LidKind<SlidingLid> = {
       block.max[across] = room.max[across]
     }
     if (own.rails) {
-      block.min.x = onGrid(block.min.x + own.play)
-      block.max.x = onGrid(block.max.x - own.play)
-      block.max.y = onGrid(block.max.y - own.play)
+      block.min.x = roundLength(block.min.x + own.play)
+      block.max.x = roundLength(block.max.x - own.play)
+      block.max.y = roundLength(block.max.y - own.play)
     }
     block.min.y = 0 // over the front wall, level with its outside
     return block
@@ -116,13 +116,13 @@ export const slidingLid: LidKind<SlidingLid> = {
     const { minX, maxX, minY } = part.blank
     const middle = (minX + maxX) / 2
     if (own.grip === 'hole')
-      return [through('finger hole', disc({ x: middle, y: minY + pull * PULL_PLACE }, pull / 2))]
+      return [throughFeature('finger hole', disc({ x: middle, y: minY + pull * PULL_PLACE }, pull / 2))]
     const notch = halfEllipse(middle - pull / 2, middle + pull / 2, minY, pull / 2)
     const below = [
       { x: middle - pull / 2, y: minY - 1 },
       { x: middle + pull / 2, y: minY - 1 },
     ]
-    return [through('finger notch', [...notch, ...below])]
+    return [throughFeature('finger notch', [...notch, ...below])]
   },
   shaped: ['stop'],
   problems(own, { spec, t, inner }) {

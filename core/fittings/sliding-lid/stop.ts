@@ -1,6 +1,6 @@
 import type { Block } from '../../assembly'
-import { onGrid } from '../../joints'
-import { LIES, partOf, type Added, type Shell, type Thicknesses } from '../shell'
+import { roundLength } from '../../joints'
+import { LIES, partOf, type AddedPart, type Shell, type Thicknesses } from '../shell'
 import type { SlidingLid } from './schema'
 
 /** How far a strip that holds a lid back reaches down from it, in thicknesses. [FM] */
@@ -14,19 +14,19 @@ function blockOf(own: SlidingLid, { room, materials, slabs }: Shell): Block {
   const [under] = slabs.top!
   const { play } = own
   const beside = play + (own.rails ? materials.mean.dividers : 0)
-  const back = onGrid(room.max.y - play)
+  const back = roundLength(room.max.y - play)
   return {
     min: {
-      x: onGrid(room.min.x + beside),
-      y: onGrid(back - materials.mean.top),
-      z: onGrid(under - stopBelow(own, materials.mean)),
+      x: roundLength(room.min.x + beside),
+      y: roundLength(back - materials.mean.top),
+      z: roundLength(under - stopBelow(own, materials.mean)),
     },
-    max: { x: onGrid(room.max.x - beside), y: back, z: under },
+    max: { x: roundLength(room.max.x - beside), y: back, z: under },
   }
 }
 
 /** A strip glued under the back edge of a sliding lid: it strikes the front wall before the lid is out. */
-export function stopOf(own: SlidingLid, shell: Shell): Added {
+export function stopOf(own: SlidingLid, shell: Shell): AddedPart {
   const { materials, outer } = shell
   const block = blockOf(own, shell)
   const about = {
@@ -41,4 +41,4 @@ export function stopOf(own: SlidingLid, shell: Shell): Added {
 
 /** How far such a lid is drawn out before its strip strikes the front wall, mm. */
 export const captiveRange = (own: SlidingLid, shell: Shell): number =>
-  onGrid(blockOf(own, shell).min.y - shell.room.min.y)
+  roundLength(blockOf(own, shell).min.y - shell.room.min.y)

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { onPart, prismOf } from '../../assembly'
 import { cornerCut, cornersOf, type Bounds, type Point, type Ring } from '../../geometry'
-import { through, type FittingKind } from '../fitting'
+import { throughFeature, type FittingKind } from '../fitting'
 
 const schema = z.strictObject({
   type: z.literal('softened'),
@@ -56,6 +56,6 @@ export const softened: FittingKind<Softened> = {
       })
     return cornersOf(part.blank)
       .filter(({ at }) => strips.every((strip) => reach(strip, at) > size + part.thickness))
-      .map(({ at, inward }) => through('corner', taken(own.kind, at, inward, size)))
+      .map(({ at, inward }) => throughFeature('corner', taken(own.kind, at, inward, size)))
   },
 }

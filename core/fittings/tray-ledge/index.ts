@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { onGrid } from '../../joints'
+import { roundLength } from '../../joints'
 import type { FittingKind } from '../fitting'
 import { ringOf } from '../strips'
 
@@ -23,8 +23,8 @@ export const trayLedge: FittingKind<z.infer<typeof schema>> = {
   ],
   begin: (spec) => ({ type: 'tray-ledge', at: Math.round(spec.height / 2), width: 8 }),
   make(own, shell) {
-    const to = onGrid(shell.room.min.z + own.at)
-    const from = onGrid(to - Math.min(own.width, own.at))
+    const to = roundLength(shell.room.min.z + own.at)
+    const from = roundLength(to - Math.min(own.width, own.at))
     return {
       added: ringOf(shell, { id: 'tray-ledge', from, to, play: 0, stock: 'dividers', isGlued: true }),
     }

@@ -1,13 +1,13 @@
-import { eachObject, isObject, listOf, type Loose } from '../loose'
+import { eachObject, isObject, listOf, type RawRecord } from '../raw-record'
 
 /** A stock of version 1 had plain numbers as readings. @param on the date that they get */
-export function stockFrom1(stock: Loose, on: string): Loose {
+export function stockFrom1(stock: RawRecord, on: string): RawRecord {
   const readings = listOf(stock.readings).map((value) => ({ value, spot: '', on }))
   return { ...stock, batch: '', readings, offcuts: [], grain: 'none', notes: '' }
 }
 
 /** A kerf of version 1 had no history. @param on the date that it gets */
-export const kerfFrom1 = (kerf: Loose, on: string): Loose => ({
+export const kerfFrom1 = (kerf: RawRecord, on: string): RawRecord => ({
   ...kerf,
   kx: null,
   ky: null,
@@ -24,7 +24,7 @@ function withGrain(stock: unknown, layout: unknown): unknown {
 }
 
 /** A job of version 1. */
-export function from1(job: Loose): Loose {
+export function from1(job: RawRecord): RawRecord {
   const measure = isObject(job.measure) ? job.measure : {}
   const on = typeof job.changed === 'string' ? job.changed : ''
   const stock = isObject(measure.stock) ? stockFrom1(measure.stock, on) : measure.stock

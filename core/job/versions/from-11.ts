@@ -1,8 +1,8 @@
-import { same } from '../../limits'
-import { eachObject, isObject, type Loose } from '../loose'
+import { isSameRecord } from '../../limits'
+import { eachObject, isObject, type RawRecord } from '../raw-record'
 
 /** Things of version 11 were placed by their middles. */
-const placedFrom11 = (placed: Loose): Loose => ({ point: 'centre', ...placed })
+const placedFrom11 = (placed: RawRecord): RawRecord => ({ point: 'centre', ...placed })
 
 const boxFrom11 = (box: unknown): unknown =>
   isObject(box)
@@ -25,7 +25,7 @@ const cutFrom11 = (cut: unknown): unknown =>
     : cut
 
 /** What every job began with in version 11, whatever its machine. */
-const BEGUN: Record<string, Loose> = {
+const BEGUN: Record<string, RawRecord> = {
   score: { speed: 150, power: 12, passes: 1, air: false },
   pocket: { speed: 300, power: 40, passes: 1, air: false },
   engrave: { speed: 300, power: 25, passes: 1, air: false },
@@ -34,12 +34,12 @@ const BEGUN: Record<string, Loose> = {
 /** What nobody touched is no setting of the maker's: it comes from the machine now. */
 function tuneFrom11(tune: unknown): unknown {
   if (!isObject(tune)) return tune
-  const untouched = Object.keys(BEGUN).filter((mark) => same(tune[mark], BEGUN[mark]))
+  const untouched = Object.keys(BEGUN).filter((mark) => isSameRecord(tune[mark], BEGUN[mark]))
   return { ...tune, ...Object.fromEntries(untouched.map((mark) => [mark, null])) }
 }
 
 /** A job of version 11. */
-export const from11 = (job: Loose): Loose => ({
+export const from11 = (job: RawRecord): RawRecord => ({
   ...job,
   version: 12,
   measure: isObject(job.measure) ? { sure: [], ...job.measure } : job.measure,

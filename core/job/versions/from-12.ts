@@ -1,10 +1,10 @@
-import { eachObject, isObject, type Loose } from '../loose'
+import { eachObject, isObject, type RawRecord } from '../raw-record'
 
 /** Half of a kerf's interval where nobody said, and deviations in half an interval of 95 %. */
 const [UNSAID, HALF] = [0.02, 1.96]
 
 /** A snug of version 12, and how much of it rested on the kerf in hand, as one case of a belief. */
-function beliefFrom12(taste: unknown, kerf: unknown): Loose | null {
+function beliefFrom12(taste: unknown, kerf: unknown): RawRecord | null {
   if (!isObject(taste)) return null
   const record = isObject(kerf) ? kerf : null
   const sd = Number(record?.doubt ?? UNSAID) / HALF
@@ -26,7 +26,7 @@ function beliefFrom12(taste: unknown, kerf: unknown): Loose | null {
   return { kerfId: record?.id ?? null, count: taste.count, cases: [one] }
 }
 
-const believing = ({ taste, ...stock }: Loose): Loose => ({
+const believing = ({ taste, ...stock }: RawRecord): RawRecord => ({
   belief: beliefFrom12(taste, stock.kerf),
   ...stock,
 })
@@ -36,7 +36,7 @@ const cutFrom12 = (cut: unknown): unknown =>
   isObject(cut) ? { machineId: null, stockId: null, setting: null, thickness: null, ...cut } : cut
 
 /** A job of version 12. */
-export const from12 = (job: Loose): Loose => ({
+export const from12 = (job: RawRecord): RawRecord => ({
   ...job,
   version: 13,
   measure: isObject(job.measure)
@@ -53,7 +53,7 @@ export const from12 = (job: Loose): Loose => ({
 })
 
 /** Programs were not counted in version 12. */
-export const runFrom12 = (run: Loose): Loose => ({ programs: 1, ...run })
+export const runFrom12 = (run: RawRecord): RawRecord => ({ programs: 1, ...run })
 
 /** Words of verdicts were not kept in version 12. */
-export const tasteFrom12 = (record: Loose): Loose => ({ word: null, ...record })
+export const tasteFrom12 = (record: RawRecord): RawRecord => ({ word: null, ...record })

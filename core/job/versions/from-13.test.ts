@@ -1,12 +1,12 @@
 import { describe, expect, test } from '@jest/globals'
-import { nowOf, oldJob, testVersion } from '../../../scripts/testing/old-jobs'
+import { migratedJob, oldJob, testVersion } from '../../../scripts/testing/old-jobs'
 import { migrateRecord } from '../migrate'
 
 describe('jobs of version 13', () => {
   testVersion(13)
   test('plays become measured plays of no joint that was named; nothing was promised', () => {
     const old = oldJob(13) as { log: { plays: number[] }[] }
-    const { log, measure } = nowOf(old)
+    const { log, measure } = migratedJob(old)
     expect(log.length).toBeGreaterThan(0)
     for (const [i, { measured, stuck, passed, cut }] of log.entries()) {
       expect(measured.map(({ read }) => read)).toEqual(old.log[i].plays)

@@ -1,11 +1,11 @@
-import { eachObject, isObject, type Loose } from '../loose'
+import { eachObject, isObject, type RawRecord } from '../raw-record'
 
 /** What was promised was not kept in version 13, nor how wide the kerf was said to be. */
 const cutFrom13 = (cut: unknown): unknown =>
   isObject(cut) ? { kerf: null, promised: null, thicknessSd: 0, ...cut } : cut
 
 /** A play of version 13: of no joint that anybody named. */
-const playFrom13 = (read: unknown): Loose => ({
+const playFrom13 = (read: unknown): RawRecord => ({
   what: 'play',
   of: '',
   told: 0,
@@ -15,13 +15,13 @@ const playFrom13 = (read: unknown): Loose => ({
 })
 
 /** Beliefs of version 13 were neither widened nor narrowed. */
-const believing = (stock: Loose): Loose => ({
+const believing = (stock: RawRecord): RawRecord => ({
   ...stock,
   belief: isObject(stock.belief) ? { scale: 1, ...stock.belief } : stock.belief,
 })
 
 /** A job of version 13. */
-export const from13 = (job: Loose): Loose => ({
+export const from13 = (job: RawRecord): RawRecord => ({
   ...job,
   version: 14,
   measure: isObject(job.measure)
@@ -37,7 +37,7 @@ export const from13 = (job: Loose): Loose => ({
 })
 
 /** Places were not kept in version 13. */
-export const checkFrom13 = (check: Loose): Loose => ({
+export const checkFrom13 = (check: RawRecord): RawRecord => ({
   at: Array.isArray(check.off) ? check.off.map(() => null) : [],
   ...check,
 })

@@ -1,12 +1,12 @@
 import { describe, expect, test } from '@jest/globals'
-import { nowOf, oldJob, testVersion } from '../../../scripts/testing/old-jobs'
+import { migratedJob, oldJob, testVersion } from '../../../scripts/testing/old-jobs'
 import { migrateRecord } from '../migrate'
 
 describe('jobs of version 14', () => {
   testVersion(14)
   test('a word about a slot keeps what thickness left open, and now which sheet it was', () => {
     const old = oldJob(14) as { log: { cut: { thicknessSd: number; thickness: number; stockId: string } }[] }
-    const { log, measure, tune } = nowOf(old)
+    const { log, measure, tune } = migratedJob(old)
     expect(log.map(({ cut }) => cut?.slot)).toEqual(
       old.log.map(({ cut: { thicknessSd: sd, thickness, stockId } }) =>
         sd > 0 ? { stockId, thickness, sd } : null,

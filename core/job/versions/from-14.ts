@@ -1,7 +1,7 @@
-import { eachObject, isObject, type Loose } from '../loose'
+import { eachObject, isObject, type RawRecord } from '../raw-record'
 
 /** Odds of going through were not widened in version 14. */
-export const promiseFrom14 = (record: Loose): Loose => ({
+export const promiseFrom14 = (record: RawRecord): RawRecord => ({
   ...record,
   promised: isObject(record.promised) ? { throughScale: 1, ...record.promised } : record.promised,
 })
@@ -15,7 +15,7 @@ function cutFrom14(cut: unknown): unknown {
   return { slot: isSlot ? { stockId: stockId ?? null, thickness, sd: thicknessSd } : null, ...own }
 }
 
-const believing = (stock: Loose): Loose => ({
+const believing = (stock: RawRecord): RawRecord => ({
   ...stock,
   belief: isObject(stock.belief) ? { thickness: null, ...stock.belief } : stock.belief,
 })
@@ -23,7 +23,7 @@ const believing = (stock: Loose): Loose => ({
 const KEPT = ['plate', 'lining', 'runners', 'holes', 'softened'] as const
 
 /** What closed a box of version 14: one record held the settings of every kind of lid. */
-function lidFrom14(lid: Loose): Loose {
+function lidFrom14(lid: RawRecord): RawRecord {
   const { kind, lowered, depth, play, pull, grip, rails, captive, pin } = lid
   switch (kind) {
     case 'slide':
@@ -41,7 +41,7 @@ function lidFrom14(lid: Loose): Loose {
 }
 
 /** What was a record of every fitting there is became a list of those that a box has. */
-function boxFrom14(box: Loose): Loose {
+function boxFrom14(box: RawRecord): RawRecord {
   const { top, lid, fittings, ...own } = box
   if (!isObject(fittings) || !isObject(lid)) return box
   const { pull, ledge, rim, arch } = fittings
@@ -62,11 +62,11 @@ function boxFrom14(box: Loose): Loose {
     ],
   }
 }
-const thingFrom14 = (thing: Loose): Loose =>
+const thingFrom14 = (thing: RawRecord): RawRecord =>
   isObject(thing.box) ? { ...thing, box: boxFrom14(thing.box) } : thing
 
 /** A job of version 14. */
-export const from14 = (job: Loose): Loose => ({
+export const from14 = (job: RawRecord): RawRecord => ({
   ...job,
   version: 15,
   box: isObject(job.box) ? boxFrom14(job.box) : job.box,
@@ -80,4 +80,4 @@ export const from14 = (job: Loose): Loose => ({
 })
 
 /** Words and plays of version 14 were all taken to be of tabs. */
-export const slotFrom14 = (record: Loose): Loose => ({ slot: null, ...record })
+export const slotFrom14 = (record: RawRecord): RawRecord => ({ slot: null, ...record })

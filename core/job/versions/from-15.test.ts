@@ -1,11 +1,11 @@
 import { describe, expect, test } from '@jest/globals'
-import { nowOf, oldJob, testVersion } from '../../../scripts/testing/old-jobs'
+import { migratedJob, oldJob, testVersion } from '../../../scripts/testing/old-jobs'
 
 describe('jobs of version 15', () => {
   testVersion(15)
   test('holes of a row are one run of equal ones, dividers have no play of their own and no foot', () => {
     const old = oldJob(15) as { box: { fittings: { type: string; rows?: unknown[] }[] } }
-    const { box } = nowOf(old)
+    const { box } = migratedJob(old)
     const rows = old.box.fittings.find(({ type }) => type === 'holes')!.rows!
     expect(rows.length).toBeGreaterThan(0)
     expect(box.fittings.find(({ type }) => type === 'holes')).toMatchObject({
@@ -15,7 +15,7 @@ describe('jobs of version 15', () => {
   })
   test('wholes sized their boxes; a set had no rows of its own, halves were measured in the walls', () => {
     const set = { kind: 'set', width: 300, depth: 200, height: 60, columns: [null, null], rows: [null, null] }
-    const read = (whole: object) => nowOf({ ...(oldJob(15) as object), whole }).whole
+    const read = (whole: object) => migratedJob({ ...(oldJob(15) as object), whole }).whole
     expect(read({ ...set, gap: 1, above: 2, heights: [] })).toMatchObject({
       byHand: false,
       own: [],

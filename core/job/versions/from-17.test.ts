@@ -1,12 +1,12 @@
 import { describe, expect, test } from '@jest/globals'
-import { nowOf, oldJob, testVersion } from '../../../scripts/testing/old-jobs'
+import { migratedJob, oldJob, testVersion } from '../../../scripts/testing/old-jobs'
 
 describe('jobs of version 17', () => {
   testVersion(17)
   test('have no rates, nothing on top, and are not counted off', () => {
-    expect(nowOf(oldJob(17)).build.count).toBeNull()
-    expect(nowOf(oldJob(17)).template).toBe(false)
-    expect(nowOf(oldJob(17)).price).toMatchObject({
+    expect(migratedJob(oldJob(17)).build.count).toBeNull()
+    expect(migratedJob(oldJob(17)).template).toBe(false)
+    expect(migratedJob(oldJob(17)).price).toMatchObject({
       hour: 0,
       machineHour: 0,
       margin: 0,

@@ -1,4 +1,4 @@
-import { isObject, type Loose } from '../loose'
+import { isObject, type RawRecord } from '../raw-record'
 
 const NO_TERMS = {
   currency: '€',
@@ -22,7 +22,7 @@ const NO_TERMS = {
  * Jobs of version 17 said nothing of what they cost but the sheet's price: no rates, nothing on top;
  * nobody counted them off, and none is a kind of the maker's own.
  */
-export const from17 = (job: Loose): Loose => ({
+export const from17 = (job: RawRecord): RawRecord => ({
   ...job,
   version: 18,
   template: false,

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
-import { nowOf, oldJob, testVersion } from '../../../scripts/testing/old-jobs'
+import { migratedJob, oldJob, testVersion } from '../../../scripts/testing/old-jobs'
 import { thingsOf } from '../index'
 
 describe('jobs of version 18', () => {
@@ -7,13 +7,13 @@ describe('jobs of version 18', () => {
   test('have four walls at right angles, each of their boxes', () => {
     const old = oldJob(18)
     const other = { id: 'b', name: 'Box', copies: 1, box: old.box }
-    const plans = thingsOf(nowOf({ ...old, whole: null, also: [other] })).map(({ box }) => box.plan)
+    const plans = thingsOf(migratedJob({ ...old, whole: null, also: [other] })).map(({ box }) => box.plan)
     expect(plans).toEqual([null, null])
   })
   test('had straight seams in one plane, where they had any', () => {
     for (const divides of [true, false]) {
       const old = oldJob(18)
-      const { seams } = nowOf({ ...old, box: { ...(old.box as object), seams: divides } }).box
+      const { seams } = migratedJob({ ...old, box: { ...(old.box as object), seams: divides } }).box
       expect(seams).toEqual({ divides, angle: 0, staggered: false })
     }
   })

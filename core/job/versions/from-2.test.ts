@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
-import { nowOf, oldJob, testVersion } from '../../../scripts/testing/old-jobs'
+import { migratedJob, oldJob, testVersion } from '../../../scripts/testing/old-jobs'
 import { migrateRecord } from '../migrate'
 import { from2 } from './from-2'
 
@@ -21,14 +21,14 @@ describe('jobs of version 2', () => {
   testVersion(2)
   test('a count of shares stays a count of shares, for each group of edges', () => {
     const counts = { uprights: 5, floor: 7, top: 9 }
-    const job = nowOf({ ...old, box: { ...old.box, tabs: { rule: 'count', width: 12, counts } } })
+    const job = migratedJob({ ...old, box: { ...old.box, tabs: { rule: 'count', width: 12, counts } } })
     expect(job.box.tabs).toMatchObject({
       uprights: { rule: 'shares', count: 5 },
       floor: { rule: 'shares', count: 7 },
       top: { rule: 'shares', count: 9 },
       over: 'between',
     })
-    const even = nowOf({ ...old, box: { ...old.box, tabs: { rule: 'even', width: 12, counts } } })
+    const even = migratedJob({ ...old, box: { ...old.box, tabs: { rule: 'even', width: 12, counts } } })
     expect(even.box.tabs.floor).toEqual({ rule: 'even', width: 12 })
   })
   test('a part of a single copy gets number 1, and one that has a number keeps it', () => {
@@ -42,7 +42,7 @@ describe('jobs of version 2', () => {
       ],
       unplaced: ['left', 'right-12'].map((part) => ({ part })),
     }
-    const job = nowOf({ ...old, layout: { ...old.layout, arrangement } })
+    const job = migratedJob({ ...old, layout: { ...old.layout, arrangement } })
     expect(job.layout.arrangement!.placements.map(({ part }) => part)).toEqual(['front-1', 'back-2'])
     expect(job.layout.arrangement!.unplaced.map(({ part, why }) => [part, why])).toEqual([
       ['left-1', 'full'],
@@ -51,12 +51,17 @@ describe('jobs of version 2', () => {
   })
   test('the sheet’s size goes with its stock; without one, one is made unless it is the usual size', () => {
     const size = { sheetWidth: 500, sheetHeight: 300 }
-    expect(nowOf(withSettings(size, old.measure.stock)).measure.stock).toMatchObject(size)
-    expect(nowOf(withSettings(size, null)).measure.stock).toMatchObject({ ...size, name: 'Sheet 500 × 300' })
-    expect(nowOf(withSettings({ sheetWidth: 600, sheetHeight: 400 }, null)).measure.stock).toBeNull()
+    expect(migratedJob(withSettings(size, old.measure.stock)).measure.stock).toMatchObject(size)
+    expect(migratedJob(withSettings(size, null)).measure.stock).toMatchObject({
+      ...size,
+      name: 'Sheet 500 × 300',
+    })
+    expect(migratedJob(withSettings({ sheetWidth: 600, sheetHeight: 400 }, null)).measure.stock).toBeNull()
     // Below 10 mm was allowed then.
     const small = { sheetWidth: 4, sheetHeight: 300 }
-    expect(nowOf(withSettings(small, old.measure.stock)).measure.stock).toMatchObject({ sheetWidth: 10 })
+    expect(migratedJob(withSettings(small, old.measure.stock)).measure.stock).toMatchObject({
+      sheetWidth: 10,
+    })
     const record = migrateRecord('stocks', { id: 's', ...small, offcuts: [{ width: 3, height: 80 }] }, 2, '')
     expect(record).toMatchObject({ sheetWidth: 10, sheetHeight: 300, offcuts: [{ width: 10, height: 80 }] })
   })

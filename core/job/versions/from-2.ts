@@ -1,16 +1,21 @@
-import { eachObject, isObject, type Loose } from '../loose'
+import { eachObject, isObject, type RawRecord } from '../raw-record'
 
 /** A machine of version 2 did not say where its origin is: most have it at the front left. [CP] */
-export const machineFrom2 = (machine: Loose): Loose => ({ ...machine, origin: 'front left' })
+export const machineFrom2 = (machine: RawRecord): RawRecord => ({ ...machine, origin: 'front left' })
 
 /** A taste of version 2 did not say what of its doubt was the kerf's. */
-export const tasteFrom2 = (taste: Loose): Loose => ({ ...taste, own: taste.doubt, kerfId: null, best: null })
+export const tasteFrom2 = (taste: RawRecord): RawRecord => ({
+  ...taste,
+  own: taste.doubt,
+  kerfId: null,
+  best: null,
+})
 
 /** One rule for all edges became one for each group; a count of shares was one for each group already. */
 function tabsFrom2(tabs: unknown): unknown {
   if (!isObject(tabs)) return tabs
   const counts = isObject(tabs.counts) ? tabs.counts : {}
-  const rule = (group: string): Loose =>
+  const rule = (group: string): RawRecord =>
     tabs.rule === 'count' ? { rule: 'shares', count: counts[group] } : { rule: tabs.rule, width: tabs.width }
   return { uprights: rule('uprights'), floor: rule('floor'), top: rule('top'), over: 'between' }
 }
@@ -44,7 +49,7 @@ const settingFrom2 = (setting: unknown): unknown =>
     ? { ...setting, speed: speedFrom2(setting.speed), power: powerFrom2(setting.power) }
     : setting
 
-export const testFrom2 = (test: Loose): Loose => ({
+export const testFrom2 = (test: RawRecord): RawRecord => ({
   ...test,
   thickness: thicknessFrom2(test.thickness),
   setting: settingFrom2(test.setting),
@@ -61,7 +66,7 @@ const tuneFrom2 = (tune: unknown): unknown =>
     : tune
 
 /** On the bench the stock had a size of its own already. */
-export const stockFrom2 = (stock: Loose): Loose => ({
+export const stockFrom2 = (stock: RawRecord): RawRecord => ({
   ...stock,
   nominal: thicknessFrom2(stock.nominal),
   readings: eachObject(stock.readings, (each) => ({ ...each, value: thicknessFrom2(each.value) })),
@@ -75,7 +80,7 @@ export const stockFrom2 = (stock: Loose): Loose => ({
 })
 
 /** The sheet's size is the stock's alone now: what the layout was made for goes there. */
-function stockOfSheet(stock: unknown, settings: Loose): unknown {
+function stockOfSheet(stock: unknown, settings: RawRecord): unknown {
   const { sheetWidth, sheetHeight } = settings
   const size = { sheetWidth: sideFrom2(sheetWidth), sheetHeight: sideFrom2(sheetHeight) }
   if (isObject(stock)) return { ...stockFrom2(stock), ...size }
@@ -105,7 +110,7 @@ function trialFrom2(trial: unknown): unknown {
   return { ...trial, best, squares, slots, keptAs: null }
 }
 
-function measureFrom2(measure: Loose, settings: Loose): Loose {
+function measureFrom2(measure: RawRecord, settings: RawRecord): RawRecord {
   const { machine, taste } = measure
   return {
     ...measure,
@@ -117,9 +122,11 @@ function measureFrom2(measure: Loose, settings: Loose): Loose {
 }
 
 /** A job of version 2. */
-export function from2(job: Loose): Loose {
+export function from2(job: RawRecord): RawRecord {
   const layout = isObject(job.layout) ? job.layout : {}
-  const { sheetWidth, sheetHeight, ...settings } = isObject(layout.settings) ? layout.settings : ({} as Loose)
+  const { sheetWidth, sheetHeight, ...settings } = isObject(layout.settings)
+    ? layout.settings
+    : ({} as RawRecord)
   const box = isObject(job.box) ? { ...job.box, tabs: tabsFrom2(job.box.tabs) } : job.box
   const measure = isObject(job.measure) ? measureFrom2(job.measure, { sheetWidth, sheetHeight }) : job.measure
   return {

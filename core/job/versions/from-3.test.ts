@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
-import { nowOf, oldJob, testVersion, unfitted } from '../../../scripts/testing/old-jobs'
+import { migratedJob, oldJob, testVersion, unfitted } from '../../../scripts/testing/old-jobs'
 import { deriveBox } from '../../derive'
 import type { Job } from '../schema'
 import { migrateRecord } from '../migrate'
@@ -8,7 +8,7 @@ describe('jobs of version 3', () => {
   testVersion(3)
   test('fingers on every edge, nothing inside, one stock, one thing by itself', () => {
     const old = oldJob(3) as unknown as Job
-    const job = nowOf(old)
+    const job = migratedJob(old)
     expect(job.box).toMatchObject(unfitted(old.box))
     expect([job.box.corners.kind, job.box.floor.kind, job.box.fittings]).toEqual(['fingers', 'fingers', []])
     expect([job.box.dividers.columns.cells, job.measure.more, job.also]).toEqual([[], [], []])

@@ -1,7 +1,7 @@
-import { isObject, type Loose } from '../loose'
+import { isObject, type RawRecord } from '../raw-record'
 
 /** A machine of version 3 had no colour for pockets. */
-export const machineFrom3 = (machine: Loose): Loose =>
+export const machineFrom3 = (machine: RawRecord): RawRecord =>
   isObject(machine.colours) ? { ...machine, colours: { pocket: '#4f6b2f', ...machine.colours } } : machine
 
 /** What a box of version 3 was, without saying so: fingers on every edge, nothing inside, one stock. */
@@ -26,13 +26,13 @@ const BOX_OF_3 = {
 const tabsFrom3 = (tabs: unknown): unknown =>
   isObject(tabs) ? { ...tabs, mirrored: false, keyed: false } : tabs
 
-function measureFrom3(measure: Loose): Loose {
+function measureFrom3(measure: RawRecord): RawRecord {
   const { machine } = measure
   return { ...measure, machine: isObject(machine) ? machineFrom3(machine) : machine, more: [] }
 }
 
 /** A job of version 3. */
-export function from3(job: Loose): Loose {
+export function from3(job: RawRecord): RawRecord {
   const box = isObject(job.box) ? { ...BOX_OF_3, ...job.box, tabs: tabsFrom3(job.box.tabs) } : job.box
   const measure = isObject(job.measure) ? measureFrom3(job.measure) : job.measure
   const cut = isObject(job.cut) ? { ...job.cut, letters: false, face: 'outside' } : job.cut

@@ -1,4 +1,4 @@
-import { eachObject, isObject, type Loose } from '../loose'
+import { eachObject, isObject, type RawRecord } from '../raw-record'
 
 /** A top of version 4 could not slide. */
 function boxFrom4(box: unknown): unknown {
@@ -7,7 +7,7 @@ function boxFrom4(box: unknown): unknown {
 }
 
 /** A job of version 4. */
-export const from4 = (job: Loose): Loose => ({
+export const from4 = (job: RawRecord): RawRecord => ({
   ...job,
   version: 5,
   box: boxFrom4(job.box),

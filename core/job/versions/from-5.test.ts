@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
-import { nowOf, oldJob, testVersion, unfitted } from '../../../scripts/testing/old-jobs'
+import { migratedJob, oldJob, testVersion, unfitted } from '../../../scripts/testing/old-jobs'
 import { deriveBox } from '../../derive'
 import { migrateRecord } from '../migrate'
 import type { Job } from '../schema'
@@ -10,7 +10,7 @@ describe('jobs of version 5', () => {
     const old = oldJob(5) as unknown as Job
     const more = [{ stock: old.measure.stock!, kerf: null, taste: null }]
     const also = [{ id: 'b', name: 'tray', copies: 1, box: old.box }]
-    const job = nowOf({ ...old, also, measure: { ...old.measure, more } })
+    const job = migratedJob({ ...old, also, measure: { ...old.measure, more } })
     expect(job.box).toMatchObject(unfitted(old.box))
     for (const { lies, bends, openings, fittings } of [job.box, job.also[0].box]) {
       expect([lies, bends.kind, openings]).toEqual(['upright', 'none', []])

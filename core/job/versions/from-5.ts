@@ -1,7 +1,7 @@
-import { eachObject, isObject, type Loose } from '../loose'
+import { eachObject, isObject, type RawRecord } from '../raw-record'
 
 /** A stock of version 5 had no bends tried in it. */
-export const stockFrom5 = (stock: Loose): Loose => ({ ...stock, bends: [] })
+export const stockFrom5 = (stock: RawRecord): RawRecord => ({ ...stock, bends: [] })
 
 const withBends = (measured: unknown): unknown =>
   isObject(measured) && isObject(measured.stock)
@@ -39,7 +39,7 @@ const boxFrom5 = (box: unknown): unknown =>
     : box
 
 /** A job of version 5. */
-export const from5 = (job: Loose): Loose => ({
+export const from5 = (job: RawRecord): RawRecord => ({
   ...job,
   version: 6,
   measure: measureFrom5(job.measure),

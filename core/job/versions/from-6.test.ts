@@ -1,6 +1,6 @@
 import { lidOf } from '../../fittings'
 import { describe, expect, test } from '@jest/globals'
-import { nowOf, oldJob, testVersion, unfitted } from '../../../scripts/testing/old-jobs'
+import { migratedJob, oldJob, testVersion, unfitted } from '../../../scripts/testing/old-jobs'
 import { deriveBox } from '../../derive'
 import { migrateRecord } from '../migrate'
 import type { Job } from '../schema'
@@ -10,7 +10,10 @@ const old = oldJob(6) as unknown as Job
 describe('jobs of version 6', () => {
   testVersion(6)
   test('nothing was on their faces, whole sheets came first, and cuts began at a corner', () => {
-    const job = nowOf({ ...old, log: [{ ...old.log[0], unbooked: undefined }].slice(old.log.length ? 0 : 1) })
+    const job = migratedJob({
+      ...old,
+      log: [{ ...old.log[0], unbooked: undefined }].slice(old.log.length ? 0 : 1),
+    })
     expect(job.box).toMatchObject(unfitted(old.box))
     expect([job.box.engravings, job.box.drawings, lidOf(job.box)]).toMatchObject([[], [], { captive: false }])
     expect(job.layout.settings).toMatchObject({ first: 'whole sheets', kept: [], nameRest: false })
@@ -28,7 +31,7 @@ describe('jobs of version 6', () => {
       { width: 40, height: 30, count: 2 },
     ]
     const stock = { ...old.measure.stock, offcuts }
-    const job = nowOf({
+    const job = migratedJob({
       ...old,
       layout: { ...old.layout, arrangement },
       measure: { ...old.measure, stock, more: [{ stock, kerf: null, taste: null }] },

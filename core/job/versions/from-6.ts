@@ -1,4 +1,4 @@
-import { eachObject, isObject, type Loose } from '../loose'
+import { eachObject, isObject, type RawRecord } from '../raw-record'
 
 /** Nothing was engraved on the faces of a box of version 6. */
 const boxFrom6 = (box: unknown): unknown =>
@@ -60,7 +60,7 @@ const layoutFrom6 = (layout: unknown): unknown =>
     : layout
 
 /** A job of version 6. */
-export const from6 = (job: Loose): Loose => ({
+export const from6 = (job: RawRecord): RawRecord => ({
   ...job,
   version: 7,
   measure: measureFrom6(job.measure),

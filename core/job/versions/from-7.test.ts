@@ -1,6 +1,6 @@
 import { fittingOf } from '../../fittings'
 import { describe, expect, test } from '@jest/globals'
-import { nowOf, oldJob, testVersion, unfitted } from '../../../scripts/testing/old-jobs'
+import { migratedJob, oldJob, testVersion, unfitted } from '../../../scripts/testing/old-jobs'
 import { deriveBox } from '../../derive'
 import { migrateRecord } from '../migrate'
 import type { Job } from '../schema'
@@ -10,7 +10,7 @@ const old = oldJob(7) as unknown as Job
 describe('jobs of version 7', () => {
   testVersion(7)
   test('bends had no latch and lay to the grain as they liked; one file a sheet', () => {
-    const job = nowOf(old)
+    const job = migratedJob(old)
     const { engravings, ...plain } = old.box
     expect(job.box).toMatchObject(unfitted(plain))
     expect(job.box.engravings).toHaveLength(engravings.length)
@@ -25,7 +25,7 @@ describe('jobs of version 7', () => {
   test('nobody wrote down what was planned of a revision; bends of a stock on the bench say no grain', () => {
     const log = [{ id: 'r', number: 1, date: '', reason: '', minutes: 3, verdict: null, note: '' }]
     const revision = { ...log[0], unbooked: null, cut: null, figures: [] }
-    expect(nowOf({ ...old, log: [revision] }).log[0].planned).toBeNull()
+    expect(migratedJob({ ...old, log: [revision] }).log[0].planned).toBeNull()
     expect(migrateRecord('stocks', { id: 's', bends: [{ radius: 9 }] }, 7, '')).toMatchObject({
       bends: [{ radius: 9, grain: 'any' }],
     })

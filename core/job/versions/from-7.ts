@@ -1,4 +1,4 @@
-import { eachObject, isObject, type Loose } from '../loose'
+import { eachObject, isObject, type RawRecord } from '../raw-record'
 
 /** Bends of version 7 had no latch, and nobody said how their slits lay to the grain. */
 const boxFrom7 = (box: unknown): unknown =>
@@ -25,7 +25,7 @@ const measureFrom7 = (measure: unknown): unknown =>
     : measure
 
 /** A job of version 7. */
-export const from7 = (job: Loose): Loose => ({
+export const from7 = (job: RawRecord): RawRecord => ({
   ...job,
   version: 8,
   batch: [],

@@ -1,6 +1,6 @@
 import { fittingOf } from '../../fittings'
 import { describe, expect, test } from '@jest/globals'
-import { nowOf, oldJob, testVersion } from '../../../scripts/testing/old-jobs'
+import { migratedJob, oldJob, testVersion } from '../../../scripts/testing/old-jobs'
 import { deriveBox } from '../../derive'
 import { migrateRecord } from '../migrate'
 
@@ -9,7 +9,7 @@ const old = oldJob(8) as { box: { openings: { columns: number }[]; engravings: {
 describe('jobs of version 8', () => {
   testVersion(8)
   test('engravings were on the outside, openings in rows, and nothing on the other face', () => {
-    const { box, cut, tune, layout } = nowOf(old)
+    const { box, cut, tune, layout } = migratedJob(old)
     expect(box.engravings.map(({ how, side, from }) => [how.kind, side, from])).toEqual(
       old.box.engravings.map(({ as }) => [as, 'outside', '']),
     )
@@ -25,7 +25,7 @@ describe('jobs of version 8', () => {
       [],
     ])
     expect(layout.settings.inOpenings).toBe(false)
-    expect(deriveBox(nowOf(old)).proof!.faults).toEqual([])
+    expect(deriveBox(migratedJob(old)).proof!.faults).toEqual([])
   })
   test('nobody wrote down when a test was made', () =>
     expect(migrateRecord('tests', { id: 't' }, 8, '')).toEqual({ id: 't', on: '' }))

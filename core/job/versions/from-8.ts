@@ -1,7 +1,7 @@
-import { eachObject, isObject, type Loose } from '../loose'
+import { eachObject, isObject, type RawRecord } from '../raw-record'
 
 /** Openings of version 8 had no name of their own, and were repeated in a grid. */
-const openingFrom8 = ({ columns, rows, apart, ...opening }: Loose, i: number): Loose => ({
+const openingFrom8 = ({ columns, rows, apart, ...opening }: RawRecord, i: number): RawRecord => ({
   id: `opening-${i + 1}`,
   from: '',
   ...opening,
@@ -9,7 +9,7 @@ const openingFrom8 = ({ columns, rows, apart, ...opening }: Loose, i: number): L
 })
 
 /** Engravings of version 8 were on the outside, filled or followed. */
-const engravingFrom8 = ({ as, ...engraving }: Loose): Loose => ({
+const engravingFrom8 = ({ as, ...engraving }: RawRecord): RawRecord => ({
   side: 'outside',
   from: '',
   ...engraving,
@@ -33,10 +33,10 @@ const layoutFrom8 = (layout: unknown): unknown =>
     : layout
 
 /** Nobody wrote down when tests of version 8 were made. */
-export const testFrom8 = (test: Loose): Loose => ({ on: '', ...test })
+export const testFrom8 = (test: RawRecord): RawRecord => ({ on: '', ...test })
 
 /** A job of version 8. */
-export const from8 = (job: Loose): Loose => ({
+export const from8 = (job: RawRecord): RawRecord => ({
   ...job,
   version: 9,
   layout: layoutFrom8(job.layout),

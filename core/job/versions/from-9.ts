@@ -1,7 +1,7 @@
-import { isObject, type Loose } from '../loose'
+import { isObject, type RawRecord } from '../raw-record'
 
 /** A job of version 9: parts lay by quarter turns, and every edge was cut by itself. */
-export const from9 = ({ layout, ...job }: Loose): Loose => ({
+export const from9 = ({ layout, ...job }: RawRecord): RawRecord => ({
   ...job,
   version: 10,
   layout:

@@ -1,7 +1,7 @@
 import { area, bounds, offset, shiftPoints, sizeOf, turnPoints } from '../../geometry'
 import { cannotLieOnOne, fewestByRectangles } from '../rectangle-bound'
 import { outlineTries } from './outlines'
-import { isBetter, ownParts, stockedOf, type Own, type Stocked, type Tried } from './parts'
+import { isBetter, ownParts, stockedOf, type Own, type Stocked, type TaskAttempt } from './parts'
 import { MILLIMETRES, type Task, type TaskLayout } from './read'
 import { isForRectangles, rectangleTries } from './rectangles'
 
@@ -59,7 +59,7 @@ export function layoutTask(task: Task, seconds: number, seed: number, now: () =>
   const about = boundsOf(own, stocked, gap, margin)
   let { bound } = about
   const isLate = (): boolean => now() - begun > seconds
-  const isProven = ({ unplaced, sheets, price }: Tried): boolean =>
+  const isProven = ({ unplaced, sheets, price }: TaskAttempt): boolean =>
     unplaced.length === 0 &&
     sheets <= bound &&
     price <= sheets * Math.min(...stocked.map((s) => s.sheet.price))
@@ -68,13 +68,13 @@ export function layoutTask(task: Task, seconds: number, seed: number, now: () =>
   const rules = { gap, margin, seed }
   const outlines = isPlain ? null : outlineTries(own, stocked, rules)
   const rectangles = byRectangles ? rectangleTries(own, stocked, rules, isLate) : null
-  let best: Tried = {
+  let best: TaskAttempt = {
     lies: [],
     unplaced: own.map((each) => ({ own: each, reason: 'no sheet has room inside its margins' })),
     sheets: 0,
     price: 0,
   }
-  const take = (found: Tried | null | void): void => {
+  const take = (found: TaskAttempt | null | void): void => {
     if (found && isBetter(found, best)) best = found
   }
   for (let i = 0; i < MOST_STEPS && !isProven(best); i++) {
@@ -95,7 +95,7 @@ export function layoutTask(task: Task, seconds: number, seed: number, now: () =>
 
 /** As it goes into the file: each part turned about its own origin, then moved, in the task's unit. */
 function written(
-  { lies, unplaced, sheets }: Tried,
+  { lies, unplaced, sheets }: TaskAttempt,
   { scale, bound, proven, seconds }: { scale: number; bound: number; proven: boolean; seconds: number },
 ): TaskLayout {
   const round = (value: number): number => Number((value / scale).toFixed(6))

@@ -1,6 +1,6 @@
 import { area, type Region } from '../../geometry'
 import { groundOf, outlineSteps, poseOf, stepFor, type OutlinePart, type OutlinePose } from '../outline'
-import { usedBy, type Own, type Stocked, type Tried } from './parts'
+import { usedBy, type Own, type Stocked, type TaskAttempt } from './parts'
 
 /**
  * Tries by true outline: any angles, sheets of any shape, parts inside openings of others. Endless; each step
@@ -10,7 +10,7 @@ export function* outlineTries(
   own: Own[],
   stocked: Stocked[],
   { gap, margin, seed }: { gap: number; margin: number; seed: number },
-): Generator<Tried, void> {
+): Generator<TaskAttempt, void> {
   const kinds = stocked.flatMap((on) => {
     const ground = groundOf(on.outline, margin, gap, stepFor(on.outline))
     return ground ? [{ on, ground, count: on.sheet.count, price: on.sheet.price }] : []

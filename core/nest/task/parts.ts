@@ -66,7 +66,7 @@ export function stockedOf({ sheets, units }: Task): Stocked[] {
 }
 
 /** One try at a task. */
-export interface Tried {
+export interface TaskAttempt {
   lies: {
     own: Own
     on: Stocked
@@ -83,12 +83,12 @@ export interface Tried {
 }
 
 /** How many sheets are used, and what they cost. */
-export function usedBy(lies: Tried['lies']): { sheets: number; price: number } {
+export function usedBy(lies: TaskAttempt['lies']): { sheets: number; price: number } {
   const used = new Map(lies.map(({ on, number }) => [`${on.sheet.id} ${number}`, on.sheet.price]))
   return { sheets: used.size, price: [...used.values()].reduce((sum, price) => sum + price, 0) }
 }
 
-export const isBetter = (a: Tried, b: Tried): boolean =>
+export const isBetter = (a: TaskAttempt, b: TaskAttempt): boolean =>
   a.unplaced.length !== b.unplaced.length
     ? a.unplaced.length < b.unplaced.length
     : Math.abs(a.price - b.price) > 1e-9

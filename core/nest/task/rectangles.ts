@@ -1,7 +1,7 @@
 import { nestSteps } from '../nest'
 import { sheetsOf, surfaceOf } from '../surface'
 import type { Layout, NestPart, Unplaced } from '../types'
-import { usedBy, type Own, type Stocked, type Tried } from './parts'
+import { usedBy, type Own, type Stocked, type TaskAttempt } from './parts'
 
 const REASONS: Record<Unplaced['why'], string> = {
   full: 'no room is left on the sheets',
@@ -31,11 +31,11 @@ export function* rectangleTries(
   stocked: Stocked[],
   { gap, margin, seed }: { gap: number; margin: number; seed: number },
   isLate: () => boolean,
-): Generator<Tried | null, never> {
+): Generator<TaskAttempt | null, never> {
   const byId = new Map(own.map((each) => [each.id, each]))
   for (let i = seed; ; i++) {
     let left = own.map(asNested)
-    const lies: Tried['lies'] = []
+    const lies: TaskAttempt['lies'] = []
     let unplaced: Unplaced[] = []
     for (const on of stocked) {
       if (left.length === 0) break

@@ -174,7 +174,9 @@ const LARGE = 320
       <button type="button" class="btn" :disabled="!held" @click="act({ do: 'turn' })">
         Turn the square
       </button>
-      <p class="note flex-1 basis-60">Drag a square between the jaws, or tap it. Once more reads it the other way.</p>
+      <p class="note flex-1 basis-60">
+        Drag a square between the jaws, or tap it. Once more reads it the other way.
+      </p>
     </div>
   </LessonFrame>
 </template>

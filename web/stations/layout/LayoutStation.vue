@@ -10,7 +10,7 @@ import {
   violationSentence,
   type Placement,
 } from '@core/nest'
-import { seenBy, sheetFacts } from '@core/derive'
+import { jobForStock, sheetFacts } from '@core/derive'
 import { sheetWords, wholeWords } from '@core/say'
 import { useSay } from '@web/parts/say'
 import WhyLink from '@web/parts/WhyLink.vue'
@@ -56,7 +56,7 @@ const unplaced = computed(() =>
 /** Not of what is in the hand: of what the job has. */
 const facts = computed(() => {
   const { parts, material } = derived.board
-  const own = sheetFacts(seenBy(derived.laid, material), material, parts, planner.plan?.loads ?? [])
+  const own = sheetFacts(jobForStock(derived.laid, material), material, parts, planner.plan?.loads ?? [])
   return new Map(own.map((fact) => [fact.sheet, sheetWords(fact, say.value)]))
 })
 const whole = computed(() => wholeWords(wholeBoxes(derived.parts, planner.arrangement?.unplaced ?? [])))

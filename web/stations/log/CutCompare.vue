@@ -5,7 +5,7 @@ import type { Derived } from '@core/derive'
 import { partPrefix, type Revision } from '@core/job'
 import { derivedOf } from '@core/keep'
 import { IN_METRIC } from '@core/length'
-import { same } from '@core/limits'
+import { isSameRecord } from '@core/limits'
 import { cutFigures, movedBy, stripFigures } from '@core/say'
 import { useSay } from '@web/parts/say'
 import { useCutRecords } from '@web/stores/cut-records'
@@ -89,7 +89,7 @@ const panelsOf = ({ things }: Derived): Panel[] =>
 const panels = computed(() => pair.value.map((side) => (side.derived ? panelsOf(side.derived) : [])))
 const isSameOutline = computed(() => {
   const [first, second] = panels.value.map((list) => list.map(({ id, region }) => ({ id, region })))
-  return same(first, second)
+  return isSameRecord(first, second)
 })
 function choose({ target }: Event): void {
   const { value } = target as HTMLSelectElement

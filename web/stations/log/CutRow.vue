@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
 import type { Revision } from '@core/job'
 import { counted, fixed } from '@core/length'
-import { readable } from '@web/data/dates'
+import { dateText } from '@web/data/dates'
 
 /** A cut in the list: what came of it in one line, and the way to its page. */
 const props = defineProps<{ revision: Revision; photos: number }>()
@@ -29,7 +29,7 @@ const came = computed(() => {
       <span class="flex flex-wrap items-baseline justify-between gap-x-3">
         <strong>Revision {{ revision.number }}</strong>
         <span class="num text-[13px] text-quiet">
-          {{ readable(revision.date, true) }}{{ revision.mark ? `, files ${revision.mark}` : '' }}
+          {{ dateText(revision.date, true) }}{{ revision.mark ? `, files ${revision.mark}` : '' }}
         </span>
       </span>
       <span v-if="revision.reason" class="truncate text-sm" data-record>{{ revision.reason }}</span>

@@ -5,7 +5,7 @@ import { MOST_PHOTOS, photoId, type Photo } from '@core/keep'
 import { counted } from '@core/length'
 import BaseDialog from '@web/parts/BaseDialog.vue'
 import TextEntry from '@web/parts/TextEntry.vue'
-import { readable } from '@web/data/dates'
+import { dateText } from '@web/data/dates'
 import { forgetPhoto, keepPhotos, photosOf } from '@web/data/photos'
 import { useMessages } from '@web/stores/messages'
 import { useOpenJob } from '@web/stores/job'
@@ -133,7 +133,7 @@ const nameOf = (photo: Photo, i: number): string => photo.caption || `Photo ${i 
     </template>
     <BaseDialog v-if="large" open :title="large.caption || 'Photo'" @close="large = null">
       <img :src="source(large)" :alt="large.caption || 'Photo of this cut'" class="mt-3 w-full" />
-      <p class="note mt-2">Taken in {{ readable(large.taken, true) }}</p>
+      <p class="note mt-2">Taken in {{ dateText(large.taken, true) }}</p>
     </BaseDialog>
   </section>
 </template>

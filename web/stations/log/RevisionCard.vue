@@ -7,7 +7,7 @@ import { limitsOf } from '@core/limits'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FigureField from '@web/parts/FigureField.vue'
 import TextEntry from '@web/parts/TextEntry.vue'
-import { readable } from '@web/data/dates'
+import { dateText } from '@web/data/dates'
 import { useBench, type BenchChange } from '@web/stores/bench'
 import { useOpenJob } from '@web/stores/job'
 import LearningNote from './LearningNote.vue'
@@ -61,7 +61,7 @@ const outcomes = THROUGH.map((each) => ({ value: each as string, label: THROUGH_
       <h2>
         Revision {{ revision.number }}
         <span class="num text-[13px] font-normal text-quiet">
-          {{ readable(revision.date, true) }}{{ revision.mark ? `, files ${revision.mark}` : '' }}
+          {{ dateText(revision.date, true) }}{{ revision.mark ? `, files ${revision.mark}` : '' }}
         </span>
       </h2>
       <button

@@ -3,7 +3,7 @@ import { Trash2 } from '@lucide/vue'
 import { counted } from '@core/length'
 import FormSection from '@web/parts/FormSection.vue'
 import { useSay } from '@web/parts/say'
-import { readable } from '@web/data/dates'
+import { dateText } from '@web/data/dates'
 import { useCutRecords } from '@web/stores/cut-records'
 import type { CutRecord } from '@core/keep'
 
@@ -32,7 +32,7 @@ const sheetsOf = ({ loads }: CutRecord): number =>
       <li v-for="record in records.records" :key="record.id" class="flex flex-wrap items-center gap-x-3">
         <strong class="num">{{ record.mark }}</strong>
         <span class="num min-w-48 flex-1">
-          {{ readable(record.date, true) }}, {{ sizeOf(record) }}, {{ counted(sheetsOf(record), 'sheet') }}
+          {{ dateText(record.date, true) }}, {{ sizeOf(record) }}, {{ counted(sheetsOf(record), 'sheet') }}
         </span>
         <button
           type="button"

@@ -2,7 +2,7 @@ import { computed, type ComputedRef } from 'vue'
 import { believeCut, believeFit, cuttingOf, oddsOf, oddsOfWord, type FitEvidence } from '@core/belief'
 import { kerfShift, tasteOf, type FitBelief } from '@core/fit'
 import { checksOf, promiseOf, tasteOfVerdict, testOfRevision, type Revision } from '@core/job'
-import { same } from '@core/limits'
+import { isSameRecord } from '@core/limits'
 import { thicknessOf } from '@core/stock'
 import { useBench, type BenchChange } from '@web/stores/bench'
 import { useOpenJob } from '@web/stores/job'
@@ -66,7 +66,7 @@ export function useLearning(revision: () => Revision): Learning {
   const isKept = computed(() =>
     found.value.every((each) => {
       const kept = onBench(each)
-      return each.record && kept ? same(unnamed(each.record), unnamed(kept)) : !each.record && !kept
+      return each.record && kept ? isSameRecord(unnamed(each.record), unnamed(kept)) : !each.record && !kept
     }),
   )
 

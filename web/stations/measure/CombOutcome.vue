@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import { beliefOf } from '@core/belief'
 import { tasteOf, type TasteRecord } from '@core/fit'
 import { combEndNote, combWorking, type CombResult } from '@core/kerf'
-import { takeInHand } from '@core/job'
+import { withCurrentTrial } from '@core/job'
 import CautionNote from '@web/parts/CautionNote.vue'
 import { useSay } from '@web/parts/say'
 import WorkedFigure from '@web/parts/WorkedFigure.vue'
@@ -54,7 +54,7 @@ function keepTaste(): void {
   const done = jobs.edit(
     ({ measure }) => {
       measure.belief = bench.beliefFor(measure, { tastes: [record] })
-      measure.trials = takeInHand({ ...trial.value, keptAs: id }, jobs.job.measure)
+      measure.trials = withCurrentTrial({ ...trial.value, keptAs: id }, jobs.job.measure)
     },
     '',
     bench.putting('tastes', record),

@@ -45,7 +45,7 @@ function mend({ stock, value }: OpenQuestion, meant: number): void {
       />
       <p v-else class="rounded bg-gorse-wash p-1.5 text-[13px]">
         {{ each.says }}
-        <button type="button" class="btn px-2 py-0.5" @click="materials.takeInHand(each.stock)">
+        <button type="button" class="btn px-2 py-0.5" @click="materials.chooseStock(each.stock)">
           Look at that stock
         </button>
       </p>

@@ -92,7 +92,7 @@ function add(record: Stock): void {
     <ul v-if="jobs.job.measure.more.length > 0" class="grid gap-1 text-[13px]" aria-label="Also cut from">
       <li v-for="each in jobs.job.measure.more" :key="each.stock.id" class="flex items-center gap-2">
         <span class="min-w-0 flex-1 truncate">Also cut from {{ stockTitle(each.stock) }}</span>
-        <button type="button" class="btn px-2 py-0.5" @click="materials.takeInHand(each.stock.id)">
+        <button type="button" class="btn px-2 py-0.5" @click="materials.chooseStock(each.stock.id)">
           Measure with this one
         </button>
       </li>

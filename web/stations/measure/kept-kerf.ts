@@ -1,6 +1,6 @@
 import type { KerfResult } from '@core/kerf'
 import { counted } from '@core/length'
-import { takeInHand } from '@core/job'
+import { withCurrentTrial } from '@core/job'
 import { useSay } from '@web/parts/say'
 import { useMessages } from '@web/stores/messages'
 import { useOpenJob } from '@web/stores/job'
@@ -30,7 +30,7 @@ export function useKeptKerf(): (kerf: KerfResult) => void {
     const next = { ...trial.value, keptAs: id }
     const part = { id, width: rounded(width)!, doubt: rounded(doubt), kx: rounded(kx), ky: rounded(ky) }
     const done = kerfs.record({ ...part, method, how: how() }, '', (draft) => {
-      draft.measure.trials = takeInHand(next, jobs.job.measure)
+      draft.measure.trials = withCurrentTrial(next, jobs.job.measure)
     })
     if (done) useMessages().say('said', `Kerf ${say.value.fine(width)} is on the bench and in this job.`)
   }

@@ -1,5 +1,5 @@
 import { computed, type ComputedRef } from 'vue'
-import { currentTrial, takeInHand, trialBy } from '@core/job'
+import { currentTrial, withCurrentTrial, trialBy } from '@core/job'
 import { beliefOf } from '@core/belief'
 import { tasteOf } from '@core/fit'
 import { kerfOf } from '@core/kerf'
@@ -35,7 +35,7 @@ export function useTrial(): TrialInHand {
 
   const take = (next: Trial, key = ''): boolean =>
     jobs.edit((draft) => {
-      draft.measure.trials = takeInHand(next, jobs.job.measure)
+      draft.measure.trials = withCurrentTrial(next, jobs.job.measure)
     }, key)
   const change = (part: Partial<Trial>, key = ''): boolean => take({ ...trial.value, ...part }, key)
 

@@ -3,7 +3,7 @@ import { Plus } from '@lucide/vue'
 import { computed } from 'vue'
 import { problemSentence, whyNot } from '@core/box'
 import { thicknessesOf } from '@core/derive'
-import { begun, closes, FITTINGS, kindOfFitting, type FittingType } from '@core/fittings'
+import { defaultFitting, closes, FITTINGS, kindOfFitting, type FittingType } from '@core/fittings'
 import { MOST_THINGS, nextThingId, thingsOf } from '@core/job'
 import { capitalised } from '@core/length'
 import { madeOf, type BoxThing } from '@core/say'
@@ -41,7 +41,7 @@ const others = computed(() => absent.value.filter(({ thing }) => !ON_THE_JOB.inc
 const more = computed(() => absent.value.filter(({ thing }) => ON_THE_JOB.includes(thing)))
 
 function add(type: FittingType): void {
-  setFitting(begun(type, box.value, thickness.value))
+  setFitting(defaultFitting(type, box.value, thickness.value))
   place.chosen = `fitting-${type}`
 }
 /** One more box in this job, like the one in hand. */

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { goesIn, shortOf, sizedFor } from '@core/derive'
+import { largestContents, shortOf, sizedFor } from '@core/derive'
 import type { FittingOf } from '@core/fittings'
-import { same } from '@core/limits'
+import { isSameRecord } from '@core/limits'
 import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
@@ -18,7 +18,7 @@ const { change } = useBoxEdits()
 const NEAR = 0.01
 const short = computed(() => {
   const { made } = derived.box
-  return made && shortOf(props.own, goesIn(made))
+  return made && shortOf(props.own, largestContents(made))
 })
 const isRight = computed(() => {
   const by = short.value
@@ -40,7 +40,7 @@ const words = computed(() => {
 })
 function fit(): void {
   const sized = sizedFor(jobs.job)
-  if (!sized || same(sized, jobs.job.box)) return
+  if (!sized || isSameRecord(sized, jobs.job.box)) return
   const { width, depth, height } = sized
   change({ width, depth, height })
 }

@@ -4,7 +4,7 @@ import { isUpright, roomOf } from '@core/angled'
 import type { Size } from '@core/assembly'
 import { shareWorking, sizeInUse } from '@core/box'
 import { beliefOf } from '@core/belief'
-import { goesIn } from '@core/derive'
+import { largestContents } from '@core/derive'
 import { fitWorking } from '@core/fit'
 import { sizeWorking } from '@core/say'
 import { useSay } from '@web/parts/say'
@@ -34,7 +34,7 @@ const isOuter = computed(() => jobs.job.box.sizesAre === 'outer')
 /** The largest thing that goes in, where that is less than what is inside. */
 const free = computed(() => {
   const { made, sizes } = derived.box
-  const block = made && goesIn(made)
+  const block = made && largestContents(made)
   const isLess = block && (['x', 'y', 'z'] as const).some((axis) => block[axis] < sizes.inner[axis] - NOTED)
   return isLess ? sizeText(block) : ''
 })

@@ -3,7 +3,7 @@ import { computed, ref, shallowRef, watch, watchEffect } from 'vue'
 import type { Panel } from '@core/assembly'
 import { saidOn, slitsOf, wordsOf } from '@core/derive'
 import { fitCautions } from '@core/fit'
-import { same } from '@core/limits'
+import { isSameRecord } from '@core/limits'
 import { strikeSentence, tabAdvice, thingOfPart, warningSentence } from '@core/say'
 import CautionNote from '@web/parts/CautionNote.vue'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
@@ -44,7 +44,7 @@ const panels = shallowRef<Panel[]>([])
 const words = computed((before?: ReturnType<typeof wordsOf>) => {
   const { job, jobs: own, revision } = wordsOf(jobs.job)
   const now = { job: own?.[jobs.job.thing.id] ?? job, revision }
-  return before && same(before, now) ? before : now
+  return before && isSameRecord(before, now) ? before : now
 })
 const said = computed(() => saidOn(derived.box, words.value))
 watchEffect(() => {

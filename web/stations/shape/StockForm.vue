@@ -90,7 +90,7 @@ const choices = computed(() => {
       <li v-for="(material, i) in derived.box.materials" :key="material.id" class="flex items-center gap-2">
         <span class="min-w-0 flex-1 truncate">{{ material.name }}</span>
         <span class="num">{{ say.fine(material.thickness.mean) }}</span>
-        <button v-if="i > 0" type="button" class="btn px-2 py-0.5" @click="edits.takeInHand(material.id)">
+        <button v-if="i > 0" type="button" class="btn px-2 py-0.5" @click="edits.chooseStock(material.id)">
           Measure with this one
         </button>
         <span v-else class="note">measured in Measure</span>

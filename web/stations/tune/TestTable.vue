@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, reactive, ref, watch } from 'vue'
-import { limitsOf, same } from '@core/limits'
+import { limitsOf, isSameRecord } from '@core/limits'
 import { settingSchema, TEST_RESULTS, type Setting, type TestRecord, type TestResult } from '@core/tune'
 import FigureField from '@web/parts/FigureField.vue'
 import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
@@ -33,7 +33,7 @@ const entry = reactive<{ setting: Setting; result: TestResult | '' }>({
 watch(
   () => derived.choice.setting,
   (now, before) => {
-    if (same(entry.setting, before)) entry.setting = { ...now }
+    if (isSameRecord(entry.setting, before)) entry.setting = { ...now }
   },
 )
 watch(

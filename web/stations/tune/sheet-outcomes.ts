@@ -1,6 +1,6 @@
 import { counted } from '@core/length'
 import type { PocketTest } from '@core/stock'
-import { takeInHand } from '@core/job'
+import { withCurrentTrial } from '@core/job'
 import { newTrial } from '@core/testpiece'
 import { resultsOfFree, type TestRecord, type TestResult } from '@core/tune'
 import { useBench } from '@web/stores/bench'
@@ -68,7 +68,7 @@ export function useSheetOutcomes() {
     const squares = { side, count: 1, ways: 'both' as const }
     keep(resultsOfFree(sheet, square), (draft) => {
       if (square !== null)
-        draft.measure.trials = takeInHand({ ...newTrial('squares'), squares }, jobs.job.measure)
+        draft.measure.trials = withCurrentTrial({ ...newTrial('squares'), squares }, jobs.job.measure)
     })
   }
 

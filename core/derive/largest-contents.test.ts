@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals'
 import { makeBox, PLAIN_BOX, sameTabs, sameThickness, withLid, type BoxSpec } from '../box'
-import { goesIn } from './goes-in'
+import { largestContents } from './largest-contents'
 
 const T = 3
 const spec: BoxSpec = {
@@ -12,7 +12,8 @@ const spec: BoxSpec = {
   tabs: sameTabs({ rule: 'even', width: 10 }),
   proud: 0,
 }
-const made = (of: BoxSpec) => goesIn(makeBox(of, { mean: sameThickness(T), thickest: sameThickness(T) }))!
+const made = (of: BoxSpec) =>
+  largestContents(makeBox(of, { mean: sameThickness(T), thickest: sameThickness(T) }))!
 
 test('of a plain box all that is inside goes in; a lid on the walls takes nothing', () => {
   expect(made(spec)).toEqual({ x: 152.4, y: 101.6, z: 60 })

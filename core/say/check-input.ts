@@ -4,7 +4,7 @@ import type { FitPrediction } from '../fit'
 import type { Check, Format } from '../plan'
 
 /** What the checks look at: a plan, and the job and parts it was made from. */
-export interface Looked {
+export interface CheckInput {
   job: Job
   box: DerivedBox
   things: DerivedThing[]
@@ -13,14 +13,14 @@ export interface Looked {
   fit: FitPrediction
   /** What is about to be written. */
   formats: readonly Format[]
-  known: Known
+  known: MachineFacts
 }
 
 /** What the bench knows of a job's machine: kerfs of its other stocks, full width, mm. */
-export interface Known {
+export interface MachineFacts {
   kerfs: number[]
 }
-export const NOTHING_KNOWN: Known = { kerfs: [] }
+export const NO_FACTS: MachineFacts = { kerfs: [] }
 
 /** The first few sentences, and how many more there are. */
 export const listed = (items: string[], most = 3): string =>

@@ -81,7 +81,7 @@ export function freeRoom(box: Box): Block {
 }
 
 /** How large that block is. */
-export function goesIn(box: Box): Size {
+export function largestContents(box: Box): Size {
   if (box.angled) return box.inner // of walls at any angle no block is told yet
   const { min, max } = freeRoom(box)
   return { x: max.x - min.x, y: max.y - min.y, z: max.z - min.z }
