@@ -143,7 +143,7 @@ test('one file for each operation; a program that waits; an extra pass over a pa
   await page.getByRole('checkbox', { name: 'SVG' }).uncheck()
   await page.getByRole('checkbox', { name: 'G-code' }).check()
   await page.getByRole('switch', { name: 'Go round it first, beam off, and wait' }).click()
-  await page.getByRole('switch', { name: 'Wait at the end, to look before the sheet is moved' }).click()
+  await page.getByRole('switch', { name: 'Wait at the end, to look before you move the sheet' }).click()
   await settled(page)
   const [program] = await Promise.all([
     page.waitForEvent('download'),

@@ -97,7 +97,7 @@ test('by keys alone, and over a reload; that nothing came free is a test too', a
   await page.keyboard.press('Enter')
   await typeInto(page, page.locator('#bench-reading'), '12.3')
   await page.keyboard.press('Enter')
-  await expect(page.getByText(/12.3 mm cannot well be/)).toBeVisible()
+  await expect(page.getByText(/12.3 mm can hardly be right/)).toBeVisible()
   await typeInto(page, page.locator('#bench-reading'), '11.85')
   await page.keyboard.press('Enter')
   await page.keyboard.type('11.84')

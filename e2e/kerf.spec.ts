@@ -27,7 +27,7 @@ test('squares, from test piece to result, and a slip that is asked about', async
   await page.getByRole('button', { name: 'Next' }).click()
   await expect(page.getByRole('button', { name: /square 1, across: 24.841/ })).toBeVisible()
   await read(page, ['248.5'])
-  await expect(page.getByText('248.5 mm cannot well be')).toContainText('Did you mean 24.85 mm')
+  await expect(page.getByText('248.5 mm can hardly be right')).toContainText('Did you mean 24.85 mm')
   await page.getByRole('button', { name: 'Use 24.85 mm' }).click()
   await expect(page.getByRole('button', { name: /^Kerf, full width: 0.154 mm/ })).toBeVisible()
   await expect(page.getByTestId('advice')).toContainText('One square gives a figure but no interval')

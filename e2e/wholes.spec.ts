@@ -130,9 +130,7 @@ test('a box by what goes in: made the size for it; its dividers get feet and pla
   await expect(form.getByRole('status')).toContainText('Missing:')
   await expect(page.getByText(/What has to go in is larger/)).toBeVisible()
   await form.getByRole('button', { name: 'Make the box the size for it' }).click()
-  await expect(form.getByRole('status')).toContainText(
-    'It goes in; to spare are 0 mm of width, 0 mm of depth',
-  )
+  await expect(form.getByRole('status')).toContainText('It goes in, with 0 mm of width, 0 mm of depth')
   await expect(page.getByText(/What has to go in is larger/)).toHaveCount(0)
   await expect(page.getByText('Goes in and comes out')).toBeVisible()
   await choose(page, 'dividers')

@@ -16,7 +16,7 @@ export const pictureSchema = z
     grey: z.base64().max(Math.ceil(MOST_PIXELS / 3) * 4),
   })
   .refine(({ columns, rows, grey }) => Math.ceil((columns * rows) / 3) * 4 === grey.length, {
-    message: 'has another number of points than it says',
+    message: 'has a different number of points than it says',
     path: ['grey'],
   })
 export type Picture = z.infer<typeof pictureSchema>

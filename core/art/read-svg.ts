@@ -72,7 +72,7 @@ function parsed(text: string, flatten: Flatten): Element {
     const isDeep = /limit|loop|nest/i.test(error instanceof Error ? error.message : '')
     throw new Refusal(
       isDeep
-        ? 'This SVG file has too many parts in each other. Ungroup the drawing, or simplify it.'
+        ? 'This SVG file has groups nested too deep. Ungroup the drawing, or simplify it.'
         : `This SVG file cannot be read. ${SAVE_AGAIN}`,
     )
   }

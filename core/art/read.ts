@@ -121,7 +121,9 @@ function tidied(raw: RawArt, name: string): Artwork {
   const all = [...raw.groups.values()].flatMap(({ lines }) => lines.flatMap(({ points }) => points))
   if (all.length === 0) throw new Refusal('There are no lines in this file. Choose another one.')
   if (all.some(({ x, y }) => !Number.isFinite(x) || !Number.isFinite(y)))
-    throw new Refusal('Some places in this file are no numbers. Save it again from the program that made it.')
+    throw new Refusal(
+      'Some coordinates in this file are not numbers. Save it again from the program that made it.',
+    )
   const { minX, minY, maxX, maxY } = bounds(all)
   const [width, height] = [(maxX - minX) * scale, (maxY - minY) * scale]
   if (Math.max(width, height) > 20_000 || width < 0.01)

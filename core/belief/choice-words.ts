@@ -7,7 +7,7 @@ const described = ({ speed, power, passes }: Setting, say: Say): string =>
 
 /** What else is to be heeded with a result that is not the best. */
 const HEED: Partial<Record<TestRecord['result'], string>> = {
-  'just through': ' Knots and glue lines may stay in: look before the sheet is moved.',
+  'just through': ' Knots and glue lines may stay in: look before you move the sheet.',
   charred: ' A quicker one is worth a test.',
 }
 
@@ -24,7 +24,7 @@ function typedReason({ test, failed }: Choice): string {
 
 function failuresSaid({ failed, tried }: Choice): string {
   if (failed < tried)
-    return `${failed} of ${tried} tests on this stock did not go through, and no setting is to be relied on.`
+    return `${failed} of ${tried} tests on this stock did not go through, so no setting can be relied on.`
   return `${failed === 1 ? 'The one test' : `All ${failed} tests`} on this stock did not go through.`
 }
 
@@ -42,7 +42,7 @@ export function choiceReason(choice: Choice, say: Say): string {
     )
   if (from === 'other stocks')
     return (
-      'Nothing is tested for this stock on this machine. By what its other stocks needed ' +
+      'Nothing is tested for this stock on this machine. From what its other stocks needed, ' +
       `${described(setting, say)} is likely to go through: make a test cut first.`
     )
   if (!test) {

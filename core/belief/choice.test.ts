@@ -69,7 +69,7 @@ describe('choosing', () => {
     const choice = chosenOf(tests, machine, stock, 3)
     expect(choice).toMatchObject({ from: 'other stocks', standing: 'untested', tried: 0 })
     expect(choice.setting.speed).toBeLessThan(0.75 * start.setting.speed)
-    expect(choiceReason(choice, say)).toContain('By what its other stocks needed')
+    expect(choiceReason(choice, say)).toContain('From what its other stocks needed')
   })
   test('a test nearer in thickness comes first, and it is not called the quickest', () => {
     const tests = [

@@ -45,7 +45,7 @@ const SENTENCES: {
       : 'The dividers are higher than the room inside. Make them at most ' +
         `${say.short(problem.most, 1)} high.`,
   'slot under top': () =>
-    'Slots open at the rim cannot be reached under this lid. Let the dividers in by tenons or grooves.',
+    'Slots open at the rim cannot be reached under this lid. Join the dividers by tenons or grooves.',
   'opening panel': (problem) =>
     `There is no ${problem.panel} for that opening. Put it on another panel, or take it away.`,
   'engraving panel': (problem) =>
@@ -65,7 +65,7 @@ const SENTENCES: {
     'Bends of that radius leave nothing flat between them. Make the radius at most ' +
     `${say.short(problem.most, 0)}, or the box larger.`,
   'bend link': (problem, say) =>
-    'Links so wide do not go twice into the arc. Make them at most ' +
+    'Links that wide do not fit twice into the arc. Make them at most ' +
     `${say.short(problem.most, 1)} wide, or the radius larger.`,
   'latch wedge': (problem, say) =>
     `The wedge of the latch, cut from the stock of the dividers, ` +
@@ -75,7 +75,7 @@ const SENTENCES: {
     `The wall across from the bend is too short for a latch. Make the ${problem.size} at least ` +
     `${say.length(problem.least)} larger, or leave the latch out.`,
   'bend bridge': (problem, say) =>
-    `Bridges so wide leave no link to twist. Make them at most ${say.short(problem.most, 1)}, ` +
+    `Bridges that wide leave no link to twist. Make them at most ${say.short(problem.most, 1)}, ` +
     'the slits longer, or the box longer along the bend.',
   groove: (problem, say) =>
     `A groove ${say.short(problem.depth)} deep would go through ${say.short(problem.thickness)}. ` +

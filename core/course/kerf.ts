@@ -16,6 +16,8 @@ export interface KerfState {
   /** Drawn side, mm. */
   side: number
   squares: Square[]
+  /** How often squares were cut: others each time. */
+  cuts: number
   /** The square between the jaws, and which way it lies there. */
   held: { square: number; way: 'x' | 'y' } | null
   /** How wide the beam was drawn by hand, mm. */
@@ -31,8 +33,8 @@ const SQUARES = 5
 const NEAR = 0.011
 
 /** Five squares of this laser: each a little its own, as focus and sheet are. */
-function cutSquares({ seed, machine }: World, side: number): Square[] {
-  const random = randomFrom(seed * 211 + 3)
+function cutSquares({ seed, machine }: World, side: number, nth: number): Square[] {
+  const random = randomFrom(seed * 211 + 7 * nth + 3)
   return Array.from({ length: SQUARES }, () => ({
     x: side - machine.kerf.x - machine.wander * standardNormal(random),
     y: side - machine.kerf.y - machine.wander * standardNormal(random),
@@ -51,7 +53,7 @@ export function kerfRead({ side, squares }: Pick<KerfState, 'side' | 'squares'>)
 }
 
 function read(state: KerfState, square: number, way: 'x' | 'y'): KerfState {
-  const random = randomFrom(state.world.seed * 307 + square * 2 + (way === 'x' ? 0 : 1))
+  const random = randomFrom(state.world.seed * 307 + state.cuts * 11 + square * 2 + (way === 'x' ? 0 : 1))
   const squares = state.squares.map((each, i): Square => {
     if (i !== square) return each
     const shown = shownBy(CALIPERS, each[way], random)
@@ -66,14 +68,17 @@ export const KERF_LESSON: Lesson<KerfState, KerfAct> = {
     world,
     side: unit === 'in' ? 25.4 : 25,
     squares: [],
+    cuts: 0,
     held: null,
     beam: 0.4,
     said: '',
   }),
   act: (state, act) => {
     switch (act.do) {
-      case 'cut':
-        return { ...state, squares: cutSquares(state.world, state.side), held: null, said: 'cut' }
+      case 'cut': {
+        const { world, side, cuts } = state
+        return { ...state, squares: cutSquares(world, side, cuts), cuts: cuts + 1, held: null, said: 'cut' }
+      }
       case 'take': {
         if (act.square >= state.squares.length) return state
         const isAcross = state.squares[act.square].readX === null

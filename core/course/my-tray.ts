@@ -60,12 +60,15 @@ export function trayJob(notes: Notes, { sheet, label }: World, id: string, on: s
   }
 }
 
-/** What the tray has from each lesson: those that leave something behind for it. */
-export const TRAY_PARTS: { lesson: LessonId; label: string }[] = [
-  { lesson: 'thickness', label: 'Thickness' },
-  { lesson: 'kerf', label: 'Kerf' },
-  { lesson: 'once', label: 'Compensation per side' },
-  { lesson: 'comb', label: 'Fit' },
-  { lesson: 'tabs', label: 'Tabs' },
-  { lesson: 'setting', label: 'Speed' },
+/** What the tray has from each lesson: those that note a figure for it, and those that it went through. */
+export const TRAY_PARTS: { lesson: LessonId; label: string; isFigure: boolean }[] = [
+  { lesson: 'thickness', label: 'Thickness', isFigure: true },
+  { lesson: 'kerf', label: 'Kerf', isFigure: true },
+  { lesson: 'once', label: 'Compensation per side', isFigure: true },
+  { lesson: 'comb', label: 'Fit', isFigure: true },
+  { lesson: 'tabs', label: 'Tabs', isFigure: true },
+  { lesson: 'setting', label: 'Speed', isFigure: true },
+  { lesson: 'layout', label: 'Laid out', isFigure: false },
+  { lesson: 'gluing', label: 'Put together', isFigure: false },
+  { lesson: 'result', label: 'Looked over', isFigure: false },
 ]

@@ -80,7 +80,7 @@ describe('what is meant to be gripped, or open', () => {
     expect(said(pulled)).toEqual([])
     expect(said({ ...pulled, ...columns('tenon', 3) })).toEqual([])
     expect(said({ ...pulled, ...columns('tenon') })).toEqual([
-      'Behind what the front is gripped by is the column 1: fingers have no room. Move one of them.',
+      'Fingers have no room at the grip of the front: the column 1 stands behind it. Move one of them.',
     ])
   })
   test('an opening in a lid that its lip closes', () => {

@@ -14,7 +14,7 @@ export type TestSheetFormat = 'svg' | 'dxf' | 'gcode'
 const HOW: Record<SheetKind, string> = {
   cut: 'Cut it, lift the sheet without touching the squares, and write down what became of each.',
   pocket: 'Burn it, clean the pockets, and measure their depth with the tail of the calipers.',
-  engrave: 'Burn it, wipe it, and look which patch is best.',
+  engrave: 'Burn it, wipe it, and see which patch is best.',
 }
 
 /** A job's test sheet as one file: every square in a colour, on a layer, or with a setting of its own. */

@@ -73,7 +73,7 @@ const CODES: Record<string, (machining: Machining) => void> = {
 /** The words of a line, one after another; where the head is to go, or why that cannot be read. */
 function obey(line: string, machining: Machining, scale: number): { to: Point | null } | { why: string } {
   const left = line.replace(WORD, '').trim()
-  if (left !== '') return { why: `“${left.slice(0, 20)}” cannot be read. Only plain words are.` }
+  if (left !== '') return { why: `“${left.slice(0, 20)}” cannot be read. Only plain words can.` }
   let to: Point | null = null
   for (const [, letter, digits] of line.matchAll(WORD)) {
     const value = Number(digits)

@@ -28,7 +28,7 @@ export function batchRefusal(jobs: Job[]): string {
       return `“${name}” wants another fit than “${first.name}”: make them the same in Shape.`
   }
   const many = jobs.find((job) => thingsOf(job).some(({ copies }) => copies > MOST_COPIES))
-  if (many) return `“${many.name}” is wanted more than ${MOST_COPIES} times, which is the most of one thing.`
+  if (many) return `“${many.name}” is wanted more than ${MOST_COPIES} times, the most for one thing.`
   if (moreOf(jobs).length > MOST_STOCKS) return 'Together they are cut from too many stocks. Leave one out.'
   const count = jobs.reduce((sum, job) => sum + thingsOf(job).length, 0)
   return count > MOST_THINGS + 1 ? `Together they make ${count} things; ${MOST_THINGS + 1} are the most.` : ''

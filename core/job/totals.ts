@@ -23,6 +23,6 @@ export function totalsRefusal({ box, also }: HasBoxes): string | null {
       'can be kept: make curves simpler, or take a drawing out'
     )
   return picture > MOST_JOB_PICTURES
-    ? 'the pictures of this job are too much together: read one in smaller, or take one out'
+    ? 'the pictures of this job are too large together: read one in smaller, or take one out'
     : null
 }

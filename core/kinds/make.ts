@@ -73,7 +73,7 @@ function valueOf(input: KindInput, typed: string): number | { error: string } | 
   if (input.unit === 'choice')
     return input.choices.includes(typed)
       ? typed
-      : { error: `“${typed}” is no ${input.name}. Use one of ${input.choices.join(', ')}.` }
+      : { error: `“${typed}” cannot be ${input.name}. Use one of ${input.choices.join(', ')}.` }
   if (input.unit === 'text') return typed
   const parsed = parseLength(typed, 'mm')
   if (!parsed.ok) return { error: `${input.name}: ${parsed.error}` }

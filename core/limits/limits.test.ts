@@ -23,7 +23,7 @@ test('a refusal names the place and the limit in words', () => {
   expect(why({ readings: [1, -2] })).toBe('reading 2 is at least 0')
   expect(why({ readings: [1, 2, 3, 4, 5] })).toBe('readings holds at most 4 entries')
   expect(why({ name: 'trays and more' })).toBe('name may have at most 5 letters')
-  expect(why({ width: 'wide' })).toBe('width is no number')
+  expect(why({ width: 'wide' })).toBe('width is not a number')
   expect(why({ more: 1 })).toBe('the whole of it has something unknown in it: more')
 })
 describe('repair', () => {

@@ -22,10 +22,10 @@ export function placeOf(path: PropertyKey[]): string {
 
 /** What may have been expected, in words. */
 const EXPECTED: Record<string, string> = {
-  int: 'whole number',
+  int: 'a whole number',
   string: 'text',
-  array: 'list',
-  object: 'record',
+  array: 'a list',
+  object: 'a record',
   boolean: 'yes or no',
 }
 
@@ -38,7 +38,7 @@ function complaint(issue: z.core.$ZodIssue): string {
     return issue.origin === 'array' ? `holds ${most} entries` : `is ${most}`
   }
   if (code === 'unrecognized_keys') return `has something unknown in it: ${issue.keys.join(', ')}`
-  if (code === 'invalid_type') return `is no ${EXPECTED[issue.expected] ?? issue.expected}`
+  if (code === 'invalid_type') return `is not ${EXPECTED[issue.expected] ?? `a ${issue.expected}`}`
   return `is not one of the choices`
 }
 

@@ -52,7 +52,7 @@ interface Faulty {
 
 /** What a cut on the simulated laser came to. */
 export interface Rehearsal {
-  simulation: 'This is a simulation: nothing was cut, and a real laser is another one.'
+  simulation: 'This is a simulation: nothing was cut, and a real laser differs.'
   seed: number
   /** Whether it is a laser like the owner's, or any; then its world, and what was wrong there. */
   laser: 'mine' | 'any'
@@ -248,7 +248,7 @@ function resultOf(
     rounded(pieces.reduce((sum, { piece }) => sum + piece.kerf[axis], 0) / Math.max(1, pieces.length))
   const faulty = pieces.filter(({ piece }) => piece.faults.length > 0)
   return {
-    simulation: 'This is a simulation: nothing was cut, and a real laser is another one.',
+    simulation: 'This is a simulation: nothing was cut, and a real laser differs.',
     seed,
     laser: isMine ? 'mine' : 'any',
     world,

@@ -8,7 +8,7 @@ export const WORLD_WORDS: Record<WorldName, string> = {
   'drifting power': 'Power drifted while it cut, and from day to day.',
   knotty: 'The sheet was full of knots.',
   taper: 'Cuts were not upright: calipers touched a wider part than the joints did.',
-  'another speed': 'The kerf was another one at this speed than the squares would show.',
+  'another speed': 'At this speed the kerf was not what the squares would show.',
   'calipers off': 'The calipers were off zero by 0.02 mm.',
   'a hand that squeezes': 'The hand squeezed the calipers: they read too little.',
   'focus over the bed': 'Focus differed over the bed, and the kerf with it.',

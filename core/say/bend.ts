@@ -19,7 +19,7 @@ export function bendLine({ odds, tried, shear, held, broke }: BendReport): strin
   if (broke !== null && shear >= broke) return `${chance}: one of yours that was bent no harder broke.`
   if (held !== null && shear <= held) return `${chance}: one of yours that was bent harder held.`
   if (held === null) return `${chance}: the one of yours that broke was bent harder; none held yet.`
-  return `${chance}: harder than any of yours that held, and none so hard was tried.`
+  return `${chance}: harder than any of yours that held, and none that hard was tried.`
 }
 
 /** The arithmetic of a bend. */

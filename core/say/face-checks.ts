@@ -94,7 +94,7 @@ export function inlayChecks({ things }: CheckInput, say: Say): Check[] {
         look(
           `inlay ${i}`,
           `The inlay on the ${panel} ${lies} ${say.length(Math.abs(out), 1)} ${out > 0 ? 'out' : 'deep'}`,
-          `Choose ${mend} in Shape: so much is not sanded level.`,
+          `Choose ${mend} in Shape: that much is not sanded level.`,
         ),
       ]
     }),

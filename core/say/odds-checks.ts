@@ -49,7 +49,7 @@ export function fitCheck({ fit: { odds, wanted, word }, box }: CheckInput): Chec
     return [
       stop(
         'fit',
-        `The joints will be ${word}, by odds of ${percent(odds[word])}`,
+        `The joints will be ${word}, with odds of ${percent(odds[word])}`,
         `${said} Take the advice in Measure, ask for another fit there, or measure again.`,
       ),
     ]
@@ -142,7 +142,7 @@ function markCheck({ job: { tune }, plan }: CheckInput, say: Say): Check[] {
     look(
       'marks',
       'Nobody has tried the setting that marks',
-      `${said.join('; ')}: where one begins on such a machine. Try it on a scrap, and set it in Tune.`,
+      `${said.join('; ')} is a usual start on such a machine. Try it on a scrap, and set it in Tune.`,
     ),
   ]
 }

@@ -17,7 +17,7 @@ export function unsaidOf({ measure: { machine, stock, sure } }: Pick<Job, 'measu
   else if (isSameRecord(newMachine(machine.id, machine.name), machine))
     found.push({
       what: 'machine figures',
-      says: `bed, watts and speeds of ${machine.name} are those of any machine`,
+      says: `bed, watts and speeds of ${machine.name} are those of a common machine`,
       key: `machine ${machine.id}`.slice(0, 120),
     })
   if (!stock) found.push({ what: 'stock', says: 'no stock is chosen', key: '' })

@@ -26,7 +26,7 @@ export function faultSentence({ kind, panels }: Pick<Fault, 'kind' | 'panels'>, 
     case 'overlap':
       return `${names} would be in the same place. Move one of them, or make it smaller.`
     case 'missing':
-      return `Something of the ${names} is missing at a joint: two cut-outs meet there. Move one of them.`
+      return `Part of the ${names} is missing at a joint: two cut-outs meet there. Move one of them.`
     case 'stuck':
       return `The ${names} does not come out. Change how it is held, or what stands in its way.`
   }
@@ -61,8 +61,8 @@ function uselessSentence(kind: Useless['kind'], nameOf: (i: number) => string): 
       )
     case 'no room for fingers':
       return (
-        `Behind what the ${nameOf(0)} is gripped by is the ${nameOf(1)}: ` +
-        'fingers have no room. Move one of them.'
+        `Fingers have no room at the grip of the ${nameOf(0)}: the ${nameOf(1)} stands behind it. ` +
+        'Move one of them.'
       )
     case 'no grip':
       return 'The lid lies flush and has nothing to grip it by. Give it a notch, a hole or an opening.'

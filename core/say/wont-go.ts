@@ -22,7 +22,7 @@ export function whyItWillNotGo({ fit, box }: Pick<Derived, 'fit' | 'box'>, say: 
       title: 'The right panel, the right way round',
       how:
         'Read the label, see which face looks out, and whether it stands on its head. ' +
-        'Left and right are taken for each other most.',
+        'Left and right are mixed up most.',
     },
     {
       title: 'Soot, a burr, a tab that did not come out of its notch',

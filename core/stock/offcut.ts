@@ -111,7 +111,7 @@ export function readCorners(
   if (corners.length > 60) return refused('60 corners are the most. Leave out those that hardly count.')
   const fitted = fittedOutline(corners)
   if (Math.min(fitted.width, fitted.height) < 10 || Math.max(fitted.width, fitted.height) > 5000)
-    return refused('A piece is between 10 mm and 5 m each way. Look at the unit of the corners.')
+    return refused('A piece is between 10 mm and 5 m each way. Check the unit of the corners.')
   return crosses(fitted.outline!)
     ? refused('Sides of this outline cross or touch. Write its corners in order round it.')
     : { ok: true, ...fitted }

@@ -13,7 +13,7 @@ export const FAMILIES: Record<Family, { crushes: 'a little' | 'never' | 'easily'
   plywood: {
     crushes: 'a little',
     cautions: [
-      'Glue lines and knots may not cut through: look before the sheet is moved. Unknown glues ' +
+      'Glue lines and knots may not cut through: look before you move the sheet. Unknown glues ' +
         'give unknown fumes.',
     ],
   },

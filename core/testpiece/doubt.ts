@@ -31,7 +31,7 @@ export function doubtReading(trial: Trial, value: number, say: Say): Doubt | nul
     meansKerf(reading) >= PLAUSIBLE_KERF.min - slack && meansKerf(reading) <= PLAUSIBLE_KERF.max + slack
   if (plausible(value)) return null
   const odd =
-    `${say.short(value, 3)} cannot well be: about ` +
+    `${say.short(value, 3)} can hardly be right: about ` +
     `${say.length(expectedReading(trial), isSquare ? 1 : 2)} is expected.`
   const meant = slipsOf(value).find(([reading]) => plausible(reading))
   if (!meant) {

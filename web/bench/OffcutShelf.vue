@@ -113,7 +113,7 @@ const sizeOf = ({ width, height, outline }: Offcut): string =>
           />
         </div>
       </li>
-      <li v-if="stock.offcuts.length === 0" class="note">None. Test pieces and small boxes like them.</li>
+      <li v-if="stock.offcuts.length === 0" class="note">None. Test pieces and small boxes can use them.</li>
     </ul>
     <form class="grid gap-2" aria-label="New offcut" @submit.prevent="add">
       <div class="flex flex-wrap items-start gap-2">

@@ -30,7 +30,7 @@ const kinds = computed((): Kind[] => [
     id: 'gap',
     title: 'Gaps inside their 95 % interval',
     promises: gapPromises(bench.promises),
-    none: 'Measure one play in Log: it is inside of its interval, or not.',
+    none: 'Measure one play in Log: it lies inside its interval, or not.',
   },
   {
     id: 'through',
@@ -48,7 +48,7 @@ const kinds = computed((): Kind[] => [
 const kept = ({ promises }: Kind): string => {
   const came = promises.filter((each) => each.came).length
   const said = promises.reduce((sum, each) => sum + each.said, 0) / promises.length
-  return `${came} of ${counted(promises.length, 'promise')} came; ${percent(said)} was said on the mean.`
+  return `${came} of ${counted(promises.length, 'promise')} came; ${percent(said)} was said on average.`
 }
 /** What follows from it: how much wider or narrower things are stated now. */
 const widths = computed(() => [

@@ -40,7 +40,7 @@ const families = computed(() =>
     <h2 id="taste-title">Your own snug</h2>
     <p v-if="families.length === 0" class="note mt-1">
       Not known yet. A fit comb, or a word on a cut in Log, says which interference feels just right to you.
-      Kerf is another thing.
+      Kerf is something else.
     </p>
     <div v-for="{ family, taste, records } in families" :key="family" class="mt-1.5">
       <p>

@@ -103,14 +103,14 @@ provide(COURSE, {
             </span>
           </button>
         </nav>
-        <MyTray class="max-md:hidden" :notes="notes" :world="world" @go="go" />
+        <MyTray class="max-md:hidden" :notes="notes" :world="world" :done="done" @go="go" />
       </div>
       <component :is="LESSON_PARTS[chosen]" :key="`${chosen} ${code} ${say.lengthUnit}`" />
-      <MyTray class="md:hidden" :notes="notes" :world="world" @go="go" />
+      <MyTray class="md:hidden" :notes="notes" :world="world" :done="done" @go="go" />
       <BenchCode class="card md:col-span-2" :code="code" @bench="on" />
       <p class="note md:col-span-2">
-        All of it is simulated: nothing is cut, and your machine is another one. Before you work a real laser,
-        read its manual and the local rules, and let somebody show you.
+        All of it is simulated: nothing is cut, and your machine differs. Before you work a real laser, read
+        its manual and the local rules, and let somebody show you.
       </p>
     </main>
   </div>

@@ -6,7 +6,7 @@ import { useSay } from '@web/parts/say'
 import { useShelf } from '@web/stores/shelf'
 
 /** What the lessons have noted of one’s own tray, and the tray as a job. */
-const props = defineProps<{ notes: Notes; world: World }>()
+const props = defineProps<{ notes: Notes; world: World; done: LessonId[] }>()
 const emit = defineEmits<{ go: [id: LessonId] }>()
 const say = useSay()
 const shelf = useShelf()
@@ -34,8 +34,13 @@ function noted(lesson: LessonId): string | null {
       return text(speed, say.value.speed)
   }
 }
-const lines = computed(() => TRAY_PARTS.map((part) => ({ ...part, noted: noted(part.lesson) })))
-const isReady = computed(() => lines.value.every((line) => line.noted !== null))
+const lines = computed(() =>
+  TRAY_PARTS.map((part) => {
+    const done = props.done.includes(part.lesson) ? 'done' : null
+    return { ...part, noted: part.isFigure ? noted(part.lesson) : done }
+  }),
+)
+const isReady = computed(() => lines.value.every((line) => !line.isFigure || line.noted !== null))
 async function make(): Promise<void> {
   const job = trayJob(props.notes, props.world, crypto.randomUUID(), new Date().toISOString())
   const id = await shelf.keep(job)
@@ -46,7 +51,7 @@ async function make(): Promise<void> {
 <template>
   <section class="card grid gap-2" aria-labelledby="my-tray">
     <h2 id="my-tray">Your tray</h2>
-    <dl class="grid grid-cols-[auto_1fr] gap-x-3 gap-y-1 text-[13px]">
+    <dl class="grid grid-cols-[auto_1fr] gap-x-3 gap-y-0.5 text-[13px]">
       <template v-for="{ lesson, label, noted: text } in lines" :key="lesson">
         <dt>{{ label }}</dt>
         <dd v-if="text" class="num">{{ text }}</dd>
@@ -62,6 +67,6 @@ async function make(): Promise<void> {
       </template>
     </dl>
     <button type="button" class="btn" :disabled="!isReady" @click="make">Make it a job</button>
-    <p v-if="!isReady" class="note">Six lessons each add a line. Then it is a tray that you can cut.</p>
+    <p v-if="!isReady" class="note">Six lessons each note a figure. Then it is a tray that you can cut.</p>
   </section>
 </template>

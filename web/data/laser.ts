@@ -13,7 +13,7 @@ function asJson(text: string | null): unknown {
 /** What asking a laser came to: what it said, or one sentence why not. */
 export type Answer<T> = { ok: true; value: T } | { ok: false; error: string; lost: boolean }
 
-const LOST = 'The simulated laser does not answer. It is there where Uplands was started with npm run demo.'
+const LOST = 'The simulated laser does not answer. It answers where Uplands was started with npm run demo.'
 /** How long an answer may take, ms. */
 const PATIENCE = 20_000
 

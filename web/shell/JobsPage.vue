@@ -179,7 +179,7 @@ const shown = computed(() => {
         v-else-if="shelf.ready && shelf.jobs.length === 0 && shelf.unreadable.length > 0"
         class="mt-2 text-quiet"
       >
-        None that can be read: see above.
+        None of them can be read: see above.
       </p>
       <p v-else-if="shelf.ready && shelf.jobs.length === 0" class="mt-2 text-quiet">
         None yet. Start with “New job”: it asks what you want to make, and how large.

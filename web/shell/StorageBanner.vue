@@ -19,8 +19,8 @@ const says = computed(() => {
     )
   }
   return jobs.saving === 'in memory'
-    ? 'This browser stores nothing for this page. You can work, but what you do goes when the page ' +
-        'closes: export the job before.'
+    ? 'This browser stores nothing for this page. You can work, but what you do is lost when the ' +
+        'page closes: export the job first.'
     : ''
 })
 </script>

@@ -217,9 +217,11 @@ export const useDerived = defineStore('derived', () => {
     },
     { flush: 'sync' },
   )
-  watch([strip, () => planner.busy], () => {
-    if (!jobs.job) return
-    settled = strip.value.map((figure) =>
+  // Another page may close the job before this store is told: what nobody has open has no strip.
+  const open = computed(() => (jobs.job && calm.value ? strip.value : null))
+  watch([open, () => planner.busy], () => {
+    if (!open.value) return
+    settled = open.value.map((figure) =>
       planner.busy && PLANNED.includes(figure.id)
         ? (settled.find(({ id }) => id === figure.id) ?? figure)
         : figure,

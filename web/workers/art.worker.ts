@@ -19,7 +19,8 @@ function flatten(svg: string): string {
 self.addEventListener('message', ({ data }: MessageEvent<ArtRequest>) => {
   void begun.then(
     () => self.postMessage(answer(data)),
-    () => self.postMessage({ ok: false, error: 'The reader of drawings did not come. Reload the page.' }),
+    () =>
+      self.postMessage({ ok: false, error: 'The part that reads drawings did not load. Reload the page.' }),
   )
 })
 

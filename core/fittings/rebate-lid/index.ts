@@ -118,5 +118,5 @@ export const rebateLid: LidKind<RebateLid> = {
   },
   note: () =>
     'The rebate is engraved as deep as the lid is thick below the rim, and that much wider at its sides. ' +
-    'How deep the engraving goes, a test pocket on this sheet tells. No notch: 0.',
+    'A test pocket on this sheet tells how deep the engraving goes. No notch: 0.',
 }

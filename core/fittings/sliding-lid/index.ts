@@ -165,7 +165,7 @@ export const slidingLid: LidKind<SlidingLid> = {
       ? 'Strips are glued to the side walls, below and above the lid; the play is left above it and at ' +
         'its sides.'
       : 'Grooves are engraved that much deeper than the lid reaches, and wider than its thickest reading. ' +
-        'How deep the engraving goes, a test pocket on this sheet tells. No hole: 0.',
+        'A test pocket on this sheet tells how deep the engraving goes. No hole: 0.',
   build: (own, from, together) =>
     own.captive && together.includes('stop')
       ? 'Glue the stop strip under the back edge of the lid first, square to it, and let it dry. ' +

@@ -17,7 +17,6 @@ const say = useSay()
 const svg = ref<SVGSVGElement>()
 const width = useChartWidth(svg, 800)
 const COUNT = 5
-const runs = ref(0)
 const side = computed(() => Math.min(84, (width.value - 20) / COUNT - 8))
 const corner = (i: number): Point => ({ x: 10 + i * (side.value + 8), y: 12 })
 const squareData = (i: number): string =>
@@ -31,10 +30,6 @@ const jaws = computed(() => ({
   height: 100,
 }))
 
-function cut(): void {
-  runs.value++
-  act({ do: 'cut' })
-}
 function carry(event: PointerEvent, square: number): void {
   follow(event, {
     move: (by) => (carried.value = { square, by }),
@@ -78,7 +73,7 @@ const LARGE = 320
         class="fill-sunk stroke-edge"
         rx="4"
       />
-      <LaserRun v-if="runs > 0" :run="runs" :lines="state.squares.map((_, i) => squareData(i))" />
+      <LaserRun v-if="state.cuts > 0" :run="state.cuts" :lines="state.squares.map((_, i) => squareData(i))" />
       <g
         v-for="(_, i) in state.squares"
         :key="i"
@@ -168,7 +163,7 @@ const LARGE = 320
       </g>
     </svg>
     <div class="flex flex-wrap items-center gap-2">
-      <button type="button" class="btn" @click="cut">
+      <button type="button" class="btn" @click="act({ do: 'cut' })">
         {{ state.squares.length > 0 ? 'Cut five others' : 'Cut five squares' }}
       </button>
       <button type="button" class="btn" :disabled="!held" @click="act({ do: 'turn' })">

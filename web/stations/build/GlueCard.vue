@@ -63,7 +63,7 @@ const choose = ({ target }: Event): void => {
     <p v-if="late" class="text-sm text-gorse">
       {{ late.steps.find(({ glue: faces }) => faces.length > 0)!.title }}: spreading and closing take about
       {{ minutesText(late.minutes) }}, {{ minutesText(late.late) }} longer than this glue stays open. Take a
-      slower one, or spread it with four hands.
+      slower one, or work as a pair.
     </p>
     <p v-if="plan.better" class="text-sm">
       {{ plan.better.says }}

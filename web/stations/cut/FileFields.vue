@@ -37,7 +37,7 @@ const change = (part: Partial<Job['cut']>): boolean =>
     />
     <ToggleSwitch
       data-field="look"
-      label="Wait at the end, to look before the sheet is moved"
+      label="Wait at the end, to look before you move the sheet"
       :model-value="cut.look"
       @update:model-value="change({ look: $event })"
     />

@@ -213,7 +213,7 @@ const MOST = 5
     </div>
     <p v-if="error" class="text-[13px] text-rowan" role="alert">{{ error }}</p>
     <p v-if="isLost && isAtWork" class="text-[13px] text-gorse" role="status">
-      The connection is lost. It is taken up again by itself; the laser goes on meanwhile.
+      The connection is lost. This page tries again by itself; the laser goes on meanwhile.
     </p>
     <template v-if="state && state.of > 0">
       <progress
@@ -230,7 +230,7 @@ const MOST = 5
       </p>
       <p v-else class="font-semibold">{{ outcome.free }} of {{ outcome.of }} parts came free as planned.</p>
       <p v-if="outcome.elsewhere > 0">
-        {{ outcome.elsewhere }} of them were cut after the knock: beside their place, and good all the same.
+        {{ outcome.elsewhere }} of them were cut after the knock: off their place, and still good.
       </p>
       <ul v-if="outcome.faults.length > 0" class="list-disc pl-4">
         <li v-for="{ label, why } in outcome.faults.slice(0, MOST)" :key="label">

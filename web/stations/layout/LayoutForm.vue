@@ -105,7 +105,7 @@ const loads = computed(() => {
       @update:model-value="change({ sheets: $event }, 'sheets')"
       @clear="change({ sheets: null }, 'sheets')"
     />
-    <p class="note">Empty is as many as it takes.</p>
+    <p class="note">Leave it empty for as many as it takes.</p>
     <PiecesForm />
     <p v-if="few" class="text-[13px] text-gorse">{{ few }}</p>
     <p v-if="runs === 'none'" class="note" data-field="grain">
@@ -139,8 +139,8 @@ const loads = computed(() => {
       @update:model-value="change({ shareEdges: $event }, '')"
     />
     <p v-if="settings.shareEdges && !derived.rules.shareEdges" class="note">
-      Not while the laser’s software compensates, with bridges, or where the beam is not round. Such a line
-      cannot be that of two parts.
+      Not while the laser’s software compensates, with bridges, or where the beam is not round. Two parts
+      cannot share such a line.
     </p>
     <p v-if="settings.anyAngle && !isFreeHere" class="note">
       The beam is not round, the grain matters, or they may not be turned: parts lie by quarter turns.

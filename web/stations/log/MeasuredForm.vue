@@ -91,8 +91,8 @@ const said = (each: Measured): string => {
       </button>
     </p>
     <p v-else class="note">
-      Play is notch minus tab, both with the same calipers: one measured play says more than any word. Of two
-      joints or parts from different places it is learnt how the kerf leans over the bed.
+      Play is notch minus tab, both with the same calipers: one measured play says more than any word. Two
+      joints or parts from different places show how the kerf changes over the bed.
     </p>
   </div>
 </template>

@@ -29,7 +29,7 @@ async function list(): Promise<void> {
 async function store(work: Promise<unknown>): Promise<void> {
   await work.catch(() => {
     refused.value =
-      'The browser did not store that: it has no room left, or gives none. Make room, try again.'
+      'The browser did not store that: it has no room left, or allows none. Make room, try again.'
   })
 }
 onMounted(list)

@@ -41,7 +41,7 @@ const believed = computed(() => {
   if (mean === read) return ''
   const as = say.value.fine(mean)
   return (
-    `By what slots and calipers showed it is rather ${as}, and slots and tabs are drawn for that. ` +
+    `Slots and calipers say that it is nearer ${as}, and slots and tabs are drawn for that. ` +
     'Read it again to be sure.'
   )
 })

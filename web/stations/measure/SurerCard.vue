@@ -28,7 +28,7 @@ const WHAT: Record<Next['what'], { title: string; how: string }> = {
   },
   calipers: {
     title: 'Calipers on a gauge',
-    how: 'Measure something whose size you know: a gauge block, a coin, a feeler. Close them on zero before.',
+    how: 'Measure something whose size you know: a gauge block, a coin, a feeler. Zero them first.',
   },
   face: {
     title: 'The squares from the other face',
@@ -40,7 +40,7 @@ const WHAT: Record<Next['what'], { title: string; how: string }> = {
   },
   day: {
     title: 'Three squares on another day',
-    how: 'A warm tube and a damp sheet cut otherwise: three days show by how much.',
+    how: 'A warm tube and a damp sheet cut differently: three days show by how much.',
   },
   setting: {
     title: 'Squares at the setting of this job',

@@ -36,7 +36,7 @@ const words = computed(() => {
   if (missing.length > 0)
     return `Missing: ${missing.map(([side, more]) => `${say.value.short(more, 2)} of ${side}`).join(', ')}.`
   const spare = sides.map(([side, more]) => `${say.value.short(Math.max(0, -more), 2)} of ${side}`)
-  return isRight.value ? 'It goes in just so.' : `It goes in; to spare are ${spare.join(', ')}.`
+  return isRight.value ? 'It goes in just so.' : `It goes in, with ${spare.join(', ')} to spare.`
 })
 function fit(): void {
   const sized = sizedFor(jobs.job)

@@ -44,7 +44,7 @@ onMounted(() => {
   <div class="grid content-start gap-2">
     <KindGallery :pictures="pictures" @choose="choose" />
     <p class="note">
-      It takes the place of this box, a whole of several that of all things; Undo brings them back.
+      It takes the place of this box; a kind of several boxes takes the place of all. Undo brings them back.
     </p>
   </div>
 </template>

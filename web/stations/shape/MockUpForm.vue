@@ -54,7 +54,7 @@ async function giveBack(): Promise<void> {
     <div v-if="mockOf" class="grid gap-1.5" data-field="mock-up">
       <p class="text-[13px]">
         <template v-if="lessons.length > 0">It taught: {{ words }}.</template>
-        <template v-else>Inside it is as its job is. What you change here can be taken back.</template>
+        <template v-else>Its inside is that of its job. What you change here can be taken back.</template>
       </p>
       <button type="button" class="btn" :disabled="lessons.length === 0" @click="giveBack">
         Take this back to {{ mockOf.name }}

@@ -37,8 +37,8 @@ const begin = (): boolean =>
       <slot />
     </div>
     <p v-if="isFirst" class="note" :data-testid="`${mark}-first`">
-      Where one begins on {{ jobs.job.measure.machine?.name ?? 'an ordinary machine' }}: nobody has tried it.
-      Try it on a scrap.
+      A usual start on {{ jobs.job.measure.machine?.name ?? 'an ordinary machine' }}. Nobody has tried it
+      here: try it on a scrap.
     </p>
     <p v-if="isTooFast" class="text-[13px] text-rowan" role="alert">
       {{ jobs.job.measure.machine!.name }} goes {{ say.speed(jobs.job.measure.machine!.maxSpeed) }} at most.

@@ -78,7 +78,7 @@ const basis = computed(() => {
   if (own + others === 0)
     return `No test yet: this is the energy rule alone, and stocks differ up to tenfold.${wider}`
   const older =
-    before > 0 ? ` ${before} of them are from before what was last done to the machine, and count less.` : ''
+    before > 0 ? ` ${before} of them are older than the last work on the machine, and count less.` : ''
   return `From ${own === 0 ? 'no test' : counted(own, 'test')} on this stock${more}.${older}${wider}`
 })
 const setSure = (value: number): boolean =>

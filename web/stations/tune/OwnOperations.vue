@@ -50,8 +50,8 @@ const users = ({ id }: OwnOperation): number =>
   <section class="card grid gap-2" aria-label="Operations of your own" data-field="own">
     <h2>Operations of your own</h2>
     <p class="note">
-      Beside engraving, pockets, scoring and cuts: what an engraving in Shape may be done by. Each goes into
-      its own layer and colour of the files, after the others of its kind, in this order.
+      Beside engraving, pockets, scoring and cuts: other ways to engrave in Shape. Each goes into its own
+      layer and colour of the files, after the others of its kind, in this order.
     </p>
     <ul class="grid gap-3">
       <li v-for="(each, i) in own" :key="each.id" class="grid gap-2 border-t border-line pt-2">
