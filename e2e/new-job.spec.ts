@@ -11,6 +11,8 @@ test('a new job asks what it is to be: found by its use, sized, and it stands in
   await page.getByRole('button', { name: 'New job' }).click()
   const dialog = page.getByRole('dialog', { name: 'What do you want to make?' })
   await dialog.getByRole('searchbox', { name: 'What it is for' }).fill('organiser')
+  // What is chosen is always among what is shown.
+  await expect(dialog.getByRole('button', { pressed: true })).not.toHaveText('Plain box')
   // Enter takes the first that is found, and begins nothing.
   await page.keyboard.press('Enter')
   await expect(dialog.getByRole('button', { pressed: true })).toHaveCount(1)

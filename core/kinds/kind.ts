@@ -106,3 +106,7 @@ export const sizedBox = (values: KindValues, sizesAre: BoxSpec['sizesAre']): Box
 /** Cells of equal widths. */
 export const equalCells = (cells: number): Cells =>
   cells > 1 ? Array.from({ length: cells }, () => null) : []
+
+/** Whether a kind is made from a list of things, which is typed on a page of its own. */
+export const asksForList = ({ numbers }: Pick<Kind, 'numbers'>): boolean =>
+  numbers.some(({ name }) => name === 'things')

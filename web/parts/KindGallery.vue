@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import type { Picture } from '@core/derive'
-import { KINDS, type Kind } from '@core/kinds'
+import { asksForList, KINDS, type Kind } from '@core/kinds'
 import { findBy } from './find-by'
 import BoxPicture from './BoxPicture.vue'
 
@@ -11,6 +11,12 @@ const emit = defineEmits<{ choose: [kind: Kind] }>()
 const wanted = ref('')
 const findable = KINDS.map((kind) => ({ kind, label: kind.title, words: kind.words }))
 const shown = computed(() => findBy(findable, wanted.value, KINDS.length).map(({ kind }) => kind))
+/** What is chosen is among what is shown: where it is not, the first that was found takes its place. */
+watch(shown, (kinds) => {
+  if (props.chosen === undefined || kinds.some(({ kind }) => kind === props.chosen)) return
+  const first = kinds.find((kind) => !asksForList(kind)) // a list would take the place of the pictures
+  if (first) emit('choose', first)
+})
 /** Enter takes the first that was found, where taking it changes nothing yet. */
 function takeFirst(): void {
   if (props.chosen !== undefined && shown.value.length > 0) emit('choose', shown.value[0])

@@ -3,7 +3,7 @@ import { ChevronLeft } from '@lucide/vue'
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { panelsShown, pictureOf, type Picture } from '@core/derive'
 import { emptyJob, type Job } from '@core/job'
-import { defaultsOf, KINDS, settledAs, sizesOf, type Kind, type KindValues } from '@core/kinds'
+import { asksForList, defaultsOf, KINDS, settledAs, sizesOf, type Kind, type KindValues } from '@core/kinds'
 import { capitalised } from '@core/length'
 import { NO_TERMS } from '@core/price'
 import { thicknessOf } from '@core/stock'
@@ -63,7 +63,7 @@ const thickness = computed(() => (last.value ? thicknessOf(last.value.stock).mea
 
 const kind = shallowRef<Kind>(KINDS[0])
 /** Made from a list of things, which takes the place of the pictures. */
-const isList = computed(() => kind.value.numbers.some(({ name }) => name === 'things'))
+const isList = computed(() => asksForList(kind.value))
 const sizes = computed(() => sizesOf(kind.value))
 const texts = computed(() => (isList.value ? [] : kind.value.numbers.filter(({ unit }) => unit === 'text')))
 const typed = ref<KindValues>({})
