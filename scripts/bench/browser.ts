@@ -3,6 +3,7 @@ import { gzipSync } from 'node:zlib'
 import type { Browser, Page } from '@playwright/test'
 import { writeJob } from '../../core/keep'
 import { makeJob } from '../../core/kinds'
+import { LESSON_IDS } from '../../core/course/lesson'
 import { BUILT, makeApp } from '../../server/app'
 import { listen } from '../../server/listen'
 import { launch, openJob } from '../browser.mjs'
@@ -96,6 +97,11 @@ async function sizes(browser: Browser, address: string): Promise<void> {
     )
     row(station, `${kB(plain)}, and ${kB(later)} for the planner and to draw in space`)
     mustHold(plain < 250_000, `${station} waits for ${kB(plain)} of script before it draws in space, not 250`)
+  }
+  for (const lesson of LESSON_IDS) {
+    const [plain] = await scriptOf(browser, address, `#/learn/${lesson}`, '[data-lesson] svg')
+    row(`the lesson ${lesson}`, kB(plain))
+    mustHold(plain < 250_000, `the lesson ${lesson} waits for ${kB(plain)} of script, not 250`)
   }
 }
 
