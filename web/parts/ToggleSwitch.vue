@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { Switch, SwitchGroup, SwitchLabel } from '@headlessui/vue'
 
-defineProps<{ label: string; modelValue: boolean }>()
+/** What is switched, where several switches say the same: heard, and seen beside it already. */
+defineProps<{ label: string; modelValue: boolean; of?: string }>()
 defineEmits<{ 'update:modelValue': [value: boolean] }>()
 </script>
 
@@ -18,6 +19,9 @@ defineEmits<{ 'update:modelValue': [value: boolean] }>()
         :class="modelValue ? 'translate-x-4.5' : 'translate-x-0.5'"
       />
     </Switch>
-    <SwitchLabel class="text-sm">{{ label }}</SwitchLabel>
+    <SwitchLabel class="text-sm">
+      <span v-if="of" class="sr-only">{{ of }}:</span>
+      {{ label }}
+    </SwitchLabel>
   </SwitchGroup>
 </template>

@@ -159,6 +159,7 @@ function settingOf(operation: Operation): string {
               <span class="num text-[12px] text-quiet">{{ settingOf(operation) }}</span>
               <ToggleSwitch
                 label="in the file"
+                :of="OPERATION_NAMES[operation]"
                 :model-value="!cut.off.includes(operation)"
                 @update:model-value="toggle(operation, $event)"
               />

@@ -183,7 +183,7 @@ const MOST = 5
       It takes this sheet’s program as a real one would, sixty times as quick. Pause it, open its door, knock
       against it: then look at what came out. Nothing is cut.
     </p>
-    <WhichLaser v-model="like" :disabled="busy || isAtWork" />
+    <WhichLaser v-model="like" legend="Laser to connect to" :disabled="busy || isAtWork" />
     <p v-if="isHere" class="note">No server answers: it runs in this window, and ends with it.</p>
     <div class="flex flex-wrap gap-1">
       <button

@@ -72,7 +72,7 @@ const MOST = 4
   <section class="card grid gap-2" aria-label="Rehearsal" data-field="rehearsal">
     <h2>Rehearse it</h2>
     <p class="note">It is a simulation: nothing is cut, and a real laser differs.</p>
-    <WhichLaser v-model="like" :disabled="busy" />
+    <WhichLaser v-model="like" legend="Laser to rehearse on" :disabled="busy" />
     <div class="flex flex-wrap gap-1">
       <button
         type="button"

@@ -4,7 +4,7 @@ import type { Rehearsal } from '@core/rehearse'
 
 /** Which laser is simulated: one of which nothing is known, or one like the maker's own. */
 const like = defineModel<Rehearsal['laser']>({ required: true })
-defineProps<{ disabled?: boolean }>()
+defineProps<{ legend: string; disabled?: boolean }>()
 const name = useId()
 const WHICH: { like: Rehearsal['laser']; says: string }[] = [
   { like: 'any', says: 'Any laser' },
@@ -14,7 +14,7 @@ const WHICH: { like: Rehearsal['laser']; says: string }[] = [
 
 <template>
   <fieldset class="flex flex-wrap gap-x-4 gap-y-1 text-sm" :disabled="disabled">
-    <legend class="sr-only">Which laser</legend>
+    <legend class="sr-only">{{ legend }}</legend>
     <label v-for="which in WHICH" :key="which.like" class="flex min-h-6 items-center gap-1.5">
       <input v-model="like" type="radio" :name="name" :value="which.like" />
       {{ which.says }}

@@ -76,8 +76,8 @@ const burntOften = computed(() => {
       <section class="card grid gap-2.5" aria-labelledby="setting-title">
         <div class="flex flex-wrap items-baseline justify-between gap-x-2">
           <h2 id="setting-title">Setting for cutting</h2>
-          <span class="text-[13px] font-semibold" :class="isGood ? 'text-moss' : 'text-gorse'">
-            {{ standing }}
+          <span class="flex gap-2 text-[13px]">
+            <span class="font-semibold" :class="isGood ? 'text-moss' : 'text-gorse'">{{ standing }}</span>
             <WhyLink v-if="!isGood" lesson="setting" />
           </span>
         </div>
