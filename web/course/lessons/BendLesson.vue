@@ -4,6 +4,7 @@ import { BEND_LESSON, linkWidth, QUARTER, radiusOf } from '@core/course'
 import { useChartWidth } from '@web/parts/chart-width'
 import { useSay } from '@web/parts/say'
 import DragHandle from '../bench/DragHandle.vue'
+import GripMark from '../bench/GripMark.vue'
 import LessonFrame from '../LessonFrame.vue'
 import { useLesson } from '../use-lesson'
 
@@ -84,15 +85,7 @@ const bent = computed(() => {
         :says="say.length(state.flat, 1)"
         @move="act({ do: 'flat', to: $event })"
       >
-        <rect
-          :x="from + zone - 3"
-          y="52"
-          width="28"
-          height="44"
-          rx="6"
-          class="fill-heather-wash stroke-heather"
-          stroke-width="2"
-        />
+        <GripMark :x="from + zone + 11" :y="74" />
       </DragHandle>
       <text x="20" y="152" class="fill-ink font-mono text-[13px]">
         zone {{ say.length(state.flat, 1) }}, inside radius {{ say.length(radiusOf(state), 1) }}, links

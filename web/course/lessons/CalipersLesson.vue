@@ -16,6 +16,7 @@ import { useSay } from '@web/parts/say'
 import DialFace from '../bench/DialFace.vue'
 import DragHandle from '../bench/DragHandle.vue'
 import ScaleMarks from '../bench/ScaleMarks.vue'
+import PressMark from '../bench/PressMark.vue'
 import LessonFrame from '../LessonFrame.vue'
 import { useLesson } from '../use-lesson'
 
@@ -166,16 +167,12 @@ const high = computed(() => (isVernier.value ? GLASS.top + GLASS.high + 4 : GLAS
         <svg :y="GLASS.top" :width="width" :height="GLASS.high" :viewBox="`0 0 ${width} ${GLASS.high}`">
           <rect width="100%" height="100%" rx="6" class="fill-sheet stroke-heather" stroke-width="2" />
           <line x1="0" :x2="width" y1="46" y2="46" class="stroke-edge" />
-          <g
+          <PressMark
             v-for="{ line, at, off } in pointable"
             :key="line"
             class="cursor-pointer"
-            role="button"
-            tabindex="0"
             :aria-label="`Line ${line}, ${say.length(off)} off a mark`"
-            @click="act({ do: 'point', line })"
-            @keydown.enter.prevent="act({ do: 'point', line })"
-            @keydown.space.prevent="act({ do: 'point', line })"
+            @press="act({ do: 'point', line })"
           >
             <rect
               :x="at - Math.min(lineWide, 44) / 2"
@@ -184,7 +181,7 @@ const high = computed(() => (isVernier.value ? GLASS.top + GLASS.high + 4 : GLAS
               height="48"
               class="fill-transparent hover:fill-heather-wash"
             />
-          </g>
+          </PressMark>
           <ScaleMarks
             :scale="state.scale"
             :jaws="state.jaws"

@@ -7,6 +7,8 @@ import { useSay } from '@web/parts/say'
 import DragHandle from '../bench/DragHandle.vue'
 import LaserRun from '../bench/LaserRun.vue'
 import { follow } from '../follow'
+import GripMark from '../bench/GripMark.vue'
+import PressMark from '../bench/PressMark.vue'
 import LessonFrame from '../LessonFrame.vue'
 import { useLesson } from '../use-lesson'
 
@@ -74,18 +76,14 @@ const LARGE = 320
         rx="4"
       />
       <LaserRun v-if="state.cuts > 0" :run="state.cuts" :lines="state.squares.map((_, i) => squareData(i))" />
-      <g
+      <PressMark
         v-for="(_, i) in state.squares"
         :key="i"
         class="cursor-grab touch-none"
-        role="button"
-        tabindex="0"
         :aria-label="`Square ${i + 1}: ${readings(i)}. Put it between the jaws`"
         :transform="carried?.square === i ? `translate(${carried.by.x} ${carried.by.y})` : undefined"
         @pointerdown="carry($event, i)"
-        @click="act({ do: 'take', square: i })"
-        @keydown.enter.prevent="act({ do: 'take', square: i })"
-        @keydown.space.prevent="act({ do: 'take', square: i })"
+        @press="act({ do: 'take', square: i })"
       >
         <rect
           :x="corner(i).x + 2"
@@ -105,7 +103,7 @@ const LARGE = 320
         <text :x="corner(i).x + 8" :y="corner(i).y + side - 8" class="fill-ink font-mono text-[12px]">
           {{ state.squares[i].readY === null ? '' : `↕${say.reading(state.squares[i].readY!)}` }}
         </text>
-      </g>
+      </PressMark>
       <g :transform="`translate(${jaws.x} ${jaws.y})`">
         <path :d="`M0 0h34v86h-20l-14-14Z`" class="fill-sunk stroke-edge" />
         <path :d="`M${held ? 104 : 60} 0h34v72l-14 14h-20Z`" class="fill-sheet stroke-edge" />
@@ -147,15 +145,7 @@ const LARGE = 320
           :says="say.fine(state.beam)"
           @move="act({ do: 'beam', to: $event })"
         >
-          <rect
-            :x="width / 2 + (state.beam * LARGE) / 2 - 14"
-            :y="BEAM.high / 2 - 22"
-            width="28"
-            height="44"
-            rx="6"
-            class="fill-heather-wash stroke-heather"
-            stroke-width="2"
-          />
+          <GripMark :x="width / 2 + (state.beam * LARGE) / 2" :y="BEAM.high / 2" />
         </DragHandle>
         <text :x="width / 2" :y="BEAM.high + 20" text-anchor="middle" class="fill-ink font-mono text-[14px]">
           {{ say.fine(state.beam) }}

@@ -5,6 +5,7 @@ import { useChartWidth } from '@web/parts/chart-width'
 import { useSay } from '@web/parts/say'
 import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
 import DragHandle from '../bench/DragHandle.vue'
+import GripMark from '../bench/GripMark.vue'
 import LessonFrame from '../LessonFrame.vue'
 import { useLesson } from '../use-lesson'
 
@@ -109,15 +110,7 @@ const cutAt = (edge: { x: number; way: number }): number =>
           stroke-width="2"
           stroke-dasharray="8 4"
         />
-        <rect
-          :x="pathAt(edges[1], state.path) - 14"
-          :y="HIGH / 2 - 22"
-          width="28"
-          height="44"
-          rx="6"
-          class="fill-heather-wash stroke-heather"
-          stroke-width="2"
-        />
+        <GripMark :x="pathAt(edges[1], state.path)" :y="HIGH / 2" />
       </DragHandle>
       <text
         :x="pathAt(edges[1], state.path)"

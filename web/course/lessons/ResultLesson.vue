@@ -4,6 +4,8 @@ import { found, RESULT_LESSON, SET_LIMITS, TAB } from '@core/course'
 import { useChartWidth } from '@web/parts/chart-width'
 import { useSay } from '@web/parts/say'
 import DragHandle from '../bench/DragHandle.vue'
+import GripMark from '../bench/GripMark.vue'
+import PressMark from '../bench/PressMark.vue'
 import LessonFrame from '../LessonFrame.vue'
 import { useLesson } from '../use-lesson'
 
@@ -53,16 +55,12 @@ const at = (name: keyof typeof SET_LIMITS): number =>
       role="group"
       aria-label="The box, and what it was cut with"
     >
-      <g
+      <PressMark
         v-for="({ at: look, label }, i) in LOOK_AT"
         :key="look"
         class="cursor-pointer"
-        role="button"
-        tabindex="0"
         :transform="`translate(${place(i).x} ${place(i).y})`"
-        @click="act({ do: 'look', at: look })"
-        @keydown.enter.prevent="act({ do: 'look', at: look })"
-        @keydown.space.prevent="act({ do: 'look', at: look })"
+        @press="act({ do: 'look', at: look })"
       >
         <rect
           :width="cell"
@@ -123,7 +121,7 @@ const at = (name: keyof typeof SET_LIMITS): number =>
             opacity="0.65"
           />
         </g>
-      </g>
+      </PressMark>
       <g
         v-for="({ name, label, text }, i) in dials"
         :key="name"
@@ -141,15 +139,7 @@ const at = (name: keyof typeof SET_LIMITS): number =>
           :says="text"
           @move="act({ do: 'set', name, to: $event })"
         >
-          <rect
-            :x="at(name) - 12"
-            y="17"
-            width="24"
-            height="26"
-            rx="5"
-            class="fill-heather-wash stroke-heather"
-            stroke-width="2"
-          />
+          <GripMark :x="at(name)" :y="30" :high="26" />
         </DragHandle>
       </g>
     </svg>

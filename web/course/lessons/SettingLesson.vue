@@ -6,6 +6,8 @@ import { useSay } from '@web/parts/say'
 import DragHandle from '../bench/DragHandle.vue'
 import LaserRun from '../bench/LaserRun.vue'
 import { follow } from '../follow'
+import GripMark from '../bench/GripMark.vue'
+import PressMark from '../bench/PressMark.vue'
 import LessonFrame from '../LessonFrame.vue'
 import { useLesson } from '../use-lesson'
 
@@ -69,17 +71,13 @@ const ticks = [2, 10, 20, 30, 40]
         :run="state.sheets"
         :lines="state.squares.map((_, i) => data(i))"
       />
-      <g
+      <PressMark
         v-for="(square, i) in state.squares"
         :key="i"
         class="cursor-grab touch-none"
-        role="button"
-        tabindex="0"
         :aria-label="`Lift the square of ${say.speed(square.speed)}${square.lifted ? `: ${comesAt(state, square.speed)}` : ''}`"
         @pointerdown="lift($event, i)"
-        @click="act({ do: 'lift', square: i })"
-        @keydown.enter.prevent="act({ do: 'lift', square: i })"
-        @keydown.space.prevent="act({ do: 'lift', square: i })"
+        @press="act({ do: 'lift', square: i })"
       >
         <path v-if="offset(i) < -5" :d="data(i)" class="fill-sunk stroke-ink" />
         <g :transform="`translate(0 ${offset(i)})`">
@@ -109,7 +107,7 @@ const ticks = [2, 10, 20, 30, 40]
             {{ comesAt(state, square.speed) }}
           </text>
         </g>
-      </g>
+      </PressMark>
       <g :transform="`translate(0 ${lineY})`">
         <line :x1="SIDE" :x2="width - SIDE" y1="0" y2="0" class="stroke-edge" stroke-width="2" />
         <g v-for="tick in ticks" :key="tick">
@@ -131,15 +129,7 @@ const ticks = [2, 10, 20, 30, 40]
           :says="say.speed(speed)"
           @move="act({ do: name, speed: $event })"
         >
-          <rect
-            :x="x(speed) - 12"
-            y="-30"
-            width="24"
-            height="30"
-            rx="5"
-            class="fill-heather-wash stroke-heather"
-            stroke-width="2"
-          />
+          <GripMark :x="x(speed)" :y="-15" :high="30" />
         </DragHandle>
         <DragHandle
           label="Speed for the job"

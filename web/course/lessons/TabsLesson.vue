@@ -4,6 +4,7 @@ import { countFor, PANELS, TABS_LESSON, widthOf, type CornerPanel } from '@core/
 import { useChartWidth } from '@web/parts/chart-width'
 import { useSay } from '@web/parts/say'
 import DragHandle from '../bench/DragHandle.vue'
+import GripMark from '../bench/GripMark.vue'
 import LessonFrame from '../LessonFrame.vue'
 import { useLesson } from '../use-lesson'
 
@@ -85,15 +86,7 @@ const blocks = computed(() => {
         :says="`${count} tabs and notches, each ${say.length(tab)}`"
         @move="act({ do: 'width', to: $event })"
       >
-        <rect
-          :x="x(1) - 13"
-          y="22"
-          width="26"
-          height="44"
-          rx="6"
-          class="fill-heather-wash stroke-heather"
-          stroke-width="2"
-        />
+        <GripMark :x="x(1)" :y="44" />
       </DragHandle>
       <text :x="x(1) + 20" y="24" class="fill-ink font-mono text-[13px]">{{ say.length(tab) }}</text>
       <g v-for="(block, i) in blocks" :key="i" class="stroke-ink" stroke-width="1.2">
