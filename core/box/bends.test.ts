@@ -227,7 +227,7 @@ test.each([
     boxFor('wrap', { depth: 60 }, { radius: 30 }),
     'Make the radius at most',
   ],
-  ['links as wide as the arc', boxFor('flap', {}, { radius: 5, link: 10 }), 'do not go twice into the arc'],
+  ['links as wide as the arc', boxFor('flap', {}, { radius: 5, link: 10 }), 'do not fit twice into the arc'],
   ['slits as short as their bridges', boxFor('flap', {}, { slit: 3, bridge: 5 }), 'leave no link to twist'],
   [
     'other corners',
