@@ -1,3 +1,4 @@
+import { LESSON_IDS } from '../core/course/lesson'
 import { expect, test, type Page } from './fixtures'
 import { contentOf, openDemo, settled, STATIONS } from './helpers'
 
@@ -38,6 +39,11 @@ test('inches everywhere, fractions too, and back without losing anything', async
     await expect(page.getByText('up to date')).toBeVisible()
     await expect(page.getByRole('main').locator('button, input').first()).toBeVisible()
     expect(await metric(page), station).toEqual([])
+  }
+  for (const lesson of LESSON_IDS) {
+    await page.goto(`./#/learn/${lesson}`)
+    await expect(page.locator('[data-lesson] svg').first()).toBeVisible()
+    expect(await metric(page), lesson).toEqual([])
   }
   await page.goto('./#/job/demo-tray/shape')
   const width = page.locator('[data-dimension=width] input')

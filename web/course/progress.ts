@@ -30,9 +30,14 @@ function stored(): Bench[] {
   try {
     return progressSchema.parse(JSON.parse(readPreference(SAVED) ?? ''))
   } catch {
-    return [begun(anySeed(Math.random()))] // nothing there yet, or of an older course
+    // Nothing there yet, or of an older course. Kept at once: a reload stands at the same bench.
+    const benches = [begun(anySeed(Math.random()))]
+    store(benches)
+    return benches
   }
 }
+
+const store = (benches: Bench[]): void => writePreference(SAVED, JSON.stringify(benches))
 
 /** How far one is in the course, on each bench by itself. */
 export function useProgress() {
@@ -41,7 +46,7 @@ export function useProgress() {
   function keep(now: Bench): void {
     const others = benches.value.filter(({ seed }) => seed !== now.seed)
     benches.value = [now, ...others].slice(0, MOST)
-    writePreference(SAVED, JSON.stringify(benches.value))
+    store(benches.value)
   }
   return {
     world: computed(() => worldOf(here.value.seed)),
