@@ -217,11 +217,10 @@ export const useDerived = defineStore('derived', () => {
     },
     { flush: 'sync' },
   )
-  // Another page may close the job before this store is told: what nobody has open has no strip.
-  const open = computed(() => (jobs.job && calm.value ? strip.value : null))
-  watch([open, () => planner.busy], () => {
-    if (!open.value) return
-    settled = open.value.map((figure) =>
+  const openStrip = computed(() => (jobs.job && calm.value ? strip.value : null))
+  watch([openStrip, () => planner.busy], () => {
+    if (!openStrip.value) return
+    settled = openStrip.value.map((figure) =>
       planner.busy && PLANNED.includes(figure.id)
         ? (settled.find(({ id }) => id === figure.id) ?? figure)
         : figure,
