@@ -217,10 +217,9 @@ export const useDerived = defineStore('derived', () => {
     },
     { flush: 'sync' },
   )
-  const openStrip = computed(() => (jobs.job && calm.value ? strip.value : null))
-  watch([openStrip, () => planner.busy], () => {
-    if (!openStrip.value) return
-    settled = openStrip.value.map((figure) =>
+  watch([() => jobs.job && calm.value && strip.value, () => planner.busy] as const, ([figures]) => {
+    if (!figures) return
+    settled = figures.map((figure) =>
       planner.busy && PLANNED.includes(figure.id)
         ? (settled.find(({ id }) => id === figure.id) ?? figure)
         : figure,
