@@ -183,7 +183,7 @@ test('on a phone: the tray is put together, and a divider that is shut out does 
 })
 
 test('the rest by keys: path, tabs, setting, layout, and what came out', async ({ page }) => {
-  await lesson(page, 'once')
+  await lesson(page, 'compensation')
   const path = slider(page, /^Path of the beam/)
   const cut = page.getByRole('button', { name: /^Cut the (tab|notch)/ })
   const kerf = Number(/takes (\d\.\d+)/.exec(await page.getByText('This beam takes').innerText())![1])

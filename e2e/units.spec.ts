@@ -1,4 +1,4 @@
-import { LESSON_IDS } from '../core/course/lesson'
+import { LESSON_IDS } from '../core/course/outline'
 import { expect, test, type Page } from './fixtures'
 import { contentOf, openDemo, settled, STATIONS } from './helpers'
 

@@ -1,21 +1,25 @@
-import { compensationFor } from '../kerf'
-import { wordFor } from '../fit'
 import { flatLength } from '../bend'
+import { wordFor } from '../fit'
+import { compensationFor } from '../kerf'
 import type { LengthUnit, Say } from '../length'
 import { randomFrom } from '../statistics'
 import { BEND_LESSON, breaksAt, QUARTER } from './bend'
 import { CALIPERS_LESSON } from './calipers'
 import { COMB_LESSON, gapOf } from './comb'
-import type { LessonId } from './lesson'
-import { RESULT_LESSON, rightOf, type Look } from './result'
+import type { LessonId } from './outline'
+import { PLACES, RESULT_LESSON, rightOf, type Place } from './result'
 import { meetingLine, scaleIn, stepOf, type Scale } from './scale'
-import { rangeOf } from './setting'
+import { sureSpeeds } from './setting'
 import { TABS_LESSON } from './tabs'
 import type { World } from './world'
 
-const NAMES: Record<Look, string> = { tab: 'the compensation', slot: 'the width of slots', edge: 'the speed' }
+const NAMES: Record<Place, string> = {
+  tab: 'the compensation',
+  slot: 'the width of slots',
+  edge: 'the speed',
+}
 
-/** Thickness along all four edges, every so many mm. */
+/** Thickness along all four edges, mm. */
 function alongEdges({ sheet: { width, height, thickness } }: World): number[] {
   const shares = Array.from({ length: 21 }, (_, i) => i / 20)
   const inset = 20
@@ -30,7 +34,7 @@ function alongEdges({ sheet: { width, height, thickness } }: World): number[] {
 /** Rows of links that bend all the way round along the grain. */
 function rowsThatHold(world: World, unit: LengthUnit): { flat: number; rows: number[] } {
   const begun = BEND_LESSON.begin(world, unit)
-  const flat = flatLength(Math.PI / 2, begun.wanted, begun.thickness)
+  const flat = flatLength(Math.PI / 2, begun.radius, begun.thickness)
   const state = { ...begun, flat, along: true }
   const rows = Array.from({ length: 100 }, (_, i) => i + 3).filter((each) => {
     const made = BEND_LESSON.act(state, { do: 'rows', to: each })
@@ -51,15 +55,15 @@ export function answersOf(world: World, say: Say): Record<LessonId, string> {
     [...new Set(beside)].join(' or '),
   )
   const { flat, rows } = rowsThatHold(world, unit)
-  const speeds = rangeOf(world)
+  const speeds = sureSpeeds(world)
   const result = RESULT_LESSON.begin(world, unit)
   const right = rightOf(result)
-  const wrong = (['tab', 'slot', 'edge'] as const).filter((look) => !right[look]).map((look) => NAMES[look])
+  const wrong = PLACES.filter((place) => !right[place]).map((place) => NAMES[place])
   return {
     calipers: `The strip is ${say.length(strip)} thick: line ${meetingLine(scale, strip)} meets.`,
     thickness: `From ${say.length(Math.min(...thickness))} to ${say.length(Math.max(...thickness))}.`,
     kerf: `The beam takes ${say.fine(kerf)}. Readings come within two hundredths of it.`,
-    once: `Half the kerf a side: ${say.fine(compensationFor(kerf))}. Then one of the two moves nothing.`,
+    compensation: `Half the kerf a side: ${say.fine(compensationFor(kerf))}. Then one of the two moves nothing.`,
     comb: `Snug at ${snug.map((step) => say.fine(step)).join(' and ')}.`,
     tabs: corners.map((panels, i) => `Corner ${i + 1}: ${panels}.`).join(' '),
     order: 'Words first, then window and holes either way, the outline last.',
@@ -72,15 +76,12 @@ export function answersOf(world: World, say: Say): Record<LessonId, string> {
 }
 
 /** Verniers to be read on paper, with what they show, mm. */
-export function vernierTasks(
-  { seed }: World,
-  unit: LengthUnit,
-): { scale: Scale; jaws: number; line: number }[] {
+export function vernierTasks({ seed }: World, unit: LengthUnit): { scale: Scale; jaws: number }[] {
   const scale = scaleIn(unit)
   const random = randomFrom(seed * 71 + 33)
   return Array.from({ length: 6 }, () => {
     const marks = 1 + Math.floor(random() * 14)
     const line = 1 + Math.floor(random() * (scale.lines - 1))
-    return { scale, jaws: marks * scale.division + line * stepOf(scale), line }
+    return { scale, jaws: marks * scale.division + line * stepOf(scale) }
   })
 }

@@ -7,7 +7,7 @@ export interface BendState {
   thickness: number
   kerf: number
   /** Inside radius that is asked for. */
-  wanted: number
+  radius: number
   /** Length of the slit zone along the strip, and links between its rows of slits. */
   flat: number
   rows: number
@@ -17,8 +17,6 @@ export interface BendState {
   breaks: { along: number; across: number }
   angle: number
   broke: boolean
-  /** Strips that were broken. */
-  spoilt: number
 }
 
 export type BendAct =
@@ -50,7 +48,7 @@ export function breaksAt(state: Omit<BendState, 'angle'>): number {
   return (along ? breaks.along : breaks.across) / shear
 }
 
-const isLong = (state: BendState): boolean => Math.abs(radiusOf(state) - state.wanted) <= NEAR
+const isLong = (state: BendState): boolean => Math.abs(radiusOf(state) - state.radius) <= NEAR
 
 const changed = (state: BendState, part: Partial<BendState>): BendState => ({
   ...state,
@@ -65,24 +63,23 @@ export const BEND_LESSON: Lesson<BendState, BendAct> = {
     const random = randomFrom(seed * 23 + 4)
     const step = unit === 'in' ? 25.4 / 8 : 2
     const kerf = machine.kerf.x
-    const wanted = step * Math.round((16 + 10 * random()) / step)
+    const radius = step * Math.round((16 + 10 * random()) / step)
     // A strip with links of 1.6 mm breaks half way along the grain, one with links of 0.9 mm does not.
     const at = (width: number, angle: number): number => {
-      const flat = flatLength(Math.PI / 2, wanted, thickness)
+      const flat = flatLength(Math.PI / 2, radius, thickness)
       return shearOf({ width, link: LINK, thickness, rows: Math.floor(flat / (width + kerf)), angle })
     }
     const along = (at(1.5, QUARTER) + at(0.9, QUARTER)) / 2
     return {
       thickness,
       kerf,
-      wanted,
+      radius,
       flat: 20,
       rows: 8,
       along: false,
       breaks: { along, across: 0.6 * along },
       angle: 0,
       broke: false,
-      spoilt: 0,
     }
   },
   act: (state, act) => {
@@ -101,7 +98,7 @@ export const BEND_LESSON: Lesson<BendState, BendAct> = {
       case 'bend': {
         if (state.broke) return state
         const most = breaksAt(state)
-        if (act.to > most) return { ...state, angle: most, broke: true, spoilt: state.spoilt + 1 }
+        if (act.to > most) return { ...state, angle: most, broke: true }
         return { ...state, angle: Math.min(QUARTER, Math.max(0, act.to)) }
       }
       case 'fresh':
@@ -110,7 +107,7 @@ export const BEND_LESSON: Lesson<BendState, BendAct> = {
   },
   goals: (state, say) => [
     {
-      text: `Make the slit zone long enough for an inside radius of ${say.short(state.wanted)}.`,
+      text: `Make the slit zone long enough for an inside radius of ${say.short(state.radius)}.`,
       done: isLong(state),
     },
     { text: 'Turn the strip until its links lie along the face grain.', done: state.along },
@@ -132,7 +129,7 @@ export const BEND_LESSON: Lesson<BendState, BendAct> = {
     return angle > 0 ? `${Math.round(angle)}°, and no crack yet.` : ''
   },
   hint: (state, say) => {
-    const flat = flatLength(Math.PI / 2, state.wanted, state.thickness)
+    const flat = flatLength(Math.PI / 2, state.radius, state.thickness)
     if (!isLong(state))
       return (
         'The middle of the sheet keeps its length: a quarter of a circle at the radius and half the sheet. ' +

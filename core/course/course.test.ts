@@ -7,7 +7,7 @@ import { COMB_LESSON } from './comb'
 import { GLUING_LESSON } from './gluing'
 import { KERF_LESSON } from './kerf'
 import { LAYOUT_LESSON } from './layout'
-import { ONCE_LESSON } from './once'
+import { COMPENSATION_LESSON } from './compensation'
 import { ORDER_LESSON } from './order'
 import { RESULT_LESSON } from './result'
 import { SETTING_LESSON } from './setting'
@@ -21,7 +21,7 @@ const LESSONS = [
   CALIPERS_LESSON,
   THICKNESS_LESSON,
   KERF_LESSON,
-  ONCE_LESSON,
+  COMPENSATION_LESSON,
   COMB_LESSON,
   TABS_LESSON,
   ORDER_LESSON,

@@ -1,6 +1,6 @@
 import { Motions, type Assembly, type Panel, type Way } from '../assembly'
 import type { Lesson } from './lesson'
-import { trayPanels } from './tray'
+import { dividedTray, panelsOf } from './tray'
 
 /** The parts of the tray on the bench, dry, and those that stand already. */
 export interface GluingState {
@@ -51,7 +51,7 @@ function brought(state: GluingState, part: string): GluingState {
 export const GLUING_LESSON: Lesson<GluingState, GluingAct> = {
   id: 'gluing',
   begin: ({ thickness }) => ({
-    ...trayPanels(thickness, true),
+    ...panelsOf(dividedTray(thickness), thickness),
     standing: [],
     tried: null,
     refused: null,

@@ -8,7 +8,7 @@ import {
   type Placement,
 } from '../nest'
 import type { Lesson } from './lesson'
-import { trayPanels } from './tray'
+import { panelsOf, plainTray } from './tray'
 
 /** A part of the tray on the bench: its shape lies with the grain along its width. */
 export interface BenchPart extends NestPart {
@@ -25,12 +25,12 @@ export interface LayoutState {
 export type LayoutAct = { do: 'move'; part: string; x: number; y: number } | { do: 'turn'; part: string }
 
 /** The offcut that the tray is cut from; its grain runs along its width. mm */
-export const SHEET = { width: 220, height: 190 }
-export const RULES = { margin: 4, gap: 2, grain: 'along' as const, turning: true }
+export const OFFCUT = { width: 220, height: 190 }
+export const LAYOUT_RULES = { margin: 4, gap: 2, grain: 'along' as const, turning: true }
 const SURFACE = {
-  ...SHEET,
-  loads: [{ x: 0, y: 0, ...SHEET }],
-  outline: rectangle(0, 0, SHEET.width, SHEET.height),
+  ...OFFCUT,
+  loads: [{ x: 0, y: 0, ...OFFCUT }],
+  outline: rectangle(0, 0, OFFCUT.width, OFFCUT.height),
   offcut: null,
   weight: 1,
 }
@@ -39,15 +39,16 @@ const REST = { width: 75, height: 80 }
 /** A part is set down on whole steps, mm. */
 const STEP = 0.5
 
-const wrongOf = ({ parts, placements }: LayoutState) => violations(parts, placements, RULES, () => SURFACE)
+const wrongOf = ({ parts, placements }: LayoutState) =>
+  violations(parts, placements, LAYOUT_RULES, () => SURFACE)
 
-/** Whether the larger rest is left in one piece. */
+/** The largest rest in one piece; null where none is worth keeping. */
 function restOf({ parts, placements }: LayoutState): { width: number; height: number } | null {
   const boxes = placements.map((placement) => {
     const part = parts.find(({ id }) => id === placement.part)!
     return bounds(placedShape(part, placement).outline)
   })
-  const plain = remnantsOf({ ...SURFACE, outline: null }, boxes, RULES.gap)
+  const plain = remnantsOf({ ...SURFACE, outline: null }, boxes, LAYOUT_RULES.gap)
   return plain.find(({ kind }) => kind === 'rectangle') ?? null
 }
 
@@ -63,7 +64,7 @@ const toStep = (value: number): number => Math.round(value / STEP) * STEP
 export const LAYOUT_LESSON: Lesson<LayoutState, LayoutAct> = {
   id: 'layout',
   begin: ({ thickness }) => {
-    const { panels } = trayPanels(thickness, false)
+    const { panels } = panelsOf(plainTray(), thickness)
     const parts = panels.map(({ id, label, region }): BenchPart => {
       const { minX, minY } = bounds(region.outline)
       const shape = { ...region, outline: region.outline.map(({ x, y }) => ({ x: x - minX, y: y - minY })) }
@@ -88,8 +89,8 @@ export const LAYOUT_LESSON: Lesson<LayoutState, LayoutAct> = {
       { text: 'Turn every part so that its width lies along the grain.', done: isFree(['grain']) },
       {
         text:
-          `Put all five inside the margin of ${say.short(RULES.margin)}, ` +
-          `with ${say.short(RULES.gap)} between them.`,
+          `Put all five inside the margin of ${say.short(LAYOUT_RULES.margin)}, ` +
+          `with ${say.short(LAYOUT_RULES.gap)} between them.`,
         done: isIn,
       },
       {
@@ -105,7 +106,7 @@ export const LAYOUT_LESSON: Lesson<LayoutState, LayoutAct> = {
     if (!found) return `${named(state.last)} lies well.`
     const [first, second] = found.parts
     const parts = [named(first), ...(second ? [named(second).toLowerCase()] : [])]
-    return violationSentence({ ...found, parts }, { gap: RULES.gap, grain: 'along' }, say)
+    return violationSentence({ ...found, parts }, { gap: LAYOUT_RULES.gap, grain: 'along' }, say)
   },
   hint: (state) =>
     wrongOf(state).some(({ kind }) => kind === 'grain')

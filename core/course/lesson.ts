@@ -1,22 +1,6 @@
 import type { LengthUnit, Say } from '../length'
+import type { LessonId } from './outline'
 import type { World } from './world'
-
-/** The lessons, in the order of work. */
-export const LESSON_IDS = [
-  'calipers',
-  'thickness',
-  'kerf',
-  'once',
-  'comb',
-  'tabs',
-  'order',
-  'bend',
-  'setting',
-  'layout',
-  'gluing',
-  'result',
-] as const
-export type LessonId = (typeof LESSON_IDS)[number]
 
 /** Something to be done in a lesson, and whether it was. */
 export interface Goal {

@@ -6,7 +6,7 @@ import { GLUING_LESSON } from './gluing'
 import { LAYOUT_LESSON } from './layout'
 import { isSolved } from './lesson'
 import { RESULT_LESSON, rightOf } from './result'
-import { ratioAt } from './setting'
+import { energyRatio } from './setting'
 
 describe('laying out', () => {
   const PLACES = { floor: [4, 4], left: [126, 4], right: [126, 48], front: [4, 92], back: [4, 136] } as const
@@ -70,11 +70,11 @@ test('what came out: two of three figures were wrong, and are put right by what 
       const wrong = Object.values(rightOf(state)).filter((right) => !right)
       expect(wrong).toHaveLength(2)
       const looks = (['tab', 'slot', 'edge'] as const).map((at) => ({ do: 'look', at }) as const)
-      const { world, thickness } = state
-      const just = 4 * ratioAt({ world, thickness }, 4) // the speed that just cuts
+      const { world } = state
+      const just = 4 * energyRatio(world, 4) // the speed that just cuts
       const sets = [
         { do: 'set', name: 'compensation', to: world.machine.kerf.x / 2 } as const,
-        { do: 'set', name: 'slots', to: thickness + 0.03 } as const,
+        { do: 'set', name: 'slots', to: world.thickness + 0.03 } as const,
         { do: 'set', name: 'speed', to: just / 1.3 } as const,
       ]
       const unlooked = on(...looks, ...sets, { do: 'cut' })

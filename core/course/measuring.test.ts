@@ -5,7 +5,7 @@ import { IN_METRIC } from '../length'
 import { CALIPERS_LESSON, dialShows } from './calipers'
 import { KERF_LESSON, kerfRead } from './kerf'
 import { isSolved } from './lesson'
-import { ONCE_LESSON } from './once'
+import { COMPENSATION_LESSON } from './compensation'
 import { meetingLine } from './scale'
 import { THICKNESS_LESSON, numbersOf } from './thickness'
 import { worldOf } from './world'
@@ -125,21 +125,29 @@ describe('the factor of two', () => {
       fc.property(bench, ({ seed, say }) => {
         const { kerf } = worldOf(seed).machine
         const half = { do: 'path', to: kerf.x / 2 } as const
-        const on = doing(ONCE_LESSON, seed, say)
+        const on = doing(COMPENSATION_LESSON, seed, say)
         const acts = [half, { do: 'cut' }, { do: 'next' }, half, { do: 'cut' }, { do: 'next' }] as const
         const twice = on(...acts, { do: 'cut' })
-        expect(ONCE_LESSON.said(twice, say)).toMatch(/made up for twice/)
-        expect(isSolved(ONCE_LESSON, twice, say)).toBe(false)
+        expect(COMPENSATION_LESSON.said(twice, say)).toMatch(/made up for twice/)
+        expect(isSolved(COMPENSATION_LESSON, twice, say)).toBe(false)
         for (const once of [{ do: 'path', to: 0 } as const, { do: 'software', on: false } as const])
-          expect(isSolved(ONCE_LESSON, on(...acts, once, { do: 'cut' }), say)).toBe(true)
+          expect(isSolved(COMPENSATION_LESSON, on(...acts, once, { do: 'cut' }), say)).toBe(true)
       }),
       { numRuns: 40 },
     ))
+  test('a piece that is right is done once, however often it is cut', () => {
+    const half = { do: 'path', to: worldOf(5).machine.kerf.x / 2 } as const
+    const cut = { do: 'cut' } as const
+    const often = doing(COMPENSATION_LESSON, 5)(half, cut, cut, cut)
+    expect([often.done, often.piece]).toEqual([1, 'tab'])
+    const notch = COMPENSATION_LESSON.act(often, { do: 'next' })
+    expect([notch.piece, notch.path, notch.measured]).toEqual(['notch', 0, null])
+  })
   test('the full kerf a side is told by its name', () => {
     const { kerf } = worldOf(5).machine
-    const full = doing(ONCE_LESSON, 5)({ do: 'path', to: kerf.x }, { do: 'cut' })
-    expect(ONCE_LESSON.said(full, IN_METRIC)).toMatch(/full kerf/)
+    const full = doing(COMPENSATION_LESSON, 5)({ do: 'path', to: kerf.x }, { do: 'cut' })
+    expect(COMPENSATION_LESSON.said(full, IN_METRIC)).toMatch(/full kerf/)
     // A tab w − k + 2c. [DEF]
-    expect(full.made).toBeCloseTo(12 + kerf.x, 9)
+    expect(full.measured).toBeCloseTo(12 + kerf.x, 9)
   })
 })

@@ -1,9 +1,11 @@
 import { emptyJob, type Job } from '../job'
 import { newMachine } from '../machine'
-import { newStock } from '../stock'
-import type { LessonId, Notes } from './lesson'
+import type { Say } from '../length'
+import { newStock, thicknessOf, type Reading } from '../stock'
+import type { Notes } from './lesson'
+import type { LessonId } from './outline'
 import { LASER } from './setting'
-import { traySpec } from './tray'
+import { dividedTray } from './tray'
 import type { World } from './world'
 
 /** What the lessons have noted of the tray: the last word of each counts. */
@@ -13,6 +15,10 @@ export const withNotes = (before: Notes, added: Notes): Notes => ({
 })
 
 const round = (value: number, digits: number): number => Number(value.toFixed(digits))
+
+/** Readings as a stock keeps them. */
+export const readingsOf = (values: number[], on: string): Reading[] =>
+  values.map((value) => ({ value, spot: '', on }))
 
 /**
  * The tray of the course as a job, with what was measured, on a machine and a stock of its own: both are
@@ -24,7 +30,7 @@ export function trayJob(notes: Notes, { sheet, label }: World, id: string, on: s
   const stock = {
     ...newStock(`${id}-ply`, 'Course ply (simulated)'),
     nominal: label,
-    readings: (notes.thickness ?? []).map((value) => ({ value, spot: '', on })),
+    readings: readingsOf(notes.thickness ?? [], on),
     sheetWidth: sheet.width,
     sheetHeight: sheet.height,
     sheetsAtHand: 2,
@@ -50,7 +56,7 @@ export function trayJob(notes: Notes, { sheet, label }: World, id: string, on: s
   return {
     ...empty,
     measure: { ...empty.measure, machine, stock, kerf },
-    box: traySpec(label, true, round(notes.tabWidth ?? 9, 2)),
+    box: dividedTray(label, notes.tabWidth && round(notes.tabWidth, 2)),
     interference: round(notes.interference ?? 0, 3),
     tune: {
       ...empty.tune,
@@ -60,15 +66,42 @@ export function trayJob(notes: Notes, { sheet, label }: World, id: string, on: s
   }
 }
 
-/** What the tray has from each lesson: those that note a figure for it, and those that it went through. */
-export const TRAY_PARTS: { lesson: LessonId; label: string; isFigure: boolean }[] = [
-  { lesson: 'thickness', label: 'Thickness', isFigure: true },
-  { lesson: 'kerf', label: 'Kerf', isFigure: true },
-  { lesson: 'once', label: 'Compensation per side', isFigure: true },
-  { lesson: 'comb', label: 'Fit', isFigure: true },
-  { lesson: 'tabs', label: 'Tabs', isFigure: true },
-  { lesson: 'setting', label: 'Speed', isFigure: true },
-  { lesson: 'layout', label: 'Laid out', isFigure: false },
-  { lesson: 'gluing', label: 'Put together', isFigure: false },
-  { lesson: 'result', label: 'Looked over', isFigure: false },
-]
+/** What the tray has from a lesson; null while it has nothing. */
+export interface TrayLine {
+  lesson: LessonId
+  label: string
+  /** Whether it is a figure that the tray is made with. */
+  isFigure: boolean
+  text: string | null
+}
+
+/** The tray so far, line by line: what was noted for it, and what it went through. */
+export function trayLines(notes: Notes, done: LessonId[], say: Say): TrayLine[] {
+  const { thickness, kerf, compensation, interference, tabWidth, speed } = notes
+  const figure = <T>(lesson: LessonId, label: string, value: T | undefined, as: (value: T) => string) => ({
+    lesson,
+    label,
+    isFigure: true,
+    text: value === undefined ? null : as(value),
+  })
+  const step = (lesson: LessonId, label: string): TrayLine => ({
+    lesson,
+    label,
+    isFigure: false,
+    text: done.includes(lesson) ? 'done' : null,
+  })
+  return [
+    figure('thickness', 'Thickness', thickness, (values) => {
+      const { mean } = thicknessOf({ ...newStock('course', 'Sheet'), readings: readingsOf(values, '') })
+      return `${say.length(mean)}, ${values.length} readings`
+    }),
+    figure('kerf', 'Kerf', kerf, say.fine),
+    figure('compensation', 'Compensation per side', compensation, say.fine),
+    figure('comb', 'Fit', interference, (by) => `snug, ${say.signed(by, 3)} ${say.lengthUnit}`),
+    figure('tabs', 'Tabs', tabWidth, (width) => say.length(width)),
+    figure('setting', 'Speed', speed, say.speed),
+    step('layout', 'Laid out'),
+    step('gluing', 'Put together'),
+    step('result', 'Looked over'),
+  ]
+}

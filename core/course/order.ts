@@ -1,7 +1,8 @@
 import { rectangle, type Region, type Ring } from '../geometry'
-import { hiddenMachine, hiddenSheet, piecesOf, type Run } from '../rehearse'
+import { piecesOf, type Run } from '../rehearse'
 import { randomFrom } from '../statistics'
 import type { Lesson } from './lesson'
+import type { World } from './world'
 
 /** What is done to a lid, and how it is said. */
 export const LID_WAYS = [
@@ -26,10 +27,10 @@ export const LID_RINGS: Record<Exclude<LidWay, 'words'>, Ring[]> = {
 }
 
 export interface OrderState {
-  seed: number
+  world: World
   order: LidWay[]
   /** What came out of the laser; null until it ran in this order. */
-  came: { shape: Region; faults: string[] } | null
+  lid: { shape: Region; faults: string[] } | null
 }
 
 export type OrderAct = { do: 'move'; way: LidWay; to: number } | { do: 'run' }
@@ -47,20 +48,18 @@ const run = (points: Ring, end: number): Run => ({
 })
 
 /** The lid as the simulated laser cuts it in this order. */
-function cutLid({ order, seed }: OrderState): OrderState['came'] {
+function cutLid({ order, world }: OrderState): OrderState['lid'] {
   const runs = order.flatMap((way, i) =>
     way === 'words' ? [] : LID_RINGS[way].map((ring, n) => run(ring, i + 1 + n / 10)),
   )
-  const known = { family: 'plywood' as const, kerf: { x: 0.16, y: 0.16 }, doubt: 0.01, through: null }
-  const sheet = hiddenSheet(seed, 0, LID_SHEET, { mean: 3, doubt: 0.05 }, 'plywood')
-  const [lid] = piecesOf(runs, sheet, hiddenMachine(seed, known))
+  const [lid] = piecesOf(runs, world.sheet, world.machine)
   return { shape: lid.shape, faults: lid.faults }
 }
 
 /** What is wrong with an order, though the lid may have come out whole; null where nothing is. */
-function wrongWith({ order, came }: OrderState): string | null {
-  if (!came) return null
-  if (came.faults.length > 0) return came.faults[0]
+function wrongWith({ order, lid }: OrderState): string | null {
+  if (!lid) return null
+  if (lid.faults.length > 0) return lid.faults[0]
   const late = order.slice(order.indexOf('outline') + 1)
   if (late.length > 0) {
     const { name } = LID_WAYS.find(({ id }) => id === late[0])!
@@ -75,27 +74,27 @@ const isLast = ({ order }: OrderState): boolean => order[order.length - 1] === '
 
 export const ORDER_LESSON: Lesson<OrderState, OrderAct> = {
   id: 'order',
-  begin: ({ seed }) => {
-    const random = randomFrom(seed * 41 + 9)
+  begin: (world) => {
+    const random = randomFrom(world.seed * 41 + 9)
     // Never right to begin with.
     const rest = LID_WAYS.map(({ id }) => ({ id, at: id === 'outline' ? -1 : random() }))
-    return { seed, order: rest.sort((a, b) => a.at - b.at).map(({ id }) => id), came: null }
+    return { world, order: rest.sort((a, b) => a.at - b.at).map(({ id }) => id), lid: null }
   },
   act: (state, act) => {
-    if (act.do === 'run') return { ...state, came: cutLid(state) }
+    if (act.do === 'run') return { ...state, lid: cutLid(state) }
     const order = state.order.filter((way) => way !== act.way)
     order.splice(Math.min(order.length, Math.max(0, act.to)), 0, act.way)
-    return order.every((way, i) => way === state.order[i]) ? state : { ...state, order, came: null }
+    return order.every((way, i) => way === state.order[i]) ? state : { ...state, order, lid: null }
   },
   goals: (state) => [
-    { text: 'Put what is done to the lid in order, and send it to the laser.', done: state.came !== null },
+    { text: 'Put what is done to the lid in order, and send it to the laser.', done: state.lid !== null },
     {
       text: 'Get a lid with everything where it belongs, and clean words.',
-      done: state.came !== null && wrongWith(state) === null,
+      done: state.lid !== null && wrongWith(state) === null,
     },
   ],
   said: (state) =>
-    state.came ? (wrongWith(state) ?? 'Right: the lid comes free last, with everything in its place.') : '',
+    state.lid ? (wrongWith(state) ?? 'Right: the lid comes free last, with everything in its place.') : '',
   hint: (state) =>
     isLast(state)
       ? 'Engrave, score, inside cuts, outlines. Smoke goes where the sheet is open.'

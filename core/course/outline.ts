@@ -1,15 +1,13 @@
-import type { LessonId } from './lesson'
-
 /** A lesson by its name, what it is for in a line, and how many minutes it takes with a class. [FM] */
-export interface LessonOutline {
-  id: LessonId
+interface LessonOutline {
+  id: string
   title: string
   about: string
   minutes: number
 }
 
 /** The lessons, in the order of work. */
-export const LESSONS: LessonOutline[] = [
+export const LESSONS = [
   {
     id: 'calipers',
     title: 'Read calipers',
@@ -29,7 +27,7 @@ export const LESSONS: LessonOutline[] = [
     minutes: 15,
   },
   {
-    id: 'once',
+    id: 'compensation',
     title: 'The factor of two',
     about: 'Half the kerf on each side, and only once.',
     minutes: 15,
@@ -82,4 +80,7 @@ export const LESSONS: LessonOutline[] = [
     about: 'Find which figure was wrong, and change only that one.',
     minutes: 15,
   },
-]
+] as const satisfies LessonOutline[]
+
+export type LessonId = (typeof LESSONS)[number]['id']
+export const LESSON_IDS: LessonId[] = LESSONS.map(({ id }) => id)

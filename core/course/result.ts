@@ -3,7 +3,7 @@ import { compensationFor } from '../kerf'
 import { randomFrom } from '../statistics'
 import { boundaryGap } from './gap'
 import type { Lesson } from './lesson'
-import { comesAt, ratioAt, SPEEDS } from './setting'
+import { energyRatio, isSlow, isSure, resultAt, SPEEDS } from './setting'
 import type { World } from './world'
 
 /** What a cut was made with: compensation per side and slot width in mm, speed in mm/s. */
@@ -15,27 +15,25 @@ export interface Setup {
 
 export interface ResultState {
   world: World
-  thickness: number
   setup: Setup
   /** What the box on the bench was cut with. */
   cut: Setup
-  looked: Look[]
-  last: Look | null
+  inspected: Place[]
+  last: Place | null
   boxes: number
 }
 
 /** What can be looked at on a box that was cut: a tab, a slot with the sheet in it, an edge at the back. */
-const LOOKS = ['tab', 'slot', 'edge'] as const
-export type Look = (typeof LOOKS)[number]
+export const PLACES = ['tab', 'slot', 'edge'] as const
+export type Place = (typeof PLACES)[number]
 
 export type ResultAct =
-  { do: 'look'; at: Look } | { do: 'set'; name: keyof Setup; to: number } | { do: 'cut' }
+  { do: 'look'; at: Place } | { do: 'set'; name: keyof Setup; to: number } | { do: 'cut' }
 
 /** Drawn width of a tab, mm. */
-export const TAB = 10
+export const TAB_WIDTH = 10
 /** Play that a slot is to have round the sheet, mm: it goes in, and does not rattle. [FM] */
 const PLAY = { least: -0.005, most: 0.08 }
-const NEED = { least: 1.1, most: 1.7 }
 
 export const SET_LIMITS: Record<keyof Setup, { least: number; most: number; step: number }> = {
   compensation: { least: 0, most: 0.4, step: 0.005 },
@@ -43,31 +41,37 @@ export const SET_LIMITS: Record<keyof Setup, { least: number; most: number; step
   speed: { least: SPEEDS.least, most: SPEEDS.most, step: 0.5 },
 }
 
-type Cut = Pick<ResultState, 'world' | 'thickness' | 'cut'>
+type Cut = Pick<ResultState, 'world' | 'cut'>
 
-/** A tab of the box, and what its slot has left round the sheet, mm; energy over what just cuts. [DEF] */
-export function found({ world, thickness, cut }: Cut): {
-  tab: number
-  gap: number
-  play: number
-  ratio: number
-} {
+/** How the back of an edge looks. */
+export type EdgeLook = 'splintered' | 'fibres' | 'brown' | 'clean'
+
+function edgeOf({ world, cut }: Cut): EdgeLook {
+  const result = resultAt(world, cut.speed)
+  if (result === 'holds') return 'splintered'
+  if (result === 'just free') return 'fibres'
+  return isSlow(energyRatio(world, cut.speed)) ? 'brown' : 'clean'
+}
+
+/** A tab of the box, its gap, and what its slot has left round the sheet, mm; and its edge. [DEF] */
+export function measuresOf(box: Cut): { tab: number; gap: number; play: number; edge: EdgeLook } {
+  const { world, cut } = box
   const kerf = world.machine.kerf.x
   return {
-    tab: TAB - kerf + 2 * cut.compensation,
+    tab: TAB_WIDTH - kerf + 2 * cut.compensation,
     gap: boundaryGap(kerf, cut.compensation),
-    play: cut.slots - thickness,
-    ratio: ratioAt({ world, thickness }, cut.speed),
+    play: cut.slots - world.thickness,
+    edge: edgeOf(box),
   }
 }
 
 /** What is right of a cut. */
-export function rightOf(state: Cut): Record<Look, boolean> {
-  const { gap, play, ratio } = found(state)
+export function rightOf(box: Cut): Record<Place, boolean> {
+  const { gap, play } = measuresOf(box)
   return {
     tab: wordFor(gap) === 'snug',
     slot: play >= PLAY.least && play <= PLAY.most,
-    edge: ratio >= NEED.least && ratio <= NEED.most,
+    edge: isSure(energyRatio(box.world, box.cut.speed)),
   }
 }
 
@@ -76,7 +80,7 @@ function slippedSetup(world: World): Setup {
   const { thickness } = world
   const random = randomFrom(world.seed * 53 + 21)
   const kerf = world.machine.kerf.x
-  const just = ratioAt({ world, thickness }, 1)
+  const just = energyRatio(world, 1)
   const right: Setup = {
     compensation: compensationFor(kerf),
     slots: thickness + 0.03,
@@ -96,66 +100,68 @@ function slippedSetup(world: World): Setup {
   }
 }
 
+const EDGES: Record<EdgeLook, string> = {
+  splintered: 'The back holds at two knots: it was broken out, and splintered.',
+  fibres: 'The back came free, just: fibres hang on at a knot.',
+  brown: 'The back came free, and is brown from heat.',
+  clean: 'The back is clean, all round.',
+}
+
 export const RESULT_LESSON: Lesson<ResultState, ResultAct> = {
   id: 'result',
   begin: (world) => {
     const setup = slippedSetup(world)
-    return { world, thickness: world.thickness, setup, cut: setup, looked: [], last: null, boxes: 1 }
+    return { world, setup, cut: setup, inspected: [], last: null, boxes: 1 }
   },
   act: (state, act) => {
     switch (act.do) {
       case 'look': {
-        const looked = state.looked.includes(act.at) ? state.looked : [...state.looked, act.at]
-        return { ...state, looked, last: act.at }
+        const others = state.inspected.filter((place) => place !== act.at)
+        return { ...state, inspected: [...others, act.at], last: act.at }
       }
       case 'set': {
         const { least, most } = SET_LIMITS[act.name]
         return { ...state, setup: { ...state.setup, [act.name]: Math.min(most, Math.max(least, act.to)) } }
       }
       case 'cut':
-        return { ...state, cut: state.setup, looked: [], last: null, boxes: state.boxes + 1 }
+        return { ...state, cut: state.setup, inspected: [], last: null, boxes: state.boxes + 1 }
     }
   },
   goals: (state) => {
     const right = rightOf(state)
     const isFirst = state.boxes === 1
-    const all = LOOKS.every((look) => state.looked.includes(look))
+    const all = PLACES.every((place) => state.inspected.includes(place))
     return [
       { text: 'Look at a tab, a slot and the back of an edge.', done: all || !isFirst },
       { text: 'Change what was wrong, and cut the box again.', done: !isFirst },
       {
         text: 'Look at all three again: snug tabs, slots that take the sheet, edges that came free.',
-        done: !isFirst && all && LOOKS.every((look) => right[look]),
+        done: !isFirst && all && PLACES.every((place) => right[place]),
       },
     ]
   },
   said: (state, say) => {
-    const { last, thickness, world, boxes, looked } = state
-    if (!last) return boxes > 1 && looked.length === 0 ? `Box ${boxes} lies on the bench.` : ''
-    const { tab, gap, play, ratio } = found(state)
+    const { last, world, boxes } = state
+    if (!last) return boxes > 1 ? `Box ${boxes} lies on the bench.` : ''
+    const { tab, gap, play, edge } = measuresOf(state)
+    const sheet = `The sheet, ${say.length(world.thickness)},`
     switch (last) {
       case 'tab':
-        return `A tab drawn ${say.length(TAB)} measures ${say.length(tab)}. Its fit is ${wordFor(gap)}.`
+        return `A tab drawn ${say.length(TAB_WIDTH)} measures ${say.length(tab)}. Its fit is ${wordFor(gap)}.`
       case 'slot':
         return play < PLAY.least
-          ? `The sheet, ${say.reading(thickness)}, does not go into the slot: ${say.length(-play)} too thick.`
-          : `The sheet, ${say.reading(thickness)}, goes into the slot with ${say.length(play)} of play.`
-      case 'edge': {
-        const comes = comesAt({ world, thickness }, state.cut.speed)
-        if (comes === 'holds') return 'The back holds at two knots: it was broken out, and splintered.'
-        if (comes === 'just free') return 'The back came free, just: fibres hang on at a knot.'
-        return ratio > NEED.most
-          ? 'The back came free, and is brown from heat.'
-          : 'The back is clean, all round.'
-      }
+          ? `${sheet} does not go into the slot: it is ${say.length(-play)} too thick.`
+          : `${sheet} goes into the slot with ${say.length(play)} of play.`
+      case 'edge':
+        return EDGES[edge]
     }
   },
   hint: (state, say) => {
     const right = rightOf(state)
-    if (state.looked.length < LOOKS.length) return 'Look at all three before you change anything.'
+    if (state.inspected.length < PLACES.length) return 'Look at all three before you change anything.'
     if (!right.tab)
       return `The beam takes ${say.fine(state.world.machine.kerf.x)}. Half of it makes up for one side.`
-    if (!right.slot) return `The label says ${say.short(state.world.label)}; the sheet is another thing.`
+    if (!right.slot) return `The label says ${say.short(state.world.label)}; the sheet differs.`
     return right.edge ? 'Nothing is wrong any more.' : 'Slower gives the cut more energy; too slow chars it.'
   },
 }

@@ -12,6 +12,8 @@ export interface Scale {
   /** Marks from one figure to the next, and what the figure counts by. */
   figureEvery: number
   figure: number
+  /** Lines of the vernier from one number to the next. */
+  numberEvery: number
   /** A turn of the dial's pointer, in a hundred marks. */
   turn: number
 }
@@ -23,6 +25,7 @@ export const METRIC_SCALE: Scale = {
   lines: 20,
   figureEvery: 10,
   figure: 10,
+  numberEvery: 10,
   turn: 1,
 }
 /** Read to 0.001 in: a fortieth of an inch, in twenty-five. The dial turns once in a tenth. */
@@ -32,6 +35,7 @@ export const INCH_SCALE: Scale = {
   lines: 25,
   figureEvery: 4,
   figure: 0.1,
+  numberEvery: 5,
   turn: 2.54,
 }
 export const scaleIn = (unit: LengthUnit): Scale => (unit === 'in' ? INCH_SCALE : METRIC_SCALE)

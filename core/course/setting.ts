@@ -10,6 +10,11 @@ const AT = { power: LASER.power, passes: 1, air: true }
 /** So much more energy than just cuts is sure; beyond the second it is slow for nothing. [FM] */
 const SURE = 1.1
 const SLOW = 1.7
+
+/** Whether a cut with so much energy over what just cuts is worth setting a job to. */
+export const isSure = (ratio: number): boolean => ratio >= SURE && ratio <= SLOW
+export const isSlow = (ratio: number): boolean => ratio > SLOW
+
 const SQUARES = 6
 export const SPEEDS = { least: 2, most: 40 }
 
@@ -21,7 +26,6 @@ interface TestSquare {
 
 export interface SettingState {
   world: World
-  thickness: number
   /** The slowest and the fastest speed of the sheet, mm/s. */
   from: number
   to: number
@@ -35,29 +39,28 @@ export interface SettingState {
 export type SettingAct =
   { do: 'from' | 'to' | 'choose'; speed: number } | { do: 'cut' } | { do: 'lift'; square: number }
 
-export type Comes = 'holds' | 'just free' | 'free' | 'charred'
+/** What becomes of a square that is lifted. */
+export type SquareResult = 'holds' | 'just free' | 'free' | 'charred'
 
 /** Energy over what just cuts. */
-export const ratioAt = (
-  { world, thickness }: Pick<SettingState, 'world' | 'thickness'>,
-  speed: number,
-): number => cutEnergy({ ...AT, speed }, LASER.watts, thickness) / world.machine.need
+export const energyRatio = ({ machine, thickness }: World, speed: number): number =>
+  cutEnergy({ ...AT, speed }, LASER.watts, thickness) / machine.need
 
-export function comesAt(state: Pick<SettingState, 'world' | 'thickness'>, speed: number): Comes {
-  const ratio = ratioAt(state, speed)
+export function resultAt(world: World, speed: number): SquareResult {
+  const ratio = energyRatio(world, speed)
   return ratio < 1 ? 'holds' : ratio < SURE ? 'just free' : ratio > CHARS ? 'charred' : 'free'
 }
 
 /** Speeds for a job that are sure and not slow for nothing, mm/s. */
-export function rangeOf(world: World): { from: number; to: number } {
-  const just = ratioAt({ world, thickness: world.thickness }, 1)
+export function sureSpeeds(world: World): { from: number; to: number } {
+  const just = energyRatio(world, 1)
   return { from: Math.ceil((just / SLOW) * 2) / 2, to: Math.floor((just / SURE) * 2) / 2 }
 }
 
-const kept = (speed: number): number =>
+const toSetting = (speed: number): number =>
   Math.min(SPEEDS.most, Math.max(SPEEDS.least, Math.round(speed * 2) / 2))
 
-const WORDS: Record<Comes, string> = {
+const WORDS: Record<SquareResult, string> = {
   holds: 'It holds on. Leave it: a square that has to be broken out is not cut.',
   'just free': 'It comes free, just. The next knot would hold it.',
   free: 'It falls out by itself, with a clean edge.',
@@ -75,7 +78,6 @@ export const SETTING_LESSON: Lesson<SettingState, SettingAct> = {
   id: 'setting',
   begin: (world) => ({
     world,
-    thickness: world.thickness,
     from: 20,
     to: 40,
     squares: [],
@@ -86,11 +88,11 @@ export const SETTING_LESSON: Lesson<SettingState, SettingAct> = {
   act: (state, act) => {
     switch (act.do) {
       case 'from':
-        return { ...state, from: Math.min(kept(act.speed), state.to - 1) }
+        return { ...state, from: Math.min(toSetting(act.speed), state.to - 1) }
       case 'to':
-        return { ...state, to: Math.max(kept(act.speed), state.from + 1) }
+        return { ...state, to: Math.max(toSetting(act.speed), state.from + 1) }
       case 'choose':
-        return { ...state, chosen: kept(act.speed), last: null }
+        return { ...state, chosen: toSetting(act.speed), last: null }
       case 'cut':
         return cutSheet(state)
       case 'lift': {
@@ -101,9 +103,11 @@ export const SETTING_LESSON: Lesson<SettingState, SettingAct> = {
     }
   },
   goals: (state) => {
-    const lifted = state.squares.filter(({ lifted }) => lifted).map(({ speed }) => comesAt(state, speed))
+    const lifted = state.squares
+      .filter(({ lifted }) => lifted)
+      .map(({ speed }) => resultAt(state.world, speed))
     const isTold = lifted.includes('holds') && lifted.some((comes) => comes !== 'holds')
-    const ratio = state.chosen === null ? 0 : ratioAt(state, state.chosen)
+    const ratio = state.chosen === null ? 0 : energyRatio(state.world, state.chosen)
     return [
       { text: 'Cut a test sheet. Its six squares go from slow to fast.', done: state.sheets > 0 },
       {
@@ -112,23 +116,23 @@ export const SETTING_LESSON: Lesson<SettingState, SettingAct> = {
       },
       {
         text: 'Choose the speed for the job: as fast as comes free for sure.',
-        done: isTold && ratio >= SURE && ratio <= SLOW,
+        done: isTold && isSure(ratio),
       },
     ]
   },
   said: (state, say) => {
     const { last, squares, chosen } = state
     if (last !== null)
-      return `${say.speed(squares[last].speed)}: ${WORDS[comesAt(state, squares[last].speed)]}`
+      return `${say.speed(squares[last].speed)}: ${WORDS[resultAt(state.world, squares[last].speed)]}`
     if (chosen === null) return ''
-    const ratio = ratioAt(state, chosen)
+    const ratio = energyRatio(state.world, chosen)
     const share = `${say.speed(chosen)} gives ${Math.round(ratio * 100)} % of the energy that just cuts.`
     if (ratio < SURE) return `${share} Knots and glue lines would hold. Go slower.`
-    return ratio > SLOW ? `${share} That is slower than it needs. Go faster.` : `${share} Clean, and sure.`
+    return isSlow(ratio) ? `${share} That is slower than it needs. Go faster.` : `${share} Clean, and sure.`
   },
   hint: (state, say) => {
     if (state.squares.length === 0) return 'Guess. The sheet tells you whether you are near.'
-    const comes = state.squares.map(({ speed }) => comesAt(state, speed))
+    const comes = state.squares.map(({ speed }) => resultAt(state.world, speed))
     if (comes.every((each) => each === 'holds')) return 'All hold: cut another sheet with slower squares.'
     if (!comes.includes('holds')) return 'All come free: cut another sheet with faster squares.'
     const fastest = Math.max(

@@ -1,18 +1,19 @@
+import { shareEvenly } from '../joints'
 import { counted } from '../length'
 import { randomFrom } from '../statistics'
 import type { Lesson } from './lesson'
 import type { World } from './world'
 
 /** The three panels that meet in a corner. */
-export const PANELS = ['front', 'side', 'floor'] as const
-export type CornerPanel = (typeof PANELS)[number]
+export const CORNER_PANELS = ['front', 'side', 'floor'] as const
+export type CornerPanel = (typeof CORNER_PANELS)[number]
 
 /** An edge that is shared out in tabs, and the corner blocks at the end of edges. Lengths in mm. */
 export interface TabsState {
   length: number
   thickness: number
   /** How wide a tab was asked for. */
-  wanted: number
+  asked: number
   /** Who owns the blocks beside each corner, along front–side, front–floor and side–floor. */
   corners: Corner[]
   /** Which corner is looked at. */
@@ -31,32 +32,29 @@ export type TabsAct = { do: 'width'; to: number } | { do: 'give'; to: CornerPane
 const NARROW = 1.5
 const WIDE = 3
 
-/**
- * Tabs and notches of an edge together: odd and nearest to length ÷ width, so that both ends look alike.
- * [CP]
- */
-export function countFor(length: number, width: number): number {
-  const half = (length / width - 1) / 2
-  return Math.max(1, 2 * Math.round(half) + 1)
+/** Tabs and notches of an edge: as the core shares out any edge by a width. */
+export function sharedOut({ length, asked }: Pick<TabsState, 'length' | 'asked'>): {
+  count: number
+  width: number
+} {
+  const { length: count } = shareEvenly(length, asked)
+  return { count, width: length / count }
 }
 
-export const widthOf = ({ length, wanted }: Pick<TabsState, 'length' | 'wanted'>): number =>
-  length / countFor(length, wanted)
-
 const isGood = (state: TabsState): boolean => {
-  const share = widthOf(state) / state.thickness
+  const share = sharedOut(state).width / state.thickness
   return share >= NARROW && share <= WIDE
 }
 
 /** A corner block hangs on a panel only where that panel owns a block beside it. [DEF] */
-const holds = ({ beside }: Corner, panel: CornerPanel): boolean => beside.includes(panel)
+export const hangsOn = ({ beside }: Corner, panel: CornerPanel): boolean => beside.includes(panel)
 
-/** Three corners: in two of them one of the panels owns none of the blocks beside. */
+/** Two corners: at the second one of the panels owns none of the blocks beside. */
 function cornersOf({ seed }: World): Corner[] {
   const random = randomFrom(seed * 43 + 8)
   const either = (a: CornerPanel, b: CornerPanel): CornerPanel => (random() < 0.5 ? a : b)
   const first: Corner['beside'] = [either('front', 'side'), either('front', 'floor'), either('side', 'floor')]
-  const out = PANELS[Math.floor(random() * 3)]
+  const out = CORNER_PANELS[Math.floor(random() * 3)]
   const without = ([a, b]: [CornerPanel, CornerPanel]): CornerPanel =>
     a === out ? b : b === out ? a : either(a, b)
   const second: Corner['beside'] = [
@@ -72,7 +70,7 @@ export const TABS_LESSON: Lesson<TabsState, TabsAct> = {
   begin: (world, unit) => ({
     length: unit === 'in' ? 101.6 : 90 + 5 * Math.floor(4 * randomFrom(world.seed * 13 + 2)()),
     thickness: world.thickness,
-    wanted: 24,
+    asked: 24,
     corners: cornersOf(world),
     at: 0,
     said: '',
@@ -80,12 +78,12 @@ export const TABS_LESSON: Lesson<TabsState, TabsAct> = {
   act: (state, act) => {
     switch (act.do) {
       case 'width':
-        return { ...state, wanted: Math.min(state.length, Math.max(1, act.to)), said: 'width' }
+        return { ...state, asked: Math.min(state.length, Math.max(1, act.to)), said: 'width' }
       case 'give': {
         const corners = state.corners.map((corner, i) =>
           i === state.at ? { ...corner, owner: act.to } : corner,
         )
-        return { ...state, corners, said: holds(state.corners[state.at], act.to) ? 'holds' : 'crumb' }
+        return { ...state, corners, said: hangsOn(state.corners[state.at], act.to) ? 'holds' : 'crumb' }
       }
       case 'next':
         return { ...state, at: (state.at + 1) % state.corners.length, said: '' }
@@ -100,18 +98,17 @@ export const TABS_LESSON: Lesson<TabsState, TabsAct> = {
     },
     ...state.corners.map((corner, i) => ({
       text: `Give corner ${i + 1} to a panel that holds it.`,
-      done: corner.owner !== null && holds(corner, corner.owner),
+      done: corner.owner !== null && hangsOn(corner, corner.owner),
     })),
   ],
   said: (state, say) => {
-    const { said, length, wanted, thickness, corners, at } = state
+    const { said, thickness, corners, at } = state
     const { owner } = corners[at]
     if (said === 'crumb')
       return `The ${owner} owns no block beside this corner. The corner is a loose crumb, and falls out.`
     if (said === 'holds') return `The ${owner} owns a block beside it: the corner hangs on.`
     if (said !== 'width') return ''
-    const width = widthOf(state)
-    const count = countFor(length, wanted)
+    const { count, width } = sharedOut(state)
     const sentence =
       `${counted((count + 1) / 2, 'tab')} and ${counted((count - 1) / 2, 'notch', 'notches')}, ` +
       `each ${say.length(width)} wide.`
@@ -122,5 +119,5 @@ export const TABS_LESSON: Lesson<TabsState, TabsAct> = {
     isGood(state)
       ? 'Look at the three blocks beside the corner. Whose are they?'
       : 'The count is always odd, so that both ends look alike. The real width is length ÷ count.',
-  notes: (state) => ({ tabWidth: widthOf(state) }),
+  notes: (state) => ({ tabWidth: sharedOut(state).width }),
 }

@@ -2,18 +2,19 @@ import type { Point } from '../geometry'
 import { advisedNumbers, newStock, thicknessOf } from '../stock'
 import { CALIPERS, randomFrom, shownBy } from '../statistics'
 import type { Lesson } from './lesson'
+import { readingsOf } from './my-tray'
 import type { World } from './world'
 
-/** A reading: where, what the calipers showed, and whether the film was on. mm */
+/** A reading: where, and what the calipers showed, mm. */
 interface SpotReading extends Point {
   value: number
-  film: boolean
 }
 
 export interface ThicknessState {
   world: World
   /** Where the calipers would close. */
   at: Point
+  /** Whether the film is on; readings that were taken with it go when it is peeled off. */
   film: boolean
   readings: SpotReading[]
   /** What was chosen for tab lengths, and for slots; null until something was. */
@@ -47,7 +48,8 @@ const fromEdges = ({ x, y }: Point, { sheet }: World): Record<(typeof SIDES)[num
   back: sheet.height - y,
 })
 
-const bare = ({ readings }: ThicknessState): SpotReading[] => readings.filter(({ film }) => !film)
+/** Readings of the sheet itself. */
+const bare = ({ film, readings }: ThicknessState): SpotReading[] => (film ? [] : readings)
 
 /** Edges of the sheet that no reading without film was taken at. */
 const edgesLeft = (state: ThicknessState): string[] =>
@@ -55,23 +57,26 @@ const edgesLeft = (state: ThicknessState): string[] =>
 
 /** What the readings come to; null with none. */
 export function numbersOf(state: ThicknessState): { tabs: number; slots: number } | null {
-  const readings = bare(state).map(({ value }) => ({ value, spot: '', on: '' }))
+  const readings = readingsOf(
+    bare(state).map(({ value }) => value),
+    '',
+  )
   if (readings.length === 0) return null
   const known = thicknessOf({ ...newStock('course', 'Sheet'), readings })
   const advised = advisedNumbers(known)
   return { tabs: advised.tabLength, slots: advised.slotWidth }
 }
 
-function taken(state: ThicknessState): ThicknessState {
+function readAt(state: ThicknessState): ThicknessState {
   const { world, at, film, readings } = state
   if (Math.min(...Object.values(fromEdges(at, world))) > REACH) return { ...state, said: 'too far in' }
-  if (readings.some((spot) => !spot.film && Math.hypot(spot.x - at.x, spot.y - at.y) < APART && !film))
+  if (bare(state).some((spot) => Math.hypot(spot.x - at.x, spot.y - at.y) < APART))
     return { ...state, said: 'same place' }
   const random = randomFrom(world.seed * 101 + readings.length * 7 + 1)
   const thickness = world.sheet.thickness(at.x, at.y) + (film ? FILM : 0)
   const value = shownBy(CALIPERS, thickness, random)
   const flags = { tabs: null, slots: null }
-  return { ...state, readings: [...readings, { ...at, value, film }], flags, said: film ? 'film' : 'read' }
+  return { ...state, readings: [...readings, { ...at, value }], flags, said: film ? 'film' : 'read' }
 }
 
 export const THICKNESS_LESSON: Lesson<ThicknessState, ThicknessAct> = {
@@ -92,7 +97,7 @@ export const THICKNESS_LESSON: Lesson<ThicknessState, ThicknessAct> = {
         return { ...state, at: { x: into(act.to.x, width), y: into(act.to.y, height) }, said: '' }
       }
       case 'read':
-        return taken(state)
+        return readAt(state)
       case 'peel':
         return { ...state, film: false, readings: [], said: 'peeled' }
       case 'flag':
@@ -128,7 +133,7 @@ export const THICKNESS_LESSON: Lesson<ThicknessState, ThicknessAct> = {
       case 'film':
         return `${say.length(last.value)}, with the film on: that is film and sheet together.`
       case 'peeled':
-        return 'The film is off. Readings with it on are struck out.'
+        return 'The film is off. Readings that were taken with it are gone.'
       case 'read': {
         const off = last.value - world.label
         return `${say.length(last.value)}: ${say.signed(off)} against the label.`

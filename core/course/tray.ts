@@ -4,22 +4,26 @@ import { makeBox, PLAIN_BOX, sameTabs, sameThickness, withInto, type BoxSpec } f
 /** The tray that every lesson makes a piece of: outside sizes in mm, two cells, a divider with tenons. */
 const TRAY = { width: 120, depth: 80, height: 42 }
 
-export function traySpec(thickness: number, isDivided: boolean, tab = 9): BoxSpec {
-  const box: BoxSpec = {
-    ...PLAIN_BOX,
-    ...TRAY,
-    sizesAre: 'outer',
-    tabs: sameTabs({ rule: 'even', width: tab }),
-    proud: 0,
-  }
-  if (!isDivided) return box
+/** As wide as a tab is where no lesson said otherwise, mm. */
+const TAB_WIDTH = 9
+
+export const plainTray = (tab = TAB_WIDTH): BoxSpec => ({
+  ...PLAIN_BOX,
+  ...TRAY,
+  sizesAre: 'outer',
+  tabs: sameTabs({ rule: 'even', width: tab }),
+  proud: 0,
+})
+
+export function dividedTray(thickness: number, tab?: number): BoxSpec {
+  const box = plainTray(tab)
   const columns = { cells: [null, null], height: 30, lift: 0 }
   return withInto({ ...box, dividers: { ...box.dividers, columns } }, 'tenon', thickness)
 }
 
 /** Its panels, as the core cuts them, and how they hold together. */
-export function trayPanels(thickness: number, isDivided: boolean): { assembly: Assembly; panels: Panel[] } {
-  const { assembly } = makeBox(traySpec(thickness, isDivided), {
+export function panelsOf(box: BoxSpec, thickness: number): { assembly: Assembly; panels: Panel[] } {
+  const { assembly } = makeBox(box, {
     mean: sameThickness(thickness),
     thickest: sameThickness(thickness),
   })

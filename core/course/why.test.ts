@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals'
 import { readdirSync, readFileSync } from 'node:fs'
-import { LESSON_IDS } from './lesson'
+import { LESSON_IDS } from './outline'
 import { LESSON_OF_CHECK } from './why'
 
 const SAY = new URL('../say/', import.meta.url)

@@ -1,11 +1,11 @@
-import type { LessonId } from './lesson'
+import type { LessonId } from './outline'
 
-/** Which lesson shows why a check before the cut looks again, or stops. Checks that none is about are left out. */
+/** The lesson that shows why a check before the cut looks again, or stops; none of them is about the others. */
 export const LESSON_OF_CHECK: Partial<Record<string, LessonId>> = {
   thickness: 'thickness',
   'kerf-setting': 'kerf',
   round: 'kerf',
-  compensation: 'once',
+  compensation: 'compensation',
   fit: 'comb',
   proof: 'tabs',
   closed: 'order',

@@ -12,14 +12,15 @@ const props = defineProps<{
   cy: number
 }>()
 const emit = defineEmits<{ turn: [turns: number] }>()
+const MARKS = 100
 /** At a share of a turn, clockwise from above. */
 const at = (turn: number, radius: number): { x: number; y: number } => ({
   x: props.cx + radius * Math.sin(2 * Math.PI * turn),
   y: props.cy - radius * Math.cos(2 * Math.PI * turn),
 })
 const marks = computed(() =>
-  Array.from({ length: 100 }, (_, n) => {
-    const turn = n / 100 - props.ring
+  Array.from({ length: MARKS }, (_, n) => {
+    const turn = n / MARKS - props.ring
     const inner = n % 10 === 0 ? 0.82 : n % 5 === 0 ? 0.87 : 0.91
     return {
       n,
@@ -31,8 +32,10 @@ const marks = computed(() =>
 )
 const tip = computed(() => at(props.pointer, props.radius * 0.9))
 const tail = computed(() => at(props.pointer + 0.5, props.radius * 0.2))
-const shown = computed(() => ((Math.round((props.pointer + props.ring) * 100) % 100) + 100) % 100)
-const MARKS = 100
+const shown = computed(() => {
+  const marks = Math.round((props.pointer + props.ring) * MARKS)
+  return ((marks % MARKS) + MARKS) % MARKS
+})
 </script>
 
 <template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { arrowOf, follow } from '@web/course/follow'
+import { arrowOf, follow } from '../follow'
 
 /** Something in a drawing that is pulled one way: by a pointer, or by arrow keys. */
 const props = defineProps<{

@@ -5,14 +5,14 @@ import { useSay } from '@web/parts/say'
 import DragHandle from './DragHandle.vue'
 
 interface Flag {
-  id: string
+  id: 'tabs' | 'slots'
   label: string
   at: number | null
 }
 
 /** A line of lengths with what was read on it, and flags that are pulled to a place. Lengths in mm. */
 const props = defineProps<{ values: number[]; from: number; to: number; step: number; flags: Flag[] }>()
-const emit = defineEmits<{ set: [id: string, at: number] }>()
+const emit = defineEmits<{ set: [id: Flag['id'], at: number] }>()
 const say = useSay()
 const svg = ref<SVGSVGElement>()
 const width = useChartWidth(svg, 600)

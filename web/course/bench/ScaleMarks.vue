@@ -37,13 +37,13 @@ const marks = computed(() => {
   })
 })
 const lines = computed(() => {
-  const { lines: count } = props.scale
-  const every = props.numbered ? 1 : 5
+  const { lines: count, numberEvery } = props.scale
+  const every = props.numbered ? 1 : numberEvery
   return Array.from({ length: count + 1 }, (_, line) => ({
     line,
     at: lineAt(props.scale, props.jaws, line),
     high: props.high * (line % 5 === 0 ? 0.9 : 0.6),
-    figure: line % every === 0 && (props.numbered || line % (count === 20 ? 10 : 5) === 0) ? line : null,
+    figure: line % every === 0 ? line : null,
   })).filter(({ at }) => at >= props.from - 1e-6 && at <= props.to + 1e-6)
 })
 </script>

@@ -71,6 +71,12 @@ const lineWide = computed(
     glassPerMm.value,
 )
 const high = computed(() => (isVernier.value ? GLASS.top + GLASS.high + 4 : GLASS.top + 190))
+/** The jaw that moves, and the scale beside it. */
+const slider = computed(() => {
+  const { jaws } = state.value
+  const end = x(jaws + shown.value - WIDEST)
+  return `M${x(jaws)} ${LINE}V216L${x(jaws) + 30} 190V124H${end}V${LINE}Z`
+})
 </script>
 
 <template>
@@ -102,10 +108,7 @@ const high = computed(() => (isVernier.value ? GLASS.top + GLASS.high + 4 : GLAS
         :says="jawsSay"
         @move="open"
       >
-        <path
-          :d="`M${x(state.jaws)} ${LINE}V216L${x(state.jaws) + 30} 190V124H${x(state.jaws + shown - WIDEST)}V${LINE}Z`"
-          class="fill-sheet stroke-edge"
-        />
+        <path :d="slider" class="fill-sheet stroke-edge" />
       </DragHandle>
       <ScaleMarks
         :scale="state.scale"

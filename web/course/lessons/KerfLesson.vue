@@ -113,7 +113,7 @@ const LARGE = 320
         </text>
         <rect x="160" y="16" width="128" height="46" rx="6" class="fill-sheet stroke-edge" />
         <text x="276" y="47" text-anchor="end" class="fill-ink font-mono text-[22px]">
-          {{ shows === null ? '0.00' : say.reading(shows) }}
+          {{ say.reading(shows ?? 0) }}
         </text>
         <text x="294" y="46" class="fill-quiet text-[13px]">{{ say.lengthUnit }}</text>
       </g>

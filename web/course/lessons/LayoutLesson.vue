@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { RotateCw } from '@lucide/vue'
 import { computed, ref } from 'vue'
-import { LAYOUT_LESSON, RULES, SHEET, shapeOnBench, type BenchPart } from '@core/course'
+import { LAYOUT_LESSON, LAYOUT_RULES, OFFCUT, shapeOnBench, type BenchPart } from '@core/course'
 import { bounds } from '@core/geometry'
+import type { Placement } from '@core/nest'
 import { useChartWidth } from '@web/parts/chart-width'
 import { useSay } from '@web/parts/say'
 import { regionData } from '@web/parts/svg-path'
@@ -18,7 +19,7 @@ const svg = ref<SVGSVGElement>()
 const width = useChartWidth(svg, 512)
 /** Room round the offcut, mm. */
 const ROUND = 12
-const letters = computed(() => (13 * (SHEET.width + 2 * ROUND)) / width.value)
+const letters = computed(() => (13 * (OFFCUT.width + 2 * ROUND)) / width.value)
 const chosen = ref<string | null>(null)
 const placementOf = (id: string) => state.value.placements.find(({ part }) => part === id)!
 const drawn = computed(() =>
@@ -36,6 +37,10 @@ const drawn = computed(() =>
 )
 /** The chosen part’s outline is drawn over the others. */
 const over = computed(() => drawn.value.find(({ part }) => part.id === chosen.value)?.data)
+function described({ label }: BenchPart, { x, y, turn }: Placement): string {
+  const lies = turn % 180 === 0 ? 'along the grain' : 'across the grain'
+  return `${label}, at ${say.value.size([x, y], 1)}, ${lies}. Arrow keys move it, R turns it`
+}
 const turn = (part: string): void => act({ do: 'turn', part })
 function grip(event: PointerEvent, id: string): void {
   const { x, y } = placementOf(id)
@@ -58,31 +63,31 @@ function onKey(event: KeyboardEvent, id: string): void {
   <LessonFrame :lesson="lesson">
     <svg
       ref="svg"
-      :viewBox="`${-ROUND} ${-SHEET.height - ROUND} ${SHEET.width + 2 * ROUND} ${SHEET.height + 2 * ROUND}`"
+      :viewBox="`${-ROUND} ${-OFFCUT.height - ROUND} ${OFFCUT.width + 2 * ROUND} ${OFFCUT.height + 2 * ROUND}`"
       class="mx-auto w-full max-w-lg select-none"
       role="group"
       aria-label="The offcut"
     >
       <rect
-        :y="-SHEET.height"
-        :width="SHEET.width"
-        :height="SHEET.height"
+        :y="-OFFCUT.height"
+        :width="OFFCUT.width"
+        :height="OFFCUT.height"
         class="fill-sunk stroke-edge"
         stroke-width="0.6"
       />
       <path
         v-for="i in 12"
         :key="i"
-        :d="`M0 ${(-SHEET.height * (i - 0.5)) / 12}h${SHEET.width}`"
+        :d="`M0 ${(-OFFCUT.height * (i - 0.5)) / 12}h${OFFCUT.width}`"
         class="stroke-edge"
         stroke-width="0.3"
         opacity="0.6"
       />
       <rect
-        :x="RULES.margin"
-        :y="-SHEET.height + RULES.margin"
-        :width="SHEET.width - 2 * RULES.margin"
-        :height="SHEET.height - 2 * RULES.margin"
+        :x="LAYOUT_RULES.margin"
+        :y="-OFFCUT.height + LAYOUT_RULES.margin"
+        :width="OFFCUT.width - 2 * LAYOUT_RULES.margin"
+        :height="OFFCUT.height - 2 * LAYOUT_RULES.margin"
         class="fill-none stroke-edge"
         stroke-width="0.5"
         stroke-dasharray="3 2"
@@ -93,7 +98,7 @@ function onKey(event: KeyboardEvent, id: string): void {
         class="cursor-grab touch-none"
         role="button"
         tabindex="0"
-        :aria-label="`${part.label}, at ${say.size([at.x, at.y], 1)}, ${at.turn % 180 === 0 ? 'along the grain' : 'across the grain'}. Arrow keys move it, R turns it`"
+        :aria-label="described(part, at)"
         @pointerdown="grip($event, part.id)"
         @keydown="onKey($event, part.id)"
         @focus="chosen = part.id"

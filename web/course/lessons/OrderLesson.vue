@@ -87,13 +87,13 @@ async function step(event: Event, way: LidWay, by: 1 | -1): Promise<void> {
       >
         <rect :y="-LID_SHEET.height" :width="LID_SHEET.width" :height="LID_SHEET.height" class="fill-sunk" />
         <path
-          :d="state.came ? regionData(state.came.shape) : ringData(LID_RINGS.outline[0])"
+          :d="state.lid ? regionData(state.lid.shape) : ringData(LID_RINGS.outline[0])"
           fill-rule="evenodd"
           class="fill-ply stroke-ply-edge"
           stroke-width="0.6"
         />
-        <path v-if="state.came" :d="WORDS" class="stroke-ink" stroke-width="2.4" />
-        <LaserRun v-if="state.came" :run="runs" :lines="lines" />
+        <path v-if="state.lid" :d="WORDS" class="stroke-ink" stroke-width="2.4" />
+        <LaserRun v-if="state.lid" :run="runs" :lines="lines" />
       </svg>
     </div>
     <div>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { found, RESULT_LESSON, SET_LIMITS, TAB } from '@core/course'
+import { measuresOf, RESULT_LESSON, SET_LIMITS, TAB_WIDTH, type Place } from '@core/course'
 import { useChartWidth } from '@web/parts/chart-width'
 import { useSay } from '@web/parts/say'
 import DragHandle from '../bench/DragHandle.vue'
@@ -16,17 +16,17 @@ const say = useSay()
 const svg = ref<SVGSVGElement>()
 const width = useChartWidth(svg, 800)
 const isNarrow = computed(() => width.value < 620)
-const came = computed(() => found(state.value))
+const measures = computed(() => measuresOf(state.value))
 const cell = computed(() => (isNarrow.value ? width.value - 4 : (width.value - 24) / 3))
 const place = (i: number): { x: number; y: number } =>
   isNarrow.value ? { x: 2, y: 2 + i * 136 } : { x: 2 + i * (cell.value + 10), y: 2 }
 const high = computed(() => (isNarrow.value ? 3 * 136 : 134))
-const LOOK_AT = [
-  { at: 'tab' as const, label: 'A tab in its notch' },
-  { at: 'slot' as const, label: 'The sheet in a slot' },
-  { at: 'edge' as const, label: 'The back of an edge' },
+const LOOK_AT: { at: Place; label: string }[] = [
+  { at: 'tab', label: 'A tab in its notch' },
+  { at: 'slot', label: 'The sheet in a slot' },
+  { at: 'edge', label: 'The back of an edge' },
 ]
-const isLooked = (at: (typeof LOOK_AT)[number]['at']): boolean => state.value.looked.includes(at)
+const isLooked = (place: Place): boolean => state.value.inspected.includes(place)
 /** A difference as it is drawn: thirty times as large. */
 const gape = (mm: number): number => Math.max(-9, Math.min(9, mm * 30))
 const dials = computed(() => [
@@ -78,15 +78,15 @@ const at = (name: keyof typeof SET_LIMITS): number =>
             class="fill-ply stroke-ply-edge"
           />
           <rect
-            :x="cell / 2 - 32 + gape(came.gap)"
+            :x="cell / 2 - 32 + gape(measures.gap)"
             y="34"
-            :width="64 - 2 * gape(came.gap)"
+            :width="64 - 2 * gape(measures.gap)"
             height="66"
             class="fill-gorse-wash stroke-ply-edge"
             fill-opacity="0.9"
           />
           <text :x="cell / 2" y="74" text-anchor="middle" class="fill-ink font-mono text-[13px]">
-            {{ say.plain(came.tab) }}
+            {{ say.plain(measures.tab) }}
           </text>
         </g>
         <g v-else-if="look === 'slot'">
@@ -96,8 +96,8 @@ const at = (name: keyof typeof SET_LIMITS): number =>
           />
           <rect
             :x="cell / 2 - 24"
-            :y="came.play < 0 ? 28 : 46"
-            :width="48 - gape(came.play)"
+            :y="measures.play < 0 ? 28 : 46"
+            :width="48 - gape(measures.play)"
             height="72"
             class="fill-gorse-wash stroke-ply-edge"
             fill-opacity="0.9"
@@ -106,13 +106,13 @@ const at = (name: keyof typeof SET_LIMITS): number =>
         <g v-else>
           <rect x="10" y="40" :width="cell - 20" height="50" class="fill-ply stroke-ply-edge" />
           <path
-            v-if="came.ratio < 1.1"
+            v-if="measures.edge === 'splintered' || measures.edge === 'fibres'"
             :d="`M${cell * 0.3} 90l5 14l5 -10l4 12l6 -16M${cell * 0.7} 90l4 12l6 -8l4 -4`"
             class="fill-ply stroke-rowan"
             stroke-width="2"
           />
           <rect
-            v-if="came.ratio > 1.7"
+            v-if="measures.edge === 'brown'"
             x="10"
             y="78"
             :width="cell - 20"
@@ -146,9 +146,9 @@ const at = (name: keyof typeof SET_LIMITS): number =>
     <div class="flex flex-wrap items-center gap-2">
       <button type="button" class="btn" @click="act({ do: 'cut' })">Cut the box again</button>
       <p class="note flex-1 basis-60">
-        The sheet reads {{ say.reading(state.thickness) }}, the beam takes
-        {{ say.fine(state.world.machine.kerf.x) }}. A tab is drawn {{ say.length(TAB) }} wide. Gaps are drawn
-        thirty times as wide.
+        The sheet reads {{ say.length(state.world.thickness) }}, the beam takes
+        {{ say.fine(state.world.machine.kerf.x) }}. A tab is drawn {{ say.length(TAB_WIDTH) }} wide. Gaps are
+        drawn thirty times as wide.
       </p>
     </div>
   </LessonFrame>

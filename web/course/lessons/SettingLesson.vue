@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { comesAt, LASER, SETTING_LESSON, SPEEDS } from '@core/course'
+import { LASER, resultAt, SETTING_LESSON, SPEEDS } from '@core/course'
 import { useChartWidth } from '@web/parts/chart-width'
 import { useSay } from '@web/parts/say'
 import DragHandle from '../bench/DragHandle.vue'
@@ -33,10 +33,14 @@ function lift(event: PointerEvent, square: number): void {
     },
   })
 }
-const isFree = (i: number): boolean => comesAt(state.value, state.value.squares[i].speed) !== 'holds'
+const isFree = (i: number): boolean => resultAt(state.value.world, state.value.squares[i].speed) !== 'holds'
 function offset(i: number): number {
   if (lifting.value?.square === i) return isFree(i) ? lifting.value.by : lifting.value.by / 8
   return state.value.squares[i].lifted && isFree(i) ? -30 : 0
+}
+function described({ speed, lifted }: { speed: number; lifted: boolean }): string {
+  const result = lifted ? `: ${resultAt(state.value.world, speed)}` : ''
+  return `Lift the square of ${say.value.speed(speed)}${result}`
 }
 /** Where a speed is on the line below. */
 const SIDE = 30
@@ -75,7 +79,7 @@ const ticks = [2, 10, 20, 30, 40]
         v-for="(square, i) in state.squares"
         :key="i"
         class="cursor-grab touch-none"
-        :aria-label="`Lift the square of ${say.speed(square.speed)}${square.lifted ? `: ${comesAt(state, square.speed)}` : ''}`"
+        :aria-label="described(square)"
         @pointerdown="lift($event, i)"
         @press="act({ do: 'lift', square: i })"
       >
@@ -83,7 +87,7 @@ const ticks = [2, 10, 20, 30, 40]
         <g :transform="`translate(0 ${offset(i)})`">
           <path :d="data(i)" class="fill-ply stroke-ink" stroke-width="1.4" />
           <path
-            v-if="square.lifted && comesAt(state, square.speed) === 'charred'"
+            v-if="square.lifted && resultAt(state.world, square.speed) === 'charred'"
             :d="data(i)"
             class="fill-none stroke-ink"
             stroke-width="7"
@@ -104,7 +108,7 @@ const ticks = [2, 10, 20, 30, 40]
             text-anchor="middle"
             class="fill-ink text-[12px]"
           >
-            {{ comesAt(state, square.speed) }}
+            {{ resultAt(state.world, square.speed) }}
           </text>
         </g>
       </PressMark>

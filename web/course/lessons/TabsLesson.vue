@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { countFor, PANELS, TABS_LESSON, widthOf, type CornerPanel } from '@core/course'
+import { CORNER_PANELS, hangsOn, sharedOut, TABS_LESSON, type CornerPanel } from '@core/course'
 import { useChartWidth } from '@web/parts/chart-width'
 import { useSay } from '@web/parts/say'
 import DragHandle from '../bench/DragHandle.vue'
@@ -16,12 +16,11 @@ const svg = ref<SVGSVGElement>()
 const width = useChartWidth(svg, 800)
 const SIDE = 20
 const perMm = computed(() => (width.value - 2 * SIDE) / state.value.length)
-const count = computed(() => countFor(state.value.length, state.value.wanted))
-const tab = computed(() => widthOf(state.value))
-const x = (i: number): number => SIDE + i * tab.value * perMm.value
+const shares = computed(() => sharedOut(state.value))
+const x = (i: number): number => SIDE + i * shares.value.width * perMm.value
 /** The panel from its tabs down. */
 const edge = computed(() => {
-  const along = Array.from({ length: count.value }, (_, i) => `V${i % 2 === 0 ? 32 : 61}H${x(i + 1)}`)
+  const along = Array.from({ length: shares.value.count }, (_, i) => `V${i % 2 === 0 ? 32 : 61}H${x(i + 1)}`)
   return `M${SIDE} 114${along.join('')}V114Z`
 })
 
@@ -45,9 +44,7 @@ const FILLS: Record<CornerPanel, string> = {
   side: 'fill-gorse-wash',
   floor: 'fill-moss-wash',
 }
-const isCrumb = computed(
-  () => corner.value.owner !== null && !corner.value.beside.includes(corner.value.owner),
-)
+const isCrumb = computed(() => corner.value.owner !== null && !hangsOn(corner.value, corner.value.owner))
 /** Front–side goes up, front–floor to the right, side–floor to the left; a block apart. */
 const blocks = computed(() => {
   const [w, h] = [BLOCK * 0.87, BLOCK / 2]
@@ -73,22 +70,21 @@ const blocks = computed(() => {
     >
       <path :d="edge" class="fill-ply stroke-ply-edge" />
       <text :x="SIDE" y="134" class="fill-quiet text-[13px]">
-        The edge is {{ say.length(state.length, 1) }} long, the sheet
-        {{ say.reading(state.thickness) }} thick.
+        The edge is {{ say.length(state.length, 1) }} long, the sheet {{ say.length(state.thickness) }} thick.
       </text>
       <DragHandle
         label="Edge of the first tab"
-        :value="state.wanted"
+        :value="state.asked"
         :min="2"
         :max="state.length / 3"
         :step="say.lengthUnit === 'in' ? 0.635 : 0.5"
         :scale="perMm"
-        :says="`${count} tabs and notches, each ${say.length(tab)}`"
+        :says="`${shares.count} tabs and notches, each ${say.length(shares.width)}`"
         @move="act({ do: 'width', to: $event })"
       >
         <GripMark :x="x(1)" :y="44" />
       </DragHandle>
-      <text :x="x(1) + 20" y="24" class="fill-ink font-mono text-[13px]">{{ say.length(tab) }}</text>
+      <text :x="x(1) + 20" y="24" class="fill-ink font-mono text-[13px]">{{ say.length(shares.width) }}</text>
       <g v-for="(block, i) in blocks" :key="i" class="stroke-ink" stroke-width="1.2">
         <path
           v-for="side in ['top', 'left', 'right'] as const"
@@ -109,7 +105,7 @@ const blocks = computed(() => {
     <div class="flex flex-wrap items-center gap-2">
       <span class="text-sm">Corner {{ state.at + 1 }} belongs to the</span>
       <button
-        v-for="panel in PANELS"
+        v-for="panel in CORNER_PANELS"
         :key="panel"
         type="button"
         class="choice min-h-9"

@@ -23,7 +23,7 @@ function tap({ clientX, clientY }: MouseEvent): void {
   const { left, top, width: shown } = svg.value!.getBoundingClientRect()
   const units = width.value / shown
   const at = { x: (clientX - left) * units, y: (clientY - top) * units }
-  const to = { x: (at.x - x(0)) / scale.value, y: size.height - at.y / scale.value }
+  const to = { x: at.x / scale.value, y: size.height - at.y / scale.value }
   act({ do: 'move', to })
   act({ do: 'read' })
 }
@@ -36,13 +36,15 @@ function onKey(event: KeyboardEvent): void {
   else return
   event.preventDefault()
 }
-const bare = computed(() => state.value.readings.filter(({ film }) => !film).map(({ value }) => value))
+/** Readings of the sheet itself: those with the film on go with it. */
+const bare = computed(() => (state.value.film ? [] : state.value.readings.map(({ value }) => value)))
+const place = computed(() => say.value.size([state.value.at.x, state.value.at.y], 0))
 const middle = computed(() => (bare.value.length > 0 ? bare.value[0] : size.thickness(0, 0)))
 const step = computed(() => (say.value.lengthUnit === 'in' ? 0.0127 : 0.01))
 const from = computed(() => Math.floor((middle.value - 0.12) * 20) / 20)
 const flags = computed(() => [
-  { id: 'tabs', label: 'Tabs', at: state.value.flags.tabs },
-  { id: 'slots', label: 'Slots', at: state.value.flags.slots },
+  { id: 'tabs' as const, label: 'Tabs', at: state.value.flags.tabs },
+  { id: 'slots' as const, label: 'Slots', at: state.value.flags.slots },
 ])
 </script>
 
@@ -55,7 +57,7 @@ const flags = computed(() => [
         class="w-full max-w-md cursor-crosshair select-none"
         role="button"
         tabindex="0"
-        :aria-label="`The sheet, calipers at ${say.size([state.at.x, state.at.y], 0)}. Arrow keys move them, Enter reads`"
+        :aria-label="`The sheet, calipers at ${place}. Arrow keys move them, Enter reads`"
         @click="tap"
         @keydown="onKey"
       >
@@ -64,21 +66,8 @@ const flags = computed(() => [
             <line x1="0" y1="0" x2="0" y2="8" class="stroke-edge" stroke-width="2" />
           </pattern>
         </defs>
-        <rect
-          :x="x(0)"
-          y="0"
-          :width="size.width * scale"
-          :height="size.height * scale"
-          class="fill-ply stroke-ply-edge"
-        />
-        <rect
-          v-if="state.film"
-          :x="x(0)"
-          y="0"
-          :width="size.width * scale"
-          :height="size.height * scale"
-          fill="url(#film)"
-        />
+        <rect :width="size.width * scale" :height="size.height * scale" class="fill-ply stroke-ply-edge" />
+        <rect v-if="state.film" :width="size.width * scale" :height="size.height * scale" fill="url(#film)" />
         <g v-for="(spot, i) in state.readings" :key="i">
           <circle :cx="x(spot.x)" :cy="y(spot.y)" r="4" class="fill-ink" />
           <text
@@ -102,7 +91,7 @@ const flags = computed(() => [
         :to="from + 0.3"
         :step="step"
         :flags="flags"
-        @set="(id, at) => act({ do: 'flag', for: id as 'tabs' | 'slots', at })"
+        @set="(id, at) => act({ do: 'flag', for: id, at })"
       />
     </div>
     <div class="flex flex-wrap items-center gap-2">

@@ -99,7 +99,7 @@ function carry({ record, from }: NonNullable<typeof guess.value>): void {
           :step="0.01"
           :digits="4"
           :doubt="isSure ? undefined : doubtOf"
-          why="once"
+          why="compensation"
           @sure="sure.say('kerf', stockId, $event * factor)"
           @update:model-value="kerfs.type({ width: $event * factor }, 'kerf')"
         />

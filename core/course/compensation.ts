@@ -2,7 +2,7 @@ import { compensationFor } from '../kerf'
 import type { Lesson } from './lesson'
 
 /** A tab and a notch, drawn as wide, and where the path runs beside their drawn lines. Lengths in mm. */
-export interface OnceState {
+export interface CompensationState {
   kerf: number
   drawn: number
   /** How far the path runs outside of the tab's line, or inside of the notch's: the compensation. */
@@ -10,66 +10,71 @@ export interface OnceState {
   /** Whether the laser's software moves every line by half of the kerf as well. */
   software: boolean
   piece: 'tab' | 'notch'
-  /** What the piece cut last measures; null before. */
-  made: number | null
+  /** What calipers show of the piece that was cut last; null before. */
+  measured: number | null
+  /** Which of the three tasks is on the bench, and how many are done. */
+  task: number
   done: number
 }
 
-export type OnceAct =
+export type CompensationAct =
   { do: 'path'; to: number } | { do: 'cut' } | { do: 'software'; on: boolean } | { do: 'next' }
 
 /** A piece this near to its drawn size is right, mm. */
 const NEAR = 0.021
 const MOST = 0.5
 
+/** What is cut, one after the other: in the end the laser's software moves lines as well. */
+const TASKS = [
+  { piece: 'tab', software: false },
+  { piece: 'notch', software: false },
+  { piece: 'tab', software: true },
+] as const
+
 /** What a line moved by `c` leaves: a tab `w − k + 2c`, a notch `w + k − 2c`. [DEF] */
-function comesOut({ kerf, drawn, path, software, piece }: Omit<OnceState, 'made' | 'done'>): number {
+function comesOut({ kerf, drawn, path, software, piece }: CompensationState): number {
   const moved = path + (software ? compensationFor(kerf) : 0)
   return piece === 'tab' ? drawn - kerf + 2 * moved : drawn + kerf - 2 * moved
 }
 
-const isRight = ({ made, drawn }: OnceState): boolean => made !== null && Math.abs(made - drawn) <= NEAR
+const isRight = ({ measured, drawn }: CompensationState): boolean =>
+  measured !== null && Math.abs(measured - drawn) <= NEAR
 
-/** The task after one that came out right: the notch, then the laser's software that moves lines as well. */
-function cut(state: OnceState): OnceState {
-  const made = comesOut(state)
-  const after = { ...state, made }
-  if (!isRight(after)) return after
-  const done = Math.min(3, state.done + 1)
-  return { ...after, done }
+/** A piece that came out right is done, and no other one with it. */
+function cut(state: CompensationState): CompensationState {
+  const after = { ...state, measured: comesOut(state) }
+  return isRight(after) ? { ...after, done: Math.max(state.done, state.task + 1) } : after
 }
 
-/** What is next on the bench, where the piece before it came out right; null where nothing is. */
-export function nextPiece({ done, piece, software }: OnceState): 'notch' | 'tab' | null {
-  if (done === 1 && piece === 'tab') return 'notch'
-  return done === 2 && !software && piece === 'notch' ? 'tab' : null
+/** What is next on the bench, where this piece came out right; null where nothing is. */
+export const nextPiece = ({ done, task }: CompensationState): 'tab' | 'notch' | null =>
+  done > task ? (TASKS[done]?.piece ?? null) : null
+
+/** The notch begins on its line; the second tab on a right path, which software then moves once more. */
+function next(state: CompensationState): CompensationState {
+  if (!nextPiece(state)) return state
+  const task = TASKS[state.done]
+  const path = task.software ? compensationFor(state.kerf) : 0
+  return { ...state, ...task, task: state.done, path, measured: null }
 }
 
-/** The notch begins on its line; the second tab with a right path, and software that moves it once more. */
-function next(state: OnceState): OnceState {
-  const piece = nextPiece(state)
-  if (!piece) return state
-  const isTab = piece === 'tab'
-  return { ...state, piece, path: isTab ? compensationFor(state.kerf) : 0, software: isTab, made: null }
-}
-
-export const ONCE_LESSON: Lesson<OnceState, OnceAct> = {
-  id: 'once',
+export const COMPENSATION_LESSON: Lesson<CompensationState, CompensationAct> = {
+  id: 'compensation',
   begin: ({ machine }, unit) => ({
     kerf: machine.kerf.x,
     drawn: unit === 'in' ? 12.7 : 12,
     path: 0,
-    software: false,
-    piece: 'tab',
-    made: null,
+    ...TASKS[0],
+    measured: null,
+    task: 0,
     done: 0,
   }),
   act: (state, act) => {
     switch (act.do) {
       case 'path':
-        return { ...state, path: Math.min(MOST, Math.max(0, act.to)), made: null }
+        return { ...state, path: Math.min(MOST, Math.max(0, act.to)), measured: null }
       case 'software':
-        return { ...state, software: act.on, made: null }
+        return { ...state, software: act.on, measured: null }
       case 'cut':
         return cut(state)
       case 'next':
@@ -85,9 +90,9 @@ export const ONCE_LESSON: Lesson<OnceState, OnceAct> = {
     },
   ],
   said: (state, say) => {
-    const { made, drawn, kerf, path, software, piece } = state
-    if (made === null) return ''
-    const size = `The ${piece} measures ${say.length(made)}`
+    const { measured, drawn, kerf, path, software, piece } = state
+    if (measured === null) return ''
+    const size = `The ${piece} measures ${say.length(measured)}`
     if (isRight(state))
       return software || path > 0.001
         ? `${size}, as drawn. ${software ? 'Only the software' : 'Only the path'} makes up for the beam.`
@@ -96,8 +101,8 @@ export const ONCE_LESSON: Lesson<OnceState, OnceAct> = {
     if (isTwice) return `${size}: the beam is made up for twice. Leave it to one of the two.`
     if (Math.abs(path - kerf) < NEAR)
       return `${size}. You moved the path by the full kerf. Half of the beam lies on each side of the path.`
-    const isLarge = made > drawn
-    return `${size}, ${say.length(Math.abs(made - drawn))} too ${isLarge ? 'wide' : 'narrow'}.`
+    const isLarge = measured > drawn
+    return `${size}, ${say.length(Math.abs(measured - drawn))} too ${isLarge ? 'wide' : 'narrow'}.`
   },
   hint: ({ kerf, done }, say) =>
     done < 2

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { nextPiece, ONCE_LESSON } from '@core/course'
+import { nextPiece, COMPENSATION_LESSON } from '@core/course'
 import { useChartWidth } from '@web/parts/chart-width'
 import { useSay } from '@web/parts/say'
 import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
@@ -10,7 +10,7 @@ import LessonFrame from '../LessonFrame.vue'
 import { useLesson } from '../use-lesson'
 
 /** A tab and a notch whose path is moved until they come out as drawn. */
-const lesson = useLesson(ONCE_LESSON)
+const lesson = useLesson(COMPENSATION_LESSON)
 const { state, act } = lesson
 const say = useSay()
 const svg = ref<SVGSVGElement>()
@@ -32,6 +32,11 @@ const next = computed(() => nextPiece(state.value))
 /** The edge of what is left, after the beam went along its path. */
 const cutAt = (edge: { x: number; way: number }): number =>
   pathAt(edge, state.value.path + software.value - state.value.kerf / 2)
+/** From edge to edge of what is left, as calipers touch it. */
+const caliperLine = computed(() => {
+  const [left, right] = edges.value.map(cutAt)
+  return `M${left} ${HIGH + 12}v16M${right} ${HIGH + 12}v16M${left} ${HIGH + 20}H${right}`
+})
 </script>
 
 <template>
@@ -54,7 +59,7 @@ const cutAt = (edge: { x: number; way: number }): number =>
       <text :x="width / 2" y="24" text-anchor="middle" class="fill-ink text-[14px]">
         {{ isTab ? 'tab' : 'notch' }}, drawn {{ say.length(state.drawn) }}
       </text>
-      <template v-if="state.made !== null">
+      <template v-if="state.measured !== null">
         <rect
           v-for="edge in edges"
           :key="edge.way"
@@ -64,12 +69,9 @@ const cutAt = (edge: { x: number; way: number }): number =>
           :height="HIGH"
           class="fill-[#1b1916]/80"
         />
-        <path
-          :d="`M${cutAt(edges[0])} ${HIGH + 12}v16M${cutAt(edges[1])} ${HIGH + 12}v16M${cutAt(edges[0])} ${HIGH + 20}H${cutAt(edges[1])}`"
-          class="stroke-ink"
-        />
+        <path :d="caliperLine" class="stroke-ink" />
         <text :x="width / 2" :y="HIGH + 42" text-anchor="middle" class="fill-ink font-mono text-[15px]">
-          measures {{ say.length(state.made) }}
+          measures {{ say.length(state.measured) }}
         </text>
       </template>
       <line
