@@ -1,7 +1,7 @@
 import { expect, test, type Locator, type Page } from './fixtures'
 import { axeFindings, openDemo, tabTo } from './helpers'
 
-const said = (page: Page): Locator => page.getByTestId('lesson-said')
+const feedback = (page: Page): Locator => page.getByTestId('lesson-feedback')
 const goals = (page: Page): Locator => page.getByRole('list', { name: 'What to do' }).getByRole('listitem')
 const slider = (page: Page, name: string | RegExp): Locator => page.getByRole('slider', { name })
 const press = async (page: Page, key: string, times: number): Promise<void> => {
@@ -36,21 +36,21 @@ test('calipers by keys: set by the vernier, read on a strip, zeroed, set by the 
   await press(page, 'ArrowRight', Math.round(Number(wanted) * 20) - 1)
   const tighten = page.getByRole('button', { name: 'Tighten the screw' })
   await tighten.press('Enter')
-  await expect(said(page)).toContainText('too narrow')
+  await expect(feedback(page)).toContainText('too narrow')
   await jaws.focus()
   await page.keyboard.press('ArrowRight')
   await tighten.press('Enter')
-  await expect(said(page)).toContainText('Right')
+  await expect(feedback(page)).toContainText('Right')
   await jaws.focus()
   await page.keyboard.press('Home')
-  await expect(said(page)).toContainText('touch the strip')
+  await expect(feedback(page)).toContainText('touch the strip')
   // The glass goes along the scale until the line that meets a mark is under it.
   const glass = slider(page, 'Magnifying glass')
   const meets = page.getByRole('button', { name: /^Line \d+, 0\.00 mm off/ })
   await glass.focus()
   for (let i = 0; i < 30 && (await meets.count()) === 0; i++) await page.keyboard.press('ArrowRight')
   await meets.press('Enter')
-  await expect(said(page)).toContainText('straight on into a mark')
+  await expect(feedback(page)).toContainText('straight on into a mark')
   await expect(page.getByRole('group', { name: 'Calipers with a dial' })).toBeVisible()
   await jaws.focus()
   await page.keyboard.press('Home')
@@ -76,7 +76,7 @@ test('thickness and kerf by mouse go into one’s own tray', async ({ page }) =>
   const sheet = page.getByRole('button', { name: /^The sheet/ })
   const { width, height } = (await sheet.boundingBox())!
   await sheet.click({ position: { x: width / 2, y: height / 2 } })
-  await expect(said(page)).toContainText('Jaws reach')
+  await expect(feedback(page)).toContainText('Jaws reach')
   const places = [
     [0.3, 0.05],
     [0.7, 0.05],
@@ -109,7 +109,7 @@ test('thickness and kerf by mouse go into one’s own tray', async ({ page }) =>
     await expect(square).toHaveAccessibleName(/\d across, \d.* up/)
   }
   await slider(page, 'Width of the beam').focus()
-  for (let i = 0; i < 40 && !(await said(page).innerText()).startsWith('Right'); i++)
+  for (let i = 0; i < 40 && !(await feedback(page).innerText()).startsWith('Right'); i++)
     await page.keyboard.press('ArrowLeft')
   await isDone(page)
   await expect(tray).toContainText(/Kerf\s*0\.2\d\d mm/)
@@ -128,26 +128,26 @@ test('a comb, a lid and a strip: dragged, turned, bent', async ({ page }) => {
   let snug = 0
   while (!(await pull(snug)).includes('snug')) snug++
   await page.getByRole('button', { name: 'Lift by the upper one' }).click()
-  await expect(said(page)).toContainText('the other one holds')
+  await expect(feedback(page)).toContainText('the other one holds')
   await page.getByRole('button', { name: 'Keep this pair' }).click()
   await isDone(page)
 
   await lesson(page, 'order')
   const row = (name: string): Locator => page.getByRole('list', { name: 'In this order' }).getByText(name)
   await page.getByRole('button', { name: 'Send it to the laser' }).click()
-  await expect(said(page)).toContainText('came loose')
+  await expect(feedback(page)).toContainText('came loose')
   await drag(page, row('cut the outline'), 0, 160)
   for (let i = 0; i < 3; i++) {
     const up = page.getByRole('button', { name: 'engrave the words earlier' })
     if (await up.isEnabled()) await up.click()
   }
   await page.getByRole('button', { name: 'Send it to the laser' }).click()
-  await expect(said(page)).toContainText('Right')
+  await expect(feedback(page)).toContainText('Right')
 
   await lesson(page, 'bend')
   const end = slider(page, 'End of the strip, bent up')
   await drag(page, end, 0, -200)
-  await expect(said(page)).toContainText('snapped')
+  await expect(feedback(page)).toContainText('snapped')
   await page.getByRole('button', { name: 'Take a fresh strip' }).click()
   await page.getByRole('button', { name: 'Turn it to the grain' }).click()
   await slider(page, 'Length of the slit zone').focus()
@@ -169,7 +169,7 @@ test('on a phone: the tray is put together, and a divider that is shut out does 
   const part = (name: string): Locator =>
     page.getByRole('list', { name: 'On the bench' }).getByRole('button', { name })
   for (const name of ['floor', 'front', 'back', 'divider']) await part(name).tap()
-  await expect(said(page)).toContainText('The divider does not go in, from any side.')
+  await expect(feedback(page)).toContainText('The divider does not go in, from any side.')
   await page.getByRole('button', { name: 'Take out the back' }).tap()
   for (const name of ['divider', 'back', 'left', 'right']) await part(name).tap()
   await isDone(page)
@@ -194,20 +194,20 @@ test('the rest by keys: path, tabs, setting, layout, and what came out', async (
     await page.getByRole('button', { name: next }).press('Enter')
   }
   await cut.press('Enter')
-  await expect(said(page)).toContainText('made up for twice')
+  await expect(feedback(page)).toContainText('made up for twice')
   await page.getByRole('switch').press('Space')
   await cut.press('Enter')
   await isDone(page)
 
   await lesson(page, 'tabs')
   await slider(page, 'Edge of the first tab').focus()
-  for (let i = 0; i < 60 && !(await said(page).innerText()).endsWith('Good.'); i++)
+  for (let i = 0; i < 60 && !(await feedback(page).innerText()).endsWith('Good.'); i++)
     await page.keyboard.press('ArrowLeft')
   for (const corner of ['1', '2']) {
     await expect(page.getByText(`Corner ${corner} belongs to the`)).toBeVisible()
     for (const panel of ['floor', 'side', 'front']) {
       await page.getByRole('button', { name: panel, exact: true }).press('Enter')
-      if ((await said(page).innerText()).includes('hangs on')) break
+      if ((await feedback(page).innerText()).includes('hangs on')) break
     }
     await page.getByRole('button', { name: 'The other corner' }).press('Enter')
   }
@@ -222,7 +222,7 @@ test('the rest by keys: path, tabs, setting, layout, and what came out', async (
       .nth(i)
       .press('Enter')
   await slider(page, 'Speed for the job').focus()
-  for (let i = 0; i < 60 && !(await said(page).innerText()).endsWith('sure.'); i++)
+  for (let i = 0; i < 60 && !(await feedback(page).innerText()).endsWith('sure.'); i++)
     await page.keyboard.press('ArrowRight')
   await isDone(page)
 

@@ -116,7 +116,7 @@ export const BEND_LESSON: Lesson<BendState, BendAct> = {
       done: isLong(state) && state.along && !state.broke && state.angle >= QUARTER,
     },
   ],
-  said: (state, say) => {
+  feedback: (state, say) => {
     const { broke, angle, along } = state
     if (broke)
       return along

@@ -2,7 +2,8 @@ import { randomFrom } from '../statistics'
 import type { Lesson } from './lesson'
 import { dialStep, meetingLine, offMark, scaleIn, stepOf, type Scale } from './scale'
 
-type Said =
+/** What happened last. */
+type CalipersEvent =
   | ''
   | 'right'
   | 'a whole mark'
@@ -25,14 +26,14 @@ export interface CalipersState {
   /** How thick the strip is that is to be read, and whether it lies between the jaws. */
   strip: number
   /** What the jaws are to be set to: by the vernier, and by the dial. */
-  wanted: { vernier: number; dial: number }
+  target: { vernier: number; dial: number }
   /** How far the dial's ring is turned from where its pointer would stand at nothing when closed. */
   ring: number
   /** Which of the four things are done. */
   done: number
   /** The line that was pointed at last. */
   line: number
-  said: Said
+  event: CalipersEvent
 }
 
 export type CalipersAct =
@@ -57,36 +58,36 @@ export const dialShows = ({ jaws, ring }: Pick<CalipersState, 'jaws' | 'ring'>):
 const near = (a: number, b: number, by: number): boolean => Math.abs(a - b) < by / 2 + 1e-9
 
 function tightened(state: CalipersState): CalipersState {
-  const { scale, jaws, wanted, done } = state
+  const { scale, jaws, target, done } = state
   if (done === SET) {
-    const by = jaws - wanted.vernier
-    if (near(by, 0, stepOf(scale))) return { ...state, done: READ, said: 'right' }
+    const by = jaws - target.vernier
+    if (near(by, 0, stepOf(scale))) return { ...state, done: READ, event: 'right' }
     const isWhole = near(Math.abs(by), scale.division, stepOf(scale))
-    return { ...state, said: isWhole ? 'a whole mark' : by > 0 ? 'too wide' : 'too narrow' }
+    return { ...state, event: isWhole ? 'a whole mark' : by > 0 ? 'too wide' : 'too narrow' }
   }
   if (done === ZERO) {
-    if (jaws > dialStep(scale) / 2) return { ...state, said: 'still open' }
+    if (jaws > dialStep(scale) / 2) return { ...state, event: 'still open' }
     return near(dialShows(state), 0, dialStep(scale))
-      ? { ...state, done: done + 1, said: 'zero' }
-      : { ...state, said: 'not at zero' }
+      ? { ...state, done: done + 1, event: 'zero' }
+      : { ...state, event: 'not at zero' }
   }
   if (done !== ZERO + 1) return state
-  const by = dialShows(state) - wanted.dial
-  if (near(by, 0, dialStep(scale))) return { ...state, done: done + 1, said: 'right' }
+  const by = dialShows(state) - target.dial
+  if (near(by, 0, dialStep(scale))) return { ...state, done: done + 1, event: 'right' }
   const turns = Math.round(by / scale.turn)
   const isTurn = turns !== 0 && near(by, turns * scale.turn, dialStep(scale))
-  return { ...state, said: isTurn ? 'a whole turn' : by > 0 ? 'too wide' : 'too narrow' }
+  return { ...state, event: isTurn ? 'a whole turn' : by > 0 ? 'too wide' : 'too narrow' }
 }
 
 function pointed(state: CalipersState, line: number): CalipersState {
   const { scale, jaws, strip, done } = state
   if (done !== READ) return state
-  if (jaws > strip + 1e-6) return { ...state, said: 'not closed' }
-  if (line !== meetingLine(scale, jaws)) return { ...state, line, said: 'off a mark' }
-  return { ...state, line, done: ZERO, jaws: scale.turn * 2.3, said: 'met' }
+  if (jaws > strip + 1e-6) return { ...state, event: 'not closed' }
+  if (line !== meetingLine(scale, jaws)) return { ...state, line, event: 'off a mark' }
+  return { ...state, line, done: ZERO, jaws: scale.turn * 2.3, event: 'met' }
 }
 
-const SAID: Partial<Record<Said, string>> = {
+const FEEDBACK: Partial<Record<CalipersEvent, string>> = {
   right: 'Right: tight, and that is what it shows.',
   'a whole mark': 'A whole mark off. Read the last mark before the vernier’s zero first, then its line.',
   'a whole turn': 'The pointer is right. The bar beside it counts the turns: it is whole turns off.',
@@ -112,14 +113,14 @@ export const CALIPERS_LESSON: Lesson<CalipersState, CalipersAct> = {
       scale,
       jaws: 14,
       strip: steps(2.5) * stepOf(scale),
-      wanted: {
+      target: {
         vernier: steps(5) * stepOf(scale),
         dial: (turns * 100 + 12 + Math.floor(random() * 76)) * dialStep(scale),
       },
       ring: (8 + Math.floor(random() * 20)) * dialStep(scale),
       done: 0,
       line: 0,
-      said: '',
+      event: '',
     }
   },
   act: (state, act) => {
@@ -127,31 +128,31 @@ export const CALIPERS_LESSON: Lesson<CalipersState, CalipersAct> = {
       case 'open': {
         const least = hasStrip(state) ? state.strip : 0
         const jaws = Math.min(WIDEST, Math.max(least, act.to))
-        return { ...state, jaws, said: least > 0 && jaws === least ? 'touches' : '' }
+        return { ...state, jaws, event: least > 0 && jaws === least ? 'touches' : '' }
       }
       case 'turn':
-        return isDial(state) ? { ...state, ring: act.ring, said: '' } : state
+        return isDial(state) ? { ...state, ring: act.ring, event: '' } : state
       case 'point':
         return pointed(state, act.line)
       case 'tighten':
         return tightened(state)
     }
   },
-  goals: ({ wanted, done }, say) => [
-    { text: `Set the jaws to ${say.length(wanted.vernier)} by the vernier, and tighten.`, done: done > SET },
+  goals: ({ target, done }, say) => [
+    { text: `Set the jaws to ${say.length(target.vernier)} by the vernier, and tighten.`, done: done > SET },
     { text: 'Close the jaws on the strip, and point at the line that meets a mark.', done: done > READ },
     { text: 'Close the jaws of the dial calipers, turn the ring to 0, and tighten.', done: done > ZERO },
     {
-      text: `Set the jaws to ${say.length(wanted.dial)} by the dial, and tighten.`,
+      text: `Set the jaws to ${say.length(target.dial)} by the dial, and tighten.`,
       done: done > ZERO + 1,
     },
   ],
-  said: ({ said, scale, strip, jaws, line }, say) => {
-    if (said === 'touches') return 'The jaws touch the strip.'
-    if (said === 'met') return `${SAID.met} The strip is ${say.length(strip)} thick.`
-    if (said === 'off a mark')
+  feedback: ({ event, scale, strip, jaws, line }, say) => {
+    if (event === 'touches') return 'The jaws touch the strip.'
+    if (event === 'met') return `${FEEDBACK.met} The strip is ${say.length(strip)} thick.`
+    if (event === 'off a mark')
       return `Line ${line} is ${say.length(offMark(scale, jaws, line))} off a mark. Find one that runs on.`
-    return SAID[said] ?? ''
+    return FEEDBACK[event] ?? ''
   },
   hint: ({ done, scale }, say) =>
     done < ZERO

@@ -95,7 +95,7 @@ export const COMB_LESSON: Lesson<CombState, CombAct> = {
       { text: 'Keep that pair.', done: isSnug(kept) },
     ]
   },
-  said: (state, say) => {
+  feedback: (state, say) => {
     const { pair, felt, lifted, kept, steps, depth } = state
     if (pair === null) return ''
     const word = felt[pair]

@@ -89,7 +89,7 @@ export const COMPENSATION_LESSON: Lesson<CompensationState, CompensationAct> = {
       done: done > 2,
     },
   ],
-  said: (state, say) => {
+  feedback: (state, say) => {
     const { measured, drawn, kerf, path, software, piece } = state
     if (measured === null) return ''
     const size = `The ${piece} measures ${say.length(measured)}`

@@ -38,7 +38,7 @@ test('twelve lessons, in the order of work; none is done before anything was don
       for (const lesson of LESSONS) {
         const state = lesson.begin(worldOf(seed), say.lengthUnit)
         expect(lesson.goals(state, say).length).toBeGreaterThan(1)
-        expect(lesson.said(state, say)).toBe('')
+        expect(lesson.feedback(state, say)).toBe('')
         expect(lesson.hint(state, say)).toMatch(/[.?]$/)
         expect([lesson.id, isSolved(lesson, state, say)]).toEqual([lesson.id, false])
         expect(JSON.stringify(lesson.begin(worldOf(seed), say.lengthUnit))).toBe(JSON.stringify(state))

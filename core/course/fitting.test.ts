@@ -48,7 +48,7 @@ test('tabs: an odd count, a good width, and corners that hang on', () =>
         (panel) => !corners[1].beside.includes(panel),
       )!
       const crumb = on(width, { do: 'next' }, { do: 'give', to: stranger })
-      expect(TABS_LESSON.said(crumb, say)).toMatch(/crumb/)
+      expect(TABS_LESSON.feedback(crumb, say)).toMatch(/crumb/)
     }),
     { numRuns: 40 },
   ))
@@ -66,8 +66,8 @@ describe('the order of a cut', () => {
   ])('%j', (order, sentence) => {
     const end = ordered(...order)
     expect(end.order).toEqual(order)
-    expect(ORDER_LESSON.said(end, IN_METRIC)).toMatch(sentence)
-    expect(isSolved(ORDER_LESSON, end, IN_METRIC)).toBe(/^Right/.test(ORDER_LESSON.said(end, IN_METRIC)))
+    expect(ORDER_LESSON.feedback(end, IN_METRIC)).toMatch(sentence)
+    expect(isSolved(ORDER_LESSON, end, IN_METRIC)).toBe(/^Right/.test(ORDER_LESSON.feedback(end, IN_METRIC)))
   })
 })
 
@@ -105,7 +105,7 @@ test('the first setting: two sheets are enough to find a speed that is sure', ()
       const free = after.squares.filter(({ speed }) => resultAt(after.world, speed) !== 'holds')
       const fastest = Math.max(...free.map(({ speed }) => speed))
       const held = on(...sheet, { do: 'choose', speed: 40 })
-      expect(SETTING_LESSON.said(held, say)).toMatch(/Go slower/)
+      expect(SETTING_LESSON.feedback(held, say)).toMatch(/Go slower/)
       expect(isSolved(SETTING_LESSON, held, say)).toBe(false)
       const speeds = [0.95, 0.9, 0.85, 0.8, 0.75, 1].map((share) => fastest * share)
       const ends = speeds.map((speed) => on(...sheet, { do: 'choose', speed }))

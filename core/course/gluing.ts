@@ -84,7 +84,7 @@ export const GLUING_LESSON: Lesson<GluingState, GluingAct> = {
       { text: 'Bring in all six parts, each straight.', done: standing.length === panels.length },
     ]
   },
-  said: (state) => {
+  feedback: (state) => {
     const { tried, refused, blockers, standing, panels } = state
     if (!tried) return ''
     const label = labelOf(state, tried)

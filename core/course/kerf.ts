@@ -22,7 +22,7 @@ export interface KerfState {
   held: { square: number; way: 'x' | 'y' } | null
   /** How wide the beam was drawn by hand, mm. */
   beam: number
-  said: '' | 'cut' | 'read' | 'drawn'
+  event: '' | 'cut' | 'read' | 'drawn'
 }
 
 export type KerfAct =
@@ -59,7 +59,7 @@ function read(state: KerfState, square: number, way: 'x' | 'y'): KerfState {
     const shown = shownBy(CALIPERS, each[way], random)
     return way === 'x' ? { ...each, readX: shown } : { ...each, readY: shown }
   })
-  return { ...state, squares, held: { square, way }, said: 'read' }
+  return { ...state, squares, held: { square, way }, event: 'read' }
 }
 
 export const KERF_LESSON: Lesson<KerfState, KerfAct> = {
@@ -71,13 +71,13 @@ export const KERF_LESSON: Lesson<KerfState, KerfAct> = {
     cuts: 0,
     held: null,
     beam: 0.4,
-    said: '',
+    event: '',
   }),
   act: (state, act) => {
     switch (act.do) {
       case 'cut': {
         const { world, side, cuts } = state
-        return { ...state, squares: cutSquares(world, side, cuts), cuts: cuts + 1, held: null, said: 'cut' }
+        return { ...state, squares: cutSquares(world, side, cuts), cuts: cuts + 1, held: null, event: 'cut' }
       }
       case 'take': {
         if (act.square >= state.squares.length) return state
@@ -87,7 +87,7 @@ export const KERF_LESSON: Lesson<KerfState, KerfAct> = {
       case 'turn':
         return state.held ? read(state, state.held.square, state.held.way === 'x' ? 'y' : 'x') : state
       case 'beam':
-        return { ...state, beam: Math.min(0.6, Math.max(0, act.to)), said: 'drawn' }
+        return { ...state, beam: Math.min(0.6, Math.max(0, act.to)), event: 'drawn' }
     }
   },
   goals: (state, say) => {
@@ -104,10 +104,10 @@ export const KERF_LESSON: Lesson<KerfState, KerfAct> = {
       },
     ]
   },
-  said: (state, say) => {
-    const { said, held, squares, side, beam } = state
-    if (said === 'cut') return 'Five squares lie in the tray. Film off, soot wiped away, calipers at zero.'
-    if (said === 'read' && held) {
+  feedback: (state, say) => {
+    const { event, held, squares, side, beam } = state
+    if (event === 'cut') return 'Five squares lie in the tray. Film off, soot wiped away, calipers at zero.'
+    if (event === 'read' && held) {
       const { readX, readY } = squares[held.square]
       const value = held.way === 'x' ? readX! : readY!
       return (
@@ -116,7 +116,7 @@ export const KERF_LESSON: Lesson<KerfState, KerfAct> = {
       )
     }
     const kerf = kerfRead(state)
-    if (said !== 'drawn' || kerf === null) return ''
+    if (event !== 'drawn' || kerf === null) return ''
     const by = beam - kerf
     if (Math.abs(by) <= NEAR)
       return `Right: the kerf is ${say.fine(kerf)}, full width. Each side of the line loses half of it.`
@@ -133,7 +133,7 @@ export const KERF_LESSON: Lesson<KerfState, KerfAct> = {
       return `Square ${left + 1} is not read both ways yet. A beam may be wider one way than the other.`
     const all = state.squares.flatMap(({ readX, readY }) => [readX!, readY!])
     const mean = all.reduce((sum, each) => sum + each, 0) / all.length
-    return `Drawn ${say.length(state.side)}, measured ${say.fine(mean)} on the mean. The beam took the rest.`
+    return `Drawn ${say.length(state.side)}, measured ${say.fine(mean)} on average. The beam took the rest.`
   },
   notes: (state) => ({ kerf: kerfRead(state) ?? undefined }),
 }

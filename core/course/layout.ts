@@ -99,7 +99,7 @@ export const LAYOUT_LESSON: Lesson<LayoutState, LayoutAct> = {
       },
     ]
   },
-  said: (state, say) => {
+  feedback: (state, say) => {
     if (!state.last) return ''
     const named = (id: string): string => `The ${state.parts.find((part) => part.id === id)!.label}`
     const found = wrongOf(state).find(({ parts }) => parts.includes(state.last!))

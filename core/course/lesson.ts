@@ -29,7 +29,7 @@ export interface Lesson<State, Act> {
   act: (state: State, act: Act) => State
   goals: (state: State, say: Say) => Goal[]
   /** What came of what was done last; empty at the beginning. */
-  said: (state: State, say: Say) => string
+  feedback: (state: State, say: Say) => string
   hint: (state: State, say: Say) => string
   notes?: (state: State) => Notes
 }

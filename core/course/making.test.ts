@@ -28,7 +28,7 @@ describe('laying out', () => {
     [{ ...PLACES, back: [1, 136] as const }, /over the margin/],
   ])('is told what lies wrong: %#', (places, sentence) => {
     const end = put(1, places)
-    expect(LAYOUT_LESSON.said(end, IN_METRIC)).toMatch(sentence)
+    expect(LAYOUT_LESSON.feedback(end, IN_METRIC)).toMatch(sentence)
     expect(isSolved(LAYOUT_LESSON, end, IN_METRIC)).toBe(false)
   })
   test('a rest cut up by a part in its middle is none', () => {
@@ -52,7 +52,7 @@ describe('gluing', () => {
     expect(shut.blockers.sort()).toEqual(['back', 'front'])
     const open = [{ do: 'take', part: 'back' } as const, { do: 'bring', part: 'column-1' } as const]
     expect(open.reduce(GLUING_LESSON.act, shut).standing).toContain('column-1')
-    expect(GLUING_LESSON.said(bring('floor', 'front', 'back'), IN_METRIC)).toMatch(/still a way in/)
+    expect(GLUING_LESSON.feedback(bring('floor', 'front', 'back'), IN_METRIC)).toMatch(/still a way in/)
   })
   test('a part that joins nothing is refused, and one that others hold does not come out', () => {
     expect(bring('floor', 'column-1').refused).toBe('holds nothing')

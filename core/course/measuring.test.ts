@@ -15,8 +15,8 @@ describe('calipers', () => {
     fc.assert(
       fc.property(bench, ({ seed, say }) => {
         const on = doing(CALIPERS_LESSON, seed, say)
-        const { wanted, scale, ring } = on()
-        const first = [{ do: 'open', to: wanted.vernier }, { do: 'tighten' }] as const
+        const { target, scale, ring } = on()
+        const first = [{ do: 'open', to: target.vernier }, { do: 'tighten' }] as const
         const closed = [...first, { do: 'open', to: 0 }] as const
         const { strip, jaws } = on(...closed)
         expect(jaws).toBe(strip) // the strip stops them
@@ -28,12 +28,12 @@ describe('calipers', () => {
           { do: 'turn', ring: 0 },
           { do: 'tighten' },
         ] as const
-        const end = on(...zeroed, { do: 'open', to: wanted.dial }, { do: 'tighten' })
+        const end = on(...zeroed, { do: 'open', to: target.dial }, { do: 'tighten' })
         expect(isSolved(CALIPERS_LESSON, end, say)).toBe(true)
-        expect(CALIPERS_LESSON.said(on(...pointed), say)).toContain(say.length(strip))
+        expect(CALIPERS_LESSON.feedback(on(...pointed), say)).toContain(say.length(strip))
         // Another line is told how far it is off; a ring off zero is not tightened away.
         const other = on(...closed, { do: 'point', line: (line + 3) % scale.lines })
-        expect(CALIPERS_LESSON.said(other, say)).toMatch(/off a mark/)
+        expect(CALIPERS_LESSON.feedback(other, say)).toMatch(/off a mark/)
         const off = on(...pointed, { do: 'open', to: 0 }, { do: 'tighten' })
         expect([off.done, dialShows(off)]).toEqual([2, ring])
       }),
@@ -41,21 +41,21 @@ describe('calipers', () => {
     ))
   test('a whole mark and a whole turn off are told by their names', () => {
     const on = doing(CALIPERS_LESSON, 7)
-    const { wanted } = on()
-    const mark = on({ do: 'open', to: wanted.vernier + 1 }, { do: 'tighten' })
-    expect(CALIPERS_LESSON.said(mark, IN_METRIC)).toMatch(/whole mark/)
+    const { target } = on()
+    const mark = on({ do: 'open', to: target.vernier + 1 }, { do: 'tighten' })
+    expect(CALIPERS_LESSON.feedback(mark, IN_METRIC)).toMatch(/whole mark/)
     const dial = on(
-      { do: 'open', to: wanted.vernier },
+      { do: 'open', to: target.vernier },
       { do: 'tighten' },
       { do: 'open', to: 0 },
       { do: 'point', line: meetingLine(on().scale, on().strip) },
       { do: 'open', to: 0 },
       { do: 'turn', ring: 0 },
       { do: 'tighten' },
-      { do: 'open', to: wanted.dial + 1 },
+      { do: 'open', to: target.dial + 1 },
       { do: 'tighten' },
     )
-    expect(CALIPERS_LESSON.said(dial, IN_METRIC)).toMatch(/whole turns off/)
+    expect(CALIPERS_LESSON.feedback(dial, IN_METRIC)).toMatch(/whole turns off/)
   })
 })
 
@@ -93,7 +93,7 @@ describe('thickness', () => {
     [[{ do: 'peel' } as const, ...read([20, 20]), ...read([30, 20])], /have read this place/],
   ])('says what a reading is not worth: %#', (acts, sentence) => {
     const end = doing(THICKNESS_LESSON, 3)(...acts)
-    expect(THICKNESS_LESSON.said(end, IN_METRIC)).toMatch(sentence)
+    expect(THICKNESS_LESSON.feedback(end, IN_METRIC)).toMatch(sentence)
     expect(isSolved(THICKNESS_LESSON, end, IN_METRIC)).toBe(false)
   })
 })
@@ -110,7 +110,7 @@ test('kerf: ten readings, and a beam as wide as they say, near to the machine’
       const kerf = kerfRead(on(...acts))!
       expect(Math.abs(kerf - worldOf(seed).machine.kerf.x)).toBeLessThan(0.02)
       const half = on(...acts, { do: 'beam', to: kerf / 2 })
-      expect(KERF_LESSON.said(half, say)).toMatch(/one side’s half/)
+      expect(KERF_LESSON.feedback(half, say)).toMatch(/one side’s half/)
       expect(isSolved(KERF_LESSON, half, say)).toBe(false)
       const end = on(...acts, { do: 'beam', to: kerf })
       expect(isSolved(KERF_LESSON, end, say)).toBe(true)
@@ -128,7 +128,7 @@ describe('the factor of two', () => {
         const on = doing(COMPENSATION_LESSON, seed, say)
         const acts = [half, { do: 'cut' }, { do: 'next' }, half, { do: 'cut' }, { do: 'next' }] as const
         const twice = on(...acts, { do: 'cut' })
-        expect(COMPENSATION_LESSON.said(twice, say)).toMatch(/made up for twice/)
+        expect(COMPENSATION_LESSON.feedback(twice, say)).toMatch(/made up for twice/)
         expect(isSolved(COMPENSATION_LESSON, twice, say)).toBe(false)
         for (const once of [{ do: 'path', to: 0 } as const, { do: 'software', on: false } as const])
           expect(isSolved(COMPENSATION_LESSON, on(...acts, once, { do: 'cut' }), say)).toBe(true)
@@ -146,7 +146,7 @@ describe('the factor of two', () => {
   test('the full kerf a side is told by its name', () => {
     const { kerf } = worldOf(5).machine
     const full = doing(COMPENSATION_LESSON, 5)({ do: 'path', to: kerf.x }, { do: 'cut' })
-    expect(COMPENSATION_LESSON.said(full, IN_METRIC)).toMatch(/full kerf/)
+    expect(COMPENSATION_LESSON.feedback(full, IN_METRIC)).toMatch(/full kerf/)
     // A tab w − k + 2c. [DEF]
     expect(full.measured).toBeCloseTo(12 + kerf.x, 9)
   })

@@ -93,7 +93,7 @@ export const ORDER_LESSON: Lesson<OrderState, OrderAct> = {
       done: state.lid !== null && wrongWith(state) === null,
     },
   ],
-  said: (state) =>
+  feedback: (state) =>
     state.lid ? (wrongWith(state) ?? 'Right: the lid comes free last, with everything in its place.') : '',
   hint: (state) =>
     isLast(state)

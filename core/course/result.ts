@@ -140,7 +140,7 @@ export const RESULT_LESSON: Lesson<ResultState, ResultAct> = {
       },
     ]
   },
-  said: (state, say) => {
+  feedback: (state, say) => {
     const { last, world, boxes } = state
     if (!last) return boxes > 1 ? `Box ${boxes} lies on the bench.` : ''
     const { tab, gap, play, edge } = measuresOf(state)

@@ -120,7 +120,7 @@ export const SETTING_LESSON: Lesson<SettingState, SettingAct> = {
       },
     ]
   },
-  said: (state, say) => {
+  feedback: (state, say) => {
     const { last, squares, chosen } = state
     if (last !== null)
       return `${say.speed(squares[last].speed)}: ${WORDS[resultAt(state.world, squares[last].speed)]}`

@@ -18,7 +18,7 @@ export interface TabsState {
   corners: Corner[]
   /** Which corner is looked at. */
   at: number
-  said: '' | 'width' | 'crumb' | 'holds'
+  event: '' | 'width' | 'crumb' | 'holds'
 }
 
 interface Corner {
@@ -73,20 +73,20 @@ export const TABS_LESSON: Lesson<TabsState, TabsAct> = {
     asked: 24,
     corners: cornersOf(world),
     at: 0,
-    said: '',
+    event: '',
   }),
   act: (state, act) => {
     switch (act.do) {
       case 'width':
-        return { ...state, asked: Math.min(state.length, Math.max(1, act.to)), said: 'width' }
+        return { ...state, asked: Math.min(state.length, Math.max(1, act.to)), event: 'width' }
       case 'give': {
         const corners = state.corners.map((corner, i) =>
           i === state.at ? { ...corner, owner: act.to } : corner,
         )
-        return { ...state, corners, said: hangsOn(state.corners[state.at], act.to) ? 'holds' : 'crumb' }
+        return { ...state, corners, event: hangsOn(state.corners[state.at], act.to) ? 'holds' : 'crumb' }
       }
       case 'next':
-        return { ...state, at: (state.at + 1) % state.corners.length, said: '' }
+        return { ...state, at: (state.at + 1) % state.corners.length, event: '' }
     }
   },
   goals: (state, say) => [
@@ -101,13 +101,13 @@ export const TABS_LESSON: Lesson<TabsState, TabsAct> = {
       done: corner.owner !== null && hangsOn(corner, corner.owner),
     })),
   ],
-  said: (state, say) => {
-    const { said, thickness, corners, at } = state
+  feedback: (state, say) => {
+    const { event, thickness, corners, at } = state
     const { owner } = corners[at]
-    if (said === 'crumb')
+    if (event === 'crumb')
       return `The ${owner} owns no block beside this corner. The corner is a loose crumb, and falls out.`
-    if (said === 'holds') return `The ${owner} owns a block beside it: the corner hangs on.`
-    if (said !== 'width') return ''
+    if (event === 'holds') return `The ${owner} owns a block beside it: the corner hangs on.`
+    if (event !== 'width') return ''
     const { count, width } = sharedOut(state)
     const sentence =
       `${counted((count + 1) / 2, 'tab')} and ${counted((count - 1) / 2, 'notch', 'notches')}, ` +

@@ -19,7 +19,7 @@ export interface ThicknessState {
   readings: SpotReading[]
   /** What was chosen for tab lengths, and for slots; null until something was. */
   flags: { tabs: number | null; slots: number | null }
-  said: '' | 'too far in' | 'same place' | 'film' | 'peeled' | 'read'
+  event: '' | 'too far in' | 'same place' | 'film' | 'peeled' | 'read'
 }
 
 export type ThicknessAct =
@@ -69,14 +69,14 @@ export function numbersOf(state: ThicknessState): { tabs: number; slots: number 
 
 function readAt(state: ThicknessState): ThicknessState {
   const { world, at, film, readings } = state
-  if (Math.min(...Object.values(fromEdges(at, world))) > REACH) return { ...state, said: 'too far in' }
+  if (Math.min(...Object.values(fromEdges(at, world))) > REACH) return { ...state, event: 'too far in' }
   if (bare(state).some((spot) => Math.hypot(spot.x - at.x, spot.y - at.y) < APART))
-    return { ...state, said: 'same place' }
+    return { ...state, event: 'same place' }
   const random = randomFrom(world.seed * 101 + readings.length * 7 + 1)
   const thickness = world.sheet.thickness(at.x, at.y) + (film ? FILM : 0)
   const value = shownBy(CALIPERS, thickness, random)
   const flags = { tabs: null, slots: null }
-  return { ...state, readings: [...readings, { ...at, value }], flags, said: film ? 'film' : 'read' }
+  return { ...state, readings: [...readings, { ...at, value }], flags, event: film ? 'film' : 'read' }
 }
 
 export const THICKNESS_LESSON: Lesson<ThicknessState, ThicknessAct> = {
@@ -87,21 +87,21 @@ export const THICKNESS_LESSON: Lesson<ThicknessState, ThicknessAct> = {
     film: true,
     readings: [],
     flags: { tabs: null, slots: null },
-    said: '',
+    event: '',
   }),
   act: (state, act) => {
     switch (act.do) {
       case 'move': {
         const { width, height } = state.world.sheet
         const into = (value: number, most: number): number => Math.min(most - 5, Math.max(5, value))
-        return { ...state, at: { x: into(act.to.x, width), y: into(act.to.y, height) }, said: '' }
+        return { ...state, at: { x: into(act.to.x, width), y: into(act.to.y, height) }, event: '' }
       }
       case 'read':
         return readAt(state)
       case 'peel':
-        return { ...state, film: false, readings: [], said: 'peeled' }
+        return { ...state, film: false, readings: [], event: 'peeled' }
       case 'flag':
-        return { ...state, flags: { ...state.flags, [act.for]: act.at }, said: '' }
+        return { ...state, flags: { ...state.flags, [act.for]: act.at }, event: '' }
     }
   },
   goals: (state) => {
@@ -122,10 +122,10 @@ export const THICKNESS_LESSON: Lesson<ThicknessState, ThicknessAct> = {
       },
     ]
   },
-  said: (state, say) => {
-    const { said, readings, world } = state
+  feedback: (state, say) => {
+    const { event, readings, world } = state
     const last = readings[readings.length - 1]
-    switch (said) {
+    switch (event) {
       case 'too far in':
         return `Jaws reach ${say.short(REACH)} in from an edge. Move nearer to one.`
       case 'same place':

@@ -40,8 +40,8 @@ function again(): void {
       </li>
     </ol>
     <slot />
-    <p class="min-h-10 text-sm font-semibold" aria-live="polite" data-testid="lesson-said">
-      {{ lesson.said.value }}
+    <p class="min-h-10 text-sm font-semibold" aria-live="polite" data-testid="lesson-feedback">
+      {{ lesson.feedback.value }}
     </p>
     <div class="flex flex-wrap items-center gap-2">
       <button

@@ -10,7 +10,7 @@ export interface LessonOnBench<State, Act> {
   act: (what: Act) => void
   again: () => void
   goals: ComputedRef<Goal[]>
-  said: ComputedRef<string>
+  feedback: ComputedRef<string>
   hint: ComputedRef<string>
   isDone: ComputedRef<boolean>
 }
@@ -34,7 +34,7 @@ export function useLesson<State, Act>(lesson: Lesson<State, Act>): LessonOnBench
       state.value = begun()
     },
     goals,
-    said: computed(() => lesson.said(state.value, say.value)),
+    feedback: computed(() => lesson.feedback(state.value, say.value)),
     hint: computed(() => lesson.hint(state.value, say.value)),
     isDone: computed(() => nextGoal(goals.value) < 0),
   }
