@@ -1,25 +1,33 @@
-/** Unit and property tests: as modules, compiled by swc. */
+import { fileURLToPath } from 'node:url'
+import { BUNDLED } from './scripts/bundle-tests.mjs'
+
+const here = (name) => fileURLToPath(new URL(`scripts/testing/${name}`, import.meta.url))
+
+/** Unit and property tests, as `scripts/bundle-tests.mjs` put them. */
+const bundled = {
+  rootDir: BUNDLED,
+  testPathIgnorePatterns: [], // it lies where others keep packages
+  haste: { retainAllFiles: true },
+  moduleFileExtensions: ['mjs', 'js', 'json', 'node'],
+  transform: {},
+}
+
+// What keeps something in a browser's storage has a place of its own for each file; all else shares one.
 export default {
-  testEnvironment: '<rootDir>/scripts/testing/environment.mjs',
-  testEnvironmentOptions: { globalsCleanup: 'off' }, // the database in memory is used to the end
-  roots: ['<rootDir>/core', '<rootDir>/web', '<rootDir>/server', '<rootDir>/demo', '<rootDir>/scripts'],
-  setupFiles: ['<rootDir>/scripts/testing/browser.ts'],
-  testMatch: ['**/*.test.ts'],
-  testTimeout: 60_000,
   maxWorkers: 2,
-  extensionsToTreatAsEsm: ['.ts'],
-  transform: {
-    '^.+\\.ts$': [
-      '@swc/jest',
-      {
-        jsc: {
-          parser: { syntax: 'typescript' },
-          target: 'es2022',
-          experimental: { keepImportAttributes: true },
-        },
-        module: { type: 'es6' },
-      },
-    ],
-  },
-  moduleNameMapper: { '^@core/(.*)$': '<rootDir>/core/$1/index.ts', '^@web/(.*)$': '<rootDir>/web/$1' },
+  testTimeout: 60_000,
+  projects: [
+    {
+      ...bundled,
+      runner: 'jest-light-runner',
+      testMatch: ['**/*.test.mjs', '!**/web/{data,stores,workers}/**'],
+    },
+    {
+      ...bundled,
+      testEnvironment: here('environment.mjs'),
+      testEnvironmentOptions: { globalsCleanup: 'off' }, // the database in memory is used to the end
+      setupFiles: [here('browser-storage.mjs')],
+      testMatch: ['**/web/{data,stores,workers}/**/*.test.mjs'],
+    },
+  ],
 }
