@@ -112,7 +112,7 @@ test('joints of known places show how the kerf leans over the bed; paths follow 
     ['front', '0'],
     ['back', '0'],
   ])
-    // prettier-ignore
+    // oxfmt-ignore
     for (let i = 0; i < 2; i++) await measure(`Play: ${label} with floor`, 'Play of a tab, measured', read)
   await measure('Size: floor, width', 'It measures', '239.9')
   await expect(

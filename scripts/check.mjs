@@ -146,14 +146,14 @@ if (isWhole) console.log(`Generators try the whole, from seed ${seed}.`)
 const isBuilt = await stage('types, lint, format, build', async () => {
   const build = steps(['build', [bin('vite/bin/vite.js'), 'build', '--logLevel', 'warn']])
   await steps(
-    ['types of core', [bin('typescript/bin/tsc'), '-p', 'core']],
-    ['types of everything, tests too', [bin('vue-tsc/bin/vue-tsc.js'), '-p', 'tsconfig.json']],
-    ['lint', [bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0']],
+    ['types', [join(root, 'scripts/types.mjs')]],
+    ['lint', [bin('oxlint/bin/oxlint'), '-c', 'oxlint.config.mjs', '--deny-warnings', '.']],
+    ['lint of pages', [bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0']],
     [
       'exports that nobody takes',
       [bin('knip/bin/knip.js'), '--include', 'exports,types,files', '--no-config-hints'],
     ],
-    ['format', [bin('prettier/bin/prettier.cjs'), '--check', '--log-level', 'warn', '.']],
+    ['format', [bin('oxfmt/bin/oxfmt'), '--check', '.']],
   )
   return build
 })

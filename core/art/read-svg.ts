@@ -91,7 +91,8 @@ function parsed(text: string, flatten: Flatten): Element {
 
 /** What is painted, in the order in which it is: areas by their colour, lines by theirs. */
 type Painted = { group: string; box: Bounds } & (
-  { kind: 'filled'; regions: Region[] } | { kind: 'line'; lines: DrawnLine[] }
+  | { kind: 'filled'; regions: Region[] }
+  | { kind: 'line'; lines: DrawnLine[] }
 )
 
 /** Where an element stands: what it is moved by, the innermost first, and what it is cut off by. */

@@ -170,7 +170,7 @@ function gallery(): [string, string][] {
     files.push([`part-${i}.dxf`, dxf.stringify()])
   }
   return files
-} // prettier-ignore
+} // oxfmt-ignore
 
 describe('files made by unrelated libraries', () => {
   const files = gallery()

@@ -5,7 +5,7 @@ import { letter } from '../lettering'
 const SCALES = {
   mm: { step: 1, numbered: 10, each: 10, ticks: [[10, 1], [5, 0.75], [1, 0.5]] },
   in: { step: 25.4 / 16, numbered: 16, each: 1, ticks: [[16, 1], [8, 0.8], [4, 0.65], [2, 0.5], [1, 0.4]] },
-} as const // prettier-ignore
+} as const // oxfmt-ignore
 
 /** What of the ruler's height the ticks take; numbers stand above them. */
 const TICKS = 0.55

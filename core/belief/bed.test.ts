@@ -38,7 +38,7 @@ test('a plane is found from joints and parts of known places, whatever the kerf 
   expect(believeBed(checks, 'other', BED)).toMatchObject({ count: 0, tilt: { x: 0, y: 0 } })
 })
 test('one place, or two near to each other, say next to nothing', () => {
-  const near = believeBed([check({ x: 0.02, y: 0 }, [[300, 200], [320, 200]])], 'm', BED) // prettier-ignore
+  const near = believeBed([check({ x: 0.02, y: 0 }, [[300, 200], [320, 200]])], 'm', BED) // oxfmt-ignore
   expect(isLeaning(near)).toBe(false)
   expect(near.half.x).toBeGreaterThan(0.011)
 })

@@ -58,7 +58,7 @@ describe('figures that are normal together, and what is read of them', () => {
   // Two independent figures of deviation 3 and 4, their sum read as 10 with deviation 5: by the textbook rule
   // the sum becomes 5 ± √12.5, a share of 9 to 16. [PUB: Kalman 1960]
   test('a reading moves them by their share', () => {
-    const sum = [[0, 1], [1, 1]] as const // prettier-ignore
+    const sum = [[0, 1], [1, 1]] as const // oxfmt-ignore
     const [after] = readAs([caseOf([3, 4], 1)], sum, 10, [{ sd: 5, weight: 1 }])
     expect(momentsOf(after, sum).mean).toBeCloseTo(5, 9)
     expect(momentsOf(after, sum).variance).toBeCloseTo(12.5, 9)

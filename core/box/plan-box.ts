@@ -42,7 +42,10 @@ export interface PlanTakes {
 }
 
 type PlanBoxProblem =
-  PlanProblem | PlanTakes | OpeningProblem | { kind: 'raised'; field: 'raised'; least: number }
+  | PlanProblem
+  | PlanTakes
+  | OpeningProblem
+  | { kind: 'raised'; field: 'raised'; least: number }
 
 /** Why a box with a plan cannot be made. @param needed least width of a share that can be cut, mm */
 export function planBoxProblems(spec: BoxSpec, t: Thicknesses, needed: number): PlanBoxProblem[] {

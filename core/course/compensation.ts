@@ -18,7 +18,10 @@ export interface CompensationState {
 }
 
 export type CompensationAct =
-  { do: 'path'; to: number } | { do: 'cut' } | { do: 'software'; on: boolean } | { do: 'next' }
+  | { do: 'path'; to: number }
+  | { do: 'cut' }
+  | { do: 'software'; on: boolean }
+  | { do: 'next' }
 
 /** A piece this near to its drawn size is right, mm. */
 const NEAR = 0.021

@@ -26,7 +26,10 @@ export interface KerfState {
 }
 
 export type KerfAct =
-  { do: 'cut' } | { do: 'take'; square: number } | { do: 'turn' } | { do: 'beam'; to: number }
+  | { do: 'cut' }
+  | { do: 'take'; square: number }
+  | { do: 'turn' }
+  | { do: 'beam'; to: number }
 
 const SQUARES = 5
 /** How near the drawn beam has to come to what the squares say, mm. */

@@ -28,7 +28,9 @@ export const PLACES = ['tab', 'slot', 'edge'] as const
 export type Place = (typeof PLACES)[number]
 
 export type ResultAct =
-  { do: 'look'; at: Place } | { do: 'set'; name: keyof Setup; to: number } | { do: 'cut' }
+  | { do: 'look'; at: Place }
+  | { do: 'set'; name: keyof Setup; to: number }
+  | { do: 'cut' }
 
 /** Drawn width of a tab, mm. */
 export const TAB_WIDTH = 10

@@ -37,7 +37,9 @@ export interface SettingState {
 }
 
 export type SettingAct =
-  { do: 'from' | 'to' | 'choose'; speed: number } | { do: 'cut' } | { do: 'lift'; square: number }
+  | { do: 'from' | 'to' | 'choose'; speed: number }
+  | { do: 'cut' }
+  | { do: 'lift'; square: number }
 
 /** What becomes of a square that is lifted. */
 export type SquareResult = 'holds' | 'just free' | 'free' | 'charred'

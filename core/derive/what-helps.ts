@@ -5,7 +5,8 @@ import type { Part } from './parts'
 
 /** Something that a maker could do differently. Lengths in mm. */
 export type Change =
-  { kind: 'gap' | 'margin' | 'width' | 'depth' | 'height'; value: number } | { kind: Switch }
+  | { kind: 'gap' | 'margin' | 'width' | 'depth' | 'height'; value: number }
+  | { kind: Switch }
 
 /** What is said by one switch of Lay out. */
 type Switch = 'grain' | 'turning' | 'offcuts' | 'sheets' | 'shared edges' | 'openings' | 'any angle'

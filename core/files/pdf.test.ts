@@ -19,7 +19,7 @@ const file = (width: number, height: number): SheetFile => ({
     { operation: 'outline', part: 'a', closed: true, points: square },
     { operation: 'score', part: 'a', closed: false, points: [{ x: 25, y: 35 }, { x: 125, y: 35 }] },
   ],
-}) // prettier-ignore
+}) // oxfmt-ignore
 
 const MM = 25.4 / 72
 

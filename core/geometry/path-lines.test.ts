@@ -15,7 +15,7 @@ const far = (point: Point, a: Point, b: Point): number => {
 describe('path data of an SVG drawing', () => {
   test('lines of every kind, absolute and from where the pen is', () => {
     const [line] = pathLines('M1 1L4 1H6V3h-2v2l-1 1', 0.01)
-    expect(line.points).toEqual([[1, 1], [4, 1], [6, 1], [6, 3], [4, 3], [4, 5], [3, 6]].map(([x, y]) => ({ x, y }))) // prettier-ignore
+    expect(line.points).toEqual([[1, 1], [4, 1], [6, 1], [6, 3], [4, 3], [4, 5], [3, 6]].map(([x, y]) => ({ x, y }))) // oxfmt-ignore
     expect(line.closed).toBe(false)
   })
   test('several lines in one path; what comes after a closed one begins where that began', () => {

@@ -22,7 +22,16 @@ import { JOB_VERSION } from './version'
 
 /** Shelves of the bench whose records changed from version to version. */
 export type RecordKind =
-  'machines' | 'stocks' | 'kerfs' | 'tests' | 'tastes' | 'events' | 'runs' | 'checks' | 'promises' | 'orders'
+  | 'machines'
+  | 'stocks'
+  | 'kerfs'
+  | 'tests'
+  | 'tastes'
+  | 'events'
+  | 'runs'
+  | 'checks'
+  | 'promises'
+  | 'orders'
 
 /** What became of each kind of record, and after which version, in order. @param on the date that it gets */
 const RECORD_STEPS: { after: number; kind: RecordKind; step: (record: RawRecord, on: string) => unknown }[] =

@@ -10,7 +10,7 @@ export interface Worked {
 /** Fractions that have a sign of their own. */
 const VULGAR: Record<string, string> = {
   '½': '1/2', '¼': '1/4', '¾': '3/4', '⅓': '1/3', '⅔': '2/3', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8',
-} // prettier-ignore
+} // oxfmt-ignore
 
 const plainSigns = (text: string): string =>
   text

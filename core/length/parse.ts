@@ -14,12 +14,12 @@ const fail = (error: string): Parsed => ({ ok: false, error })
 const MILLIMETRES: Record<string, number> = {
   mm: 1, cm: 10, m: 1000, in: 25.4, inch: 25.4, inches: 25.4, '"': 25.4, '”': 25.4, '″': 25.4, "''": 25.4,
   ft: 304.8, foot: 304.8, feet: 304.8, "'": 304.8, '’': 304.8, '′': 304.8,
-} // prettier-ignore
+} // oxfmt-ignore
 
 /** Millimetres per second in one of each unit a speed may be typed in. [DEF] */
 const MILLIMETRES_PER_SECOND: Record<string, number> = {
   'mm/s': 1, 'mm/min': 1 / 60, 'in/min': 25.4 / 60, 'in/s': 25.4, 'm/min': 1000 / 60, ipm: 25.4 / 60,
-} // prettier-ignore
+} // oxfmt-ignore
 
 /** Longer than any figure that somebody types. */
 const LONGEST = 60

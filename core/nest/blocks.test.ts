@@ -24,7 +24,7 @@ const joined = (sizes: [number, number][]): Candidate[] =>
   joinBlocks(candidates(sizes, false), 3, ROOM, 1, EQUAL, randomFrom(1))
 
 test('two with an equal side become one, as wide as both and the gap', () => {
-  const [block] = joined([[100, 50], [60, 50]]) // prettier-ignore
+  const [block] = joined([[100, 50], [60, 50]]) // oxfmt-ignore
   const [pose] = block.poses
   expect([pose.width, pose.height]).toEqual([163, 50])
   expect(pose.members!.map(({ dx, dy }) => [dx, dy]).sort()).toEqual([[0, 0], expect.arrayContaining([0])])
@@ -32,15 +32,15 @@ test('two with an equal side become one, as wide as both and the gap', () => {
 test('sides that are off by a little are joined as far as that counts as equal, in blocks by more', () => {
   const near = (equal: number, sizes: [number, number][]) =>
     joinBlocks(candidates(sizes, false), 3, ROOM, 1, equal, randomFrom(1)).length
-  const two: [number, number][] = [[100, 50], [60, 49.9]] // prettier-ignore
+  const two: [number, number][] = [[100, 50], [60, 49.9]] // oxfmt-ignore
   expect([near(0.02, two), near(0.12, two)]).toEqual([2, 1])
   // Two of 49.9 and the gap are 102.8 beside one of 102.95: off by more than one part is.
-  const three: [number, number][] = [[60, 49.9], [60, 49.9], [70, 102.95]] // prettier-ignore
+  const three: [number, number][] = [[60, 49.9], [60, 49.9], [70, 102.95]] // oxfmt-ignore
   expect([near(0.12, three), near(0.1, three)]).toEqual([1, 2])
 })
 test('what would be larger than the room, and what has no equal side, stays as it is', () => {
-  expect(joined([[250, 50], [260, 50]])).toHaveLength(2) // prettier-ignore
-  expect(joined([[70, 50], [60, 40]])).toHaveLength(2) // prettier-ignore
+  expect(joined([[250, 50], [260, 50]])).toHaveLength(2) // oxfmt-ignore
+  expect(joined([[70, 50], [60, 40]])).toHaveLength(2) // oxfmt-ignore
 })
 test('whatever is joined: every part once, inside its block, none nearer to another than the gap', () => {
   // Some of them only nearly equal, as measured parts are.

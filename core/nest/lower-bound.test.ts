@@ -30,7 +30,7 @@ test('what no offcut is large enough for is on a whole sheet, unless it may lie 
 })
 
 test('an offcut of any outline takes no more than lies inside it', () => {
-  const corner = [[0, 0], [300, 0], [300, 100], [100, 100], [100, 200], [0, 200]] // prettier-ignore
+  const corner = [[0, 0], [300, 0], [300, 100], [100, 100], [100, 200], [0, 200]] // oxfmt-ignore
   const outline = corner.map(([x, y]) => ({ x, y }))
   const offcut: Surface = surfaceOf({ width: 300, height: 200 }, null, { outline, offcut: 'o', weight: 0.5 })
   const whole = surfaceOf({ width: 400, height: 250 }, null)

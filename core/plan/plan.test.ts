@@ -228,7 +228,7 @@ test('engraving takes its rows with their run-outs, bare gaps crossed without a 
   const speed = settings.engrave.speed
   const { acceleration } = machine
   const row = (y: number, back: boolean): CutPath[] => {
-    const spans: [number, number][] = [[0, 20], [30, 60]] // prettier-ignore
+    const spans: [number, number][] = [[0, 20], [30, 60]] // oxfmt-ignore
     const ways = spans.map(([a, b]): CutPath => ({
       operation: 'engrave',
       part: 'a',

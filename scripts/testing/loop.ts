@@ -38,7 +38,7 @@ interface Bench {
 /** Five readings of a sheet, as its owner takes them: at the corners and in the middle. */
 function measured({ hidden, reading }: Bench, base: Job): Job {
   const { thickness } = hiddenSheet(hidden.seed, 0, SIZE, TRUE_THICKNESS, 'plywood')
-  const places = [[40, 40], [560, 40], [300, 200], [40, 360], [560, 360]] // prettier-ignore
+  const places = [[40, 40], [560, 40], [300, 200], [40, 360], [560, 360]] // oxfmt-ignore
   const readings = places.map(([x, y]) => ({ value: reading(thickness(x, y)), spot: '', on: '' }))
   const stock = { ...base.measure.stock!, family: 'plywood' as const, readings, offcuts: [] }
   return { ...base, measure: { ...base.measure, stock, belief: null, more: [], kerf: null } }

@@ -14,15 +14,15 @@ type Drawn = (w: number, h: number, t: number) => { outline: Corner[]; holes?: C
 
 export const cornerPiece: Drawn = (w, h, t) => ({
   outline: [[0, 0], [w, 0], [w, t], [t, t], [t, h], [0, h]],
-}) // prettier-ignore
+}) // oxfmt-ignore
 export const channel: Drawn = (w, h, t) => ({
   outline: [[0, 0], [w, 0], [w, h], [w - t, h], [w - t, t], [t, t], [t, h], [0, h]],
-}) // prettier-ignore
+}) // oxfmt-ignore
 export const frame: Drawn = (w, h, t) => ({
   outline: boxed(w, h),
   holes: [boxed(w - 2 * t, h - 2 * t).map(([x, y]): Corner => [x + t, y + t])],
 })
-const wedge: Drawn = (w, h) => ({ outline: [[0, 0], [w, 0], [0, h]] }) // prettier-ignore
+const wedge: Drawn = (w, h) => ({ outline: [[0, 0], [w, 0], [0, h]] }) // oxfmt-ignore
 
 /** A block, and what is not a rectangle on a maker's sheet. */
 const SHAPES: Drawn[] = [(w, h) => ({ outline: boxed(w, h) }), cornerPiece, channel, wedge, frame]
@@ -33,7 +33,7 @@ export const drawsFrom =
   (low: number, high: number): number =>
     low + Math.floor(random() * (high - low + 1))
 
-const OFFCUT: Corner[] = [[0, 0], [300, 0], [300, 120], [180, 260], [0, 260]] // prettier-ignore
+const OFFCUT: Corner[] = [[0, 0], [300, 0], [300, 120], [180, 260], [0, 260]] // oxfmt-ignore
 
 /** A task as a maker might have it, with offcuts, frames and odd angles; the same seed gives the same one. */
 export function randomTask(seed: number, parts = 6): object {
@@ -68,7 +68,7 @@ export function wedgesTask(seed: number): object {
   const any = drawsFrom(randomFrom(seed))
   const wedge = (i: number): object => {
     const [width, height] = [any(30, 90), any(30, 90)]
-    const outline = [[0, 0], [width, 0], [any(0, width), height]] // prettier-ignore
+    const outline = [[0, 0], [width, 0], [any(0, width), height]] // oxfmt-ignore
     return { id: `wedge ${i}`, outline, count: any(2, 5), turns: [0, 30, 77.5, 120, 200, 263] }
   }
   return {

@@ -7,7 +7,7 @@ test('a day is the maker’s own, also at its end', () => {
     [12, 0],
     [23, 59],
   ]) {
-    // prettier-ignore
+    // oxfmt-ignore
     const moment = new Date(2026, 9, 5, hour, minute)
     expect(dayOf(moment)).toBe('2026-10-05')
     expect(dayOf(moment.toISOString())).toBe('2026-10-05')

@@ -16,7 +16,9 @@ import type { Vector } from '@core/geometry'
 
 /** Marks in space: a band round the box, a place that is pressed on and which way, or one that stays dry. */
 export type HoldMark =
-  { what: 'band'; ring: Vector[] } | { what: 'press'; at: Vector; way: Vector } | { what: 'dry'; zone: Block }
+  | { what: 'band'; ring: Vector[] }
+  | { what: 'press'; at: Vector; way: Vector }
+  | { what: 'dry'; zone: Block }
 
 /** How long arrows are, how wide their heads, and how thick bands, of half the box's own diagonal. */
 const [ARROW, HEAD, BAND] = [0.4, 0.1, 0.025]

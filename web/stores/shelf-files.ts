@@ -77,7 +77,9 @@ async function takeEverything(bench: Bench, all: Everything): Promise<string> {
 
 /** What becomes of a file that somebody chose. */
 export type Imported =
-  { refused: string } | { said: string } | { job: Job; keepAttachments: (id: string) => Promise<void> }
+  | { refused: string }
+  | { said: string }
+  | { job: Job; keepAttachments: (id: string) => Promise<void> }
 
 /** Reads a file that somebody chose: a job, which is not stored yet, or everything, which is. */
 export async function importFile(bench: Bench, file: File): Promise<Imported> {

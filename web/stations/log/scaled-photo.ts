@@ -6,7 +6,8 @@ const LARGEST = 60_000_000
 const QUALITIES = [0.82, 0.7, 0.5, 0.3]
 
 export type Scaled =
-  { ok: true; photo: Pick<Photo, 'width' | 'height' | 'data'> } | { ok: false; error: string }
+  | { ok: true; photo: Pick<Photo, 'width' | 'height' | 'data'> }
+  | { ok: false; error: string }
 
 /**
  * A picture as it is kept: drawn anew, no longer than it need be. Whatever else was in its file, where it was

@@ -24,7 +24,7 @@ const setRun = (row: number, index: number, part: Partial<HoleRun>, key: string)
     `holes ${row} ${index} ${key}`,
   )
 const isOnly = (): boolean => props.own.rows.length === 1 && props.own.rows[0].length === 1
-const last = <T,>(list: T[]): T => list[list.length - 1]
+const last = <T>(list: T[]): T => list[list.length - 1]
 const FIELDS = [
   { key: 'count' as const, label: 'How many', kind: 'figure' as const },
   { key: 'lip' as const, label: 'Diameter held', kind: 'length' as const },

@@ -64,7 +64,7 @@ function setLengths(values: number[]): void {
 }
 /** Reads what is typed, or says how it could be typed. */
 const reading =
-  <T,>(read: (typed: string) => T | null, example: string) =>
+  <T>(read: (typed: string) => T | null, example: string) =>
   (typed: string): { ok: true; value: T } | { ok: false; error: string } => {
     const value = read(typed)
     return value === null
