@@ -95,11 +95,22 @@ export async function typeInto(page: Page, target: Locator, text: string): Promi
 /** Less than serious to the engine, and still where a person who does not see the page loses the way. */
 const WAYS = /^(heading-order|empty-table-header|page-has-heading-one|region|landmark-)/
 
-/** What axe-core, an accessibility engine, finds that is serious or critical, or loses the way. */
-export async function axeFindings(page: Page): Promise<string[]> {
+/** The engine's rules that see another theme as another page: all others see what stands in the document. */
+export const RULES_OF_COLOUR = ['color-contrast', 'link-in-text-block']
+
+/**
+ * What axe-core, an accessibility engine, finds that is serious or critical, or loses the way.
+ * @param rules those that are asked; all of them by default
+ */
+export async function axeFindings(page: Page, rules?: string[]): Promise<string[]> {
   await page.evaluate(axe.source)
-  const { violations } = await page.evaluate(() =>
-    (globalThis as unknown as { axe: typeof axe }).axe.run(document),
+  const { violations } = await page.evaluate(
+    (runOnly) =>
+      (globalThis as unknown as { axe: typeof axe }).axe.run(document, {
+        resultTypes: ['violations'],
+        ...(runOnly ? { runOnly } : {}),
+      }),
+    rules,
   )
   return violations
     .filter(({ id, impact }) => impact === 'serious' || impact === 'critical' || WAYS.test(id))
