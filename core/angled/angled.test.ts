@@ -133,6 +133,27 @@ describe('walls at any angle', () => {
     expect(told).toBe(real)
   }, 300_000)
 
+  test.each([
+    ['L', 1, [160, 60, 90, 70, 70], [90, 90, 270, 90]],
+    ['T', 2, [60, 90, 70, 60, 200, 60, 70], [90, 270, 90, 90, 90, 90]],
+    ['U', 2, [200, 150, 60, 90, 80, 90, 60], [90, 90, 90, 270, 270, 90]],
+  ])(
+    'a plan like %s, open, with a top and with a lid: proven, and the solid library agrees',
+    (_, inward, lengths, angles) => {
+      for (const top of ['none', 'fingers', 'lid'] as const) {
+        const plan = { ...regular(3, 1), shape: { kind: 'lengths' as const, lengths, angles } }
+        const { box, panels } = made(specOf(plan, { top, height: 70 }))
+        expect([
+          top,
+          box.faces.isReflex.filter(Boolean).length,
+          prove(assemblyOf(box), panels).faults,
+        ]).toEqual([top, inward, []])
+        const { most, volume, pieces } = sharedBy(panels)
+        expect([top, pieces, most < 1e-5 * volume + 1e-2]).toEqual([top, 1, true])
+      }
+    },
+  )
+
   test('a tab that was bitten off is missed', () => {
     const { box, panels, panel } = made(specOf(regular(6, 100)))
     const bitten = panels.map((each) => {

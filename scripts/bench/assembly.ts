@@ -5,14 +5,22 @@ import { emptyJob, type Job } from '../../core/job'
 import { makeJob } from '../../core/kinds'
 import { IN_METRIC } from '../../core/length'
 import { SPEC } from './core'
-import { FRAME, ms, row, timed } from './timing'
+import { FRAME, ms, mustHold, row, timed } from './timing'
 
 const equal = (cells: number): null[] => Array.from({ length: cells }, () => null)
+
+/** How many panels a job's box comes to; one that is refused has none to be timed. */
+function panelsOf(job: Job): number {
+  const { problems, panels } = deriveBox(job)
+  if (!panels) throw new Error(JSON.stringify(problems))
+  return panels.length
+}
 
 /** A tray with so many columns and rows. */
 const tray = (columns: number, rows: number): BoxSpec => ({
   ...PLAIN_BOX,
   ...SPEC,
+  fittings: [], // open: dividers slide in from above
   width: 900,
   depth: 600,
   dividers: {
@@ -28,12 +36,32 @@ function thirty(): void {
   const mean = sameThickness(3)
   const box = makeBox(spec, { mean, thickest: mean })
   const panels = resolve(box.assembly, { proud: 0, interference: 0.02 }).panels
-  const deriving = timed(() => void deriveBox(job))
+  let width = spec.width
+  const deriving = timed(() => {
+    width += 0.1 // what is there already is not worked out again
+    panelsOf({ ...job, box: { ...spec, width } })
+  })
   const proving = timed(() => void prove(box.assembly, panels))
   row(
     `a keystroke with ${panels.length} panels: all of it / the proof alone`,
     `${ms(deriving)}, ${(deriving / FRAME).toFixed(2)} of a frame / ${ms(proving)}`,
   )
+}
+
+/** Walls at 120°, a lid that lifts off and three dividers through the middle. */
+function hexagon(): void {
+  const made = makeJob('polygon-box', { walls: '6', side: '100', dividers: '3', top: 'lift' }, 'b', '')
+  if (!made.ok) throw new Error(made.error)
+  let [panels, height] = [0, made.job.box.height]
+  const deriving = timed(() => {
+    height += 0.1
+    panels = panelsOf({ ...made.job, box: { ...made.job.box, height } })
+  })
+  row(
+    `a keystroke in a hexagon with lid and dividers, ${panels} panels`,
+    `${ms(deriving)}, ${(deriving / FRAME).toFixed(2)} of a frame`,
+  )
+  mustHold(deriving < FRAME, `a hexagon with lid and dividers takes ${ms(deriving)}, more than a frame`)
 }
 
 /** So many trays of ten panels in one job. */
@@ -49,6 +77,7 @@ function jobOf(things: number): Job {
 }
 
 function growing(): void {
+  panelsOf(jobOf(1))
   const times = [1, 10, 100].map((things) =>
     timed(() => {
       const job = structuredClone(jobOf(things))
@@ -97,6 +126,7 @@ function cabinet(): void {
 export function benchAssembly(): void {
   console.log('\nAssemblies, in Node.js (medians)')
   thirty()
+  hexagon()
   growing()
   cabinet()
 }
