@@ -78,3 +78,33 @@ test('put down a little off the margin, a part is drawn to it; each sheet says w
   await page.mouse.up()
   await expect(part).toHaveAccessibleName(/, 5 from left/)
 })
+
+test('on a phone each part is named in letters of 12 px, by its number in the list where its name has no room', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  await openDemo(page, 'demo-tray', 'layout')
+  const said = (): Promise<{ words: string; px: number }[]> =>
+    page.locator('[data-part] text').evaluateAll((all) =>
+      (all as SVGTextElement[]).map((text) => {
+        const { a, b } = text.getScreenCTM()!
+        return {
+          words: text.textContent!.trim(),
+          px: Number(text.getAttribute('font-size')) * Math.hypot(a, b),
+        }
+      }),
+    )
+  await expect.poll(async () => (await said()).length).toBeGreaterThan(7)
+  const small = await said()
+  for (const { words, px } of small) expect([words, px > 11.8]).toEqual([words, true])
+  expect(small.map(({ words }) => words)).toContain('floor')
+  const number = small.map(({ words }) => words).find((words) => /^\d+$/.test(words))!
+  await page.getByText('All 10 parts').click()
+  const row = page
+    .getByRole('list', { name: 'Parts of this stock' })
+    .getByRole('listitem')
+    .nth(+number - 1)
+  const name = (await row.getByRole('button').innerText()).replace(/^\d+\s+|\s+sheet.*$/g, '')
+  for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'Closer' }).click()
+  await expect.poll(async () => (await said()).map(({ words }) => words)).toContain(name)
+})

@@ -11,7 +11,9 @@ const wanted = ref('')
 const sheetOf = computed(() => new Map(props.placements.map(({ part, sheet }) => [part, sheet + 1])))
 const found = computed(() => {
   const words = wanted.value.toLowerCase().split(/\s+/).filter(Boolean)
-  return derived.board.parts.filter(({ label }) => words.every((word) => label.toLowerCase().includes(word)))
+  return derived.board.parts
+    .map(({ id, label }, i) => ({ id, label, number: i + 1 }))
+    .filter(({ label }) => words.every((word) => label.toLowerCase().includes(word)))
 })
 </script>
 
@@ -26,7 +28,7 @@ const found = computed(() => {
       placeholder="find, e.g. drawer 3 front"
     />
     <ul class="mt-1 max-h-48 overflow-y-auto" aria-label="Parts of this stock">
-      <li v-for="{ id, label } in found" :key="id">
+      <li v-for="{ id, label, number } in found" :key="id">
         <button
           type="button"
           class="flex min-h-7 w-full justify-between gap-2 rounded px-1 py-1 text-left hover:bg-sunk"
@@ -34,7 +36,10 @@ const found = computed(() => {
           :aria-pressed="id === chosen"
           @click="$emit('choose', id)"
         >
-          {{ label }}
+          <span>
+            <span class="num text-quiet">{{ number }}</span>
+            {{ label }}
+          </span>
           <span class="num text-quiet">
             {{ sheetOf.has(id) ? `sheet ${sheetOf.get(id)}` : 'not placed' }}
           </span>

@@ -1,18 +1,20 @@
 <script setup lang="ts">
-import { Maximize, ZoomIn, ZoomOut } from '@lucide/vue'
 import { computed, ref, watch } from 'vue'
 import { bounds } from '@core/geometry'
 import { fixed } from '@core/length'
 import { placedShape, sheetsAllowed, type Placement, type Surface, type Violation } from '@core/nest'
-import { useChartWidth } from '@web/parts/chart-width'
+import { useDrawnSize } from '@web/parts/chart-width'
 import { regionData } from '@web/parts/svg-path'
 import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
-import { dropAt, letterSize, makeBoard, sheetCorner } from './board'
+import { dropAt, FREE, letterSize, makeBoard, sheetCorner } from './board'
 import { useBoardZoom } from './board-zoom'
 import SheetGround from './SheetGround.vue'
+import { leastLetters } from './part-name'
 import { REACH, snapped } from './snapping'
 import { turnedByKey, turnedOn } from './turning'
+import { usePartNames } from './use-part-names'
+import ZoomButtons from './ZoomButtons.vue'
 
 const props = defineProps<{
   placements: Placement[]
@@ -29,7 +31,7 @@ const emit = defineEmits<{
 const derived = useDerived()
 const say = useSay()
 const svg = ref<SVGSVGElement>()
-const drawnWidth = useChartWidth(svg, 700)
+const drawnSize = useDrawnSize(svg, { width: 700, height: 700 })
 const shown = computed(() => {
   const used = props.placements.reduce((most, { sheet }) => Math.max(most, sheet + 1), 0)
   const offcuts = Array.from({ length: used }, (_, i) => derived.surfaceAt(i)).filter(({ offcut }) => offcut)
@@ -67,6 +69,8 @@ function drawPart(part: Part, placement: Placement) {
   return {
     placement,
     part,
+    region: shape,
+    box,
     shape: regionData(shape),
     corner: sheetCorner(board.value, placement.sheet, cell.value),
     centre: { x: (box.minX + box.maxX) / 2, y: (box.minY + box.maxY) / 2 },
@@ -90,24 +94,21 @@ const drawn = computed(() =>
     return item
   }),
 )
-const isUpright = ({ size: { width, height } }: Drawn): boolean => height > 1.1 * width
 const nameOf = ({ part, placement }: Drawn): string => `${part.label}${placement.pinned ? ' ⚲' : ''}`
-/** Letters are about this wide for their size. */
-const LETTER = 0.55
-/** The size of letters at which a part's name stays inside the part, mm. */
-const roomForName = (item: Drawn): number =>
-  (0.88 * (isUpright(item) ? item.size.height : item.size.width)) /
-  (LETTER * Math.max(4, nameOf(item).length))
-const textSize = computed(() => letterSize(board.value, drawnWidth.value))
-const nameTransform = (item: Drawn): string =>
-  `translate(${item.centre.x} ${-item.centre.y}) rotate(${isUpright(item) ? -90 : 0})`
+const textSize = computed(() => {
+  const { width, height } = drawnSize
+  return letterSize(board.value, { width: width.value, height: height.value })
+})
+/** What a part may be called: by its name, or where that has no room by its number in the list. */
+const numbers = computed(() => new Map(derived.board.parts.map(({ id }, i) => [id, String(i + 1)])))
+const namesOf = (item: Drawn): string[] => [nameOf(item), numbers.value.get(item.part.id)!]
 
 const world = ref<SVGGElement>()
 const frame = computed(() => ({
-  x: -textSize.value,
-  y: -textSize.value * 2,
-  width: board.value.width + textSize.value * 2,
-  height: board.value.height + textSize.value * 4,
+  x: (-FREE.beside / 2) * textSize.value,
+  y: (-FREE.above / 2) * textSize.value,
+  width: board.value.width + FREE.beside * textSize.value,
+  height: board.value.height + FREE.above * textSize.value,
 }))
 const zoomed = useBoardZoom(svg, frame)
 watch(
@@ -118,14 +119,12 @@ watch(
     if (item) zoomed.show(item.corner.x + item.centre.x, item.corner.y - item.centre.y)
   },
 )
-const views = computed(() => {
-  const idle = zoomed.isWhole.value
-  return [
-    { label: 'Closer', icon: ZoomIn, act: zoomed.closer, idle: false },
-    { label: 'Farther', icon: ZoomOut, act: zoomed.farther, idle },
-    { label: 'All sheets', icon: Maximize, act: zoomed.whole, idle },
-  ]
+const smallest = computed(() => {
+  const [across, up] = [drawnSize.width.value, drawnSize.height.value]
+  const pixels = Math.min(across / frame.value.width, up / frame.value.height)
+  return leastLetters(across, pixels, zoomed.scale.value)
 })
+const names = usePartNames(drawn, namesOf, textSize, smallest)
 /** Keys of the board itself; those of a part are its own. */
 const ZOOM_KEYS: Record<string, () => void> = {
   '+': zoomed.closer,
@@ -252,7 +251,14 @@ function edgeColour({ part }: Drawn): string {
         <g
           v-for="item in drawn"
           :key="item.part.id"
-          v-memo="[item, bad.has(item.part.id), chosen === item.part.id, say]"
+          v-memo="[
+            item,
+            bad.has(item.part.id),
+            chosen === item.part.id,
+            say,
+            names.get(item.part.id)?.words,
+            textSize,
+          ]"
           :transform="`translate(${item.corner.x} ${item.corner.y})`"
           class="cursor-grab"
           :class="chosen === item.part.id ? 'touch-none' : ''"
@@ -278,10 +284,11 @@ function edgeColour({ part }: Drawn): string {
             fill-rule="evenodd"
           />
           <text
-            :transform="nameTransform(item)"
+            v-if="names.get(item.part.id)"
+            :transform="names.get(item.part.id)!.at"
             dy="0.35em"
             text-anchor="middle"
-            :font-size="Math.min(textSize, roomForName(item))"
+            :font-size="names.get(item.part.id)!.size"
             fill="var(--ink)"
             stroke="var(--ply)"
             stroke-width="0.3em"
@@ -289,27 +296,11 @@ function edgeColour({ part }: Drawn): string {
             paint-order="stroke"
             class="pointer-events-none"
           >
-            {{ nameOf(item) }}
+            {{ names.get(item.part.id)!.words }}
           </text>
         </g>
       </g>
     </svg>
-    <div
-      class="absolute right-1 bottom-1 flex gap-1 bg-paper/80"
-      role="group"
-      aria-label="View of the sheets"
-    >
-      <button
-        v-for="{ label, icon, act, idle } in views"
-        :key="label"
-        type="button"
-        class="btn-icon"
-        :aria-label="label"
-        :disabled="idle"
-        @click="act"
-      >
-        <component :is="icon" :size="17" />
-      </button>
-    </div>
+    <ZoomButtons class="absolute right-1 bottom-1" :zoomed="zoomed" />
   </div>
 </template>

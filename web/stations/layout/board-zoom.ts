@@ -62,6 +62,8 @@ export function useBoardZoom(svg: Ref<SVGSVGElement | undefined>, frame: Ref<Fra
   }
   return {
     transform: computed(() => now.value.toString()),
+    /** How many times as large as when all is seen. */
+    scale: computed(() => now.value.k),
     isWhole: computed(() => now.value.k === 1),
     closer: () => by(STEP),
     farther: () => by(1 / STEP),

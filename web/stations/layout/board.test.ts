@@ -57,6 +57,9 @@ describe('turning', () => {
 
 test('letters are a share of the board, and can be read however small it is drawn', () => {
   const board = { width: 1100, height: 400 }
-  expect(letterSize(board, 1100)).toBe(20)
-  expect(letterSize(board, 330) * (330 / 1100)).toBeCloseTo(12)
+  expect(letterSize(board, { width: 1100, height: 800 })).toBe(20)
+  const narrow = letterSize(board, { width: 330, height: 800 })
+  expect((narrow * 330) / (1100 + 2 * narrow)).toBeCloseTo(12)
+  const low = letterSize(board, { width: 1100, height: 150 })
+  expect((low * 150) / (400 + 4 * low)).toBeCloseTo(12)
 })

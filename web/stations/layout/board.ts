@@ -63,13 +63,22 @@ export function dropAt(
 }
 
 /** Letters smaller than this are not read on a phone, px. */
-const LEAST_LETTERS = 12
+export const LEAST_LETTERS = 12
+
+interface Size {
+  width: number
+  height: number
+}
+/** How many letters' heights are left free beside a board, and above and below it. */
+export const FREE = { beside: 2, above: 4 }
 
 /**
  * How large letters are on the board, mm: a share of it, and never too small to be read.
- * @param drawnWidth how wide the board is drawn, px
+ * @param drawn how large the board is drawn with what is free round it, px
  */
-export const letterSize = (
-  { width, height }: { width: number; height: number },
-  drawnWidth: number,
-): number => Math.max(Math.max(width, height) / 55, (LEAST_LETTERS * width) / drawnWidth)
+export const letterSize = ({ width, height }: Size, drawn: Size): number =>
+  Math.max(
+    Math.max(width, height) / 55,
+    (LEAST_LETTERS * width) / (drawn.width - FREE.beside * LEAST_LETTERS),
+    (LEAST_LETTERS * height) / (drawn.height - FREE.above * LEAST_LETTERS),
+  )
