@@ -38,7 +38,7 @@ const dials = computed(() => [
   { name: 'slots' as const, label: 'Width of slots', text: say.value.length(state.value.setup.slots) },
   { name: 'speed' as const, label: 'Speed', text: say.value.speed(state.value.setup.speed) },
 ])
-const LINE = { left: 12, high: 54 }
+const LINE = { left: 17, high: 54 }
 const long = computed(() => width.value - 2 * LINE.left)
 const scaleOf = (name: keyof typeof SET_LIMITS): number =>
   long.value / (SET_LIMITS[name].most - SET_LIMITS[name].least)
