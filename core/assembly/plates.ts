@@ -1,7 +1,10 @@
 import {
+  area,
   difference,
+  lengthOf,
   offset,
   rigidInverse,
+  ringsOf,
   transformPoint,
   type Point,
   type Region,
@@ -165,7 +168,14 @@ function plateOf(
   return withoutCrumbs(difference(whole, [...cuts, ...slots, ...open]))
 }
 
-const survives = (region: Region): boolean => offset(region, -LEAST_NECK / 2).length > 0
+/**
+ * Whether any of a region hangs together. Moved in by d it loses about d times its border: a wide one need not
+ * be tried.
+ */
+const survives = (region: Region): boolean => {
+  const border = ringsOf(region).reduce((sum, ring) => sum + lengthOf(ring, true), 0)
+  return area(region) > 2 * LEAST_NECK * border || offset(region, -LEAST_NECK / 2).length > 0
+}
 
 /** Without the crumbs that are left between two cuts at a sharp corner: the beam burns them away. */
 const withoutCrumbs = (regions: Region[]): Region[] =>
