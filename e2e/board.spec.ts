@@ -94,7 +94,7 @@ test('on a phone each part is named in letters of 12 px, by its number in the li
         }
       }),
     )
-  await expect.poll(async () => (await said()).length).toBeGreaterThan(7)
+  await expect.poll(async () => (await said()).length).toBe(10)
   const small = await said()
   for (const { words, px } of small) expect([words, px > 11.8]).toEqual([words, true])
   expect(small.map(({ words }) => words)).toContain('floor')

@@ -71,7 +71,7 @@ function drawPart(part: Part, placement: Placement) {
     part,
     region: shape,
     box,
-    shape: regionData(shape),
+    path: regionData(shape),
     corner: sheetCorner(board.value, placement.sheet, cell.value),
     centre: { x: (box.minX + box.maxX) / 2, y: (box.minY + box.maxY) / 2 },
     size: { width: box.maxX - box.minX, height: box.maxY - box.minY },
@@ -99,8 +99,9 @@ const textSize = computed(() => {
   const { width, height } = drawnSize
   return letterSize(board.value, { width: width.value, height: height.value })
 })
-/** What a part may be called: by its name, or where that has no room by its number in the list. */
+/** By its place in the list of parts. */
 const numbers = computed(() => new Map(derived.board.parts.map(({ id }, i) => [id, String(i + 1)])))
+/** What a part may be called: by its name, or where that has no room by its number. */
 const namesOf = (item: Drawn): string[] => [nameOf(item), numbers.value.get(item.part.id)!]
 
 const world = ref<SVGGElement>()
@@ -276,7 +277,7 @@ function edgeColour({ part }: Drawn): string {
           @keydown="press($event, item)"
         >
           <path
-            :d="item.shape"
+            :d="item.path"
             :fill="bad.has(item.part.id) ? 'url(#wrong)' : 'var(--ply)'"
             :stroke="edgeColour(item)"
             :stroke-width="chosen === item.part.id ? 3 : 1"

@@ -62,4 +62,7 @@ test('letters are a share of the board, and can be read however small it is draw
   expect((narrow * 330) / (1100 + 2 * narrow)).toBeCloseTo(12)
   const low = letterSize(board, { width: 1100, height: 150 })
   expect((low * 150) / (400 + 4 * low)).toBeCloseTo(12)
+  // No more than a strip is left of the screen: the board still has half of it.
+  expect(letterSize(board, { width: 1100, height: 49 })).toBeCloseTo((12 * 400) / 24.5)
+  expect(letterSize(board, { width: 1100, height: 30 })).toBeCloseTo((12 * 400) / 15)
 })

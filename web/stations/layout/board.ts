@@ -72,6 +72,9 @@ interface Size {
 /** How many letters' heights are left free beside a board, and above and below it. */
 export const FREE = { beside: 2, above: 4 }
 
+/** What is left of a drawing for the board, px: half of it, however little there is. */
+const leftOf = (drawn: number, free: number): number => Math.max(drawn / 2, drawn - free * LEAST_LETTERS)
+
 /**
  * How large letters are on the board, mm: a share of it, and never too small to be read.
  * @param drawn how large the board is drawn with what is free round it, px
@@ -79,6 +82,6 @@ export const FREE = { beside: 2, above: 4 }
 export const letterSize = ({ width, height }: Size, drawn: Size): number =>
   Math.max(
     Math.max(width, height) / 55,
-    (LEAST_LETTERS * width) / (drawn.width - FREE.beside * LEAST_LETTERS),
-    (LEAST_LETTERS * height) / (drawn.height - FREE.above * LEAST_LETTERS),
+    (LEAST_LETTERS * width) / leftOf(drawn.width, FREE.beside),
+    (LEAST_LETTERS * height) / leftOf(drawn.height, FREE.above),
   )
