@@ -99,8 +99,9 @@ function place(placement: Placement): void {
       <PartList :placements="placements" :chosen="chosen" @choose="chosen = $event" />
       <PartPanel v-if="chosen" :part="chosen" :placements="placements" @place="place" />
       <p v-else class="note">
-        Drag a part to move it; it is drawn to the gap beside others (not while Alt is held), and pinned. Or
-        choose one with Tab and use the arrow keys, R to turn, [ and ] to turn by degrees, P to pin.
+        A number on a part is its place in the list above: its name has no room there. Drag a part to move it;
+        it is drawn to the gap beside others (not while Alt is held), and pinned. Or choose one with Tab and
+        use the arrow keys, R to turn, [ and ] to turn by degrees, P to pin.
       </p>
     </div>
     <div class="flex min-w-0 flex-col gap-2 lg:min-h-0">
