@@ -6,6 +6,7 @@ import { benchWorkshops } from './bench/workshops'
 import { benchLayouts } from './bench/layouts'
 import { benchLoop } from './bench/loop'
 import { benchCommands } from './bench/quick'
+import { benchPuzzles } from './bench/puzzles'
 import { benchSearch } from './bench/search'
 import { benchSheets } from './bench/sheets'
 import { benchTable } from './bench/table'
@@ -24,6 +25,7 @@ const BENCHES: Record<string, () => unknown> = {
   sheets: benchSheets,
   search: benchSearch,
   layouts: benchLayouts,
+  puzzles: benchPuzzles,
   loop: benchLoop,
   browser: benchBrowser,
 }

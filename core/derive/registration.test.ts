@@ -40,6 +40,25 @@ test('two holes, far apart, beside every part, and none where there is no room',
   expect(registrationFor(surface, load, [region(0, 0, 600, 400)])).toEqual([])
 })
 
+test('beside an outline, not beside the rectangle round it; never in an opening', () => {
+  const wedge: Region = {
+    outline: [
+      { x: 1, y: 1 },
+      { x: 599, y: 1 },
+      { x: 1, y: 399 },
+    ],
+    holes: [],
+  }
+  const holes = registrationFor(surface, load, [wedge])
+  expect(holes).toHaveLength(2)
+  for (const { x, y } of holes) {
+    const around = jtsOf(region(x - 1, y - 1, 2, 2))
+    expect(apart(jtsOf(wedge), around)).toBeGreaterThan(1)
+  }
+  const frame: Region = { ...region(1, 1, 598, 398), holes: [[...rectangle(50, 50, 550, 350)].reverse()] }
+  expect(registrationFor(surface, load, [frame])).toEqual([])
+})
+
 test('a sheet that is turned the wrong way, or round by half, does not meet its holes', () => {
   const holes = registrationFor(surface, load, [region(100, 100, 300, 200)]) as [Point, Point]
   const wrong: ((point: Point) => Point)[] = [

@@ -1,4 +1,4 @@
-import { bounds, isWithin, type Point, type Region } from '../geometry'
+import { bounds, isWithin, type Point, type Region, type Ring } from '../geometry'
 import { HOLE } from '../plan'
 import type { Load, Surface } from '../nest'
 
@@ -22,6 +22,18 @@ function isOnSheet({ outline, width, height }: Surface, { x, y }: Point): boolea
 }
 
 const gap = (a: Point, b: Point): number => Math.hypot(a.x - b.x, a.y - b.y)
+
+/** How far a point is from the nearest side of a ring, mm. */
+function distanceTo(ring: Ring, { x, y }: Point): number {
+  const distances = ring.map((a, i) => {
+    const b = ring[(i + 1) % ring.length]
+    const [dx, dy] = [b.x - a.x, b.y - a.y]
+    const along = ((x - a.x) * dx + (y - a.y) * dy) / (dx * dx + dy * dy || 1)
+    const share = Math.max(0, Math.min(1, along))
+    return Math.hypot(x - a.x - share * dx, y - a.y - share * dy)
+  })
+  return Math.min(...distances)
+}
 
 /** Holes that are nearer than that to where others would be are taken for those, mm. [FM] */
 const TOLD_APART = 8
@@ -51,12 +63,14 @@ export function tellsEveryTurn([a, b]: [Point, Point], { x, y, width, height }: 
  */
 export function registrationFor(surface: Surface, load: Load, placed: Region[]): Point[] {
   const reach = HOLE / 2 + CLEAR
-  const taken = placed.map(({ outline }) => bounds(outline))
-  const isFree = ({ x, y }: Point): boolean =>
-    taken.every(
-      ({ minX, maxX, minY, maxY }) =>
-        x < minX - reach || x > maxX + reach || y < minY - reach || y > maxY + reach,
-    )
+  const taken = placed.map(({ outline }) => ({ outline, around: bounds(outline) }))
+  const isFree = (at: Point): boolean =>
+    taken.every(({ outline, around: { minX, maxX, minY, maxY } }) => {
+      const isBeside =
+        at.x < minX - reach || at.x > maxX + reach || at.y < minY - reach || at.y > maxY + reach
+      // openings fall out: what is inside an outline is not free
+      return isBeside || (!isWithin(at, outline) && distanceTo(outline, at) > reach)
+    })
   const farthest = (places: Point[]): Point[] => {
     const free = places.filter((at) => isOnSheet(surface, at) && isFree(at))
     // One of a pair that is farthest apart is outermost somehow.

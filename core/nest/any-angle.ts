@@ -1,15 +1,8 @@
 import { area, rectangle, sizeOf, type Point, type Region, type Ring } from '../geometry'
 import { costOf, isLess } from './cost'
 import type { NestProgress } from './nest'
-import {
-  groundOf,
-  outlineSteps,
-  poseOf,
-  stepFor,
-  type Held,
-  type OutlineFound,
-  type OutlinePart,
-} from './outline'
+import { outlineSteps, type Held, type OutlineFound } from './by-outline'
+import { groundOf, poseOf, stepFor, type OutlinePart } from './outline'
 import type { Supply, Surface } from './surface'
 import {
   isFree,

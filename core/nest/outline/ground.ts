@@ -8,6 +8,8 @@ export interface Ground {
   /** Everything outside of what may be taken, as if it were taken already. */
   taken: Taken
   outside: { x: Facing; y: Facing }
+  /** The outlines of what is outside of it. */
+  around: Ring[]
   /** What no part may leave, for a bound: mm². */
   area: number
 }
@@ -53,6 +55,7 @@ export function groundOf(outline: Ring, margin: number, gap: number, step: numbe
     raster,
     taken,
     outside: makeFacings(rings, []).fixed,
+    around: rings,
     area: usable.reduce(
       (sum, each) => sum + ringsOf(each).reduce((all, ring) => all + signedArea(ring), 0),
       0,

@@ -1,4 +1,4 @@
-export { groundOf, stepFor } from './ground'
-export { packOutlines, type OutlinePart } from './pack'
-export { outlineSteps, type Held, type OutlineFound } from './search'
+export { groundOf, stepFor, type Ground } from './ground'
+export { packOutlines, type Lying, type OutlinePart, type OutlineSheets, type OutlineStrategy } from './pack'
+export { eachRun, type Raster } from './raster'
 export { poseOf, type OutlinePose } from './shape'

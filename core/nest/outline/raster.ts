@@ -30,8 +30,16 @@ function touched(low: number, high: number, isInsideBelow: boolean): [number, nu
  * Every square that the inside of a shape touches, as runs, some of them more than once. Outlines run
  * counter-clockwise, holes clockwise.
  * @param dx where the shape is moved to, mm
+ * @param isByMiddles only the squares whose middle is inside
  */
-function eachRun(rings: Ring[], raster: Raster, dx: number, dy: number, run: Run): void {
+export function eachRun(
+  rings: Ring[],
+  raster: Raster,
+  dx: number,
+  dy: number,
+  run: Run,
+  isByMiddles = false,
+): void {
   const { stepX, stepY, columns, rows } = raster
   const put = (row: number, from: number, to: number): void => {
     if (row < 0 || row >= rows || to < 0 || from >= columns) return
@@ -50,7 +58,7 @@ function eachRun(rings: Ring[], raster: Raster, dx: number, dy: number, run: Run
       const [first, last] = touched(low, high, true)
       for (let row = Math.max(0, first); row <= Math.min(rows - 1, last); row++) {
         const ends = by === ay ? [ax, bx] : [at(Math.max(low, row)), at(Math.min(high, row + 1))]
-        put(row, ...touched(Math.min(...ends), Math.max(...ends), isUp))
+        if (!isByMiddles) put(row, ...touched(Math.min(...ends), Math.max(...ends), isUp))
         const middle = row + 0.5
         if (low <= middle && middle < high) {
           const there = crossings.get(row)

@@ -9,6 +9,8 @@ export interface OutlinePose {
   width: number
   height: number
   rings: Ring[]
+  /** Grown by the gap. */
+  grown: Ring[]
   fixed: { x: Facing; y: Facing }
   moving: { x: Facing; y: Facing }
   /** Grown by the gap, in squares; the lower left one is the gap below and left of its corner. */
@@ -34,6 +36,7 @@ export function poseOf(shape: Region, angle: number, gap: number, on: Raster): O
     width: box.maxX,
     height: box.maxY,
     rings: ringsOf(posed),
+    grown,
     ...makeFacings(ringsOf(posed), grown),
     blocks: blocksOf(grown, raster),
     columns,

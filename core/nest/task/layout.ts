@@ -11,8 +11,9 @@ const MOST_STEPS = 1_000_000
 /** How long every layout of few parts on one sheet is ruled out: a second or two. */
 const NODES = 50_000
 
-/** Steps by rectangles between two by outline, each of which takes about as long as all of these. */
-const BETWEEN = 12
+/** Steps by rectangles between two by outline: few where rectangles are not nearly what the parts are. */
+const [BETWEEN, FEW_BETWEEN] = [12, 2]
+const NEARLY = 0.9
 
 /**
  * No layout does with fewer sheets: by area, and by the rectangles inside the parts, as if all sheets were
@@ -39,9 +40,9 @@ function boundsOf(
 
 /** Parts that fill the rectangle around them gain nothing from a look at their outlines. */
 const FULL = 0.995
-function isFull(shape: Own['shape']): boolean {
+function fullness(shape: Own['shape']): number {
   const { width, height } = sizeOf(shape)
-  return area(shape) > FULL * width * height
+  return area(shape) / (width * height)
 }
 
 /**
@@ -64,7 +65,9 @@ export function layoutTask(task: Task, seconds: number, seed: number, now: () =>
     sheets <= bound &&
     price <= sheets * Math.min(...stocked.map((s) => s.sheet.price))
   const byRectangles = isForRectangles(own, stocked)
-  const isPlain = byRectangles && own.every(({ shape }) => isFull(shape))
+  const isPlain = byRectangles && own.every(({ shape }) => fullness(shape) > FULL)
+  const fill = own.reduce((sum, { shape }) => sum + fullness(shape), 0) / own.length
+  const between = fill > NEARLY ? BETWEEN : FEW_BETWEEN
   const rules = { gap, margin, seed }
   const outlines = isPlain ? null : outlineTries(own, stocked, rules)
   const rectangles = byRectangles ? rectangleTries(own, stocked, rules, isLate) : null
@@ -73,6 +76,7 @@ export function layoutTask(task: Task, seconds: number, seed: number, now: () =>
     unplaced: own.map((each) => ({ own: each, reason: 'no sheet has room inside its margins' })),
     sheets: 0,
     price: 0,
+    onEmptiest: Infinity,
   }
   const take = (found: TaskAttempt | null | void): void => {
     if (found && isBetter(found, best)) best = found
@@ -81,7 +85,7 @@ export function layoutTask(task: Task, seconds: number, seed: number, now: () =>
     if (i > 0 && isLate()) break
     if (i === 1 && about.isTwo()) bound = 2
     take(outlines?.next().value)
-    for (let j = 0; rectangles && j < BETWEEN && !isProven(best) && !isLate(); j++)
+    for (let j = 0; rectangles && j < between && !isProven(best) && !isLate(); j++)
       take(rectangles.next().value)
   }
   // What was begun is brought to its end: it may be the only layout there is.

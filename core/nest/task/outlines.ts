@@ -1,5 +1,6 @@
 import { area, type Region } from '../../geometry'
-import { groundOf, outlineSteps, poseOf, stepFor, type OutlinePart, type OutlinePose } from '../outline'
+import { outlineSteps } from '../by-outline'
+import { groundOf, poseOf, stepFor, type OutlinePart, type OutlinePose } from '../outline'
 import { usedBy, type Own, type Stocked, type TaskAttempt } from './parts'
 
 /**

@@ -1,4 +1,5 @@
-import { asOutline, bounds, shiftPoints, type Region, type Ring } from '../../geometry'
+import { area, asOutline, bounds, shiftPoints, type Region, type Ring } from '../../geometry'
+import { isLess } from '../cost'
 import { asRing, MILLIMETRES, type Task } from './read'
 
 /** A copy of a part of the task, its lower left corner at (0, 0), mm. */
@@ -80,17 +81,32 @@ export interface TaskAttempt {
   unplaced: { own: Own; reason: string }[]
   sheets: number
   price: number
+  /** Area of what lies on the emptiest sheet, mm²; Infinity where nothing lies. */
+  onEmptiest: number
 }
 
-/** How many sheets are used, and what they cost. */
-export function usedBy(lies: TaskAttempt['lies']): { sheets: number; price: number } {
-  const used = new Map(lies.map(({ on, number }) => [`${on.sheet.id} ${number}`, on.sheet.price]))
-  return { sheets: used.size, price: [...used.values()].reduce((sum, price) => sum + price, 0) }
+/** How many sheets are used, what they cost, and how much lies on the emptiest. */
+export function usedBy(lies: TaskAttempt['lies']): Pick<TaskAttempt, 'sheets' | 'price' | 'onEmptiest'> {
+  const used = new Map<string, { price: number; area: number }>()
+  for (const { on, number, own } of lies) {
+    const key = `${on.sheet.id} ${number}`
+    used.set(key, { price: on.sheet.price, area: (used.get(key)?.area ?? 0) + area(own.shape) })
+  }
+  const sheets = [...used.values()]
+  return {
+    sheets: sheets.length,
+    price: sheets.reduce((sum, { price }) => sum + price, 0),
+    onEmptiest: Math.min(...sheets.map((sheet) => sheet.area), Infinity),
+  }
 }
 
-export const isBetter = (a: TaskAttempt, b: TaskAttempt): boolean =>
-  a.unplaced.length !== b.unplaced.length
-    ? a.unplaced.length < b.unplaced.length
-    : Math.abs(a.price - b.price) > 1e-9
-      ? a.price < b.price
-      : a.sheets < b.sheets
+/** Whether one try is better: by what lies nowhere, by price, by sheets, then by what is left in one piece. */
+export function isBetter(a: TaskAttempt, b: TaskAttempt): boolean {
+  const figures = ({ unplaced, price, sheets, onEmptiest }: TaskAttempt): number[] => [
+    unplaced.length,
+    price,
+    sheets,
+    onEmptiest,
+  ]
+  return isLess(figures(a), figures(b))
+}

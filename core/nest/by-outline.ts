@@ -1,10 +1,15 @@
-import { isLess } from '../cost'
-import { randomFrom } from '../../statistics'
-import { packOutlines, type Lying, type OutlinePart, type OutlineSheets, type OutlineStrategy } from './pack'
+import { isLess } from './cost'
+import { randomFrom } from '../statistics'
+import {
+  packOutlines,
+  type Lying,
+  type OutlinePart,
+  type OutlineSheets,
+  type OutlineStrategy,
+} from './outline'
+import { dissolve, type Laid } from './separate'
 
-export interface OutlineFound {
-  lying: Lying[]
-  unplaced: OutlinePart[]
+export interface OutlineFound extends Laid {
   /** Lower is better, the first that differs decides. */
   cost: number[]
 }
@@ -19,6 +24,16 @@ export type Held = Lying & { area: number }
 
 /** How long a worse order is forgiven, in tries: late acceptance, as for rectangles. */
 const FORGIVEN = 12
+
+/** Steps that drive parts apart after each order that is tried. */
+const DRIVES = 24
+
+/** Ways for all parts to lie, in all: for so many a try of one order takes as long as a chunk of work. */
+const POSES_A_CHUNK = 24
+
+/** Where there are more of them, few orders are tried before parts are driven apart. */
+const MANY_POSES = 150
+const FEW_ORDERS = 4
 
 function costOf(
   lying: Lying[],
@@ -55,6 +70,15 @@ const around = ({ poses }: OutlinePart): number =>
   Math.min(...poses.flat().map(({ width, height }) => width * height))
 const ORDERS: ((part: OutlinePart) => number)[] = [around, ({ area }) => area, longest]
 
+/** What is tried first, largest parts first. */
+const firstOnes = (parts: OutlinePart[], sheets: OutlineStrategy['sheets']): OutlineStrategy[] =>
+  ORDERS.flatMap((key) => {
+    const order = [...parts].sort((a, b) => key(b) - key(a))
+    return [false, true].flatMap((byColumn) =>
+      [false, true].map((byFarSide): OutlineStrategy => ({ order, byColumn, byFarSide, sheets })),
+    )
+  })
+
 /** A strategy near another one. */
 function near(strategy: OutlineStrategy, random: () => number): OutlineStrategy {
   const any = (most: number): number => Math.floor(random() * most)
@@ -78,7 +102,8 @@ function near(strategy: OutlineStrategy, random: () => number): OutlineStrategy 
 
 /**
  * Lays parts out by their outlines at any angle, on sheets of any outline, into each other's openings:
- * some orders, then a search from the best of them on, without end. Yields the best so far after each try.
+ * some orders, then by turns a search from the best of them on and one that drives parts apart on fewer sheets,
+ * without end. Yields the best so far after each try.
  * @param stock in the order in which it is used first
  * @param held what is pinned
  */
@@ -96,25 +121,40 @@ export function* outlineSteps(
   const sheets = stock.flatMap(({ count }, kind) =>
     Array.from({ length: count }, (_, number) => ({ kind, number })),
   )
-  const looked = (strategy: OutlineStrategy): OutlineFound => {
-    const { lying, unplaced } = packOutlines(strategy, stock, margin, gap, held)
-    return { lying, unplaced, cost: costOf(lying, unplaced, stock, areas) }
-  }
+  const asFound = ({ lying, unplaced }: Laid): OutlineFound => ({
+    lying,
+    unplaced,
+    cost: costOf(lying, unplaced, stock, areas),
+  })
+  const looked = (strategy: OutlineStrategy): OutlineFound =>
+    asFound(packOutlines(strategy, stock, margin, gap, held))
   let best: OutlineFound | null = null
   let from: OutlineStrategy | null = null
-  for (const key of ORDERS) {
-    const order = [...parts].sort((a, b) => key(b) - key(a))
-    for (const byColumn of [false, true])
-      for (const byFarSide of [false, true]) {
-        const strategy = { order, byColumn, byFarSide, sheets }
-        const found = looked(strategy)
-        if (!best || isLess(found.cost, best.cost)) [best, from] = [found, strategy]
-        yield best
+  const poses = parts.reduce((sum, part) => sum + part.poses.flat().length, 0)
+  const apart = dissolve(() => best!, { parts, stock, held, gap, random })
+  const isDone = ({ cost: [left, , used] }: OutlineFound): boolean => left === 0 && used <= 1
+  /** Drives parts apart, each time about as long as one order takes. */
+  function* drive(): Generator<OutlineFound> {
+    const chunks = Math.ceil(poses / POSES_A_CHUNK)
+    for (let i = 0; i < DRIVES && !isDone(best!); i++) {
+      for (let chunk = 0; chunk < chunks; chunk++) {
+        const step = apart.next().value
+        const found = step && asFound(step)
+        if (found && isLess(found.cost, best!.cost)) best = found
       }
+      yield best!
+    }
+  }
+  for (const [i, strategy] of firstOnes(parts, sheets).entries()) {
+    const found = looked(strategy)
+    if (!best || isLess(found.cost, best.cost)) [best, from] = [found, strategy]
+    yield best
+    if (poses > MANY_POSES && i >= FEW_ORDERS) yield* drive()
   }
   let now = best!
   const before = Array.from({ length: FORGIVEN }, () => now.cost)
   for (let i = 0; ; i = (i + 1) % FORGIVEN) {
+    yield* drive()
     const strategy = near(from!, random)
     const found = looked(strategy)
     if (!isLess(now.cost, found.cost) || isLess(found.cost, before[i])) [now, from] = [found, strategy]

@@ -1,0 +1,1 @@
+export { dissolve, type Laid } from './dissolve'
