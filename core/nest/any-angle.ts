@@ -176,6 +176,11 @@ export function* atAnyAngle(
   const tries = triesFor(parts.length)
   let tried = 0
   for (const found of outlineSteps(outlined, kinds, rules.margin, rules.gap, seed, held)) {
+    const progress = { tried: before.tried + tried, of: before.tried + tries, layout }
+    if (!found) {
+      yield progress
+      continue
+    }
     const other = asLayout(found, layout, parts, kinds, isPinned)
     const its = costOf(other, parts, supply)
     if (isLess(its, cost)) [layout, cost] = [other, its]

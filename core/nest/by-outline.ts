@@ -103,7 +103,7 @@ function near(strategy: OutlineStrategy, random: () => number): OutlineStrategy 
 /**
  * Lays parts out by their outlines at any angle, on sheets of any outline, into each other's openings:
  * some orders, then by turns a search from the best of them on and one that drives parts apart on fewer sheets,
- * without end. Yields the best so far after each try.
+ * without end. Yields the best so far after each try, and null within one.
  * @param stock in the order in which it is used first
  * @param held what is pinned
  */
@@ -114,7 +114,7 @@ export function* outlineSteps(
   gap: number,
   seed: number,
   held: Held[] = [],
-): Generator<OutlineFound, never> {
+): Generator<OutlineFound | null, never> {
   const random = randomFrom(seed + parts.length)
   const areas = new Map(parts.map(({ id, area }) => [id, area]))
   for (const { part, area } of held) areas.set(part, area)
@@ -126,8 +126,13 @@ export function* outlineSteps(
     unplaced,
     cost: costOf(lying, unplaced, stock, areas),
   })
-  const looked = (strategy: OutlineStrategy): OutlineFound =>
-    asFound(packOutlines(strategy, stock, margin, gap, held))
+  function* looked(strategy: OutlineStrategy): Generator<null, OutlineFound> {
+    const steps = packOutlines(strategy, stock, margin, gap, held)
+    for (let step = steps.next(); ; step = steps.next()) {
+      if (step.done) return asFound(step.value)
+      yield null
+    }
+  }
   let best: OutlineFound | null = null
   let from: OutlineStrategy | null = null
   const poses = parts.reduce((sum, part) => sum + part.poses.flat().length, 0)
@@ -146,7 +151,7 @@ export function* outlineSteps(
     }
   }
   for (const [i, strategy] of firstOnes(parts, sheets).entries()) {
-    const found = looked(strategy)
+    const found = yield* looked(strategy)
     if (!best || isLess(found.cost, best.cost)) [best, from] = [found, strategy]
     yield best
     if (poses > MANY_POSES && i >= FEW_ORDERS) yield* drive()
@@ -156,7 +161,7 @@ export function* outlineSteps(
   for (let i = 0; ; i = (i + 1) % FORGIVEN) {
     yield* drive()
     const strategy = near(from!, random)
-    const found = looked(strategy)
+    const found = yield* looked(strategy)
     if (!isLess(now.cost, found.cost) || isLess(found.cost, before[i])) [now, from] = [found, strategy]
     before[i] = now.cost
     if (isLess(found.cost, best!.cost)) best = found

@@ -1,5 +1,5 @@
 import { area, bounds, shiftPoints, type Region, type Ring, type Turn } from '../geometry'
-import { nestSteps, type NestProgress } from './nest'
+import { lastOf, nestSteps, type NestProgress } from './nest'
 import { groundOf, packOutlines, poseOf, stepFor, type OutlinePart, type OutlinePose } from './outline'
 import type { Supply } from './surface'
 import { placedWithHost, hostedTurns, type Hosted } from './hosted'
@@ -55,7 +55,7 @@ function fill(parts: NestPart[], rules: NestRules): Hosted[] {
     .map((_, kind) => ({ kind, number: 0 }))
     .sort((a, b) => kinds[b.kind].ground.area - kinds[a.kind].ground.area)
   const tries = [true, false].map((byColumn) =>
-    packOutlines({ order: small, byColumn, byFarSide: false, sheets }, kinds, gap, gap),
+    lastOf(packOutlines({ order: small, byColumn, byFarSide: false, sheets }, kinds, gap, gap)),
   )
   const taken = ({ lying }: (typeof tries)[number]): number =>
     lying.reduce((sum, { pose }) => sum + pose.width * pose.height, 0)

@@ -91,16 +91,16 @@ class Sheet {
 }
 
 /**
- * Lays the parts one after another on the first sheet that takes them, by their outlines.
+ * Lays the parts one after another on the first sheet that takes them, by their outlines. Yields after each.
  * @param held what lies there already, and stays: its sheets are the first
  */
-export function packOutlines(
+export function* packOutlines(
   { order, byColumn, byFarSide, sheets: inOrder }: OutlineStrategy,
   kinds: OutlineSheets[],
   margin: number,
   gap: number,
   held: Lying[] = [],
-): { lying: Lying[]; unplaced: OutlinePart[] } {
+): Generator<void, { lying: Lying[]; unplaced: OutlinePart[] }> {
   const sheets: { kind: number; number: number; sheet: Sheet }[] = []
   const waiting = [...inOrder]
   const lying = [...held]
@@ -156,6 +156,10 @@ export function packOutlines(
     return false
   }
 
-  const unplaced = order.filter((part) => !isPut(part))
+  const unplaced: OutlinePart[] = []
+  for (const part of order) {
+    if (!isPut(part)) unplaced.push(part)
+    yield
+  }
   return { lying, unplaced }
 }

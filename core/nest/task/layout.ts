@@ -78,13 +78,20 @@ export function layoutTask(task: Task, seconds: number, seed: number, now: () =>
     price: 0,
     onEmptiest: Infinity,
   }
-  const take = (found: TaskAttempt | null | void): void => {
+  const take = (found: TaskAttempt | null): void => {
     if (found && isBetter(found, best)) best = found
+  }
+  /** One try to its end, or until it is late and there is another layout, or will be. */
+  const byOutline = (): void => {
+    for (let step = outlines?.next(); step && !step.done; step = outlines!.next()) {
+      take(step.value)
+      if (step.value || (isLate() && (rectangles || best.lies.length > 0))) return
+    }
   }
   for (let i = 0; i < MOST_STEPS && !isProven(best); i++) {
     if (i > 0 && isLate()) break
     if (i === 1 && about.isTwo()) bound = 2
-    take(outlines?.next().value)
+    byOutline()
     for (let j = 0; rectangles && j < between && !isProven(best) && !isLate(); j++)
       take(rectangles.next().value)
   }
