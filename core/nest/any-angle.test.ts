@@ -127,4 +127,22 @@ describe('parts at any angle', () => {
     expect(layOut(hosted, [on]).unplaced.map(({ part }) => part)).toEqual(['small'])
     expect(layOut(hosted, [on], { inOpenings: true }).unplaced).toEqual([])
   })
+
+  test('are searched by outline by quarter turns too, where another sheet might be spared', () => {
+    const wedge = (id: string): NestPart => {
+      const outline: Ring = [
+        { x: 0, y: 0 },
+        { x: 190, y: 0 },
+        { x: 0, y: 190 },
+      ]
+      const shape = { outline, holes: [] }
+      return { id, shape, turnedShape: shape }
+    }
+    const on = surfaceOf({ width: 215, height: 215 }, null)
+    const parts = ['a', 'b', 'c', 'd'].map(wedge)
+    const { placements, unplaced } = layOut(parts, [on, on, on, on], { anyAngle: false })
+    expect(unplaced).toEqual([])
+    expect(violations(parts, placements, rules, () => on)).toEqual([])
+    expect(new Set(placements.map(({ sheet }) => sheet)).size).toBe(2)
+  })
 })

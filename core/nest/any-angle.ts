@@ -80,11 +80,42 @@ function hasRoomInside(parts: NestPart[]): boolean {
   )
 }
 
-/** Whether there is anything to be won by true outlines over what quarter turns and rectangles find. */
-const isWorthIt = (parts: NestPart[], rules: Rules, supply: Supply): boolean =>
+/** Parts that fill less of the rectangles round them than that may lie closer by their outlines. */
+const NEARLY = 0.9
+
+function fillTheirRectangles(parts: NestPart[]): boolean {
+  const sums = parts.reduce(
+    (sum, { shape: { outline } }) => {
+      const { width, height } = sizeOf({ outline, holes: [] })
+      return { own: sum.own + area({ outline, holes: [] }), around: sum.around + width * height }
+    },
+    { own: 0, around: 0 },
+  )
+  return sums.own >= NEARLY * sums.around
+}
+
+/** How much of sheets their parts and the gaps round these take at most, as far as any search has come. */
+const DENSEST = 0.88
+
+/** Whether the area of one sheet less might do. */
+function mightSpareSheet(parts: NestPart[], { gap }: Rules, supply: Supply, layout: Layout): boolean {
+  if (layout.unplaced.length > 0) return true
+  const used = [...new Set(layout.placements.map(({ sheet }) => sheet))]
+  const sizes = used.map((sheet) => supply[sheet].width * supply[sheet].height)
+  const sum = (values: number[]): number => values.reduce((all, value) => all + value, 0)
+  const taken = parts.map(({ shape }) => {
+    const { width, height } = sizeOf(shape)
+    return area(shape) + gap * (width + height)
+  })
+  return used.length > 1 && sum(taken) <= DENSEST * (sum(sizes) - Math.min(...sizes))
+}
+
+/** Whether there is anything to be won by true outlines over what quarter turns and rectangles found. */
+const isWorthIt = (parts: NestPart[], rules: Rules, supply: Supply, layout: Layout): boolean =>
   supply.every(({ loads }) => loads.length === 1) &&
   (supply.some(({ outline }) => outline) ||
     (rules.inOpenings && hasRoomInside(parts)) ||
+    (!fillTheirRectangles(parts) && mightSpareSheet(parts, rules, supply, layout)) ||
     parts.some((part) => isFree(part, rules) && directionsOf(part.shape.outline).some((at) => at > 0.01)))
 
 type Kinds = ReturnType<typeof kindsOf>
@@ -151,7 +182,7 @@ export function* atAnyAngle(
   before: { layout: Layout; tried: number },
 ): Generator<NestProgress, Layout> {
   let { layout } = before
-  if (!isWorthIt(parts, rules, supply)) return layout
+  if (!isWorthIt(parts, rules, supply, layout)) return layout
   const kinds = kindsOf(supply, rules)
   if (kinds.length === 0) return layout
   /** As it is laid out by: with its openings only where others may lie in them. */

@@ -37,12 +37,18 @@ export interface OutlineStrategy {
   sheets: { kind: number; number: number }[]
 }
 
+/** So many parts that a sheet did not take, one after another, and it is asked only for much smaller ones. */
+const REFUSED = 10
+const SMALLER = 0.7
+
 /** One sheet with what lies on it. */
 class Sheet {
   private readonly taken: Taken
   private readonly placed: Placed[]
   /** How far each pose was looked for; -1 where there is no place any more. */
   private readonly searched = new Map<OutlinePose, number>()
+  private refused = 0
+  private smallest = Infinity
 
   constructor(
     private readonly ground: Ground,
@@ -57,6 +63,16 @@ class Sheet {
 
   get isEmpty(): boolean {
     return this.placed.length === 1
+  }
+
+  /** Whether there is hardly any hope for a part. */
+  isFullFor({ area }: OutlinePart): boolean {
+    return this.refused >= REFUSED && area > SMALLER * this.smallest
+  }
+
+  refuse({ area }: OutlinePart): void {
+    this.refused++
+    this.smallest = Math.min(this.smallest, area)
   }
 
   /** Where a pose's lower left corner would come to lie first. */
@@ -85,6 +101,8 @@ class Sheet {
 
   /** Has a pose lie just there. */
   hold(pose: OutlinePose, at: { x: number; y: number }): void {
+    this.refused = 0
+    this.smallest = Infinity
     this.placed.push({ pose, ...at })
     this.taken.take(pose.rings, at.x, at.y)
   }
@@ -139,12 +157,14 @@ export function* packOutlines(
         if (next < 0) return false
         begin(next)
       }
+      if (sheets[i].sheet.isFullFor(part)) continue
       const found = best(part, sheets[i])
       if (found) {
         const { kind, number, sheet } = sheets[i]
         lying.push({ part: part.id, kind, number, pose: found.pose, ...sheet.put(found.pose, found.at) })
         return true
       }
+      sheets[i].sheet.refuse(part)
       if (sheets[i].sheet.isEmpty) {
         // Not even an empty one takes it: the next kind might.
         const { kind } = sheets[i]
