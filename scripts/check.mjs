@@ -144,17 +144,9 @@ await stage('set-up', () => {
 })
 if (isWhole) console.log(`Generators try the whole, from seed ${seed}.`)
 const isBuilt = await stage('types, lint, format, build', async () => {
+  const { LINT } = await import('./lint.mjs')
   const build = steps(['build', [bin('vite/bin/vite.js'), 'build', '--logLevel', 'warn']])
-  await steps(
-    ['types', [join(root, 'scripts/types.mjs')]],
-    ['lint', [bin('oxlint/bin/oxlint'), '-c', 'oxlint.config.mjs', '--deny-warnings', '.']],
-    ['lint of pages', [bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0']],
-    [
-      'exports that nobody takes',
-      [bin('knip/bin/knip.js'), '--include', 'exports,types,files', '--no-config-hints'],
-    ],
-    ['format', [bin('oxfmt/bin/oxfmt'), '--check', '.']],
-  )
+  await steps(['types', [join(root, 'scripts/types.mjs')]], ...LINT)
   return build
 })
 await stage('unit and property tests', unitTests)

@@ -26,7 +26,7 @@ export type Held = Lying & { area: number }
 const FORGIVEN = 12
 
 /** Steps that drive parts apart after each order that is tried. */
-const DRIVES = 24
+const DRIVES = 60
 
 /** Ways for all parts to lie, in all: for so many a try of one order takes as long as a chunk of work. */
 const POSES_A_CHUNK = 24

@@ -3,6 +3,7 @@ import { emptyJob } from '../../core/job'
 import { makeJob } from '../../core/kinds'
 import { layoutTask, nestSteps, readTask, sheetsOf, surfaceOf, type NestPart } from '../../core/nest'
 import { ownerOf } from '../testing/parts'
+import { cornerPiece } from '../testing/tasks'
 import { SPEC } from './core'
 import { ms, mustHold, row } from './timing'
 
@@ -65,8 +66,36 @@ function benchFifteen(): void {
   )
 }
 
+/** Corner pieces of which no two are the same. */
+function corners(count: number): object[] {
+  return Array.from({ length: count }, (_, i) => {
+    const [w, h, t] = [40 + ((i * 7) % 50) + i * 0.01, 40 + ((i * 11) % 50), 8 + (i % 7)]
+    return { id: `p${i}`, ...cornerPiece(w, h, t) }
+  })
+}
+
+/** How long a first layout of outlines takes that all differ. */
+function benchDifferent(): void {
+  const [few, many] = [60, 600].map((count) => {
+    const sheet = { id: 's', width: 600, height: 400, count: 60 }
+    const read = readTask(JSON.stringify({ gap: 3, margin: 5, parts: corners(count), sheets: [sheet] }))
+    if (!read.ok) throw new Error(read.error)
+    const start = performance.now()
+    const layout = layoutTask(read.task, 0, 1, seconds)
+    mustHold(layout.unplaced.length === 0, `${count} different outlines are laid out`)
+    return performance.now() - start
+  })
+  mustHold(many < 2000, 'the first layout of 600 different outlines in 2 s')
+  mustHold(many / few <= 13, '600 different outlines in 13 times what 60 take')
+  row(
+    'the first layout of 60, 600 different outlines (limit 2000 ms; 13 times)',
+    `${ms(few)}, ${ms(many)}; ${(many / few).toFixed(1)}`,
+  )
+}
+
 export function benchSearch(): void {
   console.log('\nThe search')
   benchFirst()
+  benchDifferent()
   benchFifteen()
 }

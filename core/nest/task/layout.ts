@@ -11,9 +11,13 @@ const MOST_STEPS = 1_000_000
 /** How long every layout of few parts on one sheet is ruled out: a second or two. */
 const NODES = 50_000
 
-/** Steps by rectangles between two by outline: few where rectangles are not nearly what the parts are. */
-const [BETWEEN, FEW_BETWEEN] = [12, 2]
+/**
+ * Steps by rectangles between two by outline. Where rectangles are not nearly what the parts are, there is one
+ * in a while only, once the first are done.
+ */
+const BETWEEN = 12
 const NEARLY = 0.9
+const [FIRST, A_WHILE] = [20, 8]
 
 /**
  * No layout does with fewer sheets: by area, and by the rectangles inside the parts, as if all sheets were
@@ -67,7 +71,7 @@ export function layoutTask(task: Task, seconds: number, seed: number, now: () =>
   const byRectangles = isForRectangles(own, stocked)
   const isPlain = byRectangles && own.every(({ shape }) => fullness(shape) > FULL)
   const fill = own.reduce((sum, { shape }) => sum + fullness(shape), 0) / own.length
-  const between = fill > NEARLY ? BETWEEN : FEW_BETWEEN
+  const between = (i: number): number => (fill > NEARLY || i < FIRST ? BETWEEN : i % A_WHILE === 0 ? 1 : 0)
   const rules = { gap, margin, seed }
   const outlines = isPlain ? null : outlineTries(own, stocked, rules)
   const rectangles = byRectangles ? rectangleTries(own, stocked, rules, isLate) : null
@@ -92,7 +96,7 @@ export function layoutTask(task: Task, seconds: number, seed: number, now: () =>
     if (i > 0 && isLate()) break
     if (i === 1 && about.isTwo()) bound = 2
     byOutline()
-    for (let j = 0; rectangles && j < between && !isProven(best) && !isLate(); j++)
+    for (let j = 0; rectangles && j < between(i) && !isProven(best) && !isLate(); j++)
       take(rectangles.next().value)
   }
   // What was begun is brought to its end: it may be the only layout there is.
