@@ -102,8 +102,8 @@ function near(strategy: OutlineStrategy, random: () => number): OutlineStrategy 
 
 /**
  * Lays parts out by their outlines at any angle, on sheets of any outline, into each other's openings:
- * some orders, then by turns a search from the best of them on and one that drives parts apart on fewer sheets,
- * without end. Yields the best so far after each try, and null within one.
+ * some orders, then by turns a search from the best of them on and one that drives parts apart on fewer
+ * sheets, without end. Yields the best so far after each try, and null within one.
  * @param stock in the order in which it is used first
  * @param held what is pinned
  */

@@ -49,7 +49,7 @@ function solve(about: string, asked: Puzzle, seed: number): { isOne: boolean; fu
 
 /** Parts of any outline that are known to lie on one sheet. */
 export function benchPuzzles(): void {
-  console.log('\nParts that a sheet was cut up into, 20 s each: on one sheet; fullest over a plain raster’s')
+  console.log('\nParts a sheet was cut up into, 20 s each: on one sheet; fullest over a plain raster’s')
   const all = PUZZLES.flatMap((kind) =>
     LESS.flatMap((less) => {
       const found = SEEDS.map((seed) => solve(`${kind}, ${less}, ${seed}`, puzzle(kind, less, seed), seed))

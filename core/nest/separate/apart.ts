@@ -41,7 +41,7 @@ const MOST_CHANGES = 40
 /** Looks at a search after so many squares. */
 const CHUNK = 250_000
 
-/** Sheets in squares, kept for the next search: what was worked out for poses on one is not worked out again. */
+/** Sheets in squares, kept for the next search: what is worked out for poses on one stays. */
 export class Levels {
   private readonly known = new Map<string, Level>()
   private readonly grounds: Ground[] = []

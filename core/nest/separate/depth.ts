@@ -21,8 +21,8 @@ const [STRAIGHT, SLANTED] = [3, 4]
 const MOST = 255
 
 /**
- * Where `moved`, shifted by so many squares, meets `fixed`: the shifts at which two runs meet are a run again.
- * [DEF: a Minkowski sum]
+ * Where `moved`, shifted by so many squares, meets `fixed`: the shifts at which two runs meet are a run
+ * again. [DEF: a Minkowski sum]
  */
 export function depthMap(fixed: Mask, moved: Mask): DepthMap {
   // one free square all round, from which depth is counted
@@ -43,7 +43,10 @@ export function depthMap(fixed: Mask, moved: Mask): DepthMap {
   return { fromX, fromY, columns, rows, depth: measured(meets, columns, rows) }
 }
 
-/** How far it is from each shift to where nothing meets. @param meets where a run begins and where it has ended */
+/**
+ * How far it is from each shift to where nothing meets.
+ * @param meets where a run begins and where it has ended
+ */
 function measured(meets: Int16Array, columns: number, rows: number): Uint8Array {
   const depth = new Uint8Array(columns * rows)
   let count = 0

@@ -229,7 +229,7 @@ export class Separation {
     return { spot, cost: descend(spot, costs[found], costOver(near, [across, along], closed)) }
   }
 
-  /** The place that costs least, from anywhere on, so that of equal ones none is always taken; -1 for none. */
+  /** The place that costs least, any of equal ones; -1 for none. */
   private lowestOf(costs: Float64Array, isClosed: (at: number) => boolean): number {
     let [found, least] = [-1, Infinity]
     const begin = Math.floor(this.random() * costs.length)

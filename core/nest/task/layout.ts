@@ -12,8 +12,8 @@ const MOST_STEPS = 1_000_000
 const NODES = 50_000
 
 /**
- * Steps by rectangles between two by outline. Where rectangles are not nearly what the parts are, there is one
- * in a while only, once the first are done.
+ * Steps by rectangles between two by outline. Where parts are far from rectangles, there is one in a while
+ * only, once the first are done.
  */
 const BETWEEN = 12
 const NEARLY = 0.9

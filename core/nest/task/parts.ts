@@ -100,7 +100,7 @@ export function usedBy(lies: TaskAttempt['lies']): Pick<TaskAttempt, 'sheets' | 
   }
 }
 
-/** Whether one try is better: by what lies nowhere, by price, by sheets, then by what is left in one piece. */
+/** Whether one try is better: by what lies nowhere, price, sheets, then what is left in one piece. */
 export function isBetter(a: TaskAttempt, b: TaskAttempt): boolean {
   const figures = ({ unplaced, price, sheets, onEmptiest }: TaskAttempt): number[] => [
     unplaced.length,
