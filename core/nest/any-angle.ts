@@ -1,5 +1,5 @@
 import { area, rectangle, sizeOf, type Point, type Region, type Ring } from '../geometry'
-import { costOf, isLess } from './cost'
+import { costOf, isLess, withGap } from './cost'
 import type { NestProgress } from './nest'
 import { outlineSteps, type Held, type OutlineFound } from './by-outline'
 import { groundOf, poseOf, stepFor, type OutlinePart } from './outline'
@@ -103,10 +103,7 @@ function mightSpareSheet(parts: NestPart[], { gap }: Rules, supply: Supply, layo
   const used = [...new Set(layout.placements.map(({ sheet }) => sheet))]
   const sizes = used.map((sheet) => supply[sheet].width * supply[sheet].height)
   const sum = (values: number[]): number => values.reduce((all, value) => all + value, 0)
-  const taken = parts.map(({ shape }) => {
-    const { width, height } = sizeOf(shape)
-    return area(shape) + gap * (width + height)
-  })
+  const taken = parts.map(({ shape }) => withGap(area(shape), sizeOf(shape), gap))
   return used.length > 1 && sum(taken) <= DENSEST * (sum(sizes) - Math.min(...sizes))
 }
 

@@ -1,22 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import { layoutFaults } from '../../scripts/testing/layout-faults'
-import { puzzle, type Puzzle } from '../../scripts/testing/puzzles'
-import { layoutTask, readTask, type Task, type TaskLayout } from './index'
-
-function taskOf({ parts, turns, sheet, gap, margin }: Puzzle, count = 6): Task {
-  const points = (ring: { x: number; y: number }[]): [number, number][] => ring.map(({ x, y }) => [x, y])
-  const shapes = parts.map(({ outline, holes }, i) => ({
-    id: `p${i}`,
-    outline: points(outline),
-    holes: holes.map(points),
-    turns,
-  }))
-  const read = readTask(
-    JSON.stringify({ gap, margin, parts: shapes, sheets: [{ id: 's', ...sheet, count }] }),
-  )
-  if (!read.ok) throw new Error(read.error)
-  return read.task
-}
+import { puzzle, taskOf } from '../../scripts/testing/puzzles'
+import { layoutTask, type Task, type TaskLayout } from './index'
 
 /** Laid out for so many looks at the clock, whatever the machine. */
 function laidOut(task: Task, looks: number, seed = 1): TaskLayout {

@@ -9,6 +9,13 @@ export function isLess(a: number[], b: number[]): boolean {
   return i >= 0 && a[i] < b[i]
 }
 
+/** What a part takes of a sheet with half the gap all round, about, mm². */
+export const withGap = (
+  own: number,
+  { width, height }: { width: number; height: number },
+  gap: number,
+): number => own + gap * (width + height)
+
 /**
  * What layouts that were found in different ways are held against each other by, lower is better: boxes that
  * are not whole, area of unplaced parts, what the sheets count for, how much lies on the last sheet.

@@ -1,8 +1,8 @@
 import { plainRaster } from '../testing/plain-raster'
-import { puzzle, PUZZLES, type Puzzle } from '../testing/puzzles'
+import { puzzle, PUZZLES, taskOf, type Puzzle } from '../testing/puzzles'
 import { layoutFaults } from '../testing/layout-faults'
 import { area } from '../../core/geometry'
-import { layoutTask, readTask, type Task } from '../../core/nest'
+import { layoutTask } from '../../core/nest'
 import { mustHold, row } from './timing'
 
 const LONGEST = 20
@@ -13,25 +13,6 @@ const LESS = [0.05, 0.1]
 const [ON_ONE, FULLER] = [2 / 3, 1.12]
 
 const seconds = (): number => performance.now() / 1000
-
-function taskOf({ parts, turns, sheet, gap, margin }: Puzzle): Task {
-  const points = (ring: { x: number; y: number }[]): [number, number][] => ring.map(({ x, y }) => [x, y])
-  const read = readTask(
-    JSON.stringify({
-      gap,
-      margin,
-      parts: parts.map(({ outline, holes }, i) => ({
-        id: `p${i}`,
-        outline: points(outline),
-        holes: holes.map(points),
-        turns,
-      })),
-      sheets: [{ id: 's', ...sheet, count: 10 }],
-    }),
-  )
-  if (!read.ok) throw new Error(read.error)
-  return read.task
-}
 
 /** One puzzle: whether it lies on one sheet, and how full the fullest is, ours over the plain raster's. */
 function solve(about: string, asked: Puzzle, seed: number): { isOne: boolean; fuller: number } {

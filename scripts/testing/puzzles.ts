@@ -1,3 +1,4 @@
+import { readTask, type Task } from '../../core/nest'
 import { randomFrom } from '../../core/statistics'
 import {
   area,
@@ -147,4 +148,20 @@ export function puzzle(kind: PuzzleKind, less: number, seed: number): Puzzle {
       .map((left) => turnRegion(left, turns[Math.floor(random() * turns.length)])),
   )
   return { parts, turns, sheet: SHEET, gap: GAP, margin: MARGIN }
+}
+
+/** The puzzle as a file would have it, with so many of its sheets at hand. */
+export function taskOf({ parts, turns, sheet, gap, margin }: Puzzle, count = 6): Task {
+  const points = (ring: Ring): [number, number][] => ring.map(({ x, y }) => [x, y])
+  const shapes = parts.map(({ outline, holes }, i) => ({
+    id: `p${i}`,
+    outline: points(outline),
+    holes: holes.map(points),
+    turns,
+  }))
+  const read = readTask(
+    JSON.stringify({ gap, margin, parts: shapes, sheets: [{ id: 's', ...sheet, count }] }),
+  )
+  if (!read.ok) throw new Error(read.error)
+  return read.task
 }

@@ -1,3 +1,4 @@
+import { withGap } from '../cost'
 import type { Lying, OutlinePart, OutlineSheets } from '../outline'
 import { shiftPoints } from '../../geometry'
 import { driveApart, Levels, type PartToPlace, type Place } from './apart'
@@ -40,10 +41,9 @@ const MOST_TOGETHER = 60
 const CHANCE_OF_ALL = 0.6
 const [MOST_FOR_ALL, MOST_FOR_SOME] = [800, 120]
 
-/** What a part takes, with half the gap round it, mm². */
 function takenBy(part: OutlinePart, gap: number): number {
   const [pose] = part.poses.flat()
-  return part.area + (pose ? gap * (pose.width + pose.height) : 0)
+  return pose ? withGap(part.area, pose, gap) : part.area
 }
 
 const sumOf = (values: number[]): number => values.reduce((sum, value) => sum + value, 0)
