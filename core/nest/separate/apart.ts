@@ -127,7 +127,7 @@ export function* driveApart(
   let [best, least, stale, changes] = [loose.map(({ at }) => at), Infinity, 0, 0]
   const anew = (): void => {
     for (const [i, part] of parts.entries()) loose[i].at = anywhere(part)
-    search.reset()
+    search.forgetWeights()
     least = Infinity
     stale = 0
     changes = 0
@@ -150,7 +150,7 @@ export function* driveApart(
       if (++changes > MOST_CHANGES) anew()
       else {
         for (const [i, at] of best.entries()) loose[i].at = at
-        search.reset()
+        search.forgetWeights()
         changePlaces(loose, rough, random)
       }
     }

@@ -15,14 +15,12 @@ export interface Turned {
 /** Depths that are kept, bytes. */
 const KEPT = 64_000_000
 
-/** Ids of poses are fewer than this. */
-const IDS = 2 ** 15
-
 /** Sheets of one kind in squares of one size, and what was worked out for poses on them. */
 export class Level {
   readonly raster: Raster
   private readonly turned = new Map<OutlinePose, Turned>()
-  private readonly depths = new Map<number, DepthMap>()
+  /** By the lower id of a pair, then by the higher one. */
+  private depths: Map<number, DepthMap>[] = []
   private kept = 0
   /** Squares that were looked at for what is kept. */
   work = 0
@@ -67,15 +65,15 @@ export class Level {
   /** How deep two shapes lie in each other, by how the one with the larger id is shifted. */
   depth(a: Turned, b: Turned): DepthMap {
     const [low, high] = a.id <= b.id ? [a, b] : [b, a]
-    const key = low.id * IDS + high.id
-    const known = this.depths.get(key)
+    const known = this.depths[low.id]?.get(high.id)
     if (known) return known
     if (this.kept > KEPT) {
-      this.depths.clear()
+      this.depths = []
       this.kept = 0
     }
     const map = depthMap(low.own, high.grown)
-    this.depths.set(key, map)
+    const ofLow = (this.depths[low.id] ??= new Map())
+    ofLow.set(high.id, map)
     this.kept += map.depth.length
     this.work += 4 * map.depth.length
     return map

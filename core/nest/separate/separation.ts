@@ -119,8 +119,8 @@ export class Separation {
     return sumOf(near.map((each) => each.weight * depthAt(each, at.column, at.row)))
   }
 
-  /** Forgets what was heavy. */
-  reset(): void {
+  /** Lets all pairs weigh the same again. */
+  forgetWeights(): void {
     this.weights.fill(1)
   }
 
@@ -183,14 +183,15 @@ export class Separation {
     const part = this.parts[i]
     let [best, least] = [part.at, cost]
     for (const [sheet, poses] of part.poses.entries())
-      for (const pose of this.some(poses, part.at.pose)) {
+      for (const pose of this.posesToTry(poses, part.at.pose)) {
         const found = this.lowest(i, sheet, pose)
         if (found && found.cost < least) [best, least] = [found.spot, found.cost]
       }
     part.at = best
   }
 
-  private some(poses: OutlinePose[], now: OutlinePose): OutlinePose[] {
+  /** Some of the poses, the one it has among them: all where they are few. */
+  private posesToTry(poses: OutlinePose[], now: OutlinePose): OutlinePose[] {
     if (poses.length <= MOST_POSES) return poses
     const picked = new Set(poses.includes(now) ? [now] : [])
     while (picked.size < MOST_POSES) picked.add(poses[Math.floor(this.random() * poses.length)])
