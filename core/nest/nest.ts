@@ -1,7 +1,7 @@
 import { sizeOf } from '../geometry'
 import { PREFERENCES, type Preference } from './maximal-rectangles'
-import { EQUALS, joinBlocks } from './blocks'
-import { largestRoom, makeCandidates, makePose, pack, type Candidate, type Strategy } from './pack'
+import { denserSteps } from './denser'
+import { makeCandidates, makePose, pack, type Candidate, type Strategy } from './pack'
 import { randomFrom } from '../statistics'
 import { boxByBox, lackingIn } from './boxes'
 import { isLess } from './cost'
@@ -35,9 +35,6 @@ function searchedFor(parts: number, supply: Supply): number {
   if (supply.some(({ outline }) => outline)) return LEAST_SEARCHED
   return Math.max(LEAST_SEARCHED, Math.min(MOST_SEARCHED, Math.round(20_000 / Math.max(1, parts))))
 }
-
-/** How much larger a block may be taken for than it is when blocks are put in order. */
-const UNSURE = 0.4
 
 /**
  * How long a worse order is forgiven, in tries: late acceptance. [PUB: Burke & Bykov, The late acceptance
@@ -182,28 +179,19 @@ export function* nestSteps(
         const found = looked(strategy)
         if (better(found)) [best, from] = [found, strategy]
       }
+  if (fixed.length === 0)
+    for (const layout of denserSteps(loose, settings, supply, best!.layout, seed)) {
+      const found = layout && { layout, cost: cost(layout, lacking, sizes, supply) }
+      if (found && better(found)) best = found
+      yield { tried, of: total, layout: best!.layout }
+    }
   let now = best!
   const before = Array.from({ length: FORGIVEN }, () => now.cost)
   const random = randomFrom(loose.length + seed)
   const fewest = boundByArea(parts, settings, supply)
   /** No layout takes fewer sheets: what is left to win is only room on the last one. */
   const isLeast = (): boolean => best!.cost[1] === 0 && Math.floor(best!.cost[2] + 1e-9) <= fewest
-  const room = largestRoom(supply, settings.margin)
-  /** Parts with equal sides joined into blocks, and those packed: another idea altogether. */
-  const inBlocks = (share: number): Strategy => {
-    const equal = EQUALS[Math.floor(random() * EQUALS.length)]
-    const size = { width: room[0], height: room[1] }
-    const blocks = joinBlocks(loose, settings.gap, size, share, equal, random)
-    const weights = new Map(blocks.map((block) => [block, block.area * (1 + UNSURE * random())]))
-    const order = blocks.sort((a, b) => weights.get(b)! - weights.get(a)!)
-    const preference = preferences[Math.floor(random() * preferences.length)]
-    return { order, preference, slide: false, without: from?.without }
-  }
   for (let i = 0; i < searched && !(i >= LEAST_SEARCHED && isLeast()); i++) {
-    if (i % Math.max(2, Math.round(loose.length / 25)) === 0) {
-      const found = looked(inBlocks(random()))
-      if (better(found)) best = found
-    }
     const strategy = near({ ...from!, slide: i % 8 !== 7 }, preferences, random)
     const found = looked(strategy)
     const isTaken = !isLess(now.cost, found.cost) || isLess(found.cost, before[i % FORGIVEN])

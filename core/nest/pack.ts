@@ -24,23 +24,11 @@ import {
   type Unplaced,
 } from './types'
 
-/** A part in a block: how it lies, and where from the block's lower left corner, mm. */
-export interface Member {
-  part: string
-  turn: Turn
-  dx: number
-  dy: number
-  width: number
-  height: number
-}
-
 /** A part turned one way, with everything about it that placing asks for again and again. */
 export interface Pose {
   turn: Turn
   width: number
   height: number
-  /** Of a block: what it is made of. */
-  members?: Member[]
   /** Edges as they are, for others that slide onto it. */
   fixed: { x: Facing; y: Facing }
   /** Edges grown by the gap, for its own sliding. */
@@ -51,8 +39,6 @@ export interface Candidate {
   part: NestPart
   poses: Pose[]
   area: number
-  /** Of a block: the parts that it is made of. */
-  of?: Candidate[]
 }
 
 /** How one try goes about it. */
@@ -160,19 +146,10 @@ class Packing {
     const { margin, gap } = this.settings
     const { room, pose } = spot
     const start = { x: spot.x + room.load.x + margin, y: spot.y + room.load.y + margin }
-    const { x, y } =
-      slide && room.slides && !pose.members ? slideBottomLeft(pose, start, room, margin, gap) : start
+    const { x, y } = slide && room.slides ? slideBottomLeft(pose, start, room, margin, gap) : start
     this.put(room, pose, x, y)
     const { sheet } = room
-    for (const member of pose.members ?? [{ part: part.id, turn: pose.turn, dx: 0, dy: 0 }])
-      this.placements.push({
-        part: member.part,
-        sheet,
-        x: x + member.dx,
-        y: y + member.dy,
-        turn: member.turn,
-        pinned: false,
-      })
+    this.placements.push({ part: part.id, sheet, x, y, turn: pose.turn, pinned: false })
     return true
   }
 
@@ -210,7 +187,6 @@ export function pack(
   for (const { placement, pose } of pinned) packing.pin(placement, pose)
   const unplaced = strategy.order
     .filter((candidate) => !packing.add(candidate, strategy))
-    .flatMap((candidate) => candidate.of ?? [candidate])
     .map((candidate) => whyNot(candidate, settings, supply))
   return { placements: packing.placements, unplaced }
 }
