@@ -22,6 +22,7 @@ export const DEMOS = [
   'demo-vial-rack',
   'demo-planter',
   'demo-map-desk',
+  'demo-weather-hut',
 ] as const
 export type DemoId = (typeof DEMOS)[number]
 

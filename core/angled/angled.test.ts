@@ -104,6 +104,8 @@ describe('walls at any angle', () => {
       if (plan.lean.some((lean) => lean !== 0)) count('leaning')
       if (found.box.faces.isReflex.includes(true)) count('inward corner')
       if (plan.slope) count('sloping rim')
+      if (plan.slope?.ridge) count('ridge')
+      if (plan.slope?.ridge && top === 'fingers') count('closed ridge')
       if (plan.partitions.length > 0) count('dividers')
       if (raised > 0 && hasFloor) count('raised floor')
     }
@@ -112,11 +114,13 @@ describe('walls at any angle', () => {
       expect([what, (seen.get(what) ?? 0) > runs(200)]).toEqual([what, true])
     for (const what of ['inward corner', 'sloping rim', 'raised floor'])
       expect([what, (seen.get(what) ?? 0) > runs(200)]).toEqual([what, true])
+    for (const what of ['ridge', 'closed ridge'])
+      expect([what, (seen.get(what) ?? 0) > runs(40)]).toEqual([what, true])
   }, 600_000)
 
   test('what is spoilt is told: a panel that stands off its place', () => {
     let [real, told] = [0, 0]
-    for (const [i, each] of fc.sample(anyPlans, { numRuns: runs(1000), seed: seedOf(41) }).entries()) {
+    for (const [i, each] of fc.sample(anyPlans, { numRuns: runs(1200), seed: seedOf(41) }).entries()) {
       const found = makeablePlan(each)
       if (!found) continue
       const off = i % found.panels.length
@@ -243,6 +247,65 @@ describe('closed formulas [DEF]', () => {
     // Five shares: four sides of t × t, and every tab on the bottom of its notch.
     const sides = 4 * T * T
     expect(touchingArea(corner, assemblyOf(box), panels)).toBeCloseTo(sides + 60 * T, 6)
+  })
+})
+
+describe('two tops that meet at a ridge', () => {
+  const house = (angle: number, more: Partial<Plan> = {}): AngledSpec =>
+    specOf(
+      {
+        ...regular(3, 1),
+        shape: { kind: 'lengths', lengths: [160, 120, 160], angles: [90, 90] },
+        slope: { angle, from: 2, ridge: true },
+        ...more,
+      },
+      { top: 'fingers', height: 90 },
+    )
+  test.each([12, 30, 45])('that rise by %i°: height, slopes and gable by closed formulas [DEF]', (angle) => {
+    const a = (angle * Math.PI) / 180
+    const { box, panels, panel } = made(house(angle))
+    expect(prove(assemblyOf(box), panels).faults).toEqual([])
+    expect(sharedBy(panels)).toMatchObject({ pieces: 1, most: expect.closeTo(0, 2) as unknown })
+    expect(sizesOf(box.faces).outer.z).toBeCloseTo(90 + 80 * Math.tan(a), 9)
+    for (const id of ['wall-1', 'wall-3']) {
+      const { minY, maxY } = bounds(panel(id).region.outline)
+      expect(maxY - minY).toBeCloseTo(90 + 80 * Math.tan(a), 3)
+    }
+    // From eaves to ridge a top is half of the width over the cosine; it ends inside both faces.
+    for (const id of ['top', 'top-2']) {
+      const { minX, maxX } = bounds(panel(id).region.outline)
+      expect(maxX - minX).toBeCloseTo(80 / Math.cos(a), 3)
+    }
+    const ridge = slantedEdges(box).find(({ joint }) => joint === 'top|top-2')
+    expect(ridge?.angle ?? 90).toBeCloseTo(180 - 2 * angle, 9)
+  })
+  test('keep their walls and shares when the plan is said of the inside', () => {
+    const spec = house(30)
+    const faces = facesOf(spec, SHEETS)
+    const { inner, outer } = sizesOf(faces)
+    const again = facesOf(
+      { ...spec, sizesAre: 'inner', height: inner.z, plan: planOn(spec.plan, faces, 'inner') },
+      SHEETS,
+    )
+    for (const axis of ['x', 'y', 'z'] as const)
+      expect(sizesOf(again).outer[axis]).toBeCloseTo(outer[axis], 3)
+  })
+  test.each<[string, AngledSpec]>([
+    ['Let them rise 10° or more', house(8)],
+    ['Let the top rise from another wall', house(30, { shape: { kind: 'regular', walls: 6, side: 100 } })],
+    [
+      'corners all point outward',
+      house(30, { shape: { kind: 'lengths', lengths: [160, 60, 90, 70, 70], angles: [90, 90, 270, 90] } }),
+    ],
+  ])('are refused: %s', (sentence, spec) => {
+    const said = planProblems(spec, SHEETS, TABS, 1).map((problem) => planSentence(problem, IN_METRIC))
+    expect(said.join()).toContain(sentence)
+  })
+  test('on five walls rise from a side whose middle is no corner', () => {
+    const plan = { shape: { kind: 'regular' as const, walls: 5, side: 110 } }
+    const { box, panels } = made(house(25, plan))
+    expect(prove(assemblyOf(box), panels).faults).toEqual([])
+    expect(panels.map(({ id }) => id)).toContain('top-2')
   })
 })
 

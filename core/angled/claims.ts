@@ -16,3 +16,10 @@ export function heldBetween(claims: Claim[], length: number): Claim[] {
   if (last.owner === 1) held.splice(-1, 1, last, { owner: 0, from: last.to, to: length })
   return held
 }
+
+/** A third sheet has both ends: both keep out of them. */
+export const nobodysBeyond = (claims: Claim[], length: number): Claim[] => [
+  { owner: null, from: 0, to: claims[0].from },
+  ...claims,
+  { owner: null, from: claims[claims.length - 1].to, to: length },
+]

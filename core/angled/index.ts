@@ -1,6 +1,6 @@
 export { closingOf, cornersOf, planSchema, shapeAs, wallCount, type Plan, type PlanShape } from './plan'
 export { partitionsText, readAngles, readLengths, readPartitions } from './lists'
-export { facesOf, type AngledSpec, type Sheets } from './planes'
+export { facesOf, TOP_IDS, type AngledSpec, type Sheets } from './planes'
 export { MOST_WALLS } from './partition'
 export { wallId, wallIndex } from './wall-id'
 export { makeAngled, type Angled, type AngledTabs } from './make'

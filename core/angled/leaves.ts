@@ -1,7 +1,7 @@
 import { leaves, type Leaves } from '../assembly'
 import type { Angled } from './make'
 import { angleOf } from './sides'
-import { wallIndex } from './wall-id'
+import { planeOfPart } from './planes'
 
 /** An edge at which sheets do not meet squarely: its angle in degrees, and what is left there, mm. */
 export interface SlantedEdge extends Leaves {
@@ -11,11 +11,8 @@ export interface SlantedEdge extends Leaves {
 
 /** Every line of meeting whose angle is not a right one. */
 export function slantedEdges({ faces, joints }: Pick<Angled, 'faces' | 'joints'>): SlantedEdge[] {
-  const { walls } = faces
   return joints.flatMap(({ id, parts, line }): SlantedEdge[] => {
-    const [a, b] = parts.map((part) =>
-      part === 'floor' || part === 'top' ? faces[part]! : walls[wallIndex(part)],
-    )
+    const [a, b] = parts.map((part) => planeOfPart(faces, part))
     const angle = angleOf(a, b)
     if (Math.abs(angle - Math.PI / 2) < 1e-6) return []
     const each = [a, b].map(({ thickness }) => leaves(angle, thickness, line!.ends))

@@ -1,7 +1,7 @@
 import { outlineOf, type Part, type PlateSide } from '../assembly'
 import { bounds, cross } from '../geometry'
 import { flatPart } from './parts'
-import { meetingPoint, type Faces, type Plane } from './planes'
+import { cornerAt, type Faces, type Plane } from './planes'
 import { angleOf, sideOf } from './sides'
 
 /** A plate between walls, free on all sides. @param into from where its outside face meets a wall's, mm */
@@ -9,12 +9,11 @@ function freePlate(
   id: string,
   plane: Plane,
   thickest: number,
-  { walls }: Faces,
+  faces: Faces,
   into: (side: PlateSide, wall: Plane) => number,
 ): Part {
-  const corners = walls.map((wall, i) =>
-    meetingPoint(walls[(i + walls.length - 1) % walls.length], wall, plane),
-  )
+  const { walls } = faces
+  const corners = walls.map((_, i) => cornerAt(faces, i, plane))
   const part = flatPart(id, plane, thickest, corners)
   const sides = walls.map((wall, i) => {
     const line = { at: corners[i], way: cross(plane.normal, wall.normal), isReflex: false }
@@ -29,7 +28,7 @@ function freePlate(
  * its place. @param play between the lip and each wall, mm
  */
 export function lidOn(faces: Faces, thickness: number, thickest: number, play: number): Part[] {
-  const { rim } = faces
+  const [rim] = faces.rims
   const above: Plane = { ...rim, at: rim.at + thickness, thickness }
   const below: Plane = { ...rim, thickness }
   const slant = (wall: Plane): number => thickness / Math.tan(angleOf(above, wall))

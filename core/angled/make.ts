@@ -2,6 +2,7 @@ import {
   outlineOf,
   reachAlong,
   type Axis,
+  type Claim,
   type Joint,
   type Line,
   type Part,
@@ -10,16 +11,22 @@ import {
 import { bounds, cross, type Vector } from '../geometry'
 import { claimsOf, fingerShares, type EdgeRule } from '../joints'
 import {
+  cornerAt,
   facesOf,
+  gablesOf,
   groundOf,
   insideOf,
   meetingPoint,
+  planeOfPart,
+  rimAt,
+  TOP_IDS,
+  wallAt,
   type AngledSpec,
   type Faces,
   type Plane,
   type Sheets,
 } from './planes'
-import { heldBetween, toEnds } from './claims'
+import { heldBetween, nobodysBeyond, toEnds } from './claims'
 import { lidOn } from './lid'
 import { makePartitions } from './partitions'
 import { flatPart, less, partOf, upOn } from './parts'
@@ -43,9 +50,22 @@ export interface Angled {
   inner: Joint[]
 }
 
+/** The joint of two tops. */
+const RIDGE = TOP_IDS.join('|')
+
+/** A straight line of meeting, and how long it is, mm. */
+function lineTo(at: Vector, to: Vector): [Line, number] {
+  const way = less(to, at)
+  const length = Math.hypot(...way)
+  const along = way.map((each) => each / length) as Vector
+  return [{ at, way: along, isReflex: false, ends: 'flush', clear: [0, length] }, length]
+}
+
 class Maker {
   readonly walls: Part[]
   readonly joints: (Joint & { group: AngledGroup })[] = []
+  private readonly byId = new Map<string, Joint & { group: AngledGroup }>()
+  private readonly gables: ReturnType<typeof gablesOf>
   private readonly count: number
 
   constructor(
@@ -55,6 +75,7 @@ class Maker {
     private readonly tabs: AngledTabs,
   ) {
     this.count = faces.walls.length
+    this.gables = gablesOf(faces)
     this.walls = faces.walls.map((wall, i) => {
       const up = upOn(wall)
       return partOf(wallId(i), wall, thickest.walls, [cross(up, wall.normal), up], this.corner(i, groundOf()))
@@ -62,27 +83,33 @@ class Maker {
   }
 
   private wall(i: number): Plane {
-    return this.faces.walls[(i + this.count) % this.count]
+    return wallAt(this.faces, i)
   }
 
   /** Where the outside faces before and after a corner of the plan meet at a height. */
   private corner(i: number, level: Plane): Vector {
-    return meetingPoint(this.wall(i - 1), this.wall(i), level)
+    return cornerAt(this.faces, i % this.count, level)
   }
 
+  /** @param held who has what is beyond the clear stretch, at both ends */
   private join(
     group: AngledGroup,
     id: string,
-    parts: [string, string],
     line: Line,
+    held: (claims: Claim[], length: number) => Claim[],
     length: number,
     own: Partial<Joint> = {},
   ): void {
+    const parts = id.split('|') as [string, string]
+    const add = (joint: Joint): void => {
+      const whole = { ...joint, group }
+      this.joints.push(whole)
+      this.byId.set(id, whole)
+    }
     const [low, high] = line.clear
     if (high <= low) {
       const without = { claims: [], shares: [], along: 'z' as const }
-      this.joints.push({ ...FINGERS, ...without, id, group, parts, line, proud: false })
-      return
+      return add({ ...FINGERS, ...without, id, parts, line, proud: false })
     }
     const shares = fingerShares(this.tabs.rules[group], high - low, {
       mirrored: false,
@@ -92,14 +119,13 @@ class Maker {
     const along = (['x', 'y', 'z'] as const)
       .map((axis, i): [Axis, number] => [axis, Math.abs(line.way[i])])
       .sort((a, b) => b[1] - a[1])[0][0]
-    this.joints.push({
+    add({
       ...FINGERS,
       id,
-      group,
       parts,
       along,
       line,
-      claims: group === 'uprights' ? toEnds(claims, length) : heldBetween(claims, length),
+      claims: held(claims, length),
       shares: shares.widths,
       proud: !line.isReflex,
       ...own,
@@ -112,56 +138,69 @@ class Maker {
     const [before, after] = [this.wall(i - 1), this.wall(i)]
     const [a, b] = isReflex ? [insideOf(before), insideOf(after)] : [before, after]
     const at = meetingPoint(a, b, groundOf())
-    const rise = less(meetingPoint(a, b, this.faces.rim), at)
-    const length = Math.hypot(...rise)
-    const line: Line = {
-      at,
-      way: [rise[0] / length, rise[1] / length, rise[2] / length],
-      isReflex,
-      // Round a corner that points inward ends would stand into the room.
-      ends: isReflex ? 'flush' : this.spec.plan.ends,
-      clear: [0, length],
-    }
-    const { floor, top } = this.faces
+    const { floor, tops, rims } = this.faces
+    const over = rimAt(this.faces, i)
+    const [line, length] = lineTo(at, meetingPoint(a, b, rims[over]))
+    line.isReflex = isReflex
+    // Round a corner that points inward ends would stand into the room.
+    line.ends = isReflex ? 'flush' : this.spec.plan.ends
     line.clear = [
       clearOf([before, after], line, floor && !this.isRaised ? insideOf(floor) : groundOf(), 'low'),
-      clearOf([before, after], line, top ? insideOf(top) : this.faces.rim, 'high'),
+      clearOf([before, after], line, tops.length > 0 ? insideOf(tops[over]) : rims[over], 'high'),
     ]
-    const names: [string, string] = [wallId((i + this.count - 1) % this.count), wallId(i)]
-    this.join('uprights', names.join('|'), names, line, length)
+    this.join('uprights', this.uprightId(i), line, toEnds, length)
   }
 
-  /** The line where a wall meets the floor, or the top. */
-  level(i: number, name: 'floor' | 'top'): void {
-    const flat = this.faces[name]!
-    const at = this.corner(i, flat)
-    const run = less(this.corner(i + 1, flat), at)
-    const length = Math.hypot(...run)
-    const line: Line = {
-      at,
-      way: [run[0] / length, run[1] / length, run[2] / length],
-      isReflex: false,
-      ends: this.spec.plan.ends,
-      clear: [0, length],
-    }
-    const pair: [Plane, Plane] = [this.wall(i), flat]
+  private uprightId(i: number): string {
+    return [i - 1, i].map((each) => wallId((each + this.count) % this.count)).join('|')
+  }
+
+  /** From where to where a wall meets the floor or a top, and the sheets that it meets there. */
+  private stretchOf(i: number, flat: Plane): { from: Vector; to: Vector; thirds: [Plane, Plane] } {
+    const { tops, isReflex } = this.faces
     const third = (corner: number, wall: Plane): Plane =>
-      this.faces.isReflex[corner % this.count] ? wall : insideOf(wall)
-    line.clear = [
-      clearOf(pair, line, third(i, this.wall(i - 1)), 'low'),
-      clearOf(pair, line, third(i + 1, this.wall(i + 1)), 'high'),
-    ]
+      isReflex[corner % this.count] ? wall : insideOf(wall)
+    const beyond = tops.find((top) => top !== flat)
+    const gable = tops.includes(flat) && beyond ? this.gables.find(({ wall }) => wall === i) : undefined
+    const isHere = (corner: number): boolean =>
+      !gable || tops[rimAt(this.faces, corner % this.count)] === flat
+    return {
+      from: isHere(i) ? this.corner(i, flat) : gable!.at,
+      to: isHere(i + 1) ? this.corner(i + 1, flat) : gable!.at,
+      thirds: [
+        isHere(i) ? third(i, this.wall(i - 1)) : insideOf(beyond!),
+        isHere(i + 1) ? third(i + 1, this.wall(i + 1)) : insideOf(beyond!),
+      ],
+    }
+  }
+
+  /** The line where a wall meets the floor, or a top. */
+  level(i: number, name: string): void {
+    const flat = planeOfPart(this.faces, name)
+    const { from, to, thirds } = this.stretchOf(i, flat)
+    const [line, length] = lineTo(from, to)
+    line.ends = this.spec.plan.ends
+    const pair: [Plane, Plane] = [this.wall(i), flat]
     const isInSlots = name === 'floor' && this.isRaised
     // Beside a slot a web of one thickness is left to what is notched at the corner. [FM]
     const web = isInSlots ? this.wall(i).thickness : 0
-    line.clear = [line.clear[0] + web, line.clear[1] - web]
+    line.clear = [clearOf(pair, line, thirds[0], 'low') + web, clearOf(pair, line, thirds[1], 'high') - web]
     const inSlots = { ...TENONS, play: { ...FINGERS.play, walls: this.spec.play }, proud: true }
-    const names: [string, string] = [wallId(i), name]
-    this.join(name, names.join('|'), names, line, length, isInSlots ? inSlots : {})
+    const group = name === 'floor' ? 'floor' : 'top'
+    this.join(group, `${wallId(i)}|${name}`, line, heldBetween, length, isInSlots ? inSlots : {})
   }
 
-  private jointOf(group: AngledGroup, i: number): Joint {
-    return this.joints.filter((joint) => joint.group === group)[(i + this.count) % this.count]
+  /** The line where two tops meet, from one wall to the other: both keep out of these. */
+  ridge(): void {
+    const [a, b] = this.gables
+    const [line, length] = lineTo(a.at, b.at)
+    line.ends = this.spec.plan.ends
+    const pair: [Plane, Plane] = [this.faces.tops[0], this.faces.tops[1]]
+    line.clear = [
+      clearOf(pair, line, insideOf(this.wall(a.wall)), 'low'),
+      clearOf(pair, line, insideOf(this.wall(b.wall)), 'high'),
+    ]
+    this.join('top', RIDGE, line, nobodysBeyond, length)
   }
 
   /** A side at a joint, or at the ground or rim. */
@@ -178,25 +217,37 @@ class Maker {
 
   private floorSide(i: number): PlateSide {
     const { floor } = this.faces
-    return this.side(this.walls[i], this.wall(i), floor!, this.jointOf('floor', i), this.corner(i, floor!))
+    const joint = this.byId.get(`${wallId(i)}|floor`)!
+    return this.side(this.walls[i], this.wall(i), floor!, joint, this.corner(i, floor!))
+  }
+
+  /** A wall's upper edge, or both of them under a ridge, from its right to its left. */
+  private upperSides(i: number): PlateSide[] {
+    const { tops, rims } = this.faces
+    const over = [rimAt(this.faces, (i + 1) % this.count), rimAt(this.faces, i)]
+    return [...new Set(over)].map((k) => {
+      const joint = tops.length > 0 ? this.byId.get(`${wallId(i)}|${TOP_IDS[k]}`)! : null
+      const at = meetingPoint(this.wall(i), this.wall(i + 1), rims[k])
+      return this.side(this.walls[i], this.wall(i), tops[k] ?? rims[k], joint, at)
+    })
   }
 
   private wallSides(i: number): PlateSide[] {
     const part = this.walls[i]
     const own = this.wall(i)
-    const { floor, top, rim } = this.faces
-    const ground = groundOf()
-    const foot = this.corner(i, ground)
+    const { floor } = this.faces
+    const foot = this.corner(i, groundOf())
+    const [right, left] = [i + 1, i].map((corner) => this.byId.get(this.uprightId(corner % this.count))!)
     return [
-      floor && !this.isRaised ? this.floorSide(i) : this.side(part, own, ground, null, foot),
-      this.side(part, own, this.wall(i + 1), this.jointOf('uprights', i + 1), this.corner(i + 1, ground)),
-      this.side(part, own, top ?? rim, top && this.jointOf('top', i), this.corner(i, rim)),
-      this.side(part, own, this.wall(i - 1), this.jointOf('uprights', i), foot),
+      floor && !this.isRaised ? this.floorSide(i) : this.side(part, own, groundOf(), null, foot),
+      this.side(part, own, this.wall(i + 1), right, this.corner(i + 1, groundOf())),
+      ...this.upperSides(i),
+      this.side(part, own, this.wall(i - 1), left, foot),
     ]
   }
 
   /** Beyond a corner that points inward a wall reaches no farther than to its own end. */
-  private beyondAt(i: number, name: 'floor' | 'top', length: number): PlateSide['beyond'] {
+  private beyondAt(i: number, name: string, length: number): PlateSide['beyond'] {
     const [, right, top, left] = this.walls[i].sides!
     const edge = name === 'floor' ? this.floorSide(i) : top
     const depths = [Math.min(edge.face, edge.end), edge.shoulder]
@@ -207,23 +258,42 @@ class Maker {
     ]
   }
 
-  private flatPart(name: 'floor' | 'top'): Part {
-    const plane = this.faces[name]!
-    const corners = this.faces.walls.map((_, i) => this.corner(i, plane))
-    const part = flatPart(name, plane, this.thickest[name], corners)
-    const sides = this.faces.walls.map((wall, i) => {
-      const joint = this.jointOf(name, i)
-      const side = this.side(part, plane, wall, joint, joint.line!.at)
+  /** Walls that a floor or a top meets, one after another; under a ridge from one gable to the other. */
+  private wallsAt(name: string): number[] {
+    const all = this.faces.walls.map((_, i) => i)
+    if (name === 'floor' || this.faces.tops.length < 2) return all
+    const k = TOP_IDS.indexOf(name)
+    const over = (corner: number): boolean => rimAt(this.faces, corner % this.count) === k
+    const first = all.find((i) => !over(i) && over(i + 1))!
+    return all.map((i) => (first + i) % this.count).filter((i) => over(i) || over(i + 1))
+  }
+
+  private flatPart(name: string): Part {
+    const plane = planeOfPart(this.faces, name)
+    const walls = this.wallsAt(name)
+    const corners = walls.flatMap((i) => {
+      const { from, to } = this.stretchOf(i, plane)
+      return [from, to]
+    })
+    const part = flatPart(name, plane, name === 'floor' ? this.thickest.floor : this.thickest.top, corners)
+    const sides = walls.map((i) => {
+      const joint = this.byId.get(`${wallId(i)}|${name}`)!
+      const side = this.side(part, plane, this.wall(i), joint, joint.line!.at)
       const { claims } = joint
       return { ...side, beyond: this.beyondAt(i, name, claims[claims.length - 1]?.to ?? 0) }
     })
+    const ridge = this.byId.get(RIDGE)
+    const other = this.faces.tops.find((top) => top !== plane)
+    if (ridge && other && name !== 'floor') sides.push(this.side(part, plane, other, ridge, ridge.line!.at))
     return { ...part, sides: name === 'floor' ? sides.reverse() : sides }
   }
 
   make(): Part[] {
     for (let i = 0; i < this.count; i++) this.upright(i)
-    const flats = (['floor', 'top'] as const).filter((name) => this.faces[name])
-    for (const name of flats) for (let i = 0; i < this.count; i++) this.level(i, name)
+    const { floor, tops } = this.faces
+    const flats = [...(floor ? ['floor'] : []), ...TOP_IDS.slice(0, tops.length)]
+    for (const name of flats) for (const i of this.wallsAt(name)) this.level(i, name)
+    if (tops.length > 1) this.ridge()
     for (const [i, part] of this.walls.entries()) {
       part.sides = this.wallSides(i)
       if (this.isRaised) part.inner = [this.floorSide(i)]

@@ -48,7 +48,7 @@ const levelAt = (at: number, up: 1 | -1): Plane => ({ normal: [0, 0, up], at: up
 /** From where to where dividers stand, mm above the ground. */
 export function heightOf(faces: Faces, below: number): [number, number] {
   const { foot, rim } = roomOf(faces)
-  const isClosed = faces.top !== null || below > 0
+  const isClosed = faces.tops.length > 0 || below > 0
   return [foot[0][2], Math.min(...rim.map(([, , z]) => z)) - below - (isClosed ? ABOVE : 0)]
 }
 

@@ -39,9 +39,16 @@ export const planSchema = z.strictObject({
   shape: z.discriminatedUnion('kind', [regular, lengths]),
   /** One for all walls, or one for each. */
   lean: z.array(lean).min(1).max(MOST_WALLS),
-  /** The rim, or the top, rises from the low edge of one wall, counted from 1; level where it is null. */
+  /**
+   * The rim, or the top, rises from the low edge of one wall, counted from 1; level where it is null. With a
+   * ridge it falls again from the middle on, as steeply.
+   */
   slope: z
-    .strictObject({ angle: z.number().min(1).max(45), from: z.number().int().min(1).max(MOST_WALLS) })
+    .strictObject({
+      angle: z.number().min(1).max(45),
+      from: z.number().int().min(1).max(MOST_WALLS),
+      ridge: z.boolean(),
+    })
     .nullable(),
   /** Dividers from wall to wall. */
   partitions: z.array(partitionSchema).max(MOST_PARTITIONS),

@@ -5,7 +5,7 @@ import { makeAngled, type AngledGroup, type AngledTabs } from './make'
 import { isUpright, outsideOf, roomOf } from './sizes'
 import { partitionFault } from './partition-faults'
 import { anglesOf, cornersOf, crossing, LEAST_ANGLE, MOST_ANGLE, wallCount, type Plan } from './plan'
-import { facesOf, type AngledSpec, type Faces, type Sheets } from './planes'
+import { cornerAt, facesOf, gablesOf, rimAt, type AngledSpec, type Faces, type Sheets } from './planes'
 import { angleOf } from './sides'
 import { wallIndex } from './wall-id'
 
@@ -20,6 +20,8 @@ export type PlanProblem = { kind: 'plan'; field: 'plan' } & (
   /** Walls that lean together before the rim, or that leave nothing between them. */
   | { why: 'vanishes'; wall: number; at: 'floor' | 'rim'; leans: boolean }
   | { why: 'low'; room: number }
+  /** Tops that meet too flatly, over a corner that points inward, or at a corner. */
+  | { why: 'ridge'; is: 'flat' | 'inward' | 'corner' }
   | { why: 'divider'; which: number }
   | { why: 'narrow'; group: AngledGroup; wall: number; narrowest: number; needed: number; length: number }
 )
@@ -85,6 +87,26 @@ function vanished(faces: Faces): PlanProblem[] {
   return []
 }
 
+/** Tops that meet at a ridge rise at least so steeply: between them the same angle is allowed. degrees */
+const LEAST_RIDGE = (180 - MOST_BETWEEN) / 2
+/** From a ridge to the corners of its walls, in thicknesses. [FM] */
+const BESIDE_RIDGE = 3
+
+function ridgeProblems(faces: Faces, { plan: { slope } }: AngledSpec, sheets: Sheets): PlanProblem[] {
+  if (!slope?.ridge) return []
+  if (faces.isReflex.includes(true)) return [problem({ why: 'ridge', is: 'inward' })]
+  if (slope.angle < LEAST_RIDGE) return [problem({ why: 'ridge', is: 'flat' })]
+  const gables = gablesOf(faces)
+  const least = BESIDE_RIDGE * Math.max(sheets.walls, sheets.top)
+  const isClear = gables.every(({ wall, at: [x, y] }) =>
+    [wall, wall + 1].every((i) => {
+      const [cx, cy] = cornerAt(faces, i, faces.rims[rimAt(faces, i)])
+      return Math.hypot(cx - x, cy - y) > least
+    }),
+  )
+  return gables.length === 2 && isClear ? [] : [problem({ why: 'ridge', is: 'corner' })]
+}
+
 /** What must be left between floor and rim, or lid, mm. [FM] */
 const LEAST_ROOM = 2
 
@@ -142,6 +164,8 @@ export function planProblems(
   const faces = facesOf(spec, sheets)
   const angles = angleProblems(faces)
   if (angles.length > 0) return angles
+  const ridge = ridgeProblems(faces, spec, sheets)
+  if (ridge.length > 0) return ridge
   const gone = vanished(faces)
   const room = heightInside(faces, spec, sheets)
   if (room < LEAST_ROOM) return [problem({ why: 'low', room })]
@@ -156,7 +180,13 @@ export function planProblems(
 const GROUPS: Record<AngledGroup, (wall: number) => string> = {
   uprights: (wall) => `the corner after wall ${wall}`,
   floor: (wall) => `the foot of wall ${wall}`,
-  top: (wall) => `the top of wall ${wall}`,
+  top: (wall) => (wall > 0 ? `the top of wall ${wall}` : 'the ridge'),
+}
+
+const RIDGE = {
+  flat: `Two tops that rise so little have no ridge that holds. Let them rise ${LEAST_RIDGE}° or more.`,
+  inward: 'A ridge needs a plan whose corners all point outward. Take the ridge away, or change the plan.',
+  corner: 'The ridge ends at a corner of the plan. Let the top rise from another wall.',
 }
 
 export function planSentence(what: PlanProblem, say: Say): string {
@@ -193,6 +223,8 @@ export function planSentence(what: PlanProblem, say: Say): string {
     }
     case 'low':
       return `Between the floor and what closes it ${length(what.room)} are left. Make the box higher.`
+    case 'ridge':
+      return RIDGE[what.is]
     case 'divider':
       return (
         `Divider ${what.which} cannot stand there. It needs two different walls, away from corners and ` +

@@ -1,7 +1,17 @@
 import type { Size } from '../assembly'
 import { dot, type Vector } from '../geometry'
 import type { Plan } from './plan'
-import { groundOf, insideOf, meetingPoint, type Faces, type Plane } from './planes'
+import {
+  cornerAt,
+  gablesOf,
+  groundOf,
+  insideOf,
+  lowestOf,
+  meetingPoint,
+  rimAt,
+  wallAt,
+  type Faces,
+} from './planes'
 
 const blockOf = (points: Vector[], height: number): Size => {
   const across = (i: 0 | 1): number =>
@@ -12,7 +22,7 @@ const blockOf = (points: Vector[], height: number): Size => {
 /** How wide, deep and high a box at any angle is, outside and inside: over foot and rim together, mm. */
 export function sizesOf(faces: Faces): { outer: Size; inner: Size } {
   const { foot, rim } = roomOf(faces)
-  const outside = outsideOf(faces)
+  const outside = [...outsideOf(faces), ...gablesOf(faces).map(({ at }) => at)]
   // A sloping rim is higher on one side; inside it is as high as where it is lowest.
   const highest = Math.max(faces.height, ...outside.map(([, , z]) => z))
   return { outer: blockOf(outside, highest), inner: blockOf([...foot, ...rim], faces.inside) }
@@ -37,24 +47,22 @@ export function planOn(plan: Plan, faces: Faces, sizesAre: 'outer' | 'inner'): P
 }
 
 /** What is free inside, at the floor and at the rim: the corners of both, mm. */
-export function roomOf({ walls, floor, top, rim }: Faces): { foot: Vector[]; rim: Vector[] } {
-  const at = (level: Plane): Vector[] =>
-    walls.map((wall, i) =>
-      meetingPoint(insideOf(walls[(i + walls.length - 1) % walls.length]), insideOf(wall), level),
-    )
+export function roomOf(faces: Faces): { foot: Vector[]; rim: Vector[] } {
+  const { walls, floor, tops, rims } = faces
+  const foot = floor ? insideOf(floor) : groundOf()
+  const over = tops.length > 0 ? tops.map(insideOf) : rims
+  const pairs = walls.map((wall, i) => [insideOf(wallAt(faces, i - 1)), insideOf(wall)] as const)
   return {
-    foot: at(floor ? insideOf(floor) : groundOf()),
-    rim: at(top ? insideOf(top) : rim),
+    foot: pairs.map(([a, b]) => meetingPoint(a, b, foot)),
+    rim: pairs.map(([a, b]) => meetingPoint(a, b, over[lowestOf(a, b, over)])),
   }
 }
 
-/** How much of a box's outside a way reaches over, mm. */
-export const outsideOf = (faces: Faces): Vector[] =>
-  [groundOf(), faces.rim].flatMap((level) =>
-    faces.walls.map((wall, i) =>
-      meetingPoint(faces.walls[(i + faces.walls.length - 1) % faces.walls.length], wall, level),
-    ),
-  )
+/** The corners of a box's outside, at the ground and then at the rim. */
+export const outsideOf = (faces: Faces): Vector[] => [
+  ...faces.walls.map((_, i) => cornerAt(faces, i, groundOf())),
+  ...faces.walls.map((_, i) => cornerAt(faces, i, faces.rims[rimAt(faces, i)])),
+]
 
 export const isUpright = ({ walls }: Faces): boolean =>
   walls.every(({ normal }) => Math.abs(dot(normal, [0, 0, 1])) < 1e-12)

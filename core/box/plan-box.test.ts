@@ -34,6 +34,12 @@ const hexagon: BoxSpec = {
   tabs: sameTabs({ rule: 'even', width: 12 }),
   proud: 0,
 }
+/** A hole in the second wall, a little above its middle. */
+const round = (id: string, diameter: number): BoxSpec['openings'][number] => ({
+  ...{ id, panel: 'wall-2', shape: { kind: 'round', diameter }, anchor: 'centre', point: 'centre' },
+  ...{ right: 0, up: 5, turn: 0, from: '', mirrored: false },
+  repeat: { kind: 'grid', columns: 1, rows: 1, apart: 0 },
+})
 const why = (spec: BoxSpec): string =>
   specProblems(spec, T, 1)
     .map((problem) => problemSentence(problem, IN_METRIC))
@@ -42,6 +48,24 @@ const why = (spec: BoxSpec): string =>
 test('something may be placed on every wall that there can be', () => {
   expect(WALL_IDS).toEqual(Array.from({ length: MOST_WALLS }, (_, i) => wallId(i)))
   expect(facePanels(hexagon)).toEqual([...WALL_IDS.slice(0, 6), 'floor'])
+})
+
+test('something may be placed on both tops under a ridge', () => {
+  const house: BoxSpec = {
+    ...hexagon,
+    height: 90,
+    plan: {
+      ...hexagon.plan!,
+      shape: { kind: 'lengths', lengths: [160, 120, 160], angles: [90, 90] },
+      slope: { angle: 30, from: 2, ridge: true },
+    },
+  }
+  expect(facePanels(house)).not.toContain('top-2')
+  const closed = withLid(house, 'fingers', 3)
+  expect(facePanels(closed).slice(-3)).toEqual(['floor', 'top', 'top-2'])
+  const window = { ...round('w', 20), panel: 'top-2' as const }
+  const { parts } = makeBox({ ...closed, openings: [window] }, { mean: T, thickest: T }).assembly
+  expect(parts.find(({ id }) => id === 'top-2')!.features.map(({ what }) => what)).toEqual(['opening'])
 })
 
 test('is as large as its plan, across corners and across flats', () => {
@@ -57,7 +81,11 @@ test.each<[string, BoxSpec]>([
   ['no lids other than', withLid(hexagon, 'slide', 3)],
   [
     'it would slide off',
-    withLid({ ...hexagon, plan: { ...hexagon.plan!, slope: { angle: 10, from: 1 } } }, 'lift', 3),
+    withLid(
+      { ...hexagon, plan: { ...hexagon.plan!, slope: { angle: 10, from: 1, ridge: false } } },
+      'lift',
+      3,
+    ),
   ],
   ['no stock of one wall alone', { ...hexagon, stocks: { front: 'card' } }],
   ['no other things added', { ...hexagon, fittings: [defaultFitting('pull', hexagon, 3)] }],
@@ -68,17 +96,7 @@ test.each<[string, BoxSpec]>([
 })
 
 test('openings and feet are taken out of its walls, and a lid moves', () => {
-  const opening = {
-    ...{
-      id: 'o',
-      panel: 'wall-2',
-      shape: { kind: 'round', diameter: 20 },
-      anchor: 'centre',
-      point: 'centre',
-    },
-    ...{ right: 0, up: 5, turn: 0, from: '', mirrored: false },
-    repeat: { kind: 'grid', columns: 1, rows: 1, apart: 0 },
-  } as BoxSpec['openings'][number]
+  const opening = round('o', 20)
   const floor = { ...hexagon.floor, kind: 'tenon' as const, raised: 10, arch: 6 }
   const spec = withLid({ ...hexagon, floor, openings: [opening] }, 'lift', 3)
   expect(why(spec)).toBe('')

@@ -153,7 +153,10 @@ export type BoxSpec = z.infer<typeof boxSpecSchema>
 export const facePanels = (spec: Pick<BoxSpec, 'fittings' | 'floor' | 'plan'>): FacePanel[] => {
   const names = panelNames(spec)
   if (!spec.plan) return names
-  return [...WALL_IDS.slice(0, wallCount(spec.plan.shape)), ...names.filter((name) => !WALLS.includes(name))]
+  const { shape, slope } = spec.plan
+  const others: FacePanel[] = names.filter((name) => !WALLS.includes(name))
+  const beyond: FacePanel[] = slope?.ridge && names.includes('top') ? ['top-2'] : []
+  return [...WALL_IDS.slice(0, wallCount(shape)), ...others, ...beyond]
 }
 
 /** The same rule for every group. */

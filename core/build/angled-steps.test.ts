@@ -79,6 +79,19 @@ test('what stands proud is told to be sanded, and a lid takes no glue at the wal
   expect(steps.at(-1)!.glue.map((each) => each.with)).toEqual(['lip'])
 })
 
+test('under a ridge the second top comes in last, square to its face, and closes the ridge', () => {
+  const plan: BoxSpec['plan'] = {
+    ...hexagon!,
+    shape: { kind: 'lengths', lengths: [160, 120, 160], angles: [90, 90] },
+    slope: { angle: 35, from: 2, ridge: true },
+  }
+  const all = made(withLid(boxOf(plan, { height: 90 }), 'fingers', 3))!
+  const steps = stepsOf(all)
+  expect(steps.slice(-2).map(({ panel }) => panel)).toEqual(['top', 'top-2'])
+  expect(steps.at(-1)!.text).toContain('closes the ridge')
+  expect(steps.at(-1)!.glue.map((each) => each.with)).toContain('top')
+})
+
 // Round a corner that points inward, with a raised floor, no wall may come in last: that is told.
 test('any plan with ends inside both faces goes together, and no wall strikes another on its way', () => {
   let built = 0

@@ -1,4 +1,4 @@
-import { leavesOf, wallIndex, type Angled } from '../angled'
+import { leavesOf, TOP_IDS, wallIndex, type Angled } from '../angled'
 import { axesOf, plateOrder, touchingArea, type Panel, type PlateArrival } from '../assembly'
 import type { Box } from '../box'
 import { dot, type Vector } from '../geometry'
@@ -12,7 +12,7 @@ const isWall = (id: string): boolean => wallIndex(id) >= 0
 const wantedOf = (panels: Panel[]): string[] => {
   const ids = panels.map(({ id }) => id)
   const inside = ids.filter((id) => id.startsWith('divider-'))
-  return ['floor', ...inside, ...ids.filter(isWall), 'lip', 'top'].filter((id) => ids.includes(id))
+  return ['floor', ...inside, ...ids.filter(isWall), 'lip', ...TOP_IDS].filter((id) => ids.includes(id))
 }
 
 /** Which side a wall comes in from, by the way its outside face looks. */
@@ -25,6 +25,8 @@ function sideOf(from: Vector, outward: Vector): string {
 function textOf({ id, from, standing }: PlateArrival, label: string, walls: number, outward: Vector): string {
   if (id === 'floor' && !from) return 'Lay the floor with its outside face down.'
   if (!from) return `Begin with ${label}, its outside face down.`
+  if (TOP_IDS.some((each) => each !== id && standing.includes(each)) && TOP_IDS.includes(id))
+    return `Press ${label} on, square to its own face: it closes the ridge as it goes down on the walls.`
   if (id === 'top') return 'Press the top on from above, evenly all round.'
   if (id.startsWith('divider-'))
     return standing.some((each) => each.startsWith('divider-'))

@@ -62,7 +62,7 @@ function usesOf(id: string): StockUse[] {
       return [id]
     default:
       if (wallIndex(id) >= 0) return ['walls']
-      if (/^(lip|stop|top-back|cheek-)/.test(id)) return ['top']
+      if (/^(lip|stop|top-2|top-back|cheek-)/.test(id)) return ['top']
       if (id === 'plate' || id === 'knob') return ['front', 'walls']
       return id.startsWith('ledge') ? ['floor'] : ['dividers']
   }

@@ -7,6 +7,6 @@ export const WALL_IDS = [
   ...(['wall-7', 'wall-8', 'wall-9', 'wall-10', 'wall-11', 'wall-12'] as const),
 ] as const
 
-/** Every panel of a shell that something may be placed on. */
-export const FACE_PANELS = [...PANEL_NAMES, ...WALL_IDS] as const
+/** Every panel of a shell that something may be placed on; beyond a ridge there is a second top. */
+export const FACE_PANELS = [...PANEL_NAMES, ...WALL_IDS, 'top-2'] as const
 export type FacePanel = (typeof FACE_PANELS)[number]

@@ -163,7 +163,7 @@ export const lengthsBox: Kind = {
 export const lectern: Kind = {
   kind: 'lectern',
   title: 'Lectern or sloping display box',
-  words: 'desk slope slanted top stand music sloped rim display sign house roof',
+  words: 'desk slope slanted top stand music sloped rim display sign',
   numbers: [
     length('width', 'outer width', [30, 1000], 200),
     length('depth', 'outer depth', [30, 1000], 140),
@@ -181,10 +181,67 @@ export const lectern: Kind = {
       {
         shape: { kind: 'lengths', lengths: [width, depth, width], angles: [90, 90] },
         lean: [0],
-        slope: { angle: numberOf(values, 'slope'), from: 1 },
+        slope: { angle: numberOf(values, 'slope'), from: 1, ridge: false },
         partitions: [],
         ends: endsOf(values),
       },
     )
+  },
+}
+
+/** A hole in the middle of the front wall, as high as its middle is said to be. */
+const entranceOf = (diameter: number, up: number): BoxSpec['openings'][number] => ({
+  id: 'entrance',
+  panel: 'wall-1',
+  shape: { kind: 'round', diameter },
+  repeat: { kind: 'grid', columns: 1, rows: 1, apart: 0 },
+  from: '',
+  anchor: 'bottom',
+  point: 'centre',
+  right: 0,
+  up,
+  turn: 0,
+  mirrored: false,
+})
+
+/** Where the entrance of a house is, as a share of the height of its eaves. */
+const ENTRANCE = 0.7
+
+/** Four walls under two tops that meet at a ridge. */
+export const houseBox: Kind = {
+  kind: 'house-box',
+  title: 'House: a top with a ridge',
+  words: 'gable roof ridge pitched bird nest insect hut lantern shed money barn',
+  numbers: [
+    length('width', 'outer width', [40, 1000], 150),
+    length('depth', 'outer depth', [40, 1000], 150),
+    length('height', 'outer height of the eaves', [20, 1000], 160),
+    degrees('slope', 'how steeply the top rises to the ridge', [10, 45], 35),
+    choice('ridge', 'way of the ridge', ['front to back', 'left to right']),
+    choice('floor', 'with a floor, or open below', ['floor', 'open']),
+    length('hole', 'diameter of a hole in the front; 0 is none', [0, 300], 0),
+    ends,
+    TAB,
+    THICKNESS,
+  ],
+  make(values) {
+    const [width, depth] = [numberOf(values, 'width'), numberOf(values, 'depth')]
+    const [height, hole] = [numberOf(values, 'height'), numberOf(values, 'hole')]
+    const from = values.ridge === 'front to back' ? 2 : 1
+    const box = planBox(
+      { ...values, sizes: 'outer', top: 'fingers' },
+      {
+        shape: { kind: 'lengths', lengths: [width, depth, width], angles: [90, 90] },
+        lean: [0],
+        slope: { angle: numberOf(values, 'slope'), from, ridge: true },
+        partitions: [],
+        ends: endsOf(values),
+      },
+    )
+    return {
+      ...box,
+      floor: values.floor === 'open' ? { ...box.floor, kind: 'none' } : box.floor,
+      openings: hole > 0 ? [entranceOf(hole, ENTRANCE * height)] : [],
+    }
   },
 }

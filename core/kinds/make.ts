@@ -3,7 +3,7 @@ import { newStock } from '../stock'
 import { deriveThings, settleJob } from '../derive'
 import { problemSentence } from '../box'
 import { IN_METRIC, parseLength, type Say } from '../length'
-import { lectern, lengthsBox, polygonBox, taperedPlanter } from './angled'
+import { houseBox, lectern, lengthsBox, polygonBox, taperedPlanter } from './angled'
 import { boltedCase } from './bolted-case'
 import { bentBox, bookCase } from './bent-box'
 import { bottleStand } from './bottle-stand'
@@ -37,6 +37,7 @@ export const KINDS: Kind[] = [
   taperedPlanter,
   lengthsBox,
   lectern,
+  houseBox,
   cappedBox,
   splitBox,
   trayInBox,

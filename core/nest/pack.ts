@@ -192,7 +192,7 @@ export function pack(
 }
 
 /** The largest load of a supply, inside its margins. */
-export function largestRoom(supply: Supply, margin: number): [number, number] {
+function largestRoom(supply: Supply, margin: number): [number, number] {
   const loads = [...new Set(supply)].flatMap((surface) => surface.loads)
   const inside = loads.map(({ width, height }): [number, number] => [
     Math.max(0, width - 2 * margin),

@@ -85,7 +85,7 @@ function lidWords(box: BoxSpec, say: Say): string {
 
 /** A panel that something is on, as it is called: walls at an angle by their number. */
 const placeWords = (panel: string): string =>
-  wallIndex(panel) >= 0 ? panel.replace('-', ' ') : `the ${panel}`
+  wallIndex(panel) >= 0 ? panel.replace('-', ' ') : `the ${panel.replace('-', ' ')}`
 
 /** The plan of a box whose walls stand at any angle, in words. */
 function planWords({ plan }: BoxSpec, say: Say): string {
@@ -98,7 +98,8 @@ function planWords({ plan }: BoxSpec, say: Say): string {
   const leans = new Set(lean)
   const leaning = leans.size > 1 ? 'leaning each its own way' : lean[0] !== 0 && `leaning ${short(lean[0])}°`
   const dividers = partitions.length > 0 && counted(partitions.length, 'divider')
-  return listed(walls, leaning, dividers, slope && `rim rising ${short(slope.angle)}°`)
+  const rising = slope && `rim rising ${short(slope.angle)}°${slope.ridge ? ' to a ridge' : ''}`
+  return listed(walls, leaning, dividers, rising)
 }
 
 /** What boxes with walls at an angle cannot have yet. */
@@ -188,7 +189,7 @@ export function madeOf(job: Job, own: number, say: Say): BoxLine[] {
 
 /** Which thing of a box a part of it belongs to; null for its walls, which belong to all. */
 export function thingOfPart(box: Box, id: string): BoxThing | null {
-  if (id === 'top') return 'lid'
+  if (id === 'top' || id === 'top-2') return 'lid'
   if (id === 'floor') return 'floor'
   if (box.dividers.some(({ part }) => part.id === id)) return 'dividers'
   const from = box.spec.fittings.find((own) =>

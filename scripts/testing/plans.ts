@@ -41,6 +41,17 @@ const angled = fc
     angles: [90, 90, 270 + skew, 90 - skew],
   }))
 
+const rising = fc.record({
+  angle: tenths(1, 35),
+  from: fc.integer({ min: 1, max: 3 }),
+  ridge: fc.constant(false),
+})
+const ridged = fc.record({
+  angle: tenths(10, 45),
+  from: fc.integer({ min: 1, max: 4 }),
+  ridge: fc.constant(true),
+})
+
 const end = fc.record({
   wall: fc.integer({ min: 1, max: 6 }),
   share: fc.constantFrom(0.5, 0.35, 0.6),
@@ -60,7 +71,11 @@ export const anyPlans = fc
     hasFloor: fc.boolean(),
     raised: fc.oneof(fc.constant(0), tenths(5, 20)),
     top: fc.constantFrom('none' as const, 'fingers' as const, 'lid' as const),
-    slope: fc.option(fc.record({ angle: tenths(1, 35), from: fc.integer({ min: 1, max: 3 }) })),
+    slope: fc.oneof(
+      { weight: 2, arbitrary: fc.constant(null) },
+      { weight: 6, arbitrary: rising },
+      { weight: 2, arbitrary: ridged },
+    ),
     lidPlay: fc.constant(0.3),
     play: fc.constant(0.1),
     laps: fc.constant(0.2),

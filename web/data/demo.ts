@@ -13,6 +13,7 @@ import planter from '../../demo/planter.json?raw'
 import slipCases from '../../demo/slip-cases.json?raw'
 import tray from '../../demo/specimen-tray.json?raw'
 import vialRack from '../../demo/vial-rack.json?raw'
+import weatherHut from '../../demo/weather-hut.json?raw'
 
 export { demoOrders } from './demo-orders'
 
@@ -32,6 +33,7 @@ export function demoJobs(): Job[] {
     vialRack,
     planter,
     mapDesk,
+    weatherHut,
   ].map((text) => {
     const read = readJobValue(JSON.parse(text))
     if (!read.ok) throw new Error(read.error)

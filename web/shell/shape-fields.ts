@@ -30,6 +30,7 @@ export const SHAPE_FIELDS: FieldEntry[] = [
   shape('plan-angles', 'Angles between the walls', 'corner degrees plan', { behind: 'plan' }),
   shape('plan-lean', 'How far walls lean outward', 'slope taper slanted planter tilt', { behind: 'plan' }),
   shape('plan-slope', 'How steeply the rim rises', 'lectern desk slope roof slant', { behind: 'plan' }),
+  shape('plan-ridge', 'A top with a ridge', 'gable roof house bird nest pitched', { behind: 'plan' }),
   shape('plan-low', 'Wall that the rim rises from', 'low front lectern', { behind: 'plan' }),
   shape('plan-dividers', 'Dividers between slanted walls', 'partition spoke compartment cell', {
     behind: 'plan',

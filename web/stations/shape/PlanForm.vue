@@ -38,6 +38,10 @@ const ENDS = [
   { value: 'middle' as const, label: 'half way' },
   { value: 'full' as const, label: 'proud, to be sanded' },
 ]
+const RISES = [
+  { value: 'across' as const, label: 'right across' },
+  { value: 'ridge' as const, label: 'to a ridge, and falls again' },
+]
 const plan = computed(() => box.value.plan)
 const regular = computed(() => (plan.value?.shape.kind === 'regular' ? plan.value.shape : null))
 const lengths = computed(() => (plan.value?.shape.kind === 'lengths' ? plan.value.shape : null))
@@ -46,7 +50,7 @@ const slopeShape = planSchema.shape.slope.unwrap().shape
 const walls = computed(() => (plan.value ? wallCount(plan.value.shape) : 0))
 /** Less than a degree is level. */
 const setSlope = (angle: number): boolean =>
-  put({ slope: angle < 1 ? null : { from: 1, ...plan.value!.slope, angle } }, 'plan-slope')
+  put({ slope: angle < 1 ? null : { from: 1, ridge: false, ...plan.value!.slope, angle } }, 'plan-slope')
 
 const put = (part: Partial<Plan>, key = ''): boolean => change({ plan: { ...plan.value!, ...part } }, key)
 function choose(how: How): void {
@@ -169,6 +173,14 @@ const slants = computed(() => {
           @update:model-value="put({ slope: { ...plan.slope, from: $event } }, 'plan-low')"
         />
       </div>
+      <ChoiceRow
+        v-if="plan.slope"
+        data-field="plan-ridge"
+        label="It rises"
+        :model-value="plan.slope.ridge ? 'ridge' : 'across'"
+        :options="RISES"
+        @update:model-value="put({ slope: { ...plan.slope, ridge: $event === 'ridge' } })"
+      />
       <ListEntry
         data-field="plan-dividers"
         label="Dividers from wall to wall"
