@@ -99,6 +99,28 @@ test('by keys alone: how many walls, and how far they lean', async ({ page }) =>
   await expect(page.locator('[data-thing=plan]')).toBeFocused()
 })
 
+test('a top that rises to a ridge is two tops, proven, told in words and built in order', async ({
+  page,
+}) => {
+  await openDemo(page, 'demo-weather-hut', 'shape')
+  await expect(page.locator(panels)).toHaveCount(6)
+  await expect(page.locator('[data-thing=plan]')).toContainText('rim rising 35° to a ridge')
+  await tabTo(page, page.locator('[data-thing=plan]'))
+  await page.keyboard.press('Enter')
+  await tabTo(page, page.getByRole('radio', { name: 'to a ridge, and falls again' }))
+  await page.keyboard.press('ArrowLeft')
+  await expect(page.locator(panels)).toHaveCount(5)
+  await page.keyboard.press('ArrowRight')
+  await expect(page.getByText('6 parts, nothing overlaps, nothing missing')).toBeVisible()
+  await typeInto(page, field(page, 'Rim rises by'), '6')
+  await expect(page.getByText('Let them rise 10° or more').first()).toBeVisible()
+  await page.keyboard.press('Control+z')
+  await settled(page)
+  await goTo(page, 'Build')
+  await expect(page.getByText('it closes the ridge as it goes down on the walls')).toBeVisible()
+  await expect(page.getByText('over the ridge and under the foot').first()).toBeVisible()
+})
+
 test('on a phone the plan is a page of its own, and nothing is wider than the screen', async ({ page }) => {
   await openDemo(page, 'demo-map-desk', 'shape')
   await page.setViewportSize({ width: 390, height: 844 })

@@ -8,7 +8,7 @@ export const toEnds = (claims: Claim[], length: number): Claim[] =>
     to: i === claims.length - 1 ? Math.max(length, claim.to) : claim.to,
   }))
 
-/** The wall has both ends: floor and top keep out of the corners. */
+/** The first has both ends: floor and top keep out of the corners of walls, which cut into both tops. */
 export function heldBetween(claims: Claim[], length: number): Claim[] {
   const [first, last] = [claims[0], claims[claims.length - 1]]
   const held = toEnds(claims, length)
@@ -16,10 +16,3 @@ export function heldBetween(claims: Claim[], length: number): Claim[] {
   if (last.owner === 1) held.splice(-1, 1, last, { owner: 0, from: last.to, to: length })
   return held
 }
-
-/** A third sheet has both ends: both keep out of them. */
-export const nobodysBeyond = (claims: Claim[], length: number): Claim[] => [
-  { owner: null, from: 0, to: claims[0].from },
-  ...claims,
-  { owner: null, from: claims[claims.length - 1].to, to: length },
-]

@@ -26,7 +26,7 @@ import {
   type Plane,
   type Sheets,
 } from './planes'
-import { heldBetween, nobodysBeyond, toEnds } from './claims'
+import { heldBetween, toEnds } from './claims'
 import { lidOn } from './lid'
 import { makePartitions } from './partitions'
 import { flatPart, less, partOf, upOn } from './parts'
@@ -200,7 +200,7 @@ class Maker {
       clearOf(pair, line, insideOf(this.wall(a.wall)), 'low'),
       clearOf(pair, line, insideOf(this.wall(b.wall)), 'high'),
     ]
-    this.join('top', RIDGE, line, nobodysBeyond, length)
+    this.join('top', RIDGE, line, heldBetween, length)
   }
 
   /** A side at a joint, or at the ground or rim. */

@@ -24,6 +24,7 @@ export type DemoName =
   | 'crate'
   | 'bottle-stand'
   | 'planter'
+  | 'weather-hut'
 
 const folderOf = (name: DemoName): string => (name === 'plain-tray' ? '.' : '../../demo')
 

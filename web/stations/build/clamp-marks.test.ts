@@ -70,7 +70,25 @@ test('round leaning walls a band is as long as they are at its height', () => {
   expect(half).toBeCloseTo((low + high) / 2, 1) // straight walls: as high, as much longer
 })
 
-test.each(['plain-tray', 'logger-case', 'crate', 'planter'] as DemoName[])(
+test('over a ridge bands go up one slope and down the other, and under the foot', () => {
+  const { made, panels } = boxOf('weather-hut')
+  const steps = buildSteps(made, panels)
+  if ('locked' in steps) throw new Error('locked')
+  const [last] = scheduleOf(steps, glueOf('wood glue')).rounds.slice(-1)
+  const clamps = clampsFor(last, made)
+  expect(clamps.map(({ along }) => along)).toEqual(['round', 'over'])
+  // None of those round the walls lies on a slope: they end at the eaves.
+  expect(Math.max(...clamps[0].at)).toBeLessThan(170)
+  for (const mark of clampMarks(clamps.slice(1), panels)) {
+    if (mark.what !== 'band') throw new Error('no band')
+    const heights = mark.ring.map(([, , z]) => z)
+    expect(Math.min(...heights)).toBeCloseTo(0, 3)
+    expect(Math.max(...heights)).toBeCloseTo(made.outer.z, 1)
+    expect(new Set(mark.ring.map(([, y]) => y.toFixed(6))).size).toBe(1) // the ridge runs from front to back
+  }
+})
+
+test.each(['plain-tray', 'logger-case', 'crate', 'planter', 'weather-hut'] as DemoName[])(
   'what %s is held by lies on its outside, every one of it',
   (name) => {
     const { made, panels } = boxOf(name)

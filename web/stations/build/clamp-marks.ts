@@ -1,7 +1,7 @@
 import { polygonHull } from 'd3'
 import type { Panel } from '@core/assembly'
 import type { Clamp } from '@core/build'
-import type { Vector } from '@core/geometry'
+import { cross, dot, type Vector } from '@core/geometry'
 import type { HoldMark } from '@web/parts/hold-marks'
 
 /** A point of a panel's own plane, in the box. @param z from the inside face to the outside face */
@@ -10,23 +10,42 @@ function inBox({ frame: f }: Panel, x: number, y: number, z: number): Vector {
   return [along(0), along(4), along(8)]
 }
 
-/** Where the edges of a panel's two faces cross a height. */
-function crossings(panel: Panel, height: number): [number, number][] {
+/** A plane through the box: its normal, and how far along that, mm. */
+interface Cut {
+  way: Vector
+  at: number
+}
+
+/** Where the edges of a panel's two faces cross a plane. */
+function crossings(panel: Panel, { way, at }: Cut): Vector[] {
   const { outline } = panel.region
   const faces = [0, panel.thickness].map((z) => outline.map(({ x, y }) => inBox(panel, x, y, z)))
   return faces.flatMap((corners) =>
-    corners.flatMap((a, i): [number, number][] => {
+    corners.flatMap((a, i): Vector[] => {
       const b = corners[(i + 1) % corners.length]
-      if (a[2] > height === b[2] > height) return []
-      const share = (height - a[2]) / (b[2] - a[2])
-      return [[a[0] + share * (b[0] - a[0]), a[1] + share * (b[1] - a[1])]]
+      const [from, to] = [dot(way, a) - at, dot(way, b) - at]
+      if (from > 0 === to > 0) return []
+      const share = from / (from - to)
+      return [[0, 1, 2].map((axis) => a[axis] + share * (b[axis] - a[axis])) as Vector]
     }),
   )
 }
 
+/** The line round what stands, in a plane. */
+function ringIn(panels: Panel[], cut: Cut): Vector[] {
+  const points = panels.flatMap((panel) => crossings(panel, cut))
+  const [x, y, z] = cut.way
+  const flat = Math.hypot(x, y)
+  const u: Vector = flat > 1e-9 ? [-y / flat, x / flat, 0] : [1, 0, 0]
+  const v = cross([x, y, z], u)
+  const seen = points.map((point): [number, number] => [dot(u, point), dot(v, point)])
+  const ring = polygonHull(seen) ?? []
+  return ring.map(([a, b]) => [0, 1, 2].map((i) => a * u[i] + b * v[i] + cut.at * cut.way[i]) as Vector)
+}
+
+const UP: Vector = [0, 0, 1]
 /** What stands, seen from above at a height: the line round it. */
-const around = (panels: Panel[], height: number): [number, number][] =>
-  polygonHull(panels.flatMap((panel) => crossings(panel, height))) ?? []
+const around = (panels: Panel[], height: number): Vector[] => ringIn(panels, { way: UP, at: height })
 
 const middle = (values: number[]): number => (Math.min(...values) + Math.max(...values)) / 2
 
@@ -55,10 +74,15 @@ function laidOn(panels: Panel[], left: number): HoldMark {
 
 /** Where clamps are put on what stands. */
 export const clampMarks = (clamps: Clamp[], panels: Panel[]): HoldMark[] =>
-  clamps.flatMap(({ along, at }) =>
+  clamps.flatMap(({ along, at, ridge }) =>
     at.flatMap((place): HoldMark[] => {
       if (along === 'z') return [laidOn(panels, place)]
-      if (along !== 'round') return pressed(panels, along, place)
-      return [{ what: 'band', ring: around(panels, place).map(([x, y]) => [x, y, place]) }]
+      if (along === 'over') {
+        const { way, at: from } = ridge!
+        return [{ what: 'band', ring: ringIn(panels, { way, at: dot(way, from) + place }) }]
+      }
+      return along === 'round'
+        ? [{ what: 'band', ring: around(panels, place) }]
+        : pressed(panels, along, place)
     }),
   )
