@@ -117,16 +117,17 @@ const isWorthIt = (parts: NestPart[], rules: Rules, supply: Supply, layout: Layo
 
 type Kinds = ReturnType<typeof kindsOf>
 
-/** Parts as they are searched by outline: each at every angle it may lie at, on every kind of sheet. */
-function outlinedParts(
+/** Parts as they are searched by outline, at every angle they may lie at, on every kind of sheet. */
+function* outlinedParts(
   loose: NestPart[],
   rules: Rules,
   kinds: Kinds,
   seen: (shape: Region) => Region,
-): OutlinePart[] {
+): Generator<void, OutlinePart[]> {
   const known = new Map<Region, OutlinePart['poses']>()
+  const outlined: OutlinePart[] = []
   const surfaces = kinds.map(({ surface }) => surface)
-  return loose.map((part): OutlinePart => {
+  for (const part of loose) {
     const angles = isFree(part, rules) ? anglesFor(part.shape, surfaces) : turnsOf(part, rules)
     const [own, turned] = [part.shape, part.turnedShape].map(seen)
     const isPlain = part.shape === part.turnedShape && !part.turns && !part.grain
@@ -138,8 +139,10 @@ function outlinedParts(
           .filter(({ columns, rows }) => columns <= raster.columns && rows <= raster.rows),
       )
     if (isPlain) known.set(part.shape, poses)
-    return { id: part.id, area: area(part.shape), poses }
-  })
+    outlined.push({ id: part.id, area: area(part.shape), poses })
+    yield
+  }
+  return outlined
 }
 
 /** What was found, as a layout. @param before says why a part lies nowhere, where it did not before either */
@@ -185,12 +188,14 @@ export function* atAnyAngle(
   /** As it is laid out by: with its openings only where others may lie in them. */
   const seen = (shape: Region): Region => (rules.inOpenings ? shape : { ...shape, holes: [] })
   const isPinned = new Set(pinned.map(({ part }) => part))
-  const outlined = outlinedParts(
-    parts.filter(({ id }) => !isPinned.has(id)),
-    rules,
-    kinds,
-    seen,
-  )
+  const loose = parts.filter(({ id }) => !isPinned.has(id))
+  const outlining = outlinedParts(loose, rules, kinds, seen)
+  let outlined: OutlinePart[] | undefined
+  while (!outlined) {
+    const step = outlining.next()
+    if (step.done) outlined = step.value
+    else yield { tried: before.tried, of: before.tried + triesFor(parts.length), layout }
+  }
   const byId = new Map(parts.map((part) => [part.id, part]))
   const held = pinned.flatMap(({ part: id, sheet, x, y, turn }): Held[] => {
     const part = byId.get(id)

@@ -139,13 +139,14 @@ export function* outlineSteps(
   const apart = dissolve(() => best!, { parts, stock, held, gap, random })
   const isDone = ({ cost: [left, , used] }: OutlineFound): boolean => left === 0 && used <= 1
   /** Drives parts apart, each time about as long as one order takes. */
-  function* drive(): Generator<OutlineFound> {
+  function* drive(): Generator<OutlineFound | null> {
     const chunks = Math.ceil(poses / POSES_A_CHUNK)
     for (let i = 0; i < DRIVES && !isDone(best!); i++) {
       for (let chunk = 0; chunk < chunks; chunk++) {
         const step = apart.next().value
         const found = step && asFound(step)
         if (found && isLess(found.cost, best!.cost)) best = found
+        yield null
       }
       yield best!
     }

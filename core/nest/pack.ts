@@ -1,5 +1,6 @@
 import {
   bounds,
+  type Bounds,
   intersection,
   offset,
   rectangle,
@@ -10,6 +11,7 @@ import {
   type Region,
   type Turn,
 } from '../geometry'
+import { coverOf } from './cover'
 import type { Preference } from './maximal-rectangles'
 import { makeFacings, slideBottomLeft, type Facing } from './bottom-left'
 import { makeLoadSpaces, type LoadSpace } from './load-space'
@@ -29,6 +31,8 @@ export interface Pose {
   turn: Turn
   width: number
   height: number
+  /** Rectangles that cover it, from its lower left corner: what its corners leave free others may take. */
+  cover: Bounds[]
   /** Edges as they are, for others that slide onto it. */
   fixed: { x: Facing; y: Facing }
   /** Edges grown by the gap, for its own sliding. */
@@ -70,6 +74,7 @@ export function makePose(part: Omit<NestPart, 'id'>, turn: Turn, gap: number): P
     turn,
     width: box.maxX,
     height: box.maxY,
+    cover: coverOf(posed.outline),
     ...makeFacings(ringsOf(posed), grown),
   }
 }
@@ -127,8 +132,9 @@ class Packing {
   private put({ load, free, placed }: LoadSpace, pose: Pose, x: number, y: number): void {
     const { margin, gap } = this.settings
     placed.push({ pose, x, y })
-    const [minX, minY] = [x - load.x - margin, y - load.y - margin]
-    free.take({ minX, minY, maxX: minX + pose.width + gap, maxY: minY + pose.height + gap })
+    const [left, low] = [x - load.x - margin, y - load.y - margin]
+    for (const { minX, minY, maxX, maxY } of pose.cover)
+      free.take({ minX: left + minX, minY: low + minY, maxX: left + maxX + gap, maxY: low + maxY + gap })
   }
 
   /** What is pinned lies already, even where grain or margin would have it otherwise. */

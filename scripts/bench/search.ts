@@ -1,7 +1,15 @@
 import { deriveBox, deriveThings, makeParts, partsOfThings } from '../../core/derive'
 import { emptyJob } from '../../core/job'
 import { makeJob } from '../../core/kinds'
-import { layoutTask, nestSteps, readTask, sheetsOf, surfaceOf, type NestPart } from '../../core/nest'
+import {
+  layoutTask,
+  nestParts,
+  nestSteps,
+  readTask,
+  sheetsOf,
+  surfaceOf,
+  type NestPart,
+} from '../../core/nest'
 import { ownerOf } from '../testing/parts'
 import { cornerPiece } from '../testing/tasks'
 import { SPEC } from './core'
@@ -93,9 +101,48 @@ function benchDifferent(): void {
   )
 }
 
+/** How long a search is looked at whether it breathes, ms. */
+const WATCHED = 30_000
+
+/** Different outlines on offcuts of any outline and on sheets: the first layout, and how long nothing comes. */
+function benchOnOffcuts(): void {
+  const parts = corners(600).map((each): NestPart => {
+    const { id, outline } = each as { id: string; outline: [number, number][] }
+    const shape = { outline: outline.map(([x, y]) => ({ x, y })), holes: [] }
+    return { id, shape, turnedShape: shape }
+  })
+  const outline = [
+    { x: 0, y: 0 },
+    { x: 500, y: 0 },
+    { x: 500, y: 150 },
+    { x: 300, y: 300 },
+    { x: 0, y: 300 },
+  ]
+  const offcut = (name: string) =>
+    surfaceOf({ width: 500, height: 300 }, null, { outline, offcut: name, weight: 0.2 })
+  const supply = [offcut('a'), offcut('b'), ...sheetsOf(surfaceOf({ width: 600, height: 400 }, null), 60)]
+  const start = performance.now()
+  const steps = nestParts(parts, { ...RULES, inOpenings: false }, supply)
+  steps.next()
+  const first = performance.now() - start
+  let [longest, before] = [0, performance.now()]
+  while (before - start < WATCHED && !steps.next().done) {
+    const now = performance.now()
+    longest = Math.max(longest, now - before)
+    before = now
+  }
+  mustHold(first < 2000, 'the first layout of 600 different outlines on offcuts in 2 s')
+  mustHold(longest < 3000, 'a search of 600 different outlines can be stopped within 3 s')
+  row(
+    'the same 600 on offcuts of any outline first (limit 2000 ms); longest without a breath (3000 ms)',
+    `${ms(first)}, ${ms(longest)}`,
+  )
+}
+
 export function benchSearch(): void {
   console.log('\nThe search')
   benchFirst()
   benchDifferent()
+  benchOnOffcuts()
   benchFifteen()
 }
