@@ -1,4 +1,5 @@
 import type { Doubt, Say } from '../length'
+import { meanOf } from '../statistics'
 
 /** Outside this a kerf is nearly always a slip of unit or of factor two. [CP] */
 export const PLAUSIBLE_KERF = { min: 0.02, max: 0.6 }
@@ -7,8 +8,6 @@ const USUAL = { min: 0.05, max: 0.35 }
 
 /** A kerf this near to half or double of another one of the same machine is asked about, as a share. */
 const NEAR = 0.06
-
-const mean = (values: number[]): number => values.reduce((sum, value) => sum + value, 0) / values.length
 
 const isUsual = (value: number): boolean => value >= USUAL.min && value <= USUAL.max
 const isPlausible = (value: number): boolean => value >= PLAUSIBLE_KERF.min && value <= PLAUSIBLE_KERF.max
@@ -24,7 +23,7 @@ const offer = (meant: number, say: Say): Doubt['suggestion'] => ({
  */
 function factorTwo(value: number, known: number[], say: Say): Doubt | null {
   if (known.length === 0) return null
-  const usual = mean(known)
+  const usual = meanOf(known)
   const isNear = (candidate: number): boolean => Math.abs(candidate - usual) <= NEAR * usual
   const slip = isNear(value * 2)
     ? 'that would be the figure per side'

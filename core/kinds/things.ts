@@ -1,5 +1,5 @@
 import { counted, parseLength, type Say } from '../length'
-import { randomFrom } from '../statistics'
+import { randomFrom, sumOf } from '../statistics'
 
 /** What has to go into a tray: boxes as they lie, or round things standing up. Lengths in mm. */
 export interface Things {
@@ -99,8 +99,6 @@ function cellsFor(things: Things, count: number, room: number): Cell[] {
   )
 }
 
-const sum = (list: number[]): number => list.reduce((total, each) => total + each, 0)
-
 /** Columns as wide as their widest cell, rows as deep as their deepest. */
 function divisionOf(cells: (Cell | null)[], across: number): Division {
   const rows = Array.from({ length: Math.ceil(cells.length / across) }, (_, row) =>
@@ -118,8 +116,8 @@ const LONG = 0.25
 
 /** Inner area with the walls between cells, mm²; a long narrow tray counts more. */
 function badness({ columns, rows }: Division, wall: number): number {
-  const width = sum(columns) + (columns.length - 1) * wall
-  const depth = sum(rows) + (rows.length - 1) * wall
+  const width = sumOf(columns) + (columns.length - 1) * wall
+  const depth = sumOf(rows) + (rows.length - 1) * wall
   return width * depth * (1 + LONG * Math.abs(Math.log(width / depth)))
 }
 

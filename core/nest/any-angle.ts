@@ -1,4 +1,5 @@
 import { area, rectangle, sizeOf, type Point, type Region, type Ring } from '../geometry'
+import { sumOf } from '../statistics'
 import { costOf, isLess, withGap } from './cost'
 import type { NestProgress } from './nest'
 import { outlineSteps, type Held, type OutlineFound } from './by-outline'
@@ -102,9 +103,8 @@ function mightSpareSheet(parts: NestPart[], { gap }: Rules, supply: Supply, layo
   if (layout.unplaced.length > 0) return true
   const used = [...new Set(layout.placements.map(({ sheet }) => sheet))]
   const sizes = used.map((sheet) => supply[sheet].width * supply[sheet].height)
-  const sum = (values: number[]): number => values.reduce((all, value) => all + value, 0)
   const taken = parts.map(({ shape }) => withGap(area(shape), sizeOf(shape), gap))
-  return used.length > 1 && sum(taken) <= DENSEST * (sum(sizes) - Math.min(...sizes))
+  return used.length > 1 && sumOf(taken) <= DENSEST * (sumOf(sizes) - Math.min(...sizes))
 }
 
 /** Whether there is anything to be won by true outlines over what quarter turns and rectangles found. */

@@ -5,6 +5,7 @@ import { sizeOf } from '../geometry'
 import { NO_RESULT, type Job, type Revision } from '../job'
 import { kerfFromSquares, type KerfRecord } from '../kerf'
 import { plannedOf } from '../plan'
+import { meanOf } from '../statistics'
 import type { TestRecord } from '../tune'
 import type { CutPart, Rehearsal } from './rehearse'
 
@@ -13,8 +14,6 @@ const MOST_READINGS = 20
 
 /** A side that a kerf is told against; only what the readings are off it counts, mm. */
 const SIDE = 100
-
-const meanOf = (values: number[]): number => values.reduce((sum, value) => sum + value, 0) / values.length
 
 /** How far each part's sides are off what the beam was told, across and along the sheet. */
 function takenOff(parts: CutPart[], told: Part[], isCompensated: boolean): { x: number; y: number }[] {

@@ -1,3 +1,5 @@
+import { sumOf } from './summary'
+
 /** As many promises that came as often as they should are behind a record from the first. [FM] */
 const BEHIND = 8
 /** A record never widens or narrows by more than that. [FM] */
@@ -11,6 +13,5 @@ const LEAST = 0.7
  * @param came squared deviations, each in its own stated ones @param expected what they come to when right
  */
 export function widthScale(came: number[], expected: number[] = came.map(() => 1)): number {
-  const sum = (list: number[]): number => list.reduce((total, each) => total + each, 0)
-  return Math.max(LEAST, Math.min(MOST, Math.sqrt((BEHIND + sum(came)) / (BEHIND + sum(expected)))))
+  return Math.max(LEAST, Math.min(MOST, Math.sqrt((BEHIND + sumOf(came)) / (BEHIND + sumOf(expected)))))
 }

@@ -2,6 +2,12 @@ import { studentQuantile } from './student'
 
 const { abs, sqrt } = Math // looked up once: simulations come here millions of times
 
+/** All of a list together; 0 for an empty one. */
+export const sumOf = (values: number[]): number => values.reduce((sum, value) => sum + value, 0)
+
+/** What each of a list would be if all were alike; NaN for an empty one. */
+export const meanOf = (values: number[]): number => sumOf(values) / values.length
+
 export interface Summary {
   n: number
   mean: number
@@ -13,7 +19,7 @@ export interface Summary {
 export function summarise(readings: number[]): Summary {
   const n = readings.length
   if (n === 0) throw new Error('summarise: there are no readings')
-  const mean = readings.reduce((sum, value) => sum + value, 0) / n
+  const mean = meanOf(readings)
   if (n === 1) return { n, mean, sd: 0, half: null }
   const sd = sqrt(readings.reduce((sum, value) => sum + (value - mean) ** 2, 0) / (n - 1))
   return { n, mean, sd, half: (studentQuantile(0.975, n - 1) * sd) / sqrt(n) }

@@ -6,6 +6,7 @@ import { SET_KINDS, setOf, type SetKind } from '../testing/sets'
 import { boxed, randomTask } from '../testing/tasks'
 import { sizeOf, type Point } from '../../core/geometry'
 import { layoutTask, readTask, type Task } from '../../core/nest'
+import { sumOf } from '../../core/statistics'
 import { mustHold, row } from './timing'
 
 const LONGEST = 20
@@ -133,8 +134,6 @@ function sheetsFor(kind: SetKind, seed: number): Sheets {
   mustHold(layout.sheetsUsed <= Math.min(...theirs), `${about}: no sheet more than a packer`)
   return [layout.sheetsUsed, ...theirs]
 }
-
-const sumOf = (values: number[]): number => values.reduce((sum, value) => sum + value, 0)
 
 /** How many times as many sheets each packer takes, on the mean of some sets. */
 const timesAsMany = (found: Sheets[]): number[] =>

@@ -1,6 +1,7 @@
 import { withGap } from '../cost'
 import type { Lying, OutlinePart, OutlineSheets } from '../outline'
 import { shiftPoints } from '../../geometry'
+import { sumOf } from '../../statistics'
 import { driveApart, Levels, type PartToPlace, type Place } from './apart'
 
 export interface Laid {
@@ -45,8 +46,6 @@ function takenBy(part: OutlinePart, gap: number): number {
   const [pose] = part.poses.flat()
   return pose ? withGap(part.area, pose, gap) : part.area
 }
-
-const sumOf = (values: number[]): number => values.reduce((sum, value) => sum + value, 0)
 
 function usedSheets({ lying }: Laid, { parts, stock, gap }: About): OneSheet[] {
   const byId = new Map(parts.map((part) => [part.id, part]))

@@ -1,3 +1,4 @@
+import { sumOf } from '../../statistics'
 import type { OutlinePose } from '../outline'
 import type { DepthMap } from './depth'
 import type { Floor, Turned } from './level'
@@ -40,8 +41,6 @@ interface Neighbour {
   isForward: boolean
   weight: number
 }
-
-const sumOf = (values: number[]): number => values.reduce((sum, value) => sum + value, 0)
 
 function depthAt({ at, map, isForward }: Omit<Neighbour, 'weight'>, column: number, row: number): number {
   const { fromX, fromY, columns, rows, depth } = map
