@@ -401,6 +401,25 @@ test('dividers cross in the middle of six walls, each in its own third of the he
     )
   }
 })
+test('a divider between walls that lean a little has no spike where its tabs end', () => {
+  const plan = regular(8, 141, {
+    lean: [-0.4],
+    ends: 'full',
+    slope: { angle: 12.4, from: 1, ridge: false },
+    partitions: [{ from: { wall: 4, share: 0.6 }, to: { wall: 1, share: 0.35 } }],
+  })
+  const sheets = { walls: 6.9, floor: 5.5, top: 1.5, dividers: 4.7 }
+  const spec = specOf(plan, { top: 'fingers', height: 128.4, play: 0.1, laps: 0.2 })
+  const counted = { rule: 'tabs' as const, count: 2, of: 'other' as const }
+  const tabs = { rules: { uprights: counted, floor: counted, top: counted }, keyed: false }
+  const box = makeAngled(spec, { mean: sheets, thickest: sheets }, tabs)
+  const { panels } = resolve(assemblyOf(box), { proud: 0, interference: 0 })
+  expect(prove(assemblyOf(box), panels).faults).toEqual([])
+  // Of its ends only tabs stand in the walls: 2 at each.
+  const { outline } = panels.find(({ id }) => id === 'divider-1')!.region
+  const { maxX } = bounds(outline)
+  expect(outline.filter(({ x }) => x > maxX - 1)).toHaveLength(4)
+})
 test('dividers are read as they are typed, and refused where they cannot stand', () => {
   const two = [
     { from: { wall: 1, share: 0.5 }, to: { wall: 4, share: 0.5 } },

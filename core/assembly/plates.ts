@@ -113,8 +113,9 @@ function takenAt(part: Part, side: PlateSide, joint: Joint, wanted: Wanted, over
     const high = i < last && isOwn(i + 1) ? to - overlap / 2 : to
     return [
       stretchOn(side, [low, high], [side.end - proud - OVER, side.shoulder]),
-      ...(i === 0 ? past(lowest(from), from) : []),
-      ...(i === last ? past(to, highest(to)) : []),
+      // A little over the stretch itself: between two cuts that only touch rounding leaves a spike.
+      ...(i === 0 ? past(lowest(from), from + OVER) : []),
+      ...(i === last ? past(to - OVER, highest(to)) : []),
     ]
   })
 }
