@@ -170,8 +170,8 @@ function plateOf(
 }
 
 /**
- * Whether any of a region hangs together. Moved in by d it loses about d times its border: a wide one need not
- * be tried.
+ * Whether any of a region hangs together. Moved in by d it loses about d times its border: a wide one need
+ * not be tried.
  */
 const survives = (region: Region): boolean => {
   const border = ringsOf(region).reduce((sum, ring) => sum + lengthOf(ring, true), 0)

@@ -4,7 +4,7 @@ import { placesOf } from './places'
 /** A corner that is left free is worth it from so much of the rectangle round a part on. */
 const LEAST_SHARE = 0.04
 
-/** The largest rectangle in the corner of a ring's low x and low y, as its size, that the ring keeps out of. */
+/** The largest rectangle at a ring's low x and low y that it keeps out of, as its size. */
 function freeCorner(ring: Ring): { width: number; height: number } {
   const { minX, minY, maxX } = bounds(ring)
   const edges = ring.map((a, i) => [a, ring[(i + 1) % ring.length]] as const)

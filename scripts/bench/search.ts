@@ -104,7 +104,7 @@ function benchDifferent(): void {
 /** How long a search is looked at whether it breathes, ms. */
 const WATCHED = 30_000
 
-/** Different outlines on offcuts of any outline and on sheets: the first layout, and how long nothing comes. */
+/** Different outlines on offcuts first: how long the first layout takes, and how long nothing comes after. */
 function benchOnOffcuts(): void {
   const parts = corners(600).map((each): NestPart => {
     const { id, outline } = each as { id: string; outline: [number, number][] }
