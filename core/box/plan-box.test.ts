@@ -88,7 +88,7 @@ test.each<[string, BoxSpec]>([
     ),
   ],
   ['no stock of one wall alone', { ...hexagon, stocks: { front: 'card' } }],
-  ['no other things added', { ...hexagon, fittings: [defaultFitting('pull', hexagon, 3)] }],
+  ['no pull in the front', { ...hexagon, fittings: [defaultFitting('pull', hexagon, 3)] }],
   ['Make it at least 1.5 mm', { ...hexagon, floor: { ...hexagon.floor, kind: 'tenon', raised: 0.5 } }],
 ])('says what it does not take: %s', (sentence, spec) => {
   expect(why(hexagon)).toBe('')

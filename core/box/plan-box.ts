@@ -1,6 +1,6 @@
 import { makeAngled, planProblems, sizesOf, type PlanProblem } from '../angled'
 import { outlineOf, type Contact, type Feature, type Group, type Part, type PlateSide } from '../assembly'
-import { archFeature, lidOf, roundUp, type Materials, type Thicknesses } from '../fittings'
+import { archFeature, kindOfFitting, lidOf, roundUp, type Materials, type Thicknesses } from '../fittings'
 import { area, asOutline } from '../geometry'
 import type { Box } from './assemble'
 import { angledOf, sheetsOf, tabsOf } from './plan-sizes'
@@ -30,7 +30,7 @@ function notTaken(spec: BoxSpec): string | null {
       (['front', 'back', 'left', 'right'] as const).some((name) => spec.stocks[name]),
       'stock of one wall alone',
     ],
-    [others.length > 0, 'other things added'],
+    [others.length > 0, others.map(({ type }) => kindOfFitting(type).title)[0]],
   ]
   return asked.find(([isAsked]) => isAsked)?.[1] ?? null
 }
