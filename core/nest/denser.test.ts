@@ -68,6 +68,16 @@ describe('a layout by rectangles', () => {
     expect(violations(six, placements, rules, () => surface)).toEqual([])
     expect(new Set(placements.map(({ sheet, y }) => `${sheet} ${y > 250}`))).toEqual(new Set(['0 false']))
   })
+  test('is drawn together in the last load from whichever corner the bed begins', () => {
+    for (const origin of ['front left', 'back right'] as const) {
+      const surface = surfaceOf({ width: 800, height: 250 }, { width: 400, height: 250, origin })
+      const five = six.slice(0, 5)
+      const layouts = found(five, sheetsOf(surface, 5), apart(five))
+      expect(layouts.length).toBeGreaterThan(0)
+      for (const { placements } of layouts)
+        expect(violations(five, placements, rules, () => surface)).toEqual([])
+    }
+  })
   test('keeps to the grain', () => {
     const along: NestRules = { ...rules, grain: 'along' }
     const supply = sheetsOf(surfaceOf({ width: 400, height: 250 }, null), 6)

@@ -58,18 +58,20 @@ function binsFor({ placements, unplaced }: Layout, supply: Supply, { gap, margin
   return supply.flatMap(({ loads }, sheet) =>
     loads.flatMap((load, i) => {
       if (!isFull && (!used.has(sheet) || (sheet === last && i > lastLoad))) return []
-      return [{ sheet, load, width: load.width - 2 * margin + gap, height: load.height - 2 * margin + gap }]
+      const inside = (side: number): number => Math.max(0, side - 2 * margin + gap)
+      return [{ sheet, load, width: inside(load.width), height: inside(load.height) }]
     }),
   )
 }
 
 /** How far what lies in the last bin reaches, mm. */
-function reachIn(bin: Bin, { placements }: Layout, parts: Part[], margin: number): Size {
+function reachIn(bin: Bin, { placements }: Layout, parts: Part[], supply: Supply, margin: number): Size {
   const byId = new Map(parts.map((part) => [part.id, part]))
   const reach = { width: 0, height: 0 }
   for (const { part, sheet, x, y, turn } of placements) {
     const way = byId.get(part)!.ways.find(({ pose }) => (pose.turn - turn) % 180 === 0)
-    if (sheet !== bin.sheet || !way || x < bin.load.x || y < bin.load.y) continue
+    const { loads } = supply[sheet]
+    if (sheet !== bin.sheet || !way || loads[loadAt(supply[sheet], x, y)] !== bin.load) continue
     reach.width = Math.max(reach.width, x - bin.load.x - margin + way.size.width)
     reach.height = Math.max(reach.height, y - bin.load.y - margin + way.size.height)
   }
@@ -117,7 +119,7 @@ export function* denserSteps(
   }
   if (best.unplaced.length > lost.length) return
   bins = binsFor(best, supply, rules)
-  const reach = reachIn(bins[bins.length - 1], best, parts, margin)
+  const reach = reachIn(bins[bins.length - 1], best, parts, supply, margin)
   for (const found of packedTightly(pieces, bins, effort, reach)) yield found && laid(found, bins)
 }
 

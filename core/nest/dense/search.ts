@@ -129,7 +129,7 @@ export function* packedTightly(
   const last = bins[bins.length - 1]
   const all = pieces.reduce((sum, { area }) => sum + area, 0)
   let least = Math.max(0, all - roomIn(bins.slice(0, -1))) / areaOf(last)
-  let most = areaOf(taken) / areaOf(last)
+  let most = Math.min(1, areaOf(taken) / areaOf(last))
   for (let halving = 0; halving < HALVINGS; halving++) {
     const share = (least + most) / 2
     let found: Put[] | null = null
