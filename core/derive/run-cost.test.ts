@@ -34,6 +34,11 @@ test('one run costs the sheets, pieces left over and seconds of its own layout a
   expect(run.left).toBeLessThan(run.material)
 })
 
+test('a few looks are enough for a crate to be laid on its offcut and one sheet', () => {
+  const [takes] = costOf(demo('crate'), 1).takes
+  expect([takes.sheets, takes.offcuts.map(({ count }) => count)]).toEqual([1, [1]])
+})
+
 test('more boxes take as many parts more, and no more sheets than one by one', () => {
   const job = tray()
   const [one, six] = [costOf(job, 1), costOf(job, 6)]

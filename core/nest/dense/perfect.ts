@@ -3,6 +3,9 @@ import { BySide } from './by-side'
 import { areaOf, type Piece, type Put, type Size } from './piece'
 import { wheelsOf } from './wheels'
 
+/** So many blocks are joined between two breaths. */
+const A_BREATH = 50
+
 /** A block is as large as the bin where no more is left on either side than so many times the slack. */
 const LEFT = 2
 
@@ -137,7 +140,7 @@ export function* perfectBins(
 ): Generator<void, Put[][]> {
   const blocks = new Blocks(pieces, bin, equal)
   for (let round = 0; ; round++) {
-    while (blocks.grow()) yield
+    for (let grown = 1; blocks.grow(); grown++) if (grown % A_BREATH === 0) yield
     if (round === ROUNDS || !blocks.addWheels()) break
   }
   return mostApart(blocks.full, most).map((lying, i) => putsOf(lying, i))
