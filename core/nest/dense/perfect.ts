@@ -11,6 +11,7 @@ const LEFT = 2
 
 /** Many pieces that are the same make blocks without end: what is beyond these is not looked at. */
 const MOST_BLOCKS = 3000
+const MOST_JOINS = 8000
 const MOST_FOR_WHEELS = 300
 /** Wheels may make blocks that make wheels again. */
 const ROUNDS = 3
@@ -26,6 +27,7 @@ class Blocks {
   private readonly byHeight: BySide
   private readonly known = new Set<string>()
   private next = 0
+  private joins = 0
   /** Pieces in the largest block looked at. */
   private largest = 1
 
@@ -47,6 +49,7 @@ class Blocks {
   }
 
   private consider(block: Block): void {
+    this.joins++
     const ways = waysOf(block)
     if (ways.some((way) => this.known.has(this.keyOf(way)))) return
     this.known.add(this.keyOf(block.lying))
@@ -87,7 +90,7 @@ class Blocks {
   /** One more block with all before it. @returns false where none is left */
   grow(): boolean {
     const block = this.blocks[this.next]
-    if (!block || this.blocks.length > MOST_BLOCKS) return false
+    if (!block || this.blocks.length > MOST_BLOCKS || this.joins > MOST_JOINS) return false
     this.next++
     this.largest = Math.max(this.largest, block.count)
     const ways = waysOf(block)
