@@ -1,4 +1,4 @@
-import { wallCount, wallIndex } from '../angled'
+import { wallCount, wallIndex, TOP_IDS } from '../angled'
 import type { BendKind, Box, BoxSpec, CornerKind, FloorKind, IntoKind } from '../box'
 import { closes, kindOfFitting, kindOfLid, lidOf, type Fitting, type FittingType } from '../fittings'
 import { WANTED_FITS } from '../fit'
@@ -189,7 +189,7 @@ export function madeOf(job: Job, own: number, say: Say): BoxLine[] {
 
 /** Which thing of a box a part of it belongs to; null for its walls, which belong to all. */
 export function thingOfPart(box: Box, id: string): BoxThing | null {
-  if (id === 'top' || id === 'top-2') return 'lid'
+  if (TOP_IDS.includes(id)) return 'lid'
   if (id === 'floor') return 'floor'
   if (box.dividers.some(({ part }) => part.id === id)) return 'dividers'
   const from = box.spec.fittings.find((own) =>

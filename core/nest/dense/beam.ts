@@ -1,5 +1,5 @@
 import quickselect from 'quickselect'
-import { areAlike, ROUNDING, TINY, type Piece, type Put, type Size } from './piece'
+import { areAlike, areaOfAll, ROUNDING, TINY, type Piece, type Put, type Size } from './piece'
 import { roomIn, Skyline } from './skyline'
 
 /** How states are chosen that are gone on from. */
@@ -118,7 +118,7 @@ class BeamSearch {
       for (let j = i - 1; j >= 0; j--) if (areAlike(pieces[j], piece)) return j
       return -1
     })
-    const all = pieces.reduce((sum, { area }) => sum + area, 0)
+    const all = areaOfAll(pieces)
     this.allowed = roomIn(bins) - all + ROUNDING
     this.mean = all / pieces.length
   }

@@ -1,3 +1,5 @@
+import { sumOf } from '../../statistics'
+
 /** Lengths below this are rounding, mm. */
 export const TINY = 1e-6
 
@@ -28,6 +30,9 @@ export const areaOf = ({ width, height }: Size): number => width * height
 
 export const isEqual = (a: Size, b: Size): boolean =>
   Math.abs(a.width - b.width) < TINY && Math.abs(a.height - b.height) < TINY
+
+/** All that pieces take together, mm². */
+export const areaOfAll = (pieces: Piece[]): number => sumOf(pieces.map(({ area }) => area))
 
 /** The same with width and height changed about. */
 export const transposed = ({ width, height }: Size): Size => ({ width: height, height: width })

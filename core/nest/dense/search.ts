@@ -1,6 +1,6 @@
 import { beamSteps, type Beam } from './beam'
 import { perfectBins } from './perfect'
-import { areaOf, isEqual, ROUNDING, transposed, type Piece, type Put, type Size } from './piece'
+import { areaOf, areaOfAll, isEqual, ROUNDING, transposed, type Piece, type Put, type Size } from './piece'
 import { roomIn } from './skyline'
 
 /** Beams that are tried: how much waste counts, and how early large pieces are wanted. */
@@ -58,7 +58,7 @@ export function* packedInto(pieces: Piece[], bins: Size[], effort: number): Gene
 }
 
 function* packedBy(pieces: Piece[], bins: Size[], spent: Spent): Generator<void, Put[] | null> {
-  const all = pieces.reduce((sum, { area }) => sum + area, 0)
+  const all = areaOfAll(pieces)
   const room = roomIn(bins)
   if (all > room + ROUNDING || bins.length === 0) return null
   const isJoined = all > NEARLY_FULL * room && pieces.length <= MOST_JOINED
@@ -127,7 +127,7 @@ export function* packedTightly(
 ): Generator<Put[] | null, void> {
   if (pieces.length > MOST_FOR_REST) return
   const last = bins[bins.length - 1]
-  const all = pieces.reduce((sum, { area }) => sum + area, 0)
+  const all = areaOfAll(pieces)
   let least = Math.max(0, all - roomIn(bins.slice(0, -1))) / areaOf(last)
   let most = Math.min(1, areaOf(taken) / areaOf(last))
   for (let halving = 0; halving < HALVINGS; halving++) {

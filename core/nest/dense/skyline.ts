@@ -1,3 +1,4 @@
+import { sumOf } from '../../statistics'
 import { areaOf, TINY, type Size } from './piece'
 
 /**
@@ -96,4 +97,4 @@ export class Skyline {
 }
 
 /** All that bins have room for, mm². */
-export const roomIn = (bins: Size[]): number => bins.reduce((sum, bin) => sum + areaOf(bin), 0)
+export const roomIn = (bins: Size[]): number => sumOf(bins.map(areaOf))
