@@ -67,6 +67,7 @@ test('what would save a sheet is found and done; a search goes on until it is st
   const helps = page.getByRole('region', { name: 'What would save a sheet' })
   const grain = helps.getByRole('listitem').filter({ hasText: 'any way to the grain' })
   await expect(grain).toContainText('it takes 1 sheet less')
+  await expect(grain).toContainText(/Costs \d+\.\d\d less · cut/)
   await grain.getByRole('button', { name: 'Do that' }).click()
   await expect(page.getByTestId('sheets-used')).toHaveText('1')
   await page.getByRole('button', { name: 'Search on' }).click()
@@ -83,4 +84,31 @@ test('what would save a sheet is found and done; a search goes on until it is st
   await expect(before).toBeDisabled()
   await compare.getByRole('button', { name: 'Close' }).click()
   await expect(compare).toBeHidden()
+})
+
+test('by keys: the sheet of another stock at hand is taken, and its kerf is asked for', async ({ page }) => {
+  await openDemo(page, 'demo-crate', 'layout')
+  await page.locator('[data-field=pieces-first]').selectOption('whole sheets')
+  await expect(page.getByTestId('sheets-used')).toHaveText('2')
+  await page.goto('./#/bench')
+  await page.getByRole('button', { name: 'Add stock' }).press('Enter')
+  for (const [label, text] of [
+    ['Name of the stock', 'Large birch'],
+    ['Sheet width', '900'],
+    ['Sheet height', '600'],
+    ['Price per sheet', '5'],
+  ]) {
+    const field = page.getByRole('textbox', { name: label })
+    await field.fill(text)
+    await field.press('Enter')
+  }
+  await page.goBack()
+  await page.getByRole('button', { name: 'What would save a sheet?' }).press('Enter')
+  const helps = page.getByRole('region', { name: 'What would save a sheet' })
+  const large = helps.getByRole('listitem').filter({ hasText: 'Cut from Large birch' })
+  await expect(large).toContainText('it takes 1 sheet of 900 × 600 mm, 1 at hand. Its kerf is not measured')
+  await large.getByRole('button', { name: 'Do that' }).press('Enter')
+  await expect(page.getByTestId('sheets-used')).toHaveText('1')
+  await page.getByRole('button', { name: 'Undo' }).press('Enter')
+  await expect(page.getByTestId('sheets-used')).toHaveText('2')
 })

@@ -1,15 +1,16 @@
 import { buildSteps, glueGrams, scheduleOf } from '../build'
 import { thingsOf, withThings, type Job, type Revision } from '../job'
 import { expectedTime, plannedOf, type Clock } from '../plan'
-import { spoilingSeen, together, type BoxWork, type RunCost, type SpoilChances, type Takes } from '../price'
+import { spoilingSeen, together, type BoxWork, type RunCost, type SpoilChances } from '../price'
 import { arrangeSteps, keepLayout } from './arrange'
 import { deriveFit } from './fit'
 import { depthsOf } from './own-ways'
-import { partsByMaterial, type Part } from './parts'
+import { partsByMaterial } from './parts'
 import { jobForStock } from './materials'
 import { canBeMade, deriveParts, withLayout, type DerivedThing } from './pipeline'
 import { planCut } from './cut-plan'
 import { sheetFacts } from './sheet-facts'
+import { takesOf } from './takes'
 
 /** More parts than these are not laid out at once: the same run is cut again and again. */
 const MOST_AT_ONCE = 160
@@ -42,21 +43,6 @@ function forSets(job: Job, sets: number, isFirst: boolean): Job {
   return {
     ...withBoxes(job, sets),
     layout: { settings: { ...settings, sheets: null, first }, arrangement: null },
-  }
-}
-
-/** Sheets and offcuts of one stock that something lies on. */
-function takesOf({ layout }: Job, material: string, parts: Part[]): Takes {
-  const ids = new Set(parts.map(({ id }) => id))
-  const { placements, offcuts } = layout.arrangement!
-  const used = new Set(placements.filter(({ part }) => ids.has(part)).map(({ sheet }) => sheet))
-  const own = offcuts.filter((each) => each.material === material && used.has(each.sheet))
-  const counts = new Map<string, number>()
-  for (const { offcut } of own) counts.set(offcut, (counts.get(offcut) ?? 0) + 1)
-  return {
-    stock: material,
-    sheets: used.size - own.length,
-    offcuts: [...counts].map(([offcut, count]) => ({ offcut, count })),
   }
 }
 
@@ -96,7 +82,7 @@ function* runOf(job: Job, sets: number, clock: Clock | null): Generator<void, Ru
     low: time?.low ?? seconds,
     high: time?.high ?? seconds,
     parts: parts.length,
-    takes: materials.map(({ material, parts: own }) => takesOf(laid, material, own)),
+    takes: materials.map(({ material, parts: own }) => takesOf(layout, material, own)),
   }
 }
 

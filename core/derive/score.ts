@@ -1,7 +1,8 @@
 import type { Job } from '../job'
-import { wholeBoxes } from '../nest'
+import { placedShape, sharedLength, wholeBoxes } from '../nest'
+import { jobForStock } from './materials'
 import { keepLayout, type Arranged } from './arrange'
-import type { Part } from './parts'
+import { layoutRules, partsByMaterial, type Part } from './parts'
 import { restsOf } from './rest'
 
 /** What a layout is judged by, in this order. */
@@ -17,6 +18,23 @@ export interface LayoutScore {
   offcuts: number
   /** The largest piece that is left over, mm². */
   rest: number
+  /** Straight edges that are cut once for two parts, mm: the laser's time. */
+  shared: number
+}
+
+/** Straight edges of two parts that are cut once, mm: of every stock whose edges may be shared. */
+function sharedIn({ placements }: Arranged, parts: Part[], job: Job): number {
+  let length = 0
+  for (const { material, parts: own } of partsByMaterial(parts, job)) {
+    if (!layoutRules(jobForStock(job, material)).shareEdges) continue
+    const byId = new Map(own.map((part) => [part.id, part]))
+    const lying = placements.filter(({ part }) => byId.has(part))
+    for (const number of new Set(lying.map(({ sheet }) => sheet))) {
+      const on = lying.filter(({ sheet }) => sheet === number)
+      length += sharedLength(on.map((each) => placedShape(byId.get(each.part)!, each)))
+    }
+  }
+  return length
 }
 
 export function scoreOf(layout: Arranged, parts: Part[], job: Job): LayoutScore {
@@ -29,6 +47,7 @@ export function scoreOf(layout: Arranged, parts: Part[], job: Job): LayoutScore 
     sheets: rests.filter(({ offcut }) => offcut === null).length,
     offcuts: rests.filter(({ offcut }) => offcut !== null).length,
     rest: Math.max(0, ...rests.flatMap(({ remnants }) => remnants.map(({ area }) => area))),
+    shared: sharedIn(layout, parts, job),
   }
 }
 
@@ -39,5 +58,6 @@ export function isBetterLayout(a: LayoutScore, b: LayoutScore): boolean {
   if (a.whole !== b.whole) return a.whole > b.whole
   if (a.unplaced !== b.unplaced) return a.unplaced < b.unplaced
   if (Math.abs(a.weight - b.weight) > SAME) return a.weight < b.weight
-  return a.rest > b.rest + 1
+  if (Math.abs(a.rest - b.rest) > 1) return a.rest > b.rest
+  return a.shared > b.shared + 1
 }

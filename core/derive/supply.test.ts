@@ -5,13 +5,17 @@ import { rectangle, sharedArea, type Point } from '../geometry'
 import type { Job } from '../job'
 import { placedShape } from '../nest'
 import { offcutArea } from '../stock'
+import { planCut } from './cut-plan'
+import { depthsOf } from './own-ways'
 import {
+  arrange,
   asOffcut,
   deriveAll,
   isBetterLayout,
   layoutSignature,
   deriveParts,
   restsOf,
+  scoreOf,
   stockAfter,
   supplyFor,
   withLayout,
@@ -154,11 +158,26 @@ describe('a crate on offcuts', () => {
   })
 })
 
-test('a layout is better by whole boxes, then by parts, by sheets, then by the piece it leaves', () => {
-  const score = { whole: 2, unplaced: 0, weight: 2, sheets: 2, offcuts: 0, rest: 1000 }
+test('edges cut once are what the laser cuts less of the same layout', () => {
+  const sharing = having({ shareEdges: true, grain: 'free' }, { ...crate, copies: 2 })
+  const { parts, things } = deriveParts(sharing)
+  const arrangement = arrange(parts, sharing)
+  const cutLength = (shareEdges: boolean): number =>
+    planCut(withLayout(having({ shareEdges, grain: 'free' }), arrangement), parts, depthsOf(things)).total
+      .cutLength
+  const { shared } = scoreOf(arrangement, parts, sharing)
+  expect(shared).toBeGreaterThan(100)
+  expect(cutLength(false) - cutLength(true)).toBeCloseTo(shared, 3)
+  expect(scoreOf(arrangement, parts, having({ shareEdges: false })).shared).toBe(0)
+})
+
+test('a layout is better by whole boxes, parts, sheets, the piece it leaves, then by edges cut once', () => {
+  const score = { whole: 2, unplaced: 0, weight: 2, sheets: 2, offcuts: 0, rest: 1000, shared: 50 }
   expect(isBetterLayout({ ...score, whole: 3, unplaced: 5 }, score)).toBe(true)
   expect(isBetterLayout({ ...score, unplaced: 1, weight: 1 }, score)).toBe(false)
   expect(isBetterLayout({ ...score, weight: 1.2, rest: 0 }, score)).toBe(true)
-  expect(isBetterLayout({ ...score, rest: 1200 }, score)).toBe(true)
+  expect(isBetterLayout({ ...score, rest: 1200, shared: 0 }, score)).toBe(true)
+  expect(isBetterLayout({ ...score, shared: 80 }, score)).toBe(true)
+  expect(isBetterLayout({ ...score, rest: 900, shared: 80 }, score)).toBe(false)
   expect(isBetterLayout(score, score)).toBe(false)
 })

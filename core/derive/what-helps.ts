@@ -1,15 +1,10 @@
 import type { Job } from '../job'
-import { arrangeSteps, type Arranged } from './arrange'
-import { canBeMade, needsLayout, deriveParts } from './pipeline'
-import type { Part } from './parts'
-
-/** Something that a maker could do differently. Lengths in mm. */
-export type Change =
-  | { kind: 'gap' | 'margin' | 'width' | 'depth' | 'height'; value: number }
-  | { kind: Switch }
-
-/** What is said by one switch of Lay out. */
-type Switch = 'grain' | 'turning' | 'offcuts' | 'sheets' | 'shared edges' | 'openings' | 'any angle'
+import { arrangeSteps, keepLayout, type Arranged } from './arrange'
+import { changesFor, withChange, type Change, type StockKnown } from './changes'
+import { planCut } from './cut-plan'
+import { depthsOf } from './own-ways'
+import { canBeMade, deriveParts, needsLayout, withLayout, type Prepared } from './pipeline'
+import { takenOf, type Taken } from './takes'
 
 /** What a change would come to. */
 export interface Helpful {
@@ -17,95 +12,70 @@ export interface Helpful {
   /** Parts more that are placed, and whole sheets less. */
   placed: number
   sheets: number
+  /** Whole sheets that it takes. */
+  takes: number
+  /** What it costs less; null where a stock has no price. Below 0 it is dearer. */
+  price: number | null
+  /** Seconds that the laser is done sooner, as planned. Below 0 it is later. */
+  seconds: number
 }
-
-/** How much smaller gap and margin are tried, and by how much sizes, in mm: the least that helps counts. */
-const SHARES = [0.8, 0.6, 0.4]
-const SHORTER = [1, 2, 4]
 
 /** Layouts that are tried for each change: what helps much helps soon. */
 const TRIES = 500
 
-/** Smaller gaps than this leave no wood between two cuts, mm. */
-const LEAST_GAP = 1
+/** Prices that differ by less are the same. */
+const SAME_PRICE = 0.005
 
-const round = (value: number): number => Number(value.toFixed(2))
-
-/** Changes to try, in rows: of each row the first that helps is enough. */
-export function changesFor({ layout: { settings }, measure: { stock }, box, whole }: Job): Change[][] {
-  const lengths = (kind: 'gap' | 'margin'): Change[] =>
-    SHARES.map((share) => ({ kind, value: round(settings[kind] * share) })).filter(
-      ({ value }) => value >= (kind === 'gap' ? LEAST_GAP : 0) && value < settings[kind],
-    )
-  const has = (isThere: boolean, change: Change): Change[][] => (isThere ? [[change]] : [])
-  const offcuts = stock?.offcuts.some(({ id }) => !settings.kept.includes(id)) ?? false
-  const sizes = (whole ? [] : (['height', 'width', 'depth'] as const)).map((kind) =>
-    SHORTER.map((by): Change => ({ kind, value: round(box[kind] - by) })).filter(
-      (change) => 'value' in change && change.value > box[kind] / 2,
-    ),
-  )
-  return [
-    ...has(offcuts && settings.first === 'whole sheets', { kind: 'offcuts' }),
-    ...has(settings.sheets !== null, { kind: 'sheets' }),
-    ...has(!settings.shareEdges, { kind: 'shared edges' }),
-    ...has(!settings.inOpenings, { kind: 'openings' }),
-    ...has(!settings.anyAngle && settings.turning && settings.grain === 'free', { kind: 'any angle' }),
-    ...has(!settings.turning, { kind: 'turning' }),
-    ...has(settings.grain !== 'free' && (stock?.grain ?? 'none') !== 'none', { kind: 'grain' }),
-    lengths('gap'),
-    lengths('margin'),
-    ...sizes,
-  ].filter((row) => row.length > 0)
-}
-
-/** The same job with one thing changed. */
-export function withChange(job: Job, change: Change): Job {
-  const set = (part: Partial<Job['layout']['settings']>): Job => ({
-    ...job,
-    layout: { ...job.layout, settings: { ...job.layout.settings, ...part } },
-  })
-  switch (change.kind) {
-    case 'gap':
-    case 'margin':
-      return set({ [change.kind]: change.value })
-    case 'grain':
-      return set({ grain: 'free' })
-    case 'turning':
-      return set({ turning: true })
-    case 'offcuts':
-      return set({ first: 'offcuts' })
-    case 'sheets':
-      return set({ sheets: null })
-    case 'shared edges':
-      return set({ shareEdges: true })
-    case 'openings':
-      return set({ inOpenings: true })
-    case 'any angle':
-      return set({ anyAngle: true })
-    default:
-      return { ...job, box: { ...job.box, [change.kind]: change.value } }
-  }
-}
+/** The same of areas, mm². */
+const SAME_AREA = 1
 
 /** Sizes are tried without what was pinned where other parts were. */
 const unpinned = (job: Job): Job => ({ ...job, layout: { ...job.layout, arrangement: null } })
 
-/** What a layout still needs: parts that lie nowhere, and whole sheets. */
-interface Needs {
-  unplaced: number
-  sheets: number
+/** What a layout still needs: parts that lie nowhere, and what it takes. */
+type Needs = Taken & { unplaced: number }
+
+/** A job laid out one way, and what that needs. */
+interface Tried {
+  job: Job
+  prepared: Prepared
+  layout: Arranged
+  needs: Needs
 }
 
-function needsOf({ placements, unplaced, offcuts }: Arranged, parts: Part[]): Needs {
-  const materials = new Map(parts.map(({ id, material }) => [id, material]))
-  const used = new Set(placements.map(({ part, sheet }) => `${materials.get(part)} ${sheet}`))
-  return { unplaced: unplaced.length, sheets: used.size - offcuts.length }
-}
+const needsOf = (layout: Arranged, { parts }: Prepared, job: Job): Needs => ({
+  ...takenOf(layout, parts, job),
+  unplaced: layout.unplaced.length,
+})
 
-const isLess = (now: Needs, before: Needs): boolean =>
+const isFewer = (now: Needs, before: Needs): boolean =>
   now.unplaced < before.unplaced || (now.unplaced === before.unplaced && now.sheets < before.sheets)
 
-/** One step of a trial: how many rows are done, and what was found so far. */
+/** Sheets of another size are compared by what is missing, then by their price, or by how large they are. */
+function isCheaper(now: Needs, before: Needs): boolean {
+  if (now.unplaced !== before.unplaced) return now.unplaced < before.unplaced
+  if (now.missing !== before.missing) return now.missing < before.missing
+  if (now.price !== null && before.price !== null) return now.price < before.price - SAME_PRICE
+  return now.area < before.area - SAME_AREA
+}
+
+const isLessBy = ({ kind }: Change): typeof isFewer => (kind === 'stock' ? isCheaper : isFewer)
+
+/** The laser's seconds for a layout, as planned. */
+function secondsOf({ job, prepared: { parts, things }, layout }: Tried): number {
+  const laid = withLayout(job, keepLayout(layout, parts, job))
+  return planCut(laid, parts, depthsOf(things)).total.seconds
+}
+
+/** Who places more comes first, then who is cheaper, takes fewer sheets, is done sooner. */
+function byGain(a: Helpful, b: Helpful): number {
+  if (a.placed !== b.placed) return b.placed - a.placed
+  const cheaper = (b.price ?? 0) - (a.price ?? 0)
+  if (a.price !== null && b.price !== null && Math.abs(cheaper) > SAME_PRICE) return cheaper
+  return b.sheets - a.sheets || b.seconds - a.seconds
+}
+
+/** One step of a trial: how many rows are done, and what was found so far, the cheapest first. */
 export interface HelpProgress {
   tried: number
   of: number
@@ -113,49 +83,61 @@ export interface HelpProgress {
 }
 
 /**
- * Tries what would place more parts, or save a sheet: each change by itself, laid out as the job is.
- * Yields often, so that a worker can listen.
+ * Tries what would place more parts, save a sheet or take cheaper ones: each change by itself, laid out as
+ * the job is. Yields often, so that a worker can listen.
+ * @param known stocks on the bench that it could be cut from instead
  */
-export function* whatHelps(job: Job): Generator<HelpProgress, Helpful[]> {
-  const { parts } = deriveParts(job)
-  const rows = changesFor(job)
+export function* whatHelps(job: Job, known: StockKnown[] = []): Generator<HelpProgress, Helpful[]> {
+  const now = deriveParts(job)
+  const rows = changesFor(job, known)
   const of = rows.reduce((sum, row) => sum + row.length, 0)
   const found: Helpful[] = []
   let tried = 0
-  let before: Needs | null = null
   /** Laid out until it is better than the job is now, or for a while. */
-  function* needsWith(changed: Job): Generator<HelpProgress, Needs | null> {
+  function* tryOut(changed: Job, isEnough: (needs: Needs) => boolean): Generator<HelpProgress, Tried | null> {
     const prepared = deriveParts(changed)
     if (!canBeMade(prepared.things)) return null
     const steps = arrangeSteps(prepared.parts, changed)
-    let needs: Needs | null = null
+    let layout: Arranged | null = null
     for (let i = 0; i < TRIES; i++) {
       const step = steps.next()
-      needs = needsOf(step.done ? step.value : step.value.layout, prepared.parts)
-      if (step.done || (before && isLess(needs, before))) break
+      layout = step.done ? step.value : step.value.layout
+      if (step.done || isEnough(needsOf(layout, prepared, changed))) break
       yield { tried, of, found }
     }
-    return needs
+    return layout && { job: changed, prepared, layout, needs: needsOf(layout, prepared, changed) }
   }
-  const { arrangement } = job.layout
-  before = arrangement && !needsLayout(job, parts) ? needsOf(arrangement, parts) : yield* needsWith(job)
+  const { arrangement: layout } = job.layout
+  const before: Tried | null =
+    layout && !needsLayout(job, now.parts)
+      ? { job, prepared: now, layout, needs: needsOf(layout, now, job) }
+      : yield* tryOut(job, () => false)
   if (!before) return found
-  // One sheet is spared by offcuts only.
-  const isSmall = before.unplaced === 0 && before.sheets <= 1
+  const secondsBefore = secondsOf(before)
+  // One sheet is spared by offcuts, or by one of another stock.
+  const isSmall = before.needs.unplaced === 0 && before.needs.sheets <= 1
   let done = 0
   for (const row of rows) {
     tried = done
     done += row.length
-    if (isSmall && row[0].kind !== 'offcuts') continue
+    if (isSmall && row[0].kind !== 'offcuts' && row[0].kind !== 'stock') continue
     for (const change of row) {
-      const needs = yield* needsWith(unpinned(withChange(job, change)))
+      const isEnough = (needs: Needs): boolean => isLessBy(change)(needs, before.needs)
+      const after = yield* tryOut(unpinned(withChange(job, change)), isEnough)
       tried++
-      if (!needs || !isLess(needs, before)) continue
-      const placed = before.unplaced - needs.unplaced
-      found.push({ change, placed, sheets: before.sheets - needs.sheets })
+      if (!after || !isEnough(after.needs)) continue
+      found.push({ change, ...gainOf(before.needs, after.needs), seconds: secondsBefore - secondsOf(after) })
+      found.sort(byGain)
       break
     }
     yield { tried: done, of, found }
   }
   return found
 }
+
+const gainOf = (before: Needs, after: Needs): Omit<Helpful, 'change' | 'seconds'> => ({
+  placed: before.unplaced - after.unplaced,
+  sheets: before.sheets - after.sheets,
+  takes: after.sheets,
+  price: before.price === null || after.price === null ? null : before.price - after.price,
+})

@@ -45,4 +45,4 @@ export {
 } from './curves'
 export { cross, dot, type Vector } from './vector'
 export { curvePieces, pathLines, type DrawnLine } from './path-lines'
-export { liesOn, straightSides, type Side } from './straight-sides'
+export { lengthOn, liesOn, straightSides, type Side } from './straight-sides'

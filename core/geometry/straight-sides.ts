@@ -34,16 +34,26 @@ export function straightSides(points: Point[]): Side[] {
   })
 }
 
-/** Whether a side lies on another one that runs the other way, from end to end. */
-export const liesOn = (side: Pick<Side, 'from' | 'to'>, on: Pick<Side, 'from' | 'to'>): boolean => {
+type Ends = Pick<Side, 'from' | 'to'>
+
+/** Where a side begins and ends along another that runs the other way; null where it is not on its line. */
+function alongOn(side: Ends, on: Ends): { from: number; to: number; length: number } | null {
   const length = apart(on.from, on.to)
   const along = ({ x, y }: Point): number =>
     ((x - on.from.x) * (on.to.x - on.from.x) + (y - on.from.y) * (on.to.y - on.from.y)) / length
   const [from, to] = [along(side.from), along(side.to)]
-  return (
-    to < from &&
-    to > -SAME &&
-    from < length + SAME &&
-    [side.from, side.to].every((end) => Math.abs(beside(on, end)) < SAME)
-  )
+  const isOn = to < from && [side.from, side.to].every((end) => Math.abs(beside(on, end)) < SAME)
+  return isOn ? { from, to, length } : null
+}
+
+/** Whether a side lies on another one that runs the other way, from end to end. */
+export function liesOn(side: Ends, on: Ends): boolean {
+  const there = alongOn(side, on)
+  return there !== null && there.to > -SAME && there.from < there.length + SAME
+}
+
+/** How much of a side lies on another one that runs the other way, mm. */
+export function lengthOn(side: Ends, on: Ends): number {
+  const there = alongOn(side, on)
+  return there ? Math.max(0, Math.min(there.from, there.length) - Math.max(there.to, 0)) : 0
 }

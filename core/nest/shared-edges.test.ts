@@ -8,6 +8,7 @@ import {
   lastOf,
   nestParts,
   placedShape,
+  sharedLength,
   sheetsOf,
   surfaceOf,
   violations,
@@ -30,6 +31,23 @@ const part = (id: string, shape: Region): NestPart => ({ id, shape, turnedShape:
 const block = (id: string, width: number, height: number): NestPart =>
   part(id, { outline: rectangle(0, 0, width, height), holes: [] })
 const lies = (id: string, turn = 0): Placement => ({ part: id, sheet: 0, x: 50, y: 60, turn, pinned: false })
+
+test('what two shapes share is the length of the line that lies on both, however they are turned', () => {
+  const at = (x: number, y: number, width: number, height: number): Region => ({
+    outline: rectangle(x, y, x + width, y + height),
+    holes: [],
+  })
+  // 30 of a's right side is b's left one, 20 of its upper side c's lower one; d is a gap away.
+  const shapes = [at(0, 0, 40, 50), at(40, 20, 10, 80), at(20, 50, 20, 10), at(-33, 0, 30, 30)]
+  expect(sharedLength(shapes)).toBeCloseTo(30 + 20 + 10, 9)
+  const turned = shapes.map(({ outline }) => ({
+    outline: outline.map(({ x, y }) => ({ x: 0.8 * x - 0.6 * y, y: 0.6 * x + 0.8 * y })),
+    holes: [],
+  }))
+  expect(sharedLength(turned)).toBeCloseTo(60, 6)
+  // The same sides, but on the same side of the line: nothing is cut once.
+  expect(sharedLength([at(0, 0, 40, 50), at(0, 0, 10, 20)])).toBe(0)
+})
 
 describe('two parts with a straight side of one length', () => {
   test('lie on it, however the pair is turned, and nowhere else nearer than the gap', () => {

@@ -1,4 +1,4 @@
-import { liesOn, straightSides, type Point, type Region } from '../geometry'
+import { bounds, lengthOn, liesOn, straightSides, type Point, type Region } from '../geometry'
 
 /** What rounding may put on the wrong side of a line, mm. */
 const SLIVER = 0.02
@@ -18,4 +18,19 @@ export function sharesEdge(a: Region, b: Region): boolean {
       b.outline.every((point) => inward(point) < SLIVER)
     )
   })
+}
+
+/** How much of the straight edges of shapes on one sheet lies on edges of others, mm: it is cut once. */
+export function sharedLength(shapes: Region[]): number {
+  const all = shapes.map(({ outline }) => ({ box: bounds(outline), sides: straightSides(outline) }))
+  let length = 0
+  for (const [i, a] of all.entries())
+    for (const b of all.slice(i + 1)) {
+      const isBeside =
+        Math.max(a.box.minX - b.box.maxX, b.box.minX - a.box.maxX) > SLIVER ||
+        Math.max(a.box.minY - b.box.maxY, b.box.minY - a.box.maxY) > SLIVER
+      if (isBeside) continue
+      for (const side of a.sides) for (const on of b.sides) length += lengthOn(side, on)
+    }
+  return length
 }

@@ -25,7 +25,7 @@ export {
   stripFigures,
   type StripFigure,
 } from './figures'
-export { helpSentence } from './helps'
+export { helpGains, helpSentence } from './helps'
 export { scoreWords, sheetWords, wholeWords } from './sheet-words'
 export { sizeWorking, tabAdvice } from './sizes'
 export { GLOSSARY } from './glossary'

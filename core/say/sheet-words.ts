@@ -19,11 +19,13 @@ export const sheetWords = ({ use, price, seconds, rest }: SheetFact, say: Say): 
     .filter(Boolean)
     .join(' · ')
 
-/** What a layout comes to: sheets, what is left out, and the largest piece that it leaves. */
+/** What a layout comes to: sheets, what is left out, the largest piece left, what is cut once for two. */
 export function scoreWords(score: LayoutScore, say: Say): string {
-  const { whole, unplaced, rest } = score
+  const { whole, unplaced, rest, shared } = score
   const missing = unplaced > 0 ? `, ${counted(whole, 'whole box', 'whole boxes')}, ${unplaced} left out` : ''
-  return `${piecesWords(score)}${missing}${rest > 0 ? `, a piece of ${say.area(rest)} left` : ''}`
+  const left = rest > 0 ? `, a piece of ${say.area(rest)} left` : ''
+  const once = shared > 0 ? `, ${say.length(shared, 0)} of edges cut once` : ''
+  return `${piecesWords(score)}${missing}${left}${once}`
 }
 
 /** How many boxes are whole, where not all parts fit; empty where there is one box, or all are whole. */

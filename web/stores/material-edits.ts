@@ -1,10 +1,9 @@
 import { without, type StockUse } from '@core/box'
+import { otherStocks, type StockKnown } from '@core/derive'
 import type { Job } from '@core/job'
 import type { Stock } from '@core/stock'
 import { useBench } from './bench'
 import { useOpenJob } from './job'
-
-type Material = Job['measure']['more'][number]
 
 /** Stocks that are no longer cut from are no longer kept. */
 function forgetUnused(draft: Job): void {
@@ -19,12 +18,13 @@ const DEFAULTS: StockUse[] = ['walls', 'floor', 'top', 'dividers']
 export function useMaterialEdits(): {
   assign: (use: StockUse, stock: Stock | null) => boolean
   chooseStock: (id: string) => boolean
+  insteadOf: () => StockKnown[]
 } {
   const jobs = useOpenJob()
   const bench = useBench()
 
   /** A stock with what the bench knows of it on this machine. */
-  function materialOf(stock: Stock): Material {
+  function materialOf(stock: Stock): StockKnown {
     const { machine } = jobs.job.measure
     const kerf = bench.kerfFor(machine?.id, stock.id)
     return { stock, kerf, belief: bench.beliefFor({ machine, stock, kerf }) }
@@ -52,7 +52,7 @@ export function useMaterialEdits(): {
       const { measure, box } = draft
       const next = measure.more.find(({ stock }) => stock.id === id)
       if (!next || !measure.stock) return
-      const now: Material = { stock: measure.stock, kerf: measure.kerf, belief: measure.belief }
+      const now: StockKnown = { stock: measure.stock, kerf: measure.kerf, belief: measure.belief }
       for (const use of DEFAULTS) box.stocks[use] ??= now.stock.id
       measure.more = [now, ...measure.more.filter((each) => each !== next)]
       Object.assign(measure, { stock: next.stock, kerf: next.kerf, belief: next.belief })
@@ -61,5 +61,8 @@ export function useMaterialEdits(): {
       forgetUnused(draft)
     })
   }
-  return { assign, chooseStock }
+  /** Stocks on the bench that the job in hand could be cut from instead of its own. */
+  const insteadOf = (): StockKnown[] => otherStocks(jobs.job, bench.stocks.map(materialOf))
+
+  return { assign, chooseStock, insteadOf }
 }

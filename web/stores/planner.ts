@@ -1,6 +1,14 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef, toRaw, watch } from 'vue'
-import { planInputs, withLayout, type CutPlan, type JobUse, type LayoutScore, type Part } from '@core/derive'
+import {
+  planInputs,
+  withLayout,
+  type CutPlan,
+  type JobUse,
+  type LayoutScore,
+  type Part,
+  type StockKnown,
+} from '@core/derive'
 import type { Arrangement, Job } from '@core/job'
 import { loadWorkedOut, saveWorkedOut } from '@web/data/worked-out'
 import { unpackPlan } from '@web/workers/packing'
@@ -158,13 +166,16 @@ export const usePlanner = defineStore('planner', () => {
     settle(packed && unpackPlan(packed), used)
   }
 
-  /** Asks what would save a sheet; whatever is changed meanwhile ends that. */
-  function askWhatHelps(): void {
+  /**
+   * Asks what would save a sheet; whatever is changed meanwhile ends that.
+   * @param known stocks that it could be cut from instead
+   */
+  function askWhatHelps(known: StockKnown[]): void {
     if (busy.value || !jobs.job) return
     const own = ++sequence
     helps.value = { kind: 'helps', sequence: own, tried: 0, of: 0, found: [], done: false }
     const laid = arrangement.value ? withLayout(jobs.job, arrangement.value) : jobs.job
-    client.ask({ kind: 'what helps', sequence: own, job: toRaw(laid) })
+    client.ask({ kind: 'what helps', sequence: own, job: toRaw(laid), known })
   }
 
   watch(

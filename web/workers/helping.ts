@@ -1,7 +1,8 @@
 import { whatHelps } from '@core/derive'
-import type { Job } from '@core/job'
 import { breathe, type Host } from './planning'
 import type { Request } from './protocol'
+
+type Asked = Extract<Request, { kind: 'what helps' }>
 
 const NO_STEP = { kind: 'helps', tried: 0, of: 0 } as const
 
@@ -11,8 +12,8 @@ export function makeHelper({ answer, breath }: Host): (request: Request) => void
   let stopped = false
 
   /** Tries until that is done, stopped, or something else is asked for. */
-  async function find(sequence: number, job: Job): Promise<void> {
-    const steps = whatHelps(job)
+  async function find({ sequence, job, known }: Asked): Promise<void> {
+    const steps = whatHelps(job, known)
     let since = performance.now()
     for (;;) {
       const step = steps.next()
@@ -30,8 +31,8 @@ export function makeHelper({ answer, breath }: Host): (request: Request) => void
   return (request) => {
     stopped = request.kind === 'stop layout'
     if (request.kind !== 'what helps') return
-    const { sequence, job } = request
+    const { sequence } = request
     latest = sequence
-    find(sequence, job).catch((error: Error) => answer({ kind: 'failed', sequence, message: error.message }))
+    find(request).catch((error: Error) => answer({ kind: 'failed', sequence, message: error.message }))
   }
 }

@@ -9,6 +9,7 @@ const score = (weight: number, rest = 0) => ({
   sheets: weight,
   offcuts: 0,
   rest,
+  shared: 0,
 })
 const found = (weight: number, done: number): Answer => ({
   kind: 'progress',

@@ -92,7 +92,10 @@ describe('the way to the planner', () => {
     planner.ask(ask(1, 'search on'))
     expect(FakeWorker.made.length).toBeGreaterThan(1)
     const [main, helper] = FakeWorker.made
-    const score = (weight: number) => ({ whole: 1, unplaced: 0, weight, sheets: weight, offcuts: 0, rest: 0 })
+    const score = (weight: number) => ({
+      ...{ whole: 1, unplaced: 0, weight, sheets: weight },
+      ...{ offcuts: 0, rest: 0, shared: 0 },
+    })
     const ended = (weight: number): Answer => ({
       kind: 'planned',
       sequence: 1,

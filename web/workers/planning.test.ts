@@ -66,7 +66,7 @@ test('what would save a sheet comes as it is found, and ends when it is stopped'
     layout: { ...job.layout, settings: { ...job.layout.settings, first: 'whole sheets' } },
   }
   const { last } = await ask(
-    { kind: 'what helps', sequence: 1, job: whole as Job },
+    { kind: 'what helps', sequence: 1, job: whole as Job, known: [] },
     (answer) => answer.kind === 'helps' && answer.done,
     (answer) => (answer.kind === 'helps' && answer.found.length > 0 ? [{ kind: 'stop layout' }] : []),
     makeHelper,

@@ -1,4 +1,4 @@
-import type { CutPlan, Helpful, JobUse, LayoutScore, LoadPlan, Part } from '@core/derive'
+import type { CutPlan, Helpful, JobUse, LayoutScore, LoadPlan, Part, StockKnown } from '@core/derive'
 import type { Arrangement, Job } from '@core/job'
 import type { Placement } from '@core/nest'
 import type { PackedPaths } from '@core/plan'
@@ -18,7 +18,8 @@ export type Request =
       /** Of a search by several: which of how many it is. */
       lane?: { at: number; of: number }
     }
-  | { kind: 'what helps'; sequence: number; job: Job }
+  /** With the stocks on the bench that it could be cut from instead. */
+  | { kind: 'what helps'; sequence: number; job: Job; known: StockKnown[] }
   | { kind: 'stop layout' }
 
 export type PlanRequest = Extract<Request, { kind: 'plan' }>

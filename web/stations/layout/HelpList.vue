@@ -1,27 +1,33 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { withChange, type Helpful } from '@core/derive'
-import { helpSentence } from '@core/say'
+import { helpGains, helpSentence } from '@core/say'
 import { useSay } from '@web/parts/say'
 import { useOpenJob } from '@web/stores/job'
 import { usePlanner } from '@web/stores/planner'
+import { useStockEdits } from '@web/stores/stock-edits'
 
 /** What would save a sheet, or place what is left over: each can be done at once. */
 const jobs = useOpenJob()
 const planner = usePlanner()
+const stocks = useStockEdits()
 const say = useSay()
 const left = computed(() => planner.arrangement?.unplaced.length ?? 0)
 const state = computed(() => {
   const { done, found, tried, of } = planner.helps!
   if (!done) return of > 0 ? `${tried} of ${of} changes tried.` : 'Trying what would help.'
-  return found.length > 0 ? '' : 'Nothing that was tried saves a sheet.'
+  return found.length > 0 ? '' : 'Nothing that was tried saves a sheet or money.'
 })
-const apply = ({ change }: Helpful): boolean =>
+function apply({ change }: Helpful): void {
+  if (change.kind === 'stock') return void stocks.use(change.known.stock)
   jobs.edit((draft) => {
     const { box, layout } = withChange(draft, change)
     draft.box = box
     draft.layout.settings = layout.settings
   })
+}
+const keyOf = ({ change }: Helpful): string =>
+  change.kind === 'stock' ? change.known.stock.id : JSON.stringify(change)
 </script>
 
 <template>
@@ -34,10 +40,13 @@ const apply = ({ change }: Helpful): boolean =>
     <ul v-if="planner.helps.found.length > 0" class="grid gap-1">
       <li
         v-for="each in planner.helps.found"
-        :key="JSON.stringify(each.change)"
+        :key="keyOf(each)"
         class="flex flex-wrap items-center justify-between gap-2"
       >
-        <span>{{ helpSentence(each, left, say) }}</span>
+        <p class="min-w-0 flex-1 basis-60">
+          {{ helpSentence(each, left, say) }}
+          <span class="num block text-quiet">{{ helpGains(each) }}</span>
+        </p>
         <button type="button" class="btn px-2 py-1" @click="apply(each)">Do that</button>
       </li>
     </ul>

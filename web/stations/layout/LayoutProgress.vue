@@ -6,22 +6,25 @@ import { useSay } from '@web/parts/say'
 import WhyLink from '@web/parts/WhyLink.vue'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
+import { useMaterialEdits } from '@web/stores/material-edits'
 import { usePlanner } from '@web/stores/planner'
 import SearchPicture from './SearchPicture.vue'
 
 const jobs = useOpenJob()
 const derived = useDerived()
 const planner = usePlanner()
+const materials = useMaterialEdits()
 const say = useSay()
 const stale = computed(() => derived.statuses.layout.state === 'stale')
 const pins = computed(() => planner.arrangement?.placements.filter(({ pinned }) => pinned).length ?? 0)
 
-/** Whether anything could be saved at all: a sheet beyond the first, a sheet that offcuts take, a part. */
+/** Whether anything could be saved at all: a sheet beyond the first, by offcuts or another stock, a part. */
 const isSpendable = computed(() => {
   const { settings } = jobs.job.layout
   const sheets = planner.use?.sheets ?? 0
   const hasOffcuts = (derived.seen.stock?.offcuts.length ?? 0) > 0 && settings.first === 'whole sheets'
-  return sheets > 1 || (planner.arrangement?.unplaced.length ?? 0) > 0 || (sheets === 1 && hasOffcuts)
+  const isSpared = hasOffcuts || materials.insteadOf().length > 0
+  return sheets > 1 || (planner.arrangement?.unplaced.length ?? 0) > 0 || (sheets === 1 && isSpared)
 })
 /** How far the search is, and what its best layout comes to. */
 const found = computed(() => {
@@ -98,7 +101,7 @@ function letGo(): void {
         type="button"
         class="btn"
         data-field="what-helps"
-        @click="planner.askWhatHelps()"
+        @click="planner.askWhatHelps(materials.insteadOf())"
       >
         <Lightbulb :size="15" aria-hidden="true" />
         What would save a sheet?
