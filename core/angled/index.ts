@@ -8,3 +8,4 @@ export { isUpright, outsideOf, planOn, roomOf, sizesOf } from './sizes'
 
 export { isPlan, planProblems, planSentence, type PlanProblem } from './problems'
 export { leavesOf, slantedEdges } from './leaves'
+export { cornerSection } from './corner-section'

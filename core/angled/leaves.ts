@@ -1,4 +1,4 @@
-import { leaves, type Leaves } from '../assembly'
+import { leaves, type EndKind, type Leaves } from '../assembly'
 import type { Angled } from './make'
 import { angleOf } from './sides'
 import { planeOfPart } from './planes'
@@ -7,6 +7,9 @@ import { planeOfPart } from './planes'
 export interface SlantedEdge extends Leaves {
   joint: string
   angle: number
+  /** Of the two sheets, mm. */
+  thickness: [number, number]
+  ends: EndKind
 }
 
 /** Every line of meeting whose angle is not a right one. */
@@ -20,6 +23,8 @@ export function slantedEdges({ faces, joints }: Pick<Angled, 'faces' | 'joints'>
       {
         joint: id,
         angle: (angle * 180) / Math.PI,
+        thickness: [a.thickness, b.thickness],
+        ends: line!.ends,
         gap: Math.max(...each.map(({ gap }) => gap)),
         proud: Math.max(...each.map(({ proud }) => proud)),
       },

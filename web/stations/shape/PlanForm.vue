@@ -8,7 +8,6 @@ import {
   partitionsText,
   readPartitions,
   shapeAs,
-  slantedEdges,
   wallCount,
   type Plan,
   type PlanShape,
@@ -19,12 +18,11 @@ import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FigureField from '@web/parts/FigureField.vue'
 import ListEntry from '@web/parts/ListEntry.vue'
 import { useSay } from '@web/parts/say'
-import { useDerived } from '@web/stores/derived'
 import { useBoxEdits } from './box-edits'
+import SlantedCorners from './SlantedCorners.vue'
 
 /** Walls that stand at any angle: how many or how long, at which angles, and how far they lean. */
 const { box, change } = useBoxEdits()
-const derived = useDerived()
 const say = useSay()
 
 type How = 'rectangle' | PlanShape['kind']
@@ -82,16 +80,6 @@ const closing = computed(() => {
   const { length, angles } = closingOf(lengths.value)
   const [before, after] = angles.map((angle) => `${short(angle, 1)}°`)
   return `The last wall closes the plan: ${say.value.length(length, 1)}, at ${before} and ${after}.`
-})
-/** Corners that are not square, those alike once, and what square edges leave there. */
-const slants = computed(() => {
-  const { made } = derived.box
-  const rows = (made?.angled ? slantedEdges(made.angled) : []).map(({ angle, gap, proud }) => {
-    const open = `an open wedge of ${say.value.length(gap, 1)}`
-    const out = proud > 0.005 ? `, ends ${say.value.length(proud, 1)} proud` : ''
-    return `${short(angle, 1)}°: ${open}${out}`
-  })
-  return [...new Set(rows)]
 })
 </script>
 
@@ -197,12 +185,7 @@ const slants = computed(() => {
         :options="ENDS"
         @update:model-value="put({ ends: $event })"
       />
-      <div v-if="slants.length > 0" class="note" data-testid="slants">
-        <p>A laser cuts square edges. At corners that are not square they leave, inside or outside:</p>
-        <ul class="list-disc pl-5">
-          <li v-for="slant in slants" :key="slant">{{ slant }}</li>
-        </ul>
-      </div>
+      <SlantedCorners />
     </template>
   </div>
 </template>

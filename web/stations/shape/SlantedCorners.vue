@@ -1,0 +1,57 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { cornerSection, slantedEdges } from '@core/angled'
+import { short } from '@core/length'
+import { useSay } from '@web/parts/say'
+import { useDerived } from '@web/stores/derived'
+import SectionPicture from './SectionPicture.vue'
+
+/** Corners that are not square, those alike once: what square edges leave there, as figures and drawn. */
+const derived = useDerived()
+const say = useSay()
+const corners = computed(() => {
+  const { made } = derived.box
+  const rows = (made?.angled ? slantedEdges(made.angled) : []).map(
+    ({ angle, gap, proud, thickness: [own, mate], ends }) => ({
+      words: [
+        `an open wedge of ${say.value.length(gap, 1)}`,
+        ...(proud > 0.005 ? [`ends ${say.value.length(proud, 1)} proud`] : []),
+      ].join(', '),
+      angle: `${short(angle, 1)}°`,
+      section: cornerSection(angle, own, mate, ends),
+    }),
+  )
+  return [...new Map(rows.map((row) => [`${row.angle} ${row.words}`, row])).values()]
+})
+const anyProud = computed(() => corners.value.some(({ section }) => section.proud.length > 2))
+</script>
+
+<template>
+  <div v-if="corners.length > 0" class="note" data-testid="slants">
+    <p>A laser cuts square edges. Cut across, the corners that are not square look so:</p>
+    <ul class="mt-1 grid grid-cols-2 gap-2">
+      <li v-for="corner in corners" :key="`${corner.angle} ${corner.words}`">
+        <SectionPicture :section="corner.section" />
+        {{ corner.angle }}: {{ corner.words }}
+      </li>
+    </ul>
+    <p class="mt-1 flex flex-wrap gap-x-4">
+      <span>
+        <i class="key bg-gorse" />
+        stays open
+      </span>
+      <span v-if="anyProud">
+        <i class="key bg-rowan" />
+        stands proud: sand it
+      </span>
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.key {
+  display: inline-block;
+  width: 0.75em;
+  height: 0.75em;
+}
+</style>
