@@ -226,6 +226,29 @@ test('a latch by keys, its slits along the grain, and corners round all the way'
   await expect(page.getByText('glue the fingers of that seam')).toBeVisible()
 })
 
+test('a panel larger than the bed is divided where it is typed; a piece too long is refused', async ({
+  page,
+}) => {
+  await openDemo(page, 'demo-crate', 'shape')
+  await typeInto(page, field(page, 'Width'), '900')
+  await choose(page, 'stocks')
+  await page.locator('[data-field=seams]').getByRole('switch').press('Space')
+  const front = page.getByLabel(/^Front, 906 mm long, meets at/)
+  await typeInto(page, front, '620')
+  await expect(
+    page.getByText('The front a would be 625 mm long, more than the bed takes. Move the seam.'),
+  ).toBeVisible()
+  await typeInto(page, front, '400')
+  await expect(page.getByText('more than the bed takes')).toHaveCount(0)
+  await expect(proof(page)).toContainText('nothing overlaps, nothing missing')
+  await settled(page)
+  await goTo(page, 'Lay out')
+  await expect(page.getByRole('button', { name: /^front a/ })).toBeVisible()
+  await goTo(page, 'Shape')
+  await page.getByRole('button', { name: 'Undo' }).press('Enter')
+  await expect(front).toHaveValue('')
+})
+
 test('a lower front by keys, in inches as well; refused where nothing of it is left', async ({ page }) => {
   await openDemo(page, 'demo-slip', 'shape')
   await tabTo(page, page.locator('[data-thing=add]'))

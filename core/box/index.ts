@@ -3,6 +3,7 @@ export {
   boxSizes,
   boxSpecSchema,
   facePanels,
+  MOST_SEAMS,
   seamsSchema,
   CORNER_KINDS,
   edgeGroups,

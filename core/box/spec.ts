@@ -42,6 +42,9 @@ export const WALL_PAIRS = ['front and back', 'left and right'] as const
 const STOCK_USES = ['walls', 'floor', 'top', 'dividers', 'front', 'back', 'left', 'right'] as const
 export type StockUse = (typeof STOCK_USES)[number]
 
+/** A panel is divided in six at most. */
+export const MOST_SEAMS = 5
+
 /** How panels that are larger than the bed are divided. */
 export const seamsSchema = z.strictObject({
   divides: z.boolean(),
@@ -49,6 +52,8 @@ export const seamsSchema = z.strictObject({
   angle: z.number().min(0).max(30),
   /** Not all seams in one plane. */
   staggered: z.boolean(),
+  /** Of panels by name: where the maker has them, from the lower end of the longer side, in order. mm */
+  at: z.record(z.string().min(1).max(40), z.array(z.number().min(0).max(5000)).min(1).max(MOST_SEAMS)),
 })
 
 const size = z.number().min(1).max(5000)
@@ -186,7 +191,7 @@ export const PLAIN_BOX: Omit<BoxSpec, 'sizesAre' | 'width' | 'depth' | 'height' 
   pictures: [],
   play: { slots: 0, laps: 0.2, loose: 0.5 },
   stocks: {},
-  seams: { divides: false, angle: 0, staggered: true },
+  seams: { divides: false, angle: 0, staggered: true, at: {} },
 }
 
 export const sameThickness = (thickness: number): Thicknesses =>

@@ -10,7 +10,7 @@ import { onPiece, together, withFaces } from './faces'
 import { joinedOf, type Joined } from './joined'
 import { materialFor, materialsOf, thicknessesOf, type Material } from './materials'
 import { stripsOf } from './strips'
-import { bedRoom, dividedAxis, seamed, seamFaults, type Divided } from './seams'
+import { bedRoom, dividedAxis, inPieces, seamFaults, type Divided, type SeamFault } from './seams'
 
 /**
  * All that follows from Measure and Shape. `made` and `panels` are null when the box cannot be made;
@@ -29,6 +29,8 @@ export interface DerivedBox {
   pieces: Panel[]
   /** Panels that were divided to fit the bed. */
   divided: Divided[]
+  /** Where the maker would have seams that cannot be there: such panels are divided evenly. */
+  astray: { panel: Panel; fault: SeamFault }[]
   /** Panels that are one bent sheet. */
   joined: Joined | null
   /** Why the panels hold together as drawn, or what is wrong with them: worked out when first asked for. */
@@ -89,6 +91,22 @@ const sorted = (groups: Cut[]): Pick<DerivedBox, 'divided' | 'material'> => ({
   ),
 })
 
+/** What the laser follows: panels of one shape and one stock are cut along one path. */
+function cutsOf(
+  pieces: Panel[],
+  materials: Material[],
+  material: DerivedBox['material'],
+): (ReturnType<typeof cutShapes> & { name: string })[] {
+  const known = new Map(materials.map((each) => [each, new Map<Region, ReturnType<typeof cutShapes>>()]))
+  return pieces.map((piece) => {
+    const from = material.get(piece.id)!
+    const own = known.get(from)!
+    const cut = own.get(piece.drawn) ?? cutShapes(piece, from.compensation)
+    own.set(piece.drawn, cut)
+    return { ...cut, name: piece.id }
+  })
+}
+
 /** Works out thickness, kerf, sizes and panels of a job. Lengths in mm. */
 export function deriveBox({ measure, box, interference, cut }: BoxInput): DerivedBox {
   const materials = materialsOf(measure, cut.compensation)
@@ -102,6 +120,7 @@ export function deriveBox({ measure, box, interference, cut }: BoxInput): Derive
     panels: null,
     pieces: [],
     divided: [],
+    astray: [],
     joined: null,
     proof: null,
     cuts: new Map(),
@@ -127,6 +146,7 @@ export function deriveBox({ measure, box, interference, cut }: BoxInput): Derive
   const strips = stripsOf(made, panels)
   const torn = strips.find(({ piece }) => piece === null)
   if (torn) return refused([apart({ name: torn.label, pieces: 2 })])
+  const astray: DerivedBox['astray'] = []
   const groups = panels.map((panel) => ({
     from: materialFor(panel.id, box.stocks, materials),
     pieces: piecesOf(panel),
@@ -137,23 +157,15 @@ export function deriveBox({ measure, box, interference, cut }: BoxInput): Derive
     const strip = strips.find(({ parts }) => parts.includes(panel.id))
     if (strip) return strip.parts[0] === panel.id ? [strip.piece!] : []
     if (isBent(panel.id)) return joined!.panels[0] === panel.id ? [joined!.piece] : []
-    const shift = box.seams.staggered ? (panels.indexOf(panel) % 2 === 0 ? 1 : -1) : 0
-    const pieces = bed ? seamed(panel, bed, interference, { angle: box.seams.angle, shift }) : [panel]
+    const { pieces, fault } = inPieces(panel, box.seams, panels.indexOf(panel), bed, interference)
+    if (fault) astray.push({ panel, fault })
     const { faces } = panel
     if (!faces || pieces.length === 1) return pieces
     return pieces.map((piece) => ({ ...piece, faces: onPiece(faces, piece) }))
   }
   const pieces = groups.flatMap((group) => group.pieces)
   const { divided, material } = sorted(groups)
-  /** Panels of one shape and one stock are cut along one path. */
-  const known = new Map(materials.map((each) => [each, new Map<Region, ReturnType<typeof cutShapes>>()]))
-  const cuts = pieces.map((piece) => {
-    const from = material.get(piece.id)!
-    const own = known.get(from)!
-    const cut = own.get(piece.drawn) ?? cutShapes(piece, from.compensation)
-    own.set(piece.drawn, cut)
-    return { ...cut, name: piece.id }
-  })
+  const cuts = cutsOf(pieces, materials, material)
   const split = cuts.filter(({ shapes }) => shapes === null)
   if (split.length > 0) return refused(split.map(apart))
   let proof: Proof | null = null
@@ -164,6 +176,7 @@ export function deriveBox({ measure, box, interference, cut }: BoxInput): Derive
     panels,
     pieces,
     divided,
+    astray,
     joined,
     get proof(): Proof {
       return (proof ??= provenWith(prove(made.assembly, panels), divided))

@@ -394,7 +394,7 @@ test('a panel that is divided to fit the bed keeps what is engraved on it, each 
     box: {
       ...plain.box,
       width: 400,
-      seams: { divides: true, angle: 0, staggered: false },
+      seams: { divides: true, angle: 0, staggered: false, at: {} },
       engravings: [on({ motif: words('OVER THE SEAM') })],
     },
   })

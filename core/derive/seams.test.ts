@@ -1,10 +1,12 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { demo } from '../../scripts/testing/demo'
-import { area, bounds, sharedArea, shiftRegion } from '../geometry'
-import { boundariesOf, deriveBox } from './index'
+import { area, bounds, rectangle, sharedArea, shiftRegion } from '../geometry'
+import { IN_METRIC } from '../length'
+import { warningSentence } from '../say'
+import { boundariesOf, deriveBox, warningsOf } from './index'
 import { seamAcross } from '../joints'
-import { bedRoom, fitsBed, seamed, seamFaults } from './seams'
+import { bedRoom, fitsBed, seamed, seamedAt, seamFaults, seamPlaces } from './seams'
 import { seedOf } from '../../scripts/testing/runs'
 
 const tray = demo('plain-tray')
@@ -39,7 +41,7 @@ describe('a panel that does not fit the bed', () => {
   test('is proven with the box; pieces that share a place or leave one out are found', () => {
     const box = deriveBox({
       ...tray,
-      box: { ...tray.box, width: 900, seams: { divides: true, angle: 0, staggered: false } },
+      box: { ...tray.box, width: 900, seams: { divides: true, angle: 0, staggered: false, at: {} } },
     })
     expect(box.proof!.faults).toEqual([])
     expect(box.divided.map(({ panel, pieces }) => [panel.id, pieces.length])).toEqual([
@@ -57,7 +59,7 @@ describe('a panel that does not fit the bed', () => {
   test('the odds know its fingers, each piece as it lies', () => {
     const job = {
       ...tray,
-      box: { ...tray.box, width: 900, seams: { divides: true, angle: 0, staggered: false } },
+      box: { ...tray.box, width: 900, seams: { divides: true, angle: 0, staggered: false, at: {} } },
     }
     const box = deriveBox(job)
     const seams = (turned: Record<string, boolean>) =>
@@ -116,5 +118,56 @@ describe('fingers that slant', () => {
     for (const shift of [1, -1] as const)
       for (const { size } of seamed(floor, bed, 0, { angle: 14, shift }))
         expect(fitsBed(size, bed)).toBe(true)
+  })
+})
+
+describe('a seam where the maker has it', () => {
+  const floor = panelOf(900, 'floor')
+  const bed: [number, number] = [590, 390]
+  const withSeams = (at: Record<string, number[]>, width = 900) =>
+    deriveBox({
+      ...tray,
+      box: { ...tray.box, width, seams: { divides: true, angle: 14, staggered: true, at } },
+    })
+  test('is there, to the hundredth, and the other panels are as they were', () => {
+    const at = (box: ReturnType<typeof withSeams>): Record<string, number[]> =>
+      Object.fromEntries(
+        box.divided.map((each) => [each.panel.id, seamPlaces(each).map((place) => Number(place.toFixed(2)))]),
+      )
+    const [before, after] = [withSeams({}), withSeams({ floor: [333.3] })]
+    expect(after.proof!.faults).toEqual([])
+    expect(after.astray).toEqual([])
+    expect(at(after)).toEqual({ ...at(before), floor: [333.3] })
+    expect(at(before).floor).not.toEqual([333.3])
+  })
+  test('several are in order, however they were typed; all pieces fit', () => {
+    const box = withSeams({ floor: [700, 250] }, 1200)
+    const { pieces, panel } = box.divided.find(({ panel: { id } }) => id === 'floor')!
+    expect(pieces.map(({ id }) => id)).toEqual(['floor-a', 'floor-b', 'floor-c'])
+    expect(pieces.every(({ size }) => fitsBed(size, bed))).toBe(true)
+    expect(seamFaults({ panel, axis: 'x', pieces })).toEqual([])
+  })
+  test.each([
+    [[4], { why: 'close', at: 4 }],
+    [[896], { why: 'close', at: 896 }],
+    [[1200], { why: 'close', at: 1200 }],
+    [[450, 456], { why: 'close', at: 456 }],
+    [[620], { why: 'large', piece: 'floor a' }],
+  ])('at %p it cannot be', (at, fault) => expect(seamedAt(floor, at, bed, 0, 0)).toMatchObject(fault))
+  test('through an opening from side to side the panel would fall apart', () => {
+    const { minY, maxY } = bounds(floor.region.outline)
+    const hole = rectangle(420, minY + 2, 480, maxY - 2).reverse()
+    const open = { ...floor, region: { ...floor.region, holes: [hole] } }
+    expect(seamedAt(open, [450], bed, 0, 0)).toEqual({ why: 'apart' })
+    expect(seamedAt(floor, [450], bed, 0, 0)).toHaveLength(2)
+  })
+  test('that cannot be is told of, and the panel is divided evenly', () => {
+    const box = withSeams({ floor: [620] })
+    expect(box.astray.map(({ panel: { id }, fault }) => [id, fault.why])).toEqual([['floor', 'large']])
+    expect(box.divided.map(({ panel: { id } }) => id)).toContain('floor')
+    const [warning] = warningsOf(box, tray.measure.machine, 5, []).filter(({ kind }) => kind === 'seam')
+    expect(warningSentence(warning, box, IN_METRIC)).toMatch(
+      /^The floor a would be \d+ mm long, more than the bed takes\. Move the seam\. Until then/,
+    )
   })
 })

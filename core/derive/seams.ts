@@ -1,4 +1,5 @@
 import { SMALL, type Fault, type Panel } from '../assembly'
+import { MOST_SEAMS, type BoxSpec } from '../box'
 import {
   area,
   bounds,
@@ -122,6 +123,76 @@ const STAGGER = 0.2
 /** Both pieces of a seam reach over its line, in thicknesses. */
 const REACHED = 3
 
+/** The pieces of a panel along its longer side, each with a name of its own. */
+const lettered = (panel: Panel, pieces: Panel[]): Panel[] =>
+  pieces.map((piece, i) => {
+    const name = String.fromCharCode(97 + i)
+    return { ...piece, id: `${panel.id}-${name}`, label: `${panel.label} ${name}` }
+  })
+
+/**
+ * A panel cut along one line after the other; null where a piece would fall apart.
+ * @param place of a line, by what is left of the panel
+ */
+function piecesAt(
+  panel: Panel,
+  count: number,
+  place: (rest: Panel, i: number) => number,
+  interference: number,
+  angle: number,
+): Panel[] | null {
+  const pieces: Panel[] = []
+  let rest = panel
+  for (let i = 0; i < count; i++) {
+    const divided = halves(rest, dividedAxis(panel), place(rest, i), interference, angle)
+    if (!divided) return null
+    pieces.push(divided[0])
+    rest = divided[1]
+  }
+  return lettered(panel, [...pieces, rest])
+}
+
+/** Where a panel begins and ends along its longer side, on its own plane, mm. */
+function reachOf(panel: Panel): { from: number; to: number } {
+  const { minX, maxX, minY, maxY } = bounds(panel.region.outline)
+  return dividedAxis(panel) === 'x' ? { from: minX, to: maxX } : { from: minY, to: maxY }
+}
+
+/** Why a panel cannot be divided where a maker has it; mm from the lower end of its longer side. */
+export type SeamFault =
+  | { why: 'close'; at: number; least: number }
+  | { why: 'large'; piece: string; length: number }
+  | { why: 'apart' }
+
+/** A panel in pieces that meet where the maker has it, or why that cannot be. @param at in any order, mm */
+export function seamedAt(
+  panel: Panel,
+  at: number[],
+  bed: [number, number],
+  interference: number,
+  angle: number,
+): Panel[] | SeamFault {
+  const { from, to } = reachOf(panel)
+  const places = [...at].sort((a, b) => a - b)
+  const least = REACHED * panel.thickness
+  const ends = [0, ...places, to - from]
+  const close = ends.findIndex((end, i) => i > 0 && end - ends[i - 1] < least)
+  if (close > 0) return { why: 'close', at: ends[Math.min(close, places.length)], least }
+  const pieces = piecesAt(panel, places.length, (_, i) => from + places[i], interference, angle)
+  if (!pieces) return { why: 'apart' }
+  const large = pieces.find(({ size }) => !fitsBed(size, bed))
+  if (!large) return pieces
+  return { why: 'large', piece: large.label, length: Math.max(large.size.width, large.size.height) }
+}
+
+/** Where the pieces of a panel meet, from the lower end of its longer side, mm. */
+export const seamPlaces = ({ panel, axis, pieces }: Divided): number[] =>
+  pieces.slice(1).map(({ region }, i) => {
+    const [low, high] = [bounds(pieces[i].region.outline), bounds(region.outline)]
+    const [end, begin] = axis === 'x' ? [low.maxX, high.minX] : [low.maxY, high.minY]
+    return (end + begin) / 2 - reachOf(panel).from // fingers of both reach as far over the line
+  })
+
 /**
  * A panel in pieces that each fit the bed, divided by fingers that lie in its plane; itself where it fits,
  * or cannot be divided.
@@ -133,27 +204,33 @@ export function seamed(
   { angle, shift }: SeamWay = STRAIGHT,
 ): Panel[] {
   if (fitsBed(panel.size, bed)) return [panel]
-  const { width, height } = panel.size
-  const axis = dividedAxis(panel)
-  const [length, across] = axis === 'x' ? [width, height] : [height, width]
+  const { from, to } = reachOf(panel)
+  const [length, across] = [to - from, Math.min(panel.size.width, panel.size.height)]
   const room = across <= Math.min(...bed) ? Math.max(...bed) : Math.min(...bed)
   const count = seamCount(length, room, panel.thickness)
-  if (across > Math.max(...bed) || count > 6) return [panel]
-  const box = bounds(panel.region.outline)
-  const start = axis === 'x' ? box.minX : box.minY
-  const pieces: Panel[] = []
+  if (across > Math.max(...bed) || count > MOST_SEAMS + 1) return [panel]
   const slack = room - length / count - REACHED * panel.thickness - MOVED
   const by = shift * Math.max(0, Math.min(slack, (STAGGER * length) / count))
-  let rest = panel
-  for (let i = 1; i < count; i++) {
-    const at = clearPlace(rest, axis, start + (length * i) / count + by)
-    const divided = halves(rest, axis, at, interference, angle)
-    if (!divided) return [panel]
-    pieces.push(divided[0])
-    rest = divided[1]
-  }
-  return [...pieces, rest].map((piece, i) => {
-    const name = String.fromCharCode(97 + i)
-    return { ...piece, id: `${panel.id}-${name}`, label: `${panel.label} ${name}` }
-  })
+  const place = (rest: Panel, i: number): number =>
+    clearPlace(rest, dividedAxis(panel), from + (length * (i + 1)) / count + by)
+  return piecesAt(panel, count - 1, place, interference, angle) ?? [panel]
+}
+
+/**
+ * What a panel is cut as: itself, or pieces that meet where the maker has it; evenly where that cannot be.
+ * @param index of it among the panels: staggered seams stand off to either side in turn
+ * @param bed none where it need not fit one
+ */
+export function inPieces(
+  panel: Panel,
+  { angle, staggered, at }: BoxSpec['seams'],
+  index: number,
+  bed: [number, number] | null,
+  interference: number,
+): { pieces: Panel[]; fault: SeamFault | null } {
+  if (!bed || fitsBed(panel.size, bed)) return { pieces: [panel], fault: null }
+  const byHand = at[panel.id] && seamedAt(panel, at[panel.id], bed, interference, angle)
+  if (Array.isArray(byHand)) return { pieces: byHand, fault: null }
+  const shift = staggered ? (index % 2 === 0 ? 1 : -1) : 0
+  return { pieces: seamed(panel, bed, interference, { angle, shift }), fault: byHand ?? null }
 }

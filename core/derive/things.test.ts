@@ -145,7 +145,7 @@ describe('grooves', () => {
 describe('a panel larger than the bed', () => {
   const long: Job = {
     ...tray,
-    box: { ...tray.box, width: 900, seams: { divides: true, angle: 0, staggered: false } },
+    box: { ...tray.box, width: 900, seams: { divides: true, angle: 0, staggered: false, at: {} } },
   }
   test('is divided by fingers in its plane, and each piece fits', () => {
     const { pieces, panels, cuts } = deriveBox(long)

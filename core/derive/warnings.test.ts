@@ -45,7 +45,9 @@ test('tabs under a thickness, panels over the bed, panels that lock each other',
   const long = boxOf({ width: 900 })
   expect(kinds(long)).toEqual(['larger than the bed'])
   expect(said(long)).toContain('590 × 390 mm free')
-  expect(kinds(boxOf({ width: 900, seams: { divides: true, angle: 0, staggered: false } }))).toEqual([])
+  expect(kinds(boxOf({ width: 900, seams: { divides: true, angle: 0, staggered: false, at: {} } }))).toEqual(
+    [],
+  )
   expect(said(boxOf({}), ['front', 'left'])).toBe(
     'front and left lock each other: none of them can come in last. Change how one of them is joined.',
   )

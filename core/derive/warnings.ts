@@ -6,7 +6,7 @@ import type { Machine } from '../machine'
 import type { DerivedBox } from './box'
 import { openingsAstray, REACHES, type Reaches } from './opening-warnings'
 import { proveUse, type Useless } from './use'
-import { bedRoom, fitsBed } from './seams'
+import { bedRoom, fitsBed, type SeamFault } from './seams'
 
 /** A place on a panel, on its own plane, mm. */
 export interface Spot {
@@ -22,6 +22,7 @@ export type Warning = { panels: string[]; spots: Spot[] } & (
   | { kind: 'thin web'; thickness: number }
   | { kind: 'narrow tab'; width: number; thickness: number }
   | { kind: 'larger than the bed'; bed: [number, number] }
+  | { kind: 'seam'; fault: SeamFault }
   | { kind: 'crowded'; rows: number[] }
   | { kind: Useless['kind'] }
   | { kind: 'opening'; reaches: Reaches; thickness: number; engravings: number[] }
@@ -103,6 +104,8 @@ export function warningsOf(
   if (locked.length > 0) found.push({ kind: 'locked', panels: locked, spots: [] })
   if (bed && large.length > 0)
     found.push({ kind: 'larger than the bed', panels: large.map(({ id }) => id), spots: [], bed })
+  for (const { panel, fault } of box.astray)
+    found.push({ kind: 'seam', panels: [panel.id], spots: [], fault })
   if (thin.length > 0) {
     const names = thin.map(({ panel }) => panel)
     const thickness = Math.min(...names.map((id) => thicknessOf.get(id)!))

@@ -12,6 +12,7 @@ import { from18 } from './versions/from-18'
 import { from19 } from './versions/from-19'
 import { from2, machineFrom2, stockFrom2, tasteFrom2, testFrom2 } from './versions/from-2'
 import { from20 } from './versions/from-20'
+import { from21 } from './versions/from-21'
 import { from3, machineFrom3 } from './versions/from-3'
 import { from4 } from './versions/from-4'
 import { from5, stockFrom5 } from './versions/from-5'
@@ -85,6 +86,7 @@ const STEPS: Record<number, (job: RawRecord) => RawRecord> = {
   18: from18,
   19: from19,
   20: from20,
+  21: from21,
 }
 
 /** Brings an older job up to the present version. @param from the version it was written by */

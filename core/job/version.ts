@@ -2,4 +2,4 @@
 export const JOB_FORMAT = 'uplands-job'
 
 /** The version of the job file, which goes up with every change of what a job holds. */
-export const JOB_VERSION = 21
+export const JOB_VERSION = 22

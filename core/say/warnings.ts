@@ -1,6 +1,6 @@
 import type { Fault, Group } from '../assembly'
 import type { DerivedBox } from '../derive'
-import type { Useless, Warning } from '../derive'
+import type { SeamFault, Useless, Warning } from '../derive'
 import { counted, type Say } from '../length'
 
 const and = (names: string[]): string =>
@@ -76,6 +76,21 @@ function uselessSentence(kind: Useless['kind'], nameOf: (i: number) => string): 
   }
 }
 
+/** Why a panel cannot be divided where the maker has it. @param label of the panel */
+export function seamSentence(fault: SeamFault, label: string, say: Say): string {
+  switch (fault.why) {
+    case 'close':
+      return (
+        `The seam of the ${label} at ${say.short(fault.at)} has too little beside it: keep ` +
+        `${say.length(fault.least, 0)} to its ends and to the next seam.`
+      )
+    case 'large':
+      return `The ${fault.piece} would be ${say.length(fault.length, 0)} long, more than the bed takes. Move the seam.`
+    case 'apart':
+      return `The ${label} would fall apart at its seam: something is cut out there. Move the seam.`
+  }
+}
+
 /** A warning as one sentence that says what would mend it. */
 export function warningSentence(
   warning: Warning,
@@ -133,6 +148,8 @@ export function warningSentence(
         `What stands in row ${and(warning.rows.map(String))} would touch where it is widest. ` +
         'Make the stand larger, or stand fewer in it.'
       )
+    case 'seam':
+      return `${seamSentence(warning.fault, names, say)} Until then it is divided evenly.`
     case 'larger than the bed': {
       const isBent = warning.panels.some((id) => id === joined?.piece.id)
       const mend = isBent

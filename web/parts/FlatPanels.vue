@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Panel } from '@core/assembly'
-import { roomFor, type Spot } from '@core/derive'
+import { roomFor, type Divided, type Spot } from '@core/derive'
 import { bounds, type Bounds, type Point } from '@core/geometry'
 import DimensionLine from './DimensionLine.vue'
 import FaceLines from './FaceLines.vue'
@@ -17,6 +17,8 @@ const props = defineProps<{
   wrong?: string[]
   second?: string[]
   spots?: Spot[]
+  /** Panels that are cut in pieces. */
+  divided?: Divided[]
   /** Lines that are cut through for a bend, by the panel that they are on. */
   slits?: { panel: string; lines: [Point, Point][] }
 }>()
@@ -76,6 +78,7 @@ const labels = computed(
 )
 const middleOf = ({ minX, maxX, minY, maxY }: Bounds, upright: boolean): string =>
   `translate(${(minX + maxX) / 2} ${-(minY + maxY) / 2}) rotate(${upright ? -90 : 0})`
+const piecesOf = ({ id }: Panel): Panel[] => props.divided?.find(({ panel }) => panel.id === id)?.pieces ?? []
 const spotsOf = ({ id }: Panel): Spot[] => (props.spots ?? []).filter(({ panel }) => panel === id)
 const choose = (id: string): void => emit('choose', id)
 </script>
@@ -116,6 +119,18 @@ const choose = (id: string): void => emit('choose', id)
           vector-effect="non-scaling-stroke"
           fill-rule="evenodd"
           :data-panel="panel.id"
+        />
+        <path
+          v-if="piecesOf(panel).length > 0"
+          :d="
+            piecesOf(panel)
+              .map(({ region }) => regionData(region))
+              .join('')
+          "
+          fill="none"
+          stroke="var(--ply-edge)"
+          vector-effect="non-scaling-stroke"
+          data-testid="seam"
         />
         <PocketLines :features="panel.features" />
         <FaceLines :faces="panel.faces" />

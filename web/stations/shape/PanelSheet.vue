@@ -20,6 +20,8 @@ const props = defineProps<{
   panel: Panel
   made: Box
   material: Material | undefined
+  /** What it is cut in, where it is larger than the bed. */
+  pieces: Panel[]
   wrong: boolean
   spots: Spot[]
 }>()
@@ -137,6 +139,13 @@ const chain = (values: number[]): string =>
         stroke-width="1"
         vector-effect="non-scaling-stroke"
         fill-rule="evenodd"
+      />
+      <path
+        v-if="pieces.length > 0"
+        :d="pieces.map(({ region }) => regionData(region)).join('')"
+        fill="none"
+        stroke="var(--ply-edge)"
+        vector-effect="non-scaling-stroke"
       />
       <PocketLines :features="panel.features" />
       <FaceLines :faces="panel.faces" />

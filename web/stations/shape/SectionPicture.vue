@@ -21,7 +21,13 @@ const viewBox = computed(() => {
     </g>
     <polygon :points="line(section.gap)" class="fill-gorse" />
     <polygon :points="line(section.proud)" class="fill-rowan" />
-    <polyline :points="line(section.face)" class="stroke-edge" fill="none" stroke-dasharray="4 3" stroke-width="1.5" />
+    <polyline
+      :points="line(section.face)"
+      class="stroke-edge"
+      fill="none"
+      stroke-dasharray="4 3"
+      stroke-width="1.5"
+    />
   </svg>
 </template>
 

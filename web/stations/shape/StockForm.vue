@@ -11,6 +11,7 @@ import { useDerived } from '@web/stores/derived'
 import { useMaterialEdits } from '@web/stores/material-edits'
 import { useOpenJob } from '@web/stores/job'
 import { useBoxEdits } from './box-edits'
+import SeamPlaces from './SeamPlaces.vue'
 
 /** What each part of the box is cut from. */
 const jobs = useOpenJob()
@@ -126,6 +127,7 @@ const choices = computed(() => {
         :model-value="box.seams.staggered"
         @update:model-value="change({ seams: { ...box.seams, staggered: $event } }, '')"
       />
+      <SeamPlaces />
     </template>
   </div>
 </template>

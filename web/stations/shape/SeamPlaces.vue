@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { readLengths } from '@core/angled'
+import { MOST_SEAMS } from '@core/box'
+import { seamPlaces } from '@core/derive'
+import { capitalised } from '@core/length'
+import { seamSentence } from '@core/say'
+import ListEntry from '@web/parts/ListEntry.vue'
+import { useSay } from '@web/parts/say'
+import { useDerived } from '@web/stores/derived'
+import { useBoxEdits } from './box-edits'
+
+/** Where each panel that is larger than the bed is divided: as it is worked out, or as the maker has it. */
+const { box, change } = useBoxEdits()
+const derived = useDerived()
+const say = useSay()
+const divided = computed(() =>
+  derived.box.divided.map((each) => {
+    const { id, label, size } = each.panel
+    const fault = derived.box.astray.find(({ panel }) => panel.id === id)?.fault
+    return {
+      id,
+      label: `${capitalised(label)}, ${say.value.length(Math.max(size.width, size.height), 0)} long, meets at`,
+      places: box.value.seams.at[id] ?? [],
+      evenly: listed(seamPlaces(each).map(Math.round)),
+      problem: fault && seamSentence(fault, label, say.value),
+    }
+  }),
+)
+const listed = (places: number[]): string => places.map((each) => say.value.shortPlain(each)).join(', ')
+
+/** Reads places, or none where they are to be worked out. */
+function read(typed: string): { ok: true; value: number[] } | { ok: false; error: string } {
+  if (typed.trim() === '') return { ok: true, value: [] }
+  const value = readLengths(typed, say.value.lengthUnit)
+  if (value && value.length <= MOST_SEAMS && value.every((each) => each >= 0)) return { ok: true, value }
+  return { ok: false, error: `“${typed}” cannot be read. Type up to ${MOST_SEAMS} lengths: 300, 610.` }
+}
+function put(id: string, places: number[]): boolean {
+  const { [id]: before, ...others } = box.value.seams.at
+  const at = places.length > 0 ? { ...others, [id]: [...places].sort((a, b) => a - b) } : others
+  return change({ seams: { ...box.value.seams, at } }, `seam ${id}`)
+}
+</script>
+
+<template>
+  <div class="grid gap-2" data-testid="seam-places">
+    <p class="note">
+      {{
+        divided.length > 0
+          ? 'From the left or lower end of each. Empty: as it is worked out.'
+          : 'No panel is larger than the bed.'
+      }}
+    </p>
+    <ListEntry
+      v-for="each in divided"
+      :key="each.id"
+      :label="each.label"
+      :model-value="each.places"
+      :text="listed(each.places)"
+      :placeholder="each.evenly"
+      :read="read"
+      :problem="each.problem"
+      @update:model-value="put(each.id, $event)"
+    />
+  </div>
+</template>
