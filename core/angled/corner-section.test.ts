@@ -35,7 +35,7 @@ test('the sheets do not overlap, and what is open or proud is what is said in fi
     ),
   )
 })
-test('walls of a hexagon, 3 mm thick: a wedge of 1.73 mm is open inside, the tab ends inside both faces', () => {
+test('walls of a hexagon, 3 mm thick, leave a wedge of 1.73 mm inside; tabs end inside both faces', () => {
   const { gap, proud } = cornerSection(120, 3, 3, 'flush')
   expect(apart(gap[1], gap[2])).toBeCloseTo(Math.sqrt(3), 9) // 3 / tan 60°
   expect(sizeOf(proud)).toBeCloseTo(0, 9)

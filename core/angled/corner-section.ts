@@ -27,7 +27,7 @@ const onSide = (points: Point[], n: Point): Point[] =>
   })
 
 /**
- * The section of a corner across its line of meeting, which is at (0, 0): the sheet with the tab lies along x,
+ * The section of a corner across its line of meeting, which is at (0, 0). The sheet with the tab lies along x,
  * its outer face on the axis; the other goes up at the angle. [DEF]
  * @param angle inside, degrees @param own thickness of the one with the tab, mm @param mate of the other, mm
  */

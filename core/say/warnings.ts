@@ -85,7 +85,10 @@ export function seamSentence(fault: SeamFault, label: string, say: Say): string 
         `${say.length(fault.least, 0)} to its ends and to the next seam.`
       )
     case 'large':
-      return `The ${fault.piece} would be ${say.length(fault.length, 0)} long, more than the bed takes. Move the seam.`
+      return (
+        `The ${fault.piece} would be ${say.length(fault.length, 0)} long, more than the bed takes. ` +
+        'Move the seam.'
+      )
     case 'apart':
       return `The ${label} would fall apart at its seam: something is cut out there. Move the seam.`
   }

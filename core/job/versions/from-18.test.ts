@@ -14,7 +14,7 @@ describe('jobs of version 18', () => {
     for (const divides of [true, false]) {
       const old = oldJob(18)
       const { seams } = migratedJob({ ...old, box: { ...(old.box as object), seams: divides } }).box
-      expect(seams).toEqual({ divides, angle: 0, staggered: false })
+      expect(seams).toEqual({ divides, angle: 0, staggered: false, at: {} })
     }
   })
 })

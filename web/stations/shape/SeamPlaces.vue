@@ -20,13 +20,14 @@ const divided = computed(() =>
     const fault = derived.box.astray.find(({ panel }) => panel.id === id)?.fault
     return {
       id,
-      label: `${capitalised(label)}, ${say.value.length(Math.max(size.width, size.height), 0)} long, meets at`,
+      label: `${capitalised(label)}, ${long(Math.max(size.width, size.height))} long, meets at`,
       places: box.value.seams.at[id] ?? [],
       evenly: listed(seamPlaces(each).map(Math.round)),
       problem: fault && seamSentence(fault, label, say.value),
     }
   }),
 )
+const long = (side: number): string => say.value.length(side, 0)
 const listed = (places: number[]): string => places.map((each) => say.value.shortPlain(each)).join(', ')
 
 /** Reads places, or none where they are to be worked out. */
