@@ -11,6 +11,7 @@ import {
   cornersOf,
   facesOf,
   makeAngled,
+  narrowProblems,
   outsideOf,
   partitionsText,
   planOn,
@@ -25,6 +26,7 @@ import {
   slantedEdges,
   wallIndex,
   type AngledSpec,
+  type AngledTabs,
   type Plan,
 } from './index'
 
@@ -57,8 +59,8 @@ const specOf = (plan: Plan, more: Partial<AngledSpec> = {}): AngledSpec => ({
   laps: 0,
   ...more,
 })
-const made = (spec: AngledSpec) => {
-  const box = makeAngled(spec, { mean: SHEETS, thickest: SHEETS }, TABS)
+const made = (spec: AngledSpec, tabs: AngledTabs = TABS) => {
+  const box = makeAngled(spec, { mean: SHEETS, thickest: SHEETS }, tabs)
   const { panels, broken } = resolve(assemblyOf(box), { proud: 0, interference: 0 })
   expect(broken).toEqual([])
   const panel = (id: string): Panel => panels.find((each) => each.id === id)!
@@ -298,7 +300,7 @@ describe('two tops that meet at a ridge', () => {
       house(30, { shape: { kind: 'lengths', lengths: [160, 60, 90, 70, 70], angles: [90, 90, 270, 90] } }),
     ],
   ])('are refused: %s', (sentence, spec) => {
-    const said = planProblems(spec, SHEETS, TABS, 1).map((problem) => planSentence(problem, IN_METRIC))
+    const said = planProblems(spec, SHEETS, 1).map((problem) => planSentence(problem, IN_METRIC))
     expect(said.join()).toContain(sentence)
   })
   test('on five walls rise from a side whose middle is no corner', () => {
@@ -355,11 +357,11 @@ describe('a plan', () => {
     expect(readAngles(' ')).toBeNull()
   })
   const why = (plan: Plan, more: Partial<AngledSpec> = {}): string =>
-    planProblems(specOf(plan, more), SHEETS, TABS, 1)
+    planProblems(specOf(plan, more), SHEETS, 1)
       .map((problem) => planSentence(problem, IN_METRIC))
       .join(' ')
   test('angles are degrees in inches too', () => {
-    const [flat] = planProblems(specOf(by([100, 100, 200, 90], [178, 60, 90])), SHEETS, TABS, 1)
+    const [flat] = planProblems(specOf(by([100, 100, 200, 90], [178, 60, 90])), SHEETS, 1)
     const inches = sayIn({ length: 'in', fractions: false, speed: 'mm/s' })
     expect(planSentence(flat, inches)).toContain('(178°)')
   })
@@ -379,7 +381,7 @@ describe('a plan', () => {
   ])('%s', (sentence, plan, more) => {
     const narrow = { ...TABS, rules: { ...TABS.rules, floor: { rule: 'shares' as const, count: 99 } } }
     const found = sentence.includes('for its tabs')
-      ? planProblems(specOf(plan, more), SHEETS, narrow, 1)
+      ? narrowProblems(made(specOf(plan, more), narrow).box, narrow, 1)
           .map((each) => planSentence(each, IN_METRIC))
           .join(' ')
       : why(plan, more)
@@ -429,8 +431,8 @@ test('dividers are read as they are typed, and refused where they cannot stand',
   expect(readPartitions(partitionsText(two))).toEqual(two)
   expect([readPartitions(''), readPartitions('1 to 4'), readPartitions('1@2-4')]).toEqual([[], null, null])
   const why = (text: string): string[] =>
-    planProblems(specOf(regular(6, 100, { partitions: readPartitions(text)! })), SHEETS, TABS, 1).map(
-      (problem) => planSentence(problem, IN_METRIC),
+    planProblems(specOf(regular(6, 100, { partitions: readPartitions(text)! })), SHEETS, 1).map((problem) =>
+      planSentence(problem, IN_METRIC),
     )
   expect(why('1-4, 2-5, 3-6')).toEqual([])
   for (const [text, which] of [

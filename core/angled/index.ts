@@ -6,6 +6,6 @@ export { wallId, wallIndex } from './wall-id'
 export { makeAngled, type Angled, type AngledTabs } from './make'
 export { isUpright, outsideOf, planOn, roomOf, sizesOf } from './sizes'
 
-export { isPlan, planProblems, planSentence, type PlanProblem } from './problems'
+export { isPlan, narrowProblems, planProblems, planSentence, type PlanProblem } from './problems'
 export { leavesOf, slantedEdges } from './leaves'
 export { cornerSection } from './corner-section'

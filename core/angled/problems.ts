@@ -1,7 +1,7 @@
 import { dot, type Point, type Vector } from '../geometry'
 import { capitalised, short, type Say } from '../length'
 import { fingerShares } from '../joints'
-import { makeAngled, type AngledGroup, type AngledTabs } from './make'
+import type { Angled, AngledGroup, AngledTabs } from './make'
 import { isUpright, outsideOf, roomOf } from './sizes'
 import { partitionFault } from './partition-faults'
 import { anglesOf, cornersOf, crossing, LEAST_ANGLE, MOST_ANGLE, wallCount, type Plan } from './plan'
@@ -117,9 +117,12 @@ function heightInside(faces: Faces, { top }: AngledSpec, sheets: Sheets): number
   return lowest - (top === 'lid' ? sheets.top : 0)
 }
 
-/** Joints whose shares are too narrow to be cut. */
-function narrowProblems(spec: AngledSpec, sheets: Sheets, tabs: AngledTabs, needed: number): PlanProblem[] {
-  const { joints } = makeAngled(spec, { mean: sheets, thickest: sheets }, tabs)
+/** The first line of meeting whose shares are too narrow to be cut. @param needed least width, mm */
+export function narrowProblems(
+  { joints }: Pick<Angled, 'joints'>,
+  tabs: AngledTabs,
+  needed: number,
+): PlanProblem[] {
   for (const { group, line, parts } of joints) {
     const [from, to] = line!.clear
     const length = to - from
@@ -152,13 +155,11 @@ export function isPlan(plan: Plan): boolean {
   return angleProblems(facesOf(bare, { walls: 1, floor: 1, top: 1, dividers: 1 })).length === 0
 }
 
-/** Why a box cannot be made; none when it can. @param needed least width of a share that can be cut, mm */
-export function planProblems(
-  spec: AngledSpec,
-  sheets: Sheets,
-  tabs: AngledTabs,
-  needed: number,
-): PlanProblem[] {
+/**
+ * Why a box cannot be made, but for its lines of meeting; none when it can.
+ * @param needed least width of a share that can be cut, mm
+ */
+export function planProblems(spec: AngledSpec, sheets: Sheets, needed: number): PlanProblem[] {
   const outline = outlineProblems(spec)
   if (outline.length > 0) return outline
   const faces = facesOf(spec, sheets)
@@ -172,9 +173,7 @@ export function planProblems(
   if (gone.length > 0) return gone
   const below = spec.top === 'lid' ? sheets.top : 0
   const which = partitionFault(faces, spec.plan.partitions, sheets, below, needed)
-  return which >= 0
-    ? [problem({ why: 'divider', which: which + 1 })]
-    : narrowProblems(spec, sheets, tabs, needed)
+  return which >= 0 ? [problem({ why: 'divider', which: which + 1 })] : []
 }
 
 const GROUPS: Record<AngledGroup, (wall: number) => string> = {

@@ -1,6 +1,7 @@
 import {
   area,
   difference,
+  isNarrow,
   lengthOf,
   offset,
   rigidInverse,
@@ -178,9 +179,18 @@ const survives = (region: Region): boolean => {
   return area(region) > 2 * LEAST_NECK * border || offset(region, -LEAST_NECK / 2).length > 0
 }
 
+const known = new WeakMap<Region, boolean>()
+/** Whether no neck of a region is as narrow as the least one: it hangs together, and nothing of it is a crumb. */
+function isWide(region: Region): boolean {
+  const is = known.get(region) ?? !isNarrow(region, LEAST_NECK)
+  known.set(region, is)
+  return is
+}
+
 /** Without the crumbs that are left between two cuts at a sharp corner: the beam burns them away. */
 const withoutCrumbs = (regions: Region[]): Region[] =>
   regions.filter(survives).flatMap((region) => {
+    if (isWide(region)) return [region]
     const crumbs = offset(region, -HAIR).filter((piece) => !survives(piece))
     return crumbs.length > 0
       ? difference(
@@ -198,7 +208,7 @@ export function plateShapes(
   wanted: Wanted,
 ): { exact: Region[]; drawn: Region[] } {
   const exact = plateOf(part, joints, parts, wanted, false)
-  const apart = exact.flatMap((region) => offset(region, -LEAST_NECK / 2))
+  const apart = exact.flatMap((region) => (isWide(region) ? [region] : offset(region, -LEAST_NECK / 2)))
   if (apart.length > exact.length) return { exact: apart, drawn: apart }
   const isExact = wanted.interference === 0 && !part.inner?.length
   return { exact, drawn: isExact ? exact : plateOf(part, joints, parts, wanted, true) }

@@ -5,6 +5,7 @@ import { IN_METRIC } from '../length'
 import {
   boxSizes,
   facePanels,
+  jointProblems,
   makeBox,
   PLAIN_BOX,
   problemSentence,
@@ -93,6 +94,16 @@ test.each<[string, BoxSpec]>([
 ])('says what it does not take: %s', (sentence, spec) => {
   expect(why(hexagon)).toBe('')
   expect(why(spec)).toContain(sentence)
+})
+
+test('says where a line of meeting has too little room for its tabs', () => {
+  const crowded = (count: number): BoxSpec => ({ ...hexagon, tabs: sameTabs({ rule: 'shares', count }) })
+  const said = (spec: BoxSpec): string =>
+    jointProblems(makeBox(spec, { mean: T, thickest: T }), 1)
+      .map((problem) => problemSentence(problem, IN_METRIC))
+      .join(' ')
+  expect(said(crowded(9))).toBe('')
+  expect(said(crowded(99))).toContain('for its tabs')
 })
 
 test('openings and feet are taken out of its walls, and a lid moves', () => {

@@ -56,7 +56,7 @@ export function planBoxProblems(spec: BoxSpec, t: Thicknesses, needed: number): 
   if (spec.floor.kind === 'tenon' && spec.floor.raised < least - 1e-9)
     return [{ kind: 'raised', field: 'raised', least }]
   const astray = openingProblems(spec)
-  return astray.length > 0 ? astray : planProblems(angledOf(spec), sheetsOf(t), tabsOf(spec), needed)
+  return astray.length > 0 ? astray : planProblems(angledOf(spec), sheetsOf(t), needed)
 }
 
 /** A box whose walls stand at any angle. */

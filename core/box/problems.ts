@@ -9,7 +9,7 @@ import {
   type FittingProblem,
 } from '../fittings'
 import { boltDepths, boltRoom, BOLTS, share, type Bolts, type EdgeRule } from '../joints'
-import type { PlanProblem } from '../angled'
+import { narrowProblems, type PlanProblem } from '../angled'
 import type { Box } from './assemble'
 import { bendProblems } from './bend-problems'
 import { chainOf } from './bends'
@@ -17,6 +17,7 @@ import { shareCells } from './cells'
 import { openingProblems, type OpeningProblem } from './opening-problems'
 import type { Edge } from './edges'
 import { planBoxProblems, type PlanTakes } from './plan-box'
+import { tabsOf } from './plan-sizes'
 import { BOLTED, boltsOf } from './features'
 import {
   boxSizes,
@@ -273,10 +274,10 @@ function setBack(spec: BoxSpec, { group, parts: [, mate] }: Edge, t: Thicknesses
 
 /** What is wrong with the joints that a box came out with. @param needed least width of a share, mm */
 export function jointProblems(
-  { edges, spec, materials }: Pick<Box, 'edges' | 'spec' | 'materials'>,
+  { edges, spec, materials, angled }: Pick<Box, 'edges' | 'spec' | 'materials' | 'angled'>,
   needed: number,
 ): SpecProblem[] {
-  if (spec.plan) return [] // its lines of meeting were looked at before
+  if (angled) return narrowProblems(angled, tabsOf(spec), needed)
   return edges.flatMap((edge): SpecProblem[] => {
     const widths = edge.claims.map(({ from, to }) => to - from)
     const isCut = edge.kind === 'fingers' || edge.kind === 'tenon'

@@ -45,4 +45,5 @@ export {
 } from './curves'
 export { cross, dot, type Vector } from './vector'
 export { curvePieces, pathLines, type DrawnLine } from './path-lines'
+export { isNarrow } from './narrow'
 export { lengthOn, liesOn, straightSides, type Side } from './straight-sides'

@@ -3,6 +3,7 @@ import { resolve, type Assembly, type Panel } from '../../core/assembly'
 import {
   makeAngled,
   MOST_WALLS,
+  narrowProblems,
   planProblems,
   type Angled,
   type AngledSpec,
@@ -148,8 +149,9 @@ export function makeablePlan({
   box: Angled
   panels: Panel[]
 } | null {
-  if (planProblems(spec, sheets, tabs, NEEDED).length > 0) return null
+  if (planProblems(spec, sheets, NEEDED).length > 0) return null
   const box = makeAngled(spec, { mean: sheets, thickest: sheets }, tabs)
+  if (narrowProblems(box, tabs, NEEDED).length > 0) return null
   const { panels, broken } = resolve(assemblyOf(box), { proud: 0, interference: 0 })
   return broken.length === 0 ? { box, panels } : null
 }
