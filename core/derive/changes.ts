@@ -1,4 +1,5 @@
 import type { Job } from '../job'
+import type { Stock } from '../stock'
 
 /** A stock with what the bench knows of it on a job's machine. */
 export type StockKnown = Job['measure']['more'][number]
@@ -28,14 +29,14 @@ const round = (value: number): number => Number(value.toFixed(2))
  * Stocks at hand that a job could be cut from instead of its own: the same material of the same thickness by
  * name. What they measure decides the joints.
  */
-export function otherStocks({ measure: { stock, more } }: Job, known: StockKnown[]): StockKnown[] {
+export function otherStocks({ measure: { stock, more } }: Job, all: Stock[]): Stock[] {
   const used = new Set([stock?.id, ...more.map((each) => each.stock.id)])
-  return known
-    .filter(({ stock: { id, family, nominal, sheetsAtHand } }) => {
+  return all
+    .filter(({ id, family, nominal, sheetsAtHand }) => {
       const isSame = family === stock?.family && nominal === stock.nominal
       return isSame && !used.has(id) && sheetsAtHand > 0
     })
-    .sort((a, b) => b.stock.sheetsAtHand - a.stock.sheetsAtHand)
+    .sort((a, b) => b.sheetsAtHand - a.sheetsAtHand)
     .slice(0, MOST_STOCKS)
 }
 
@@ -63,7 +64,7 @@ export function changesFor(job: Job, known: StockKnown[] = []): Change[][] {
     ...has(!settings.anyAngle && settings.turning && settings.grain === 'free', { kind: 'any angle' }),
     ...has(!settings.turning, { kind: 'turning' }),
     ...has(settings.grain !== 'free' && (stock?.grain ?? 'none') !== 'none', { kind: 'grain' }),
-    ...otherStocks(job, known).map((each): Change[] => [{ kind: 'stock', known: each }]),
+    ...known.map((each): Change[] => [{ kind: 'stock', known: each }]),
     lengths('gap'),
     lengths('margin'),
     ...sizes,

@@ -4,7 +4,7 @@ import type { Job } from '../job'
 import type { LayoutSettings } from '../nest'
 import { newBatch, type Stock } from '../stock'
 import { arrange, deriveAll, deriveParts, withChange } from './index'
-import { changesFor, type StockKnown } from './changes'
+import { changesFor, otherStocks, type StockKnown } from './changes'
 import { whatHelps, type Helpful } from './what-helps'
 
 /** What is found until a change of that kind is, or all was tried. */
@@ -135,13 +135,13 @@ describe("another stock's sheets at hand", () => {
   test('and not where none is there, it is of another kind, thicker by name, or too small', () => {
     const large = { sheetWidth: 600, sheetHeight: 300, pricePerSheet: 1 }
     expect(found(other(job, large))).toBeDefined()
-    for (const part of [
-      { sheetsAtHand: 0 },
-      { family: 'acrylic' },
-      { nominal: 4 },
-      { sheetWidth: 90 },
-    ] as const)
-      expect(found(other(job, { ...large, ...part }))).toBeUndefined()
+    expect(found(other(job, { ...large, sheetWidth: 90 }))).toBeUndefined()
+    const stocks: Partial<Stock>[] = [
+      ...[{}, { sheetsAtHand: 0 }, { family: 'acrylic' as const }],
+      ...[{ nominal: 4 }, { id: job.measure.stock!.id }],
+    ]
+    const offered = stocks.map((part) => other(job, { ...large, ...part }).stock)
+    expect(otherStocks(job, offered)).toEqual([offered[0]])
   })
   test('joints follow what it measures', () => {
     const known = other(job, { readings: [{ value: 3.4, spot: '', on: '' }] })

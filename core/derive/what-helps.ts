@@ -85,7 +85,7 @@ export interface HelpProgress {
 /**
  * Tries what would place more parts, save a sheet or take cheaper ones: each change by itself, laid out as
  * the job is. Yields often, so that a worker can listen.
- * @param known stocks on the bench that it could be cut from instead
+ * @param known stocks that it could be cut from instead (`otherStocks`)
  */
 export function* whatHelps(job: Job, known: StockKnown[] = []): Generator<HelpProgress, Helpful[]> {
   const now = deriveParts(job)

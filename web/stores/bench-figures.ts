@@ -58,7 +58,7 @@ export function benchFigures({ machines, stocks, kerfs, tests, tastes, events, c
     scale: throughScale(promises.value),
   })
   /** What of that a job did not take over, where it would move anything. */
-  function newlyTried({ measure: { machine, stock }, tune }: Job): string[] {
+  function newlyTried({ measure: { machine, stock }, tune }: Pick<Job, 'measure' | 'tune'>): string[] {
     const { tests: all, since, scale } = triedOn(machine?.id)
     const own = all.filter(({ family }) => family === stock?.family)
     const hasTests = own.some((test) => !tune.tests.some(({ id }) => id === test.id))
@@ -68,7 +68,7 @@ export function benchFigures({ machines, stocks, kerfs, tests, tastes, events, c
   }
 
   /** Names of what the bench knows differently from a job's copies. */
-  function newerThan(job: Job): string[] {
+  function newerThan(job: Pick<Job, 'measure' | 'tune'>): string[] {
     const { machine, stock, kerf, belief, more } = job.measure
     const differs = (records: { id: string }[], copy: { id: string } | null): boolean =>
       isOther(

@@ -33,6 +33,7 @@ import { checksOf, readyToCut, stationStatuses, stripFigures, type StripFigure }
 import { afterPaint } from './after-paint'
 import { useBench } from './bench'
 import { useJob } from './job'
+import { newerFigures } from './newer-figures'
 import { usePlanner } from './planner'
 import { useUnits } from './units'
 
@@ -172,7 +173,7 @@ export const useDerived = defineStore('derived', () => {
     return machine ? runsOf(machine.id, bench.runs, job.value) : []
   })
   const clock = computed(() => (runs.value.length > 0 ? clockOf(runs.value) : null))
-  const newer = computed(() => bench.newerThan(job.value))
+  const newer = newerFigures(measure, tune)
   /** What the machine took from other stocks, and when it was last worked on. */
   const known = computed(() => bench.knownOf(measure.value!))
   const more = computed(() => ({ known: known.value }))

@@ -18,7 +18,8 @@ const DEFAULTS: StockUse[] = ['walls', 'floor', 'top', 'dividers']
 export function useMaterialEdits(): {
   assign: (use: StockUse, stock: Stock | null) => boolean
   chooseStock: (id: string) => boolean
-  insteadOf: () => StockKnown[]
+  insteadOf: () => Stock[]
+  known: (stocks: Stock[]) => StockKnown[]
 } {
   const jobs = useOpenJob()
   const bench = useBench()
@@ -62,7 +63,9 @@ export function useMaterialEdits(): {
     })
   }
   /** Stocks on the bench that the job in hand could be cut from instead of its own. */
-  const insteadOf = (): StockKnown[] => otherStocks(jobs.job, bench.stocks.map(materialOf))
+  const insteadOf = (): Stock[] => otherStocks(jobs.job, bench.stocks)
+  /** Weighs all that was measured: for what is about to be tried only. */
+  const known = (stocks: Stock[]): StockKnown[] => stocks.map(materialOf)
 
-  return { assign, chooseStock, insteadOf }
+  return { assign, chooseStock, insteadOf, known }
 }

@@ -101,7 +101,7 @@ function letGo(): void {
         type="button"
         class="btn"
         data-field="what-helps"
-        @click="planner.askWhatHelps(materials.insteadOf())"
+        @click="planner.askWhatHelps(materials.known(materials.insteadOf()))"
       >
         <Lightbulb :size="15" aria-hidden="true" />
         What would save a sheet?
