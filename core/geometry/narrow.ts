@@ -9,7 +9,7 @@ interface Edge {
 const STEP = 1e-3
 
 /** Edges are looked up by squares of that size, mm. */
-const CELL = 4
+const CELL = 8
 
 /** A ring without corners that are as good as the one before. */
 function withoutSteps(ring: Ring): Ring {
