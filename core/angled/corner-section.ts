@@ -27,8 +27,8 @@ const onSide = (points: Point[], n: Point): Point[] =>
   })
 
 /**
- * The section of a corner across its line of meeting, which is at (0, 0). The sheet with the tab lies along x,
- * its outer face on the axis; the other goes up at the angle. [DEF]
+ * The section of a corner across its line of meeting, which is at (0, 0). The sheet with the tab lies
+ * along x, its outer face on the axis; the other goes up at the angle. [DEF]
  * @param angle inside, degrees @param own thickness of the one with the tab, mm @param mate of the other, mm
  */
 export function cornerSection(angle: number, own: number, mate: number, ends: EndKind): CornerSection {

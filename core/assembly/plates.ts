@@ -180,7 +180,7 @@ const survives = (region: Region): boolean => {
 }
 
 const known = new WeakMap<Region, boolean>()
-/** Whether no neck of a region is as narrow as the least one: it hangs together, and nothing of it is a crumb. */
+/** Whether no neck of a region is as narrow as the least one: it hangs together, without crumbs. */
 function isWide(region: Region): boolean {
   const is = known.get(region) ?? !isNarrow(region, LEAST_NECK)
   known.set(region, is)

@@ -50,8 +50,8 @@ function byCell(edges: Edge[], width: number): Map<number, Edge[]> {
 }
 
 /**
- * Whether the border of a region comes nearer to itself than that anywhere but at a corner. Where it does not,
- * the region does not fall apart when it shrinks by half of it: two sides are nearest where one of them ends.
+ * Whether the border of a region comes nearer to itself than that anywhere but at a corner. Where it does
+ * not, it does not fall apart when it shrinks by half of it: two sides are nearest where one of them ends.
  * @param width mm
  */
 export function isNarrow(region: Region, width: number): boolean {

@@ -4,8 +4,8 @@ import { oncePainted } from '@web/once-painted'
 import { useBench } from './bench'
 
 /**
- * What the bench knows differently from a job's copies. It weighs all that was ever measured: it is looked for
- * once the page is painted, and again only where the job's copies or the bench's records are others.
+ * What the bench knows differently from a job's copies. It weighs all that was ever measured: that waits
+ * until the page is painted, and is done again only where the job's copies or the bench's records are others.
  */
 export function newerFigures(
   measure: Ref<Job['measure'] | undefined>,

@@ -7,7 +7,7 @@ import { useDrawnSize } from '@web/parts/chart-width'
 import { regionData } from '@web/parts/svg-path'
 import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
-import { dropAt, FREE, letterSize, makeBoard, sheetCorner } from './board'
+import { dropAt, FREE, freeDown, letterSize, makeBoard, sheetCorner } from './board'
 import { useBoardZoom } from './board-zoom'
 import SheetGround from './SheetGround.vue'
 import { leastLetters } from './part-name'
@@ -43,7 +43,8 @@ const cell = computed(() => ({
   width: Math.max(...surfaces.value.map(({ width }) => width)),
   height: Math.max(...surfaces.value.map(({ height }) => height)),
 }))
-const board = computed(() => makeBoard(shown.value, cell.value))
+const drawnAs = computed(() => ({ width: drawnSize.width.value, height: drawnSize.height.value }))
+const board = computed(() => makeBoard(shown.value, cell.value, drawnAs.value))
 const sheets = computed(() =>
   surfaces.value.map((surface, i) => ({
     i,
@@ -95,10 +96,7 @@ const drawn = computed(() =>
   }),
 )
 const nameOf = ({ part, placement }: Drawn): string => `${part.label}${placement.pinned ? ' ⚲' : ''}`
-const textSize = computed(() => {
-  const { width, height } = drawnSize
-  return letterSize(board.value, { width: width.value, height: height.value })
-})
+const textSize = computed(() => letterSize(board.value, drawnAs.value))
 /** By its place in the list of parts. */
 const numbers = computed(() => new Map(derived.board.parts.map(({ id }, i) => [id, String(i + 1)])))
 /** What a part may be called: by its name, or where that has no room by its number. */
@@ -107,9 +105,9 @@ const namesOf = (item: Drawn): string[] => [nameOf(item), numbers.value.get(item
 const world = ref<SVGGElement>()
 const frame = computed(() => ({
   x: (-FREE.beside / 2) * textSize.value,
-  y: (-FREE.above / 2) * textSize.value,
+  y: -FREE.above * textSize.value,
   width: board.value.width + FREE.beside * textSize.value,
-  height: board.value.height + FREE.above * textSize.value,
+  height: board.value.height + freeDown(board.value) * textSize.value,
 }))
 const zoomed = useBoardZoom(svg, frame)
 watch(
@@ -121,7 +119,7 @@ watch(
   },
 )
 const smallest = computed(() => {
-  const [across, up] = [drawnSize.width.value, drawnSize.height.value]
+  const { width: across, height: up } = drawnAs.value
   const pixels = Math.min(across / frame.value.width, up / frame.value.height)
   return leastLetters(across, pixels, zoomed.scale.value)
 })

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { offset } from '@core/geometry'
 import type { Surface } from '@core/nest'
 import { ringData } from '@web/parts/svg-path'
+import { LINE, linesOf } from './board'
 
 /** A sheet as it lies there: the loads that the bed takes it in, and their margins. */
 const props = defineProps<{
@@ -18,8 +19,7 @@ const inside = computed(() => {
   const { outline } = props.surface
   return outline ? offset({ outline, holes: [] }, -props.margin).map((region) => region.outline) : []
 })
-/** The size of letters at which they are no longer than the room for a sheet, mm. */
-const roomForFacts = computed(() => props.room / (0.5 * Math.max(1, props.facts.length)))
+const lines = computed(() => linesOf(props.facts, props.room, props.textSize))
 const loads = computed(() =>
   props.surface.loads.map(({ x, y, width, height }, i) => ({
     i,
@@ -101,14 +101,10 @@ const loads = computed(() =>
       </text>
     </g>
     <text :y="-surface.height - textSize * 0.4" :font-size="textSize" fill="var(--quiet)">{{ title }}</text>
-    <text
-      v-if="facts"
-      :y="textSize * 1.15"
-      :font-size="Math.min(textSize, roomForFacts)"
-      fill="var(--quiet)"
-      data-testid="sheet-facts"
-    >
-      {{ facts }}
+    <text v-if="facts" :font-size="textSize" fill="var(--quiet)" data-testid="sheet-facts">
+      <tspan v-for="(line, i) in lines" :key="i" x="0" :y="textSize * (1.1 + LINE * i)">
+        {{ i < lines.length - 1 ? `${line} · ` : line }}
+      </tspan>
     </text>
   </g>
 </template>

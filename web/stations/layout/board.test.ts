@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import { rectangle } from '@core/geometry'
 import type { NestRules, Placement } from '@core/nest'
-import { dropAt, letterSize, makeBoard, sheetCorner } from './board'
+import { dropAt, freeDown, letterSize, LINE, linesOf, makeBoard, sheetCorner } from './board'
 import { turnedOn } from './turning'
 
 const settings: NestRules = {
@@ -56,7 +56,7 @@ describe('turning', () => {
 })
 
 test('letters are a share of the board, and can be read however small it is drawn', () => {
-  const board = { width: 1100, height: 400 }
+  const board = { width: 1100, height: 400, lines: 1 }
   expect(letterSize(board, { width: 1100, height: 800 })).toBe(20)
   const narrow = letterSize(board, { width: 330, height: 800 })
   expect((narrow * 330) / (1100 + 2 * narrow)).toBeCloseTo(12)
@@ -65,4 +65,28 @@ test('letters are a share of the board, and can be read however small it is draw
   // No more than a strip is left of the screen: the board still has half of it.
   expect(letterSize(board, { width: 1100, height: 49 })).toBeCloseTo((12 * 400) / 24.5)
   expect(letterSize(board, { width: 1100, height: 30 })).toBeCloseTo((12 * 400) / 15)
+})
+
+describe('on a small screen', () => {
+  const drawn = { width: 330, height: 420 }
+  const board = makeBoard(3, sheet, drawn)
+  const letters = letterSize(board, drawn)
+  test('sheets stand in the grid in which they are largest', () => {
+    expect(makeBoard(3, sheet, { width: 300, height: 900 }).columns).toBe(1)
+    expect(makeBoard(3, sheet, { width: 1200, height: 300 }).columns).toBe(3)
+    expect(board.columns).toBe(2)
+  })
+  test('nothing that is said of a sheet lies over the next one, or beyond the drawing', () => {
+    expect(board.stepY - sheet.height).toBeGreaterThan(letters * (1 + LINE * board.lines))
+    expect(freeDown(board) * letters).toBeGreaterThan(letters * (1 + LINE * board.lines))
+  })
+  test('what is said goes over several lines, each as wide as a sheet at most', () => {
+    const said = '59 % used · 8 min 29 s · costs 6.50 · 779.5 cm² left in one piece'
+    const lines = linesOf(said, sheet.width, letters)
+    expect(lines.join(' · ')).toBe(said)
+    expect(lines.length).toBeGreaterThan(1)
+    expect(lines.length).toBeLessThanOrEqual(board.lines + 1)
+    expect(linesOf(said, 10 * sheet.width, letters)).toEqual([said])
+    expect(linesOf('', 600, letters)).toEqual([''])
+  })
 })
