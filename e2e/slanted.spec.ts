@@ -105,6 +105,7 @@ test('a top that rises to a ridge is two tops, proven, told in words and built i
   await openDemo(page, 'demo-weather-hut', 'shape')
   await expect(page.locator(panels)).toHaveCount(6)
   await expect(page.locator('[data-thing=plan]')).toContainText('rim rising 35° to a ridge')
+  await expect(page.getByText('The height is where the rim is lowest.')).toBeVisible()
   await tabTo(page, page.locator('[data-thing=plan]'))
   await page.keyboard.press('Enter')
   await tabTo(page, page.getByRole('radio', { name: 'to a ridge, and falls again' }))

@@ -161,6 +161,7 @@ defineExpose({ focusOn, close, title })
         @update:model-value="setCopies"
       />
     </div>
+    <p v-if="box.plan?.slope" class="note">The height is where the rim is lowest.</p>
     <p v-for="sentence in general" :key="sentence" class="text-[13px] text-rowan" role="alert">
       {{ sentence }}
     </p>
