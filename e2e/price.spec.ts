@@ -48,6 +48,9 @@ test('bad figures are told of in place; on a phone, in inches, it is no wider th
   await expect(page.getByLabel('What', { exact: true })).not.toHaveCount(0)
   await typeInto(page, field(page, 'Your hour'), '-4')
   await expect(page.getByRole('alert').filter({ hasText: '0' })).toHaveCount(1)
+  // Of two stocks, and many of them: each count has its price.
+  await expect(page.getByRole('table').locator('tbody tr').nth(2)).toContainText('€', { timeout: 60_000 })
+  await expect(page.getByRole('table').getByText('cannot be laid out')).toHaveCount(0)
   await page.setViewportSize({ width: 390, height: 844 })
   const wide = await page.evaluate(() => document.documentElement.scrollWidth)
   expect(wide).toBeLessThanOrEqual(390)

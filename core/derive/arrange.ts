@@ -46,8 +46,14 @@ export type ArrangeProgress = Omit<NestProgress, 'layout'> & { layout: Arranged 
  * Lays out a job's parts step by step, stock by stock, each on its own sheets; what is pinned stays. Sheets
  * are counted within their stock.
  * @param seed another one searches another way
+ * @param most steps for each stock, after which the best so far is taken
  */
-export function* arrangeSteps(parts: Part[], job: Job, seed = 0): Generator<ArrangeProgress, Arranged> {
+export function* arrangeSteps(
+  parts: Part[],
+  job: Job,
+  seed = 0,
+  most = Infinity,
+): Generator<ArrangeProgress, Arranged> {
   const groups = partsByMaterial(parts, job)
   let done: Arranged = { placements: [], unplaced: [], offcuts: [] }
   for (const [i, { material, parts: own }] of groups.entries()) {
@@ -55,10 +61,10 @@ export function* arrangeSteps(parts: Part[], job: Job, seed = 0): Generator<Arra
     const { pinned, supply } = pinnedIn(seen, material, own)
     const rules = layoutRules(seen)
     const steps = nestParts(own, rules, supply, pinned, seed)
-    for (;;) {
+    for (let made = 1; ; made++) {
       const step = steps.next()
       const layout = numbered(step.done ? step.value : step.value.layout, supply, material)
-      if (step.done) {
+      if (step.done || made >= most) {
         done = joined(done, layout)
         break
       }

@@ -39,6 +39,13 @@ test('a few looks are enough for a crate to be laid on its offcut and one sheet'
   expect([takes.sheets, takes.offcuts.map(({ count }) => count)]).toEqual([1, [1]])
 })
 
+test('a case of several stocks is laid out however many there are: each stock has its own tries', () => {
+  const ten = costOf(demo('instrument-case'), 10)
+  expect(ten.parts).toBe(10 * costOf(demo('instrument-case'), 1).parts)
+  expect(ten.takes.map(({ sheets }) => sheets > 0)).toEqual(new Array(ten.takes.length).fill(true))
+  expect(ten.takes.length).toBeGreaterThan(1)
+})
+
 test('more boxes take as many parts more, and no more sheets than one by one', () => {
   const job = tray()
   const [one, six] = [costOf(job, 1), costOf(job, 6)]

@@ -15,7 +15,7 @@ import { takesOf } from './takes'
 /** More parts than these are not laid out at once: the same run is cut again and again. */
 const MOST_AT_ONCE = 160
 
-/** Layouts that are tried for a run: the first steps of the search find most. */
+/** Layouts that are tried of each stock for a run: the first steps of the search find most. */
 const TRIES = 200
 
 const divisor = (a: number, b: number): number => (b === 0 ? a : divisor(b, a % b))
@@ -50,15 +50,11 @@ function forSets(job: Job, sets: number, isFirst: boolean): Job {
 function* runOf(job: Job, sets: number, clock: Clock | null): Generator<void, RunCost | null> {
   const { things, parts } = deriveParts(job)
   if (!canBeMade(things)) return null
-  const steps = arrangeSteps(parts, job)
-  let layout = null
-  for (let i = 0; i < TRIES; i++) {
-    const step = steps.next()
-    layout = step.done ? step.value : step.value.layout
-    if (step.done) break
-    yield
-  }
-  if (!layout || layout.unplaced.length > 0) return null
+  const steps = arrangeSteps(parts, job, 0, TRIES)
+  let step = steps.next()
+  for (; !step.done; step = steps.next()) yield
+  const layout = step.value
+  if (layout.unplaced.length > 0) return null
   const laid = withLayout(job, keepLayout(layout, parts, job))
   const { total, loads } = planCut(laid, parts, depthsOf(things))
   yield

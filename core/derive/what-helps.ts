@@ -20,7 +20,7 @@ export interface Helpful {
   seconds: number
 }
 
-/** Layouts that are tried for each change: what helps much helps soon. */
+/** Layouts that are tried of each stock for a change: what helps much helps soon. */
 const TRIES = 500
 
 /** Prices that differ by less are the same. */
@@ -97,15 +97,14 @@ export function* whatHelps(job: Job, known: StockKnown[] = []): Generator<HelpPr
   function* tryOut(changed: Job, isEnough: (needs: Needs) => boolean): Generator<HelpProgress, Tried | null> {
     const prepared = deriveParts(changed)
     if (!canBeMade(prepared.things)) return null
-    const steps = arrangeSteps(prepared.parts, changed)
-    let layout: Arranged | null = null
-    for (let i = 0; i < TRIES; i++) {
+    const steps = arrangeSteps(prepared.parts, changed, 0, TRIES)
+    for (;;) {
       const step = steps.next()
-      layout = step.done ? step.value : step.value.layout
-      if (step.done || isEnough(needsOf(layout, prepared, changed))) break
+      const layout = step.done ? step.value : step.value.layout
+      const needs = needsOf(layout, prepared, changed)
+      if (step.done || isEnough(needs)) return { job: changed, prepared, layout, needs }
       yield { tried, of, found }
     }
-    return layout && { job: changed, prepared, layout, needs: needsOf(layout, prepared, changed) }
   }
   const { arrangement: layout } = job.layout
   const before: Tried | null =

@@ -16,7 +16,7 @@ import { usePrice } from './use-price'
 /** What the boxes of this job cost, what is asked for them, and what makes them dear. */
 const jobs = useOpenJob()
 const derived = useDerived()
-const { asked, bills, counts, trouble } = usePrice()
+const { asked, bills, counts, refused, trouble } = usePrice()
 const terms = computed(() => jobs.job.price)
 const lines = computed(() => (asked.value ? billLines(asked.value) : []))
 const savings = computed(() => (asked.value ? savingsOf(asked.value, bills.value).slice(0, 4) : []))
@@ -133,7 +133,7 @@ const bar = (share: number): { width: string } => ({ width: `${Math.max(0, share
                   colspan="3"
                   class="text-right text-quiet"
                 >
-                  …
+                  {{ refused.includes(count) ? 'cannot be laid out' : '…' }}
                 </td>
               </tr>
             </tbody>

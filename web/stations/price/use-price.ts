@@ -1,4 +1,4 @@
-import { computed, onUnmounted, ref, shallowRef, toRaw, watch, type ComputedRef, type Ref } from 'vue'
+import { computed, onUnmounted, ref, shallowRef, toRaw, watch, type ComputedRef } from 'vue'
 import { spoilChances, workOf } from '@core/derive'
 import { billOf, type Bill, type RunCost } from '@core/price'
 import type { Priced } from '@core/say'
@@ -15,8 +15,10 @@ export interface Prices {
   /** Of every count, as it comes. */
   bills: ComputedRef<Bill[]>
   counts: ComputedRef<number[]>
-  /** Why there is no price. */
-  trouble: Ref<string>
+  /** Counts that cannot be laid out. */
+  refused: ComputedRef<number[]>
+  /** Why what is asked for has no price. */
+  trouble: ComputedRef<string>
 }
 
 const CANNOT = 'This cannot be laid out on its sheets, so it has no price. See Lay out.'
@@ -25,15 +27,14 @@ const CANNOT = 'This cannot be laid out on its sheets, so it has no price. See L
 export function usePrice(): Prices {
   const jobs = useOpenJob()
   const derived = useDerived()
-  const runs = shallowRef<Record<number, RunCost>>({})
-  const trouble = ref('')
+  const runs = shallowRef<Record<number, RunCost | null>>({})
+  const failure = ref('')
   let worker: Worker | null = null
   let sequence = 0
 
   function hear({ data }: MessageEvent<PriceAnswer>): void {
     if (data.sequence !== sequence) return
-    if (data.run) runs.value = { ...runs.value, [data.boxes]: data.run }
-    else trouble.value = CANNOT
+    runs.value = { ...runs.value, [data.boxes]: data.run }
   }
   function begin(): Worker {
     const started = new Worker(new URL('../../workers/pricing.worker.ts', import.meta.url), {
@@ -42,7 +43,7 @@ export function usePrice(): Prices {
     started.onmessage = hear
     started.onerror = () => {
       worker = null
-      trouble.value = 'The price could not be worked out: reload the page. What you typed is kept.'
+      failure.value = 'The price could not be worked out: reload the page. What you typed is kept.'
     }
     return started
   }
@@ -69,7 +70,7 @@ export function usePrice(): Prices {
       if (before && now.every((each, i) => each === before[i])) return
       sequence++
       runs.value = {}
-      trouble.value = ''
+      failure.value = ''
       ask(wanted())
     },
     { immediate: true },
@@ -78,7 +79,7 @@ export function usePrice(): Prices {
     () => jobs.job.price.boxes,
     () => {
       sequence++
-      ask(wanted().filter((count) => !runs.value[count]))
+      ask(wanted().filter((count) => runs.value[count] === undefined))
     },
   )
   onUnmounted(() => worker?.terminate())
@@ -97,5 +98,9 @@ export function usePrice(): Prices {
     const bill = bills.value.find(({ boxes }) => boxes === terms.boxes)
     return run && bill ? { bill, run, work: work.value, chances: chances.value, terms } : null
   })
-  return { asked, bills, counts, trouble }
+  const refused = computed(() => counts.value.filter((count) => runs.value[count] === null))
+  const trouble = computed(
+    () => failure.value || (refused.value.includes(jobs.job.price.boxes) ? CANNOT : ''),
+  )
+  return { asked, bills, counts, refused, trouble }
 }
