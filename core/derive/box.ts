@@ -10,7 +10,7 @@ import { onPiece, together, withFaces } from './faces'
 import { joinedOf, type Joined } from './joined'
 import { materialFor, materialsOf, thicknessesOf, type Material } from './materials'
 import { stripsOf } from './strips'
-import { bedRoom, dividedAxis, inPieces, seamFaults, type Divided, type SeamFault } from './seams'
+import { bedRoom, dividedAxis, fitsBed, inPieces, seamFaults, type Divided, type Oversize } from './seams'
 
 /**
  * All that follows from Measure and Shape. `made` and `panels` are null when the box cannot be made;
@@ -29,8 +29,8 @@ export interface DerivedBox {
   pieces: Panel[]
   /** Panels that were divided to fit the bed. */
   divided: Divided[]
-  /** Where the maker would have seams that cannot be there: such panels are divided evenly. */
-  astray: { panel: Panel; fault: SeamFault }[]
+  /** Panels that are to be divided: as they are cut, and why not where the maker has it. */
+  oversize: Oversize[]
   /** Panels that are one bent sheet. */
   joined: Joined | null
   /** Why the panels hold together as drawn, or what is wrong with them: worked out when first asked for. */
@@ -120,7 +120,7 @@ export function deriveBox({ measure, box, interference, cut }: BoxInput): Derive
     panels: null,
     pieces: [],
     divided: [],
-    astray: [],
+    oversize: [],
     joined: null,
     proof: null,
     cuts: new Map(),
@@ -146,7 +146,7 @@ export function deriveBox({ measure, box, interference, cut }: BoxInput): Derive
   const strips = stripsOf(made, panels)
   const torn = strips.find(({ piece }) => piece === null)
   if (torn) return refused([apart({ name: torn.label, pieces: 2 })])
-  const astray: DerivedBox['astray'] = []
+  const oversize: Oversize[] = []
   const groups = panels.map((panel) => ({
     from: materialFor(panel.id, box.stocks, materials),
     pieces: piecesOf(panel),
@@ -157,11 +157,12 @@ export function deriveBox({ measure, box, interference, cut }: BoxInput): Derive
     const strip = strips.find(({ parts }) => parts.includes(panel.id))
     if (strip) return strip.parts[0] === panel.id ? [strip.piece!] : []
     if (isBent(panel.id)) return joined!.panels[0] === panel.id ? [joined!.piece] : []
-    const { pieces, fault } = inPieces(panel, box.seams, panels.indexOf(panel), bed, interference)
-    if (fault) astray.push({ panel, fault })
+    if (!bed || fitsBed(panel.size, bed)) return [panel]
+    const cut = inPieces(panel, box.seams, panels.indexOf(panel), bed, interference)
+    oversize.push(cut)
     const { faces } = panel
-    if (!faces || pieces.length === 1) return pieces
-    return pieces.map((piece) => ({ ...piece, faces: onPiece(faces, piece) }))
+    if (!faces || cut.pieces.length === 1) return cut.pieces
+    return cut.pieces.map((piece) => ({ ...piece, faces: onPiece(faces, piece) }))
   }
   const pieces = groups.flatMap((group) => group.pieces)
   const { divided, material } = sorted(groups)
@@ -176,7 +177,7 @@ export function deriveBox({ measure, box, interference, cut }: BoxInput): Derive
     panels,
     pieces,
     divided,
-    astray,
+    oversize,
     joined,
     get proof(): Proof {
       return (proof ??= provenWith(prove(made.assembly, panels), divided))

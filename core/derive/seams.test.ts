@@ -6,7 +6,7 @@ import { IN_METRIC } from '../length'
 import { warningSentence } from '../say'
 import { boundariesOf, deriveBox, warningsOf } from './index'
 import { seamAcross } from '../joints'
-import { bedRoom, fitsBed, seamed, seamedAt, seamFaults, seamPlaces } from './seams'
+import { bedRoom, fitsBed, inPieces, seamed, seamedAt, seamFaults, seamPlaces } from './seams'
 import { seedOf } from '../../scripts/testing/runs'
 
 const tray = demo('plain-tray')
@@ -136,7 +136,7 @@ describe('a seam where the maker has it', () => {
       )
     const [before, after] = [withSeams({}), withSeams({ floor: [333.3] })]
     expect(after.proof!.faults).toEqual([])
-    expect(after.astray).toEqual([])
+    expect(after.oversize.map(({ fault }) => fault)).toEqual([null, null, null])
     expect(at(after)).toEqual({ ...at(before), floor: [333.3] })
     expect(at(before).floor).not.toEqual([333.3])
   })
@@ -163,11 +163,23 @@ describe('a seam where the maker has it', () => {
   })
   test('that cannot be is told of, and the panel is divided evenly', () => {
     const box = withSeams({ floor: [620] })
-    expect(box.astray.map(({ panel: { id }, fault }) => [id, fault.why])).toEqual([['floor', 'large']])
-    expect(box.divided.map(({ panel: { id } }) => id)).toContain('floor')
+    const [floorCut] = box.oversize.filter(({ panel: { id } }) => id === 'floor')
+    expect([floorCut.fault?.why, floorCut.pieces.length]).toEqual(['large', 2])
     const [warning] = warningsOf(box, tray.measure.machine, 5, []).filter(({ kind }) => kind === 'seam')
     expect(warningSentence(warning, box, IN_METRIC)).toMatch(
       /^The floor a would be \d+ mm long, more than the bed takes\. Move the seam\. Until then/,
     )
+  })
+  test('is taken where none could be worked out: slits across the middle leave no even place', () => {
+    const { minY, maxY } = bounds(floor.region.outline)
+    const holes = Array.from({ length: 40 }, (_, i) =>
+      rectangle(330 + 6 * i, minY + 8, 333 + 6 * i, maxY - 8).reverse(),
+    )
+    const region = { ...floor.region, holes }
+    const open = { ...floor, region, drawn: region }
+    const cut = (at: Record<string, number[]>) =>
+      inPieces(open, { divides: true, angle: 0, staggered: false, at }, 0, bed, 0)
+    expect([cut({}).pieces.length, cut({}).fault]).toEqual([1, null])
+    expect([cut({ floor: [575] }).pieces.length, cut({ floor: [575] }).fault]).toEqual([2, null])
   })
 })

@@ -216,21 +216,25 @@ export function seamed(
   return piecesAt(panel, count - 1, place, interference, angle) ?? [panel]
 }
 
+/** A panel larger than the bed as it is cut, and why it is not divided where the maker has it. */
+export interface Oversize extends Divided {
+  fault: SeamFault | null
+}
+
 /**
- * What a panel is cut as: itself, or pieces that meet where the maker has it; evenly where that cannot be.
+ * A panel larger than the bed in pieces that meet where the maker has it; evenly where that cannot be.
  * @param index of it among the panels: staggered seams stand off to either side in turn
- * @param bed none where it need not fit one
  */
 export function inPieces(
   panel: Panel,
   { angle, staggered, at }: BoxSpec['seams'],
   index: number,
-  bed: [number, number] | null,
+  bed: [number, number],
   interference: number,
-): { pieces: Panel[]; fault: SeamFault | null } {
-  if (!bed || fitsBed(panel.size, bed)) return { pieces: [panel], fault: null }
+): Oversize {
+  const axis = dividedAxis(panel)
   const byHand = at[panel.id] && seamedAt(panel, at[panel.id], bed, interference, angle)
-  if (Array.isArray(byHand)) return { pieces: byHand, fault: null }
+  if (Array.isArray(byHand)) return { panel, axis, pieces: byHand, fault: null }
   const shift = staggered ? (index % 2 === 0 ? 1 : -1) : 0
-  return { pieces: seamed(panel, bed, interference, { angle, shift }), fault: byHand ?? null }
+  return { panel, axis, pieces: seamed(panel, bed, interference, { angle, shift }), fault: byHand ?? null }
 }

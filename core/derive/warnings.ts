@@ -22,7 +22,7 @@ export type Warning = { panels: string[]; spots: Spot[] } & (
   | { kind: 'thin web'; thickness: number }
   | { kind: 'narrow tab'; width: number; thickness: number }
   | { kind: 'larger than the bed'; bed: [number, number] }
-  | { kind: 'seam'; fault: SeamFault }
+  | { kind: 'seam'; fault: SeamFault; isDivided: boolean }
   | { kind: 'crowded'; rows: number[] }
   | { kind: Useless['kind'] }
   | { kind: 'opening'; reaches: Reaches; thickness: number; engravings: number[] }
@@ -104,8 +104,8 @@ export function warningsOf(
   if (locked.length > 0) found.push({ kind: 'locked', panels: locked, spots: [] })
   if (bed && large.length > 0)
     found.push({ kind: 'larger than the bed', panels: large.map(({ id }) => id), spots: [], bed })
-  for (const { panel, fault } of box.astray)
-    found.push({ kind: 'seam', panels: [panel.id], spots: [], fault })
+  for (const { panel, pieces: own, fault } of box.oversize)
+    if (fault) found.push({ kind: 'seam', panels: [panel.id], spots: [], fault, isDivided: own.length > 1 })
   if (thin.length > 0) {
     const names = thin.map(({ panel }) => panel)
     const thickness = Math.min(...names.map((id) => thicknessOf.get(id)!))

@@ -25,10 +25,9 @@ function toRegions(paths: PathsD): Region[] {
   const byArea = [...regions].sort((a, b) => signedArea(a.outline) - signedArea(b.outline))
   for (const hole of rings.filter((ring) => signedArea(ring) < 0)) {
     // A corner that touches its outline may be rounded to the other side of it.
-    const only = regions.length === 1 ? regions[0] : null
-    const home =
-      only ??
-      byArea.find(({ outline }) => 2 * hole.filter((point) => isWithin(point, outline)).length > hole.length)
+    const isHome = ({ outline }: Region): boolean =>
+      2 * hole.filter((point) => isWithin(point, outline)).length > hole.length
+    const home = byArea.length === 1 ? byArea[0] : byArea.find(isHome)
     home?.holes.push(hole)
   }
   return regions

@@ -94,6 +94,16 @@ export function seamSentence(fault: SeamFault, label: string, say: Say): string 
   }
 }
 
+/** The same, and how the panel is cut until then. */
+function seamWarning(
+  { fault, isDivided }: Extract<Warning, { kind: 'seam' }>,
+  label: string,
+  say: Say,
+): string {
+  const evenly = isDivided ? ' Until then it is divided evenly.' : ''
+  return `${seamSentence(fault, label, say)}${evenly}`
+}
+
 /** A warning as one sentence that says what would mend it. */
 export function warningSentence(
   warning: Warning,
@@ -152,7 +162,7 @@ export function warningSentence(
         'Make the stand larger, or stand fewer in it.'
       )
     case 'seam':
-      return `${seamSentence(warning.fault, names, say)} Until then it is divided evenly.`
+      return seamWarning(warning, names, say)
     case 'larger than the bed': {
       const isBent = warning.panels.some((id) => id === joined?.piece.id)
       const mend = isBent

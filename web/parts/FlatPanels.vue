@@ -6,6 +6,7 @@ import { bounds, type Bounds, type Point } from '@core/geometry'
 import DimensionLine from './DimensionLine.vue'
 import FaceLines from './FaceLines.vue'
 import PocketLines from './PocketLines.vue'
+import SeamLines from './SeamLines.vue'
 import SpotMarks from './SpotMarks.vue'
 import { dimensionsOf, inRows, placeRows, type Dimension } from './panel-dimensions'
 import { useSay } from './say'
@@ -18,7 +19,7 @@ const props = defineProps<{
   second?: string[]
   spots?: Spot[]
   /** Panels that are cut in pieces. */
-  divided?: Divided[]
+  divided: Divided[]
   /** Lines that are cut through for a bend, by the panel that they are on. */
   slits?: { panel: string; lines: [Point, Point][] }
 }>()
@@ -78,7 +79,6 @@ const labels = computed(
 )
 const middleOf = ({ minX, maxX, minY, maxY }: Bounds, upright: boolean): string =>
   `translate(${(minX + maxX) / 2} ${-(minY + maxY) / 2}) rotate(${upright ? -90 : 0})`
-const piecesOf = ({ id }: Panel): Panel[] => props.divided?.find(({ panel }) => panel.id === id)?.pieces ?? []
 const spotsOf = ({ id }: Panel): Spot[] => (props.spots ?? []).filter(({ panel }) => panel === id)
 const choose = (id: string): void => emit('choose', id)
 </script>
@@ -120,18 +120,7 @@ const choose = (id: string): void => emit('choose', id)
           fill-rule="evenodd"
           :data-panel="panel.id"
         />
-        <path
-          v-if="piecesOf(panel).length > 0"
-          :d="
-            piecesOf(panel)
-              .map(({ region }) => regionData(region))
-              .join('')
-          "
-          fill="none"
-          stroke="var(--ply-edge)"
-          vector-effect="non-scaling-stroke"
-          data-testid="seam"
-        />
+        <SeamLines :panel="panel" :divided="divided" />
         <PocketLines :features="panel.features" />
         <FaceLines :faces="panel.faces" />
         <path

@@ -91,7 +91,7 @@ const loads = computed(() =>
         vector-effect="non-scaling-stroke"
       />
       <text
-        v-if="loads.length > 1"
+        v-if="loads.length > 1 && load.height > textSize * 1.8"
         :x="load.x + textSize * 0.6"
         :y="load.y + textSize * 1.4"
         :font-size="textSize"

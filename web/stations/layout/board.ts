@@ -13,6 +13,11 @@ export interface Board {
   lines: number
 }
 
+interface Size {
+  width: number
+  height: number
+}
+
 /** What is drawn of a board whose size on the screen is not known yet. */
 const UNSEEN: Size = { width: 900, height: 600 }
 
@@ -29,6 +34,29 @@ export const LINE = 1.2
 
 /** Above and below what is said between two rows of sheets, in letters' heights. */
 const BETWEEN = 1.2
+
+/** Letters smaller than this are not read on a phone, px. */
+export const LEAST_LETTERS = 12
+
+/** How many letters' heights are left free beside a board, above it, and below what is said there. */
+export const FREE = { beside: 2, above: 2, below: 0.8 }
+
+/** The same above and below it together. */
+export const freeDown = ({ lines }: Pick<Board, 'lines'>): number => FREE.above + FREE.below + LINE * lines
+
+/** What is left of a drawing for the board, px: half of it, however little there is. */
+const leftOf = (drawn: number, free: number): number => Math.max(drawn / 2, drawn - free * LEAST_LETTERS)
+
+/**
+ * How large letters are on the board, mm: a share of it, and never too small to be read.
+ * @param drawn how large the board is drawn with what is free round it, px
+ */
+export const letterSize = ({ width, height, lines }: Size & Pick<Board, 'lines'>, drawn: Size): number =>
+  Math.max(
+    Math.max(width, height) / 55,
+    (LEAST_LETTERS * width) / leftOf(drawn.width, FREE.beside),
+    (LEAST_LETTERS * height) / leftOf(drawn.height, freeDown({ lines })),
+  )
 
 /** Sheets in so many columns, with room for what is said above and below each of them. */
 function inColumns(columns: number, sheets: number, { width, height }: Sheet, drawn: Size): Board {
@@ -107,30 +135,3 @@ export function dropAt(
   const round = (value: number): number => Math.round(value * 100) / 100
   return { ...from, sheet, x: round(x - target.x), y: round(target.y - y), pinned: true }
 }
-
-/** Letters smaller than this are not read on a phone, px. */
-export const LEAST_LETTERS = 12
-
-interface Size {
-  width: number
-  height: number
-}
-/** How many letters' heights are left free beside a board, above it, and below what is said there. */
-export const FREE = { beside: 2, above: 2, below: 0.8 }
-
-/** The same above and below it together. */
-export const freeDown = ({ lines }: Pick<Board, 'lines'>): number => FREE.above + FREE.below + LINE * lines
-
-/** What is left of a drawing for the board, px: half of it, however little there is. */
-const leftOf = (drawn: number, free: number): number => Math.max(drawn / 2, drawn - free * LEAST_LETTERS)
-
-/**
- * How large letters are on the board, mm: a share of it, and never too small to be read.
- * @param drawn how large the board is drawn with what is free round it, px
- */
-export const letterSize = ({ width, height, lines }: Size & Pick<Board, 'lines'>, drawn: Size): number =>
-  Math.max(
-    Math.max(width, height) / 55,
-    (LEAST_LETTERS * width) / leftOf(drawn.width, FREE.beside),
-    (LEAST_LETTERS * height) / leftOf(drawn.height, freeDown({ lines })),
-  )

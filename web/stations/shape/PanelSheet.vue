@@ -4,11 +4,12 @@ import { computed, ref, watch } from 'vue'
 import type { Ring } from '@core/geometry'
 import { claimedRing, partsById, sidesOf, type Joint, type Panel, type SideKind } from '@core/assembly'
 import type { Box, Edge } from '@core/box'
-import type { Material, Spot } from '@core/derive'
+import type { Divided, Material, Spot } from '@core/derive'
 import { bounds } from '@core/geometry'
 import DimensionLine from '@web/parts/DimensionLine.vue'
 import FaceLines from '@web/parts/FaceLines.vue'
 import PocketLines from '@web/parts/PocketLines.vue'
+import SeamLines from '@web/parts/SeamLines.vue'
 import SpotMarks from '@web/parts/SpotMarks.vue'
 import { useSay } from '@web/parts/say'
 import { regionData } from '@web/parts/svg-path'
@@ -20,8 +21,8 @@ const props = defineProps<{
   panel: Panel
   made: Box
   material: Material | undefined
-  /** What it is cut in, where it is larger than the bed. */
-  pieces: Panel[]
+  /** Panels that are cut in pieces. */
+  divided: Divided[]
   wrong: boolean
   spots: Spot[]
 }>()
@@ -140,13 +141,7 @@ const chain = (values: number[]): string =>
         vector-effect="non-scaling-stroke"
         fill-rule="evenodd"
       />
-      <path
-        v-if="pieces.length > 0"
-        :d="pieces.map(({ region }) => regionData(region)).join('')"
-        fill="none"
-        stroke="var(--ply-edge)"
-        vector-effect="non-scaling-stroke"
-      />
+      <SeamLines :panel="panel" :divided="divided" />
       <PocketLines :features="panel.features" />
       <FaceLines :faces="panel.faces" />
       <path

@@ -8,25 +8,32 @@ import { seamSentence } from '@core/say'
 import ListEntry from '@web/parts/ListEntry.vue'
 import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
+import { useOpenJob } from '@web/stores/job'
 import { useBoxEdits } from './box-edits'
 
 /** Where each panel that is larger than the bed is divided: as it is worked out, or as the maker has it. */
 const { box, change } = useBoxEdits()
 const derived = useDerived()
+const jobs = useOpenJob()
 const say = useSay()
-const divided = computed(() =>
-  derived.box.divided.map((each) => {
+const large = computed(() =>
+  derived.box.oversize.map((each) => {
     const { id, label, size } = each.panel
-    const fault = derived.box.astray.find(({ panel }) => panel.id === id)?.fault
     return {
       id,
       label: `${capitalised(label)}, ${long(Math.max(size.width, size.height))} long, meets at`,
       places: box.value.seams.at[id] ?? [],
       evenly: listed(seamPlaces(each).map(Math.round)),
-      problem: fault && seamSentence(fault, label, say.value),
+      problem: each.fault ? seamSentence(each.fault, label, say.value) : '',
     }
   }),
 )
+const note = computed(() => {
+  if (large.value.length > 0) return 'From the left or lower end of each. Empty: as it is worked out.'
+  return jobs.job.measure.machine
+    ? 'No panel is larger than the bed.'
+    : 'Choose a machine in Measure: panels larger than its bed are divided.'
+})
 const long = (side: number): string => say.value.length(side, 0)
 const listed = (places: number[]): string => places.map((each) => say.value.shortPlain(each)).join(', ')
 
@@ -46,15 +53,9 @@ function put(id: string, places: number[]): boolean {
 
 <template>
   <div class="grid gap-2" data-testid="seam-places">
-    <p class="note">
-      {{
-        divided.length > 0
-          ? 'From the left or lower end of each. Empty: as it is worked out.'
-          : 'No panel is larger than the bed.'
-      }}
-    </p>
+    <p class="note">{{ note }}</p>
     <ListEntry
-      v-for="each in divided"
+      v-for="each in large"
       :key="each.id"
       :label="each.label"
       :model-value="each.places"

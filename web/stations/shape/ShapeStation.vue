@@ -148,7 +148,7 @@ const slits = computed(() => {
             :panel="chosen"
             :made="derived.box.made"
             :material="derived.box.material.get(chosen.id)"
-            :pieces="derived.box.divided.find(({ panel }) => panel.id === chosen?.id)?.pieces ?? []"
+            :divided="derived.box.divided"
             :wrong="wrong.includes(chosen.id)"
             :spots="spots"
             @close="chosenId = null"

@@ -12,13 +12,14 @@ const say = useSay()
 const corners = computed(() => {
   const { made } = derived.box
   const rows = (made?.angled ? slantedEdges(made.angled) : []).map(
-    ({ angle, gap, proud, thickness: [own, mate], ends }) => ({
+    ({ angle, gap, proud, thickness, ends }) => ({
       words: [
         `an open wedge of ${say.value.length(gap, 1)}`,
         ...(proud > 0.005 ? [`ends ${say.value.length(proud, 1)} proud`] : []),
       ].join(', '),
       angle: `${short(angle, 1)}°`,
-      section: cornerSection(angle, own, mate, ends),
+      // The wedge is widest where the thicker sheet stops.
+      section: cornerSection(angle, Math.min(...thickness), Math.max(...thickness), ends),
     }),
   )
   return [...new Map(rows.map((row) => [`${row.angle} ${row.words}`, row])).values()]
@@ -41,7 +42,7 @@ const anyProud = computed(() => corners.value.some(({ section }) => section.prou
         stays open
       </span>
       <span v-if="anyProud">
-        <i class="key bg-rowan" />
+        <i class="key hatched" />
         stands proud: sand it
       </span>
     </p>
@@ -53,5 +54,9 @@ const anyProud = computed(() => corners.value.some(({ section }) => section.prou
   display: inline-block;
   width: 0.75em;
   height: 0.75em;
+  border: 1px solid currentColor;
+}
+.hatched {
+  background: repeating-linear-gradient(45deg, var(--rowan) 0 1.5px, var(--sheet) 1.5px 3.5px);
 }
 </style>
