@@ -79,7 +79,7 @@ test('put down a little off the margin, a part is drawn to it; each sheet says w
   await expect(part).toHaveAccessibleName(/, 5 from left/)
 })
 
-test('on a phone each part is named in letters of 12 px, by its number in the list where its name has no room', async ({
+test('on a phone each part is named in letters of 12 px, by its number where its name has no room', async ({
   page,
 }) => {
   await page.setViewportSize({ width: 390, height: 844 })

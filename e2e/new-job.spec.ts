@@ -48,7 +48,7 @@ test('on a phone it is one page, and a kind that nobody knows is told of', async
   await expect(dialog).toHaveCount(0)
 })
 
-test('a job kept as a kind is offered: it asks for its named figures, and what follows is another size', async ({
+test('a job kept as a kind is offered: it asks for its named figures, and others follow', async ({
   page,
 }) => {
   await openDemo(page, 'demo-rack', 'shape')

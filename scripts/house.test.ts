@@ -81,7 +81,7 @@ describe('lint keeps the arrows', () => {
       'core/kerf/tangled.ts: complexity',
     ])
   })
-  test('a room of the core is never fetched whole by a page: what is wanted of it is said in web/data', () => {
+  test('a page never fetches a room of the core whole: what is wanted of it is said in web/data', () => {
     const whole = codeFilesBelow('web').filter((file) =>
       /\bimport\(\s*['"`]@core/.test(readFileSync(file, 'utf8')),
     )

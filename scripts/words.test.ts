@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals'
 import { readFileSync } from 'node:fs'
-import { roomsOf, shownSentences } from './testing/reading-ease'
+import { roomsOf, shownFiles, shownSentences } from './testing/reading-ease'
 import { sentencesIn } from './testing/sentences'
+import { unsaidIn } from './testing/unsaid'
 
 const voice = readFileSync(new URL('../docs/voice.md', import.meta.url), 'utf8')
 /** The first column of a table of the page. */
@@ -58,11 +59,31 @@ test('the page shows twenty pairs or more, and none of its befores is on a scree
     expect([before, texts.some((text) => text.includes(before.toLowerCase()))]).toEqual([before, false])
 })
 
-test('a sentence is read as it is shown: over inline elements, out of templates, sums and attributes', () => {
-  const found = sentencesIn('web/bench/OrderRow.vue').map(({ text }) => text)
+test('a sentence is read as it is shown: out of templates, sums and places for marked words', () => {
+  const found = sentencesIn('web/bench/words.ts').map(({ text }) => text)
   expect(found).toContain('Keep its offcuts for it')
   expect(found.join('\n')).toContain('Perhaps too late: …, if the machine’s clock is right')
-  expect(found.some((text) => /flex|min-h|btn/.test(text))).toBe(false)
-  const summed = sentencesIn('core/build/laid-in.ts').map(({ text }) => text)
+  expect(found.join('\n')).toContain('… for …, the last is cut on …')
+  expect(sentencesIn('web/bench/OrderRow.vue').some(({ text }) => /flex|min-h|btn/.test(text))).toBe(false)
+  const summed = sentencesIn('core/build/words.ts').map(({ text }) => text)
   expect(summed.join('\n')).toContain('Press it in flat under a board until the glue has set')
+})
+
+/** Where sentences stand: what a room says, and what declares a thing with all that is said of it. */
+const HOME = /\/words\.ts$|-words\.ts$|^core\/(say|kinds|course|fittings)\//
+const isSentence = (text: string): boolean => /^[\p{Lu}“]|[.?!,;]( |$)/u.test(text)
+
+describe('every sentence stands in the words of its room', () => {
+  const elsewhere = shown.filter(({ file }) => !HOME.test(file))
+  test('no template of a page holds one', () => {
+    expect(elsewhere.filter(({ isMarkup }) => isMarkup)).toEqual([])
+  })
+  test('no script holds one: what is left there are names of states, keys and class lists', () => {
+    expect(elsewhere.filter(({ text }) => isSentence(text))).toEqual([])
+  })
+  test('all of them are said', () => {
+    const files = shownFiles().filter((file) => file.endsWith('words.ts'))
+    expect(files.length).toBeGreaterThan(30)
+    expect(files.flatMap(unsaidIn)).toEqual([])
+  })
 })

@@ -1,15 +1,15 @@
 import type { Pinia } from 'pinia'
 import { onStorage } from '@web/data/db'
 import { useMessages } from '@web/stores/messages'
+import { leaving as words } from './words'
 
 /** What the browser says of its storage. */
 export function watchStorage(pinia: Pinia): void {
   const messages = useMessages(pinia)
   const SAYS = {
-    'held up':
-      'Another tab with an older Uplands holds up the storage. Close the other tabs, then reload this one.',
-    newer: 'A newer Uplands has taken over the storage in another tab. Reload this page.',
-    lost: 'The browser cleared what this page had stored. What is on the screen is stored again.',
+    'held up': words.anotherTabOlder,
+    newer: words.newerUplandsTaken,
+    lost: words.browserClearedPage,
     'memory only': '',
   }
   onStorage((notice) => {
@@ -17,11 +17,7 @@ export function watchStorage(pinia: Pinia): void {
   })
 
   addEventListener('vite:preloadError', () => {
-    messages.say(
-      'stop',
-      'A part of the application could not be fetched. Start the server again, then reload; what ' +
-        'you made is stored.',
-    )
+    messages.say('stop', words.partApplicationCould)
   })
 }
 

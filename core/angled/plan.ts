@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { END_KINDS } from '../assembly'
 import type { Point } from '../geometry'
 import { MOST_PARTITIONS, MOST_WALLS, partitionSchema } from './partition'
+import { plan as words } from './words'
 
 const length = z.number().min(1).max(5000)
 /** Between two walls, inside. Nearly straight or folded ones have no joint that could be cut. */
@@ -32,7 +33,7 @@ const lengths = z
       .min(1)
       .max(MOST_WALLS - 2),
   })
-  .refine((plan) => plan.angles.length === plan.lengths.length - 1, 'has an angle between each two walls')
+  .refine((plan) => plan.angles.length === plan.lengths.length - 1, words.angleBetweenEach)
 
 /** Walls that stand at any angle, as seen from above. Lengths in mm, angles in degrees. */
 export const planSchema = z.strictObject({

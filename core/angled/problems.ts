@@ -8,6 +8,7 @@ import { anglesOf, cornersOf, crossing, LEAST_ANGLE, MOST_ANGLE, wallCount, type
 import { cornerAt, facesOf, gablesOf, rimAt, type AngledSpec, type Faces, type Sheets } from './planes'
 import { angleOf } from './sides'
 import { wallIndex } from './wall-id'
+import { problems as words } from './words'
 
 /** Why a box with walls at any angle cannot be made. Walls are counted from 1; mm and degrees. */
 export type PlanProblem = { kind: 'plan'; field: 'plan' } & (
@@ -177,63 +178,49 @@ export function planProblems(spec: AngledSpec, sheets: Sheets, needed: number): 
 }
 
 const GROUPS: Record<AngledGroup, (wall: number) => string> = {
-  uprights: (wall) => `the corner after wall ${wall}`,
-  floor: (wall) => `the foot of wall ${wall}`,
-  top: (wall) => (wall > 0 ? `the top of wall ${wall}` : 'the ridge'),
+  uprights: (wall) => words.cornerAfterWall(wall),
+  floor: (wall) => words.footWall(wall),
+  top: (wall) => (wall > 0 ? words.topWall(wall) : 'the ridge'),
 }
 
 const RIDGE = {
-  flat: `Two tops that rise so little have no ridge that holds. Let them rise ${LEAST_RIDGE}° or more.`,
-  inward: 'A ridge needs a plan whose corners all point outward. Take the ridge away, or change the plan.',
-  corner: 'The ridge ends at a corner of the plan. Let the top rise from another wall.',
+  flat: words.twoTopsRise(LEAST_RIDGE),
+  inward: words.ridgeNeedsPlan,
+  corner: words.ridgeEndsCorner,
 }
 
 export function planSentence(what: PlanProblem, say: Say): string {
-  const walls = ([a, b]: [number, number]): string => `Walls ${a} and ${b}`
+  const walls = ([a, b]: [number, number]): string => words.wallsAnd(a, b)
   const length = (value: number): string => say.length(Math.max(0, value), 1)
   const degrees = (angle: number): string => `${short(angle, 0)}°`
   switch (what.why) {
     case 'crossing':
-      return `${walls(what.walls)} cross each other. Change a length or an angle of the plan.`
+      return words.crossEachOther(walls(what.walls))
     case 'closing':
-      return (
-        `With these lengths and angles the plan does not close: the corner after ` +
-        `wall ${what.wall} would have ${degrees(what.angle)}. ` +
-        `Keep every corner between ${LEAST_ANGLE}° and ${MOST_ANGLE}°.`
-      )
+      return words.lengthsAnglesPlan(what.wall, degrees(what.angle), LEAST_ANGLE, MOST_ANGLE)
     case 'flat':
-      return (
-        `${walls(what.walls)} are nearly in one plane (${degrees(what.angle)}): no tab ` +
-        `holds there. Make one wall of the two, or turn them to ${MOST_BETWEEN}° or less.`
-      )
+      return words.nearlyPlaneNo(walls(what.walls), degrees(what.angle), MOST_BETWEEN)
     case 'sharp':
-      return (
-        `${walls(what.walls)} meet too sharply (${degrees(what.angle)}) for square edges. ` +
-        `Open that corner to ${LEAST_BETWEEN}° or more.`
-      )
+      return words.meetTooSharply(walls(what.walls), degrees(what.angle), LEAST_BETWEEN)
     case 'leans':
-      return `Give one lean for all walls, or one for each: ${what.most} walls, ${what.count} leans.`
+      return words.giveLeanAll(what.most, what.count)
     case 'vanishes': {
       const where = what.at === 'rim' ? 'at the rim' : 'at the floor'
-      const mend = what.leans
-        ? 'Lean the walls less, make the box lower, or the walls longer.'
-        : 'Make the walls longer.'
-      return `Nothing is left of wall ${what.wall} ${where}. ${mend}`
+      const mend = what.leans ? words.leanWallsLess : words.makeWallsLonger
+      return words.nothingLeftWall(what.wall, where, mend)
     }
     case 'low':
-      return `Between the floor and what closes it ${length(what.room)} are left. Make the box higher.`
+      return words.betweenFloorCloses(length(what.room))
     case 'ridge':
       return RIDGE[what.is]
     case 'divider':
-      return (
-        `Divider ${what.which} cannot stand there. It needs two different walls, away from corners and ` +
-        'other dividers and not too sharp to either. Its way must stay inside, with height for its tabs.'
-      )
+      return words.dividerCannotStand(what.which)
     case 'narrow':
-      return (
-        `${capitalised(GROUPS[what.group](what.wall))} has ${length(what.length)} for its tabs; the ` +
-        `narrowest would be ${length(what.narrowest)}, and ${length(what.needed)} can be cut. ` +
-        'Make the wall larger, or the tabs wider.'
+      return words.tabsNarrowestCut(
+        capitalised(GROUPS[what.group](what.wall)),
+        length(what.length),
+        length(what.narrowest),
+        length(what.needed),
       )
   }
 }

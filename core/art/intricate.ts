@@ -1,5 +1,6 @@
 import type { Ring } from '../geometry'
 import { Refusal } from './raw-art'
+import { intricate as words } from './words'
 
 /** Edges passed at corners, and corners on level edges squared: a second or two of a slow machine. [FM] */
 const MOST_PASSED = 40_000_000
@@ -39,6 +40,5 @@ export function refuseIntricate(rings: Ring[]): void {
       const xs = level.get(a.y)!
       touched += (below(xs, Math.max(a.x, b.x)) - below(xs, Math.min(a.x, b.x))) ** 2
     }
-  if (passed > MOST_PASSED || touched > MOST_TOUCHED)
-    throw new Refusal('The areas in this drawing are too intricate to be filled. Simplify its paths.')
+  if (passed > MOST_PASSED || touched > MOST_TOUCHED) throw new Refusal(words.areasDrawingToo)
 }

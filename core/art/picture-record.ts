@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { pictureRecord as words } from './words'
 
 /** Points that a kept picture may have, pictures that a box may keep, and dots that one may come to. */
 export const MOST_PIXELS = 160_000
@@ -16,7 +17,7 @@ export const pictureSchema = z
     grey: z.base64().max(Math.ceil(MOST_PIXELS / 3) * 4),
   })
   .refine(({ columns, rows, grey }) => Math.ceil((columns * rows) / 3) * 4 === grey.length, {
-    message: 'has a different number of points than it says',
+    message: words.differentNumberPoints,
     path: ['grey'],
   })
 export type Picture = z.infer<typeof pictureSchema>

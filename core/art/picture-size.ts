@@ -1,3 +1,5 @@
+import { pictureSize as words } from './words'
+
 /** A file larger than this is refused before it is decoded, bytes; and a picture with more points. */
 const LARGEST_PICTURE = 12_000_000
 const MOST_DECODED = 40_000_000
@@ -41,18 +43,12 @@ export function pictureSize(
   file: ArrayBuffer,
 ): { ok: true; size: PictureSize } | { ok: false; error: string } {
   const refused = (error: string): { ok: false; error: string } => ({ ok: false, error })
-  if (file.byteLength > LARGEST_PICTURE)
-    return refused(
-      `This picture is larger than ${LARGEST_PICTURE / 1e6} MB. Make it smaller, and save it again.`,
-    )
+  if (file.byteLength > LARGEST_PICTURE) return refused(words.pictureLargerMb(LARGEST_PICTURE / 1e6))
   const bytes = new DataView(file)
   const size = isPng(bytes) ? { width: bytes.getUint32(16), height: bytes.getUint32(20) } : jpegSize(bytes)
-  if (!size) return refused('Only PNG and JPEG pictures are read. Save it as one of them.')
-  if (size.width < 2 || size.height < 2) return refused('This picture has no points. Choose another one.')
+  if (!size) return refused(words.onlyPngJpeg)
+  if (size.width < 2 || size.height < 2) return refused(words.pictureNoPoints)
   if (size.width * size.height > MOST_DECODED)
-    return refused(
-      `This picture has ${size.width} × ${size.height} points, more than ${MOST_DECODED / 1e6} million. ` +
-        'Scale it down, and save it again.',
-    )
+    return refused(words.picturePointsMore(size.width, size.height, MOST_DECODED / 1e6))
   return { ok: true, size }
 }

@@ -1,4 +1,5 @@
 import type { DrawnLine } from '../geometry'
+import { rawArt as words } from './words'
 
 /** What lines are sorted by: their colour or layer, and whether they go round an area that is filled. */
 export interface GroupKey {
@@ -27,7 +28,7 @@ const counts = new WeakMap<RawArt, number>()
 export function addLines(art: RawArt, key: GroupKey, lines: DrawnLine[]): void {
   const count = lines.reduce((sum, { points }) => sum + points.length, counts.get(art) ?? 0)
   counts.set(art, count)
-  if (count > MOST_RAW) throw new Refusal(`This drawing has over ${MOST_RAW} places. Simplify its paths.`)
+  if (count > MOST_RAW) throw new Refusal(words.drawingOverPlaces(MOST_RAW))
   const name = `${key.colour} ${key.isFilled ? 'filled' : 'lines'}`
   const known = art.groups.get(name)
   if (!known) art.groups.set(name, { ...key, lines: [...lines] })

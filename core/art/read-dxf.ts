@@ -1,6 +1,7 @@
 import { curvePieces, type DrawnLine, type Point } from '../geometry'
 import { figure, layerOf, placesOf, readGroups, type Entity } from './dxf-groups'
 import { addLines, Refusal, type RawArt } from './raw-art'
+import { readDxf as words } from './words'
 
 /** What a unit of `$INSUNITS` is in mm. [PUB: the DXF reference, header variables]; from memory. */
 const UNITS: Record<number, number> = { 1: 25.4, 2: 304.8, 4: 1, 5: 10, 6: 1000 }
@@ -105,9 +106,7 @@ const SILENT = ['VERTEX', 'SEQEND', 'POINT', 'EOF']
 
 /** What is left out of a drawing, in words. */
 const noteFor = (type: string): string =>
-  type === 'INSERT'
-    ? 'Blocks were left out: explode them in the program that drew them.'
-    : `What is drawn as ${type.slice(0, 30)} was left out.`
+  type === 'INSERT' ? words.blocksLeftOut : words.drawnLeftOut(type.slice(0, 30))
 
 /** Notes about what was left out, at most. */
 const MOST_NOTES = 5
@@ -115,14 +114,11 @@ const MOST_NOTES = 5
 /** Reads the lines of a DXF drawing by its layers. Text is refused, blocks and hatches are told of. */
 export function readDxf(text: string): RawArt {
   const file = readGroups(text)
-  if (!file) throw new Refusal('This DXF file cannot be read. Save it again as a plain ASCII DXF.')
+  if (!file) throw new Refusal(words.dxfFileCannot)
   const art: RawArt = { mm: UNITS[file.unit] ?? null, groups: new Map(), notes: new Set() }
   for (const [i, entity] of file.entities.entries()) {
     const { type } = entity
-    if (type.endsWith('TEXT'))
-      throw new Refusal(
-        'There is text in this drawing, and fonts differ. Turn it into lines and save it again.',
-      )
+    if (type.endsWith('TEXT')) throw new Refusal(words.textDrawingFonts)
     if (!DRAWN.includes(type)) {
       if (!SILENT.includes(type) && art.notes.size < MOST_NOTES) art.notes.add(noteFor(type))
       continue

@@ -16,6 +16,7 @@ import {
 import { refuseIntricate } from './intricate'
 import { addLines, Refusal, type RawArt } from './raw-art'
 import { svgSize } from './svg-size'
+import { readSvg as words } from './words'
 
 /**
  * Makes of any SVG one of paths alone: styles, units, copies by reference and shapes are worked out, and
@@ -38,7 +39,7 @@ const FINE = 1 / 20_000
 const MOST_WAYS = 200_000
 const MOST_STYLED = 3_000_000
 
-const SAVE_AGAIN = 'Save it again from the program that made it.'
+const SAVE_AGAIN = words.saveAgainProgram
 
 function elementsOf(raw: unknown): Element[] {
   if (!Array.isArray(raw)) return []
@@ -59,22 +60,15 @@ function countOf(text: string, sign: string): number {
 
 /** What is in a file after it was flattened. */
 function parsed(text: string, flatten: Flatten): Element {
-  if (/<(?:[a-z]\w*:)?(?:text|flowRoot)[\s>]/i.test(text))
-    throw new Refusal(
-      'There is text in this drawing, and fonts differ. Turn it into paths and save it again.',
-    )
+  if (/<(?:[a-z]\w*:)?(?:text|flowRoot)[\s>]/i.test(text)) throw new Refusal(words.textDrawingFonts)
   if (/<(?:[a-z]\w*:)?style[\s>]/i.test(text) && countOf(text, '{') * countOf(text, '<') > MOST_STYLED)
-    throw new Refusal('This drawing has too many styles. Turn them into attributes, or simplify the drawing.')
+    throw new Refusal(words.drawingTooMany)
   let flat: string
   try {
     flat = flatten(text)
   } catch (error) {
     const isDeep = /limit|loop|nest/i.test(error instanceof Error ? error.message : '')
-    throw new Refusal(
-      isDeep
-        ? 'This SVG file has groups nested too deep. Ungroup the drawing, or simplify it.'
-        : `This SVG file cannot be read. ${SAVE_AGAIN}`,
-    )
+    throw new Refusal(isDeep ? words.svgFileGroups : words.svgFileCannot(SAVE_AGAIN))
   }
   const parser = new XMLParser({
     preserveOrder: true,
@@ -85,7 +79,7 @@ function parsed(text: string, flatten: Flatten): Element {
     processEntities: false,
   })
   const svg = elementsOf(parser.parse(flat)).find(({ name }) => name === 'svg')
-  if (!svg) throw new Refusal('There is no drawing in this SVG file. Choose another file.')
+  if (!svg) throw new Refusal(words.noDrawingSvg)
   return svg
 }
 
@@ -115,11 +109,10 @@ class SvgReader {
 
   walk(element: Element, { transforms, clips }: Place): void {
     const { name, attributes, children } = element
-    if (name === 'image') this.notes.add('A picture in it was left out: only lines and areas are read.')
+    if (name === 'image') this.notes.add(words.pictureLeftOut)
     if (name !== 'g' && name !== 'path') return
     if (Number(attributes.opacity ?? 1) === 0) return
-    if (attributes.mask || attributes.filter)
-      throw new Refusal('This drawing has masks or filters. Flatten them into shapes, and save it again.')
+    if (attributes.mask || attributes.filter) throw new Refusal(words.drawingMasksFilters)
     const own = attributes.transform ? [attributes.transform, ...transforms] : transforms
     const clip = hrefOf(attributes['clip-path'])
     const place = { transforms: own, clips: clip ? [...clips, ...this.clipsOf(clip, own)] : clips }
@@ -130,13 +123,12 @@ class SvgReader {
   /** The lines of path data, moved to where they are, y up. */
   private linesOf({ d = '' }: Record<string, string>, transforms: string[]): DrawnLine[] {
     for (const sign of d) if (sign >= 'A') this.ways++
-    if (this.ways > MOST_WAYS)
-      throw new Refusal(`This drawing has over ${MOST_WAYS} places. Simplify its paths.`)
+    if (this.ways > MOST_WAYS) throw new Refusal(words.drawingOverPlaces(MOST_WAYS))
     let lines: DrawnLine[]
     try {
       lines = pathLines(d, this.tolerance, { transforms })
     } catch {
-      throw new Refusal(`A path in this SVG file cannot be read. ${SAVE_AGAIN}`)
+      throw new Refusal(words.pathSvgFile(SAVE_AGAIN))
     }
     return lines.map(({ points, closed }) => ({ closed, points: points.map(({ x, y }) => ({ x, y: -y })) }))
   }
@@ -180,7 +172,7 @@ class SvgReader {
       this.put({ kind: 'filled', group: this.colourOf(fill), regions })
     }
     if (isSeen(stroke, attributes['stroke-opacity'])) {
-      if (attributes['stroke-dasharray']) this.notes.add('Dashed lines are followed whole.')
+      if (attributes['stroke-dasharray']) this.notes.add(words.dashedLinesFollowed)
       const whole = this.linesOf(attributes, transforms)
       const lines = clips.reduce((left, clip) => linesInside(left, clip), whole)
       this.put({ kind: 'line', group: this.colourOf(stroke), lines })
@@ -189,8 +181,7 @@ class SvgReader {
 
   private colourOf(paint: string): string {
     if (!paint.startsWith('url(')) return paint
-    if (this.defined.get(hrefOf(paint))?.name === 'pattern')
-      throw new Refusal('This drawing is filled with a pattern. Turn it into shapes, and save it again.')
+    if (this.defined.get(hrefOf(paint))?.name === 'pattern') throw new Refusal(words.drawingFilledPattern)
     return 'gradient'
   }
 

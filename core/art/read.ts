@@ -4,6 +4,7 @@ import { MOST_POINTS, type Drawing, type GroupUse } from './motif'
 import { Refusal, type RawArt } from './raw-art'
 import { readDxf } from './read-dxf'
 import { readSvg, type Flatten } from './read-svg'
+import { read as words } from './words'
 
 /** A file larger than this is refused before it is parsed, characters. */
 const LARGEST = 2_000_000
@@ -119,15 +120,12 @@ function tidied(raw: RawArt, name: string): Artwork {
   const notes = [...raw.notes]
   const scale = raw.mm ?? 25.4 / 96
   const all = [...raw.groups.values()].flatMap(({ lines }) => lines.flatMap(({ points }) => points))
-  if (all.length === 0) throw new Refusal('There are no lines in this file. Choose another one.')
+  if (all.length === 0) throw new Refusal(words.noLinesFile)
   if (all.some(({ x, y }) => !Number.isFinite(x) || !Number.isFinite(y)))
-    throw new Refusal(
-      'Some coordinates in this file are not numbers. Save it again from the program that made it.',
-    )
+    throw new Refusal(words.someCoordinatesFile)
   const { minX, minY, maxX, maxY } = bounds(all)
   const [width, height] = [(maxX - minX) * scale, (maxY - minY) * scale]
-  if (Math.max(width, height) > 20_000 || width < 0.01)
-    throw new Refusal('This drawing is wider than 20 m, or has no width. Scale it and save it again.')
+  if (Math.max(width, height) > 20_000 || width < 0.01) throw new Refusal(words.drawingWiderM)
   const off = Math.min(OFF, Math.max(width, height) / 2000)
   let doubled = 0
   let open = 0
@@ -161,8 +159,8 @@ function tidied(raw: RawArt, name: string): Artwork {
       })),
     }
   })
-  if (doubled > 0) notes.push(`${doubled} lines lay on others of the same shape: each is kept once.`)
-  if (open > 0) notes.push(`${open} lines are open: they can be followed, not filled or cut out.`)
+  if (doubled > 0) notes.push(words.linesLayOthers(doubled))
+  if (open > 0) notes.push(words.linesOpenFollowed(open))
   const count = groups.reduce(
     (sum, { lines }) => sum + lines.reduce((all, { at }) => all + at.length / 2, 0),
     0,
@@ -170,8 +168,8 @@ function tidied(raw: RawArt, name: string): Artwork {
   if (count > MOST_POINTS || groups.length > MOST_GROUPS)
     throw new Refusal(
       count > MOST_POINTS
-        ? `This drawing has ${count} points; ${MOST_POINTS} are the most. Simplify its paths.`
-        : `This drawing has ${groups.length} colours or layers; ${MOST_GROUPS} are the most. Merge some.`,
+        ? words.drawingPointsMost(count, MOST_POINTS)
+        : words.drawingColoursLayers(groups.length, MOST_GROUPS),
     )
   const sizes = raw.mm === null ? likely(maxX - minX, maxY - minY) : []
   return { drawing: { name: name.slice(0, 80), width, height, groups }, sizes, notes }
@@ -187,20 +185,14 @@ const likely = (width: number, height: number): LikelySize[] =>
 
 /** What is in a file, or why it is refused, in one sentence. */
 function rawFrom(name: string, text: string, flatten: Flatten): RawArt {
-  if (text.length > LARGEST)
-    throw new Refusal(
-      `This file is larger than ${LARGEST / 1e6} MB. Simplify the drawing, or take a part of it.`,
-    )
+  if (text.length > LARGEST) throw new Refusal(words.fileLargerMb(LARGEST / 1e6))
   const isSvg = /\.svg$/i.test(name)
-  if (!isSvg && !/\.dxf$/i.test(name))
-    throw new Refusal('Only SVG and DXF files are read. Save the drawing as one.')
+  if (!isSvg && !/\.dxf$/i.test(name)) throw new Refusal(words.onlySvgDxf)
   return isSvg ? readSvg(text, flatten) : readDxf(text)
 }
 
 const refusalFor = (error: unknown): string =>
-  error instanceof Refusal
-    ? error.message
-    : 'This file cannot be read as a drawing. Save it again from the program that made it.'
+  error instanceof Refusal ? error.message : words.fileCannotRead
 
 /**
  * Reads artwork: lines by colour (SVG) or layer (DXF), mm from their own lower left corner. Nothing in a file

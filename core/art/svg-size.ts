@@ -1,4 +1,5 @@
 import { Refusal } from './raw-art'
+import { svgSize as words } from './words'
 
 /** What a length counts in mm, by its unit; what has none is not known. [PUB: W3C, CSS Values 4, 6.2] */
 const UNITS: Record<string, number> = {
@@ -17,7 +18,7 @@ const LONGEST_TAG = 20_000
 /** The attributes of the outermost element, read once from left to right. */
 function rootAttributes(text: string): Record<string, string> {
   const start = /<(?:[a-z]\w*:)?svg[\s>]/i.exec(text)
-  if (!start) throw new Refusal('There is no drawing in this SVG file. Choose another file.')
+  if (!start) throw new Refusal(words.noDrawingSvg)
   const tag = text.slice(start.index, start.index + LONGEST_TAG)
   const found: Record<string, string> = {}
   for (const [, name, double, single] of tag.matchAll(/([\w:-]+)=(?:"([^"<]*)"|'([^'<]*)')|>/g)) {

@@ -1,5 +1,6 @@
 import { parseLength, type Say } from '../length'
 import type { Cells } from './cells'
+import { cellsText as words } from './words'
 
 export type CellsRead = { ok: true; cells: Cells } | { ok: false; error: string }
 
@@ -35,7 +36,7 @@ export function readCells(text: string, unit: Say['lengthUnit']): CellsRead {
     const count = Number(counted[1])
     return count >= 2 && count <= MOST_CELLS
       ? { ok: true, cells: Array.from({ length: count }, () => null) }
-      : refused(`Type a count from 1 to ${MOST_CELLS}, or widths with commas between.`)
+      : refused(words.typeCountWidths(MOST_CELLS))
   }
   const cells: Cells = []
   for (const piece of piecesOf(trimmed)) {
@@ -47,13 +48,11 @@ export function readCells(text: string, unit: Say['lengthUnit']): CellsRead {
     }
     const parsed = parseLength(what, unit)
     if (!parsed.ok) return refused(parsed.error)
-    if (parsed.value < 1) return refused(`“${piece.trim()}” is too narrow: a cell is at least 1 mm wide.`)
+    if (parsed.value < 1) return refused(words.tooNarrowCell(piece.trim()))
     cells.push(...Array.from({ length: count }, () => Number(parsed.value.toFixed(6))))
   }
-  if (cells.length > MOST_CELLS)
-    return refused(`These are ${cells.length} cells; ${MOST_CELLS} are the most.`)
-  if (cells.length === 1 && cells[0] !== null)
-    return refused(`“${trimmed}” is one width alone: type “${trimmed}, rest”, or a count of cells.`)
+  if (cells.length > MOST_CELLS) return refused(words.cellsMost(cells.length, MOST_CELLS))
+  if (cells.length === 1 && cells[0] !== null) return refused(words.widthAloneType(trimmed))
   return { ok: true, cells: cells.length < 2 ? [] : cells }
 }
 

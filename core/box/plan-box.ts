@@ -8,28 +8,23 @@ import { openingProblems, type OpeningProblem } from './opening-problems'
 import { artworkOn, placedOn } from './openings'
 import type { Shell } from './shell'
 import type { BoxSpec } from './spec'
+import { planBox as words } from './words'
 
 /** What is asked for that walls at any angle do not take, as it is called at the bench. */
 function notTaken(spec: BoxSpec): string | null {
   const lid = lidOf(spec)
   const others = spec.fittings.filter((each) => each !== lid)
   const asked: [boolean, string][] = [
-    [spec.corners.kind !== 'fingers', 'corners other than fingers'],
-    [!['fingers', 'tenon', 'none'].includes(spec.floor.kind), 'floors other than by fingers or in slots'],
-    [
-      lid !== null && !['top-fingers', 'lid-lift'].includes(lid.type),
-      'lids other than a closed top or one that lifts off',
-    ],
-    [lid?.type === 'lid-lift' && spec.plan!.slope !== null, 'loose lid on a sloping rim: it would slide off'],
+    [spec.corners.kind !== 'fingers', words.cornersOtherFingers],
+    [!['fingers', 'tenon', 'none'].includes(spec.floor.kind), words.floorsOtherFingers],
+    [lid !== null && !['top-fingers', 'lid-lift'].includes(lid.type), words.lidsOtherClosed],
+    [lid?.type === 'lid-lift' && spec.plan!.slope !== null, words.looseLidSloping],
     [[spec.dividers.columns, spec.dividers.rows].some(({ cells }) => cells.length > 1), 'dividers'],
     [Object.values(spec.bolts).some((bolts) => bolts !== null), 'bolts'],
-    [Object.keys(spec.edges).length > 0, 'joints of one edge'],
+    [Object.keys(spec.edges).length > 0, words.jointsEdge],
     [spec.bends.kind !== 'none', 'bends'],
     [spec.engravings.some(({ how }) => how.kind === 'magnet' && how.with !== null), 'pairs of magnets'],
-    [
-      (['front', 'back', 'left', 'right'] as const).some((name) => spec.stocks[name]),
-      'stock of one wall alone',
-    ],
+    [(['front', 'back', 'left', 'right'] as const).some((name) => spec.stocks[name]), words.stockWallAlone],
     [others.length > 0, others.map(({ type }) => kindOfFitting(type).title)[0]],
   ]
   return asked.find(([isAsked]) => isAsked)?.[1] ?? null

@@ -189,3 +189,21 @@ export function shareWorking(name: string, edge: Edge, rule: EdgeRule, full: boo
     ],
   }
 }
+
+export const cellsText = {
+  typeCountWidths: (mostCells: number) =>
+    `Type a count from 1 to ${mostCells}, or widths with commas between.`,
+  tooNarrowCell: (piece: string) => `“${piece}” is too narrow: a cell is at least 1 mm wide.`,
+  cellsMost: (cells: number, mostCells: number) => `These are ${cells} cells; ${mostCells} are the most.`,
+  widthAloneType: (trimmed: string) =>
+    `“${trimmed}” is one width alone: type “${trimmed}, rest”, or a count of cells.`,
+}
+
+export const planBox = {
+  cornersOtherFingers: 'corners other than fingers',
+  floorsOtherFingers: 'floors other than by fingers or in slots',
+  lidsOtherClosed: 'lids other than a closed top or one that lifts off',
+  looseLidSloping: 'loose lid on a sloping rim: it would slide off',
+  jointsEdge: 'joints of one edge',
+  stockWallAlone: 'stock of one wall alone',
+}

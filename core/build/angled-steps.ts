@@ -5,6 +5,7 @@ import { dot, type Vector } from '../geometry'
 import { capitalised } from '../length'
 import { looseText } from './loose-text'
 import type { BuildStep } from './step'
+import { angledSteps as words } from './words'
 
 const isWall = (id: string): boolean => wallIndex(id) >= 0
 
@@ -18,42 +19,34 @@ const wantedOf = (panels: Panel[]): string[] => {
 /** Which side a wall comes in from, by the way its outside face looks. */
 function sideOf(from: Vector, outward: Vector): string {
   const off = dot(from, outward)
-  if (off > 0.99) return 'straight from outside, square to its own face'
-  return off < -0.99 ? 'straight from inside' : 'straight along its own face'
+  if (off > 0.99) return words.straightOutsideSquare
+  return off < -0.99 ? 'straight from inside' : words.straightAlongOwn
 }
 
 function textOf({ id, from, standing }: PlateArrival, label: string, walls: number, outward: Vector): string {
-  if (id === 'floor' && !from) return 'Lay the floor with its outside face down.'
-  if (!from) return `Begin with ${label}, its outside face down.`
+  if (id === 'floor' && !from) return words.layFloorOutside
+  if (!from) return words.beginOutsideFace(label)
   if (TOP_IDS.some((each) => each !== id && standing.includes(each)) && TOP_IDS.includes(id))
-    return `Press ${label} on, square to its own face: it closes the ridge as it goes down on the walls.`
-  if (id === 'top') return 'Press the top on from above, evenly all round.'
+    return words.pressSquareOwn(label)
+  if (id === 'top') return words.pressTopAbove
   if (id.startsWith('divider-'))
     return standing.some((each) => each.startsWith('divider-'))
-      ? `Lower ${label} over the others, slot into slot.`
-      : `Stand ${label} in its place; the walls will hold it.`
-  if (id === 'floor') return 'Push the floor in from below, evenly all round.'
+      ? words.lowerOverOthers(label)
+      : words.standPlaceWalls(label)
+  if (id === 'floor') return words.pushFloorBelow
   const stands = standing.filter(isWall)
   const way = sideOf(from, outward)
-  if (stands.length === 0 && standing.includes('floor')) return `Push ${label} onto the floor, ${way}.`
-  if (stands.length === walls - 1)
-    return (
-      `${capitalised(label)} closes the box. Start all its tabs by hand, on both sides, ` +
-      'before pushing any one home.'
-    )
-  const meets = standing.includes('floor')
-    ? 'the floor and the wall beside it, together'
-    : 'the wall beside it'
-  return `Push ${label} on, ${way}: it enters ${meets}.`
+  if (stands.length === 0 && standing.includes('floor')) return words.pushOntoFloor(label, way)
+  if (stands.length === walls - 1) return words.closesBoxStart(capitalised(label))
+  const meets = standing.includes('floor') ? words.floorWallBeside : words.wallBeside
+  return words.pushEnters(label, way, meets)
 }
 
 /** What square edges ask for at corners that are not square, once all stands. */
 function edgesText({ faces, joints }: Angled): string {
   const { gap, proud } = leavesOf({ faces, joints })
-  const stands =
-    proud > 0.05 ? ' Tab ends stand out at the slanted corners: sand them flush once the glue has set.' : ''
-  const open =
-    gap > 0.05 ? ' Square edges leave a thin wedge open there: glue with fine sanding dust closes it.' : ''
+  const stands = proud > 0.05 ? words.tabEndsStand : ''
+  const open = gap > 0.05 ? words.squareEdgesLeave : ''
   return `${stands}${open}`
 }
 

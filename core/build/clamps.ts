@@ -1,8 +1,9 @@
 import { outsideOf, TOP_IDS, wallId, wallIndex, type Angled } from '../angled'
 import type { Line } from '../assembly'
 import type { Box } from '../box'
-import { counted, type Say } from '../length'
+import { type Say } from '../length'
 import type { Round } from './schedule'
+import { clamps as words } from './words'
 
 /** What holds a box while its glue sets, and where. */
 export interface Clamp {
@@ -83,15 +84,13 @@ export function clampsFor({ steps, isHeld }: Round, box: Pick<Box, 'outer' | 'an
   return found
 }
 
-const WAYS = { x: 'from left to right', y: 'from front to back' }
+const WAYS = { x: words.leftRight, y: words.frontBack }
 
 /** What to put where, in words. */
 export function clampText({ what, count, along, at }: Clamp, say: Say): string {
   const places = at.map((each) => say.length(each, 0)).join(', ')
-  if (what === 'weight') return `${counted(count, 'weight')} on what came in from above`
-  if (along === 'over')
-    return `${counted(count, 'rubber band')} over the ridge and under the foot, ${places} from its end`
-  if (along === 'x' || along === 'y')
-    return `${counted(count, 'clamp')} ${WAYS[along]}, ${places} above the foot`
-  return `${counted(count, 'rubber band')} round the walls, ${places} above the foot`
+  if (what === 'weight') return words.weightCameAbove(count)
+  if (along === 'over') return words.rubberBandOver(count, places)
+  if (along === 'x' || along === 'y') return words.clampAboveFoot(count, WAYS[along], places)
+  return words.rubberBandRound(count, places)
 }

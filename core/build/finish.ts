@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { finish as words } from './words'
 
 export const FINISHES = ['none', 'oil', 'wax', 'varnish', 'paint'] as const
 export type FinishKind = (typeof FINISHES)[number]
@@ -31,12 +32,8 @@ export const COAT: Record<FinishKind, number> = { none: 0, oil: 60, wax: 30, var
 
 /** What can hurt; the label and its safety sheet come first. */
 export function finishCautions({ kind }: Pick<Finish, 'kind'>): string[] {
-  const label = 'Its label and safety sheet come first.'
+  const label = words.labelSafetySheet
   if (kind === 'none') return []
-  if (kind === 'oil')
-    return [
-      'Oily rags can catch fire by themselves: spread them out to dry, or keep them under water in a ' +
-        `closed tin. ${label}`,
-    ]
-  return [`Fresh air, no flame, gloves; a mask for spraying. ${label}`]
+  if (kind === 'oil') return [words.oilyRagsCatch(label)]
+  return [words.freshAirNo(label)]
 }

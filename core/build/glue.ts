@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { glue as words } from './words'
 
 export const GLUES = ['wood glue', 'slow wood glue', 'instant glue', 'solvent cement'] as const
 export type GlueKind = (typeof GLUES)[number]
@@ -36,21 +37,17 @@ export const runsIn = ({ kind }: Pick<Glue, 'kind'>): boolean =>
 
 /** What can hurt; the label and its safety sheet come first. */
 export function glueCautions({ kind }: Pick<Glue, 'kind'>): string[] {
-  const label = 'Its label and safety sheet come first.'
-  if (kind === 'solvent cement')
-    return [`Solvent cement: its vapour burns and harms. Fresh air, no flame, gloves, goggles. ${label}`]
-  if (kind === 'instant glue')
-    return [`Instant glue joins skin and stings the eyes: goggles, fresh air, nobody over it. ${label}`]
-  return ['Wood glue holds a small box after 5 to 10 minutes; full strength as its label says.']
+  const label = words.labelSafetySheet
+  if (kind === 'solvent cement') return [words.solventCementVapour(label)]
+  if (kind === 'instant glue') return [words.instantGlueJoins(label)]
+  return [words.woodGlueHolds]
 }
 
 /** What is said of a kind on this stock; null where it suits it. @param family of the stock */
 export function glueDoubt({ kind }: Glue, family: string): string | null {
   const isAcrylic = family === 'acrylic'
-  if (isAcrylic && kind !== 'solvent cement')
-    return 'Acrylic takes solvent cement: this glue does not hold on it.'
-  if (!isAcrylic && kind === 'solvent cement')
-    return 'Solvent cement joins acrylic only. Take wood glue here.'
-  if (kind === 'instant glue') return 'Instant glue is quick and brittle: a box that is dropped may open.'
+  if (isAcrylic && kind !== 'solvent cement') return words.acrylicTakesSolvent
+  if (!isAcrylic && kind === 'solvent cement') return words.solventCementJoins
+  if (kind === 'instant glue') return words.instantGlueQuick
   return null
 }

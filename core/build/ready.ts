@@ -8,6 +8,7 @@ import { runsIn, type Glue } from './glue'
 import type { Round } from './schedule'
 import { staysDry } from './stays-dry'
 import { glueGrams } from './steps'
+import { ready as words } from './words'
 
 const NAMES: Record<Clamp['what'], string> = { band: 'rubber band', clamp: 'clamp', weight: 'weight' }
 
@@ -45,6 +46,6 @@ export function readyFor(box: Box, { rounds, glue, finish, after, family }: Abou
     ...holding(rounds, box),
     ...(family === 'acrylic' ? [] : ['sandpaper 120, 180 and 240']),
     ...(isCoated && staysDry(box).length > 0 ? ['masking tape'] : []),
-    ...(isCoated ? [`${fixed(after.grams, 0)} g of ${finish.kind}, and what to spread it with`] : []),
+    ...(isCoated ? [words.gSpread(fixed(after.grams, 0), finish.kind)] : []),
   ]
 }

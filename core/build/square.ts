@@ -1,4 +1,5 @@
 import type { Say } from '../length'
+import { square as words } from './words'
 
 /** A frame of a width and a depth whose corners are hinges, as a box is until the glue has set, mm. */
 export interface Frame {
@@ -51,20 +52,18 @@ export function squareAdvice(
     const by = say.length(Math.abs(astray), 1)
     const says =
       astray > 0 && astray < OPEN * (frame.width + frame.depth)
-        ? `Both are about ${by} too long for these walls: a joint stands open. Push it home, measure again.`
-        : `Both are about ${by} too ${astray > 0 ? 'long' : 'short'} for these walls: ` +
-          'measure again, from corner to corner.'
+        ? words.bothAboutToo(by)
+        : words.bothAboutTooLong(by, astray > 0)
     return { state: 'look', says }
   }
-  if (Math.abs(longer) <= SAME)
-    return { state: 'square', says: 'It is square: both are the same. Let it dry like that.' }
+  if (Math.abs(longer) <= SAME) return { state: 'square', says: words.squareBothSame }
   const [one, other] = longer > 0 ? ['front left', 'back right'] : ['front right', 'back left']
   const way = lean > 0 ? 'right' : 'left'
-  const off = `The back stands ${say.length(Math.abs(lean), 1)} too far to the ${way}.`
+  const off = words.backStandsToo(say.length(Math.abs(lean), 1), way)
   if (Math.abs(lean) > DRAWN * frame.depth) {
-    const says = `${off} Clamps cannot pull that much straight: check that every tab is home.`
+    const says = words.clampsCannotPull(off)
     return { state: 'look', says }
   }
-  const push = `Push the ${one} and the ${other} corner towards each other, or clamp across that diagonal,`
-  return { state: 'push', says: `${off} ${push} until both are the same.` }
+  const push = words.pushCornerTowards(one, other)
+  return { state: 'push', says: words.untilBothSame(off, push) }
 }

@@ -18,6 +18,7 @@ import { laidIn } from './laid-in'
 import { looseText } from './loose-text'
 import type { BuildStep } from './step'
 import { unitsFor, wantedOrder, type School } from './schools'
+import { steps as words } from './words'
 
 /** The floor, two opposite walls onto it, the third, the last one closes; a top at the end. [CP] */
 const ORDER = ['floor', 'front', 'back', 'left', 'right', 'top']
@@ -25,12 +26,12 @@ const ORDER = ['floor', 'front', 'back', 'left', 'right', 'top']
 const WALLS = ['front', 'back', 'left', 'right']
 
 const TEXTS: Record<string, string> = {
-  floor: 'Lay the floor with its outside face down.',
-  front: 'Push the front onto the floor, straight from outside, label outward.',
-  back: 'Push the back on from the other side. Front and back now stand opposite each other.',
-  left: 'Push the left wall in from its side: all its tabs enter floor, front and back together.',
-  right: 'The right wall closes the box. Start all its tabs by hand before pushing any one home.',
-  top: 'Press the top on from above, evenly all round.',
+  floor: words.layFloorOutside,
+  front: words.pushFrontOnto,
+  back: words.pushBackOther,
+  left: words.pushLeftWall,
+  right: words.rightWallCloses,
+  top: words.pressTopAbove,
 }
 
 const FROM: Record<string, string> = {
@@ -62,30 +63,25 @@ function fromText({ spec }: Box, { axis, sign }: Way): string {
   const key = `${axis}${sign}`
   if (spec.lies === 'upright' || axis === 'z') return FROM[key]
   const side = (['left', 'right', 'front', 'back'] as const).find((name) => OUTWARD[name] === key)!
-  return `from the side of the ${labelOf(spec.lies, side)}`
+  return words.fromTheSide(labelOf(spec.lies, side))
 }
 
 /** What is said of a sheet that bends round several edges. */
 function sheetText({ spec, assembly }: Box, { together, way }: Arrival, label: string, from: string): string {
   if (!assembly.sheets.includes(together)) {
-    const half = `Join ${label} to an L, square, and let the glue grip.`
-    return way
-      ? `${half} Then bring it in ${from}, straight, until it is home.`
-      : `Begin: ${half.toLowerCase()}`
+    const half = words.joinLSquare(label)
+    return way ? words.bringStraightUntil(half, from) : words.begin(half.toLowerCase())
   }
   const lid = lidOf(spec)
   const own = lid && kindOfLid(lid).build?.(lid, from, together)
   if (own) return own
   const loose = loosePanels(spec)
-  const bend =
-    'Bend it slowly over its whole length, first the other way and back, until it stays near its shape.'
+  const bend = words.bendSlowlyOver
   const seam = seamedPanel(spec)
-  const closed = seam
-    ? ` Its ends meet in the ${labelOf(spec.lies, seam)}: glue the fingers of that seam.`
-    : ''
-  const open = loose.length > 0 ? ` No glue on the ${loose.join(' and ')}: that opens.` : ''
-  const how = way ? `Bring the ${label} in as one sheet ${from}.` : `Begin with the ${label}, one sheet.`
-  const tape = together.length > 2 ? ' Tape holds it round while the glue sets.' : ''
+  const closed = seam ? words.endsMeetGlue(labelOf(spec.lies, seam)) : ''
+  const open = loose.length > 0 ? words.noGlueOpens(loose.join(' and ')) : ''
+  const how = way ? words.bringSheet(label, from) : words.beginSheet(label)
+  const tape = together.length > 2 ? words.tapeHoldsRound : ''
   return `${how} ${bend}${open}${closed}${tape}`
 }
 
@@ -96,23 +92,22 @@ function textOf(arrival: Arrival, label: string, made: Box): string {
   if (together.length > 1) return sheetText(made, arrival, label, way ? fromText(made, way) : '')
   if (!way) {
     const usual = isUpright && id === 'floor' ? TEXTS[id] : undefined
-    const stands = isUpright ? '' : 'It is built with its open side up. '
-    return usual ?? `${stands}Begin with the ${label}, its outside face down.`
+    const stands = isUpright ? '' : words.builtOpenSide
+    return usual ?? words.beginOutsideFace(stands, label)
   }
   const key = `${way.axis}${way.sign}`
   const from = fromText(made, way)
   const loose = looseText(box, id, from)
   if (loose) return loose
-  if (id === 'plate' || id === 'knob') return `Glue the ${label} on from the front, square and in the middle.`
-  if (['runner', 'tray-ledge', 'rail'].some((name) => id.startsWith(name)))
-    return `Glue the ${label} on; a strip of card of the right height under it keeps it level.`
-  if (id.startsWith('lining')) return `Stand the ${label} inside, loose: it reaches above the rim.`
+  if (id === 'plate' || id === 'knob') return words.glueFrontSquare(label)
+  if (['runner', 'tray-ledge', 'rail'].some((name) => id.startsWith(name))) return words.glueStripCard(label)
+  if (id.startsWith('lining')) return words.standInsideLoose(label)
   const isUsual = isUpright && OUTWARD[id] === key && standing.every((other) => ORDER.includes(other))
   const before = ORDER.slice(0, ORDER.indexOf(id)).filter((name) => name !== 'top')
   if (isUsual && before.every((name) => standing.includes(name))) return TEXTS[id]
-  if (id.startsWith('ledge')) return `Glue the ${label} level with the others; the floor lies on them.`
+  if (id.startsWith('ledge')) return words.glueLevelOthers(label)
   const name = WALLS.includes(id) ? `${label} wall` : label
-  return `Bring the ${name} in ${from}, straight, until it is home.`
+  return words.bringStraightUntilHome(name, from)
 }
 
 /** Joints whose claims end on the outside of the mate. */
@@ -149,7 +144,7 @@ export function buildSteps(
   const parts = partsById(box.assembly.parts)
   const flat = laidIn(box, panels).map((step, i): BuildStep => {
     const label = labels.get(step.panel) ?? step.panel
-    return { ...step, title: `${i + 1}. Into the ${label}` }
+    return { ...step, title: words.intoThe(i + 1, label) }
   })
   const arrived = found.arrivals.map((arrival, i): BuildStep => {
     const { id, together, standing } = arrival
@@ -199,7 +194,7 @@ export function diagonalWorking(box: Sized, proud: number, say: Say): Working {
   const side = proud > 0 ? 'inside' : 'outside'
   const length = diagonal(box, proud)
   return {
-    title: 'Diagonal to check for square',
+    title: words.diagonalCheckSquare,
     result: say.length(length, 1),
     formula: `√(width² + depth²), ${side}`,
     substituted: `√(${say.plain(x)}² + ${say.plain(y)}²) = ${say.length(length)}`,
@@ -207,11 +202,7 @@ export function diagonalWorking(box: Sized, proud: number, say: Say): Working {
       { symbol: 'width', meaning: side, value: say.length(x), source: 'derived' },
       { symbol: 'depth', meaning: side, value: say.length(y), source: 'derived' },
     ],
-    note:
-      proud > 0
-        ? 'Measured inside: tab ends stand out of the corners until they are sanded. The box is ' +
-          'square when both agree.'
-        : 'The box is square when both diagonals agree; nudge the longer one.',
+    note: proud > 0 ? words.measuredInsideTab : words.boxSquareBoth,
   }
 }
 

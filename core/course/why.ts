@@ -1,6 +1,6 @@
 import type { LessonId } from './outline'
 
-/** The lesson that shows why a check before the cut looks again, or stops; none of them is about the others. */
+/** The lesson that shows why a check before the cut looks again, or stops; the others have none. */
 export const LESSON_OF_CHECK: Partial<Record<string, LessonId>> = {
   thickness: 'thickness',
   'kerf-setting': 'kerf',

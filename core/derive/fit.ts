@@ -15,6 +15,7 @@ import { partPrefix, type Job } from '../job'
 import type { Placement } from '../nest'
 import type { DerivedBox } from './box'
 import type { Material } from './materials'
+import { fitWords as words } from './words'
 
 /**
  * Whether each part lies turned by a quarter, by its id; parts that lie nowhere are taken to lie as they
@@ -112,10 +113,10 @@ function slotsOf({ made, panels, material, materials }: Fitted): SlotJoint[] {
     for (const own of [0, 1] as const) {
       if (!joint.slots[own]) continue
       const [holder, guest] = [joint.parts[own], joint.parts[1 - own]].map((id) => material.get(id)!)
-      const mixed = materials.length > 1 ? `, ${guest.name} in ${holder.name}` : ''
+      const mixed = materials.length > 1 ? words.in(guest.name, holder.name) : ''
       const moving = made.assembly.groups.find(({ parts }) => parts.includes(joint.parts[1 - own]))
-      const words = moving ? `${moving.id} in its grooves` : KIND_WORDS[joint.kind]
-      const label = `${words}${mixed}`
+      const kind = moving ? `${moving.id} in its grooves` : KIND_WORDS[joint.kind]
+      const label = `${kind}${mixed}`
       const where = joint.parts.map((id) => byId.get(id)!.label).join(' and ')
       const known = found.get(label)
       if (known && !known.where.includes(where)) known.where.push(where)
@@ -146,7 +147,7 @@ function boltHolesOf({ made, material }: Fitted): SlotJoint[] {
     if (!bolts) continue
     const { kerf: cut, belief } = material.get(edge.parts[0])!
     const { hole, diameter } = BOLTS[bolts.size]
-    const label = `${bolts.size} bolts in their holes`
+    const label = words.boltsHoles(bolts.size)
     const where = [...(found.get(label)?.where ?? []), edge.parts.join(' and ')]
     const thickness = { mean: diameter, sd: BOLT_SD }
     found.set(label, {

@@ -4,6 +4,7 @@ import { lidOf } from '../fittings'
 import { thingsOf, type Follow, type Following, type Job, type Thing } from '../job'
 import { parseLength, type LengthUnit } from '../length'
 import { materialsOf, thicknessesOf } from './materials'
+import { follow as words } from './words'
 
 /** A top that lies lower than the rim. */
 const loweredIn = (box: BoxSpec): { lowered: number } | null => {
@@ -86,17 +87,14 @@ class Sums {
     const from = this.under.indexOf(key)
     if (from >= 0) {
       const circle = [...this.under.slice(from), key].join(' → ')
-      throw new Unworkable(
-        `These figures follow each other in a circle: ${circle}. Type a figure into one of them.`,
-      )
+      throw new Unworkable(words.figuresFollowEach(circle))
     }
     this.under.push(key)
     const filled = text.replace(NAME, (name) =>
       UNITS.includes(name.toLowerCase()) && !this.isFigure(name) ? name : `(${this.named(name, thing)} mm)`,
     )
     const parsed = parseLength(filled, unit)
-    if (!parsed.ok)
-      throw new Unworkable(`“${text}” cannot be worked out. Use figures, names, + − × ÷ and brackets.`)
+    if (!parsed.ok) throw new Unworkable(words.cannotWorkedOut(text))
     this.under.pop()
     const value = Number(parsed.value.toFixed(4))
     this.done.set(key, value)
@@ -119,9 +117,7 @@ class Sums {
     const axis = AXIS_OF[rest[rest[0] === 'inner' || rest[0] === 'outer' ? 1 : 0]]
     if (!axis) {
       const names = ['width', 'inner.width', 't', ...this.job.figures.map((each) => each.name)]
-      throw new Unworkable(
-        `There is no figure “${name}”. There are ${names.join(', ')} and those of other things.`,
-      )
+      throw new Unworkable(words.noFigureOther(name, names.join(', ')))
     }
     return this.size(thing, axis, side)
   }

@@ -1,6 +1,7 @@
 import type { BoxSpec } from '../box'
 import { NO_RESULT, type Job, type Revision } from '../job'
 import { deriveBox } from './box'
+import { mockUp as words } from './words'
 
 type Material = Job['measure']['more'][number]
 
@@ -134,7 +135,7 @@ export function withLessons(job: Job, mock: Job, said: string, entry: { id: stri
     id: entry.id,
     number: (job.log.at(-1)?.number ?? 0) + 1,
     date: entry.on,
-    reason: `From the mock-up: ${said}`.slice(0, MOST_REASON),
+    reason: words.mockUp(said).slice(0, MOST_REASON),
   }
   return { ...job, changed: entry.on, box: taught(job, mock), log: [...job.log, revision] }
 }

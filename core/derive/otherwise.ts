@@ -3,6 +3,7 @@ import { interferenceSchema } from '../fit'
 import { copiesSchema, type Job, type Otherwise } from '../job'
 import { tabWidthSchema } from '../joints'
 import { limitsOf, type Limits } from '../limits'
+import { otherwise as words } from './words'
 
 type Change = NonNullable<Otherwise['change']>
 export type OtherwiseFigure = Change['figure']
@@ -47,18 +48,18 @@ const typedWide = ({ box }: Job) =>
 
 /** The figures that the next cut may begin with otherwise, where each is kept. */
 export const OTHERWISE_FIGURES: Record<OtherwiseFigure, Figure> = {
-  width: ofBox('Width', 'width', isRectangle),
-  depth: ofBox('Depth', 'depth', isRectangle),
-  height: ofBox('Height', 'height'),
-  interference: ofJob('Wanted fit: interference', 'interference', limitsOf(interferenceSchema)),
+  width: ofBox(words.width, 'width', isRectangle),
+  depth: ofBox(words.depth, 'depth', isRectangle),
+  height: ofBox(words.height, 'height'),
+  interference: ofJob(words.wantedFitInterference, 'interference', limitsOf(interferenceSchema)),
   'tab width': {
-    label: 'Tab width',
+    label: words.tabWidth,
     limits: limitsOf(tabWidthSchema),
     get: (job) => typedWide(job).at(0)?.width ?? null,
     set(draft, to) {
       for (const rule of typedWide(draft)) rule.width = to
     },
   },
-  proud: ofBox('Tabs proud', 'proud'),
-  copies: ofJob('Copies', 'copies', limitsOf(copiesSchema)),
+  proud: ofBox(words.tabsProud, 'proud'),
+  copies: ofJob(words.copies, 'copies', limitsOf(copiesSchema)),
 }

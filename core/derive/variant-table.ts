@@ -2,6 +2,7 @@ import Papa from 'papaparse'
 import { copiesSchema, MOST_THINGS, thingsOf, type Job } from '../job'
 import { parseLength, type LengthUnit } from '../length'
 import { questionsOf } from './template'
+import { variantTable as words } from './words'
 
 /** A table larger than this is refused before it is read, characters. */
 const LARGEST = 200_000
@@ -91,18 +92,18 @@ function readRow(cells: string[], columns: Column[], row: number): Variant | str
     const cell = (cells[i] ?? '').trim()
     if (cell === '') continue
     if (column.is === 'name') {
-      if (cell.length > LONGEST_NAME) return `its name is longer than ${LONGEST_NAME} letters`
+      if (cell.length > LONGEST_NAME) return words.nameLongerLetters(LONGEST_NAME)
       found.name = cell
     } else if (column.is === 'copies') {
       const copies = copiesSchema.safeParse(Number(cell))
-      if (!copies.success) return `“${cell}” is not a number of copies from 1 to ${copiesSchema.maxValue}`
+      if (!copies.success) return words.notNumberCopies(cell, copiesSchema.maxValue)
       found.copies = copies.data
     } else if (column.is === 'text') {
-      if (cell.length > LONGEST_TEXT) return `its text is longer than ${LONGEST_TEXT} letters`
+      if (cell.length > LONGEST_TEXT) return words.textLongerLetters(LONGEST_TEXT)
       found.texts[column.number] = cell
     } else {
       const length = parseLength(cell, column.unit)
-      if (!length.ok) return `“${cell}” is not a length for ${column.name}`
+      if (!length.ok) return words.notLength(cell, column.name)
       found.answers[column.name] = Number(length.value.toFixed(4))
     }
   }
@@ -116,23 +117,21 @@ function readRow(cells: string[], columns: Column[], row: number): Variant | str
  */
 export function readVariants(text: string, job: Job, bare: LengthUnit): VariantsRead {
   const refuse = (error: string): VariantsRead => ({ ok: false, error })
-  if (text.length > LARGEST) return refuse(`The table has more than ${LARGEST} characters. Cut it in two.`)
+  if (text.length > LARGEST) return refuse(words.tableMoreCharacters(LARGEST))
   const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: false })
   const lines = data.map((cells, i) => ({ cells, row: i + 1 }))
   const [head, ...rows] = lines.filter(({ cells }) => cells.some((cell) => cell.trim() !== ''))
   const names = variantColumns(job)
   const could = names.join(', ')
-  if (!head) return refuse(`The table is empty. Its first row names its columns: ${could}.`)
+  if (!head) return refuse(words.tableEmptyFirst(could))
   const columns = head.cells.map((cell) => columnOf(cell, names, bare))
   const unknown = columns.findIndex((column) => column === null)
-  if (unknown >= 0)
-    return refuse(`“${head.cells[unknown].trim()}” is not a column here. Columns can be: ${could}.`)
+  if (unknown >= 0) return refuse(words.notColumnHere(head.cells[unknown].trim(), could))
   const keys = columns.map((column) => JSON.stringify({ ...column, unit: '' }))
   const twice = keys.findIndex((key, i) => keys.indexOf(key) < i)
-  if (twice >= 0) return refuse(`“${head.cells[twice].trim()}” is there twice. Leave one of them out.`)
-  if (rows.length === 0) return refuse('The table has no row below its head. Write one for each box.')
-  if (rows.length > MOST_VARIANTS)
-    return refuse(`The table has ${rows.length} rows; ${MOST_VARIANTS} are the most. Cut it in two.`)
+  if (twice >= 0) return refuse(words.twiceLeaveThem(head.cells[twice].trim()))
+  if (rows.length === 0) return refuse(words.tableNoRow)
+  if (rows.length > MOST_VARIANTS) return refuse(words.tableRowsMost(rows.length, MOST_VARIANTS))
   const read = rows.map(({ cells, row }) => ({ row, is: readRow(cells, columns as Column[], row) }))
   return {
     ok: true,

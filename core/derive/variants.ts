@@ -18,6 +18,7 @@ import { setsOf } from './run-cost'
 import { settleJob } from './settle'
 import { fromTemplate } from './template'
 import { textPlaces, type Variant } from './variant-table'
+import { variants as words } from './words'
 
 export interface MadeVariants {
   /** Every box a thing of its own; null where no row makes one. */
@@ -102,7 +103,7 @@ export function* variantSteps(
     const pieces = own.map(({ box }) => boxOf({ ...base, box }).pieces)
     const more = pieces.reduce((sum, each, j) => sum + each.length * copies[j], 0)
     if (things.length + own.length > MOST_THINGS + 1 || parts + more > MOST_PLACED) {
-      refused.push({ row: variant.row, why: `a job has room for ${MOST_PLACED} parts: put it into another` })
+      refused.push({ row: variant.row, why: words.jobRoomParts(MOST_PLACED) })
       continue
     }
     parts += more

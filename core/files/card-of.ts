@@ -5,13 +5,14 @@ import { kindOfLid, lidOf } from '../fittings'
 import type { Job } from '../job'
 import { capitalised, counted, type Say } from '../length'
 import type { BoxCard } from './card'
+import { cardOf as words } from './words'
 
 const HOUR = 3600_000
 
 /** What is on it, in a line. */
 function finishLine({ kind, coats, inside }: Finish): string {
-  if (kind === 'none') return 'Bare, nothing on it.'
-  return `${capitalised(counted(coats, 'coat'))} of ${kind}, ${inside ? 'inside and outside' : 'outside'}.`
+  if (kind === 'none') return words.bareNothing
+  return words.insideOutsideOutside(capitalised(counted(coats, 'coat')), kind, !!inside)
 }
 
 /**
@@ -33,21 +34,17 @@ export function cardOf(job: Job, { made, sizes }: DerivedBox, hours: number, now
     maker: price.seller,
     picture: panels && pictureOf(panels),
     facts: [
-      `${size(sizes.outer)} outside, ${size(sizes.inner)} inside.`,
-      ...(stock ? [`Cut from ${stock.name}${isAcrylic ? '' : `, joined with ${build.glue.kind}`}.`] : []),
+      words.outsideInside(size(sizes.outer), size(sizes.inner)),
+      ...(stock ? [words.cutFrom(stock.name, isAcrylic ? '' : words.joinedWith(build.glue.kind))] : []),
       ...(lid ? [`${capitalised(kindOfLid(lid).title)}.`] : []),
       finishLine(build.finish),
     ],
     care: [
-      `Put nothing heavy into it before ${ready}: glue and finish are hard then.`,
-      isAcrylic
-        ? 'Wipe it with a soft damp cloth; spirit and solvents make it crack.'
-        : 'Keep it dry and out of the sun: wood moves as the seasons change.',
-      ...(dry.some((what) => what === 'grooves' || what === 'runners')
-        ? ['What slides runs on bare wood: keep it clean, and rub it with a candle if it sticks.']
-        : []),
-      ...(dry.includes('slits') ? ['Open the bend slowly, and no further than it goes by itself.'] : []),
-      ...(hasMagnets ? ['It has small magnets in it: keep them from children, who may swallow them.'] : []),
+      words.putNothingHeavy(ready),
+      isAcrylic ? words.wipeSoftDamp : words.keepDryOut,
+      ...(dry.some((what) => what === 'grooves' || what === 'runners') ? [words.slidesRunsBare] : []),
+      ...(dry.includes('slits') ? [words.openBendSlowly] : []),
+      ...(hasMagnets ? [words.smallMagnetsKeep] : []),
     ],
   }
 }

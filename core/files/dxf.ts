@@ -1,5 +1,6 @@
 import { DxfWriter, LWPolylineFlags, TrueColor, Units } from '@tarikjabiri/dxf'
 import { groupsOf, type SheetFile } from './sheet-file'
+import { dxf as words } from './words'
 
 /** A comment in a DXF file: group code 999. Line breaks would end it. */
 const comment = (text: string): string => `999\n${text.replace(/[\r\n]+/g, ' ').slice(0, 250)}\n`
@@ -37,7 +38,7 @@ export function writeDxf(file: SheetFile): string {
       .split(/(?<=\.)\s+/)
       .map(comment)
       .join('') +
-    comment('Millimetres, y up. Layers are operations, in cutting order.') +
+    comment(words.millimetresYUp) +
     dxf.stringify()
   )
 }

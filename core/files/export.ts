@@ -30,6 +30,7 @@ import { writePanels } from './panels-json'
 import type { Paper } from './paper'
 import type { SheetFile } from './sheet-file'
 import { writeSvg } from './svg'
+import { exportFiles as words } from './words'
 
 export interface OutputFile {
   name: string
@@ -76,7 +77,7 @@ function fileOf(
       bedStatement(job, say),
       placeStatement(machine, load, say),
       madeForStatement(jobForStock(job, load.material), material, choice.setting, say),
-      `Mark ${mark}: it is on every file and page of this cut.`,
+      words.markEveryFile(mark),
       faceStatement(job.cut, load),
       nestedStatement(own.paths),
     ]

@@ -6,6 +6,7 @@ import type { Say } from '../length'
 import type { Bill } from '../price'
 import { money } from '../say'
 import type { Offer, OfferLine } from './offer'
+import { offerOf as words } from './words'
 
 const DAY = 24 * 3600_000
 
@@ -21,7 +22,7 @@ function lineOf(job: Job, { name, copies, box }: ReturnType<typeof thingsOf>[num
   const panels = panelsShown({ ...job, box })
   return {
     name,
-    about: `${size}, ${lidOf(box) ? 'closed' : 'open'}${stock ? `, ${stock}` : ''}.`,
+    about: words.closedOpen(size, !!lidOf(box), stock ? `, ${stock}` : ''),
     count: copies,
     picture: panels && pictureOf(panels),
   }
@@ -48,7 +49,7 @@ export function offerOf(kind: Offer['kind'], job: Job, bill: Bill, now: Date, sa
   )
   const isQuote = kind === 'quote'
   const stamp = now.toISOString().replace(/[-:]/g, '').slice(0, 13).replace('T', '-')
-  const glued = `The glue is at full strength ${build.glue.full} h after it was closed: no load before.`
+  const glued = words.glueFullStrength(build.glue.full)
   return {
     kind,
     number: `${isQuote ? 'Q' : 'D'}-${stamp}`,

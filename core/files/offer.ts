@@ -3,6 +3,7 @@ import type { Picture } from '../derive'
 import { PAPERS, type Paper } from './paper'
 import { drawPicture } from './pdf-picture'
 import { plain, PT, wrapped } from './pdf-text'
+import { offer as words } from './words'
 
 /** One kind of box that is offered or handed over. */
 export interface OfferLine {
@@ -36,7 +37,7 @@ const EDGE = 18
 const ROW = 34
 const PICTURE = { width: 44, height: 30 }
 
-const TITLES = { quote: 'Quote', 'delivery note': 'Delivery note' }
+const TITLES = { quote: words.quote, 'delivery note': words.deliveryNote }
 
 /** Where the next line goes on the page, from above, mm. */
 interface Pen {
@@ -81,7 +82,7 @@ export async function writeOffer(offer: Offer, on: Paper = 'A4'): Promise<Uint8A
   if (offer.seller) write(offer.seller, EDGE)
   writeRight(offer.date)
   down(6)
-  if (offer.customer) write(`For ${offer.customer}`, EDGE)
+  if (offer.customer) write(words.for(offer.customer), EDGE)
   if (offer.until) writeRight(`holds until ${offer.until}`)
   down(10, ROW)
   for (const { name, about, count, picture } of offer.lines) {
@@ -109,7 +110,7 @@ export async function writeOffer(offer: Offer, on: Paper = 'A4'): Promise<Uint8A
   }
   if (offer.kind === 'delivery note') {
     down(14)
-    write('Received, complete and sound: ______________________________   Date: ______________', EDGE)
+    write(words.receivedCompleteSound, EDGE)
   }
   return document.save()
 }

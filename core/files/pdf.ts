@@ -23,6 +23,7 @@ import { pathPoints } from '../plan'
 import { PAPERS, type Paper } from './paper'
 import { plain, PT, wrapped } from './pdf-text'
 import type { SheetFile } from './sheet-file'
+import { pdf as words } from './words'
 
 /** Kept free along the paper's edges: no printer reaches them. mm [FM] */
 const EDGE = 10
@@ -76,7 +77,7 @@ function drawHead(
     stroke(),
     popGraphicsState(),
   )
-  write(`This bar is ${BAR} mm long. If it is not, print again at actual size.`, EDGE, top - 15, 7)
+  write(words.barMmLong(BAR), EDGE, top - 15, 7)
   if (!isFirst) return
   const lines = wrapped(file.statement, font, 6, (paper.width - 2 * EDGE - BAR - 4) * PT)
   for (const [i, line] of lines.slice(0, 6).entries()) write(line, EDGE + BAR + 4, top - 7 - i * 2.6, 6)
@@ -155,9 +156,7 @@ export async function writePdf(file: SheetFile, on: Paper): Promise<Uint8Array> 
   for (const [i, { row, column, fromX, fromY, ...shown }] of written.entries()) {
     const page = document.addPage([paper.width * PT, paper.height * PT])
     const tile =
-      all.length === 1
-        ? 'actual size'
-        : `page ${i + 1} of ${written.length}: row ${row + 1} from below, column ${column + 1}`
+      all.length === 1 ? 'actual size' : words.pageRowBelow(i + 1, written.length, row + 1, column + 1)
     drawHead(page, font, file, { paper, tile, isFirst: i === 0 })
     const place = (x: number, y: number): [number, number] => [
       (EDGE + x - fromX) * PT,

@@ -8,13 +8,14 @@ import { writeDxf } from './dxf'
 import type { OutputFile } from './export'
 import type { SheetFile } from './sheet-file'
 import { writeSvg } from './svg'
+import { testSheetFile as words } from './words'
 
 export type TestSheetFormat = 'svg' | 'dxf' | 'gcode'
 
 const HOW: Record<SheetKind, string> = {
-  cut: 'Cut it, lift the sheet without touching the squares, and write down what became of each.',
-  pocket: 'Burn it, clean the pockets, and measure their depth with the tail of the calipers.',
-  engrave: 'Burn it, wipe it, and see which patch is best.',
+  cut: words.cutLiftSheet,
+  pocket: words.burnCleanPockets,
+  engrave: words.burnWipeSee,
 }
 
 /** A job's test sheet as one file: every square in a colour, on a layer, or with a setting of its own. */
@@ -23,10 +24,12 @@ export function writeTestSheet(job: Job, sheet: TestSheet, format: TestSheetForm
   const { machine, stock } = job.measure
   const squares = sheet.squares.map(({ setting }, i) => `${i + 1} at ${settingWords(setting)}`).join('; ')
   const file: SheetFile = {
-    title: `Test sheet, ${stock?.name ?? 'no stock'}`,
-    statement:
-      `${HOW[sheet.kind]} Unit millimetres, lines not compensated. Squares: ${squares}. ` +
-      `Thickness ${IN_METRIC.length(deriveBox(job).thickness.mean)}.`,
+    title: words.testSheetNo(stock?.name),
+    statement: words.unitMillimetresLines(
+      HOW[sheet.kind],
+      squares,
+      IN_METRIC.length(deriveBox(job).thickness.mean),
+    ),
     ...drawing,
     colours: machine?.colours,
   }

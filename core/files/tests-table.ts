@@ -4,6 +4,7 @@ import { parseFigure, parseSpeed, type SpeedUnit } from '../length'
 import { sentenceFor } from '../limits'
 import { thicknessSchema } from '../stock'
 import { settingSchema, TEST_RESULTS, type TestRecord } from '../tune'
+import { testsTable as words } from './words'
 
 /** Columns of a table of tests, as they stand in its first row. */
 const COLUMNS = ['speed mm/s', 'power %', 'passes', 'air', 'thickness mm', 'came out'] as const
@@ -62,15 +63,15 @@ const AIR: Record<string, boolean> = { on: true, yes: true, '1': true, off: fals
 function readRow(row: string[], { at, unit }: Head): TableTest | { wrong: string } {
   const cell = (name: (typeof NAMES)[number]): string => (row[at[name] ?? -1] ?? '').trim()
   const speed = parseSpeed(cell('speed'), unit)
-  if (!speed.ok) return { wrong: `“${cell('speed')}” is not a speed.` }
+  if (!speed.ok) return { wrong: words.notSpeed(cell('speed')) }
   const power = parseFigure(cell('power'))
-  if (!power.ok) return { wrong: `“${cell('power')}” is not a power in per cent.` }
+  if (!power.ok) return { wrong: words.notPowerPer(cell('power')) }
   const thickness = parseFigure(cell('thickness').replace(/\s*mm$/, ''))
   if (!thickness.ok || !thicknessSchema.safeParse(thickness.value).success)
-    return { wrong: `“${cell('thickness')}” is not a thickness of a sheet in mm.` }
+    return { wrong: words.notThicknessSheet(cell('thickness')) }
   const passes = parseFigure(cell('passes') || '1')
   const air = cell('air') === '' ? false : AIR[cell('air').toLowerCase()]
-  if (air === undefined) return { wrong: `air is on or off, not “${cell('air')}”.` }
+  if (air === undefined) return { wrong: words.airOffNot(cell('air')) }
   const setting = settingSchema.safeParse({
     speed: speed.value,
     power: power.value,
@@ -79,7 +80,7 @@ function readRow(row: string[], { at, unit }: Head): TableTest | { wrong: string
   })
   if (!setting.success) return { wrong: `${sentenceFor(setting.error)}.` }
   const result = TEST_RESULTS.find((each) => each === cell('came out').toLowerCase())
-  if (!result) return { wrong: `“${cell('came out')}” is not one of ${TEST_RESULTS.join(', ')}.` }
+  if (!result) return { wrong: words.isNotOne(cell('came out'), TEST_RESULTS.join(', ')) }
   return { setting: setting.data, thickness: thickness.value, result }
 }
 
@@ -92,9 +93,9 @@ function readJson(text: string): TableRead {
   try {
     const read = testsSchema.safeParse(JSON.parse(text))
     if (read.success) return { ok: true, tests: read.data }
-    return { ok: false, error: `The list cannot be used: ${sentenceFor(read.error)}. Nothing was taken.` }
+    return { ok: false, error: words.listCannotUsed(sentenceFor(read.error)) }
   } catch {
-    return { ok: false, error: 'The file is not readable JSON: it may have been cut short on its way.' }
+    return { ok: false, error: words.fileNotReadable }
   }
 }
 
@@ -105,19 +106,18 @@ function readJson(text: string): TableRead {
  */
 export function readTests(text: string): TableRead {
   const refused = (error: string): TableRead => ({ ok: false, error })
-  if (text.length > LARGEST) return refused('The file is larger than 500 kB, too large for a list of tests.')
+  if (text.length > LARGEST) return refused(words.fileLargerKb)
   const plain = text.replace(/^\ufeff/, '')
   if (/^\s*[[{]/.test(plain)) return readJson(plain)
   const { data } = Papa.parse<string[]>(plain, { skipEmptyLines: 'greedy' })
-  if (data.length < 2) return refused('The table has no rows. Its first row names the columns.')
-  if (data.length > MOST_ROWS + 1) return refused(`The table has more than ${MOST_ROWS} rows. Take some out.`)
+  if (data.length < 2) return refused(words.tableNoRows)
+  if (data.length > MOST_ROWS + 1) return refused(words.tableMoreRows(MOST_ROWS))
   const head = headOf(data[0])
-  if ('missing' in head)
-    return refused(`The table has no column “${head.missing}”. Its columns are ${COLUMNS.join(', ')}.`)
+  if ('missing' in head) return refused(words.tableNoColumn(head.missing, COLUMNS.join(', ')))
   const tests: TableTest[] = []
   for (const [i, row] of data.slice(1).entries()) {
     const test = readRow(row, head)
-    if ('wrong' in test) return refused(`Row ${i + 2}: ${test.wrong} Nothing was taken from the table.`)
+    if ('wrong' in test) return refused(words.rowNothingTaken(i + 2, test.wrong))
     tests.push(test)
   }
   return { ok: true, tests }

@@ -12,6 +12,7 @@ import {
   type FitBelief,
 } from './believed'
 import { FIT_WORDS, WORD_LIMITS, wordFor, type FitWord } from './words'
+import { odds as words } from './words'
 
 /** A figure with its doubt as a standard deviation, mm, and what it is called. */
 export interface Source {
@@ -140,7 +141,7 @@ const WAY: Record<Direction, string> = { x: 'across', y: 'along' }
 
 function labelOf([a, b]: [Direction, Direction], round: boolean): string {
   if (round) return 'tabs in notches'
-  return a === b ? `tabs cut ${WAY[a]} the sheet` : 'tabs cut across in notches cut along, or the other way'
+  return a === b ? words.tabsCutSheet(WAY[a]) : words.tabsCutAcross
 }
 
 /** A figure with more variance, mm². */

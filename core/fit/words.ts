@@ -31,3 +31,29 @@ export const WANTED_FITS = [
   { word: 'snug', interference: 0, says: 'pushed in by hand, holds when lifted, takes glue' },
   { word: 'easy', interference: -0.05, says: 'slides together, glue must hold it' },
 ] as const
+
+export const odds = {
+  tabsCutSheet: (way: string) => `tabs cut ${way} the sheet`,
+  tabsCutAcross: 'tabs cut across in notches cut along, or the other way',
+}
+
+export const working = {
+  notCrushKeep: (name: string) =>
+    `${name} does not crush: keep the gap at 0 or above, or it cracks. Choose snug or easy.`,
+  sheetUnevenTab: (thickness: string) => `The sheet is uneven: ${thickness}. Tab ends will show it.`,
+  someTabEnds: 'Some tab ends will stand back from the face. A little proud length can be sanded flush.',
+  tabEndsStand: (proud: string, mean: string) =>
+    `Tab ends stand out by ${proud}, more than the sheet is thick (${mean}): is that right? 0.3 to 1 mm ` +
+    'can be sanded off.',
+  feltAs: (felt: string) => `; felt as ${felt}`,
+  gapEachGlue: 'Gap at each glue line',
+  kerfFullWidth: 'kerf, full width',
+  kerfMeanBoth: 'kerf, mean of both directions',
+  acrossAlong: (x: string, y: string) => `${x} across, ${y} along`,
+  wantedInterferencePer: 'wanted interference per boundary',
+  ownCombsWords: (count: number) => `your own, from ${count} combs, words and checks`,
+  ownNotKnown: 'your own is not known yet',
+  thicknessNotChange:
+    'Thickness does not change how tabs fit notches. It decides whether tab ends come out flush, and how ' +
+    'wide a slot must be.',
+}

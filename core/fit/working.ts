@@ -6,6 +6,7 @@ import type { Working } from '../working'
 import type { FitPrediction } from './predict'
 import { tasteOf, type FitBelief } from './believed'
 import { WORD_LIMITS } from './words'
+import { working as words } from './words'
 
 /** What to beware of in a fit, one sentence each. @param proud length of tab ends, mm */
 export function fitCautions(
@@ -19,19 +20,16 @@ export function fitCautions(
   const name = capitalised(family)
   const tightest = Math.min(...fit.joints.filter(({ group }) => group === 'tabs').map(({ cut }) => cut))
   if (FAMILIES[family].crushes === 'never' && tightest < -0.001) {
-    cautions.push(`${name} does not crush: keep the gap at 0 or above, or it cracks. Choose snug or easy.`)
+    cautions.push(words.notCrushKeep(name))
   }
   if (thickness.uneven) {
-    cautions.push(`The sheet is uneven: ${unevenLine(thickness, say)}. Tab ends will show it.`)
+    cautions.push(words.sheetUnevenTab(unevenLine(thickness, say)))
   }
   if (proud === 0 && thickness.thickest - thickness.mean > 0.1) {
-    cautions.push('Some tab ends will stand back from the face. A little proud length can be sanded flush.')
+    cautions.push(words.someTabEnds)
   }
   if (proud > thickness.mean) {
-    cautions.push(
-      `Tab ends stand out by ${say.short(proud)}, more than the sheet is thick ` +
-        `(${say.length(thickness.mean)}): is that right? 0.3 to 1 mm can be sanded off.`,
-    )
+    cautions.push(words.tabEndsStand(say.short(proud), say.length(thickness.mean)))
   }
   return cautions
 }
@@ -54,20 +52,20 @@ export function fitWorking(
   const taste = tasteOf(belief)
   const sign = (value: number): string => (value < 0 ? `(${say.finePlain(value)})` : say.finePlain(value))
   const removed = fit.gap + interference // k − 2c of the two edges together
-  const felt = own ? `; felt as ${say.fine(fit.felt)}` : ''
+  const felt = own ? words.feltAs(say.fine(fit.felt)) : ''
   const substituted = kerf.round
     ? `${say.finePlain(kerf.width)} − 2 × ${say.finePlain(fit.compensation.x)} − ` +
       `${sign(interference)} = ${say.fine(fit.gap)}${felt}`
     : `${sign(removed)} − ${sign(interference)} = ${say.fine(fit.gap)}${felt}`
   return {
-    title: 'Gap at each glue line',
+    title: words.gapEachGlue,
     result: `g = ${say.finePlain(fit.gap)} ± ${say.fine(fit.cutDoubt)}: ${fit.word}`,
     formula: own ? 'g = k − 2c − i; felt as g + your snug' : 'g = k − 2c − i',
     substituted,
     terms: [
       {
         symbol: 'k',
-        meaning: kerf.round ? 'kerf, full width' : 'kerf, mean of both directions',
+        meaning: kerf.round ? words.kerfFullWidth : words.kerfMeanBoth,
         value: `${say.finePlain(kerf.width)} ± ${say.fine(kerf.doubt)}`,
         source: kerf.measured ? 'reading' : 'default',
       },
@@ -76,25 +74,23 @@ export function fitWorking(
         meaning: 'compensation per side',
         value: kerf.round
           ? say.fine(fit.compensation.x)
-          : `${say.finePlain(fit.compensation.x)} across, ${say.fine(fit.compensation.y)} along`,
+          : words.acrossAlong(say.finePlain(fit.compensation.x), say.fine(fit.compensation.y)),
         source: 'derived',
       },
       {
         symbol: 'i',
-        meaning: 'wanted interference per boundary',
+        meaning: words.wantedInterferencePer,
         value: say.fine(interference),
         source: 'your choice',
       },
       {
         symbol: 'snug',
-        meaning: own ? `your own, from ${belief.count} combs, words and checks` : 'your own is not known yet',
+        meaning: own ? words.ownCombsWords(belief.count) : words.ownNotKnown,
         value: say.fine(taste.offset),
         source: own ? 'test' : 'default',
       },
       { symbol: 'words', meaning: wordRanges(say), value: say.lengthUnit, source: 'from memory' },
     ],
-    note:
-      'Thickness does not change how tabs fit notches. It decides whether tab ends come out flush, and ' +
-      'how wide a slot must be.',
+    note: words.thicknessNotChange,
   }
 }

@@ -1,6 +1,7 @@
 import type { Point } from '../geometry'
 import type { Machine } from '../machine'
 import { ownLines } from './own-lines'
+import { read as words } from './words'
 
 /** A straight move of the head, mm from the origin corner. */
 export interface CodeMove {
@@ -73,7 +74,7 @@ const CODES: Record<string, (machining: Machining) => void> = {
 /** The words of a line, one after another; where the head is to go, or why that cannot be read. */
 function obey(line: string, machining: Machining, scale: number): { to: Point | null } | { why: string } {
   const left = line.replace(WORD, '').trim()
-  if (left !== '') return { why: `“${left.slice(0, 20)}” cannot be read. Only plain words can.` }
+  if (left !== '') return { why: words.cannotReadOnly(left.slice(0, 20)) }
   let to: Point | null = null
   for (const [, letter, digits] of line.matchAll(WORD)) {
     const value = Number(digits)
@@ -83,7 +84,7 @@ function obey(line: string, machining: Machining, scale: number): { to: Point | 
     else if (letter === 'F') machining.feed = (value * machining.unit) / 60
     else if (letter === 'X') to = { ...(to ?? machining.at), x: value * machining.unit }
     else if (letter === 'Y') to = { ...(to ?? machining.at), y: value * machining.unit }
-    else return { why: `${letter}${digits} is not known here. Take it out.` }
+    else return { why: words.notKnownHere(letter, digits) }
     if (machining.isEnded) return { to: null }
   }
   return { to }
@@ -91,9 +92,9 @@ function obey(line: string, machining: Machining, scale: number): { to: Point | 
 
 /** Why a move cannot be made; empty when it can. */
 function against(to: Point, { motion, feed }: Machining, made: number): string {
-  if (Math.max(Math.abs(to.x), Math.abs(to.y)) > FARTHEST) return 'this is 20 m off. Check the unit.'
-  if (motion === 1 && !(feed > 0)) return 'a cutting move has no feed. Give it an F word.'
-  return made >= MOST_MOVES ? 'there are too many moves. Cut it in parts.' : ''
+  if (Math.max(Math.abs(to.x), Math.abs(to.y)) > FARTHEST) return words.mOffCheck
+  if (motion === 1 && !(feed > 0)) return words.cuttingMoveNo
+  return made >= MOST_MOVES ? words.tooManyMoves : ''
 }
 
 /** The move to a place, made. */
@@ -124,8 +125,7 @@ export function* codeSteps(
   text: string,
   { scale, airOn, airOff, header, footer }: Omit<Machine['code'], 'dynamic'>,
 ): Generator<undefined, CodeRead> {
-  if (text.length > LARGEST)
-    return { ok: false, error: `This program is larger than ${LARGEST / 1e6} MB. Cut it in parts.` }
+  if (text.length > LARGEST) return { ok: false, error: words.programLargerMb(LARGEST / 1e6) }
   const moves: CodeMove[] = []
   const own = new Set([...ownLines(header), ...ownLines(footer)].map(bare))
   const [on, off] = [bare(airOn), bare(airOff)]
@@ -137,9 +137,8 @@ export function* codeSteps(
     const raw = text.slice(from, end?.index ?? text.length)
     from = end ? ends.lastIndex : text.length + 1
     if (number % IN_ONE_GO === 0) yield
-    const refused = (why: string): CodeRead => ({ ok: false, error: `Line ${number}: ${why}` })
-    if (raw.length > LONGEST)
-      return refused(`it has ${raw.length} characters, and no line has over ${LONGEST}.`)
+    const refused = (why: string): CodeRead => ({ ok: false, error: words.line(number, why) })
+    if (raw.length > LONGEST) return refused(words.charactersNoLine(raw.length, LONGEST))
     const line = bare(raw)
     if (line === '') continue
     if (line === on || line === off) machining.air = line === on

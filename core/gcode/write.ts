@@ -11,6 +11,7 @@ import type { CutPath, OwnWay } from '../plan'
 import { ownWayOf, reachOf, rowMotion, tripsOf, pathPoints, type Reach, type Trip } from '../plan'
 import type { Setting } from '../tune'
 import { ownLines } from './own-lines'
+import { write as words } from './words'
 
 /** What one load is cut from as a program for the machine's controller. Lengths in mm, y up. */
 export interface CodeFile {
@@ -88,9 +89,7 @@ export function writeCode(file: CodeFile): string {
   const lines = [
     comment(title),
     ...sentences.map(comment),
-    comment(
-      `Origin at the ${origin} corner. Power ${code.dynamic ? 'goes with the speed' : 'stays the same'}.`,
-    ),
+    comment(words.originCornerPower(origin, !!code.dynamic)),
     ...ownLines(code.header),
     'G21',
     'G90',
@@ -119,7 +118,7 @@ export function writeCode(file: CodeFile): string {
   }
   lines.push('M5 S0')
   if (air) lines.push(...ownLines(code.airOff))
-  if (file.look) lines.push(comment('Check that every part is free before you move the sheet.'), 'M0')
+  if (file.look) lines.push(comment(words.checkEveryPart), 'M0')
   return inAscii([...lines, 'G0 X0 Y0', ...ownLines(code.footer), 'M2', ''].join('\n'))
 }
 
@@ -166,7 +165,7 @@ function rowLines(run: Trip, setting: Setting, { onBed, scale, reach, machine }:
 
 /** To a hole that is in the sheet already, beam off, and a stop: does the beam's dot lie in it? */
 const aimedAt = (at: string, number: number): string[] => [
-  comment(`Registration hole ${number}: with the beam off. Move the sheet until the dot lies in the hole.`),
+  comment(words.registrationHoleBeam(number)),
   `G0 ${at}`,
   'M0',
 ]
@@ -175,9 +174,5 @@ const aimedAt = (at: string, number: number): string[] => [
 function framed(paths: CutPath[], onBed: (point: Point) => string): string[] {
   const { minX, minY, maxX, maxY } = bounds(paths.flatMap(({ points }) => points))
   const round = rectangle(minX, minY, maxX, maxY)
-  return [
-    comment('Round what will be cut, with the beam off; then it waits.'),
-    ...[...round, round[0]].map((point) => `G0 ${onBed(point)}`),
-    'M0',
-  ]
+  return [comment(words.roundCutBeam), ...[...round, round[0]].map((point) => `G0 ${onBed(point)}`), 'M0']
 }

@@ -9,29 +9,28 @@ import {
   withThings,
   type Thing,
 } from './things'
+import { batch as words } from './words'
 
 /** Names of things are no longer than this. */
 const MOST_LETTERS = 40
 
 /** Why jobs cannot be cut together, as a sentence that says what would mend it; '' where they can. */
 export function batchRefusal(jobs: Job[]): string {
-  if (jobs.length < 2) return 'Choose two jobs or more.'
+  if (jobs.length < 2) return words.chooseTwoJobs
   const [first, ...others] = jobs
   const { machine, stock } = first.measure
-  if (!stock || !machine) return `“${first.name}” has no machine or no stock yet: choose them in Measure.`
+  if (!stock || !machine) return words.noMachineNo(first.name)
   for (const { name, measure, interference } of others) {
-    if (measure.stock?.id !== stock.id)
-      return `“${name}” is cut from ${measure.stock?.name ?? 'no stock yet'}, not from ${stock.name}.`
+    if (measure.stock?.id !== stock.id) return words.otherStock(name, measure.stock?.name, stock.name)
     if (measure.machine?.id !== machine.id)
-      return `“${name}” is cut on ${measure.machine?.name ?? 'no machine yet'}, not on ${machine.name}.`
-    if (interference !== first.interference)
-      return `“${name}” wants another fit than “${first.name}”: make them the same in Shape.`
+      return words.otherMachine(name, measure.machine?.name, machine.name)
+    if (interference !== first.interference) return words.wantsAnotherFit(name, first.name)
   }
   const many = jobs.find((job) => thingsOf(job).some(({ copies }) => copies > MOST_COPIES))
-  if (many) return `“${many.name}” is wanted more than ${MOST_COPIES} times, the most for one thing.`
-  if (moreOf(jobs).length > MOST_STOCKS) return 'Together they are cut from too many stocks. Leave one out.'
+  if (many) return words.wantedMoreTimes(many.name, MOST_COPIES)
+  if (moreOf(jobs).length > MOST_STOCKS) return words.togetherCutToo
   const count = jobs.reduce((sum, job) => sum + thingsOf(job).length, 0)
-  return count > MOST_THINGS + 1 ? `Together they make ${count} things; ${MOST_THINGS + 1} are the most.` : ''
+  return count > MOST_THINGS + 1 ? words.togetherMakeThings(count, MOST_THINGS + 1) : ''
 }
 
 /** Other stocks of all jobs, each once. */

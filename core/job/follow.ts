@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { follow as words } from './words'
 
 /** Fields of a box that may follow other figures. */
 export const FOLLOWING = [
@@ -20,7 +21,7 @@ const sumSchema = { text: z.string().min(1).max(120), unit: z.enum(['mm', 'in'])
 
 /** A figure that the maker named. */
 export const namedFigureSchema = z.strictObject({
-  name: z.string().regex(/^[a-z][a-z0-9]{0,23}$/, 'is a word of small letters and digits'),
+  name: z.string().regex(/^[a-z][a-z0-9]{0,23}$/, words.wordSmallLetters),
   ...sumSchema,
 })
 

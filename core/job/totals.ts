@@ -1,4 +1,5 @@
 import type { BoxSpec } from '../box'
+import { totals as words } from './words'
 
 /** Points of all drawings of a job, and characters of all its pictures: what can be kept can be exported. */
 const MOST_JOB_POINTS = 300_000
@@ -17,12 +18,6 @@ export function totalsRefusal({ box, also }: HasBoxes): string | null {
       for (const { lines } of groups) for (const { at } of lines) points += at.length / 2
     for (const { grey } of pictures) picture += grey.length
   }
-  if (points > MOST_JOB_POINTS)
-    return (
-      `the drawings of this job have ${Math.round(points)} points together, and at most ${MOST_JOB_POINTS} ` +
-      'can be kept: make curves simpler, or take a drawing out'
-    )
-  return picture > MOST_JOB_PICTURES
-    ? 'the pictures of this job are too large together: read one in smaller, or take one out'
-    : null
+  if (points > MOST_JOB_POINTS) return words.drawingsJobPoints(Math.round(points), MOST_JOB_POINTS)
+  return picture > MOST_JOB_PICTURES ? words.picturesJobToo : null
 }

@@ -5,6 +5,7 @@ import type { TestRecord } from '../tune'
 import { INSTRUMENTS, NORMAL_95 } from '../statistics'
 import type { Measured, Revision } from './revision'
 import type { Job } from './schema'
+import { verdicts as words } from './words'
 
 /**
  * What the minutes of a revision say of the machine's clock; null while there are none, or where nobody wrote
@@ -117,7 +118,7 @@ export function promiseOf(
   }
 }
 
-const noteOf = (name: string, number: number): string => `${name.slice(0, 60)}, revision ${number}`
+const noteOf = (name: string, number: number): string => words.revision(name.slice(0, 60), number)
 
 /** A cut that came through, or did not, is a test of its setting. */
 export function testOfRevision({ id, date, through, passed, cut }: Revision): TestRecord | null {

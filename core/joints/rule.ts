@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { rule as words } from './words'
 
 /** Width of a tab, and counts of tabs or of shares along an edge. */
 export const tabWidthSchema = z.number().min(0.5).max(1000)
@@ -33,7 +34,7 @@ export const edgeRuleSchema = z.discriminatedUnion('rule', [
       .array(width)
       .min(1)
       .max(MOST_WIDTHS)
-      .refine((list) => list.length % 2 === 1, 'begins and ends with a tab'),
+      .refine((list) => list.length % 2 === 1, words.beginsEndsTab),
     of,
   }),
 ])

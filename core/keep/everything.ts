@@ -13,6 +13,7 @@ import { readCutRecord } from './cut-record'
 import { photosInLog, readPhoto } from './photo'
 import { listText } from './text'
 import type { Attachments } from './whole-file'
+import { everything as words } from './words'
 
 /** The schema of each shelf of the bench. */
 export const RECORD_SCHEMAS = {
@@ -131,22 +132,20 @@ function migrated(raw: z.infer<typeof head>): unknown {
 export function readEverything(text: string): EverythingRead {
   const refuse = (error: string): EverythingRead => ({ ok: false, error })
   if (text.length > EVERYTHING_LIMIT) {
-    return refuse(`The file is larger than ${EVERYTHING_LIMIT / 1e6} MB. Choose the file that Uplands wrote.`)
+    return refuse(words.fileLargerMb(EVERYTHING_LIMIT / 1e6))
   }
   let raw: unknown
   try {
     raw = JSON.parse(text)
   } catch {
-    return refuse('The file is not readable JSON: it may have been cut short on its way. Write it again.')
+    return refuse(words.fileNotReadable)
   }
   const known = head.safeParse(raw)
   if (!known.success) {
-    return refuse(
-      'This is not a file of everything. Choose one that was written with “Everything as one file”.',
-    )
+    return refuse(words.notFileEverything)
   }
   if (known.data.version > VERSION) {
-    return refuse(`It was written by a newer Uplands (version ${known.data.version}). Update Uplands first.`)
+    return refuse(words.writtenNewerUplands(known.data.version))
   }
   const { cutRecords = [], photos: pictures = [], ...own } = known.data
   const [records, photos] = [cutRecords.map(readCutRecord), pictures.map(readPhoto)]
@@ -156,11 +155,11 @@ export function readEverything(text: string): EverythingRead {
   ] as const) {
     const bad = list.findIndex((each) => each === null)
     if (bad < 0) continue
-    return refuse(`The file cannot be used: ${what} ${bad + 1} in it is spoilt. Nothing was taken from it.`)
+    return refuse(words.fileCannotUsed(what, bad + 1))
   }
   const read = everythingSchema.safeParse(migrated(own))
   if (!read.success) {
-    return refuse(`The file cannot be used: ${sentenceFor(read.error)}. Nothing was taken from it.`)
+    return refuse(words.fileCannotUsedNothing(sentenceFor(read.error)))
   }
   const { jobs, bench } = read.data
   const attachments = { records, photos } as Attachments

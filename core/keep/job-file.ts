@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { JOB_FORMAT, JOB_VERSION, jobSchema, migrateJob, type Job } from '../job'
 import { repair, sentenceFor, type Repaired } from '../limits'
 import { textOf } from './text'
+import { jobFile as words } from './words'
 
 /** Larger than the largest job and its records: refused before it is parsed, characters. */
 export const JOB_FILE_LIMIT = 80_000_000
@@ -18,37 +19,26 @@ const head = z.looseObject({ format: z.literal(JOB_FORMAT), version: z.number().
 export function readJobValue(raw: unknown): JobRead {
   const known = head.safeParse(raw)
   if (!known.success) {
-    return refuse('It is not an Uplands job. Choose a file that was exported with “Export job”.')
+    return refuse(words.notUplandsJob)
   }
   const { version } = known.data
   if (version > JOB_VERSION) {
-    return refuse(
-      `It was written by a newer Uplands (version ${version} of the format; this one reads up to ` +
-        `${JOB_VERSION}). Update Uplands, or export it from there for an older one.`,
-    )
+    return refuse(words.writtenNewerUplands(version, JOB_VERSION))
   }
   const job = jobSchema.safeParse(migrateJob(known.data, version))
   if (job.success) return { ok: true, job: job.data }
-  return refuse(
-    `The job cannot be used: ${sentenceFor(job.error)}. Mend that in the file, or export the job again.`,
-  )
+  return refuse(words.jobCannotUsed(sentenceFor(job.error)))
 }
 
 /** What a text says as JSON, or why it is not read. */
 export function parsed(text: string): { ok: true; raw: unknown } | { ok: false; error: string } {
   if (text.length > JOB_FILE_LIMIT) {
-    return refuse(
-      `The file is larger than ${JOB_FILE_LIMIT / 1e6} MB, too large for a job. Choose the file that ` +
-        'Uplands exported.',
-    )
+    return refuse(words.fileLargerMb(JOB_FILE_LIMIT / 1e6))
   }
   try {
     return { ok: true, raw: JSON.parse(text) as unknown }
   } catch {
-    return refuse(
-      'The file is not readable JSON: it may have been cut short on its way. Export the job again ' +
-        'and choose that file.',
-    )
+    return refuse(words.fileNotReadable)
   }
 }
 

@@ -2,6 +2,7 @@ import { arrange, depthsOf, planCut, deriveParts, withLayout, type CutPlan, type
 import type { Job } from '../job'
 import type { Offcut } from '../stock'
 import type { CutRecord } from './cut-record'
+import { recut as words } from './words'
 
 /** What is cut again, ready for files. */
 export interface Recut {
@@ -53,15 +54,14 @@ export function recutOf(
   }
   const { box, things, parts: all } = deriveParts(job)
   const chosen = all.filter(({ id }) => parts.includes(id))
-  if (chosen.length === 0)
-    return { ok: false, error: 'None of these parts is in that cut. Choose another cut.' }
+  if (chosen.length === 0) return { ok: false, error: words.nonePartsCut }
   const placed = withLayout(job, arrange(chosen, job))
   const [lost] = placed.layout.arrangement!.unplaced
   if (lost) {
     const { label } = chosen.find(({ id }) => id === lost.part)!
     return {
       ok: false,
-      error: `No piece of the stock takes “${label}”. Write down a larger one in the stock.`,
+      error: words.noPieceStock(label),
     }
   }
   const plan = planCut(placed, chosen, depthsOf(things), mark)

@@ -3,6 +3,7 @@ import { MOST_RECORDS, readCutRecord, type CutRecord } from './cut-record'
 import { parsed, readJobValue, writeJob } from './job-file'
 import { photosInLog, readPhoto, type Photo } from './photo'
 import { listText, textOf } from './text'
+import { wholeFile as words } from './words'
 
 /** What belongs to a job and is kept in a place of its own: what was written of it, photos of its cuts. */
 export interface Attachments {
@@ -71,12 +72,12 @@ export function readJob(text: string): JobFileRead {
     photos: readEach(photos, { most: MOST_OF_ALL, read: readPhoto, job: job.id }),
   }
   for (const [what, one, list] of [
-    ['What was cut of the job', 'record', all.records],
-    ['What was photographed of the job', 'photo', all.photos],
+    [words.cutJob, 'record', all.records],
+    [words.photographedJob, 'photo', all.photos],
   ] as const) {
-    if (list === null) return { ok: false, error: `${what} cannot be read. Export the job again.` }
+    if (list === null) return { ok: false, error: words.cannotReadExport(what) }
     if ('spoilt' in list) {
-      const error = `${what} cannot be used: ${one} ${list.spoilt} is spoilt. Export the job again.`
+      const error = words.cannotUsedSpoilt(what, one, list.spoilt)
       return { ok: false, error }
     }
   }

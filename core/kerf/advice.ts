@@ -1,6 +1,7 @@
 import { percent, type Say } from '../length'
 import { caliperFloor, halfWithFloor, halfWidthFor } from '../statistics'
 import type { KerfMethod } from './record'
+import { advice as words } from './words'
 
 /** What the next measurement would bring, worked out from the error model. Lengths in mm. */
 export interface Advice {
@@ -55,15 +56,19 @@ function squaresAdvice(
 ): Advice[] {
   const next = squares.n >= 2 && squares.sd > 0 ? moreSquares(squares.sd, squares.n) : null
   if (!next) return []
-  const more = next.more === 1 ? 'One more square' : `${next.more} more squares`
+  const more = next.more === 1 ? words.moreSquare : `${next.more} more squares`
   return [
     {
       kind: 'more squares',
       doubtAfter: next.doubtAfter,
-      says:
-        `${more} would bring the doubt from ${say.finePlain(doubt)} to about ` +
-        (`${say.fine(next.doubtAfter)}: ${odds.word} ${percent(odds.with(next.doubtAfter))} instead ` +
-          `of ${percent(odds.now)}.`),
+      says: words.wouldBring(
+        more,
+        say.finePlain(doubt),
+        say.fine(next.doubtAfter),
+        odds.word,
+        percent(odds.with(next.doubtAfter)),
+        percent(odds.now),
+      ),
     },
   ]
 }
@@ -72,16 +77,12 @@ function stripAdvice(doubt: number | null, method: KerfMethod, odds: WantedOdds,
   const strip = stripDoubt()
   if (doubt !== null && strip >= 0.6 * doubt) return []
   if (method === 'strip' && doubt === null) return []
-  const then =
-    `about ± ${say.fine(strip)}: ${odds.word} ${percent(odds.with(strip))} instead of ` +
-    `${percent(odds.now)}`
+  const then = words.aboutInstead(say.fine(strip), odds.word, percent(odds.with(strip)), percent(odds.now))
   const kind = method === 'strip' ? 'again' : 'strip'
   const says =
     kind === 'again'
-      ? 'The readings of the gap differ more than calipers do: push the pieces together again and ' +
-        `read it again. Three that agree would leave ${then}.`
-      : `A slit strip would be better: the calipers’ ${say.short(0.02, 3)} is divided by ` +
-        `${STRIP.lines} cuts, which leaves ${then}.`
+      ? words.readingsGapDiffer(then)
+      : words.slitStripBetter(say.short(0.02, 3), STRIP.lines, then)
   return [{ kind, doubtAfter: strip, says }]
 }
 
@@ -99,15 +100,13 @@ export function adviseNext(
   say: Say,
 ): Advice[] {
   if (doubt !== null && odds.now >= ENOUGH) {
-    const says =
-      `Good enough: the fit is ${percent(odds.now)} ${odds.word} already. Another ` +
-      'reading would change nothing at the bench.'
+    const says = words.goodEnoughFit(percent(odds.now), odds.word)
     return [{ kind: 'enough', doubtAfter: doubt, says }]
   }
   const first: Advice = {
     kind: 'first',
     doubtAfter: halfWithFloor(null, 1),
-    says: 'One square gives a figure but no interval: measure at least one more.',
+    says: words.squareGivesFigure,
   }
   const advice = [
     ...(doubt === null && method === 'squares' ? [first] : []),
@@ -118,8 +117,6 @@ export function adviseNext(
     ({ kind, doubtAfter }) => kind === 'first' || odds.with(doubtAfter) > odds.now + GAIN,
   )
   if (worth.length > 0 || doubt === null) return worth.sort((a, b) => a.doubtAfter - b.doubtAfter)
-  const says =
-    'Good enough: these readings are not what is in doubt. ' +
-    `${percent(odds.now)} ${odds.word} is what the rest leaves: see what would make it surer, in Measure.`
+  const says = words.goodEnoughReadings(percent(odds.now), odds.word)
   return [{ kind: 'enough', doubtAfter: doubt, says }]
 }

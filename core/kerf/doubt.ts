@@ -1,5 +1,6 @@
 import type { Doubt, Say } from '../length'
 import { meanOf } from '../statistics'
+import { doubt as words } from './words'
 
 /** Outside this a kerf is nearly always a slip of unit or of factor two. [CP] */
 export const PLAUSIBLE_KERF = { min: 0.02, max: 0.6 }
@@ -25,30 +26,24 @@ function factorTwo(value: number, known: number[], say: Say): Doubt | null {
   if (known.length === 0) return null
   const usual = meanOf(known)
   const isNear = (candidate: number): boolean => Math.abs(candidate - usual) <= NEAR * usual
-  const slip = isNear(value * 2)
-    ? 'that would be the figure per side'
-    : isNear(value / 2)
-      ? 'that would be both sides counted twice'
-      : null
+  const slip = isNear(value * 2) ? words.figurePerSide : isNear(value / 2) ? words.bothSidesCounted : null
   if (!slip) return null
   const meant = value < usual ? value * 2 : value / 2
   return {
-    says:
-      `This machine took about ${say.fine(usual)} elsewhere. Did you mean ${say.fine(meant)} ` +
-      `full width (${slip})?`,
+    says: words.machineTookAbout(say.fine(usual), say.fine(meant), slip),
     suggestion: offer(meant, say),
   }
 }
 
 const slipsBelow = (value: number): [number, string][] => [
-  [value * 25.4, 'the unit was inches'],
-  [value * 2, 'a figure per side, factor two'],
-  [value * 10, 'the decimal point slipped'],
+  [value * 25.4, words.unitInches],
+  [value * 2, words.figurePerSideFactor],
+  [value * 10, words.decimalPointSlipped],
 ]
 const slipsAbove = (value: number): [number, string][] => [
-  [value / 2, 'both sides counted twice, factor two'],
-  [value / 10, 'the decimal point slipped'],
-  [value / 100, 'the decimal point was left out'],
+  [value / 2, words.bothSidesCountedTwice],
+  [value / 10, words.decimalPointSlipped],
+  [value / 100, words.decimalPointLeft],
   [value / 25.4, 'taken for inches'],
   [value / 1000, 'micrometres'],
 ]
@@ -65,10 +60,10 @@ export function doubtKerf(value: number, known: number[], say: Say): Doubt | nul
   const slips = little ? slipsBelow(value) : slipsAbove(value)
   const likely = slips.find(([each]) => isUsual(each)) ?? slips.find(([each]) => isPlausible(each))
   const range = `${say.shortPlain(PLAUSIBLE_KERF.min)} to ${say.short(PLAUSIBLE_KERF.max)}`
-  const odd = `${say.short(value, 4)} is very ${little ? 'little' : 'much'} for a kerf (${range}).`
-  if (!likely) return { says: `${odd} Measure it again.`, suggestion: null }
+  const odd = words.veryLittleMuch(say.short(value, 4), !!little, range)
+  if (!likely) return { says: words.measureAgain(odd), suggestion: null }
   return {
-    says: `${odd} Did you mean ${say.fine(likely[0])} (${likely[1]})?`,
+    says: words.didMean(odd, say.fine(likely[0]), likely[1]),
     suggestion: offer(likely[0], say),
   }
 }
@@ -85,7 +80,7 @@ export function doubtPerSide(value: number, known: number[], say: Say): Doubt | 
   if (doubt) {
     const { suggestion } = doubt
     return {
-      says: `${say.short(value, 4)} per side is ${say.short(full, 4)} full width. ${doubt.says}`,
+      says: words.perSideFull(say.short(value, 4), say.short(full, 4), doubt.says),
       suggestion: suggestion && {
         value: Number((suggestion.value / 2).toFixed(5)),
         label: `${say.fine(suggestion.value / 2)} per side`,
@@ -94,10 +89,12 @@ export function doubtPerSide(value: number, known: number[], say: Say): Doubt | 
   }
   if (isUsual(full) || !isUsual(value)) return null
   return {
-    says:
-      `${say.short(value, 4)} per side is ${say.fine(full)} full width, more than machines ` +
-      (`usually take (${say.shortPlain(USUAL.min)} to ${say.short(USUAL.max)}). Is ` +
-        `${say.short(value, 4)} the full width?`),
+    says: words.perSideFullWidth(
+      say.short(value, 4),
+      say.fine(full),
+      say.shortPlain(USUAL.min),
+      say.short(USUAL.max),
+    ),
     suggestion: { value: value / 2, label: `${say.fine(value / 2)} per side` },
   }
 }

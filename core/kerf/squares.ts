@@ -1,5 +1,6 @@
 import { halfWithFloor, outliers, summarise } from '../statistics'
 import type { KerfResult } from './result'
+import { squares as words } from './words'
 
 /** Readings of squares, mm: one per square in each direction that was read. */
 export interface SquareReadings {
@@ -18,7 +19,7 @@ export interface SquareReadings {
 export function kerfFromSquares(side: number, { xs, ys }: SquareReadings): KerfResult {
   const ways = [xs, ys].filter((readings) => readings.length > 0)
   if (ways.length === 0 || ways.some(({ length }) => length !== ways[0].length)) {
-    throw new Error('kerfFromSquares: measure at least one square, and each one the same ways')
+    throw new Error(words.kerffromsquaresMeasure)
   }
   const each = ways[0].map(
     (_, i) => side - ways.reduce((sum, readings) => sum + readings[i], 0) / ways.length,

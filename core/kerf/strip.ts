@@ -1,5 +1,6 @@
 import { halfWithFloor, outliers, summarise } from '../statistics'
 import type { KerfResult } from './result'
+import { strip as words } from './words'
 
 /**
  * Kerf from a strip cut across by `lines` parallel lines, its pieces pushed together: `k = gap ÷ lines`.
@@ -9,7 +10,7 @@ import type { KerfResult } from './result'
  * @throws when there is none
  */
 export function kerfFromStrip(lines: number, gaps: number[]): KerfResult {
-  if (gaps.length === 0) throw new Error('kerfFromStrip: measure the gap at least once')
+  if (gaps.length === 0) throw new Error(words.kerffromstripMeasureGap)
   const { mean, half } = summarise(gaps)
   return {
     method: 'strip',

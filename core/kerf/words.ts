@@ -240,3 +240,52 @@ export function combEndNote({ oneSided, best }: CombResult, say: Say): string {
     'not there to be felt.'
   )
 }
+
+export const advice = {
+  moreSquare: 'One more square',
+  wouldBring: (more: string, doubt: string, after: string, word: string, then: string, now: string) =>
+    `${more} would bring the doubt from ${doubt} to about ${after}: ${word} ${then} instead of ${now}.`,
+  aboutInstead: (doubt: string, word: string, then: string, now: string) =>
+    `about ± ${doubt}: ${word} ${then} instead of ${now}`,
+  readingsGapDiffer: (then: string) =>
+    'The readings of the gap differ more than calipers do: push the pieces together again and read it ' +
+    `again. Three that agree would leave ${then}.`,
+  slitStripBetter: (resolution: string, lines: number, then: string) =>
+    `A slit strip would be better: the calipers’ ${resolution} is divided by ${lines} cuts, which leaves ` +
+    `${then}.`,
+  goodEnoughFit: (now: string, word: string) =>
+    `Good enough: the fit is ${now} ${word} already. Another reading would change nothing at the bench.`,
+  squareGivesFigure: 'One square gives a figure but no interval: measure at least one more.',
+  goodEnoughReadings: (now: string, word: string) =>
+    `Good enough: these readings are not what is in doubt. ${now} ${word} is what the rest leaves: see ` +
+    'what would make it surer, in Measure.',
+}
+
+export const doubt = {
+  figurePerSide: 'that would be the figure per side',
+  bothSidesCounted: 'that would be both sides counted twice',
+  machineTookAbout: (usual: string, meant: string, slip: string) =>
+    `This machine took about ${usual} elsewhere. Did you mean ${meant} full width (${slip})?`,
+  unitInches: 'the unit was inches',
+  figurePerSideFactor: 'a figure per side, factor two',
+  decimalPointSlipped: 'the decimal point slipped',
+  bothSidesCountedTwice: 'both sides counted twice, factor two',
+  decimalPointLeft: 'the decimal point was left out',
+  veryLittleMuch: (kerf: string, isLittle: boolean, range: string) =>
+    `${kerf} is very ${isLittle ? 'little' : 'much'} for a kerf (${range}).`,
+  measureAgain: (odd: string) => `${odd} Measure it again.`,
+  didMean: (odd: string, figure: string, slip: string) => `${odd} Did you mean ${figure} (${slip})?`,
+  perSideFull: (perSide: string, full: string, says: string) =>
+    `${perSide} per side is ${full} full width. ${says}`,
+  perSideFullWidth: (perSide: string, full: string, least: string, most: string) =>
+    `${perSide} per side is ${full} full width, more than machines usually take (${least} to ${most}). ` +
+    `Is ${perSide} the full width?`,
+}
+
+export const squares = {
+  kerffromsquaresMeasure: 'kerfFromSquares: measure at least one square, and each one the same ways',
+}
+
+export const strip = {
+  kerffromstripMeasureGap: 'kerfFromStrip: measure the gap at least once',
+}

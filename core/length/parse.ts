@@ -1,6 +1,7 @@
 import { calculate } from './arithmetic'
 import type { Doubt } from './doubt'
 import { short } from './format'
+import { parse as words } from './words'
 
 /**
  * Outcome of reading what somebody typed: a value, or one sentence saying what is wrong and what would mend
@@ -27,9 +28,9 @@ const LONGEST = 60
 /** One unit at the end counts for all that stands before it. */
 function parseAll(text: string, units: Record<string, number>, bare: string, example: string): Parsed {
   const typed = text.trim().toLowerCase()
-  if (typed === '') return fail(`Nothing is entered. Type a figure such as ${example}.`)
+  if (typed === '') return fail(words.nothingEnteredType(example))
   const shown = text.trim().slice(0, 20)
-  const no = fail(`“${shown}” is not a figure. Type one such as ${example}.`)
+  const no = fail(words.notFigureType(shown, example))
   if (typed.length > LONGEST) return no
   // In inches "6-3/8" by itself is six and three eighths.
   const own = bare === 'in' ? typed.replace(/^(\d+)-(\d+\/(?:2|4|8|16|32|64))$/, '$1 $2') : typed
@@ -40,7 +41,7 @@ function parseAll(text: string, units: Record<string, number>, bare: string, exa
   const sum = mixed ? null : atEnd && calculate(atEnd[1])
   if (sum && factor === undefined) {
     const known = Object.keys(units).slice(0, 4).join(', ')
-    return fail(`The unit “${atEnd?.[2] ?? ''}” is not known. Use ${known}.`)
+    return fail(words.unitNotKnown(atEnd?.[2] ?? '', known))
   }
   if (sum) return { ok: true, value: sum.value * factor }
   const worked = calculate(own, units, units[bare])
@@ -87,7 +88,7 @@ export function doubtFraction(text: string, value: number): Doubt | null {
   if (!inches.ok) return null
   const label = `${short(inches.value, 4)} mm`
   return {
-    says: `“${text.trim()}” without a unit is ${short(value, 4)} mm. Did you mean ${label} (in inches)?`,
+    says: words.withoutUnit(text.trim(), short(value, 4), label),
     suggestion: { value: Number(inches.value.toFixed(6)), label },
   }
 }

@@ -1,5 +1,6 @@
 import type { z } from 'zod'
 import { placeOf } from './sentence'
+import { repair as words } from './words'
 
 /** A record brought within its limits, and what was changed for that. */
 export interface Repaired<T> {
@@ -35,7 +36,7 @@ function mend(root: unknown, issue: z.core.$ZodIssue): string | null {
   if (issue.code === 'unrecognized_keys') {
     const holder = holderOf(root, [...issue.path, ''])
     for (const key of issue.keys) Reflect.deleteProperty(holder ?? {}, key)
-    return holder && `${placeOf(issue.path)}: ${issue.keys.join(', ')} left out`
+    return holder && words.leftOut(placeOf(issue.path), issue.keys.join(', '))
   }
   if (issue.code !== 'too_big' && issue.code !== 'too_small') return null
   const holder = holderOf(root, issue.path)
@@ -46,7 +47,7 @@ function mend(root: unknown, issue: z.core.$ZodIssue): string | null {
   holder[key] = value
   return typeof value === 'number'
     ? `${placeOf(issue.path)}: ${String(before)} → ${value}`
-    : `${placeOf(issue.path)}: cut to its limit`
+    : words.cutLimit(placeOf(issue.path))
 }
 
 /**

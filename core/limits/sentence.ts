@@ -1,4 +1,5 @@
 import type { z } from 'zod'
+import { sentence as words } from './words'
 
 /** A name of ours as one would say it: `sheetWidth` is `sheet width`. */
 const said = (key: PropertyKey): string =>
@@ -8,16 +9,16 @@ const said = (key: PropertyKey): string =>
 
 /** Where in a record a value is, the nearest first: `width of tabs of box`, `reading 3 of stock`. */
 export function placeOf(path: PropertyKey[]): string {
-  const words: string[] = []
+  const steps: string[] = []
   for (let i = 0; i < path.length; i++) {
     const next = path[i + 1]
-    if (typeof path[i] === 'number') words.push(`entry ${Number(path[i]) + 1}`)
+    if (typeof path[i] === 'number') steps.push(`entry ${Number(path[i]) + 1}`)
     else if (typeof next === 'number') {
-      words.push(`${said(path[i]).replace(/s$/, '')} ${next + 1}`)
+      steps.push(`${said(path[i]).replace(/s$/, '')} ${next + 1}`)
       i++
-    } else words.push(said(path[i]))
+    } else steps.push(said(path[i]))
   }
-  return words.reverse().join(' of ') || 'the whole of it'
+  return steps.reverse().join(' of ') || words.theWholeOf
 }
 
 /** What may have been expected, in words. */
@@ -37,9 +38,9 @@ function complaint(issue: z.core.$ZodIssue): string {
     if (issue.origin === 'string') return `may have ${most} letters`
     return issue.origin === 'array' ? `holds ${most} entries` : `is ${most}`
   }
-  if (code === 'unrecognized_keys') return `has something unknown in it: ${issue.keys.join(', ')}`
+  if (code === 'unrecognized_keys') return words.somethingUnknown(issue.keys.join(', '))
   if (code === 'invalid_type') return `is not ${EXPECTED[issue.expected] ?? `a ${issue.expected}`}`
-  return `is not one of the choices`
+  return words.notChoices
 }
 
 /** One sentence for what a schema refuses: where, and what is wrong. */

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { order as words } from './words'
 
 /** How far an order is: to be cut, cut and being built, handed over. */
 const ORDER_STATES = ['waiting', 'cut', 'handed over'] as const
@@ -24,7 +25,7 @@ export const orderSchema = z.strictObject({
   name: z.string().min(1).max(80),
   boxes: z.number().int().min(1).max(1000),
   /** The day on which it is to be there, ISO 8601; empty where none was named. */
-  due: z.string().regex(/^(\d{4}-\d{2}-\d{2})?$/, 'is a day such as 2026-12-04, or nothing'),
+  due: z.string().regex(/^(\d{4}-\d{2}-\d{2})?$/, words.daySuchNothing),
   note: z.string().max(400),
   state: z.enum(ORDER_STATES),
   /** Offcuts that no other order may take. */

@@ -8,6 +8,7 @@ import { familySchema } from '../stock'
 import { hiddenSheet, laserLike, readPart, type Hidden, type HiddenSheet } from './hidden'
 import { piecesOf } from './pieces'
 import { burn, overBridges, waysOf } from './runs'
+import { laser as words } from './words'
 
 const length = z.number().min(1).max(10_000)
 
@@ -53,7 +54,7 @@ export type LaserPhase = 'empty' | 'ready' | 'running' | 'paused' | 'waiting' | 
 
 /** What a simulated laser says of itself. Seconds, and mm on the load. */
 export interface LaserState {
-  simulation: 'This is a simulation: nothing is cut.'
+  simulation: string
   phase: LaserPhase
   at: Point
   beam: boolean
@@ -131,17 +132,13 @@ export class SimulatedLaser {
 
   /** The same step by step: a server does other things between. */
   *loading(text: string): Generator<undefined, Done> {
-    if (this.isAtWork()) return refused('It is still at work. Stop it first.')
+    if (this.isAtWork()) return refused(words.stillWorkStop)
     const { machine, sheet } = this.setup
     const read = yield* codeSteps(text, machine.code)
     if (!read.ok) return read
-    if (this.isAtWork()) return refused('It is still at work. Stop it first.')
+    if (this.isAtWork()) return refused(words.stillWorkStop)
     const fast = read.moves.find(({ speed }) => speed !== null && speed > machine.maxSpeed * 1.001)
-    if (fast)
-      return refused(
-        `The program asks for ${fast.speed!.toFixed(0)} mm/s; this laser cuts at ` +
-          `${machine.maxSpeed} mm/s at most.`,
-      )
+    if (fast) return refused(words.programAsksMm(fast.speed!.toFixed(0), machine.maxSpeed))
     const zero = originOn(sheet, machine.origin)
     const onLoad = ({ x, y }: Point): Point => ({ x: x + zero.x, y: y + zero.y })
     let clock = 0
@@ -166,18 +163,17 @@ export class SimulatedLaser {
   act(act: LaserAct): Done {
     switch (act) {
       case 'start':
-        if (this.phase !== 'ready') return refused('There is no program that could begin. Send one.')
+        if (this.phase !== 'ready') return refused(words.noProgramCould)
         return this.run()
       case 'go on':
-        if (this.phase !== 'paused' && this.phase !== 'waiting')
-          return refused('It does not wait for anything.')
+        if (this.phase !== 'paused' && this.phase !== 'waiting') return refused(words.notWaitAnything)
         return this.run()
       case 'pause':
-        if (this.phase !== 'running') return refused('It is not at work.')
+        if (this.phase !== 'running') return refused(words.notWork)
         this.phase = 'paused'
         return { ok: true }
       case 'stop':
-        if (this.phase === 'empty') return refused('Nothing is running that could be stopped.')
+        if (this.phase === 'empty') return refused(words.nothingRunningCould)
         this.phase = this.phase === 'done' ? 'done' : 'stopped'
         return { ok: true }
       case 'open the door':
@@ -195,7 +191,7 @@ export class SimulatedLaser {
   }
 
   private run(): Done {
-    if (this.door === 'open') return refused('The door is open. Close it first.')
+    if (this.door === 'open') return refused(words.doorOpenClose)
     this.phase = 'running'
     return { ok: true }
   }
@@ -233,7 +229,7 @@ export class SimulatedLaser {
     const { watts } = this.setup.machine
     const energy = beam ? (watts * move!.power) / (move!.speed! * this.sheet.thickness(at.x, at.y)) : 0
     return {
-      simulation: 'This is a simulation: nothing is cut.',
+      simulation: words.simulationNothingCut,
       phase: this.phase,
       at,
       beam,
@@ -248,8 +244,7 @@ export class SimulatedLaser {
 
   /** The pieces as they were cut, once it is done or was stopped. */
   pieces(): { ok: true; pieces: LaserPiece[] } | { ok: false; error: string } {
-    if (this.phase !== 'done' && this.phase !== 'stopped')
-      return { ok: false, error: 'It is not done. Take nothing out before it is done.' }
+    if (this.phase !== 'done' && this.phase !== 'stopped') return { ok: false, error: words.notDoneTake }
     // What was burnt after a knock lies elsewhere on the sheet.
     const burnt = this.moves
       .filter(({ end }) => end <= this.clock)

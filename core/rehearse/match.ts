@@ -11,6 +11,7 @@ import {
 } from '../geometry'
 import type { Job } from '../job'
 import { poseShift, shapeFor, type Placement } from '../nest'
+import { match as words } from './words'
 
 /** A piece as it came out: the way round it as the beam was told it, and its shape, mm on the load. */
 export interface Shaped {
@@ -63,7 +64,7 @@ function strayHoles(planned: Region, { way, shape }: Shaped): string[] {
     const place = { x: wanted.x - from.x + to.x, y: wanted.y - from.y + to.y }
     const off = Math.min(Infinity, ...there.map((at) => apart(at, place)))
     if (off < SAME) return []
-    return [off > REACH ? 'A hole in it was not cut.' : `A hole in it lies ${far(off)} beside its place.`]
+    return [off > REACH ? words.holeNotCut : words.holeLiesBeside(far(off))]
   })
 }
 
@@ -108,7 +109,7 @@ export function piecesByPart<P>(
       (other) => other.off < off - SAME && sharedArea(own.shaped.shape, other.own.shaped.shape) > TOUCH,
     )
     const astray = strayHoles(want.shape, own.shaped)
-    if (bitten) astray.unshift(`It runs into ${bitten.want.part.label}, which was cut before.`)
+    if (bitten) astray.unshift(words.runsIntoCut(bitten.want.part.label))
     const { part, placement } = want
     return { part, placement, piece: own.piece, off, astray }
   })

@@ -14,6 +14,7 @@ import {
 import { standardNormal, randomFrom } from '../statistics'
 import type { Hidden, HiddenSheet } from './hidden'
 import type { Run } from './runs'
+import { pieces as words } from './words'
 
 /** What came out of a sheet: its true shape where it lay, mm. */
 export interface Piece {
@@ -93,24 +94,20 @@ export function piecesOf(runs: Run[], sheet: HiddenSheet, hidden: Hidden): Piece
     if (depth[i] % 2 === 1) return []
     const kerf = kerfOf(run, hidden, sheet, random)
     const faults: string[] = []
-    if (run.held > 0)
-      faults.push(`It is not cut through over ${millimetres(run.held)}, from ${placeWords(run.heldAt!)}.`)
-    if (run.mean > CHARS) faults.push('Its edge is charred: much more energy than it needs.')
+    if (run.held > 0) faults.push(words.notCutThrough(millimetres(run.held), placeWords(run.heldAt!)))
+    if (run.mean > CHARS) faults.push(words.edgeCharredMuch)
     const inside = closed.filter((other, j) => depth[j] === depth[i] + 1 && liesIn(other.ring, ring))
     const isLoose = run.held === 0
-    if (run.bridges > 0) faults.push(`It is held by ${run.bridges} bridges: break it out.`)
+    if (run.bridges > 0) faults.push(words.heldBridgesBreak(run.bridges))
     // Slats hold what is wider than their distance; a loose part drops and shifts before its holes are cut.
     const late = isLoose && run.bridges === 0 ? inside.filter((other) => other.run.end > run.end) : []
     const shift = { x: (random() - 0.5) * 2 * SHIFTS, y: (random() - 0.5) * 2 * SHIFTS }
-    if (late.length > 0)
-      faults.push(`It came loose before ${late.length} of its holes were cut, which landed wrong.`)
+    if (late.length > 0) faults.push(words.cameLooseBefore(late.length))
     const [outer] = offsetBy({ outline: ring, holes: [] }, { x: -kerf.x / 2, y: -kerf.y / 2 })
     if (!outer) return []
     const holes = inside.flatMap((other) => {
       if (other.run.held > 0)
-        faults.push(
-          `A hole in it holds over ${millimetres(other.run.held)}, at ${placeWords(other.run.heldAt!)}.`,
-        )
+        faults.push(words.holeHoldsOver(millimetres(other.run.held), placeWords(other.run.heldAt!)))
       const own = kerfOf(other.run, hidden, sheet, random)
       const [grown] = offsetBy({ outline: other.ring, holes: [] }, { x: own.x / 2, y: own.y / 2 })
       const moved = late.includes(other) ? shiftRegion(grown, shift.x, shift.y) : grown
@@ -119,7 +116,7 @@ export function piecesOf(runs: Run[], sheet: HiddenSheet, hidden: Hidden): Piece
     const { minX, minY, maxX, maxY } = bounds(outer.outline)
     const middle = { x: (minX + maxX) / 2, y: (minY + maxY) / 2 }
     if (isLoose && run.bridges === 0 && Math.min(maxX - minX, maxY - minY) < hidden.slats)
-      faults.push('It is smaller than the distance of the slats and fell between them.')
+      faults.push(words.smallerDistanceSlats)
     return [
       {
         way: ring,

@@ -25,6 +25,7 @@ import { piecesOf, type Piece } from './pieces'
 import { burn, overBridges, waysOf } from './runs'
 import { WORLD_WORDS } from './world-words'
 import type { WorldName } from './worlds'
+import { rehearse as words } from './words'
 
 /** A part as it was cut, mm; its outline lies on the sheet. */
 export interface CutPart {
@@ -52,7 +53,7 @@ interface Faulty {
 
 /** What a cut on the simulated laser came to. */
 export interface Rehearsal {
-  simulation: 'This is a simulation: nothing was cut, and a real laser differs.'
+  simulation: string
   seed: number
   /** Whether it is a laser like the owner's, or any; then its world, and what was wrong there. */
   laser: 'mine' | 'any'
@@ -248,7 +249,7 @@ function resultOf(
     rounded(pieces.reduce((sum, { piece }) => sum + piece.kerf[axis], 0) / Math.max(1, pieces.length))
   const faulty = pieces.filter(({ piece }) => piece.faults.length > 0)
   return {
-    simulation: 'This is a simulation: nothing was cut, and a real laser differs.',
+    simulation: words.simulationNothingCut,
     seed,
     laser: isMine ? 'mine' : 'any',
     world,
@@ -260,7 +261,7 @@ function resultOf(
         .filter(({ piece }) => !piece.free)
         .map(({ part: { id, label }, piece }) => ({ id, label, why: piece.faults })),
       ...loads.flatMap(({ missing }) =>
-        missing.map(({ id, label }) => ({ id, label, why: ['Its outline was not cut.'] })),
+        missing.map(({ id, label }) => ({ id, label, why: [words.outlineNotCut] })),
       ),
     ],
     faults: faulty

@@ -8,6 +8,7 @@ import { plannedOf } from '../plan'
 import { meanOf } from '../statistics'
 import type { TestRecord } from '../tune'
 import type { CutPart, Rehearsal } from './rehearse'
+import { taken as words } from './words'
 
 /** Readings of a stock that are kept from parts. */
 const MOST_READINGS = 20
@@ -47,7 +48,7 @@ function kerfOf(job: Job, seed: number, own: CutPart[], told: Part[], on: string
     method: 'squares',
     setting: '',
     on,
-    how: `read off ${own.length} parts of simulated laser ${seed}`,
+    how: words.readOffParts(own.length, seed),
   }
 }
 
@@ -87,18 +88,18 @@ function revisionOf(
   const { machine } = job.measure
   const { plan } = derived
   const verdict = joints.length > 0 ? wordFor(meanOf(joints.map(({ gap }) => gap))) : null
-  const stuck = notFree.length > 0 ? `${notFree.length} parts did not come free. ` : ''
+  const stuck = notFree.length > 0 ? words.partsDidNot(notFree.length) : ''
   return {
     ...NO_RESULT, // no sheet was used
     id: `rehearsed-${seed}`,
     number: job.log.reduce((most, { number }) => Math.max(most, number), 0) + 1,
     date: on,
-    reason: `Rehearsed on simulated laser ${seed}`,
+    reason: words.rehearsedSimulatedLaser(seed),
     minutes: Math.round(seconds / 6) / 10,
     verdict,
     through: notFree.length > 0 ? 'not all' : 'all',
     stuck: notFree.map(({ label }) => label.slice(0, 60)).slice(0, 200),
-    note: `${stuck}A simulation: nothing was cut.`,
+    note: words.simulationNothingCut(stuck),
     cut: cutOf(job, derived),
     planned: machine && plan ? { machineId: machine.id, ...plannedOf(plan.total) } : null,
   }

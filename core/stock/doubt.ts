@@ -1,14 +1,15 @@
 import type { Doubt, Say } from '../length'
+import { doubt as words } from './words'
 
 const PLAUSIBLE = { min: 0.3, max: 25 }
 
 /** What a reading may have been meant as, likeliest first. */
 const slips = (value: number): [number, string][] => [
-  [value * 25.4, 'it was read in inches'],
-  [value / 10, 'the decimal point slipped'],
-  [value / 100, 'the decimal point was left out'],
-  [value * 10, 'it was read in centimetres'],
-  [value / 25.4, 'it was read in millimetres'],
+  [value * 25.4, words.readInches],
+  [value / 10, words.decimalPointSlipped],
+  [value / 100, words.decimalPointLeft],
+  [value * 10, words.readCentimetres],
+  [value / 25.4, words.readMillimetres],
 ]
 
 /**
@@ -30,14 +31,13 @@ export function doubtThickness(value: number, nominal: number | null, say: Say):
   if (meant) {
     const label = say.short(meant[0], 3)
     return {
-      says: `${said} is an unlikely thickness. Did you mean ${label} (${meant[1]})?`,
+      says: words.unlikelyThicknessDid(said, label, meant[1]),
       suggestion: { value: Number(meant[0].toFixed(4)), label },
     }
   }
   const says =
     nominal !== null && !outside
-      ? `${said} is far from the label’s ${say.short(nominal)}. Is it this sheet, with its film off?`
-      : `${said} is an unlikely thickness: sheets for this work are ` +
-        `${say.shortPlain(PLAUSIBLE.min)} to ${say.short(PLAUSIBLE.max)}. Measure it again.`
+      ? words.farLabelsSheet(said, say.short(nominal))
+      : words.unlikelyThicknessSheets(said, say.shortPlain(PLAUSIBLE.min), say.short(PLAUSIBLE.max))
   return { says, suggestion: null }
 }

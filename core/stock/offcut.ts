@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { offcut as words } from './words'
 
 const side = z.number().min(10).max(5000)
 const along = z.number().min(0).max(5000)
@@ -103,16 +104,13 @@ export function readCorners(
   const corners: Corner[] = []
   for (const pair of pairs.slice(0, 61)) {
     const match = /^\s*(-?\d+(?:\.\d+)?)[\s×x]+(-?\d+(?:\.\d+)?)\s*$/.exec(pair)
-    if (!match)
-      return refused(`“${pair.trim()}” is not a corner. Write two figures for each, with commas between.`)
+    if (!match) return refused(words.notCornerWrite(pair.trim()))
     corners.push([Number(match[1]) * unit, Number(match[2]) * unit])
   }
-  if (corners.length < 3) return refused('Three corners are the fewest. Write one after the other round it.')
-  if (corners.length > 60) return refused('60 corners are the most. Leave out those that hardly count.')
+  if (corners.length < 3) return refused(words.threeCornersFewest)
+  if (corners.length > 60) return refused(words.cornersMostLeave)
   const fitted = fittedOutline(corners)
   if (Math.min(fitted.width, fitted.height) < 10 || Math.max(fitted.width, fitted.height) > 5000)
-    return refused('A piece is between 10 mm and 5 m each way. Check the unit of the corners.')
-  return crosses(fitted.outline!)
-    ? refused('Sides of this outline cross or touch. Write its corners in order round it.')
-    : { ok: true, ...fitted }
+    return refused(words.pieceBetweenMm)
+  return crosses(fitted.outline!) ? refused(words.sidesOutlineCross) : { ok: true, ...fitted }
 }

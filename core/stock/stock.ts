@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { bendTestSchema } from '../bend'
 import { offcutSchema } from './offcut'
 import { pocketTestSchema } from './pocket-test'
+import { stock as words } from './words'
 
 export const familySchema = z.enum(['plywood', 'fibreboard', 'solid wood', 'acrylic', 'card', 'other'])
 export type Family = z.infer<typeof familySchema>
@@ -12,40 +13,27 @@ export type Family = z.infer<typeof familySchema>
 export const FAMILIES: Record<Family, { crushes: 'a little' | 'never' | 'easily'; cautions: string[] }> = {
   plywood: {
     crushes: 'a little',
-    cautions: [
-      'Glue lines and knots may not cut through: look before you move the sheet. Unknown glues ' +
-        'give unknown fumes.',
-    ],
+    cautions: [words.glueLinesKnots],
   },
   fibreboard: {
     crushes: 'a little',
-    cautions: [
-      'Fumes and fine dust: extraction on while cutting, dust mask while sanding.',
-      'Thick board holds heat and can go on smouldering inside the edge: let it cool and look ' +
-        'again before you leave it.',
-    ],
+    cautions: [words.fumesFineDust, words.thickBoardHolds],
   },
   'solid wood': {
     crushes: 'a little',
-    cautions: ['Resin and knots flare up. Char grows with every pass that was not needed.'],
+    cautions: [words.resinKnotsFlare],
   },
   acrylic: {
     crushes: 'never',
-    cautions: [
-      'The vapour burns: air on, never leave it. Be sure that it is acrylic: PVC gives off ' +
-        'chlorine gas, polycarbonate burns.',
-    ],
+    cautions: [words.vapourBurnsAir],
   },
   card: {
     crushes: 'easily',
-    cautions: ['Card catches fire quickly: low power, high speed, and stay beside it.'],
+    cautions: [words.cardCatchesFire],
   },
   other: {
     crushes: 'never',
-    cautions: [
-      'Not known here: read the material’s data sheet first. Never cut PVC, vinyl or an unknown ' +
-        'plastic (chlorine gas); avoid ABS, polycarbonate and carbon fibre.',
-    ],
+    cautions: [words.notKnownHere],
   },
 }
 

@@ -94,3 +94,44 @@ export function slotWidthWorking(thickness: Thickness, say: Say): Working {
       'matters more than kerf.',
   }
 }
+
+export const doubt = {
+  readInches: 'it was read in inches',
+  decimalPointSlipped: 'the decimal point slipped',
+  decimalPointLeft: 'the decimal point was left out',
+  readCentimetres: 'it was read in centimetres',
+  readMillimetres: 'it was read in millimetres',
+  unlikelyThicknessDid: (said: string, label: string, meant: string) =>
+    `${said} is an unlikely thickness. Did you mean ${label} (${meant})?`,
+  farLabelsSheet: (said: string, nominal: string) =>
+    `${said} is far from the label’s ${nominal}. Is it this sheet, with its film off?`,
+  unlikelyThicknessSheets: (said: string, min: string, max: string) =>
+    `${said} is an unlikely thickness: sheets for this work are ${min} to ${max}. Measure it again.`,
+}
+
+export const offcut = {
+  notCornerWrite: (pair: string) =>
+    `“${pair}” is not a corner. Write two figures for each, with commas between.`,
+  threeCornersFewest: 'Three corners are the fewest. Write one after the other round it.',
+  cornersMostLeave: '60 corners are the most. Leave out those that hardly count.',
+  pieceBetweenMm: 'A piece is between 10 mm and 5 m each way. Check the unit of the corners.',
+  sidesOutlineCross: 'Sides of this outline cross or touch. Write its corners in order round it.',
+}
+
+export const stock = {
+  glueLinesKnots:
+    'Glue lines and knots may not cut through: look before you move the sheet. Unknown glues give ' +
+    'unknown fumes.',
+  fumesFineDust: 'Fumes and fine dust: extraction on while cutting, dust mask while sanding.',
+  thickBoardHolds:
+    'Thick board holds heat and can go on smouldering inside the edge: let it cool and look again before ' +
+    'you leave it.',
+  resinKnotsFlare: 'Resin and knots flare up. Char grows with every pass that was not needed.',
+  vapourBurnsAir:
+    'The vapour burns: air on, never leave it. Be sure that it is acrylic: PVC gives off chlorine gas, ' +
+    'polycarbonate burns.',
+  cardCatchesFire: 'Card catches fire quickly: low power, high speed, and stay beside it.',
+  notKnownHere:
+    'Not known here: read the material’s data sheet first. Never cut PVC, vinyl or an unknown plastic ' +
+    '(chlorine gas); avoid ABS, polycarbonate and carbon fibre.',
+}

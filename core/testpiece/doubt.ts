@@ -1,6 +1,7 @@
 import { ASSUMED_KERF, PLAUSIBLE_KERF } from '../kerf'
 import type { Doubt, Say } from '../length'
 import type { Trial } from './spec'
+import { doubt as words } from './words'
 
 /** How far one careful caliper reading may lie from the others, mm. [FM] */
 const SCATTER = 0.05
@@ -11,10 +12,10 @@ export const expectedReading = ({ method, squares, strip }: Trial): number =>
 
 const slipsOf = (value: number): [number, string][] => [
   [value * 25.4, 'read in inches'],
-  [value / 10, 'the decimal point slipped'],
-  [value / 100, 'the decimal point was left out'],
+  [value / 10, words.decimalPointSlipped],
+  [value / 100, words.decimalPointLeft],
   [value * 10, 'read in centimetres'],
-  [value / 25.4, 'read in millimetres, or converted twice'],
+  [value / 25.4, words.readMillimetresConverted],
 ]
 
 /**
@@ -30,20 +31,21 @@ export function doubtReading(trial: Trial, value: number, say: Say): Doubt | nul
   const plausible = (reading: number): boolean =>
     meansKerf(reading) >= PLAUSIBLE_KERF.min - slack && meansKerf(reading) <= PLAUSIBLE_KERF.max + slack
   if (plausible(value)) return null
-  const odd =
-    `${say.short(value, 3)} can hardly be right: about ` +
-    `${say.length(expectedReading(trial), isSquare ? 1 : 2)} is expected.`
+  const odd = words.hardlyRightAbout(
+    say.short(value, 3),
+    say.length(expectedReading(trial), isSquare ? 1 : 2),
+  )
   const meant = slipsOf(value).find(([reading]) => plausible(reading))
   if (!meant) {
     const what = isSquare ? 'square' : 'gap'
     return {
-      says: `${odd} Is it the right ${what}, with the calipers at zero? Measure it again.`,
+      says: words.rightCalipersZero(odd, what),
       suggestion: null,
     }
   }
   const label = say.length(meant[0])
   return {
-    says: `${odd} Did you mean ${label} (${meant[1]})?`,
+    says: words.didMean(odd, label, meant[1]),
     suggestion: { value: Number(meant[0].toFixed(4)), label },
   }
 }

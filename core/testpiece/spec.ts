@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { thicknessSchema, type Thickness } from '../stock'
+import { spec as words } from './spec-words'
 
 export const TEST_METHODS = ['squares', 'strip', 'comb', 'slots'] as const
 export type TestMethod = (typeof TEST_METHODS)[number]
@@ -112,9 +113,10 @@ export function readingPrompts({ method, squares }: Trial): { text: string; inde
       .map(({ text, index }) => ({ text, index }))
   }
   if (method === 'strip') {
-    return ['the gap, pieces pushed together', 'the gap again, pushed once more', 'the gap a third time'].map(
-      (text, index) => ({ text, index }),
-    )
+    return [words.gapPiecesPushed, words.gapAgainPushed, words.gapThirdTime].map((text, index) => ({
+      text,
+      index,
+    }))
   }
   return []
 }

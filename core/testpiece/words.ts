@@ -20,7 +20,8 @@ export function pieceStatement(trial: Trial, thickness: { mean: number; sd: numb
     `${plain(list[0])} to ${whole(list[list.length - 1])}`
   const texts: Record<TestMethod, () => string> = {
     squares: () =>
-      `${counted(squares.count, 'square')} of ${say.length(squares.side)}, arrows across the sheet. ${NONE}`,
+      `${counted(squares.count, 'square')} of ${say.length(squares.side)}, arrows across the sheet. ` +
+      `${NONE}`,
     strip: () =>
       `Strip of ${say.length(strip.length, 1)} cut by ${strip.lines} lines, both ends counted. ${NONE}`,
     comb: () =>
@@ -38,4 +39,15 @@ export function pieceProblem({ missing, parts, width, height }: TestPiece, say: 
     `${missing} of ${counted(parts, 'part')} ${missing === 1 ? 'does' : 'do'} not fit on this ` +
     `offcut of ${say.size([width, height], 0)}. Choose a larger one, or fewer or smaller parts.`
   )
+}
+
+export const doubt = {
+  decimalPointSlipped: 'the decimal point slipped',
+  decimalPointLeft: 'the decimal point was left out',
+  readMillimetresConverted: 'read in millimetres, or converted twice',
+  hardlyRightAbout: (reading: string, expected: string) =>
+    `${reading} can hardly be right: about ${expected} is expected.`,
+  rightCalipersZero: (odd: string, what: string) =>
+    `${odd} Is it the right ${what}, with the calipers at zero? Measure it again.`,
+  didMean: (odd: string, figure: string, slip: string) => `${odd} Did you mean ${figure} (${slip})?`,
 }

@@ -10,15 +10,17 @@ const root = fileURLToPath(new URL('../..', import.meta.url))
 const isShown = (file: string): boolean =>
   /^(core|web)\/.*\.(ts|vue)$/.test(file) && !/\.test\.ts$|\/versions\/|-fields\.ts$|\/fields\.ts$/.test(file)
 
-/** Everything that screens, files and the command line say. */
-export const shownSentences = (): Sentence[] =>
+/** The files that may say something. */
+export const shownFiles = (): string[] =>
   execFileSync('git', ['ls-files', '--cached', '--others', '--exclude-standard', 'core', 'web'], {
     cwd: root,
     encoding: 'utf8',
   })
     .split('\n')
     .filter(isShown)
-    .flatMap((file) => sentencesIn(file))
+
+/** Everything that screens, files and the command line say. */
+export const shownSentences = (): Sentence[] => shownFiles().flatMap((file) => sentencesIn(file))
 
 /** A room of the core or of the screens, with how easily it reads. */
 export interface RoomEase {

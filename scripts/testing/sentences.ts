@@ -7,14 +7,22 @@ export interface Sentence {
   file: string
   line: number
   text: string
+  /** It stands in the markup of a page. */
+  isMarkup?: boolean
 }
 
 const GAP = '…'
-const tidy = (text: string): string => text.replace(/\s+/g, ' ').trim()
+/** As it is read: `{name}` is where a marked word stands. */
+const tidy = (text: string): string =>
+  text
+    .replace(/\{\w+\}/g, GAP)
+    .replace(/\s+/g, ' ')
+    .trim()
 
 /** Words, not a class list, a path or a key: at least two of them, and letters. */
 const isWords = (text: string): boolean =>
-  /[a-z]{2,} [a-z…“]|[A-Z][a-z]+ [a-z…]/.test(text) && !/^[a-z-]+:|[{}<>=]|\.(ts|vue|json)$/.test(text)
+  /[a-z]{2,} [a-z…“]|[A-Z][a-z]+ [a-z…]|… [a-z]{3,}/.test(text) &&
+  !/^[a-z-]+:|[{}<>=]|\.(ts|vue|json)$/.test(text)
 
 /** Static attributes that a person reads or hears. */
 const READ = ['label', 'title', 'aria-label', 'placeholder', 'alt', 'empty', 'meaning']
@@ -28,7 +36,7 @@ function inTemplate(nodes: readonly Node[], file: string, found: Sentence[]): vo
   let run = ''
   let line = 0
   const end = (): void => {
-    if (isWords(tidy(run))) found.push({ file, line, text: tidy(run) })
+    if (isWords(tidy(run))) found.push({ file, line, text: tidy(run), isMarkup: true })
     run = ''
   }
   for (const node of nodes) {
@@ -43,7 +51,7 @@ function inTemplate(nodes: readonly Node[], file: string, found: Sentence[]): vo
       if (!isInline) end()
       for (const prop of node.props)
         if (prop.type === 6 && prop.value && READ.includes(prop.name) && isWords(prop.value.content))
-          found.push({ file, line: prop.loc.start.line, text: prop.value.content })
+          found.push({ file, line: prop.loc.start.line, text: prop.value.content, isMarkup: true })
       inTemplate(node.children, file, found)
       if (isInline) run += GAP
     }

@@ -10,6 +10,8 @@ import MachineShelf from './MachineShelf.vue'
 import PromiseBook from './PromiseBook.vue'
 import StockBook from './StockBook.vue'
 import UnreadableList from './UnreadableList.vue'
+import { common } from '@web/words'
+import { benchPage as words } from './words'
 
 /** Reads all jobs: fetched when it is asked for. */
 const CutBook = defineAsyncComponent(() => import('./CutBook.vue'))
@@ -21,22 +23,22 @@ defineProps<{ shelf: 'stock' | 'machines' | 'orders' | 'promises' | 'cuts' }>()
 const bench = useBench()
 onMounted(() => useShelf().begin())
 const SHELVES = [
-  { shelf: 'stock', name: 'Stock book', to: '/bench' },
+  { shelf: 'stock', name: words.stockBook, to: '/bench' },
   { shelf: 'machines', name: 'Machines', to: '/bench/machines' },
-  { shelf: 'orders', name: 'Order book', to: '/bench/orders' },
+  { shelf: 'orders', name: words.orderBook, to: '/bench/orders' },
   { shelf: 'promises', name: 'Promises', to: '/bench/promises' },
-  { shelf: 'cuts', name: 'Every cut', to: '/bench/cuts' },
+  { shelf: 'cuts', name: words.everyCut, to: '/bench/cuts' },
 ] as const
 </script>
 
 <template>
   <div class="mx-auto grid max-w-6xl gap-3 p-4">
     <header class="flex flex-wrap items-center gap-3">
-      <RouterLink to="/" class="btn-icon" aria-label="All jobs"><ChevronLeft :size="18" /></RouterLink>
-      <h1>Bench</h1>
+      <RouterLink to="/" class="btn-icon" :aria-label="common.allJobs"><ChevronLeft :size="18" /></RouterLink>
+      <h1>{{ words.bench }}</h1>
       <nav
         class="flex flex-1 flex-wrap gap-1.5 max-sm:order-last max-sm:w-full max-sm:flex-none"
-        aria-label="Shelves"
+        :aria-label="words.shelves"
       >
         <RouterLink
           v-for="each in SHELVES"

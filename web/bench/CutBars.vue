@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { scaleLinear } from 'd3'
 import { computed } from 'vue'
+import { cutBars as words } from './words'
 
 /** A figure of each month, stock or machine as a bar; pressed, it opens the cuts behind it. */
 interface Bar {
@@ -61,10 +62,10 @@ const long = computed(() =>
               vector-effect="non-scaling-stroke"
             />
           </svg>
-          <span class="num">{{ value === null ? 'not written down' : text }}</span>
+          <span class="num">{{ value === null ? words.notWrittenDown : text }}</span>
         </button>
       </li>
     </ul>
-    <p v-if="bars.some(({ mark }) => mark !== null)" class="note">The upright line is what was promised.</p>
+    <p v-if="bars.some(({ mark }) => mark !== null)" class="note">{{ words.uprightLinePromised }}</p>
   </article>
 </template>

@@ -10,7 +10,7 @@ import {
   type BookRow,
   type GroupBy,
 } from '@core/book'
-import { counted, fixed, percent } from '@core/length'
+import { fixed, percent } from '@core/length'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import { dayOf } from '@web/data/dates'
 import { download } from '@web/data/download'
@@ -20,13 +20,15 @@ import { useMessages } from '@web/stores/messages'
 import CutBars from './CutBars.vue'
 import CutRows from './CutRows.vue'
 import MinutesChart from './MinutesChart.vue'
+import { common } from '@web/words'
+import { cutBook as words } from './words'
 
 /** Every cut of every job: what was promised, what it took, what came; each chart opens to its cuts. */
 const bench = useBench()
 const rows = shallowRef<BookRow[] | null>(null)
 onMounted(async () => {
   const { jobs } = await listJobs().catch(() => {
-    useMessages().say('stop', 'The jobs could not be read from the browser’s storage. Reload the page.')
+    useMessages().say('stop', words.jobsCouldNot)
     return { jobs: [] }
   })
   const monthOf = (date: string): string => dayOf(date).slice(0, 7)
@@ -37,7 +39,7 @@ onMounted(async () => {
   )
 })
 const by = ref<GroupBy>('month')
-const BY: Record<GroupBy, string> = { month: 'Month', stock: 'Stock', machine: 'Machine' }
+const BY: Record<GroupBy, string> = { month: words.month, stock: common.stock, machine: common.machine }
 const options = GROUP_BY.map((value) => ({ value, label: BY[value] }))
 const groups = computed(() => bookGroups(rows.value ?? [], by.value))
 const opened = ref<string | null>(null)
@@ -57,34 +59,33 @@ interface Chart {
   /** What was promised of it, where a bar has a mark for that. */
   mark?: (group: BookGroup) => number
 }
-const kept = ({ count, said, came }: BookGroup['fit']): string =>
-  `${came} of ${count}, ${percent(said)} promised`
+const kept = ({ count, said, came }: BookGroup['fit']): string => words.ofPromised(came, count, percent(said))
 const CHARTS: Chart[] = [
   {
-    title: 'Minutes at the laser',
+    title: words.minutesLaser,
     value: ({ minutes, timed }) => (timed > 0 ? minutes : null),
-    text: ({ minutes, timed }) => `${fixed(minutes, 0)} min in ${counted(timed, 'cut')}`,
+    text: ({ minutes, timed }) => words.minCut(fixed(minutes, 0), timed),
   },
   {
-    title: 'Sheets',
+    title: words.sheets,
     value: ({ sheets, offcuts, waste }) => (waste === null ? null : sheets + offcuts),
-    text: ({ sheets, offcuts }) => `${sheets}${offcuts > 0 ? ` + ${counted(offcuts, 'offcut')}` : ''}`,
+    text: ({ sheets, offcuts }) => `${sheets}${offcuts > 0 ? ` + ${words.offcuts(offcuts)}` : ''}`,
   },
   {
-    title: 'Waste of the area cut from',
+    title: words.wasteAreaCut,
     value: ({ waste }) => waste,
     text: ({ waste }) => percent(waste ?? 0),
     most: 1,
   },
   {
-    title: 'Fitted as asked',
+    title: words.fittedAsked,
     value: ({ fit }) => (fit.count > 0 ? fit.came / fit.count : null),
     text: ({ fit }) => kept(fit),
     mark: ({ fit }) => fit.said,
     most: 1,
   },
   {
-    title: 'All parts fell free',
+    title: words.allPartsFell,
     value: ({ through }) => (through.count > 0 ? through.came / through.count : null),
     text: ({ through }) => kept(through),
     mark: ({ through }) => through.said,
@@ -104,26 +105,23 @@ const barsOf = ({ value, text, mark }: Chart) =>
     text: text(each),
     mark: mark && value(each) !== null ? mark(each) : null,
   }))
-const title = computed(() => (chosen.value ? `The cuts of ${nameOf(chosen.value.name)}` : 'Every cut'))
+const title = computed(() => (chosen.value ? words.theCutsOf(nameOf(chosen.value.name)) : words.everyCut))
 const save = (): Promise<void> =>
   download([{ name: 'cuts.csv', content: writeBook(shown.value) }], 'cuts.zip')
 </script>
 
 <template>
   <section class="grid min-w-0 gap-3 md:col-span-2" aria-labelledby="cuts-title">
-    <p v-if="rows === null" class="card note" role="status">Reading the logs…</p>
+    <p v-if="rows === null" class="card note" role="status">{{ words.readingLogs }}</p>
     <p v-else-if="rows.length === 0" class="card">
-      No cut is in any log yet. Press “It was cut now” in the Log of a job after it was cut.
+      {{ words.noCutAny }}
     </p>
     <template v-else>
       <div class="card flex flex-wrap items-center justify-between gap-3">
-        <p class="text-sm">
-          <span class="num font-semibold">{{ counted(rows.length, 'cut') }}</span>
-          from the logs of all jobs. Press a bar or a dot: its cuts are listed below.
-        </p>
+        <p class="num text-sm">{{ words.cutsOfAllJobs(rows.length) }}</p>
         <ChoiceRow
           data-field="group-by"
-          label="Put together by"
+          :label="words.putTogether"
           class="w-72"
           :model-value="by"
           :options="options"
@@ -145,10 +143,12 @@ const save = (): Promise<void> =>
       <div class="card grid min-w-0 gap-2">
         <div class="flex flex-wrap items-center gap-2">
           <h2 id="cuts-title" class="flex-1">{{ title }}</h2>
-          <button v-if="chosen" type="button" class="btn" @click="opened = null">Show every cut</button>
+          <button v-if="chosen" type="button" class="btn" @click="opened = null">
+            {{ words.showEveryCut }}
+          </button>
           <button type="button" class="btn" @click="save">
             <Download :size="16" aria-hidden="true" />
-            As a table (CSV)
+            {{ words.tableCsv }}
           </button>
         </div>
         <CutRows :rows="shown" />

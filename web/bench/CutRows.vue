@@ -4,6 +4,8 @@ import { RouterLink } from 'vue-router'
 import type { BookRow } from '@core/book'
 import { fixed, percent } from '@core/length'
 import { dateText } from '@web/data/dates'
+import { common } from '@web/words'
+import { cutRows as words } from './words'
 
 /** The cuts as a table, so many at a time; each leads to its page. */
 const props = defineProps<{ rows: BookRow[] }>()
@@ -17,7 +19,7 @@ const shown = computed(() => props.rows.slice(0, count.value))
 const minutes = ({ expected, minutes: taken }: BookRow): string =>
   `${expected === null ? '–' : fixed(expected, 1)} / ${taken === null ? '–' : fixed(taken, 1)}`
 const free = ({ through }: BookRow): string =>
-  through === null ? '–' : through === 'all' ? 'all' : 'not all'
+  through === null ? '–' : through === 'all' ? 'all' : words.notAll
 const sheets = ({ sheets: whole, offcuts }: BookRow): string =>
   whole === null ? '–' : `${whole}${offcuts ? ` + ${offcuts}` : ''}`
 const waste = ({ waste: lost, area }: BookRow): string =>
@@ -29,15 +31,15 @@ const waste = ({ waste: lost, area }: BookRow): string =>
     <table class="w-full text-[13px]" aria-labelledby="cuts-title">
       <thead>
         <tr class="text-left text-quiet">
-          <th scope="col">Cut</th>
-          <th scope="col">Date</th>
-          <th scope="col">Stock</th>
-          <th scope="col">Machine</th>
-          <th scope="col">Minutes, expected / taken</th>
-          <th scope="col">Fit</th>
-          <th scope="col">Fell free</th>
-          <th scope="col">Sheets + offcuts</th>
-          <th scope="col">Waste</th>
+          <th scope="col">{{ words.cut }}</th>
+          <th scope="col">{{ words.date }}</th>
+          <th scope="col">{{ common.stock }}</th>
+          <th scope="col">{{ common.machine }}</th>
+          <th scope="col">{{ words.minutesExpectedTaken }}</th>
+          <th scope="col">{{ common.fit }}</th>
+          <th scope="col">{{ words.fellFree }}</th>
+          <th scope="col">{{ words.sheetsOffcuts }}</th>
+          <th scope="col">{{ words.waste }}</th>
         </tr>
       </thead>
       <tbody class="num">
@@ -63,6 +65,6 @@ const waste = ({ waste: lost, area }: BookRow): string =>
     </table>
   </div>
   <button v-if="rows.length > count" type="button" class="btn justify-self-start" @click="count += STEP">
-    Show {{ Math.min(STEP, rows.length - count) }} more
+    {{ words.showMore(Math.min(STEP, rows.length - count)) }}
   </button>
 </template>

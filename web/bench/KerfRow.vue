@@ -6,6 +6,8 @@ import { useSay } from '@web/parts/say'
 import { dayOf } from '@web/data/dates'
 import { useBench } from '@web/stores/bench'
 import { useMessages } from '@web/stores/messages'
+import { common } from '@web/words'
+import { kerfRow as words } from './words'
 
 /** One kerf that was measured, and what was done to the machine since. */
 const props = defineProps<{ record: KerfRecord; title?: string }>()
@@ -19,8 +21,8 @@ const since = computed(() => eventsSince(props.record, bench.events)[0])
 
 function remove(): void {
   const gone = bench.remove('kerfs', props.record.id)
-  useMessages().say('said', 'The kerf is taken off the bench. Jobs keep their copy.', {
-    label: 'Bring back',
+  useMessages().say('said', words.kerfTakenOff, {
+    label: common.bringBack,
     run: () => bench.undo([gone]),
   })
 }
@@ -33,13 +35,13 @@ function remove(): void {
       <span class="num">{{ dayOf(record.on) }} · {{ figure }}</span>
       · {{ record.method }}
       <template v-if="title && record.setting">· {{ record.setting }}</template>
-      <span v-if="since" class="text-gorse">· before {{ since.what }}</span>
+      <span v-if="since" class="text-gorse">{{ words.before(since.what) }}</span>
     </span>
     <slot />
     <button
       type="button"
       class="btn-icon p-1"
-      :aria-label="`Remove the kerf of ${dayOf(record.on)}, ${say.fine(record.width)}`"
+      :aria-label="words.removeKerf(dayOf(record.on), say.fine(record.width))"
       @click="remove"
     >
       <Trash2 :size="13" />

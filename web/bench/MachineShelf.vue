@@ -2,7 +2,6 @@
 import { Trash2 } from '@lucide/vue'
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import { counted } from '@core/length'
 import { newMachine, OPERATION_NAMES, OPERATIONS, type Machine, type Operation } from '@core/machine'
 import { stockTitle } from '@core/stock'
 import CodeFields from '@web/parts/CodeFields.vue'
@@ -13,6 +12,8 @@ import { useMessages } from '@web/stores/messages'
 import KerfRow from './KerfRow.vue'
 import MachineEvents from './MachineEvents.vue'
 import RecordList from './RecordList.vue'
+import { common } from '@web/words'
+import { machineShelf as words } from './words'
 
 const bench = useBench()
 const say = useSay()
@@ -44,16 +45,17 @@ const listed = computed(() =>
     return {
       record,
       title: record.name,
-      line:
-        `${say.value.size([record.bedWidth, record.bedHeight], 0)}, ` +
-        `${count === 0 ? 'no kerf measured' : counted(count, 'kerf')}`,
+      line: words.bedAndKerfs(
+        say.value.size([record.bedWidth, record.bedHeight], 0),
+        count === 0 ? words.noKerfMeasured : words.kerfs(count),
+      ),
       look: count === 0,
     }
   }),
 )
 const stockOf = (id: string): string => {
   const stock = bench.stocks.find((each) => each.id === id)
-  return stock ? stockTitle(stock) : 'a stock that is gone'
+  return stock ? stockTitle(stock) : words.stockGone
 }
 
 const change = (part: Partial<Machine>): void => {
@@ -62,14 +64,14 @@ const change = (part: Partial<Machine>): void => {
 const recolour = (operation: Operation, colour: string): void =>
   change({ colours: { ...machine.value!.colours, [operation]: colour.toLowerCase() } })
 function add(): void {
-  const record = newMachine(crypto.randomUUID(), `Laser ${bench.machines.length + 1}`)
+  const record = newMachine(crypto.randomUUID(), words.laser(bench.machines.length + 1))
   bench.put('machines', record)
   chosen.value = record.id
 }
 function remove({ id, name }: Machine): void {
   const gone = bench.remove('machines', id)
-  useMessages().say('said', `“${name}” is taken off the bench. Jobs keep their copy.`, {
-    label: 'Bring back',
+  useMessages().say('said', words.takenOffBench(name), {
+    label: common.bringBack,
     run: () => bench.undo([gone]),
   })
 }
@@ -77,11 +79,11 @@ function remove({ id, name }: Machine): void {
 
 <template>
   <RecordList
-    label="Machines"
+    :label="words.machines"
     :records="listed"
     :chosen="machine?.id"
-    empty="No machine yet. Add the laser you cut on: its kerf and its tests are kept with it."
-    add="Add machine"
+    :empty="words.noMachineYet"
+    :add="words.addMachine"
     @choose="chosen = $event"
     @add="add"
   />
@@ -97,7 +99,7 @@ function remove({ id, name }: Machine): void {
         <button
           type="button"
           class="btn-icon"
-          :aria-label="`Remove ${machine.name}`"
+          :aria-label="words.remove(machine.name)"
           @click="remove(machine)"
         >
           <Trash2 :size="17" />
@@ -105,7 +107,7 @@ function remove({ id, name }: Machine): void {
       </div>
       <MachineFields :machine="machine" @change="change" />
       <fieldset>
-        <legend class="text-sm font-semibold">Colours its software expects</legend>
+        <legend class="text-sm font-semibold">{{ words.coloursSoftwareExpects }}</legend>
         <div class="mt-1 flex flex-wrap gap-x-4 gap-y-1">
           <label v-for="operation in OPERATIONS" :key="operation" class="flex items-center gap-1.5 text-sm">
             <input
@@ -122,8 +124,8 @@ function remove({ id, name }: Machine): void {
     </div>
     <div class="grid content-start gap-3">
       <div class="card grid gap-2">
-        <h3>Kerfs measured on it</h3>
-        <ul v-if="kerfs.length > 0" class="grid gap-1" aria-label="Kerfs measured on it">
+        <h3>{{ words.kerfsMeasured }}</h3>
+        <ul v-if="kerfs.length > 0" class="grid gap-1" :aria-label="words.kerfsMeasured">
           <KerfRow
             v-for="record in kerfs"
             :key="record.id"
@@ -132,10 +134,10 @@ function remove({ id, name }: Machine): void {
           />
         </ul>
         <p v-else class="note">
-          None yet. Open a job that is cut on it, and press “Measure the kerf” in Measure.
+          {{ words.noneYetOpen }}
         </p>
         <p class="note">
-          {{ testCount }} {{ testCount === 1 ? 'test' : 'tests' }} of speed and power, shown in Tune.
+          {{ words.testsOfSpeed(testCount) }}
         </p>
       </div>
       <div class="card"><MachineEvents :machine-id="machine.id" /></div>

@@ -3,9 +3,10 @@ import { scaleLinear } from 'd3'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { BookRow } from '@core/book'
-import { counted, fixed } from '@core/length'
+import { fixed } from '@core/length'
 import ChartAxes from '@web/parts/ChartAxes.vue'
 import { useChartWidth } from '@web/parts/chart-width'
+import { minutesChart as words } from './words'
 
 /** What the machine's clock expected of each cut, and how long it took: on the line where both agree. */
 const props = defineProps<{ rows: BookRow[] }>()
@@ -36,24 +37,30 @@ const up = computed(() =>
     .range([HIGH - EDGE.bottom, EDGE.top]),
 )
 const end = computed(() => at.value.domain()[1])
-const words = ({ row, expected, minutes }: (typeof dots.value)[number]): string =>
-  `${row.name}, revision ${row.number}: ${fixed(expected, 1)} min expected, ${fixed(minutes, 1)} taken`
+const saidOf = ({ row, expected, minutes }: (typeof dots.value)[number]): string =>
+  words.revisionMinExpected(row.name, row.number, fixed(expected, 1), fixed(minutes, 1))
 const open = ({ job, number }: BookRow): void => void router.push(`/job/${job}/log/cut?cut=${number}`)
 </script>
 
 <template>
-  <article class="card grid content-start gap-1.5" aria-label="Minutes expected and taken">
-    <h2 class="text-[15px]!">Minutes expected and taken</h2>
-    <p v-if="dots.length === 0" class="note">Write down in Log how long a cut took.</p>
+  <article class="card grid content-start gap-1.5" :aria-label="words.minutesExpectedTaken">
+    <h2 class="text-[15px]!">{{ words.minutesExpectedTaken }}</h2>
+    <p v-if="dots.length === 0" class="note">{{ words.writeDownLog }}</p>
     <svg
       v-else
       ref="chart"
       :viewBox="`0 0 ${wide} ${HIGH}`"
       class="w-full"
       role="group"
-      aria-label="One dot a cut"
+      :aria-label="words.dotCut"
     >
-      <ChartAxes :at="at" :up="up" :ticks="at.ticks(5)" across="expected, min" upwards="taken, min" />
+      <ChartAxes
+        :at="at"
+        :up="up"
+        :ticks="at.ticks(5)"
+        :across="words.expectedMin"
+        :upwards="words.takenMin"
+      />
       <line :x1="at(0)" :y1="up(0)" :x2="at(end)" :y2="up(end)" stroke="var(--edge)" stroke-dasharray="5 4" />
       <circle
         v-for="dot in dots"
@@ -67,15 +74,15 @@ const open = ({ job, number }: BookRow): void => void router.push(`/job/${job}/l
         class="cursor-pointer"
         role="link"
         tabindex="0"
-        :aria-label="words(dot)"
+        :aria-label="saidOf(dot)"
         @click="open(dot.row)"
         @keydown.enter="open(dot.row)"
       >
-        <title>{{ words(dot) }}</title>
+        <title>{{ saidOf(dot) }}</title>
       </circle>
     </svg>
     <p v-if="dots.length > 0" class="note">
-      {{ counted(dots.length, 'cut') }}. Above the line it took longer than its clock expected then.
+      {{ words.cutAboveLine(dots.length) }}
     </p>
   </article>
 </template>

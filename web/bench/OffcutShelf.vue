@@ -16,6 +16,8 @@ import OffcutPicture from '@web/parts/OffcutPicture.vue'
 import { useSay } from '@web/parts/say'
 import TextEntry from '@web/parts/TextEntry.vue'
 import { useBench } from '@web/stores/bench'
+import { common } from '@web/words'
+import { offcutShelf as words } from './words'
 
 /** What is there of a stock beside whole sheets: what is left of used ones, sheets of another size. */
 const props = defineProps<{ stock: Stock }>()
@@ -23,8 +25,8 @@ const emit = defineEmits<{ change: [offcuts: Offcut[]] }>()
 const say = useSay()
 const { shape } = offcutSchema
 const SIZES = [
-  { key: 'width', label: 'Offcut width' },
-  { key: 'height', label: 'Offcut height' },
+  { key: 'width', label: words.offcutWidth },
+  { key: 'height', label: words.offcutHeight },
 ] as const
 const next = ref({ width: 200, height: 150, count: 1 })
 const corners = ref('')
@@ -54,7 +56,7 @@ const remove = (id: string): void =>
 const reserved = computed(() => reservedOf(props.stock.id, useBench().orders))
 const keptFor = ({ id }: Offcut): string => {
   const own = reserved.value.get(id)
-  return own ? `${own.count} kept for order ${own.orders.map(({ number }) => number).join(', ')}` : ''
+  return own ? words.keptOrder(own.count, own.orders.map(({ number }) => number).join(', ')) : ''
 }
 const sizeOf = ({ width, height, outline }: Offcut): string =>
   `${say.value.size([width, height], 0)}${outline ? `, ${outline.length} corners` : ''}`
@@ -62,8 +64,8 @@ const sizeOf = ({ width, height, outline }: Offcut): string =>
 
 <template>
   <div class="grid content-start gap-2">
-    <h3>Offcuts and other pieces at hand</h3>
-    <ul class="grid gap-1.5" aria-label="Offcuts">
+    <h3>{{ words.offcutsOtherPieces }}</h3>
+    <ul class="grid gap-1.5" :aria-label="words.offcuts">
       <li
         v-for="each in stock.offcuts"
         :key="each.id"
@@ -72,20 +74,20 @@ const sizeOf = ({ width, height, outline }: Offcut): string =>
         <OffcutPicture :offcut="each" />
         <div class="min-w-0">
           <p class="num text-sm">{{ sizeOf(each) }}</p>
-          <p v-if="each.since" class="text-[12px] text-quiet">since {{ each.since }}</p>
+          <p v-if="each.since" class="text-[12px] text-quiet">{{ words.since(each.since) }}</p>
           <p v-if="keptFor(each)" class="text-[13px] text-gorse">{{ keptFor(each) }}</p>
         </div>
         <button
           type="button"
           class="btn-icon p-1"
-          :aria-label="`Remove offcut ${say.shortPlain(each.width)} × ${say.shortPlain(each.height)}`"
+          :aria-label="words.removeOffcut(say.shortPlain(each.width), say.shortPlain(each.height))"
           @click="remove(each.id)"
         >
           <Trash2 :size="15" />
         </button>
         <div class="col-span-3 grid grid-cols-2 gap-2">
           <label class="col-span-2 min-w-0 text-[13px] font-medium" data-field="bench-offcut">
-            Written on it
+            {{ words.writtenOnIt }}
             <TextEntry
               class="input"
               :maxlength="60"
@@ -95,7 +97,7 @@ const sizeOf = ({ width, height, outline }: Offcut): string =>
           </label>
           <FigureField
             data-field="bench-offcut"
-            label="Count"
+            :label="words.count"
             kind="figure"
             :limits="limitsOf(shape.count)"
             :model-value="each.count"
@@ -103,7 +105,7 @@ const sizeOf = ({ width, height, outline }: Offcut): string =>
           />
           <FigureField
             data-field="bench-offcut"
-            label="Price of one"
+            :label="words.priceOfOne"
             kind="figure"
             :step="0.5"
             :digits="2"
@@ -113,9 +115,9 @@ const sizeOf = ({ width, height, outline }: Offcut): string =>
           />
         </div>
       </li>
-      <li v-if="stock.offcuts.length === 0" class="note">None. Test pieces and small boxes can use them.</li>
+      <li v-if="stock.offcuts.length === 0" class="note">{{ words.noneTestPieces }}</li>
     </ul>
-    <form class="grid gap-2" aria-label="New offcut" @submit.prevent="add">
+    <form class="grid gap-2" :aria-label="words.newOffcut" @submit.prevent="add">
       <div class="flex flex-wrap items-start gap-2">
         <FigureField
           v-for="{ key, label } in SIZES"
@@ -131,14 +133,14 @@ const sizeOf = ({ width, height, outline }: Offcut): string =>
           v-model="next.count"
           class="w-16"
           data-field="bench-offcut"
-          label="Count"
+          :label="words.count"
           kind="figure"
           :limits="limitsOf(shape.count)"
         />
-        <button type="submit" class="btn mt-4.5">Add</button>
+        <button type="submit" class="btn mt-4.5">{{ common.add }}</button>
       </div>
       <label class="text-[13px] font-medium" data-field="bench-offcut">
-        Or its corners, in order round it, {{ say.lengthUnit }}
+        {{ words.cornersOrderRound(say.lengthUnit) }}
         <input v-model="corners" class="input" maxlength="1000" placeholder="0 0, 300 0, 300 120, 0 260" />
       </label>
       <p v-if="error" class="text-[13px] text-rowan" role="alert">{{ error }}</p>

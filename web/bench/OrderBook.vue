@@ -4,7 +4,7 @@ import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { batchOf, batchRefusal, type Job } from '@core/job'
 import { withBoxes } from '@core/derive'
-import { counted, fixed } from '@core/length'
+import { fixed } from '@core/length'
 import { machineQueues, queueGroups, stockNeeds, type Order, type QueueGroup, type Turn } from '@core/orders'
 import { dayOf, dateText } from '@web/data/dates'
 import { readPreference, writePreference } from '@web/data/preferences'
@@ -15,6 +15,9 @@ import { useShelf } from '@web/stores/shelf'
 import OrderForm from './OrderForm.vue'
 import OrderRow from './OrderRow.vue'
 import { useQueue } from './use-queue'
+import { common } from '@web/words'
+import InSentence from '@web/parts/InSentence.vue'
+import { orderBook as words } from './words'
 
 /** Who wants what by when: in turn, by machine and stock, with the hours and sheets that it takes. */
 const bench = useBench()
@@ -41,8 +44,8 @@ const hours = (all: number): string => (all < 0.995 ? `${fixed(all * 60, 0)} min
 const change = (order: Order): boolean => bench.put('orders', order)
 function remove({ id, number }: Order): void {
   const gone = bench.remove('orders', id)
-  useMessages().say('said', `Order ${number} is taken out.`, {
-    label: 'Bring back',
+  useMessages().say('said', words.orderTakenOut(number), {
+    label: common.bringBack,
     run: () => bench.undo([gone]),
   })
 }
@@ -59,7 +62,7 @@ async function cutTogether(group: QueueGroup): Promise<void> {
   const numbers = group.entries.map(({ order }) => order.number).join(', ')
   const about = {
     id: crypto.randomUUID(),
-    name: `Orders ${numbers}`.slice(0, 80),
+    name: words.orders(numbers).slice(0, 80),
     changed: new Date().toISOString(),
   }
   const id = await shelf.begun(batchOf(ordered(group), about))
@@ -69,17 +72,17 @@ async function cutTogether(group: QueueGroup): Promise<void> {
 
 <template>
   <OrderForm class="max-md:order-last" />
-  <section class="grid min-w-0 gap-3" aria-label="Order book">
+  <section class="grid min-w-0 gap-3" :aria-label="words.orderBook">
     <p v-if="bench.orders.length === 0" class="card">
-      No order yet. Take one: it is laid out by itself, and you see when it will be cut.
+      {{ words.noOrderYet }}
     </p>
     <section v-if="queued.length > 0" class="card grid gap-2" aria-labelledby="machines-title">
       <div class="flex flex-wrap items-start justify-between gap-3">
-        <h2 id="machines-title" class="text-base!">What is ahead</h2>
+        <h2 id="machines-title" class="text-base!">{{ words.whatIsAhead }}</h2>
         <FigureField
           class="w-40"
           data-field="laser-hours"
-          label="At the laser a day"
+          :label="words.laserDay"
           kind="figure"
           unit="h"
           :step="0.5"
@@ -89,41 +92,45 @@ async function cutTogether(group: QueueGroup): Promise<void> {
           @update:model-value="setHours"
         />
       </div>
-      <ul class="grid gap-1 text-sm" aria-label="Machines">
+      <ul class="grid gap-1 text-sm" :aria-label="words.machines">
         <li v-for="each in machines" :key="each.machine.id">
-          <strong>{{ each.machine.name }}:</strong>
-          {{ hours(each.hours) }} for {{ counted(each.turns.length, 'order') }}, the last is cut on
-          {{ dateText(each.turns.at(-1)!.day) }}.
+          <InSentence
+            :text="words.machineAhead(hours(each.hours), each.turns.length, dateText(each.turns.at(-1)!.day))"
+          >
+            <template #machine><strong>{{ each.machine.name }}:</strong></template>
+          </InSentence>
         </li>
       </ul>
-      <ul v-if="needs.length > 0" class="grid gap-1 text-sm" aria-label="Stock">
+      <ul v-if="needs.length > 0" class="grid gap-1 text-sm" :aria-label="common.stock">
         <li v-for="each in needs" :key="each.stock.id">
-          <strong>{{ each.stock.name }}:</strong>
-          {{ counted(each.sheets, 'sheet') }}, {{ each.atHand }} at hand.
-          <span v-if="each.short > 0" class="text-gorse">Buy {{ each.short }}.</span>
+          <InSentence :text="words.stockAhead(each.sheets, each.atHand)">
+            <template #stock><strong>{{ each.stock.name }}:</strong></template>
+          </InSentence>
+          {{ ' ' }}
+          <span v-if="each.short > 0" class="text-gorse">{{ words.buy(each.short) }}</span>
         </li>
       </ul>
-      <p v-if="working" class="note" role="status">Laying out, to see what it takes…</p>
+      <p v-if="working" class="note" role="status">{{ words.layingOutSee }}</p>
     </section>
     <section
       v-for="group in groups"
       :key="group.key"
       class="card grid gap-1"
-      :aria-label="group.stock?.name ?? 'No stock yet'"
+      :aria-label="group.stock?.name ?? words.noStockYet"
     >
       <div class="flex flex-wrap items-center gap-2">
         <h2 class="min-w-52 flex-1 text-base!">
-          {{ group.stock?.name ?? 'No stock yet' }}
-          <span class="text-sm font-normal text-quiet">on {{ group.machine?.name ?? 'no machine yet' }}</span>
+          {{ group.stock?.name ?? words.noStockYet }}
+          <span class="text-sm font-normal text-quiet">{{ words.onMachine(group.machine?.name) }}</span>
         </h2>
         <span v-if="group.seconds > 0" class="num text-sm">{{ hours(group.seconds / 3600) }}</span>
         <button v-if="against(group) === ''" type="button" class="btn" @click="cutTogether(group)">
           <Combine :size="16" aria-hidden="true" />
-          Put them on the same sheets
+          {{ words.putThemSame }}
         </button>
       </div>
       <p v-if="against(group) && against(group) !== 'alone'" class="note">
-        Not on the same sheets: {{ against(group) }}
+        {{ words.notSameSheets(against(group)) }}
       </p>
       <ol>
         <OrderRow
@@ -140,7 +147,7 @@ async function cutTogether(group: QueueGroup): Promise<void> {
       </ol>
     </section>
     <section v-if="after.length > 0" class="card grid gap-1" aria-labelledby="after-title">
-      <h2 id="after-title" class="text-base!">Cut, and handed over</h2>
+      <h2 id="after-title" class="text-base!">{{ words.cutHandedOver }}</h2>
       <ol>
         <OrderRow
           v-for="order in after"

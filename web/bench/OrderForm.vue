@@ -7,6 +7,8 @@ import { focusInvalid } from '@web/parts/focus-invalid'
 import TextEntry from '@web/parts/TextEntry.vue'
 import { useBench } from '@web/stores/bench'
 import { useShelf } from '@web/stores/shelf'
+import { common } from '@web/words'
+import { orderForm as words } from './words'
 
 /** Takes an order: of which job, how many, for whom, by when. */
 const bench = useBench()
@@ -21,7 +23,7 @@ const { shape } = orderSchema
 function take(event: Event): void {
   if (focusInvalid(event)) return
   const job = jobs.value.find(({ id }) => id === next.value.job)
-  error.value = job ? '' : 'Choose the job that is ordered.'
+  error.value = job ? '' : words.chooseJobOrdered
   if (!job) return
   const order: Order = {
     ...next.value,
@@ -44,28 +46,28 @@ function take(event: Event): void {
     novalidate
     @submit.prevent="take"
   >
-    <h2 id="order-title" class="text-base!">Take an order</h2>
+    <h2 id="order-title" class="text-base!">{{ words.takeOrder }}</h2>
     <label class="text-[13px] font-medium">
-      Job
+      {{ words.job }}
       <select
         v-model="next.job"
         class="input font-sans!"
         :aria-invalid="error !== '' || undefined"
         @change="error = ''"
       >
-        <option value="" disabled>Choose a job</option>
+        <option value="" disabled>{{ words.chooseJob }}</option>
         <option v-for="{ id, name } in jobs" :key="id" :value="id">{{ name }}</option>
       </select>
     </label>
     <div class="grid grid-cols-[5rem_1fr] gap-2">
-      <FigureField v-model="next.boxes" label="Boxes" kind="figure" :limits="limitsOf(shape.boxes)" />
+      <FigureField v-model="next.boxes" :label="common.boxes" kind="figure" :limits="limitsOf(shape.boxes)" />
       <label class="text-[13px] font-medium">
-        Due on
+        {{ words.dueOn }}
         <input v-model="next.due" type="date" class="input" />
       </label>
     </div>
     <label class="text-[13px] font-medium">
-      For whom
+      {{ words.forWhom }}
       <TextEntry
         class="input font-sans!"
         :maxlength="120"
@@ -74,7 +76,7 @@ function take(event: Event): void {
       />
     </label>
     <label class="text-[13px] font-medium">
-      Note
+      {{ words.note }}
       <TextEntry
         class="input font-sans!"
         :maxlength="400"
@@ -83,6 +85,6 @@ function take(event: Event): void {
       />
     </label>
     <p v-if="error" class="text-[13px] text-rowan" role="alert">{{ error }}</p>
-    <button type="submit" class="btn btn-main justify-self-start">Take it</button>
+    <button type="submit" class="btn btn-main justify-self-start">{{ words.takeIt }}</button>
   </form>
 </template>

@@ -2,10 +2,11 @@
 import { Check, Trash2, Undo2 } from '@lucide/vue'
 import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
-import { counted, formatDuration } from '@core/length'
+import { formatDuration } from '@core/length'
 import type { Order, OrderState, Turn } from '@core/orders'
 import type { RunCost } from '@core/price'
 import { dateText } from '@web/data/dates'
+import { orderRow as words } from './words'
 
 /** One order: what it is, what cutting it takes, and whether it will be there in time. */
 const props = defineProps<{
@@ -24,8 +25,8 @@ const takes = computed(() => {
   const offcuts = run.takes.flatMap((each) => each.offcuts).reduce((sum, { count }) => sum + count, 0)
   return [
     formatDuration(run.seconds),
-    ...(sheets > 0 ? [counted(sheets, 'sheet')] : []),
-    ...(offcuts > 0 ? [counted(offcuts, 'offcut')] : []),
+    ...(sheets > 0 ? [words.sheets(sheets)] : []),
+    ...(offcuts > 0 ? [words.offcuts(offcuts)] : []),
   ].join(', ')
 })
 /** Offcuts that its layout takes and that are not kept for it yet. */
@@ -41,17 +42,17 @@ const kept = computed(() => props.order.reserved.reduce((sum, { count }) => sum 
 const inTime = computed(() => {
   const { turn, order } = props
   if (!turn) return null
-  const on = `cut on ${dateText(turn.day)}`
+  const on = words.cutOn(dateText(turn.day))
   if (turn.late === 'no') return { says: on, colour: order.due ? 'text-moss' : '' }
   return turn.late === 'yes'
-    ? { says: `Too late: ${on}`, colour: 'text-rowan' }
-    : { says: `Perhaps too late: ${on}, if the machine’s clock is right`, colour: 'text-gorse' }
+    ? { says: words.tooLate(on), colour: 'text-rowan' }
+    : { says: words.perhapsTooLate(on), colour: 'text-gorse' }
 })
 const move = (state: OrderState): void => emit('change', { ...props.order, state })
 const NEXT = { waiting: 'cut', cut: 'handed over', 'handed over': null } as const
 const BACK = { waiting: null, cut: 'waiting', 'handed over': 'cut' } as const
-const WORDS = { cut: 'It is cut', 'handed over': 'It is handed over' } as const
-const about = computed(() => `Order ${props.order.number}`)
+const WORDS = { cut: words.itIsCut, 'handed over': words.handedOver } as const
+const about = computed(() => words.order(props.order.number))
 </script>
 
 <template>
@@ -64,15 +65,15 @@ const about = computed(() => `Order ${props.order.number}`)
       >
         {{ order.boxes }} × {{ order.name }}
       </RouterLink>
-      <span v-if="order.due" class="num text-sm">due {{ dateText(order.due) }}</span>
+      <span v-if="order.due" class="num text-sm">{{ words.due(dateText(order.due)) }}</span>
     </div>
     <p v-if="order.customer || order.note" class="text-sm text-quiet">
-      {{ [order.customer && `For ${order.customer}`, order.note].filter(Boolean).join('. ') }}
+      {{ [order.customer && words.for(order.customer), order.note].filter(Boolean).join('. ') }}
     </p>
     <p v-if="trouble" class="text-sm text-rowan">{{ trouble }}</p>
     <p v-else-if="order.state === 'waiting'" class="num text-sm">
       <template v-if="run">{{ takes }}</template>
-      <span v-else role="status">{{ isWorking ? 'Being laid out…' : 'Waits to be laid out' }}</span>
+      <span v-else role="status">{{ isWorking ? words.beingLaidOut : words.waitsLaidOut }}</span>
       <template v-if="inTime">
         ·
         <span :class="inTime.colour">{{ inTime.says }}</span>
@@ -93,11 +94,11 @@ const about = computed(() => `Order ${props.order.number}`)
         v-if="BACK[order.state]"
         type="button"
         class="btn min-h-11"
-        :aria-label="`${about}: not yet`"
+        :aria-label="words.notYet(about)"
         @click="move(BACK[order.state]!)"
       >
         <Undo2 :size="16" aria-hidden="true" />
-        Not yet
+        {{ words.waits }}
       </button>
       <button
         v-if="order.state === 'waiting' && free.length > 0"
@@ -105,18 +106,18 @@ const about = computed(() => `Order ${props.order.number}`)
         class="btn min-h-11"
         @click="$emit('change', { ...order, reserved: free })"
       >
-        Keep its offcuts for it
+        {{ words.keepOffcuts }}
       </button>
       <template v-if="order.state === 'waiting' && kept > 0">
-        <span class="text-sm text-moss">{{ counted(kept, 'offcut') }} kept for it</span>
+        <span class="text-sm text-moss">{{ words.offcutKept(kept) }}</span>
         <button type="button" class="btn min-h-11" @click="$emit('change', { ...order, reserved: [] })">
-          Let go of them
+          {{ words.letGoThem }}
         </button>
       </template>
       <button
         type="button"
         class="btn-icon ml-auto"
-        :aria-label="`Remove order ${order.number}`"
+        :aria-label="words.removeOrder(order.number)"
         @click="$emit('remove')"
       >
         <Trash2 :size="17" />

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { fitPromises, fitScale, gapPromises, keptByFirmness, throughPromises } from '@core/belief'
-import { counted, percent } from '@core/length'
+import { percent } from '@core/length'
 import { clockOf, clockPromises } from '@core/plan'
 import { useBench } from '@web/stores/bench'
 import PromiseChart from './PromiseChart.vue'
+import { promiseBook as words } from './words'
 
 /** How good what was promised has been: what was said of earlier cuts, and what came. */
 const bench = useBench()
@@ -22,52 +23,51 @@ const machines = computed(() =>
 const kinds = computed((): Kind[] => [
   {
     id: 'fit',
-    title: 'The fit that was asked for',
+    title: words.fitAsked,
     promises: fitPromises(bench.promises),
-    none: 'Say in Log how a copy fitted: the odds it was cut with are held against it.',
+    none: words.sayLogHow,
   },
   {
     id: 'gap',
-    title: 'Gaps inside their 95 % interval',
+    title: words.gapsInsideInterval,
     promises: gapPromises(bench.promises),
-    none: 'Measure one play in Log: it lies inside its interval, or not.',
+    none: words.measurePlayLog,
   },
   {
     id: 'through',
-    title: 'Cuts that go through',
+    title: words.cutsGoThrough,
     promises: throughPromises(bench.promises),
-    none: 'Say in Log whether all parts fell free.',
+    none: words.sayLogWhether,
   },
   {
     id: 'minutes',
-    title: 'Minutes inside their 90 % range',
+    title: words.minutesInsideRange,
     promises: machines.value.flatMap(({ runs }) => clockPromises(runs)),
-    none: 'Write down in Log how long a cut took.',
+    none: words.writeDownLog,
   },
 ])
 const kept = ({ promises }: Kind): string => {
   const came = promises.filter((each) => each.came).length
   const said = promises.reduce((sum, each) => sum + each.said, 0) / promises.length
-  return `${came} of ${counted(promises.length, 'promise')} came; ${percent(said)} was said on average.`
+  return words.promiseCameSaid(came, promises.length, percent(said))
 }
 /** What follows from it: how much wider or narrower things are stated now. */
 const widths = computed(() => [
-  { of: 'Fit and gaps', scale: fitScale(bench.promises) },
-  ...machines.value.map(({ name, runs }) => ({ of: `Minutes on ${name}`, scale: clockOf(runs).scale })),
+  { of: words.fitGaps, scale: fitScale(bench.promises) },
+  ...machines.value.map(({ name, runs }) => ({ of: words.minutesOn(name), scale: clockOf(runs).scale })),
 ])
 const widthWords = (scale: number): string => {
-  if (Math.abs(scale - 1) < 0.02) return 'stated as reckoned'
-  return `stated ${percent(Math.abs(scale - 1))} ${scale > 1 ? 'wider' : 'narrower'} than reckoned`
+  if (Math.abs(scale - 1) < 0.02) return words.statedReckoned
+  return words.stated(percent(Math.abs(scale - 1)), scale > 1)
 }
 </script>
 
 <template>
   <section class="grid gap-3 md:col-span-2" aria-labelledby="promises-title">
     <div class="card grid gap-1 text-sm">
-      <h2 id="promises-title">How good promises have been</h2>
+      <h2 id="promises-title">{{ words.howGoodPromises }}</h2>
       <p>
-        Every cut in a log is held against what was said of it before. Where too little came, doubts are
-        stated wider from then on; where more came than was said, narrower.
+        {{ words.everyCutLog }}
       </p>
       <ul class="num">
         <li v-for="each in widths" :key="each.of">{{ each.of }}: {{ widthWords(each.scale) }}.</li>

@@ -2,8 +2,9 @@
 import { scaleLinear, scaleSqrt } from 'd3'
 import { computed } from 'vue'
 import type { Kept } from '@core/belief'
-import { counted, percent } from '@core/length'
+import { percent } from '@core/length'
 import ChartAxes from '@web/parts/ChartAxes.vue'
+import { promiseChart as words } from './words'
 
 /** What was said against what came: on the line where promises are right. */
 const props = defineProps<{ title: string; groups: Kept[] }>()
@@ -23,8 +24,8 @@ const radius = computed(() =>
 )
 /** Half of what chance alone leaves between both, for so many. [DEF: deviation of a share] */
 const chance = ({ count, said }: Kept): number => Math.min(0.5, 1.96 * Math.sqrt((said * (1 - said)) / count))
-const words = ({ count, said, came }: Kept): string =>
-  `${percent(said)} said, ${percent(came / count)} came, of ${counted(count, 'promise')}`
+const saidOf = ({ count, said, came }: Kept): string =>
+  words.saidCamePromise(percent(said), percent(came / count), count)
 </script>
 
 <template>
@@ -33,15 +34,15 @@ const words = ({ count, said, came }: Kept): string =>
       :viewBox="`0 0 ${SIZE} ${SIZE}`"
       class="w-full max-w-60"
       role="img"
-      :aria-label="`${title}: ${groups.map(words).join('; ')}`"
+      :aria-label="`${title}: ${groups.map(saidOf).join('; ')}`"
     >
       <ChartAxes
         :at="at"
         :up="up"
         :ticks="TICKS"
         :text="(tick) => String(tick * 100)"
-        across="said, %"
-        upwards="came, %"
+        :across="words.said"
+        :upwards="words.came"
       />
       <line :x1="at(0)" :y1="up(0)" :x2="at(1)" :y2="up(1)" stroke="var(--edge)" stroke-dasharray="5 4" />
       <g v-for="group in groups" :key="group.said">
@@ -66,9 +67,9 @@ const words = ({ count, said, came }: Kept): string =>
     </svg>
     <div class="grid gap-1 text-[13px]">
       <ul class="num">
-        <li v-for="group in groups" :key="group.said">{{ words(group) }}</li>
+        <li v-for="group in groups" :key="group.said">{{ saidOf(group) }}</li>
       </ul>
-      <p class="note">The bar is how far chance alone may take it.</p>
+      <p class="note">{{ words.barHowFar }}</p>
     </div>
   </div>
 </template>

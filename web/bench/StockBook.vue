@@ -13,6 +13,8 @@ import { useMessages } from '@web/stores/messages'
 import OffcutShelf from './OffcutShelf.vue'
 import RecordList from './RecordList.vue'
 import TasteList from './TasteList.vue'
+import { common } from '@web/words'
+import { stockBook as words } from './words'
 
 const bench = useBench()
 const say = useSay()
@@ -48,8 +50,8 @@ function add(record: Stock): void {
 }
 function remove(record: Stock): void {
   const gone = bench.remove('stocks', record.id)
-  useMessages().say('said', `“${stockTitle(record)}” is taken off the bench. Jobs keep their copy.`, {
-    label: 'Bring back',
+  useMessages().say('said', words.takenOffBench(stockTitle(record)), {
+    label: common.bringBack,
     run: () => bench.undo([gone]),
   })
 }
@@ -57,20 +59,20 @@ const line = (record: Stock): string => {
   const thickness = thicknessOf(record)
   return thickness.measured
     ? `${thicknessLine(thickness, say.value)}${thickness.uneven ? ', uneven' : ''}`
-    : 'not measured yet'
+    : words.notMeasuredYet
 }
 </script>
 
 <template>
   <div class="grid gap-3">
     <RecordList
-      label="Stocks"
+      :label="words.stocks"
       :records="listed"
       :chosen="stock?.id"
-      empty="No stock yet. Add the sheet you have in front of you, and measure it in a few places."
-      add="Add stock"
+      :empty="words.noStockYet"
+      :add="words.addStock"
       @choose="chosen = $event"
-      @add="add(newStock(newId(), `Sheet material ${bench.stocks.length + 1}`))"
+      @add="add(newStock(newId(), words.sheetMaterial(bench.stocks.length + 1)))"
     />
     <TasteList />
   </div>
@@ -80,12 +82,12 @@ const line = (record: Stock): string => {
       <span class="flex gap-2">
         <button type="button" class="btn" @click="add(newBatch(stock, newId(), 'new batch'))">
           <CopyPlus :size="15" aria-hidden="true" />
-          New batch of this
+          {{ words.newBatch }}
         </button>
         <button
           type="button"
           class="btn-icon"
-          :aria-label="`Remove ${stockTitle(stock)}`"
+          :aria-label="words.remove(stockTitle(stock))"
           @click="remove(stock)"
         >
           <Trash2 :size="17" />
@@ -97,7 +99,7 @@ const line = (record: Stock): string => {
     <div class="grid gap-3 md:grid-cols-2">
       <OffcutShelf :stock="stock" @change="change({ offcuts: $event })" />
       <label class="block text-sm font-semibold" data-field="bench-notes">
-        Notes
+        {{ words.notes }}
         <TextEntry
           class="input mt-1"
           :rows="4"
@@ -108,7 +110,7 @@ const line = (record: Stock): string => {
       </label>
     </div>
     <CautionNote
-      :title="`Cutting ${stock.family === 'other' ? 'this material' : stock.family}`"
+      :title="words.cutting(stock.family === 'other' ? words.thisMaterial : stock.family)"
       :cautions="FAMILIES[stock.family].cautions"
     />
   </section>

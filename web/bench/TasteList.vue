@@ -6,6 +6,7 @@ import type { Taste, TasteRecord } from '@core/fit'
 import { familySchema } from '@core/stock'
 import { useSay } from '@web/parts/say'
 import { useBench } from '@web/stores/bench'
+import { tasteList as words } from './words'
 
 const bench = useBench()
 const say = useSay()
@@ -14,13 +15,13 @@ const whole = (taste: Taste): string =>
 const one = ({ from, interference, doubt, note }: TasteRecord): string =>
   `${from} ${say.value.finePlain(interference)} ± ${say.value.finePlain(doubt)}, ${note}`
 const ABOUT: Record<CheckRecord['about'], string> = {
-  calipers: 'calipers on a gauge',
-  face: 'the other face',
-  place: 'other places of the bed',
-  setting: 'the setting it is cut with',
-  day: 'another day',
-  play: 'play of joints',
-  part: 'parts measured after a cut',
+  calipers: words.calipersGauge,
+  face: words.otherFace,
+  place: words.otherPlacesBed,
+  setting: words.settingCut,
+  day: words.anotherDay,
+  play: words.playJoints,
+  part: words.partsMeasuredAfter,
 }
 const checkWords = ({ about, off, doubt, note }: CheckRecord): string =>
   `${ABOUT[about]}: ${off.map(say.value.finePlain).join(', ')} ± ${say.value.finePlain(doubt)}` +
@@ -37,10 +38,9 @@ const families = computed(() =>
 
 <template>
   <section class="card text-sm" aria-labelledby="taste-title">
-    <h2 id="taste-title">Your own snug</h2>
+    <h2 id="taste-title">{{ words.ownSnug }}</h2>
     <p v-if="families.length === 0" class="note mt-1">
-      Not known yet. A fit comb, or a word on a cut in Log, says which interference feels just right to you.
-      Kerf is something else.
+      {{ words.notKnownYet }}
     </p>
     <div v-for="{ family, taste, records } in families" :key="family" class="mt-1.5">
       <p>
@@ -54,7 +54,7 @@ const families = computed(() =>
           <button
             type="button"
             class="btn-icon p-1"
-            :aria-label="`Remove ${record.from} ${say.finePlain(record.interference)}`"
+            :aria-label="words.remove(record.from, say.finePlain(record.interference))"
             @click="bench.remove('tastes', record.id)"
           >
             <Trash2 :size="13" />
@@ -63,14 +63,14 @@ const families = computed(() =>
       </ul>
     </div>
     <template v-if="bench.checks.length > 0">
-      <h3 class="mt-2">Checks of a kerf</h3>
+      <h3 class="mt-2">{{ words.checksKerf }}</h3>
       <ul class="text-[12px] text-quiet">
         <li v-for="check in bench.checks" :key="check.id" class="flex items-center gap-1">
           <span class="num flex-1">{{ checkWords(check) }}</span>
           <button
             type="button"
             class="btn-icon p-1"
-            :aria-label="`Remove the check: ${checkWords(check)}`"
+            :aria-label="words.removeCheck(checkWords(check))"
             @click="bench.remove('checks', check.id)"
           >
             <Trash2 :size="13" />

@@ -4,6 +4,7 @@ import { fileStem } from '@core/keep'
 import { download } from '@web/data/download'
 import type { Unreadable } from '@web/data/unreadable'
 import { useShelf } from '@web/stores/shelf'
+import { unreadableList as words } from './words'
 
 /** Records that are stored and cannot be read: why, and what can be done about each. */
 defineProps<{ records: Unreadable[] }>()
@@ -22,11 +23,11 @@ function exportAsItIs({ name, shelf: of, raw }: Unreadable): void {
   <section
     v-if="records.length > 0"
     class="rounded-md border border-rowan bg-rowan-wash p-3 text-sm"
-    aria-label="What cannot be read"
+    :aria-label="words.cannotRead"
   >
     <h2 class="flex items-center gap-1.5">
       <TriangleAlert :size="17" aria-hidden="true" />
-      Stored here, but cannot be read
+      {{ words.storedHereBut }}
     </h2>
     <ul class="mt-1 grid gap-2">
       <li
@@ -38,20 +39,20 @@ function exportAsItIs({ name, shelf: of, raw }: Unreadable): void {
           <strong>{{ record.name }}:</strong>
           {{ record.why }}
           <span v-if="record.repaired" class="block text-[13px]">
-            It can be mended: {{ record.repaired.mended.join('; ') }}.
+            {{ words.itCanBe(record.repaired.mended.join('; ')) }}
           </span>
         </p>
         <button type="button" class="btn" @click="exportAsItIs(record)">
           <FileDown :size="15" aria-hidden="true" />
-          Export as it is
+          {{ words.exportAsIt }}
         </button>
         <button v-if="record.repaired" type="button" class="btn" @click="shelf.settle(record, 'repair')">
           <Wrench :size="15" aria-hidden="true" />
-          Mend it
+          {{ words.mendIt }}
         </button>
         <button type="button" class="btn" @click="shelf.settle(record, 'delete')">
           <Trash2 :size="15" aria-hidden="true" />
-          Delete it
+          {{ words.deleteIt }}
         </button>
       </li>
     </ul>

@@ -6,6 +6,7 @@ import type { RunCost } from '@core/price'
 import { isUnreadable, loadJob } from '@web/data/jobs'
 import { useBench } from '@web/stores/bench'
 import type { PriceAnswer, PriceRequest } from '@web/workers/pricing'
+import { useQueue as words } from './words'
 
 export interface Queue {
   /** Waiting orders in their turn, each with what cutting it comes to as far as it is known. */
@@ -18,8 +19,8 @@ export interface Queue {
   jobs: Ref<Map<string, Job>>
 }
 
-const GONE = 'Its job is no longer in this browser: take the order out, or import the job.'
-const CANNOT = 'This cannot be laid out on its sheets: see Lay out.'
+const GONE = words.jobNoLonger
+const CANNOT = words.cannotLaidOut
 
 interface Pricer {
   /** What one order comes to; null where it cannot be laid out. */

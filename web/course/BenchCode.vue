@@ -2,6 +2,7 @@
 import { ref } from 'vue'
 import { seedOf } from '@core/course'
 import { notACode } from './not-a-code'
+import { benchCode as words } from './words'
 
 /** The code of a bench, typed: who types the same one works on the same sheet and laser. */
 const props = defineProps<{ code: string }>()
@@ -20,7 +21,7 @@ function go(): void {
 <template>
   <form class="flex flex-wrap items-end gap-2" @submit.prevent="go">
     <label class="text-[13px] font-medium">
-      Code of a bench
+      {{ words.codeBench }}
       <input
         v-model="typed"
         class="input w-28 uppercase max-sm:min-h-11"
@@ -32,7 +33,9 @@ function go(): void {
         @input="wrong = ''"
       />
     </label>
-    <button type="submit" class="btn max-sm:min-h-11" :disabled="typed.trim() === ''">Go to it</button>
+    <button type="submit" class="btn max-sm:min-h-11" :disabled="typed.trim() === ''">
+      {{ words.goToIt }}
+    </button>
     <p v-if="wrong" class="w-full text-[13px] text-rowan" role="alert">
       {{ wrong }}
     </p>

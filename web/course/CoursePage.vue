@@ -12,6 +12,8 @@ import { LESSON_PARTS } from './lesson-parts'
 import MyTray from './MyTray.vue'
 import { notACode } from './not-a-code'
 import { useProgress } from './progress'
+import { common } from '@web/words'
+import { coursePage as words } from './words'
 
 /** Twelve lessons, each on a bench that one can touch. A code gives a class the same bench. */
 const route = useRoute()
@@ -54,16 +56,16 @@ provide(COURSE, {
 <template>
   <div class="mx-auto grid max-w-7xl gap-3 p-4 max-sm:p-2">
     <header class="flex flex-wrap items-center gap-3">
-      <RouterLink :to="back" class="btn-icon" :aria-label="back === '/' ? 'All jobs' : 'Back to your job'">
+      <RouterLink :to="back" class="btn-icon" :aria-label="back === '/' ? common.allJobs : words.backJob">
         <ChevronLeft :size="18" />
       </RouterLink>
-      <h1>Learn with your hands</h1>
+      <h1>{{ words.learnHands }}</h1>
       <span class="num flex-1 text-[13px] text-quiet" data-testid="course-done">
-        {{ done.length }} of {{ LESSONS.length }} done · bench {{ code }}
+        {{ words.doneBench(done.length, LESSONS.length, code) }}
       </span>
       <RouterLink to="/teach" class="btn">
         <Users :size="16" aria-hidden="true" />
-        For teachers
+        {{ words.forTeachers }}
       </RouterLink>
       <UnitsMenu />
       <ThemeButton />
@@ -74,7 +76,7 @@ provide(COURSE, {
     <main class="grid items-start gap-3 md:grid-cols-[16rem_1fr]">
       <div class="grid gap-3">
         <label class="text-[13px] font-medium md:hidden">
-          Lesson
+          {{ words.lesson }}
           <select
             class="input min-h-11"
             :value="chosen"
@@ -85,7 +87,7 @@ provide(COURSE, {
             </option>
           </select>
         </label>
-        <nav class="card grid gap-0.5 p-2 max-md:hidden" aria-label="Lessons">
+        <nav class="card grid gap-0.5 p-2 max-md:hidden" :aria-label="words.lessons">
           <button
             v-for="({ id, title, about }, i) in LESSONS"
             :key="id"
@@ -99,7 +101,7 @@ provide(COURSE, {
             <span class="flex items-center gap-1.5">
               <span class="num w-5 text-right text-quiet">{{ i + 1 }}</span>
               <span class="flex-1">{{ title }}</span>
-              <Check v-if="done.includes(id)" :size="16" class="text-moss" aria-label="done" />
+              <Check v-if="done.includes(id)" :size="16" class="text-moss" :aria-label="words.done" />
             </span>
           </button>
         </nav>
@@ -109,8 +111,7 @@ provide(COURSE, {
       <MyTray class="md:hidden" :notes="notes" :world="world" :done="done" @go="go" />
       <BenchCode class="card md:col-span-2" :code="code" @bench="on" />
       <p class="note md:col-span-2">
-        All of it is simulated: nothing is cut, and your machine differs. Before you work a real laser, read
-        its manual and the local rules, and let somebody show you.
+        {{ words.allSimulatedNothing }}
       </p>
     </main>
   </div>

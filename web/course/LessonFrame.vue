@@ -4,6 +4,7 @@ import { computed, onMounted, ref } from 'vue'
 import { LESSONS, nextGoal } from '@core/course'
 import { useCourse } from './course-at'
 import type { LessonOnBench } from './use-lesson'
+import { lessonFrame as words } from './words'
 
 /** What is to be done in a lesson, ticked as it is done; the bench; and what came of it. */
 const props = defineProps<{ lesson: LessonOnBench<unknown, never> }>()
@@ -26,15 +27,15 @@ function again(): void {
 <template>
   <section class="card grid min-w-0 gap-3" data-lesson :aria-label="LESSONS[place].title">
     <h2 ref="heading" tabindex="-1">{{ place + 1 }}. {{ LESSONS[place].title }}</h2>
-    <ol class="grid gap-1 text-sm" aria-label="What to do">
+    <ol class="grid gap-1 text-sm" :aria-label="words.whatToDo">
       <li
         v-for="({ text, done }, i) in goals"
         :key="i"
         class="flex gap-1.5"
         :class="i === now ? 'font-semibold' : done ? 'text-moss' : 'text-quiet'"
       >
-        <Check v-if="done" :size="18" class="shrink-0" aria-label="Done:" />
-        <CircleDot v-else-if="i === now" :size="18" class="shrink-0 text-heather" aria-label="Now:" />
+        <Check v-if="done" :size="18" class="shrink-0" :aria-label="words.done" />
+        <CircleDot v-else-if="i === now" :size="18" class="shrink-0 text-heather" :aria-label="words.now" />
         <Circle v-else :size="18" class="shrink-0" aria-hidden="true" />
         <span>{{ text }}</span>
       </li>
@@ -50,12 +51,12 @@ function again(): void {
         class="btn btn-main"
         @click="course.next(lesson.id)"
       >
-        Next: {{ next }}
+        {{ words.next(next) }}
       </button>
       <button v-if="!lesson.isDone.value" type="button" class="btn" @click="showsHint = !showsHint">
-        {{ showsHint ? 'Hide the hint' : 'A hint' }}
+        {{ showsHint ? words.hideHint : words.aHint }}
       </button>
-      <button type="button" class="btn" @click="again">Start again</button>
+      <button type="button" class="btn" @click="again">{{ words.startAgain }}</button>
       <p v-if="showsHint && !lesson.isDone.value" class="note w-full text-[13px]" aria-live="polite">
         {{ lesson.hint.value }}
       </p>

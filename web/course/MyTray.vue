@@ -4,6 +4,7 @@ import { useRouter } from 'vue-router'
 import { trayJob, trayLines, type LessonId, type Notes, type World } from '@core/course'
 import { useSay } from '@web/parts/say'
 import { useShelf } from '@web/stores/shelf'
+import { myTray as words } from './words'
 
 /** What the lessons have noted of one’s own tray, and the tray as a job. */
 const props = defineProps<{ notes: Notes; world: World; done: LessonId[] }>()
@@ -23,7 +24,7 @@ async function make(): Promise<void> {
 
 <template>
   <section class="card grid gap-2" aria-labelledby="my-tray">
-    <h2 id="my-tray">Your tray</h2>
+    <h2 id="my-tray">{{ words.yourTray }}</h2>
     <dl class="grid grid-cols-[auto_1fr] gap-x-3 gap-y-0.5 text-[13px]">
       <template v-for="{ lesson, label, text } in lines" :key="lesson">
         <dt>{{ label }}</dt>
@@ -34,12 +35,12 @@ async function make(): Promise<void> {
             class="min-h-6 cursor-pointer text-quiet underline"
             @click="emit('go', lesson)"
           >
-            not yet
+            {{ words.notYet }}
           </button>
         </dd>
       </template>
     </dl>
-    <button type="button" class="btn" :disabled="!isReady" @click="make">Make it a job</button>
-    <p v-if="!isReady" class="note">Six lessons each note a figure. Then it is a tray that you can cut.</p>
+    <button type="button" class="btn" :disabled="!isReady" @click="make">{{ words.makeJob }}</button>
+    <p v-if="!isReady" class="note">{{ words.sixLessonsEach }}</p>
   </section>
 </template>

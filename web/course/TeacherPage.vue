@@ -7,9 +7,11 @@ import { minutesText } from '@core/length'
 import { useSay } from '@web/parts/say'
 import ThemeButton from '@web/shell/ThemeButton.vue'
 import UnitsMenu from '@web/shell/UnitsMenu.vue'
+import InSentence from '@web/parts/InSentence.vue'
 import BenchCode from './BenchCode.vue'
 import { useProgress } from './progress'
 import WorkSheets from './WorkSheets.vue'
+import { teacherPage as words } from './words'
 
 /** For who teaches a class: which lesson takes how long, one bench for all, its answers, sheets to print. */
 const say = useSay()
@@ -21,7 +23,7 @@ const copied = ref('')
 async function copy(): Promise<void> {
   try {
     await navigator.clipboard.writeText(link.value)
-    copied.value = 'The link is copied.'
+    copied.value = words.linkCopied
   } catch {
     copied.value = link.value // the browser does not let a page copy: here it is, to be copied by hand
   }
@@ -34,40 +36,42 @@ const print = (): void => globalThis.print()
     class="mx-auto grid max-w-5xl grid-cols-[minmax(0,1fr)] gap-3 p-4 max-sm:p-2 print:max-w-none print:p-0"
   >
     <header class="no-print flex flex-wrap items-center gap-3">
-      <RouterLink to="/learn" class="btn-icon" aria-label="The lessons">
+      <RouterLink to="/learn" class="btn-icon" :aria-label="words.theLessons">
         <ChevronLeft :size="18" />
       </RouterLink>
-      <h1 class="flex-1">For teachers</h1>
+      <h1 class="flex-1">{{ words.forTeachers }}</h1>
       <UnitsMenu />
       <ThemeButton />
     </header>
     <main class="grid min-w-0 grid-cols-[minmax(0,1fr)] gap-3">
       <section class="no-print card grid gap-2" aria-labelledby="one-bench">
-        <h2 id="one-bench">One bench for the class</h2>
+        <h2 id="one-bench">{{ words.benchClass }}</h2>
         <p class="max-w-prose text-sm">
-          Each code stands for a sheet and a laser of its own. Who opens
-          <strong class="num text-lg">{{ code }}</strong>
-          works with the same figures as you. What they have done is kept on their own device.
+          <InSentence :text="words.eachCode">
+            <template #code><strong class="num text-lg">{{ code }}</strong></template>
+          </InSentence>
         </p>
         <div class="flex flex-wrap items-end gap-2">
           <BenchCode :code="code" @bench="on" />
-          <button type="button" class="btn" @click="on(anySeed(Math.random()))">A fresh bench</button>
+          <button type="button" class="btn" @click="on(anySeed(Math.random()))">
+            {{ words.freshBench }}
+          </button>
           <button type="button" class="btn" @click="copy">
             <Link2 :size="16" aria-hidden="true" />
-            Copy the link for the class
+            {{ words.copyLinkClass }}
           </button>
         </div>
         <p class="text-[13px] break-all" aria-live="polite">{{ copied }}</p>
       </section>
       <section class="no-print card" aria-labelledby="lessons">
-        <h2 id="lessons">Twelve lessons, {{ minutesText(total) }} in all</h2>
-        <div class="mt-1 overflow-x-auto" tabindex="0" role="group" aria-label="Lessons, times and answers">
+        <h2 id="lessons">{{ words.twelveLessonsAll(minutesText(total)) }}</h2>
+        <div class="mt-1 overflow-x-auto" tabindex="0" role="group" :aria-label="words.lessonsTimesAnswers">
           <table class="w-full text-left text-[13px]">
             <thead>
               <tr>
-                <th class="py-1 pr-3">Lesson</th>
-                <th class="py-1 pr-3 text-right">Minutes</th>
-                <th class="py-1">On bench {{ code }}</th>
+                <th class="py-1 pr-3">{{ words.lesson }}</th>
+                <th class="py-1 pr-3 text-right">{{ words.minutes }}</th>
+                <th class="py-1">{{ words.onBench(code) }}</th>
               </tr>
             </thead>
             <tbody>
@@ -92,14 +96,14 @@ const print = (): void => globalThis.print()
           </table>
         </div>
         <p class="note mt-2">
-          With one real laser: half of the class works on the lessons, and the other half measures and cuts.
+          {{ words.realLaserHalf }}
         </p>
       </section>
       <div class="no-print flex flex-wrap items-center gap-3">
-        <h2 class="flex-1">Sheets to print</h2>
+        <h2 class="flex-1">{{ words.sheetsPrint }}</h2>
         <button type="button" class="btn" @click="print">
           <Printer :size="16" aria-hidden="true" />
-          Print the four sheets
+          {{ words.printFourSheets }}
         </button>
       </div>
       <WorkSheets :key="`${code} ${say.lengthUnit}`" :world="world" :code="code" :answers="answers" />

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { lineAt, type Scale } from '@core/course'
 import ScaleMarks from './bench/ScaleMarks.vue'
+import { vernierPicture as words } from './words'
 
 /** A main scale with a vernier under it, to be read on paper. */
 const props = defineProps<{ scale: Scale; jaws: number }>()
@@ -13,7 +14,7 @@ const x = (mm: number): number => 12 + (mm - from) * perMm
 </script>
 
 <template>
-  <svg :viewBox="`0 0 ${WIDTH} 96`" class="w-full" role="img" aria-label="A vernier to read">
+  <svg :viewBox="`0 0 ${WIDTH} 96`" class="w-full" role="img" :aria-label="words.vernierRead">
     <rect x="1" y="1" :width="WIDTH - 2" :height="LINE - 1" class="fill-sunk stroke-edge" />
     <rect
       :x="x(jaws) - 6"

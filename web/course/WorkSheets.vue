@@ -3,6 +3,8 @@ import { computed } from 'vue'
 import { LESSONS, vernierTasks, type LessonId, type World } from '@core/course'
 import { useSay } from '@web/parts/say'
 import VernierPicture from './VernierPicture.vue'
+import { common } from '@web/words'
+import { workSheets as words } from './words'
 
 /** Sheets for a class: verniers to read, tables to fill in at the laser, cards to put in order, answers. */
 const props = defineProps<{ world: World; code: string; answers: Record<LessonId, string> }>()
@@ -10,46 +12,46 @@ const say = useSay()
 const verniers = computed(() => vernierTasks(props.world, say.value.lengthUnit))
 const TABLES = [
   {
-    title: 'Thickness, film off',
-    note: 'Six places or more, some at every edge. Tabs: the mean. Slots: the thickest.',
-    heads: ['Place', 'Reading', 'Place', 'Reading'],
+    title: words.thicknessFilmOff,
+    note: words.sixPlacesMore,
+    heads: [words.place, words.reading, words.place, words.reading],
     rows: 4,
   },
   {
-    title: 'Kerf by squares',
+    title: words.kerfSquares,
     note: 'Kerf = drawn side − mean of all readings. Compensation per side = kerf ÷ 2.',
-    heads: ['Square', 'Across', 'Up'],
+    heads: [words.square, words.across, words.up],
     rows: 5,
   },
   {
-    title: 'Comb',
-    note: 'Press by hand. Write forced, press, snug, easy or loose. Keep the pair that holds when lifted.',
-    heads: ['Step', 'How it goes', 'Lifted'],
+    title: words.comb,
+    note: words.pressHandWrite,
+    heads: [words.step, words.howGoes, words.lifted],
     rows: 6,
   },
   {
-    title: 'Test sheet',
-    note: 'Slow to fast, one pass. Free, or holds? Leave a tenth or two of energy to spare.',
-    heads: ['Speed', 'Free?', 'Edge'],
+    title: words.testSheet,
+    note: words.slowFastPass,
+    heads: [common.speed, words.free, words.edge],
     rows: 6,
   },
 ]
 const CARDS = [
-  'Peel the film off',
-  'Measure the thickness',
-  'Cut and measure five squares',
-  'Press a comb together',
-  'Cut a test sheet',
-  'Lay the parts out',
-  'Engrave the words',
-  'Score the labels',
-  'Cut holes and windows',
-  'Cut the outlines',
-  'Check before you move the sheet',
-  'Fit it dry',
-  'Check both diagonals',
-  'Glue, and hold',
-  'Note what came out',
+  words.peelFilmOff,
+  words.measureThickness,
+  words.cutMeasureFive,
+  words.pressCombTogether,
+  words.cutTestSheet,
+  words.layPartsOut,
+  words.engraveWords,
+  words.scoreLabels,
+  words.cutHolesWindows,
+  words.cutOutlines,
+  words.checkBeforeMove,
+  words.fitDry,
+  words.checkBothDiagonals,
+  words.glueHold,
+  words.noteCameOut,
 ]
 /** In an order that gives nothing away. */
 const cards = [...CARDS].sort((a, b) => a.localeCompare(b))
@@ -58,16 +60,16 @@ const cards = [...CARDS].sort((a, b) => a.localeCompare(b))
 <template>
   <div class="grid gap-6">
     <section class="sheet card" aria-labelledby="sheet-verniers">
-      <h3 id="sheet-verniers">1. Read these verniers</h3>
+      <h3 id="sheet-verniers">{{ words.readVerniers }}</h3>
       <ol class="mt-2 grid gap-4 sm:grid-cols-2 print:grid-cols-2">
         <li v-for="({ scale, jaws }, i) in verniers" :key="i">
           <VernierPicture :scale="scale" :jaws="jaws" />
-          <p class="text-[13px]">{{ i + 1 }}. reads ____________ {{ say.lengthUnit }}</p>
+          <p class="text-[13px]">{{ words.reads(i + 1, say.lengthUnit) }}</p>
         </li>
       </ol>
     </section>
     <section class="sheet card" aria-labelledby="sheet-tables">
-      <h3 id="sheet-tables">2. At the laser</h3>
+      <h3 id="sheet-tables">{{ words.atTheLaser }}</h3>
       <div class="mt-2 grid gap-4 sm:grid-cols-2 print:grid-cols-2">
         <table v-for="{ title, note, heads, rows } in TABLES" :key="title" class="w-full text-[13px]">
           <caption class="text-left font-semibold">
@@ -90,7 +92,7 @@ const cards = [...CARDS].sort((a, b) => a.localeCompare(b))
       </div>
     </section>
     <section class="sheet card" aria-labelledby="sheet-cards">
-      <h3 id="sheet-cards">3. Cut out, and put in order</h3>
+      <h3 id="sheet-cards">{{ words.cutOutPut }}</h3>
       <ul class="mt-2 grid grid-cols-2 sm:grid-cols-3 print:grid-cols-3">
         <li
           v-for="card in cards"
@@ -102,13 +104,14 @@ const cards = [...CARDS].sort((a, b) => a.localeCompare(b))
       </ul>
     </section>
     <section class="sheet card" aria-labelledby="sheet-answers">
-      <h3 id="sheet-answers">Answers, bench {{ code }}</h3>
-      <p class="text-[13px]">
-        Verniers:
-        <span class="num">
-          {{ verniers.map(({ jaws }, i) => `${i + 1}. ${say.plain(jaws)}`).join('   ') }}
-        </span>
-        {{ say.lengthUnit }}
+      <h3 id="sheet-answers">{{ words.answersBench(code) }}</h3>
+      <p class="num text-[13px]">
+        {{
+          words.verniers(
+            verniers.map(({ jaws }, i) => `${i + 1}. ${say.plain(jaws)}`).join('   '),
+            say.lengthUnit,
+          )
+        }}
       </p>
       <ol class="mt-1 list-decimal pl-6 text-[13px]">
         <li v-for="{ id, title } in LESSONS" :key="id">
@@ -116,7 +119,7 @@ const cards = [...CARDS].sort((a, b) => a.localeCompare(b))
           {{ answers[id] }}
         </li>
       </ol>
-      <p class="mt-2 text-[13px]">Cards: {{ CARDS.join(' → ') }}.</p>
+      <p class="mt-2 text-[13px]">{{ words.cards(CARDS.join(' → ')) }}</p>
     </section>
   </div>
 </template>

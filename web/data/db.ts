@@ -10,6 +10,7 @@ import type { Order } from '@core/orders'
 import type { Run } from '@core/plan'
 import type { Stock } from '@core/stock'
 import type { TestRecord } from '@core/tune'
+import { db as words } from './words'
 
 /** A job as it is stored. `revision` goes up with every write, so that two tabs notice each other. */
 export interface StoredJob {
@@ -91,7 +92,7 @@ async function upgrade(
     if (!db.objectStoreNames.contains(store)) db.createObjectStore(store, { keyPath: 'id' })
   }
   if (from === 0) return
-  if (!migrate) throw new Error('The storage is older than it was a moment ago.') // it is opened again
+  if (!migrate) throw new Error(words.storageOlderMoment) // it is opened again
   const on = new Date().toISOString()
   const storeOf = (transaction.objectStore as (name: string) => LooseStore).bind(transaction)
   for (const kind of BENCH_STORES) {

@@ -1,5 +1,6 @@
 import { readIn, writeIn } from './folder'
 import { folderStep } from './folder-step'
+import { folderBench as words } from './words'
 
 /** The bench's own file in a folder. */
 export const BENCH_FILE = 'bench.uplands.json'
@@ -36,18 +37,13 @@ export async function syncBench({ handle, last }: Kept, side: BenchSide): Promis
     return { last: { ...last, [BENCH_FILE]: ours }, said: [] }
   }
   const { refused, differs } = await side.take(theirs!, step === 'conflict')
-  if (refused !== null) return { last, said: [`“${BENCH_FILE}” in the folder was left as it is. ${refused}`] }
+  if (refused !== null) return { last, said: [words.folderLeft(BENCH_FILE, refused)] }
   if (step === 'read') return { last: { ...last, [BENCH_FILE]: theirs! }, said: [] }
   if (differs.length > 0) await writeIn(handle, OTHER_FILE, theirs!)
   const now = await side.text()
   await writeIn(handle, BENCH_FILE, now)
   const said =
-    differs.length === 0
-      ? []
-      : [
-          `The bench was changed here and in the folder: ${differs.slice(0, 5).join(', ')} stayed as here. ` +
-            `What the folder had is “${OTHER_FILE}” there.`,
-        ]
+    differs.length === 0 ? [] : [words.benchChangedHere(differs.slice(0, 5).join(', '), OTHER_FILE)]
   return { last: { ...last, [BENCH_FILE]: now }, said }
 }
 

@@ -3,6 +3,7 @@ import { filesIn, readIn, writeIn } from './folder'
 import { BENCH_FILE } from './folder-bench'
 import { folderStep } from './folder-step'
 import { listJobs, saveJob } from './jobs'
+import { folderSync as words } from './words'
 
 /** A folder, and what each of its files was when it was as here. */
 export interface Folder {
@@ -63,7 +64,7 @@ export async function syncFolder(folder: Folder): Promise<Synced> {
     if (step === 'write' || (step === 'same' && here !== null)) synced.last[file] = here!
     if (step === 'write' || step === 'same') continue
     const read = readJob(there!)
-    if (!read.ok) synced.refused.push(`“${file}” in the folder was left as it is. ${read.error}`)
+    if (!read.ok) synced.refused.push(words.folderLeft(file, read.error))
     else if (step === 'conflict') synced.conflicts.push({ file, ours: stored!.job, theirs: read.job })
     else {
       await saveJob(read.job, stored?.revision ?? 0)

@@ -2,6 +2,7 @@ import { readJobValue, type Attachments } from '@core/keep'
 import type { Job } from '@core/job'
 import { BENCH_STORES, withDatabase, type Database, type StoredJob } from './db'
 import { unreadableJob, type Unreadable } from './unreadable'
+import { jobs as words } from './words'
 
 /** Whoever wants to know what this tab stored. */
 const savedBy = new Set<(job: Job) => void>()
@@ -29,7 +30,7 @@ function checked(stored: unknown): StoredJob | Unreadable {
   const read = readJobValue(job)
   if (!read.ok) return unreadableJob(stored, read.error)
   if (typeof id !== 'string' || id !== read.job.id || typeof revision !== 'number') {
-    return unreadableJob(stored, 'Its place in storage does not belong to it.')
+    return unreadableJob(stored, words.placeStorageNot)
   }
   return { id, revision, job: read.job }
 }

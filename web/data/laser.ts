@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import type { LaserAct, LaserPiece, LaserSetup, LaserState } from '@core/rehearse'
+import { laser as words } from './words'
 
 const keptSchema = z.object({ token: z.string().max(80), work: z.string().max(200) })
 function asJson(text: string | null): unknown {
@@ -13,7 +14,7 @@ function asJson(text: string | null): unknown {
 /** What asking a laser came to: what it said, or one sentence why not. */
 export type Answer<T> = { ok: true; value: T } | { ok: false; error: string; lost: boolean }
 
-const LOST = 'The simulated laser does not answer. It answers where Uplands was started with npm run demo.'
+const LOST = words.simulatedLaserNot
 /** How long an answer may take, ms. */
 const PATIENCE = 20_000
 

@@ -1,6 +1,7 @@
 import { greysFrom, pictureFrom, pictureSize, type Picture } from '@core/art'
+import { picture as words } from './words'
 
-const UNREADABLE = 'This picture cannot be read. Save it again as a PNG or a JPEG.'
+const UNREADABLE = words.pictureCannotRead
 
 /** Reads a picture from a file: its size is looked at before anything of it is decoded. */
 export async function readPicture(

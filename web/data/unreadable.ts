@@ -1,6 +1,7 @@
 import { RECORD_SCHEMAS, repairJob } from '@core/keep'
 import { repair, sentenceFor, type Repaired } from '@core/limits'
 import { BENCH_STORES } from './db'
+import { unreadable as words } from './words'
 
 export type Shelf = (typeof BENCH_STORES)[number]
 
@@ -30,12 +31,12 @@ const NAMES: Record<Shelf | 'jobs', string> = {
   stocks: 'a stock',
   kerfs: 'a kerf',
   tests: 'a test',
-  tastes: 'a record of your own snug',
-  events: 'something done to a machine',
-  runs: 'the minutes of a cut',
-  checks: 'a check of a kerf',
-  promises: 'a promise and what came of it',
-  orders: 'an order',
+  tastes: words.recordOwnSnug,
+  events: words.somethingDoneMachine,
+  runs: words.minutesCut,
+  checks: words.checkKerf,
+  promises: words.promiseCame,
+  orders: words.anOrder,
 }
 
 const nameOf = (shelf: Unreadable['shelf'], raw: unknown): string =>

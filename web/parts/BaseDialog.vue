@@ -2,6 +2,7 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { X } from '@lucide/vue'
 import { onUnmounted } from 'vue'
+import { common } from '@web/words'
 
 defineProps<{ open: boolean; title: string; initialFocus?: HTMLElement | null }>()
 defineEmits<{ close: [] }>()
@@ -23,7 +24,7 @@ onUnmounted(() =>
       >
         <div class="flex items-start justify-between gap-4">
           <DialogTitle as="h2" class="text-lg font-semibold">{{ title }}</DialogTitle>
-          <button type="button" class="btn-icon" aria-label="Close" @click="$emit('close')">
+          <button type="button" class="btn-icon" :aria-label="common.close" @click="$emit('close')">
             <X :size="18" />
           </button>
         </div>

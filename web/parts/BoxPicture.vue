@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Facet, Picture } from '@core/derive'
+import { boxPicture as words } from './words'
 
 /** A box drawn small: planes from the back to the front, lighter where the light falls. */
 const props = defineProps<{ picture: Picture }>()
@@ -11,8 +12,7 @@ const viewBox = computed(() => {
 })
 const data = ({ rings }: Facet): string =>
   rings.map((ring) => `M${ring.map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`).join('L')}Z`).join('')
-const mix = ({ shade }: Facet): string =>
-  `color-mix(in srgb, var(--ply) ${Math.round(55 + 45 * shade)}%, var(--ply-edge))`
+const mix = ({ shade }: Facet): string => words.colorMixSrgb(Math.round(55 + 45 * shade))
 </script>
 
 <template>

@@ -5,6 +5,7 @@ import { AXES, type Group, type Panel } from '@core/assembly'
 import { oncePainted } from '@web/once-painted'
 import { useTheme } from './theme'
 import { BoxScene, type Look } from './box-scene'
+import { boxView as words } from './words'
 
 const props = defineProps<{
   panels: Panel[]
@@ -93,13 +94,13 @@ function reset(): void {
 }
 
 const BUTTONS = [
-  { label: 'Turn left', icon: ChevronLeft, act: () => turn(-0.3, 0) },
-  { label: 'Turn right', icon: ChevronRight, act: () => turn(0.3, 0) },
-  { label: 'Tilt up', icon: ChevronUp, act: () => turn(0, 0.2) },
-  { label: 'Tilt down', icon: ChevronDown, act: () => turn(0, -0.2) },
-  { label: 'Nearer', icon: ZoomIn, act: () => zoom(1.25) },
-  { label: 'Farther', icon: ZoomOut, act: () => zoom(0.8) },
-  { label: 'As it was first', icon: RotateCcw, act: reset },
+  { label: words.turnLeft, icon: ChevronLeft, act: () => turn(-0.3, 0) },
+  { label: words.turnRight, icon: ChevronRight, act: () => turn(0.3, 0) },
+  { label: words.tiltUp, icon: ChevronUp, act: () => turn(0, 0.2) },
+  { label: words.tiltDown, icon: ChevronDown, act: () => turn(0, -0.2) },
+  { label: words.nearer, icon: ZoomIn, act: () => zoom(1.25) },
+  { label: words.farther, icon: ZoomOut, act: () => zoom(0.8) },
+  { label: words.asItWas, icon: RotateCcw, act: reset },
 ]
 
 /** A press that does not move chooses a panel; one that does turns the view. */
@@ -156,7 +157,7 @@ watch(
   <div class="flex h-full min-h-0 flex-col">
     <div class="relative min-h-0 flex-1 overflow-hidden">
       <p v-if="noWebGL" class="note p-4">
-        This browser shows no 3D here (WebGL is off). The flat panels below are made from the same shapes.
+        {{ words.browserShowsNo }}
       </p>
       <canvas
         ref="canvas"
@@ -187,7 +188,7 @@ watch(
       </button>
       <div class="flex min-w-56 flex-1 flex-wrap gap-x-3">
         <label class="flex min-w-28 flex-1 items-center gap-2 text-[13px] whitespace-nowrap">
-          Pull apart
+          {{ words.pullApart }}
           <input
             v-model.number="explode"
             type="range"
@@ -198,7 +199,7 @@ watch(
           />
         </label>
         <label class="flex min-w-28 flex-1 items-center gap-2 text-[13px] whitespace-nowrap">
-          Section
+          {{ words.section }}
           <input
             v-model.number="section"
             type="range"
@@ -212,17 +213,17 @@ watch(
           v-if="groups?.length"
           class="flex min-w-52 flex-1 items-center gap-2 text-[13px] whitespace-nowrap"
         >
-          <template v-if="groups.length === 1">Open the {{ groups[0].id }}</template>
+          <template v-if="groups.length === 1">{{ words.openThe(groups[0].id) }}</template>
           <template v-else>
-            Open
-            <select v-model="which" class="input w-auto! py-0.5!" aria-label="What is opened">
+            {{ words.open }}
+            <select v-model="which" class="input w-auto! py-0.5!" :aria-label="words.whatIsOpened">
               <option v-for="(group, i) in groups" :key="group.id" :value="String(i)">{{ group.id }}</option>
-              <option :value="ALL">all</option>
+              <option :value="ALL">{{ words.all }}</option>
             </select>
           </template>
           <input
             v-model.number="opened"
-            :aria-label="groups.length === 1 ? `Open the ${groups[0].id}` : 'How far it is open'"
+            :aria-label="groups.length === 1 ? words.openThe(groups[0].id) : words.howFarOpen"
             type="range"
             min="0"
             max="1"

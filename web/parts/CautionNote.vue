@@ -2,6 +2,7 @@
 import { TriangleAlert } from '@lucide/vue'
 import type { LessonId } from '@core/course'
 import WhyLink from './WhyLink.vue'
+import { cautionNote as words } from './words'
 
 defineProps<{ cautions: string[]; title?: string; why?: LessonId }>()
 </script>
@@ -10,7 +11,7 @@ defineProps<{ cautions: string[]; title?: string; why?: LessonId }>()
   <section
     v-if="cautions.length > 0"
     class="rounded-md border border-gorse bg-gorse-wash p-2.5 text-[13px]"
-    :aria-label="title ?? 'Look again'"
+    :aria-label="title ?? words.lookAgain"
   >
     <h3 v-if="title" class="flex items-center gap-1.5">
       <TriangleAlert :size="16" aria-hidden="true" />

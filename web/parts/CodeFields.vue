@@ -5,26 +5,27 @@ import FigureField from './FigureField.vue'
 import FormSection from './FormSection.vue'
 import TextEntry from './TextEntry.vue'
 import ToggleSwitch from './ToggleSwitch.vue'
+import { codeFields as words } from './words'
 
 /** How a machine's controller is spoken to, where it takes programs. */
 const props = defineProps<{ machine: Machine }>()
 const emit = defineEmits<{ change: [part: Partial<Machine>, key: string] }>()
 const { shape } = machineSchema.shape.code
 const WORDS = [
-  { key: 'airOn', label: 'Air on', rows: 0 },
-  { key: 'airOff', label: 'Air off', rows: 0 },
-  { key: 'header', label: 'Before the cut', rows: 2 },
-  { key: 'footer', label: 'After it', rows: 2 },
+  { key: 'airOn', label: words.airOn, rows: 0 },
+  { key: 'airOff', label: words.airOff, rows: 0 },
+  { key: 'header', label: words.beforeCut, rows: 2 },
+  { key: 'footer', label: words.afterIt, rows: 2 },
 ] as const
 const set = (part: Partial<Machine['code']>, key: string): void =>
   emit('change', { code: { ...props.machine.code, ...part } }, `machine code ${key}`)
 </script>
 
 <template>
-  <FormSection title="Programs for its controller" said="G-code" data-field="machine-code">
+  <FormSection :title="words.programsController" :said="words.gCode" data-field="machine-code">
     <FigureField
       data-field="code-scale"
-      label="Whole power is said as S"
+      :label="words.wholePowerSaid"
       kind="figure"
       :model-value="machine.code.scale"
       :limits="limitsOf(shape.scale)"
@@ -33,7 +34,7 @@ const set = (part: Partial<Machine['code']>, key: string): void =>
     />
     <ToggleSwitch
       data-field="code-dynamic"
-      label="Power goes down with the speed in corners"
+      :label="words.powerGoesDown"
       :model-value="machine.code.dynamic"
       @update:model-value="set({ dynamic: $event }, 'dynamic')"
     />
@@ -53,7 +54,7 @@ const set = (part: Partial<Machine['code']>, key: string): void =>
       />
     </label>
     <p class="note">
-      Its manual says what it understands. Run a program over waste with the beam at its least first.
+      {{ words.manualSaysUnderstands }}
     </p>
   </FormSection>
 </template>

@@ -2,6 +2,7 @@
 import type { LessonId } from '@core/course'
 import type { Doubt } from '@core/length'
 import WhyLink from './WhyLink.vue'
+import { doubtNote as words } from './words'
 
 defineProps<{ doubt: Doubt; why?: LessonId }>()
 defineEmits<{ use: [value: number]; keep: [] }>()
@@ -18,9 +19,9 @@ defineEmits<{ use: [value: number]; keep: [] }>()
         class="btn px-2 py-0.5"
         @click="$emit('use', doubt.suggestion.value)"
       >
-        Use {{ doubt.suggestion.label }}
+        {{ words.use(doubt.suggestion.label) }}
       </button>
-      <button type="button" class="btn px-2 py-0.5" @click="$emit('keep')">Keep it</button>
+      <button type="button" class="btn px-2 py-0.5" @click="$emit('keep')">{{ words.keepIt }}</button>
     </span>
   </div>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useGlossary } from './glossary'
+import { fieldLabel as words } from './words'
 
 /** The label of a field, with what its word means behind a mark. */
 defineProps<{ label: string; for?: string; term?: string }>()
@@ -14,7 +15,7 @@ const { show } = useGlossary()
       type="button"
       class="-my-1 min-h-6 min-w-6 cursor-pointer rounded text-[12px] text-quiet hover:bg-sunk"
       tabindex="-1"
-      :aria-label="`What is ${label.toLowerCase()}?`"
+      :aria-label="words.whatIs(label.toLowerCase())"
       @click="show(term)"
     >
       ?

@@ -8,6 +8,7 @@ import DoubtNote from './DoubtNote.vue'
 import { asTyped, inOtherUnits, limitText, parseAs, stepOf, unitOf, type FigureKind } from './figure-kinds'
 import FieldLabel from './FieldLabel.vue'
 import { useSay } from './say'
+import { figureField as words } from './words'
 
 /** A figure that is typed. Its limits are those of the schema it is kept by. */
 const props = withDefaults(
@@ -90,10 +91,10 @@ function outside(value: number): string {
   const { min, max, whole } = props.limits
   const limit = (figure: number): string => limitText(props.kind, figure, props.unit, say.value)
   if (whole && !Number.isInteger(value)) {
-    return `${props.label} is a whole number. Type ${Math.round(value)}, for example.`
+    return words.wholeNumberType(props.label, Math.round(value))
   }
-  if (value < min - 1e-9) return `${props.label} is at least ${limit(min)}.`
-  return value > max + 1e-9 ? `${props.label} is at most ${limit(max)}.` : ''
+  if (value < min - 1e-9) return words.isAtLeast(props.label, limit(min))
+  return value > max + 1e-9 ? words.isAtMost(props.label, limit(max)) : ''
 }
 
 function read(typed: string): void {

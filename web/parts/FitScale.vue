@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import { WORD_LIMITS, type FitPrediction } from '@core/fit'
 import { percent } from '@core/length'
 import { useSay } from './say'
+import { fitScale as words } from './words'
 
 const props = defineProps<{ fit: FitPrediction }>()
 const say = useSay()
@@ -28,7 +29,7 @@ const said = computed(() =>
       viewBox="0 0 300 46"
       class="w-full"
       role="img"
-      :aria-label="`Predicted fit: ${fit.word}, gap ${say.fine(fit.gap)}`"
+      :aria-label="words.predictedFitGap(fit.word, say.fine(fit.gap))"
     >
       <g v-for="band in bands" :key="band.word">
         <rect
@@ -60,8 +61,8 @@ const said = computed(() =>
         stroke-width="4"
       />
       <path :d="`M${scale(fit.felt)} 16 l-5 -9 h10 z`" fill="var(--heather)" />
-      <text x="4" y="9" font-size="11" fill="var(--quiet)">tighter</text>
-      <text x="296" y="9" font-size="11" text-anchor="end" fill="var(--quiet)">looser</text>
+      <text x="4" y="9" font-size="11" fill="var(--quiet)">{{ words.tighter }}</text>
+      <text x="296" y="9" font-size="11" text-anchor="end" fill="var(--quiet)">{{ words.looser }}</text>
     </svg>
     <p class="num text-[13px]" data-testid="odds">{{ said }}</p>
   </div>

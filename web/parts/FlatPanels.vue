@@ -11,6 +11,7 @@ import SpotMarks from './SpotMarks.vue'
 import { dimensionsOf, inRows, placeRows, type Dimension } from './panel-dimensions'
 import { useSay } from './say'
 import { lineData, regionData } from './svg-path'
+import { flatPanels as words } from './words'
 
 const props = defineProps<{
   panels: Panel[]
@@ -84,7 +85,7 @@ const choose = (id: string): void => emit('choose', id)
 </script>
 
 <template>
-  <svg :viewBox="view.viewBox" class="h-full w-full" role="group" aria-label="Panels, flat, outside face up">
+  <svg :viewBox="view.viewBox" class="h-full w-full" role="group" :aria-label="words.panelsFlatOutside">
     <defs>
       <pattern
         id="flat-wrong"
@@ -106,7 +107,7 @@ const choose = (id: string): void => emit('choose', id)
         class="cursor-pointer"
         role="button"
         tabindex="0"
-        :aria-label="`Choose ${panel.label}`"
+        :aria-label="words.choose(panel.label)"
         @click="choose(panel.id)"
         @keydown.enter.prevent="choose(panel.id)"
         @keydown.space.prevent="choose(panel.id)"

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { panelsShown, pictureOf } from '@core/derive'
 import type { Job } from '@core/job'
 import BoxPicture from './BoxPicture.vue'
+import { jobPicture as words } from './words'
 
 /** A job's box drawn small, or that it cannot be made. */
 const props = defineProps<{ job: Job }>()
@@ -14,5 +15,5 @@ const picture = computed(() => {
 
 <template>
   <BoxPicture v-if="picture" :picture="picture" />
-  <span v-else class="text-center text-[12px] text-rowan">cannot be made</span>
+  <span v-else class="text-center text-[12px] text-rowan">{{ words.cannotMade }}</span>
 </template>

@@ -4,6 +4,7 @@ import type { Picture } from '@core/derive'
 import { asksForList, KINDS, type Kind } from '@core/kinds'
 import { findBy } from './find-by'
 import BoxPicture from './BoxPicture.vue'
+import { kindGallery as words } from './words'
 
 /** What can be made, each as it would be drawn, found by what it is used for. */
 const props = defineProps<{ pictures: Record<string, Picture | null>; chosen?: string }>()
@@ -29,8 +30,8 @@ function takeFirst(): void {
       v-model="wanted"
       type="search"
       class="input font-sans!"
-      aria-label="What it is for"
-      placeholder="organiser, cards, tools, lid…"
+      :aria-label="words.whatItIs"
+      :placeholder="words.organiserCardsTools"
       @keydown.enter.prevent="takeFirst"
     />
     <div class="grid grid-cols-2 gap-1.5 sm:grid-cols-[repeat(auto-fill,minmax(9rem,1fr))]" data-field="kind">
@@ -49,7 +50,7 @@ function takeFirst(): void {
       </button>
     </div>
     <p v-if="shown.length === 0" class="note">
-      No kind is called that. Begin with the plain box: everything can be changed in Shape.
+      {{ words.noKindCalled }}
     </p>
   </div>
 </template>

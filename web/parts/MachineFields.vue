@@ -5,6 +5,8 @@ import { machineSchema, ORIGINS, type Machine } from '@core/machine'
 import FieldLabel from './FieldLabel.vue'
 import FigureField from './FigureField.vue'
 import TextEntry from './TextEntry.vue'
+import { common } from '@web/words'
+import { machineFields as words } from './words'
 
 defineProps<{ machine: Machine }>()
 const emit = defineEmits<{ change: [part: Partial<Machine>, key: string] }>()
@@ -13,19 +15,19 @@ defineExpose({ select: () => nameField.value?.select() })
 
 const { shape } = machineSchema
 const FIELDS = [
-  { key: 'bedWidth', figure: { label: 'Bed width', step: 10 } },
-  { key: 'bedHeight', figure: { label: 'Bed depth', step: 10 } },
-  { key: 'watts', figure: { label: 'Laser power', kind: 'figure', unit: 'W', step: 5 } },
-  { key: 'travelSpeed', figure: { label: 'Travel speed', kind: 'speed', step: 10 } },
-  { key: 'maxSpeed', figure: { label: 'Highest speed', kind: 'speed', step: 10 } },
-  { key: 'acceleration', figure: { label: 'Acceleration', kind: 'figure', unit: 'mm/s²', step: 100 } },
+  { key: 'bedWidth', figure: { label: words.bedWidth, step: 10 } },
+  { key: 'bedHeight', figure: { label: words.bedDepth, step: 10 } },
+  { key: 'watts', figure: { label: words.laserPower, kind: 'figure', unit: 'W', step: 5 } },
+  { key: 'travelSpeed', figure: { label: words.travelSpeed, kind: 'speed', step: 10 } },
+  { key: 'maxSpeed', figure: { label: words.highestSpeed, kind: 'speed', step: 10 } },
+  { key: 'acceleration', figure: { label: words.acceleration, kind: 'figure', unit: 'mm/s²', step: 100 } },
 ] as const
 const change = (part: Partial<Machine>, key: string): void => emit('change', part, `machine ${key}`)
 </script>
 
 <template>
   <label class="text-[13px] font-medium" data-field="machine-name">
-    Name
+    {{ common.name }}
     <TextEntry
       ref="nameField"
       class="input"
@@ -45,7 +47,7 @@ const change = (part: Partial<Machine>, key: string): void => emit('change', par
       @update:model-value="change({ [key]: $event }, key)"
     />
     <div class="col-span-2" data-field="origin">
-      <FieldLabel for="machine-origin" label="Origin corner, seen from the front" term="origin" />
+      <FieldLabel for="machine-origin" :label="words.originCornerSeen" term="origin" />
       <select
         id="machine-origin"
         class="input font-sans!"
@@ -59,7 +61,6 @@ const change = (part: Partial<Machine>, key: string): void => emit('change', par
     </div>
   </div>
   <p class="note">
-    The sheet is put into the origin corner; one larger than the bed is cut in several loads from there.
-    Speeds and acceleration only make the time estimate better. They stand in the machine’s manual.
+    {{ words.sheetPutInto }}
   </p>
 </template>

@@ -2,6 +2,7 @@
 import { Listbox, ListboxButton, ListboxLabel, ListboxOption, ListboxOptions } from '@headlessui/vue'
 import { ChevronsUpDown } from '@lucide/vue'
 import { computed } from 'vue'
+import { pickRecord as words } from './words'
 
 const props = defineProps<{
   label: string
@@ -39,7 +40,7 @@ const pick = (id: string): void => {
           <span class="note block">{{ describe(record) }}</span>
         </div>
       </ListboxOption>
-      <li v-if="records.length === 0" class="note px-2 py-1">None yet: add one.</li>
+      <li v-if="records.length === 0" class="note px-2 py-1">{{ words.noneYetAdd }}</li>
     </ListboxOptions>
   </Listbox>
 </template>

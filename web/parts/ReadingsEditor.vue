@@ -21,6 +21,7 @@ import ReadingsPlot from './ReadingsPlot.vue'
 import ReadingsTable from './ReadingsTable.vue'
 import { useSay } from './say'
 import WorkedFigure from './WorkedFigure.vue'
+import { readingsEditor as words } from './words'
 
 const props = defineProps<{ stock: Stock }>()
 const emit = defineEmits<{ change: [readings: Reading[]]; sure: [value: number] }>()
@@ -66,9 +67,7 @@ function enter(): void {
   const { value } = parsed
   if (!thicknessSchema.safeParse(value).success) {
     const [least, most] = [say.value.shortPlain(0.05), say.value.short(50)]
-    error.value =
-      `A thickness is ${least} to ${most}; ${say.value.short(value, 3)} is not. ` +
-      'Measure the sheet itself.'
+    error.value = words.notAThickness(least, most, say.value.short(value, 3))
     return
   }
   const odd = doubtOf(value)
@@ -84,7 +83,7 @@ const without = (index: number): Reading[] => props.stock.readings.filter((_, i)
     <form @submit.prevent="enter">
       <div class="flex flex-wrap items-end gap-2">
         <label class="min-w-32 flex-1 text-[13px] font-medium">
-          Thickness readings (film off)
+          {{ words.thicknessReadingsFilm }}
           <input
             v-model="typed"
             class="input text-lg!"
@@ -96,15 +95,15 @@ const without = (index: number): Reading[] => props.stock.readings.filter((_, i)
           />
         </label>
         <label class="w-24 text-[13px] font-medium" data-field="spot">
-          Where
+          {{ words.where }}
           <input
             v-model="spot"
             class="input font-sans! text-lg! font-normal"
             maxlength="40"
-            placeholder="left edge"
+            :placeholder="words.leftEdge"
           />
         </label>
-        <button type="submit" class="btn h-9.5 shrink-0">Add reading</button>
+        <button type="submit" class="btn h-9.5 shrink-0">{{ words.addReading }}</button>
       </div>
       <p v-if="error" id="reading-says" class="mt-1 text-[13px] text-rowan" role="alert">{{ error }}</p>
       <DoubtNote
@@ -116,11 +115,10 @@ const without = (index: number): Reading[] => props.stock.readings.filter((_, i)
         @keep="keepAsked(doubt.value)"
       />
       <p v-else id="reading-says" class="note mt-1">
-        Measure in several places; Enter adds a reading. Millimetres, inches and sums are read: 3.02 mm, 0.118
-        in, 1/8 in, 6.1/2.
+        {{ words.measureSeveralPlaces }}
       </p>
     </form>
-    <ul class="mt-1.5 flex flex-wrap gap-1" aria-label="Readings">
+    <ul class="mt-1.5 flex flex-wrap gap-1" :aria-label="words.readings">
       <li
         v-for="(reading, i) in stock.readings"
         :key="i"
@@ -131,14 +129,14 @@ const without = (index: number): Reading[] => props.stock.readings.filter((_, i)
         <button
           type="button"
           class="btn-icon p-1"
-          :aria-label="`Remove reading ${say.reading(reading.value)}`"
+          :aria-label="words.removeReading(say.reading(reading.value))"
           @click="emit('change', without(i))"
         >
           <X :size="13" />
         </button>
       </li>
       <li v-if="stock.readings.length === 0" class="text-sm text-gorse">
-        This batch is not measured yet: the label’s {{ say.short(stock.nominal) }} is assumed.
+        {{ words.batchNotMeasured(say.short(stock.nominal)) }}
       </li>
     </ul>
     <ReadingsPlot
@@ -147,23 +145,23 @@ const without = (index: number): Reading[] => props.stock.readings.filter((_, i)
       :nominal="stock.nominal"
       class="mt-2 max-w-xl"
     />
-    <p v-if="uneven" class="text-[13px] text-gorse">Uneven sheet: {{ uneven }}.</p>
+    <p v-if="uneven" class="text-[13px] text-gorse">{{ words.unevenSheet(uneven) }}</p>
     <div class="mt-1 grid grid-cols-2 gap-x-4 gap-y-1 sm:grid-cols-3">
       <WorkedFigure
         large
-        label="Mean thickness"
+        :label="words.meanThickness"
         :text="say.fine(thickness.mean)"
         :working="thicknessWorking(thickness, say)"
       />
-      <WorkedFigure large label="Spread" :text="say.length(thickness.spread)" />
-      <WorkedFigure large label="Readings" :text="String(thickness.readings)" />
+      <WorkedFigure large :label="words.spread" :text="say.length(thickness.spread)" />
+      <WorkedFigure large :label="words.readings" :text="String(thickness.readings)" />
       <WorkedFigure
-        label="Tab length to use"
+        :label="words.tabLengthUse"
         :text="say.length(advised.tabLength)"
         :working="tabLengthWorking(thickness, say)"
       />
       <WorkedFigure
-        label="Slot width to use"
+        :label="words.slotWidthUse"
         :text="say.length(advised.slotWidth)"
         :working="slotWidthWorking(thickness, say)"
       />

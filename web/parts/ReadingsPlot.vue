@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import type { Thickness } from '@core/stock'
 import { useChartWidth } from './chart-width'
 import { useSay } from './say'
+import { readingsPlot as words } from './words'
 
 const props = defineProps<{ thickness: Thickness; readings: number[]; nominal: number }>()
 const say = useSay()
@@ -26,7 +27,13 @@ const ticks = computed(() => scale.value.ticks(width.value / 60))
     :viewBox="`0 0 ${width} 50`"
     class="w-full"
     role="img"
-    :aria-label="`Readings from ${say.plain(thickness.thinnest)} to ${say.length(thickness.thickest)} on a scale, nominal ${say.length(nominal)}`"
+    :aria-label="
+      words.readingsScaleNominal(
+        say.plain(thickness.thinnest),
+        say.length(thickness.thickest),
+        say.length(nominal),
+      )
+    "
   >
     <line :x1="10" :x2="width - 10" y1="30" y2="30" stroke="var(--edge)" />
     <g v-for="tick in ticks" :key="tick">
@@ -51,7 +58,9 @@ const ticks = computed(() => scale.value.ticks(width.value / 60))
       stroke="var(--quiet)"
       stroke-dasharray="3 2"
     />
-    <text :x="scale(nominal)" y="10" text-anchor="middle" font-size="12" fill="var(--quiet)">label</text>
+    <text :x="scale(nominal)" y="10" text-anchor="middle" font-size="12" fill="var(--quiet)">
+      {{ words.label }}
+    </text>
     <line
       v-if="thickness.measured"
       :x1="scale(thickness.mean)"

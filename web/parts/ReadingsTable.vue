@@ -2,10 +2,10 @@
 import { ClipboardPaste, FileDown } from '@lucide/vue'
 import { ref } from 'vue'
 import { fileStem } from '@core/keep'
-import { counted } from '@core/length'
 import { MOST_READINGS, stockTitle, type Reading, type Stock } from '@core/stock'
 import { download } from '@web/data/download'
 import { useSay } from './say'
+import { readingsTable as words } from './words'
 
 /** Readings as a table: pasted, from a CSV file, and into one. */
 const props = defineProps<{ stock: Stock }>()
@@ -25,10 +25,9 @@ async function take(text: string): Promise<void> {
   const readings = read.readings.slice(0, room)
   const tooMany = read.readings.length - readings.length
   const said = [...read.errors]
-  if (tooMany > 0)
-    said.push(`${counted(tooMany, 'reading')} more than the ${MOST_READINGS} that one batch keeps.`)
-  const added = `${counted(readings.length, 'reading')} ${readings.length === 1 ? 'is' : 'are'} added`
-  const lines = `${counted(said.length, 'line')} ${said.length === 1 ? 'is' : 'are'} not:`
+  if (tooMany > 0) said.push(words.readingMoreBatch(tooMany, MOST_READINGS))
+  const added = words.readingsAdded(readings.length)
+  const lines = words.linesNot(said.length)
   errors.value = said.length > 0 ? [`${added}, ${lines}`, ...said.slice(0, 8)] : []
   if (readings.length > 0) emit('change', [...props.stock.readings, ...readings])
   if (said.length === 0) table.value = ''
@@ -49,23 +48,23 @@ async function save(): Promise<void> {
 
 <template>
   <details class="mt-1.5 text-sm" data-field="readings-table">
-    <summary class="min-h-6 cursor-pointer text-[13px]">Paste a column, CSV in and out</summary>
+    <summary class="min-h-6 cursor-pointer text-[13px]">{{ words.pasteColumnCsv }}</summary>
     <textarea
       v-model="table"
       class="input mt-1"
       rows="3"
-      aria-label="Readings to paste"
+      :aria-label="words.readingsPaste"
       placeholder="3.02&#10;3.05&#10;3.04"
     />
     <div class="mt-1 flex flex-wrap gap-2">
       <button type="button" class="btn px-2 py-1" :disabled="table.trim() === ''" @click="take(table)">
         <ClipboardPaste :size="14" aria-hidden="true" />
-        Add these
+        {{ words.addThese }}
       </button>
-      <button type="button" class="btn px-2 py-1" @click="chooser?.click()">Read a CSV file</button>
+      <button type="button" class="btn px-2 py-1" @click="chooser?.click()">{{ words.readCsvFile }}</button>
       <button type="button" class="btn px-2 py-1" :disabled="stock.readings.length === 0" @click="save">
         <FileDown :size="14" aria-hidden="true" />
-        Save as CSV
+        {{ words.saveCsv }}
       </button>
       <input
         ref="chooser"
@@ -73,7 +72,7 @@ async function save(): Promise<void> {
         accept=".csv,.txt,text/csv"
         class="sr-only"
         tabindex="-1"
-        aria-label="CSV file of readings"
+        :aria-label="words.csvFileReadings"
         @change="takeFile"
       />
     </div>

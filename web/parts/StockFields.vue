@@ -3,23 +3,24 @@ import { limitsOf } from '@core/limits'
 import { familySchema, stockSchema, type Stock } from '@core/stock'
 import FigureField from './FigureField.vue'
 import TextEntry from './TextEntry.vue'
+import { stockFields as words } from './words'
 
 defineProps<{ stock: Stock }>()
 const emit = defineEmits<{ change: [part: Partial<Stock>, key: string] }>()
 
 const { shape } = stockSchema
 const FIELDS = [
-  { key: 'nominal', figure: { label: 'Nominal (label)', step: 0.5, term: 'nominal' } },
-  { key: 'sheetWidth', figure: { label: 'Sheet width', step: 10 } },
-  { key: 'sheetHeight', figure: { label: 'Sheet height', step: 10 } },
-  { key: 'sheetsAtHand', figure: { label: 'Sheets at hand', kind: 'figure' } },
-  { key: 'pricePerSheet', figure: { label: 'Price per sheet', kind: 'figure', step: 0.5, digits: 2 } },
+  { key: 'nominal', figure: { label: words.nominalLabel, step: 0.5, term: 'nominal' } },
+  { key: 'sheetWidth', figure: { label: words.sheetWidth, step: 10 } },
+  { key: 'sheetHeight', figure: { label: words.sheetHeight, step: 10 } },
+  { key: 'sheetsAtHand', figure: { label: words.sheetsHand, kind: 'figure' } },
+  { key: 'pricePerSheet', figure: { label: words.pricePerSheet, kind: 'figure', step: 0.5, digits: 2 } },
 ] as const
 const change = (part: Partial<Stock>, key: string): void => emit('change', part, `stock ${key}`)
 const GRAINS: { value: Stock['grain']; label: string }[] = [
   { value: 'none', label: 'none' },
-  { value: 'width', label: 'sheet width' },
-  { value: 'height', label: 'sheet height' },
+  { value: 'width', label: words.alongWidth },
+  { value: 'height', label: words.alongHeight },
 ]
 const valueOf = (event: Event): string => (event.target as HTMLSelectElement).value
 </script>
@@ -27,7 +28,7 @@ const valueOf = (event: Event): string => (event.target as HTMLSelectElement).va
 <template>
   <div class="grid grid-cols-2 gap-2 sm:grid-cols-3">
     <label class="text-[13px] font-medium" data-field="stock-name">
-      Name of the stock
+      {{ words.nameStock }}
       <TextEntry
         class="input"
         data-first
@@ -37,16 +38,16 @@ const valueOf = (event: Event): string => (event.target as HTMLSelectElement).va
       />
     </label>
     <label class="text-[13px] font-medium" data-field="batch">
-      Batch
+      {{ words.batch }}
       <TextEntry
         class="input"
-        placeholder="which delivery"
+        :placeholder="words.whichDelivery"
         :model-value="stock.batch"
         @update:model-value="change({ batch: $event }, 'batch')"
       />
     </label>
     <label class="text-[13px] font-medium" data-field="material">
-      Material
+      {{ words.material }}
       <select
         class="input font-sans! font-normal"
         :value="stock.family"
@@ -65,7 +66,7 @@ const valueOf = (event: Event): string => (event.target as HTMLSelectElement).va
       @update:model-value="change({ [key]: $event }, key)"
     />
     <label class="text-[13px] font-medium" data-field="stock-grain">
-      Face grain along
+      {{ words.faceGrainAlong }}
       <select
         class="input font-sans! font-normal"
         :value="stock.grain"

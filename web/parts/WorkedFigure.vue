@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Working } from '@core/working'
 import { useWorking } from './working'
+import { workedFigure as words } from './words'
 
 defineProps<{ label: string; text: string; working?: Working; large?: boolean }>()
 const { show } = useWorking()
@@ -14,7 +15,7 @@ const { show } = useWorking()
       type="button"
       class="num min-h-6 cursor-pointer border-b border-dotted border-edge text-left hover:bg-sunk"
       :class="large ? 'text-xl' : 'text-sm'"
-      :aria-label="`${label}: ${text}. Show the working`"
+      :aria-label="words.showWorking(label, text)"
       @click="show(working)"
     >
       {{ text }}

@@ -1,6 +1,7 @@
 import Papa from 'papaparse'
 import { parseLength, type Say } from '@core/length'
 import { MOST_READINGS, thicknessSchema, type Reading } from '@core/stock'
+import { readingsTableLines as words } from './words'
 
 /** Rows that could be read, and one sentence for each that could not. */
 export interface ReadTable {
@@ -29,7 +30,7 @@ export function readTable(text: string, on: string, say: Say): ReadTable {
   if (text.length > LONGEST)
     return {
       readings: [],
-      errors: ['The table is too long to be one of readings. Cut it down to the readings themselves.'],
+      errors: [words.tableTooLong],
     }
   const delimiter = delimiterOf(text.trimStart().split('\n')[0])
   const { data } = Papa.parse<string[]>(text.trim(), { delimiter, skipEmptyLines: false })
@@ -38,15 +39,13 @@ export function readTable(text: string, on: string, say: Say): ReadTable {
     const [value = '', spot = ''] = row.map((cell) => cell.trim())
     if (value === '' || (i === 0 && /^[a-z]/i.test(value))) continue
     const parsed = parseLength(value, say.lengthUnit)
-    const line = `Line ${i + 1}`
+    const line = words.line(i + 1)
     if (!parsed.ok) result.errors.push(`${line}: ${parsed.error}`)
     else if (!thicknessSchema.safeParse(parsed.value).success) {
-      const range = `${say.shortPlain(0.05)} and ${say.short(50)}`
-      result.errors.push(
-        `${line}: ${say.short(parsed.value, 3)} is not a thickness of a sheet. Give one between ${range}.`,
-      )
+      const range = words.between(say.shortPlain(0.05), say.short(50))
+      result.errors.push(words.notThicknessSheet(line, say.short(parsed.value, 3), range))
     } else if (result.readings.length >= MOST_READINGS) {
-      result.errors.push(`${line}: only ${MOST_READINGS} readings are kept for one batch.`)
+      result.errors.push(words.onlyReadingsKept(line, MOST_READINGS))
       break
     } else {
       result.readings.push({ value: Number(parsed.value.toFixed(4)), spot: spot.slice(0, 40), on })
@@ -57,10 +56,12 @@ export function readTable(text: string, on: string, say: Say): ReadTable {
 
 /** The readings as CSV, with a heading. */
 export const writeTable = (readings: Reading[]): string =>
-  Papa.unparse(
-    {
-      fields: ['thickness mm', 'where', 'when'],
-      data: readings.map(({ value, spot, on }) => [value, spot, on]),
-    },
-    { newline: '\n' },
-  ) + '\n'
+  words.text(
+    Papa.unparse(
+      {
+        fields: ['thickness mm', 'where', 'when'],
+        data: readings.map(({ value, spot, on }) => [value, spot, on]),
+      },
+      { newline: '\n' },
+    ),
+  )

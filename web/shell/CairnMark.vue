@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import type { StationStatus } from '@core/say'
+import { cairnMark as words } from './words'
 
 defineProps<{ state: StationStatus['state']; here: boolean }>()
 
 /** State is told by shape as well as by colour. */
 const WORDS: Record<StationStatus['state'], string> = {
   ready: 'ready',
-  todo: 'to do',
-  look: 'look again',
+  todo: words.toDo,
+  look: words.lookAgain,
   stop: 'stopped',
   stale: 'stale',
 }

@@ -14,6 +14,7 @@ import { useShelf } from '@web/stores/shelf'
 import { FIELDS } from './fields'
 import { findBy, type Findable } from '@web/parts/find-by'
 import { focusField, isDrawn } from './finding'
+import { findDialog as words } from './words'
 
 const props = defineProps<{ open: boolean; job: string }>()
 const emit = defineEmits<{ close: [] }>()
@@ -58,20 +59,20 @@ const places = computed((): Place[] => [
     behind,
   })),
   ...bench.stocks.map((stock) => ({
-    label: `Stock: ${stockTitle(stock)}`,
+    label: words.stock(stockTitle(stock)),
     words: `${stock.family} material sheet bench`,
     to: { name: 'bench', query: { record: stock.id } },
   })),
   ...bench.machines.map(({ id, name }) => ({
-    label: `Machine: ${name}`,
+    label: words.machine(name),
     words: 'laser bench',
     to: { name: 'machines', query: { record: id } },
   })),
   ...shelf.jobs
     .filter(({ id }) => id !== props.job)
-    .map(({ id, name }) => ({ label: `Job: ${name}`, words: 'box', to: jobAt(id, 'measure') })),
+    .map(({ id, name }) => ({ label: words.job(name), words: 'box', to: jobAt(id, 'measure') })),
   ...Object.entries(GLOSSARY).map(([term, { word, meaning }]) => ({
-    label: `What is ${word.toLowerCase()}?`,
+    label: words.whatIs(word.toLowerCase()),
     words: meaning,
     term,
   })),
@@ -102,13 +103,13 @@ async function go(place: Place | null): Promise<void> {
 </script>
 
 <template>
-  <BaseDialog :open="open" title="Find" :initial-focus="field?.$el" @close="emit('close')">
+  <BaseDialog :open="open" :title="words.find" :initial-focus="field?.$el" @close="emit('close')">
     <Combobox :model-value="null" @update:model-value="go">
       <ComboboxInput
         ref="field"
         class="input mt-3"
-        aria-label="Find a station, a field, a stock, a machine, a job or a word"
-        placeholder="beam width, copies, export, what is proud…"
+        :aria-label="words.findStationField"
+        :placeholder="words.beamWidthCopies"
         @change="typed = $event.target.value"
       />
       <ComboboxOptions static class="mt-2 max-h-80 overflow-auto">
@@ -117,7 +118,7 @@ async function go(place: Place | null): Promise<void> {
             {{ place.label }}
           </span>
         </ComboboxOption>
-        <li v-if="found.length === 0" class="px-2 py-1 text-quiet">Nothing by that name.</li>
+        <li v-if="found.length === 0" class="px-2 py-1 text-quiet">{{ words.nothingName }}</li>
       </ComboboxOptions>
     </Combobox>
   </BaseDialog>

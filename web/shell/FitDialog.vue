@@ -7,6 +7,8 @@ import BaseDialog from '@web/parts/BaseDialog.vue'
 import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
+import InSentence from '@web/parts/InSentence.vue'
+import { fitDialog as words } from './words'
 
 defineProps<{ open: boolean }>()
 defineEmits<{ close: [] }>()
@@ -46,7 +48,7 @@ function curve({ gap, sd }: JointOdds): { fill: string; edge: string } {
 }
 function titleOf({ label, group, where, drawn }: JointOdds): string {
   const name = capitalised(label)
-  if (group === 'slots' && drawn !== undefined) return `${name} (drawn ${say.value.length(drawn)} wide)`
+  if (group === 'slots' && drawn !== undefined) return words.drawnWide(name, say.value.length(drawn))
   return where.length > 0 ? `${name}: ${where.slice(0, 4).join(', ')}${where.length > 4 ? '…' : ''}` : name
 }
 const joints = computed(() =>
@@ -73,7 +75,7 @@ const use = (interference: number): boolean =>
 </script>
 
 <template>
-  <BaseDialog :open="open" title="Fit, with odds" @close="$emit('close')">
+  <BaseDialog :open="open" :title="words.fitOdds" @close="$emit('close')">
     <section v-for="joint in joints" :key="joint.title" class="mt-3" :aria-label="joint.label">
       <h3>{{ joint.title }}</h3>
       <svg
@@ -119,29 +121,24 @@ const use = (interference: number): boolean =>
         <path :d="joint.curve.edge" fill="none" stroke="var(--heather)" stroke-width="2" />
       </svg>
       <p class="num text-sm">
-        {{ joint.said }} · gap {{ say.finePlain(joint.gap) }} ± {{ say.fine(joint.doubt) }}
+        {{ words.gap(joint.said, say.finePlain(joint.gap), say.fine(joint.doubt)) }}
       </p>
       <p v-if="joint.dominant" class="text-sm">
-        Most of the doubt, {{ percent(joint.dominant.share) }}, is the {{ joint.dominant.name }}.
+        {{ words.mostDoubt(percent(joint.dominant.share), joint.dominant.name) }}
       </p>
     </section>
-    <p class="mt-4 text-sm">
-      Compensation that makes
-      <strong>{{ fit.wanted }}</strong>
-      likeliest ({{ percent(fit.best.odds) }}):
-      <span class="num">{{ say.fine(fit.best.compensation) }} per side.</span>
+    <p class="num mt-4 text-sm">
+      <InSentence :text="words.likeliest(percent(fit.best.odds), say.fine(fit.best.compensation))">
+        <template #fit><strong>{{ fit.wanted }}</strong></template>
+      </InSentence>
       {{ ' ' }}
-      <template v-if="better === null">That is how it comes out now.</template>
+      <template v-if="better === null">{{ words.howComesOut }}</template>
       <template v-else>
-        Half of the kerf stays
-        <span class="num">{{ say.fine(derived.box.kerf.perSide) }};</span>
-        an interference of
-        <span class="num">{{ say.fine(better) }}</span>
-        does the same.
+        {{ words.halfKerfStays(say.fine(derived.box.kerf.perSide), say.fine(better)) }}
       </template>
     </p>
     <button v-if="better !== null" type="button" class="btn mt-2" @click="use(better)">
-      Set the interference to {{ say.fine(better) }}
+      {{ words.setInterference(say.fine(better)) }}
     </button>
   </BaseDialog>
 </template>

@@ -5,6 +5,8 @@ import { dateText } from '@web/data/dates'
 import type { FolderConflict } from '@web/data/folder-sync'
 import { useFolder } from '@web/stores/folder'
 import { useShelf } from '@web/stores/shelf'
+import InSentence from '@web/parts/InSentence.vue'
+import { folderCard as words } from './words'
 
 /** A folder of the maker's own, kept in step with the jobs in this browser. */
 const folder = useFolder()
@@ -23,43 +25,52 @@ const settle = async (conflict: FolderConflict, kept: 'ours' | 'theirs'): Promis
 </script>
 
 <template>
-  <section v-if="folder.isOffered" class="note mt-2 grid gap-1" aria-label="Folder">
+  <section v-if="folder.isOffered" class="note mt-2 grid gap-1" :aria-label="words.folder">
     <p v-if="folder.name === ''" class="flex flex-wrap items-center gap-2">
       <button type="button" class="btn px-2 py-1" @click="folder.choose().then(anew)">
         <FolderSync :size="15" aria-hidden="true" />
-        Keep a folder in step
+        {{ words.keepFolderStep }}
       </button>
-      Every job and the bench are then files there as well, written on each change; what changes there comes
-      back.
+      {{ words.everyJobBench }}
     </p>
     <p v-else class="flex flex-wrap items-center gap-2">
       <template v-if="folder.isAsleep">
-        The folder “{{ folder.name }}” waits until you let this page write to it again.
-        <button type="button" class="btn px-2 py-1" @click="goOn(true)">Go on</button>
+        {{ words.folderWaitsUntil(folder.name) }}
+        <button type="button" class="btn px-2 py-1" @click="goOn(true)">{{ words.goOn }}</button>
       </template>
       <template v-else>
-        Every job is a file in “{{ folder.name }}” as well, and the bench is one.
+        {{ words.everyJobFile(folder.name) }}
         <button type="button" class="btn px-2 py-1" @click="folder.sync().then(anew)">
-          Look for changes
+          {{ words.lookChanges }}
         </button>
       </template>
-      <button type="button" class="btn px-2 py-1" @click="folder.leave()">Leave the folder alone</button>
+      <button type="button" class="btn px-2 py-1" @click="folder.leave()">
+        {{ words.leaveFolderAlone }}
+      </button>
     </p>
-    <ul v-if="folder.conflicts.length > 0" class="grid gap-1" aria-label="Changed here and there">
+    <ul v-if="folder.conflicts.length > 0" class="grid gap-1" :aria-label="words.changedHere">
       <li
         v-for="conflict in folder.conflicts"
         :key="conflict.file"
         class="flex flex-wrap items-center gap-2 rounded bg-gorse-wash p-1.5"
       >
         <span class="min-w-48 flex-1">
-          <strong>{{ conflict.ours.name }}</strong>
-          was changed here ({{ dateText(conflict.ours.changed, true) }}) and in the folder ({{
-            dateText(conflict.theirs.changed, true)
-          }}). The other one stays beside it as a copy.
+          <InSentence
+            :text="
+              words.changedBoth(
+                dateText(conflict.ours.changed, true),
+                dateText(conflict.theirs.changed, true),
+              )
+            "
+          >
+            <template #job><strong>{{ conflict.ours.name }}</strong></template>
+          </InSentence>
         </span>
-        <button type="button" class="btn px-2 py-0.5" @click="settle(conflict, 'ours')">Keep this one</button>
+        <button type="button" class="btn px-2 py-0.5" @click="settle(conflict, 'ours')">
+          {{ words.keepThisOne }}
+        </button>
         <button type="button" class="btn px-2 py-0.5" @click="settle(conflict, 'theirs')">
-          Take the folder’s
+          {{ words.takeFolders }}
         </button>
       </li>
     </ul>

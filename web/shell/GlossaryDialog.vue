@@ -3,6 +3,7 @@ import { computed, nextTick, watch } from 'vue'
 import { GLOSSARY } from '@core/say'
 import BaseDialog from '@web/parts/BaseDialog.vue'
 import { useGlossary } from '@web/parts/glossary'
+import { glossaryDialog as words } from './words'
 
 const { shown, hide } = useGlossary()
 const terms = computed(() =>
@@ -19,7 +20,7 @@ watch(shown, scrollTo, { immediate: true })
 </script>
 
 <template>
-  <BaseDialog :open="shown !== null" title="Words of the trade" @close="hide">
+  <BaseDialog :open="shown !== null" :title="words.wordsTrade" @close="hide">
     <dl class="mt-3 grid gap-2 text-sm">
       <div
         v-for="term in terms"

@@ -6,6 +6,7 @@ import type { Job } from '@core/job'
 import { dateText } from '@web/data/dates'
 import type { JobEntry } from '@web/data/job-list'
 import { oncePainted } from '@web/once-painted'
+import { jobCard as words } from './words'
 
 /** The picture and the size come after the list: they need the arithmetic of panels. */
 const JobAbout = defineAsyncComponent(() => import('./JobAbout.vue'))
@@ -44,20 +45,19 @@ onUnmounted(() => callOff())
       <span class="block text-lg font-semibold">{{ entry.name }}</span>
       <span class="note block">
         <JobAbout v-if="job" :job="job" />
-        {{ entry.stock?.name ?? 'no stock chosen' }} · changed
-        {{ dateText(entry.changed) }}
-        <template v-if="entry.template">· a kind of your own</template>
+        {{ words.noStockChosen(entry.stock?.name, dateText(entry.changed)) }}
+        <template v-if="entry.template">{{ words.kindOwn }}</template>
       </span>
     </RouterLink>
     <button
       type="button"
       class="btn-icon"
-      :aria-label="`Duplicate ${entry.name}`"
+      :aria-label="words.duplicate(entry.name)"
       @click="$emit('duplicate')"
     >
       <CopyPlus :size="18" />
     </button>
-    <button type="button" class="btn-icon" :aria-label="`Delete ${entry.name}`" @click="$emit('remove')">
+    <button type="button" class="btn-icon" :aria-label="words.delete(entry.name)" @click="$emit('remove')">
       <Trash2 :size="18" />
     </button>
   </div>

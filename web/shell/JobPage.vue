@@ -13,6 +13,8 @@ import { STATION_CODE } from './station-code'
 import StorageBanner from './StorageBanner.vue'
 import TimerBar from './TimerBar.vue'
 import TravellerNav from './TravellerNav.vue'
+import { common } from '@web/words'
+import { jobPage as words } from './words'
 
 const VIEWS = Object.fromEntries(
   STATIONS.map((station) => [station, defineAsyncComponent(STATION_CODE[station])]),
@@ -70,23 +72,25 @@ useShortcuts({
 
 <template>
   <div v-if="opened === 'absent'" class="mx-auto max-w-lg p-10">
-    <h1>This job is not in this browser</h1>
+    <h1>{{ words.jobNotBrowser }}</h1>
     <p class="mt-2">
-      It may have been deleted, or it lives in another browser. Import its file, or choose another one.
+      {{ words.mayBeenDeleted }}
     </p>
-    <RouterLink to="/" class="btn mt-4">All jobs</RouterLink>
+    <RouterLink to="/" class="btn mt-4">{{ common.allJobs }}</RouterLink>
   </div>
   <div v-else-if="opened === 'failed'" class="mx-auto max-w-lg p-10" role="alert">
-    <h1>The storage does not answer</h1>
+    <h1>{{ words.storageNotAnswer }}</h1>
     <p class="mt-2">
-      The browser did not let this page read what it stored. Nothing is lost by that: try again.
+      {{ words.browserDidNot }}
     </p>
-    <button type="button" class="btn mt-4" @click="open(String(route.params.id))">Try again</button>
+    <button type="button" class="btn mt-4" @click="open(String(route.params.id))">
+      {{ words.tryAgain }}
+    </button>
   </div>
   <div v-else-if="broken.length > 0" class="mx-auto grid max-w-2xl gap-4 p-6">
-    <h1>This job cannot be read</h1>
+    <h1>{{ words.jobCannotRead }}</h1>
     <UnreadableList :records="broken" />
-    <RouterLink to="/" class="btn justify-self-start">All jobs</RouterLink>
+    <RouterLink to="/" class="btn justify-self-start">{{ common.allJobs }}</RouterLink>
   </div>
   <div
     v-else-if="jobs.job && jobs.job.id === route.params.id"
@@ -109,5 +113,5 @@ useShortcuts({
     <FitDialog v-if="dialog === 'fit'" open @close="dialog = null" />
     <FindDialog v-if="dialog === 'find'" open :job="jobs.job.id" @close="dialog = null" />
   </div>
-  <p v-else class="p-10 text-quiet" role="status">Opening the job…</p>
+  <p v-else class="p-10 text-quiet" role="status">{{ words.openingJob }}</p>
 </template>

@@ -16,12 +16,12 @@ import ContourBackdrop from '@web/parts/ContourBackdrop.vue'
 import LongList from '@web/parts/LongList.vue'
 import { dayOf, dateText } from '@web/data/dates'
 import type { JobEntry } from '@web/data/job-list'
-import { counted } from '@core/length'
 import { useMessages } from '@web/stores/messages'
 import { useShelf } from '@web/stores/shelf'
 import JobCard from './JobCard.vue'
 import ThemeButton from './ThemeButton.vue'
 import UnitsMenu from './UnitsMenu.vue'
+import { jobsPage as words } from './words'
 
 /** Fetched when they are first needed. */
 const UnreadableList = defineAsyncComponent(() => import('@web/bench/UnreadableList.vue'))
@@ -61,28 +61,23 @@ async function exportEverything(): Promise<void> {
   }))
   await download(files, 'uplands.zip')
   shelf.copied(now.toISOString())
-  if (missing > 0)
-    useMessages().say(
-      'look',
-      `The file has ${counted(all.jobs.length, 'job')}. ${counted(missing, 'record')} cannot be read and ` +
-        `${missing === 1 ? 'is' : 'are'} not in it: export ${missing === 1 ? 'it' : 'them'} as it is, below.`,
-    )
+  if (missing > 0) useMessages().say('look', words.fileJobs(all.jobs.length, missing))
 }
 
 /** When all of it was last written to a file: what only a browser has can be lost with it. */
 const copyWords = computed(() => {
   const { lastCopy } = shelf
   const changed = shelf.jobs.filter((job) => lastCopy === null || job.changed > lastCopy).length
-  if (lastCopy === null) return 'No copy of these jobs was ever written to a file. A browser may lose them.'
-  const since = changed === 0 ? 'nothing has changed since' : `${counted(changed, 'job')} changed since`
-  return `Last copy to a file: ${dateText(lastCopy, true)}; ${since}.`
+  if (lastCopy === null) return words.noCopyJobs
+  const since = changed === 0 ? words.nothingChangedSince : words.jobChangedSince(changed)
+  return words.lastCopyFile(dateText(lastCopy, true), since)
 })
 
 /** Which jobs are shown, and in which order. */
 const wanted = ref('')
 const order = ref<'changed' | 'name' | 'stock'>('changed')
 const shown = computed(() => {
-  const words = wanted.value.trim().toLowerCase().split(/\s+/)
+  const terms = wanted.value.trim().toLowerCase().split(/\s+/)
   const text = ({ name, stock, machine }: JobEntry): string =>
     `${name} ${stock?.name ?? ''} ${machine?.name ?? ''}`.toLowerCase()
   const keys = {
@@ -90,7 +85,7 @@ const shown = computed(() => {
     name: (a: JobEntry, b: JobEntry) => a.name.localeCompare(b.name),
     stock: (a: JobEntry, b: JobEntry) => (a.stock?.name ?? '').localeCompare(b.stock?.name ?? ''),
   }
-  return shelf.jobs.filter((job) => words.every((word) => text(job).includes(word))).sort(keys[order.value])
+  return shelf.jobs.filter((job) => terms.every((word) => text(job).includes(word))).sort(keys[order.value])
 })
 </script>
 
@@ -102,11 +97,10 @@ const shown = computed(() => {
         <div>
           <h1 class="flex items-center gap-2 text-3xl">
             <Mountain :size="30" aria-hidden="true" />
-            Uplands
+            {{ words.uplands }}
           </h1>
           <p class="mt-1 max-w-prose text-quiet">
-            A sheet of paper that travels with your box from measuring to building, and does the arithmetic.
-            New here? Take “New job”: say what you want to make, and one page asks for the rest.
+            {{ words.sheetPaperTravels }}
           </p>
         </div>
         <span class="flex gap-1">
@@ -117,81 +111,88 @@ const shown = computed(() => {
       <div class="mt-5 flex flex-wrap gap-2">
         <button type="button" class="btn btn-main" @click="isNew = true">
           <FilePlus :size="16" aria-hidden="true" />
-          New job
+          {{ words.newJob }}
         </button>
         <button type="button" class="btn" @click="chooser?.click()">
           <FolderOpen :size="16" aria-hidden="true" />
-          Import a file
+          {{ words.importFile }}
         </button>
         <RouterLink to="/bench" class="btn">
           <BookOpen :size="16" aria-hidden="true" />
-          Bench: stock, orders, machines
+          {{ words.benchStockOrders }}
         </RouterLink>
         <RouterLink to="/learn" class="btn">
           <GraduationCap :size="16" aria-hidden="true" />
-          Learn with your hands
+          {{ words.learnHands }}
         </RouterLink>
         <button v-if="shelf.jobs.length > 1" type="button" class="btn" @click="isTogether = true">
           <Combine :size="16" aria-hidden="true" />
-          Cut jobs together
+          {{ words.cutJobsTogether }}
         </button>
         <button v-if="shelf.jobs.length > 0" type="button" class="btn" @click="isTable = true">
           <Table2 :size="16" aria-hidden="true" />
-          Boxes from a table
+          {{ words.boxesTable }}
         </button>
         <button type="button" class="btn" @click="exportEverything">
           <FileDown :size="16" aria-hidden="true" />
-          Everything as one file
+          {{ words.everythingFile }}
         </button>
-        <button type="button" class="btn" @click="shelf.addDemo()">Fetch the field station’s jobs</button>
+        <button type="button" class="btn" @click="shelf.addDemo()">{{ words.fetchFieldStations }}</button>
         <input
           ref="chooser"
           type="file"
           accept=".json,application/json"
           class="sr-only"
           tabindex="-1"
-          aria-label="Job file"
+          :aria-label="words.jobFile"
           @change="importChosen"
         />
       </div>
       <UnreadableList v-if="shelf.unreadable.length > 0" class="mt-5" :records="shelf.unreadable" />
       <div class="mt-6 flex flex-wrap items-end justify-between gap-2">
-        <h2>Jobs in this browser</h2>
+        <h2>{{ words.jobsBrowser }}</h2>
         <span v-if="shelf.jobs.length > 1" class="flex flex-wrap gap-2">
           <input
             v-model="wanted"
             type="search"
             class="input w-44! font-sans!"
-            aria-label="Search the jobs"
-            placeholder="search…"
+            :aria-label="words.searchJobs"
+            :placeholder="words.search"
           />
-          <select v-model="order" class="input w-36! font-sans!" aria-label="Sort the jobs">
-            <option value="changed">newest first</option>
-            <option value="name">by name</option>
-            <option value="stock">by stock</option>
+          <select v-model="order" class="input w-36! font-sans!" :aria-label="words.sortJobs">
+            <option value="changed">{{ words.newestFirst }}</option>
+            <option value="name">{{ words.byName }}</option>
+            <option value="stock">{{ words.byStock }}</option>
           </select>
         </span>
       </div>
       <p v-if="shelf.failed" class="mt-2 text-rowan" role="alert">
-        The storage of this browser did not answer: what is in it is not shown. Reload the page.
+        {{ words.storageBrowserDid }}
       </p>
       <p
         v-else-if="shelf.ready && shelf.jobs.length === 0 && shelf.unreadable.length > 0"
         class="mt-2 text-quiet"
       >
-        None of them can be read: see above.
+        {{ words.noneThemRead }}
       </p>
       <p v-else-if="shelf.ready && shelf.jobs.length === 0" class="mt-2 text-quiet">
-        None yet. Start with “New job”: it asks what you want to make, and how large.
+        {{ words.noneYetStart }}
       </p>
       <p v-else-if="shelf.ready && shown.length === 0" class="mt-2 text-quiet">
-        No job has “{{ wanted.trim() }}” in its name, stock or machine.
+        {{ words.noJobName(wanted.trim()) }}
       </p>
       <p v-if="shelf.ready && shelf.jobs.length > 0" class="note mt-1" data-testid="copied">
         {{ copyWords }}
       </p>
       <FolderCard v-if="shelf.ready" />
-      <LongList v-slot="{ item }" class="mt-2" label="Jobs" :items="shown" :height="74" scrolls="window">
+      <LongList
+        v-slot="{ item }"
+        class="mt-2"
+        :label="words.jobs"
+        :items="shown"
+        :height="74"
+        scrolls="window"
+      >
         <JobCard :entry="item" @duplicate="shelf.duplicate(item).then(go)" @remove="shelf.remove(item)" />
       </LongList>
     </main>

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { movedBy } from '@core/say'
 import { useDerived } from '@web/stores/derived'
 import { usePlanner } from '@web/stores/planner'
+import { knockOnStrip as words } from './words'
 
 defineEmits<{ fit: [] }>()
 const derived = useDerived()
@@ -21,14 +22,14 @@ const figures = computed(() =>
 const isWide = (id: string): boolean => id === 'inside' || id === 'fit'
 const state = computed(() => {
   if (planner.busy) return 'working…'
-  return planner.failure ? 'no plan' : 'up to date'
+  return planner.failure ? words.noPlan : words.upDate
 })
 </script>
 
 <template>
   <div
     class="no-print flex shrink-0 items-stretch overflow-x-auto border-t border-line bg-sheet"
-    aria-label="What it comes to"
+    :aria-label="words.whatItComes"
     tabindex="0"
     role="region"
   >
@@ -49,7 +50,7 @@ const state = computed(() => {
             v-if="figure.id === 'fit'"
             type="button"
             class="min-h-6 cursor-pointer border-b border-dotted border-edge"
-            :aria-label="`${figure.text}. Fit with odds`"
+            :aria-label="words.fitOdds(figure.text)"
             @click="$emit('fit')"
           >
             {{ figure.text }}

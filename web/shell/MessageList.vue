@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { CircleCheck, OctagonX, TriangleAlert, X } from '@lucide/vue'
 import { useMessages, type Message } from '@web/stores/messages'
+import { messageList as words } from './words'
 
 const messages = useMessages()
 const ICONS = { said: CircleCheck, look: TriangleAlert, stop: OctagonX }
@@ -20,7 +21,7 @@ function act({ id, action }: Message): void {
   <div
     class="no-print pointer-events-none fixed right-4 bottom-20 z-50 flex w-96 max-w-[90vw] flex-col gap-2"
     role="region"
-    aria-label="Messages"
+    :aria-label="words.messages"
     aria-live="polite"
   >
     <div
@@ -35,7 +36,12 @@ function act({ id, action }: Message): void {
       <button v-if="message.action" type="button" class="btn" @click="act(message)">
         {{ message.action.label }}
       </button>
-      <button type="button" class="btn-icon" aria-label="Close message" @click="messages.close(message.id)">
+      <button
+        type="button"
+        class="btn-icon"
+        :aria-label="words.closeMessage"
+        @click="messages.close(message.id)"
+      >
         <X :size="16" />
       </button>
     </div>

@@ -19,6 +19,7 @@ import { useBench } from '@web/stores/bench'
 import { isUnreadable, loadJob } from '@web/data/jobs'
 import { isOfTheStation } from '@web/data/station-jobs'
 import { useShelf } from '@web/stores/shelf'
+import { newJobDialog as words } from './words'
 
 /** What is to be made, and how large: on the machine and from the stock that were used last. */
 defineProps<{ open: boolean }>()
@@ -105,14 +106,14 @@ onMounted(async () => {
 </script>
 
 <template>
-  <BaseDialog :open="open" title="What do you want to make?" @close="emit('close')">
+  <BaseDialog :open="open" :title="words.wantMake" @close="emit('close')">
     <OwnKinds v-if="own.length > 0 && !isList" :kinds="own" @make="makeOwn" />
     <form class="mt-3 grid gap-3" @submit.prevent="make">
       <KindGallery v-if="!isList" :pictures="pictures" :chosen="kind.kind" @choose="kind = $event" />
       <div v-else class="grid justify-items-start gap-2">
         <button type="button" class="btn" @click="kind = KINDS[0]">
           <ChevronLeft :size="16" aria-hidden="true" />
-          Other kinds
+          {{ words.otherKinds }}
         </button>
         <ThingsFields v-model="typed" class="w-full" :kind="kind" :thickness="thickness" />
       </div>
@@ -145,16 +146,12 @@ onMounted(async () => {
             :title="meaning"
             @update:model-value="set(name, $event)"
           />
-          <button type="submit" class="btn btn-main">Make it</button>
+          <button type="submit" class="btn btn-main">{{ words.makeIt }}</button>
         </div>
         <p v-if="error" class="text-[13px] text-rowan" role="alert">{{ error }}</p>
         <p class="note">
           <strong>{{ kind.title }}.</strong>
-          {{
-            last
-              ? `On ${last.machine.name}, from ${last.stock.name}, as last time; Measure has others.`
-              : 'Your laser and your sheet are asked for next.'
-          }}
+          {{ last ? words.lastTimeMeasure(last.machine.name, last.stock.name) : words.laserSheetAsked }}
         </p>
       </div>
     </form>

@@ -8,6 +8,7 @@ import FigureField from '@web/parts/FigureField.vue'
 import { focusInvalid } from '@web/parts/focus-invalid'
 import { useSay } from '@web/parts/say'
 import { useBench } from '@web/stores/bench'
+import { ownKinds as words } from './words'
 
 /** Jobs that are kept as kinds of one's own: their named figures are what is asked for. */
 defineProps<{ kinds: JobEntry[] }>()
@@ -23,7 +24,7 @@ const LIMITS = { min: 0, max: 5000, whole: false }
 async function choose({ id, name }: JobEntry): Promise<void> {
   const read = await loadJob(id).catch(() => null)
   typed.value = {}
-  error.value = read && !isUnreadable(read) ? '' : `“${name}” cannot be read: see the list of jobs.`
+  error.value = read && !isUnreadable(read) ? '' : words.cannotReadSee(name)
   chosen.value = read && !isUnreadable(read) ? read.job : null
 }
 function make(event: Event): void {
@@ -43,7 +44,7 @@ function make(event: Event): void {
 
 <template>
   <section class="mt-3 grid gap-2" aria-labelledby="own-kinds">
-    <h3 id="own-kinds" class="text-sm font-semibold">Your own kinds</h3>
+    <h3 id="own-kinds" class="text-sm font-semibold">{{ words.ownKinds }}</h3>
     <div class="flex flex-wrap gap-1.5">
       <button
         v-for="kind in kinds"
@@ -67,7 +68,7 @@ function make(event: Event): void {
         :limits="LIMITS"
         @update:model-value="typed = { ...typed, [name]: $event }"
       />
-      <button type="submit" class="btn btn-main">Make this kind</button>
+      <button type="submit" class="btn btn-main">{{ words.makeKind }}</button>
     </form>
     <p v-if="error" class="text-[13px] text-rowan" role="alert">{{ error }}</p>
   </section>

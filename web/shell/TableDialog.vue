@@ -2,7 +2,6 @@
 import { FileDown, FolderOpen } from '@lucide/vue'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import type { Job } from '@core/job'
-import { counted } from '@core/length'
 import { download } from '@web/data/download'
 import type { JobEntry } from '@web/data/job-list'
 import { isUnreadable, loadJob } from '@web/data/jobs'
@@ -10,6 +9,7 @@ import { fileStem, readVariants, variantColumns, variantExample, variantSteps } 
 import BaseDialog from '@web/parts/BaseDialog.vue'
 import { useSay } from '@web/parts/say'
 import { useShelf } from '@web/stores/shelf'
+import { tableDialog as words } from './words'
 
 /** One job of many boxes: each is like a pattern, but for what its row of a table says. */
 defineProps<{ open: boolean }>()
@@ -24,7 +24,7 @@ const chooser = ref<HTMLInputElement>()
 async function choose(id: string): Promise<void> {
   const read = await loadJob(id).catch(() => null)
   const job = read && !isUnreadable(read) ? read.job : null
-  trouble.value = job ? '' : 'This job cannot be read: see the list of jobs.'
+  trouble.value = job ? '' : words.jobCannotRead
   pattern.value = job
 }
 const patterns = computed((): JobEntry[] =>
@@ -44,8 +44,7 @@ const LARGEST = 1_000_000
 async function readChosen(): Promise<void> {
   const file = chooser.value?.files?.[0]
   if (!file) return
-  trouble.value =
-    file.size > LARGEST ? `“${file.name}” is larger than 1 MB. Choose a table of at most 200 rows.` : ''
+  trouble.value = file.size > LARGEST ? words.largerMbChoose(file.name) : ''
   if (!trouble.value) text.value = await file.text()
   if (chooser.value) chooser.value.value = ''
 }
@@ -76,7 +75,7 @@ const AT_ONCE = 24
 async function make(): Promise<void> {
   if (!read.value?.ok || !pattern.value) return
   const { variants } = read.value
-  const name = `${pattern.value.name}, from a table`.slice(0, 80)
+  const name = words.fromATable(pattern.value.name).slice(0, 80)
   const about = { id: crypto.randomUUID(), name, changed: new Date().toISOString() }
   const steps = variantSteps(pattern.value, variants, about, say.value)
   let since = performance.now()
@@ -100,14 +99,13 @@ async function make(): Promise<void> {
 </script>
 
 <template>
-  <BaseDialog :open="open" title="Boxes from a table" @close="emit('close')">
+  <BaseDialog :open="open" :title="words.boxesTable" @close="emit('close')">
     <p class="note mt-1">
-      One box for every row: its own size, name, copies and words; all else is as in the pattern. They become
-      a job of their own.
+      {{ words.boxEveryRow }}
     </p>
     <div class="mt-3 flex flex-wrap items-end gap-2">
       <label class="min-w-48 flex-1 text-[13px] font-medium">
-        The pattern
+        {{ words.thePattern }}
         <select
           class="input font-sans!"
           :value="pattern?.id"
@@ -118,11 +116,11 @@ async function make(): Promise<void> {
       </label>
       <button type="button" class="btn" :disabled="!pattern" @click="writeExample">
         <FileDown :size="16" aria-hidden="true" />
-        A table to fill in
+        {{ words.tableFill }}
       </button>
       <button type="button" class="btn" @click="chooser?.click()">
         <FolderOpen :size="16" aria-hidden="true" />
-        Choose a CSV file
+        {{ words.chooseCsvFile }}
       </button>
       <input
         ref="chooser"
@@ -130,37 +128,35 @@ async function make(): Promise<void> {
         accept=".csv,.txt,text/csv"
         class="sr-only"
         tabindex="-1"
-        aria-label="Table of boxes"
+        :aria-label="words.tableBoxes"
         @change="readChosen"
       />
     </div>
-    <p v-if="pattern" class="note mt-2">Columns can be: {{ variantColumns(pattern).join(', ') }}.</p>
+    <p v-if="pattern" class="note mt-2">{{ words.columnsCanBe(variantColumns(pattern).join(', ')) }}</p>
     <label class="mt-2 block text-[13px] font-medium">
-      The table, with its columns’ names in the first row
+      {{ words.tableColumnsNames }}
       <textarea
         v-model="text"
         class="input h-40 font-mono text-[13px]"
         spellcheck="false"
-        placeholder="name, width, depth"
+        :placeholder="words.nameWidthDepth"
         @input="begin"
       ></textarea>
     </label>
     <p v-if="refusal" class="mt-2 text-[13px] text-rowan" role="alert">{{ refusal }}</p>
     <template v-else-if="read?.ok">
-      <p v-if="!made" class="mt-2 text-sm" role="status">{{ counted(count, 'row') }} can be read.</p>
+      <p v-if="!made" class="mt-2 text-sm" role="status">{{ words.rowRead(count) }}</p>
       <div v-if="refused.length > 0" class="mt-1 text-[13px] text-gorse">
-        <p>{{ counted(refused.length, 'row') }} cannot:</p>
-        <ul class="max-h-32 overflow-y-auto" aria-label="Rows that make no box" tabindex="0">
-          <li v-for="{ row, why } in refused" :key="row">Row {{ row }}: {{ why }}</li>
+        <p>{{ words.rowCannot(refused.length) }}</p>
+        <ul class="max-h-32 overflow-y-auto" :aria-label="words.rowsMakeNo" tabindex="0">
+          <li v-for="{ row, why } in refused" :key="row">{{ words.row(row, why) }}</li>
         </ul>
       </div>
     </template>
     <div class="mt-3 flex flex-wrap items-center gap-3">
       <template v-if="made">
-        <p class="text-sm text-moss" role="status">
-          {{ counted(count - failed.length, 'box is made', 'boxes are made') }}.
-        </p>
-        <button type="button" class="btn btn-main" @click="$emit('made', made)">Open the job</button>
+        <p class="text-sm text-moss" role="status">{{ words.boxMadeBoxes(count - failed.length) }}.</p>
+        <button type="button" class="btn btn-main" @click="$emit('made', made)">{{ words.openJob }}</button>
       </template>
       <button
         v-else
@@ -169,9 +165,9 @@ async function make(): Promise<void> {
         :disabled="count === 0 || done !== null"
         @click="make"
       >
-        Make {{ counted(count, 'box', 'boxes') }}
+        {{ words.makeBoxBoxes(count) }}
       </button>
-      <p v-if="done !== null" class="note" role="status">Row {{ done + 1 }} of {{ count }}…</p>
+      <p v-if="done !== null" class="note" role="status">{{ words.rowOf(done + 1, count) }}</p>
     </div>
   </BaseDialog>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Moon, Sun } from '@lucide/vue'
 import { useTheme } from '@web/parts/theme'
+import { themeButton as words } from './words'
 
 const { theme, toggle } = useTheme()
 </script>
@@ -9,7 +10,7 @@ const { theme, toggle } = useTheme()
   <button
     type="button"
     class="btn-icon"
-    :aria-label="theme === 'light' ? 'Change to dark' : 'Change to light'"
+    :aria-label="theme === 'light' ? words.changeDark : words.changeLight"
     @click="toggle"
   >
     <component :is="theme === 'light' ? Moon : Sun" :size="18" />

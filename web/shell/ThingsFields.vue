@@ -4,6 +4,7 @@ import { defaultsOf, KEPT, traysFor, type Kind, type KindValues } from '@core/ki
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import { useSay } from '@web/parts/say'
 import TrayPlan from './TrayPlan.vue'
+import { thingsFields as words } from './words'
 
 /** What goes into a tray, as a list, and the trays that were found for it, drawn with the things in them. */
 const props = defineProps<{ kind: Kind; thickness: number }>()
@@ -25,7 +26,7 @@ const trays = computed(() => ('error' in found.value ? [] : found.value.division
 const options = KEPT.map((value) => ({ value, label: value }))
 const sizeOf = (widths: number[]): number =>
   widths.reduce((sum, each) => sum + each, 0) + (widths.length - 1) * props.thickness
-const words = computed(() =>
+const sizes = computed(() =>
   trays.value.map(
     ({ columns, rows }) => `${say.value.length(sizeOf(columns), 0)} × ${say.value.length(sizeOf(rows), 0)}`,
   ),
@@ -35,7 +36,7 @@ const words = computed(() =>
 <template>
   <div class="grid gap-2 sm:grid-cols-2">
     <label class="text-[13px] font-medium">
-      What goes in, one kind a line
+      {{ words.goesKindLine }}
       <textarea
         class="input h-28 w-full font-sans!"
         :value="list"
@@ -46,18 +47,17 @@ const words = computed(() =>
     </label>
     <div class="grid content-start gap-2">
       <p id="things-how" class="note">
-        “6 of 40 × 25 × 20” is six as they lie, width × depth × height; “4 of d 30 × 40” are round ones that
-        stand. Each may be turned by a quarter.
+        {{ words.sixLieWidth }}
       </p>
       <ChoiceRow
-        label="Things alike"
+        :label="words.thingsAlike"
         :model-value="String(values.kept)"
         :options="options"
         @update:model-value="set('kept', $event)"
       />
     </div>
     <p v-if="error" class="text-[13px] text-rowan sm:col-span-2" role="alert">{{ error }}</p>
-    <div v-else class="flex flex-wrap gap-2 sm:col-span-2" role="group" aria-label="Trays that take them">
+    <div v-else class="flex flex-wrap gap-2 sm:col-span-2" role="group" :aria-label="words.traysTakeThem">
       <button
         v-for="(tray, i) in trays"
         :key="i"
@@ -68,7 +68,7 @@ const words = computed(() =>
         @click="set('proposal', String(i + 1))"
       >
         <TrayPlan :division="tray" :wall="thickness" />
-        <span class="num">{{ words[i] }} inside</span>
+        <span class="num">{{ words.inside(sizes[i]) }}</span>
       </button>
     </div>
   </div>

@@ -2,6 +2,8 @@
 import { AlarmClock, X } from '@lucide/vue'
 import { computed } from 'vue'
 import { useTimers } from '@web/stores/timers'
+import InSentence from '@web/parts/InSentence.vue'
+import { timerBar as words } from './words'
 
 /** Timers that run or rang, at every station. */
 const timers = useTimers()
@@ -21,7 +23,7 @@ const rang = computed(() => shown.value.filter((timer) => timer.rang))
   <section
     v-if="shown.length > 0"
     class="no-print flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line bg-sheet px-3 py-1 text-sm"
-    aria-label="Timers"
+    :aria-label="words.timers"
   >
     <span
       v-for="{ id, label, left, rang: isOver } in shown"
@@ -30,19 +32,17 @@ const rang = computed(() => shown.value.filter((timer) => timer.rang))
       :class="isOver ? 'font-semibold text-gorse' : ''"
     >
       <AlarmClock :size="16" aria-hidden="true" />
-      Glue of {{ label }}:
-      <span class="num" data-testid="timer">{{ isOver ? 'it holds' : left }}</span>
-      <button
-        type="button"
-        class="btn-icon"
-        :aria-label="`Stop the timer of ${label}`"
-        @click="timers.stop(id)"
-      >
+      <InSentence :text="words.glueOf(label)">
+        <template #left>
+          <span class="num" data-testid="timer">{{ isOver ? words.itHolds : left }}</span>
+        </template>
+      </InSentence>
+      <button type="button" class="btn-icon" :aria-label="words.stopTimer(label)" @click="timers.stop(id)">
         <X :size="16" />
       </button>
     </span>
     <p class="sr-only" role="alert">
-      <template v-for="{ id, label } in rang" :key="id">The glue of {{ label }} holds.</template>
+      <template v-for="{ id, label } in rang" :key="id">{{ words.glueHolds(label) }}</template>
     </p>
   </section>
 </template>

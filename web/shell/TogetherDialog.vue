@@ -5,6 +5,7 @@ import BaseDialog from '@web/parts/BaseDialog.vue'
 import TextEntry from '@web/parts/TextEntry.vue'
 import { listJobs } from '@web/data/jobs'
 import { useShelf } from '@web/stores/shelf'
+import { togetherDialog as words } from './words'
 
 /** Jobs of the same stock and machine, to be cut together on the same sheets. */
 const props = defineProps<{ open: boolean }>()
@@ -42,12 +43,11 @@ async function make(): Promise<void> {
 </script>
 
 <template>
-  <BaseDialog :open="open" title="Cut jobs together" @close="emit('close')">
+  <BaseDialog :open="open" :title="words.cutJobsTogether" @close="emit('close')">
     <p class="note mt-1">
-      Jobs of one stock, machine and fit, on the same sheets: less is left over. They come in as they are now;
-      what is changed in them later stays with them.
+      {{ words.jobsStockMachine }}
     </p>
-    <ul class="mt-3 grid gap-1" aria-label="Jobs to cut together">
+    <ul class="mt-3 grid gap-1" :aria-label="words.jobsCutTogether">
       <li v-for="job in jobs" :key="job.id">
         <label class="flex min-h-6 flex-wrap items-center gap-x-2 text-sm">
           <input
@@ -58,12 +58,12 @@ async function make(): Promise<void> {
             :disabled="against(job) !== ''"
           />
           <span class="font-medium" :class="against(job) ? 'text-quiet' : ''">{{ job.name }}</span>
-          <span class="note">{{ against(job) || job.measure.stock?.name || 'no stock yet' }}</span>
+          <span class="note">{{ against(job) || job.measure.stock?.name || words.noStockYet }}</span>
         </label>
       </li>
     </ul>
     <label class="mt-3 block text-[13px] font-medium">
-      Its name
+      {{ words.itsName }}
       <TextEntry
         class="input font-sans!"
         :maxlength="80"
@@ -74,7 +74,7 @@ async function make(): Promise<void> {
     </label>
     <div class="mt-3 flex flex-wrap items-center gap-3">
       <button type="button" class="btn btn-main" :disabled="refusal !== ''" @click="make">
-        Put them on the same sheets
+        {{ words.putThemSame }}
       </button>
       <p v-if="refusal && chosen.length > 0" class="note" role="status">{{ refusal }}</p>
     </div>

@@ -5,6 +5,7 @@ import { RouterLink } from 'vue-router'
 import { STATION_NAMES, STATIONS, type Station } from '@core/say'
 import { useDerived } from '@web/stores/derived'
 import CairnMark from './CairnMark.vue'
+import { travellerNav as words } from './words'
 
 const props = defineProps<{ here: Station }>()
 defineEmits<{ fit: [] }>()
@@ -31,7 +32,7 @@ watch(
   <nav
     ref="root"
     class="no-print flex shrink-0 flex-col border-line bg-paper max-md:border-b md:overflow-auto md:w-52 md:border-r md:py-2 lg:w-56"
-    aria-label="Traveller"
+    :aria-label="words.traveller"
   >
     <ol class="relative max-md:flex max-md:overflow-x-auto">
       <li v-for="(station, i) in STATIONS" :key="station" class="relative">
@@ -63,7 +64,7 @@ watch(
           v-if="station === 'shape'"
           type="button"
           class="btn-icon absolute top-2 right-1 max-md:hidden"
-          aria-label="Show the fit with its odds"
+          :aria-label="words.showFitOdds"
           @click="$emit('fit')"
         >
           <ChartSpline :size="16" />

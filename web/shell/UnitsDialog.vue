@@ -3,6 +3,7 @@ import BaseDialog from '@web/parts/BaseDialog.vue'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
 import { useUnits } from '@web/stores/units'
+import { unitsDialog as words } from './words'
 
 /** The units that the maker thinks in; everything on every screen follows. */
 defineEmits<{ close: [] }>()
@@ -19,27 +20,27 @@ const SPEEDS = [
 </script>
 
 <template>
-  <BaseDialog open title="Units" @close="$emit('close')">
+  <BaseDialog open :title="words.units" @close="$emit('close')">
     <div class="mt-2 grid gap-3">
       <ChoiceRow
-        label="Lengths"
+        :label="words.lengths"
         :model-value="store.units.length"
         :options="LENGTHS"
         @update:model-value="store.change({ length: $event })"
       />
       <ToggleSwitch
         v-if="store.units.length === 'in'"
-        label="As fractions, where a ruler has them"
+        :label="words.fractionsRulerThem"
         :model-value="store.units.fractions"
         @update:model-value="store.change({ fractions: $event })"
       />
       <ChoiceRow
-        label="Speeds"
+        :label="words.speeds"
         :model-value="store.units.speed"
         :options="SPEEDS"
         @update:model-value="store.change({ speed: $event })"
       />
-      <p class="note">Any unit can be typed in any field. Files are always in millimetres, and say so.</p>
+      <p class="note">{{ words.anyUnitTyped }}</p>
     </div>
   </BaseDialog>
 </template>

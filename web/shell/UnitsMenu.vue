@@ -2,13 +2,14 @@
 import { Ruler } from '@lucide/vue'
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { useUnits } from '@web/stores/units'
+import { unitsMenu as words } from './words'
 
 /** Fetched when it is first opened. */
 const UnitsDialog = defineAsyncComponent(() => import('./UnitsDialog.vue'))
 
 const store = useUnits()
 const isOpen = ref(false)
-const title = computed(() => `Units: ${store.units.length}, ${store.units.speed}`)
+const title = computed(() => words.units(store.units.length, store.units.speed))
 </script>
 
 <template>

@@ -3,6 +3,7 @@ import { ref, watch } from 'vue'
 import type { Working } from '@core/working'
 import BaseDialog from '@web/parts/BaseDialog.vue'
 import { useWorking } from '@web/parts/working'
+import { workingDialog as words } from './words'
 
 const { shown, hide } = useWorking()
 const last = ref<Working | null>(null) // stays on the screen while the dialog closes
@@ -22,13 +23,13 @@ watch(
       <p class="num mt-4 text-lg">{{ last.formula }}</p>
       <p class="num mt-1 text-lg text-heather">{{ last.substituted }}</p>
       <table class="mt-4 w-full text-sm">
-        <caption class="sr-only">Where each figure comes from</caption>
+        <caption class="sr-only">{{ words.eachFigureComes }}</caption>
         <thead>
           <tr class="text-left text-quiet">
-            <th class="pr-3 font-normal">Symbol</th>
-            <th class="pr-3 font-normal">What it is</th>
-            <th class="pr-3 font-normal">Figure</th>
-            <th class="font-normal">From</th>
+            <th class="pr-3 font-normal">{{ words.symbol }}</th>
+            <th class="pr-3 font-normal">{{ words.whatItIs }}</th>
+            <th class="pr-3 font-normal">{{ words.figure }}</th>
+            <th class="font-normal">{{ words.from }}</th>
           </tr>
         </thead>
         <tbody>

@@ -3,6 +3,7 @@ import { watch } from 'vue'
 import type { CutRecord } from '@core/keep'
 import { dateText } from '@web/data/dates'
 import { useCutRecords } from '@web/stores/cut-records'
+import { recordPick as words } from './words'
 
 /** Which of the files that were written: the newest at first. */
 const model = defineModel<CutRecord | null>({ required: true })
@@ -26,7 +27,7 @@ function choose({ target }: Event): void {
     {{ label }}
     <select class="input" data-testid="record" :value="model?.id" @change="choose">
       <option v-for="record in records.records" :key="record.id" :value="record.id">
-        {{ record.mark }}, written {{ dateText(record.date, true) }}
+        {{ words.written(record.mark, dateText(record.date, true)) }}
       </option>
     </select>
   </label>

@@ -4,6 +4,8 @@ import { computed } from 'vue'
 import { thingsOf, withThing } from '@core/job'
 import TextEntry from '@web/parts/TextEntry.vue'
 import { useOpenJob } from '@web/stores/job'
+import { common } from '@web/words'
+import { thingTabs as words } from './words'
 
 /** The things that a job makes: which one is in hand, and its name. */
 const props = defineProps<{ editing?: boolean }>()
@@ -38,14 +40,14 @@ const label = (name: string, copies: number): string => (copies > 1 ? `${copies}
       <button
         type="button"
         class="btn-icon"
-        aria-label="The thing before"
+        :aria-label="words.thingBefore"
         :disabled="at === 0"
         @click="take(things[at - 1].id)"
       >
         <ChevronLeft :size="16" />
       </button>
       <label class="min-w-0 flex-1 text-[13px] font-medium">
-        Thing {{ at + 1 }} of {{ things.length }}
+        {{ words.thingOf(at + 1, things.length) }}
         <select
           class="input font-sans!"
           :value="jobs.job.thing.id"
@@ -59,14 +61,14 @@ const label = (name: string, copies: number): string => (copies > 1 ? `${copies}
       <button
         type="button"
         class="btn-icon"
-        aria-label="The next thing"
+        :aria-label="words.nextThing"
         :disabled="at === things.length - 1"
         @click="take(things[at + 1].id)"
       >
         <ChevronRight :size="16" />
       </button>
     </div>
-    <div v-else class="flex flex-wrap gap-1" role="group" aria-label="Things of this job">
+    <div v-else class="flex flex-wrap gap-1" role="group" :aria-label="words.thingsJob">
       <button
         v-for="thing in things"
         :key="thing.id"
@@ -81,7 +83,7 @@ const label = (name: string, copies: number): string => (copies > 1 ? `${copies}
     </div>
     <template v-if="props.editing">
       <label class="min-w-24 flex-1 text-[13px] font-medium">
-        Name
+        {{ common.name }}
         <TextEntry
           class="input"
           data-field="thing-name"
@@ -95,7 +97,7 @@ const label = (name: string, copies: number): string => (copies > 1 ? `${copies}
         v-if="!jobs.job.whole"
         type="button"
         class="btn-icon"
-        :aria-label="`Remove ${jobs.job.thing.name}`"
+        :aria-label="words.remove(jobs.job.thing.name)"
         @click="remove"
       >
         <Trash2 :size="16" />

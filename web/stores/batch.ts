@@ -1,6 +1,7 @@
 import type { BatchShare } from '@core/derive'
 import type { Job, Revision } from '@core/job'
 import { isUnreadable, loadJob, saveJob } from '@web/data/jobs'
+import { batch as words } from './words'
 
 /** The jobs of a batch as they are stored; those that were deleted since are left out. */
 export async function storedJobs(shares: BatchShare[]): Promise<{ revision: number; job: Job }[]> {
@@ -17,7 +18,7 @@ function sharedRevision(revision: Revision, batch: Pick<Job, 'name'>, job: Job, 
   return {
     ...revision,
     number: (job.log.at(-1)?.number ?? 0) + 1,
-    reason: `Cut together with others in “${batch.name}”. ${revision.reason}`.trim().slice(0, 400),
+    reason: words.cutTogetherOthers(batch.name, revision.reason).trim().slice(0, 400),
     minutes,
     verdict: null,
     // The clock and the sheets are the batch's own.

@@ -8,6 +8,7 @@ import type { Machine } from '@core/machine'
 import type { Stock } from '@core/stock'
 import type { TestRecord } from '@core/tune'
 import { benchBeliefs } from './bench-beliefs'
+import { benchFigures as words } from './words'
 
 interface Shelves {
   machines: ShallowRef<Machine[]>
@@ -64,7 +65,7 @@ export function benchFigures({ machines, stocks, kerfs, tests, tastes, events, c
     const hasTests = own.some((test) => !tune.tests.some(({ id }) => id === test.id))
     const isScaled = Math.abs(scale / tune.scale - 1) > RESCALED
     const isDone = machine !== null && since !== tune.since && tune.tests.some(({ on }) => on < since)
-    return [...(hasTests || isScaled ? ['tests'] : []), ...(isDone ? ['what was done to the machine'] : [])]
+    return [...(hasTests || isScaled ? ['tests'] : []), ...(isDone ? [words.doneMachine] : [])]
   }
 
   /** Names of what the bench knows differently from a job's copies. */
@@ -76,11 +77,11 @@ export function benchFigures({ machines, stocks, kerfs, tests, tastes, events, c
         copy,
       )
     return [
-      ...(differs(machines.value, machine) ? ['the machine'] : []),
-      ...(differs(stocks.value, stock) ? ['the stock'] : []),
-      ...(isOther(latestKerf(machine, stock, kerf), kerf) ? ['the kerf'] : []),
+      ...(differs(machines.value, machine) ? [words.theMachine] : []),
+      ...(differs(stocks.value, stock) ? [words.theStock] : []),
+      ...(isOther(latestKerf(machine, stock, kerf), kerf) ? [words.theKerf] : []),
       ...(isOther(beliefFor({ machine, stock, kerf: latestKerf(machine, stock, kerf) }), belief)
-        ? ['what is believed of the fit']
+        ? [words.believedFit]
         : []),
       ...more.flatMap((each) =>
         differs(stocks.value, each.stock) || isOther(latestKerf(machine, each.stock, each.kerf), each.kerf)

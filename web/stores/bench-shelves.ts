@@ -11,6 +11,7 @@ import type { Run } from '@core/plan'
 import type { Stock } from '@core/stock'
 import type { TestRecord } from '@core/tune'
 import { useMessages } from './messages'
+import { benchShelves as words } from './words'
 
 export interface Records {
   machines: Machine
@@ -78,11 +79,7 @@ export function benchShelves() {
       await writeRecord(one.shelf, one.id, one.record)
       if (waiting.get(key) === one) waiting.delete(key)
     } catch {
-      useMessages().say(
-        'stop',
-        'The bench could not be stored: the browser has no room left or forbids it. What is on the ' +
-          'screen is kept and tried again with the next change; export your job to be safe.',
-      )
+      useMessages().say('stop', words.benchCouldNot)
     }
   }
 

@@ -7,6 +7,7 @@ import { refuse } from '@web/refusals'
 import { benchFigures } from './bench-figures'
 import { benchShelves, type AnyRecord, type Records } from './bench-shelves'
 import { useMessages } from './messages'
+import { bench as words } from './words'
 
 /** What is or was done to one record: put, changed (both are there) or taken away. */
 export interface BenchChange {
@@ -19,7 +20,7 @@ export interface BenchChange {
 /** Why a change cannot be kept; null when it can. */
 export function changeRefusal({ shelf, after }: BenchChange): string | null {
   const read = after && RECORD_SCHEMAS[shelf].safeParse(after)
-  return read && !read.success ? `This cannot be kept: ${sentenceFor(read.error)}.` : null
+  return read && !read.success ? words.cannotKept(sentenceFor(read.error)) : null
 }
 
 /** What all jobs share: machines, stock, kerfs and tests. Jobs keep copies of what they used. */

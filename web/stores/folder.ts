@@ -14,6 +14,7 @@ import { onSaved } from '@web/data/jobs'
 import { useBench } from './bench'
 import { benchSide } from './bench-side'
 import { useMessages } from './messages'
+import { folder as words } from './words'
 
 /** How long after a change it is written, ms: typing writes once. */
 const SOON = 800
@@ -37,7 +38,7 @@ export const useFolder = defineStore('folder', () => {
       await saveFolder(folder.value)
     } catch {
       isAsleep.value = true
-      messages.say('look', `“${name.value}” cannot be written to now. Everything is stored here as well.`)
+      messages.say('look', words.cannotWrittenNow(name.value))
     }
   }
 

@@ -12,6 +12,7 @@ import { useHistory } from './history'
 import { jobRefusal } from './keepable'
 import { useMessages } from './messages'
 import { useUnits } from './units'
+import { job as words } from './words'
 
 export type Opened = 'open' | 'absent' | Unreadable
 
@@ -71,10 +72,7 @@ export const useJob = defineStore('job', () => {
     if (ours?.id !== theirs.id || isKnown || theirs.changed === ours.changed) return
     push(theirs)
     push(ours)
-    useMessages().say(
-      'look',
-      'Another tab changed this job at the same time. Yours is kept; Undo brings the other one back.',
-    )
+    useMessages().say('look', words.anotherTabChanged)
   }
 
   /** What could not be stored of jobs that left the screen: it waits until one goes back to them. */
@@ -83,11 +81,7 @@ export const useJob = defineStore('job', () => {
     const { value } = job
     if (!value || saving.value !== 'failed') return
     stranded.set(value.id, value)
-    useMessages().say(
-      'stop',
-      `The last changes of “${value.name}” are not stored. They are kept while this page is open: go ` +
-        'back to it, and export it.',
-    )
+    useMessages().say('stop', words.lastChangesNot(value.name))
   }
 
   async function open(id: string): Promise<Opened> {

@@ -1,6 +1,7 @@
 import { ZodObject, type ZodType } from 'zod'
 import { jobSchema, totalsRefusal, type Job } from '@core/job'
 import { sentenceFor } from '@core/limits'
+import { keepable as words } from './words'
 
 /** Complaints about what changed between two values, with where they are; only what changed is looked at. */
 function complaints(schema: ZodType, before: unknown, after: unknown, path: PropertyKey[]): string | null {
@@ -15,7 +16,7 @@ function complaints(schema: ZodType, before: unknown, after: unknown, path: Prop
   }
   const shape = schema.shape as Record<string, ZodType>
   const unknown = Object.keys(after).find((key) => !(key in shape))
-  if (unknown) return `${[...path, unknown].join(' → ')} is not known here`
+  if (unknown) return words.notKnownHere([...path, unknown].join(' → '))
   for (const [key, inner] of Object.entries(shape)) {
     const [was, is] = [(before as Record<string, unknown>)[key], (after as Record<string, unknown>)[key]]
     const found = complaints(inner, was, is, [...path, key])
@@ -32,5 +33,5 @@ export function jobRefusal(before: Job, after: Job): string | null {
   const found = complaints(jobSchema, before, after, [])
   const isOther = before.box !== after.box || before.also !== after.also
   const refusal = found ?? (isOther ? totalsRefusal(after) : null)
-  return refusal && `This cannot be kept: ${refusal}.`
+  return refusal && words.cannotKept(refusal)
 }

@@ -1,6 +1,7 @@
 import { newMachine, type Machine } from '@core/machine'
 import { useBench, type BenchChange } from './bench'
 import { useOpenJob } from './job'
+import { machineEdits as words } from './words'
 
 /** Chooses and changes the job's machine, on the bench along with it. */
 export function useMachineEdits() {
@@ -27,7 +28,7 @@ export function useMachineEdits() {
 
   /** A machine that nothing is known of yet, or only what is given. */
   function add(part: Partial<Machine> = {}): boolean {
-    const machine = { ...newMachine(crypto.randomUUID(), `Laser ${bench.machines.length + 1}`), ...part }
+    const machine = { ...newMachine(crypto.randomUUID(), words.laser(bench.machines.length + 1)), ...part }
     return use(machine, bench.putting('machines', machine))
   }
 

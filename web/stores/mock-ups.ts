@@ -6,6 +6,8 @@ import { isUnreadable, loadJob, saveJob } from '@web/data/jobs'
 import { useBench } from './bench'
 import { jobRefusal } from './keepable'
 import { useMessages } from './messages'
+import { common } from '@web/words'
+import { mockUps as words } from './words'
 
 const MOST_LETTERS = 80
 const nameOf = (name: string): string => `${name.slice(0, MOST_LETTERS - 10)} (mock-up)`
@@ -35,7 +37,7 @@ export const useMockUps = defineStore('mock-ups', () => {
   async function giveBack(mock: Job, said: string): Promise<void> {
     const found = mock.mockOf && (await loadJob(mock.mockOf.id))
     if (!found || isUnreadable(found)) {
-      messages.say('stop', 'The job of this mock-up is not in this browser any more.')
+      messages.say('stop', words.jobMockUp)
       return
     }
     const entry = { id: crypto.randomUUID(), on: new Date().toISOString() }
@@ -50,8 +52,8 @@ export const useMockUps = defineStore('mock-ups', () => {
       const now = await loadJob(next.id)
       if (found && !isUnreadable(found) && now && !isUnreadable(now)) await saveJob(found.job, now.revision)
     }
-    messages.say('said', `“${found.job.name}” has it now: ${said}.`, {
-      label: 'Undo',
+    messages.say('said', words.hasItNow(found.job.name, said), {
+      label: common.undo,
       run: () => void undo(),
     })
   }

@@ -19,7 +19,7 @@ const painted = async (): Promise<void> => {
   await new Promise((resolve) => setTimeout(resolve, 20))
 }
 
-test('are looked for once the page is painted, and again only where figures or records are others', async () => {
+test('are looked for once the page is painted, and again only where figures changed', async () => {
   const job = shallowRef(demo('plain-tray'))
   const bench = useBench()
   bench.learn(job.value)

@@ -17,6 +17,7 @@ import type { Answer, PlanRequest } from '@web/workers/protocol'
 import { oncePainted } from '@web/once-painted'
 import { useJob } from './job'
 import { useMessages } from './messages'
+import { planner as words } from './words'
 
 /** How long nothing must be typed before a plan is asked for, milliseconds. */
 const QUIET = 90
@@ -132,9 +133,7 @@ export const usePlanner = defineStore('planner', () => {
     busy.value = false
     progress.value = null
     failure.value = message
-    const sentence =
-      `The plan could not be worked out: ${message}. ` +
-      'Undo the last change, or export the job and report it.'
+    const sentence = words.planCouldNot(message)
     useMessages().say('stop', sentence)
   }
 

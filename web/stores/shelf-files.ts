@@ -8,6 +8,7 @@ import { listJobs, putIn } from '@web/data/jobs'
 import { EVERYTHING_LIMIT, isEverything, JOB_FILE_LIMIT, readEverything, readJob } from '@web/data/kept-files'
 import type { useBench } from './bench'
 import { copyName } from './copy-name'
+import { shelfFiles as words } from './words'
 
 type Bench = ReturnType<typeof useBench>
 
@@ -69,10 +70,7 @@ async function takeEverything(bench: Bench, all: Everything): Promise<string> {
   }
   await putIn(coming.map(asHere), own, fresh)
   await bench.load()
-  return (
-    `${coming.length} of ${jobs.length} jobs came in; the others were here already. The bench is ` +
-    'complete.'
-  )
+  return words.jobsCameOthers(coming.length, jobs.length)
 }
 
 /** What becomes of a file that somebody chose. */
@@ -83,7 +81,7 @@ export type Imported =
 
 /** Reads a file that somebody chose: a job, which is not stored yet, or everything, which is. */
 export async function importFile(bench: Bench, file: File): Promise<Imported> {
-  if (file.size > EVERYTHING_LIMIT) return { refused: `It is larger than ${EVERYTHING_LIMIT / 1e6} MB.` }
+  if (file.size > EVERYTHING_LIMIT) return { refused: words.largerMb(EVERYTHING_LIMIT / 1e6) }
   const text = await file.text()
   if (isEverything(text)) {
     const read = readEverything(text)
@@ -91,7 +89,7 @@ export async function importFile(bench: Bench, file: File): Promise<Imported> {
   }
   if (file.size > JOB_FILE_LIMIT) {
     const size = `${JOB_FILE_LIMIT / 1e6} MB`
-    return { refused: `It is larger than ${size}, too large for a job. Choose a file that Uplands exported.` }
+    return { refused: words.largerTooLarge(size) }
   }
   const read = readJob(text)
   if (!read.ok) return { refused: read.error }

@@ -8,10 +8,10 @@ import type { Unreadable } from '@web/data/unreadable'
 import { copyName } from './copy-name'
 import { useMessages } from './messages'
 import { shelfLook } from './shelf-look'
+import { common } from '@web/words'
+import { shelf as words } from './words'
 
-const NO_STORAGE =
-  'The browser does not store anything here (no room left, or private mode). You can work, but ' +
-  'export each job before you close the page.'
+const NO_STORAGE = words.browserNotStore
 
 /** Fetched when a job is first read or written: a list needs no more than their names. */
 const jobsIn = () => import('@web/data/jobs')
@@ -174,7 +174,7 @@ export const useShelf = defineStore('shelf', () => {
     const read = await tried(async () => files.importFile(await bench(), file))
     if (!read) return null
     if ('refused' in read) {
-      messages.say('stop', `“${file.name}” was not imported. ${read.refused}`)
+      messages.say('stop', words.notImported(file.name, read.refused))
       return null
     }
     if ('said' in read) {
@@ -205,8 +205,8 @@ export const useShelf = defineStore('shelf', () => {
     const [job] = await whole([entry])
     await (await jobsIn()).deleteJob(entry.id)
     await refresh()
-    const back = job && { label: 'Bring back', run: () => void add(job) }
-    messages.say('said', `“${entry.name}” is deleted.`, back)
+    const back = job && { label: common.bringBack, run: () => void add(job) }
+    messages.say('said', words.isDeleted(entry.name), back)
   }
 
   /** Deals with a record that cannot be read: puts what it was mended to in its place, or takes it away. */
@@ -220,8 +220,8 @@ export const useShelf = defineStore('shelf', () => {
     await looked()
     const done =
       how === 'repair'
-        ? `“${record.name}” is mended: ${record.repaired?.mended.join('; ')}.`
-        : `“${record.name}” is deleted.`
+        ? words.isMended(record.name, record.repaired?.mended.join('; ') ?? '')
+        : words.isDeleted(record.name)
     messages.say('said', done)
   }
   return {

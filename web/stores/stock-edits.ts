@@ -2,6 +2,7 @@ import type { Stock } from '@core/stock'
 import { useBench, type BenchChange } from './bench'
 import { useMessages } from './messages'
 import { useOpenJob } from './job'
+import { stockEdits as words } from './words'
 
 /**
  * Chooses and changes the job's stock, on the bench along with it: its thickness and its sheets have one
@@ -34,7 +35,7 @@ export function useStockEdits() {
   function change(part: Partial<Stock>, key: string): void {
     const { stock } = jobs.job.measure
     if (!stock) {
-      useMessages().say('look', 'Sheets belong to a stock: choose or add one in Measure first.')
+      useMessages().say('look', words.sheetsBelongStock)
       return
     }
     const record = { ...stock, ...part }

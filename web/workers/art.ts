@@ -2,6 +2,7 @@ import type { ArtRead } from '@core/art'
 import type { LoadPlan } from '@core/derive'
 import type { Compared } from '@core/files'
 import type { Machine } from '@core/machine'
+import { art as words } from './words'
 
 /** What is asked of the worker that reads files of others. */
 export type ArtRequest =
@@ -26,14 +27,9 @@ function ask<T extends ArtAnswer>(request: ArtRequest): Promise<T | { ok: false;
       worker.terminate()
       resolve(answer)
     }
-    const timer = setTimeout(
-      () => done({ ok: false, error: 'This file takes too long to read. Simplify the drawing.' }),
-      PATIENCE,
-    )
+    const timer = setTimeout(() => done({ ok: false, error: words.fileTakesToo }), PATIENCE)
     worker.addEventListener('message', ({ data }: MessageEvent<T>) => done(data))
-    worker.addEventListener('error', () =>
-      done({ ok: false, error: 'This file cannot be read here. Simplify the drawing, and try again.' }),
-    )
+    worker.addEventListener('error', () => done({ ok: false, error: words.fileCannotRead }))
     worker.postMessage(request)
   })
 }

@@ -3,6 +3,7 @@ import wasm from '@resvg/resvg-wasm/index_bg.wasm?url'
 import { readArtwork } from '@core/art'
 import { compareFiles } from '@core/files'
 import type { ArtAnswer, ArtRequest } from './art'
+import { artWorker as words } from './words'
 
 /** Reads files of others, so that none of them can hold up the page. */
 const begun = initWasm(fetch(wasm))
@@ -19,8 +20,7 @@ function flatten(svg: string): string {
 self.addEventListener('message', ({ data }: MessageEvent<ArtRequest>) => {
   void begun.then(
     () => self.postMessage(answer(data)),
-    () =>
-      self.postMessage({ ok: false, error: 'The part that reads drawings did not load. Reload the page.' }),
+    () => self.postMessage({ ok: false, error: words.partReadsDrawings }),
   )
 })
 

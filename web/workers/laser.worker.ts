@@ -1,4 +1,5 @@
 import { SimulatedLaser, type LaserAnswer, type LaserRequest } from '@core/rehearse'
+import { laserWorker as words } from './words'
 
 /** How often its state is told, ms. */
 const TOLD_EVERY = 200
@@ -22,7 +23,7 @@ function answerTo(request: LaserRequest): LaserAnswer {
     times = request.times
     return { id, ok: true, state: laser.state() }
   }
-  if (!laser) return { id, ok: false, error: 'No laser is connected. Connect one first.' }
+  if (!laser) return { id, ok: false, error: words.noLaserConnected }
   if (request.ask === 'pieces') {
     const found = laser.pieces()
     return found.ok ? { id, ok: true, state: laser.state(), pieces: found.pieces } : { id, ...found }

@@ -1,5 +1,6 @@
 import { Lanes } from './lanes'
 import type { Answer, PlanRequest, Request } from './protocol'
+import { plannerClient as words } from './words'
 
 /**
  * A worker that says nothing for so many looks while it is asked for something has ended. It says that it
@@ -165,12 +166,9 @@ export class PlannerClient {
     this.worker = null
     if (this.starts < MOST_STARTS) {
       this.start()
-      this.listener.trouble('The planning in the background had ended; it was started again.')
+      this.listener.trouble(words.planningBackgroundEnded)
     } else {
-      this.listener.trouble(
-        'The planning in the background cannot be started. Small jobs are planned on the page ' +
-          'itself; reload it for larger ones.',
-      )
+      this.listener.trouble(words.planningBackgroundCannot)
     }
     if (this.asked) this.send(this.asked)
   }
@@ -184,7 +182,7 @@ export class PlannerClient {
       this.onPage(request)
     } else {
       this.asked = null
-      const message = 'the job is too large for the page’s own thread. Reload the page'
+      const message = words.jobTooLarge
       this.listener.answer({ kind: 'failed', sequence: request.sequence, message })
     }
   }

@@ -4,6 +4,7 @@ import { outlineTries } from './outlines'
 import { isBetter, ownParts, stockedOf, type Own, type Stocked, type TaskAttempt } from './parts'
 import { MILLIMETRES, type Task, type TaskLayout } from './read'
 import { isForRectangles, rectangleTries } from './rectangles'
+import { layout as words } from './words'
 
 /** Looks at a task while there is time. */
 const MOST_STEPS = 1_000_000
@@ -77,7 +78,7 @@ export function layoutTask(task: Task, seconds: number, seed: number, now: () =>
   const rectangles = byRectangles ? rectangleTries(own, stocked, rules, isLate) : null
   let best: TaskAttempt = {
     lies: [],
-    unplaced: own.map((each) => ({ own: each, reason: 'no sheet has room inside its margins' })),
+    unplaced: own.map((each) => ({ own: each, reason: words.noSheetRoom })),
     sheets: 0,
     price: 0,
     onEmptiest: Infinity,

@@ -2,6 +2,7 @@ import { area, type Region } from '../../geometry'
 import { outlineSteps } from '../by-outline'
 import { groundOf, poseOf, stepFor, type OutlinePart, type OutlinePose } from '../outline'
 import { usedBy, type Own, type Stocked, type TaskAttempt } from './parts'
+import { outlines as words } from './words'
 
 /**
  * Tries by true outline: any angles, sheets of any shape, parts inside openings of others. Endless; gives the
@@ -47,9 +48,7 @@ export function* outlineTries(
     }))
     const unplaced = found.unplaced.map(({ id, poses }) => ({
       own: byId.get(id)!,
-      reason: poses.every((each) => each.length === 0)
-        ? 'it is larger than the sheets, whichever way it may lie'
-        : 'no room is left on the sheets',
+      reason: poses.every((each) => each.length === 0) ? words.largerSheetsWhichever : words.noRoomLeft,
     }))
     yield { lies, unplaced, ...usedBy(lies) }
   }

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { area, asOutline, difference, signedArea, union, type Region, type Ring } from '../../geometry'
 import { sentenceFor } from '../../limits'
+import { read as words } from './words'
 
 export const MILLIMETRES = { mm: 1, in: 25.4 }
 const point = z.tuple([z.number().min(-1e5).max(1e5), z.number().min(-1e5).max(1e5)])
@@ -74,11 +75,10 @@ export function readTask(text: string): TaskRead {
   try {
     raw = JSON.parse(text)
   } catch {
-    return { ok: false, error: 'The task is not readable JSON. Write it again.' }
+    return { ok: false, error: words.taskNotReadable }
   }
   const read = taskSchema.safeParse(raw)
-  if (!read.success)
-    return { ok: false, error: `The task cannot be used: ${sentenceFor(read.error)}. Mend that in the file.` }
+  if (!read.success) return { ok: false, error: words.taskCannotUsed(sentenceFor(read.error)) }
   const error = faultOf(read.data)
   return error ? { ok: false, error } : { ok: true, task: read.data }
 }
@@ -86,27 +86,19 @@ export function readTask(text: string): TaskRead {
 /** What is wrong with a task beside its form, in one sentence. */
 function faultOf({ parts, sheets }: Task): string | null {
   for (const part of parts) {
-    if (Math.abs(signedArea(asRing(part.outline, 1))) < 1e-6)
-      return `The outline of part “${part.id}” has no area. Give its corners in order.`
-    if (!isSimple(part.outline))
-      return `The outline of part “${part.id}” crosses itself. Give its corners in order.`
-    if (!areHolesInside(part))
-      return `A hole of part “${part.id}” is not inside its outline, or meets another. Mend the hole.`
+    if (Math.abs(signedArea(asRing(part.outline, 1))) < 1e-6) return words.outlinePartNo(part.id)
+    if (!isSimple(part.outline)) return words.outlinePartCrosses(part.id)
+    if (!areHolesInside(part)) return words.holePartNot(part.id)
   }
   for (const { id: name, width, height, outline } of sheets) {
     if (outline ? width !== undefined || height !== undefined : width === undefined || height === undefined)
-      return `Sheet “${name}” needs a width and a height, or an outline instead of both.`
-    if (outline && !isSimple(outline))
-      return `The outline of sheet “${name}” crosses itself or has no area. Give its corners in order.`
+      return words.sheetNeedsWidth(name)
+    if (outline && !isSimple(outline)) return words.outlineSheetCrosses(name)
   }
-  if (new Set(parts.map((part) => part.id)).size < parts.length)
-    return 'Two parts have the same id. Give each its own, and copies by count.'
-  if (new Set(sheets.map((sheet) => sheet.id)).size < sheets.length)
-    return 'Two sheets have the same id. Give each its own, and how many there are by count.'
+  if (new Set(parts.map((part) => part.id)).size < parts.length) return words.twoPartsSame
+  if (new Set(sheets.map((sheet) => sheet.id)).size < sheets.length) return words.twoSheetsSame
   const count = parts.reduce((sum, part) => sum + part.count, 0)
-  return count > MOST_PARTS
-    ? `These are ${count} parts; ${MOST_PARTS} are the most. Lay fewer out at a time.`
-    : null
+  return count > MOST_PARTS ? words.partsMostLay(count, MOST_PARTS) : null
 }
 
 const isSame = (a: number, b: number): boolean => Math.abs(a - b) <= 1e-4 + 1e-6 * Math.abs(b)

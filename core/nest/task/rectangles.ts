@@ -2,11 +2,12 @@ import { nestSteps } from '../nest'
 import { sheetsOf, surfaceOf } from '../surface'
 import type { Layout, NestPart, Unplaced } from '../types'
 import { usedBy, type Own, type Stocked, type TaskAttempt } from './parts'
+import { rectangles as words } from './words'
 
 const REASONS: Record<Unplaced['why'], string> = {
-  full: 'no room is left on the sheets',
-  'too large': 'it is larger than the sheets',
-  'turned it would fit': 'it would fit only if it were turned another way',
+  full: words.noRoomLeft,
+  'too large': words.largerSheets,
+  'turned it would fit': words.fitOnlyTurned,
 }
 
 /** Whether a task can be laid out by quarter turns on rectangles alone. */

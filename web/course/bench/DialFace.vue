@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import DragHandle from './DragHandle.vue'
+import { dialFace as words } from './words'
 
 /** A dial of a hundred marks: a pointer, and a ring that is turned to set it to nothing. */
 const props = defineProps<{
@@ -41,13 +42,13 @@ const shown = computed(() => {
 <template>
   <g>
     <DragHandle
-      label="Ring of the dial"
+      :label="words.ringDial"
       :value="ring * MARKS"
       :min="-MARKS"
       :max="MARKS"
       :step="1"
       :scale="2"
-      :says="`the pointer is at ${shown}`"
+      :says="words.thePointerIs(shown)"
       @move="emit('turn', $event / MARKS)"
     >
       <circle :cx="cx" :cy="cy" :r="radius" class="fill-sheet stroke-edge" stroke-width="6" />

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { useChartWidth } from '@web/parts/chart-width'
 import { useSay } from '@web/parts/say'
 import DragHandle from './DragHandle.vue'
+import { flagLine as words } from './words'
 
 interface Flag {
   id: 'tabs' | 'slots'
@@ -38,7 +39,7 @@ const dots = computed(() =>
     :viewBox="`0 0 ${width} 150`"
     class="w-full select-none"
     role="group"
-    aria-label="Your readings"
+    :aria-label="words.yourReadings"
   >
     <line :x1="SIDE" :x2="width - SIDE" y1="80" y2="80" class="stroke-edge" />
     <g v-for="tick in ticks" :key="tick" class="stroke-edge">
@@ -57,7 +58,7 @@ const dots = computed(() =>
       :max="to"
       :step="step"
       :scale="perMm"
-      :says="flag.at === null ? 'not set' : say.length(flag.at)"
+      :says="flag.at === null ? words.notSet : say.length(flag.at)"
       @move="emit('set', flag.id, $event)"
     >
       <path

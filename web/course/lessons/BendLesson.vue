@@ -7,6 +7,7 @@ import DragHandle from '../bench/DragHandle.vue'
 import GripMark from '../bench/GripMark.vue'
 import LessonFrame from '../LessonFrame.vue'
 import { useLesson } from '../use-lesson'
+import { bendLesson as words } from './words'
 
 /** A strip with slits that is turned to the grain, and bent until it holds or snaps. */
 const lesson = useLesson(BEND_LESSON)
@@ -63,7 +64,7 @@ const bent = computed(() => {
       :viewBox="`0 0 ${width} 366`"
       class="w-full select-none"
       role="group"
-      aria-label="A strip with slits, from above and from its side"
+      :aria-label="words.stripSlitsAbove"
     >
       <rect x="20" y="14" :width="width - 40" height="118" class="fill-ply stroke-ply-edge" />
       <path v-for="d in grain" :key="d" :d="d" class="stroke-ply-edge" stroke-width="0.6" opacity="0.55" />
@@ -76,7 +77,7 @@ const bent = computed(() => {
         stroke-width="1.4"
       />
       <DragHandle
-        label="Length of the slit zone"
+        :label="words.lengthSlitZone"
         :value="state.flat"
         :min="10"
         :max="60"
@@ -88,8 +89,13 @@ const bent = computed(() => {
         <GripMark :x="from + zone + 11" :y="74" />
       </DragHandle>
       <text x="20" y="152" class="fill-ink font-mono text-[13px]">
-        zone {{ say.length(state.flat, 1) }}, inside radius {{ say.length(radiusOf(state), 1) }}, links
-        {{ say.length(linkWidth(state)) }}
+        {{
+          words.zoneInsideRadius(
+            say.length(state.flat, 1),
+            say.length(radiusOf(state), 1),
+            say.length(linkWidth(state)),
+          )
+        }}
       </text>
       <path :d="bent.d" fill="none" class="stroke-ply-edge" stroke-width="11" />
       <path :d="bent.d" fill="none" class="stroke-ply" stroke-width="8" />
@@ -99,16 +105,16 @@ const bent = computed(() => {
         :y="SIDE.y + 26"
         class="fill-rowan text-[15px] font-semibold"
       >
-        ✗ snapped
+        {{ words.snapped }}
       </text>
       <DragHandle
-        label="End of the strip, bent up"
+        :label="words.endStripBent"
         :value="state.angle"
         :min="0"
         :max="QUARTER"
         :step="5"
         :scale="2"
-        :says="state.broke ? `snapped at ${Math.round(state.angle)}°` : `${Math.round(state.angle)}°`"
+        :says="state.broke ? words.snappedAt(Math.round(state.angle)) : `${Math.round(state.angle)}°`"
         upright
         @move="act({ do: 'bend', to: $event })"
       >
@@ -126,7 +132,7 @@ const bent = computed(() => {
     </svg>
     <div class="flex flex-wrap items-center gap-2">
       <label class="flex items-center gap-2 text-sm">
-        Rows of links
+        {{ words.rowsLinks }}
         <input
           type="range"
           class="accent-heather"
@@ -137,9 +143,9 @@ const bent = computed(() => {
         />
         <span class="num w-6">{{ state.rows }}</span>
       </label>
-      <button type="button" class="btn" @click="act({ do: 'turn' })">Turn it to the grain</button>
+      <button type="button" class="btn" @click="act({ do: 'turn' })">{{ words.turnGrain }}</button>
       <button type="button" class="btn" :disabled="!state.broke" @click="act({ do: 'fresh' })">
-        Take a fresh strip
+        {{ words.takeFreshStrip }}
       </button>
     </div>
   </LessonFrame>

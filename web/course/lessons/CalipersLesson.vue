@@ -19,6 +19,7 @@ import ScaleMarks from '../bench/ScaleMarks.vue'
 import PressMark from '../bench/PressMark.vue'
 import LessonFrame from '../LessonFrame.vue'
 import { useLesson } from '../use-lesson'
+import { calipersLesson as words } from './words'
 
 /** Calipers whose jaws are moved and read: by a vernier, then by a dial. */
 const lesson = useLesson(CALIPERS_LESSON)
@@ -53,9 +54,9 @@ const jawsSay = computed(() => {
   if (!isVernier.value) {
     const shows = dialShows(state.value) / scale.turn
     const pointer = Math.round((shows - Math.floor(shows)) * 100)
-    return `bar ${Math.floor(turns.value + 1e-6)} turns, pointer at ${pointer}`
+    return words.barTurnsPointer(Math.floor(turns.value + 1e-6), pointer)
   }
-  return `the vernier’s zero stands past mark ${marks}`
+  return words.verniersZeroStands(marks)
 })
 /** Lines of the vernier that are seen through the glass, each to be pointed at. */
 const pointable = computed(() => {
@@ -85,7 +86,7 @@ const slider = computed(() => {
       ref="svg"
       :viewBox="`0 0 ${width} ${high}`"
       class="w-full select-none"
-      :aria-label="isVernier ? 'Calipers with a vernier' : 'Calipers with a dial'"
+      :aria-label="isVernier ? words.calipersVernier : words.calipersDial"
       role="group"
     >
       <rect
@@ -99,7 +100,7 @@ const slider = computed(() => {
       <path :d="`M${x(0)} 22V216L${x(0) - 34} 190V22Z`" class="fill-sunk stroke-edge" />
       <rect :x="x(0)" y="22" :width="width - x(0) - 4" :height="LINE - 22" class="fill-sunk stroke-edge" />
       <DragHandle
-        label="Jaws"
+        :label="words.jaws"
         :value="state.jaws"
         :min="0"
         :max="WIDEST"
@@ -121,7 +122,7 @@ const slider = computed(() => {
         :vernier="isVernier"
       />
       <DragHandle
-        label="Thumb wheel"
+        :label="words.thumbWheel"
         :value="state.jaws"
         :min="0"
         :max="WIDEST"
@@ -148,13 +149,13 @@ const slider = computed(() => {
       </DragHandle>
       <template v-if="isVernier">
         <DragHandle
-          label="Magnifying glass"
+          :label="words.magnifyingGlass"
           :value="along"
           :min="0"
           :max="vernierLong"
           :step="state.scale.division"
           :scale="perMm"
-          :says="`over ${say.length(glass)}`"
+          :says="words.over(say.length(glass))"
           @move="along = $event"
         >
           <rect
@@ -174,7 +175,7 @@ const slider = computed(() => {
             v-for="{ line, at, off } in pointable"
             :key="line"
             class="cursor-pointer"
-            :aria-label="`Line ${line}, ${say.length(off)} off a mark`"
+            :aria-label="words.lineOffMark(line, say.length(off))"
             @press="act({ do: 'point', line })"
           >
             <rect
@@ -210,13 +211,9 @@ const slider = computed(() => {
       />
     </svg>
     <div class="flex flex-wrap items-center gap-2">
-      <button type="button" class="btn" @click="act({ do: 'tighten' })">Tighten the screw</button>
+      <button type="button" class="btn" @click="act({ do: 'tighten' })">{{ words.tightenScrew }}</button>
       <p class="note flex-1 basis-60">
-        {{
-          isVernier
-            ? 'Drag the jaws; the thumb wheel moves them finely. Move the glass along the scale to read it.'
-            : 'Drag the jaws; the thumb wheel moves them finely. Drag the dial to turn its ring.'
-        }}
+        {{ isVernier ? words.dragJawsThumb : words.dragJawsThumbWheel }}
       </p>
     </div>
   </LessonFrame>

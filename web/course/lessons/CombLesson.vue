@@ -6,6 +6,7 @@ import { useSay } from '@web/parts/say'
 import { follow } from '../follow'
 import LessonFrame from '../LessonFrame.vue'
 import { useLesson } from '../use-lesson'
+import { combLesson as words } from './words'
 
 /** Pairs of combs that are pushed together, lifted, and one of them kept. */
 const lesson = useLesson(COMB_LESSON)
@@ -53,7 +54,7 @@ function push(event: PointerEvent): void {
 
 <template>
   <LessonFrame :lesson="lesson">
-    <div class="flex flex-wrap gap-1" role="group" aria-label="Pairs, by compensation per side">
+    <div class="flex flex-wrap gap-1" role="group" :aria-label="words.pairsCompensationPer">
       <button
         v-for="(step, i) in state.steps"
         :key="step"
@@ -72,7 +73,7 @@ function push(event: PointerEvent): void {
       :viewBox="`0 0 ${width} ${high}`"
       class="w-full select-none"
       role="group"
-      :aria-label="`A pair of combs, step ${say.reading(state.steps[chosen])}`"
+      :aria-label="words.pairCombsStep(say.reading(state.steps[chosen]))"
     >
       <g :class="isLifted ? '-translate-y-5' : ''" class="transition-transform motion-reduce:transition-none">
         <path :d="comb(UPPER, 1, 1, gape / 2)" class="fill-ply stroke-ply-edge" />
@@ -81,7 +82,7 @@ function push(event: PointerEvent): void {
             class="cursor-grab touch-none"
             role="button"
             tabindex="0"
-            aria-label="Push the lower comb in"
+            :aria-label="words.pushLowerComb"
             @pointerdown="push"
             @keydown.enter.prevent="act({ do: 'press', pair: chosen })"
             @keydown.space.prevent="act({ do: 'press', pair: chosen })"
@@ -105,13 +106,15 @@ function push(event: PointerEvent): void {
       />
     </svg>
     <div class="flex flex-wrap items-center gap-2">
-      <button type="button" class="btn" @click="act({ do: 'press', pair: chosen })">Press together</button>
-      <button type="button" class="btn" @click="act({ do: 'lift' })">Lift by the upper one</button>
+      <button type="button" class="btn" @click="act({ do: 'press', pair: chosen })">
+        {{ words.pressTogether }}
+      </button>
+      <button type="button" class="btn" @click="act({ do: 'lift' })">{{ words.liftUpper }}</button>
       <button type="button" class="btn" :disabled="!state.felt[chosen]" @click="act({ do: 'keep' })">
-        Keep this pair
+        {{ words.keepPair }}
       </button>
       <p class="note flex-1 basis-60">
-        Choose a pair, and drag its lower comb up. Gaps are drawn a hundred times as wide.
+        {{ words.choosePairDrag }}
       </p>
     </div>
   </LessonFrame>

@@ -8,6 +8,7 @@ import DragHandle from '../bench/DragHandle.vue'
 import GripMark from '../bench/GripMark.vue'
 import LessonFrame from '../LessonFrame.vue'
 import { useLesson } from '../use-lesson'
+import { compensationLesson as words } from './words'
 
 /** A tab and a notch whose path is moved until they come out as drawn. */
 const lesson = useLesson(COMPENSATION_LESSON)
@@ -46,7 +47,7 @@ const caliperLine = computed(() => {
       :viewBox="`0 0 ${width} ${HIGH + 56}`"
       class="w-full select-none"
       role="group"
-      :aria-label="`A ${state.piece}, its two edges enlarged`"
+      :aria-label="words.twoEdgesEnlarged(state.piece)"
     >
       <rect x="0" y="0" :width="width" :height="HIGH" :class="isTab ? 'fill-sunk' : 'fill-ply'" />
       <rect
@@ -57,7 +58,7 @@ const caliperLine = computed(() => {
         :class="isTab ? 'fill-ply' : 'fill-sunk'"
       />
       <text :x="width / 2" y="24" text-anchor="middle" class="fill-ink text-[14px]">
-        {{ isTab ? 'tab' : 'notch' }}, drawn {{ say.length(state.drawn) }}
+        {{ words.tabNotchDrawn(isTab, say.length(state.drawn)) }}
       </text>
       <template v-if="state.measured !== null">
         <rect
@@ -71,7 +72,7 @@ const caliperLine = computed(() => {
         />
         <path :d="caliperLine" class="stroke-ink" />
         <text :x="width / 2" :y="HIGH + 42" text-anchor="middle" class="fill-ink font-mono text-[15px]">
-          measures {{ say.length(state.measured) }}
+          {{ words.measures(say.length(state.measured)) }}
         </text>
       </template>
       <line
@@ -94,7 +95,7 @@ const caliperLine = computed(() => {
         stroke-dasharray="8 4"
       />
       <DragHandle
-        label="Path of the beam, out from the drawn line"
+        :label="words.pathBeamOut"
         :value="state.path"
         :min="0"
         :max="0.5"
@@ -127,17 +128,19 @@ const caliperLine = computed(() => {
     </svg>
     <div class="flex flex-wrap items-center gap-3">
       <button v-if="next" type="button" class="btn btn-main" @click="act({ do: 'next' })">
-        {{ next === 'notch' ? 'Take the notch' : 'Send a tab to the other laser' }}
+        {{ next === 'notch' ? words.takeNotch : words.sendTabOther }}
       </button>
-      <button v-else type="button" class="btn" @click="act({ do: 'cut' })">Cut the {{ state.piece }}</button>
+      <button v-else type="button" class="btn" @click="act({ do: 'cut' })">
+        {{ words.cutThe(state.piece) }}
+      </button>
       <ToggleSwitch
         v-if="lesson.goals.value[1].done && !next"
         :model-value="state.software"
-        label="The laser’s software moves lines"
+        :label="words.lasersSoftwareMoves"
         @update:model-value="act({ do: 'software', on: $event })"
       />
       <p class="note flex-1 basis-60">
-        This beam takes {{ say.fine(state.kerf) }}. Drag the dashed path out from the drawn line, and cut.
+        {{ words.beamTakesDrag(say.fine(state.kerf)) }}
       </p>
     </div>
   </LessonFrame>

@@ -8,6 +8,7 @@ import { regionData } from '@web/parts/svg-path'
 import { follow } from '../follow'
 import LessonFrame from '../LessonFrame.vue'
 import { useLesson } from '../use-lesson'
+import { gluingLesson as words } from './words'
 
 /** A tray that is put together part by part; what is shut out does not go in. */
 const lesson = useLesson(GLUING_LESSON)
@@ -45,9 +46,9 @@ const isBlocker = (id: string): boolean => state.value.blockers.includes(id)
     <div class="grid gap-3 sm:grid-cols-[1fr_14rem]">
       <div ref="box" class="grid min-h-56 place-items-center rounded border border-line bg-sunk p-2">
         <BoxPicture v-if="state.standing.length > 0" :picture="picture" class="max-h-72 w-full" />
-        <p v-else class="text-sm text-quiet">Drag a part here.</p>
+        <p v-else class="text-sm text-quiet">{{ words.dragPartHere }}</p>
       </div>
-      <ul class="grid content-start gap-1.5 max-sm:grid-cols-2" aria-label="On the bench">
+      <ul class="grid content-start gap-1.5 max-sm:grid-cols-2" :aria-label="words.onTheBench">
         <li v-for="panel in waiting" :key="panel.id">
           <button
             type="button"
@@ -69,7 +70,7 @@ const isBlocker = (id: string): boolean => state.value.blockers.includes(id)
         </li>
       </ul>
     </div>
-    <ul v-if="state.standing.length > 0" class="flex flex-wrap gap-1.5" aria-label="Standing">
+    <ul v-if="state.standing.length > 0" class="flex flex-wrap gap-1.5" :aria-label="words.standing">
       <li v-for="id in state.standing" :key="id">
         <button
           type="button"
@@ -77,7 +78,7 @@ const isBlocker = (id: string): boolean => state.value.blockers.includes(id)
           :class="isBlocker(id) ? 'border-rowan bg-rowan-wash' : ''"
           @click="act({ do: 'take', part: id })"
         >
-          Take out the {{ labelOf(state, id) }}
+          {{ words.takeOut(labelOf(state, id)) }}
         </button>
       </li>
     </ul>

@@ -11,6 +11,7 @@ import GripMark from '../bench/GripMark.vue'
 import PressMark from '../bench/PressMark.vue'
 import LessonFrame from '../LessonFrame.vue'
 import { useLesson } from '../use-lesson'
+import { kerfLesson as words } from './words'
 
 /** Five squares that are cut and measured, and a beam that is drawn as wide as what it took. */
 const lesson = useLesson(KERF_LESSON)
@@ -51,7 +52,7 @@ const shows = computed(() => {
 const readings = (square: number): string => {
   const { readX, readY } = state.value.squares[square] ?? {}
   const text = (value?: number | null): string => (value == null ? '–' : say.value.reading(value))
-  return `${text(readX)} across, ${text(readY)} up`
+  return words.acrossUp(text(readX), text(readY))
 }
 const BEAM = computed(() => ({ y: jaws.value.y + 150, high: 96 }))
 /** Enlarged by so much, px for a mm. */
@@ -65,7 +66,7 @@ const LARGE = 320
       :viewBox="`0 0 ${width} ${BEAM.y + BEAM.high + 34}`"
       class="w-full select-none"
       role="group"
-      aria-label="The laser, a tray and calipers"
+      :aria-label="words.laserTrayCalipers"
     >
       <rect
         x="2"
@@ -80,7 +81,7 @@ const LARGE = 320
         v-for="(_, i) in state.squares"
         :key="i"
         class="cursor-grab touch-none"
-        :aria-label="`Square ${i + 1}: ${readings(i)}. Put it between the jaws`"
+        :aria-label="words.squarePutBetween(i + 1, readings(i))"
         :transform="carried?.square === i ? `translate(${carried.by.x} ${carried.by.y})` : undefined"
         @pointerdown="carry($event, i)"
         @press="act({ do: 'take', square: i })"
@@ -118,7 +119,7 @@ const LARGE = 320
         <text x="294" y="46" class="fill-quiet text-[13px]">{{ say.lengthUnit }}</text>
       </g>
       <g :transform="`translate(0 ${BEAM.y})`">
-        <text x="10" y="-12" class="fill-quiet text-[13px]">The beam, enlarged: its path in the middle</text>
+        <text x="10" y="-12" class="fill-quiet text-[13px]">{{ words.beamEnlargedPath }}</text>
         <rect x="2" y="0" :width="width - 4" :height="BEAM.high" class="fill-ply stroke-ply-edge" />
         <rect
           :x="width / 2 - (state.beam * LARGE) / 2"
@@ -136,7 +137,7 @@ const LARGE = 320
           stroke-dasharray="6 4"
         />
         <DragHandle
-          label="Width of the beam"
+          :label="words.widthBeam"
           :value="state.beam"
           :min="0"
           :max="0.6"
@@ -154,13 +155,13 @@ const LARGE = 320
     </svg>
     <div class="flex flex-wrap items-center gap-2">
       <button type="button" class="btn" @click="act({ do: 'cut' })">
-        {{ state.squares.length > 0 ? 'Cut five others' : 'Cut five squares' }}
+        {{ state.squares.length > 0 ? words.cutFiveOthers : words.cutFiveSquares }}
       </button>
       <button type="button" class="btn" :disabled="!held" @click="act({ do: 'turn' })">
-        Turn the square
+        {{ words.turnSquare }}
       </button>
       <p class="note flex-1 basis-60">
-        Drag a square between the jaws, or tap it. Once more reads it the other way.
+        {{ words.dragSquareBetween }}
       </p>
     </div>
   </LessonFrame>

@@ -10,6 +10,7 @@ import { regionData } from '@web/parts/svg-path'
 import { arrowOf, follow } from '../follow'
 import LessonFrame from '../LessonFrame.vue'
 import { useLesson } from '../use-lesson'
+import { layoutLesson as words } from './words'
 
 /** The tray’s parts, dragged and turned on an offcut. */
 const lesson = useLesson(LAYOUT_LESSON)
@@ -38,8 +39,8 @@ const drawn = computed(() =>
 /** The chosen part’s outline is drawn over the others. */
 const over = computed(() => drawn.value.find(({ part }) => part.id === chosen.value)?.data)
 function described({ label }: BenchPart, { x, y, turn }: Placement): string {
-  const lies = turn % 180 === 0 ? 'along the grain' : 'across the grain'
-  return `${label}, at ${say.value.size([x, y], 1)}, ${lies}. Arrow keys move it, R turns it`
+  const lies = turn % 180 === 0 ? words.alongGrain : words.acrossGrain
+  return words.arrowKeysMove(label, say.value.size([x, y], 1), lies)
 }
 const turn = (part: string): void => act({ do: 'turn', part })
 function grip(event: PointerEvent, id: string): void {
@@ -66,7 +67,7 @@ function onKey(event: KeyboardEvent, id: string): void {
       :viewBox="`${-ROUND} ${-OFFCUT.height - ROUND} ${OFFCUT.width + 2 * ROUND} ${OFFCUT.height + 2 * ROUND}`"
       class="mx-auto w-full max-w-lg select-none"
       role="group"
-      aria-label="The offcut"
+      :aria-label="words.theOffcut"
     >
       <rect
         :y="-OFFCUT.height"
@@ -113,10 +114,10 @@ function onKey(event: KeyboardEvent, id: string): void {
     <div class="flex flex-wrap items-center gap-2">
       <button type="button" class="btn" :disabled="!chosen" @click="turn(chosen!)">
         <RotateCw :size="16" aria-hidden="true" />
-        Turn the {{ chosen ? state.parts.find(({ id }) => id === chosen)!.label : 'part' }}
+        {{ words.turnThe(chosen ? state.parts.find(({ id }) => id === chosen)!.label : 'part') }}
       </button>
       <p class="note flex-1 basis-60">
-        Drag parts; R turns the chosen one. The grain runs along the lines of the sheet.
+        {{ words.dragPartsR }}
       </p>
     </div>
   </LessonFrame>

@@ -7,6 +7,7 @@ import { follow } from '../follow'
 import LaserRun from '../bench/LaserRun.vue'
 import LessonFrame from '../LessonFrame.vue'
 import { useLesson } from '../use-lesson'
+import { orderLesson as words } from './words'
 
 /** What is done to a lid, put in order, and sent to the laser. */
 const lesson = useLesson(ORDER_LESSON)
@@ -47,7 +48,7 @@ async function step(event: Event, way: LidWay, by: 1 | -1): Promise<void> {
 <template>
   <LessonFrame :lesson="lesson">
     <div class="grid gap-3 sm:grid-cols-2">
-      <ol class="grid content-start gap-1" aria-label="In this order">
+      <ol class="grid content-start gap-1" :aria-label="words.inThisOrder">
         <li
           v-for="(way, i) in state.order"
           :key="way"
@@ -63,7 +64,7 @@ async function step(event: Event, way: LidWay, by: 1 | -1): Promise<void> {
             type="button"
             class="btn-icon"
             :disabled="i === 0"
-            :aria-label="`${nameOf(way)} earlier`"
+            :aria-label="words.earlier(nameOf(way))"
             @click="step($event, way, -1)"
           >
             <ArrowUp :size="16" />
@@ -72,7 +73,7 @@ async function step(event: Event, way: LidWay, by: 1 | -1): Promise<void> {
             type="button"
             class="btn-icon"
             :disabled="i === state.order.length - 1"
-            :aria-label="`${nameOf(way)} later`"
+            :aria-label="words.later(nameOf(way))"
             @click="step($event, way, 1)"
           >
             <ArrowDown :size="16" />
@@ -83,7 +84,7 @@ async function step(event: Event, way: LidWay, by: 1 | -1): Promise<void> {
         :viewBox="`0 ${-LID_SHEET.height} ${LID_SHEET.width} ${LID_SHEET.height}`"
         class="w-full"
         role="img"
-        aria-label="The lid in its sheet"
+        :aria-label="words.lidSheet"
       >
         <rect :y="-LID_SHEET.height" :width="LID_SHEET.width" :height="LID_SHEET.height" class="fill-sunk" />
         <path
@@ -97,7 +98,7 @@ async function step(event: Event, way: LidWay, by: 1 | -1): Promise<void> {
       </svg>
     </div>
     <div>
-      <button type="button" class="btn" @click="run">Send it to the laser</button>
+      <button type="button" class="btn" @click="run">{{ words.sendLaser }}</button>
     </div>
   </LessonFrame>
 </template>

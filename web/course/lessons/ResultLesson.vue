@@ -8,6 +8,8 @@ import GripMark from '../bench/GripMark.vue'
 import PressMark from '../bench/PressMark.vue'
 import LessonFrame from '../LessonFrame.vue'
 import { useLesson } from '../use-lesson'
+import { common } from '@web/words'
+import { resultLesson as words } from './words'
 
 /** A box that did not come out as it was meant: look, change one figure, and cut it again. */
 const lesson = useLesson(RESULT_LESSON)
@@ -22,9 +24,9 @@ const place = (i: number): { x: number; y: number } =>
   isNarrow.value ? { x: 2, y: 2 + i * 136 } : { x: 2 + i * (cell.value + 10), y: 2 }
 const high = computed(() => (isNarrow.value ? 3 * 136 : 134))
 const LOOK_AT: { at: Place; label: string }[] = [
-  { at: 'tab', label: 'A tab in its notch' },
-  { at: 'slot', label: 'The sheet in a slot' },
-  { at: 'edge', label: 'The back of an edge' },
+  { at: 'tab', label: words.tabNotch },
+  { at: 'slot', label: words.sheetSlot },
+  { at: 'edge', label: words.backEdge },
 ]
 const isLooked = (place: Place): boolean => state.value.inspected.includes(place)
 /** A difference as it is drawn: thirty times as large. */
@@ -32,11 +34,11 @@ const gape = (mm: number): number => Math.max(-9, Math.min(9, mm * 30))
 const dials = computed(() => [
   {
     name: 'compensation' as const,
-    label: 'Compensation per side',
+    label: words.compensationPerSide,
     text: say.value.fine(state.value.setup.compensation),
   },
-  { name: 'slots' as const, label: 'Width of slots', text: say.value.length(state.value.setup.slots) },
-  { name: 'speed' as const, label: 'Speed', text: say.value.speed(state.value.setup.speed) },
+  { name: 'slots' as const, label: words.widthSlots, text: say.value.length(state.value.setup.slots) },
+  { name: 'speed' as const, label: common.speed, text: say.value.speed(state.value.setup.speed) },
 ])
 const LINE = { left: 17, high: 54 }
 const long = computed(() => width.value - 2 * LINE.left)
@@ -53,7 +55,7 @@ const at = (name: keyof typeof SET_LIMITS): number =>
       :viewBox="`0 0 ${width} ${high + 3 * LINE.high + 12}`"
       class="w-full select-none"
       role="group"
-      aria-label="The box, and what it was cut with"
+      :aria-label="words.boxCut"
     >
       <PressMark
         v-for="({ at: look, label }, i) in LOOK_AT"
@@ -71,7 +73,7 @@ const at = (name: keyof typeof SET_LIMITS): number =>
           stroke-width="2"
         />
         <text x="10" y="20" class="fill-ink text-[13px] font-semibold">{{ label }}</text>
-        <text v-if="!isLooked(look)" x="10" y="72" class="fill-quiet text-[13px]">tap to look</text>
+        <text v-if="!isLooked(look)" x="10" y="72" class="fill-quiet text-[13px]">{{ words.tapLook }}</text>
         <g v-else-if="look === 'tab'">
           <path
             :d="`M10 118V58H${cell / 2 - 32}V100H${cell / 2 + 32}V58H${cell - 10}V118Z`"
@@ -144,11 +146,15 @@ const at = (name: keyof typeof SET_LIMITS): number =>
       </g>
     </svg>
     <div class="flex flex-wrap items-center gap-2">
-      <button type="button" class="btn" @click="act({ do: 'cut' })">Cut the box again</button>
+      <button type="button" class="btn" @click="act({ do: 'cut' })">{{ words.cutBoxAgain }}</button>
       <p class="note flex-1 basis-60">
-        The sheet reads {{ say.length(state.world.thickness) }}, the beam takes
-        {{ say.fine(state.world.machine.kerf.x) }}. A tab is drawn {{ say.length(TAB_WIDTH) }} wide. Gaps are
-        drawn thirty times as wide.
+        {{
+          words.sheetReadsBeam(
+            say.length(state.world.thickness),
+            say.fine(state.world.machine.kerf.x),
+            say.length(TAB_WIDTH),
+          )
+        }}
       </p>
     </div>
   </LessonFrame>

@@ -10,6 +10,7 @@ import GripMark from '../bench/GripMark.vue'
 import PressMark from '../bench/PressMark.vue'
 import LessonFrame from '../LessonFrame.vue'
 import { useLesson } from '../use-lesson'
+import { settingLesson as words } from './words'
 
 /** A test sheet from slow to fast, its squares lifted, and the speed that they speak for. */
 const lesson = useLesson(SETTING_LESSON)
@@ -40,7 +41,7 @@ function offset(i: number): number {
 }
 function described({ speed, lifted }: { speed: number; lifted: boolean }): string {
   const result = lifted ? `: ${resultAt(state.value.world, speed)}` : ''
-  return `Lift the square of ${say.value.speed(speed)}${result}`
+  return words.liftSquare(say.value.speed(speed), result)
 }
 /** Where a speed is on the line below. */
 const SIDE = 30
@@ -48,8 +49,8 @@ const perSpeed = computed(() => (width.value - 2 * SIDE) / (SPEEDS.most - SPEEDS
 const x = (speed: number): number => SIDE + (speed - SPEEDS.least) * perSpeed.value
 const lineY = computed(() => side.value + 110)
 const ends = computed(() => [
-  { name: 'from' as const, label: 'Slowest square', speed: state.value.from },
-  { name: 'to' as const, label: 'Fastest square', speed: state.value.to },
+  { name: 'from' as const, label: words.slowestSquare, speed: state.value.from },
+  { name: 'to' as const, label: words.fastestSquare, speed: state.value.to },
 ])
 const ticks = [2, 10, 20, 30, 40]
 </script>
@@ -61,7 +62,7 @@ const ticks = [2, 10, 20, 30, 40]
       :viewBox="`0 0 ${width} ${lineY + 92}`"
       class="w-full select-none"
       role="group"
-      aria-label="A test sheet"
+      :aria-label="words.testSheet"
     >
       <rect
         x="2"
@@ -136,13 +137,13 @@ const ticks = [2, 10, 20, 30, 40]
           <GripMark :x="x(speed)" :y="-15" :high="30" />
         </DragHandle>
         <DragHandle
-          label="Speed for the job"
+          :label="words.speedJob"
           :value="state.chosen ?? SPEEDS.least"
           :min="SPEEDS.least"
           :max="SPEEDS.most"
           :step="0.5"
           :scale="perSpeed"
-          :says="state.chosen === null ? 'not chosen' : say.speed(state.chosen)"
+          :says="state.chosen === null ? words.notChosen : say.speed(state.chosen)"
           @move="act({ do: 'choose', speed: $event })"
         >
           <path
@@ -156,15 +157,14 @@ const ticks = [2, 10, 20, 30, 40]
           y="60"
           class="fill-ink text-[13px]"
         >
-          for the job: {{ state.chosen === null ? '–' : say.speed(state.chosen) }}
+          {{ words.forTheJob(state.chosen === null ? '–' : say.speed(state.chosen)) }}
         </text>
       </g>
     </svg>
     <div class="flex flex-wrap items-center gap-2">
-      <button type="button" class="btn" @click="act({ do: 'cut' })">Cut a test sheet</button>
+      <button type="button" class="btn" @click="act({ do: 'cut' })">{{ words.cutTestSheet }}</button>
       <p class="note flex-1 basis-60">
-        A laser of {{ LASER.watts }} W at {{ LASER.power }} %, one pass. Drag the two ends, cut, and lift the
-        squares.
+        {{ words.laserWPass(LASER.watts, LASER.power) }}
       </p>
     </div>
   </LessonFrame>

@@ -7,6 +7,7 @@ import DragHandle from '../bench/DragHandle.vue'
 import GripMark from '../bench/GripMark.vue'
 import LessonFrame from '../LessonFrame.vue'
 import { useLesson } from '../use-lesson'
+import { tabsLesson as words } from './words'
 
 /** An edge that is shared out in tabs, and corner blocks that are given to a panel. */
 const lesson = useLesson(TABS_LESSON)
@@ -66,20 +67,20 @@ const blocks = computed(() => {
       :viewBox="`0 0 ${width} 350`"
       class="w-full select-none"
       role="group"
-      aria-label="An edge with its tabs, and a corner"
+      :aria-label="words.edgeTabsCorner"
     >
       <path :d="edge" class="fill-ply stroke-ply-edge" />
       <text :x="SIDE" y="134" class="fill-quiet text-[13px]">
-        The edge is {{ say.length(state.length, 1) }} long, the sheet {{ say.length(state.thickness) }} thick.
+        {{ words.edgeLongSheet(say.length(state.length, 1), say.length(state.thickness)) }}
       </text>
       <DragHandle
-        label="Edge of the first tab"
+        :label="words.edgeFirstTab"
         :value="state.asked"
         :min="2"
         :max="state.length / 3"
         :step="say.lengthUnit === 'in' ? 0.635 : 0.5"
         :scale="perMm"
-        :says="`${shares.count} tabs and notches, each ${say.length(shares.width)}`"
+        :says="words.tabsNotchesEach(shares.count, say.length(shares.width))"
         @move="act({ do: 'width', to: $event })"
       >
         <GripMark :x="x(1)" :y="44" />
@@ -103,7 +104,7 @@ const blocks = computed(() => {
       </g>
     </svg>
     <div class="flex flex-wrap items-center gap-2">
-      <span class="text-sm">Corner {{ state.at + 1 }} belongs to the</span>
+      <span class="text-sm">{{ words.cornerBelongs(state.at + 1) }}</span>
       <button
         v-for="panel in CORNER_PANELS"
         :key="panel"
@@ -115,10 +116,9 @@ const blocks = computed(() => {
       >
         {{ panel }}
       </button>
-      <button type="button" class="btn" @click="act({ do: 'next' })">The other corner</button>
+      <button type="button" class="btn" @click="act({ do: 'next' })">{{ words.otherCorner }}</button>
       <p class="sr-only">
-        Beside this corner: {{ corner.beside[0] }} above, {{ corner.beside[1] }} on the right,
-        {{ corner.beside[2] }} on the left.
+        {{ words.besideCornerAbove(corner.beside[0], corner.beside[1], corner.beside[2]) }}
       </p>
     </div>
   </LessonFrame>

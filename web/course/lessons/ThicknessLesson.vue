@@ -7,6 +7,8 @@ import FlagLine from '../bench/FlagLine.vue'
 import { arrowOf } from '../follow'
 import LessonFrame from '../LessonFrame.vue'
 import { useLesson } from '../use-lesson'
+import { common } from '@web/words'
+import { thicknessLesson as words } from './words'
 
 /** A sheet that is read in several places, and what tabs and slots are cut for. */
 const lesson = useLesson(THICKNESS_LESSON)
@@ -43,8 +45,8 @@ const middle = computed(() => (bare.value.length > 0 ? bare.value[0] : size.thic
 const step = computed(() => (say.value.lengthUnit === 'in' ? 0.0127 : 0.01))
 const from = computed(() => Math.floor((middle.value - 0.12) * 20) / 20)
 const flags = computed(() => [
-  { id: 'tabs' as const, label: 'Tabs', at: state.value.flags.tabs },
-  { id: 'slots' as const, label: 'Slots', at: state.value.flags.slots },
+  { id: 'tabs' as const, label: words.tabs, at: state.value.flags.tabs },
+  { id: 'slots' as const, label: common.slots, at: state.value.flags.slots },
 ])
 </script>
 
@@ -57,7 +59,7 @@ const flags = computed(() => [
         class="w-full max-w-md cursor-crosshair select-none"
         role="button"
         tabindex="0"
-        :aria-label="`The sheet, calipers at ${place}. Arrow keys move them, Enter reads`"
+        :aria-label="words.sheetCalipersArrow(place)"
         @click="tap"
         @keydown="onKey"
       >
@@ -96,10 +98,10 @@ const flags = computed(() => [
     </div>
     <div class="flex flex-wrap items-center gap-2">
       <button type="button" class="btn" :disabled="!state.film" @click="act({ do: 'peel' })">
-        Peel the film off
+        {{ words.peelFilmOff }}
       </button>
       <p class="note flex-1 basis-60">
-        Tap the sheet where the calipers are to close. It is sold as {{ say.length(state.world.label) }}.
+        {{ words.tapSheetCalipers(say.length(state.world.label)) }}
       </p>
     </div>
   </LessonFrame>

@@ -50,6 +50,8 @@ import WontGoCard from './WontGoCard.vue'
 import { clampMarks } from './clamp-marks'
 import { useStepPictures } from './step-pictures'
 import { useSchedule } from './use-schedule'
+import { common } from '@web/words'
+import { buildStation as words } from './words'
 
 const StepByStep = defineAsyncComponent(() => import('./StepByStep.vue')) // it draws in space
 
@@ -83,13 +85,13 @@ const numberOf = (round: Round): number => glued.value.indexOf(round) + 1
 const hold = (round: Round): void => {
   const { job } = jobs
   const number = numberOf(round)
-  const what = glued.value.length > 1 && number > 0 ? `${job.name}, round ${number}` : job.name
+  const what = glued.value.length > 1 && number > 0 ? words.round(job.name, number) : job.name
   timers.start(`${job.id}/${job.thing.id}/${number}`, what, job.build.glue.hold)
 }
 const glueInAll = computed(() => {
   const total = steps.value.flatMap((step) => step.glue).reduce((sum, { area }) => sum + area, 0)
   const { least, most } = glueGrams(total)
-  return { faces: say.value.area(total), grams: `${fixed(least, 1)} to ${fixed(most, 1)} g` }
+  return { faces: say.value.area(total), grams: words.toG(fixed(least, 1), fixed(most, 1)) }
 })
 const fit = computed(() =>
   fitWorking(derived.fit, derived.box.kerf, jobs.job.interference, beliefOf(jobs.job.measure), say.value),
@@ -97,10 +99,9 @@ const fit = computed(() =>
 const labelled = computed(() => labelWords(jobs.job.cut, planner.plan?.loads ?? []))
 const print = (): void => window.print()
 const cautions = computed(() => [
-  'Dust mask while sanding, fresh air while gluing. Remove soot from joint faces first: glue ' +
-    'does not hold on it.',
+  words.dustMaskWhile,
   ...glueCautions(jobs.job.build.glue),
-  'A friction fit loosens as damp and dry seasons change.',
+  words.frictionFitLoosens,
 ])
 
 const doneId = (id: string): string => `${partPrefix(jobs.job.thing.id)}${id}`
@@ -155,7 +156,7 @@ async function writeBoxCard(): Promise<void> {
   const card = cardOf(jobs.job, derived.box, after.value.hours, new Date(), say.value)
   const name = `${fileStem(`${card.name} card`)}.pdf`
   await download([{ name, content: await writeCard(card) }], name)
-  useMessages().say('said', `${name} written.`)
+  useMessages().say('said', common.fileWritten(name))
 }
 const marksOf = ({ id }: BuildStep): HoldMark[] => {
   const round = closing(id)
@@ -193,18 +194,18 @@ const begin = (): void => {
       <WorkedFigure
         large
         v-if="!made.angled"
-        :label="proud > 0 ? 'Diagonal inside, both the same' : 'Diagonal, both the same'"
+        :label="proud > 0 ? words.diagonalInsideBoth : words.diagonalBothSame"
         :text="say.length(diagonal(made, proud), 1)"
         :working="diagonalWorking(made, proud, say)"
       />
-      <WorkedFigure large label="Glue faces, one box" :text="glueInAll.faces" />
+      <WorkedFigure large :label="words.glueFacesBox" :text="glueInAll.faces" />
       <WorkedFigure
         v-if="!runsIn(jobs.job.build.glue)"
         large
-        label="Wood glue, about"
+        :label="words.woodGlueAbout"
         :text="glueInAll.grams"
       />
-      <WorkedFigure large label="Fit" :text="derived.fit.word" :working="fit" />
+      <WorkedFigure large :label="common.fit" :text="derived.fit.word" :working="fit" />
       <button
         v-if="steps.length > 0"
         type="button"
@@ -213,18 +214,18 @@ const begin = (): void => {
         @click="begin"
       >
         <Play :size="16" aria-hidden="true" />
-        Build it step by step
+        {{ words.buildStepStep }}
       </button>
       <button type="button" class="btn no-print" data-field="print" @click="print">
         <Printer :size="16" aria-hidden="true" />
-        Print the build sheet
+        {{ words.printBuildSheet }}
       </button>
     </div>
     <ChoiceRow
       v-if="schools.length > 1"
       class="no-print max-w-2xl"
       data-field="school"
-      label="How to go about it"
+      :label="words.howGoAbout"
       :model-value="jobs.job.build.school"
       :options="schools"
       @update:model-value="choose"
@@ -238,24 +239,20 @@ const begin = (): void => {
       @school="choose"
     />
     <section v-if="ready.length > 0" class="card py-2! text-sm" aria-labelledby="ready-title">
-      <h2 id="ready-title" class="text-base!">Have ready, for one box</h2>
+      <h2 id="ready-title" class="text-base!">{{ words.readyBox }}</h2>
       <ul class="mt-1 flex flex-wrap gap-x-6 gap-y-1">
         <li v-for="each in ready" :key="each">{{ each }}</li>
       </ul>
     </section>
     <p v-if="locked.length > 0" class="text-sm text-rowan" role="alert">
-      These panels lock each other, none of them can come in last: {{ locked.join(', ') }}. Change how they
-      are joined in Shape.
+      {{ words.panelsLockEach(locked.join(', ')) }}
       <WhyLink lesson="gluing" />
     </p>
     <p v-if="seamed.length > 0" class="text-sm">
-      Glue the pieces of {{ seamed.join(', ') }} together first, flat on a level board: each is one panel
-      then.
+      {{ words.gluePiecesTogether(seamed.join(', ')) }}
     </p>
     <p class="text-sm">
-      Dry-fit everything first. {{ labelled }} Every wall comes in straight from its own outside: work tight
-      tabs in by wiggling, not by blows. Then take it apart, glue thinly where faces meet, and
-      {{ made.angled ? 'check that every corner is home' : 'check both diagonals' }} before the glue takes.
+      {{ words.dryFitEverything(labelled, !!made.angled) }}
     </p>
     <div v-for="(round, i) in plan.rounds" :key="i" class="grid gap-3">
       <RoundHead
@@ -305,7 +302,7 @@ const begin = (): void => {
     />
     <WontGoCard />
     <RecutCard />
-    <CautionNote title="While building" :cautions="cautions" why="gluing" />
+    <CautionNote :title="words.whileBuilding" :cautions="cautions" why="gluing" />
   </div>
-  <p v-else class="note">The box cannot be made yet: see Shape.</p>
+  <p v-else class="note">{{ words.boxCannotMade }}</p>
 </template>

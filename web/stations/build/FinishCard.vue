@@ -10,11 +10,12 @@ import {
   type AfterGlue,
   type Finish,
 } from '@core/build'
-import { capitalised, counted, fixed } from '@core/length'
+import { capitalised, fixed } from '@core/length'
 import { limitsOf } from '@core/limits'
 import CautionNote from '@web/parts/CautionNote.vue'
 import FigureField from '@web/parts/FigureField.vue'
 import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
+import { finishCard as words } from './words'
 
 /** What is done once the glue holds, by the label of the tin, until the box may be used. */
 const finish = defineModel<Finish>({ required: true })
@@ -22,17 +23,17 @@ const props = defineProps<{ after: AfterGlue; family: string }>()
 defineEmits<{ card: [] }>()
 const { shape } = finishSchema
 const FIELDS = [
-  { key: 'coats', label: 'Coats', unit: undefined, limits: limitsOf(shape.coats) },
-  { key: 'dry', label: 'From coat to coat', unit: 'h', limits: limitsOf(shape.dry) },
-  { key: 'hard', label: 'Hard after', unit: 'h', limits: limitsOf(shape.hard) },
+  { key: 'coats', label: words.coats, unit: undefined, limits: limitsOf(shape.coats) },
+  { key: 'dry', label: words.coatCoat, unit: 'h', limits: limitsOf(shape.dry) },
+  { key: 'hard', label: words.hardAfter, unit: 'h', limits: limitsOf(shape.hard) },
 ] as const
 const doubt = computed(() => finishDoubt(finish.value, props.family))
 const cautions = computed(() => finishCautions(finish.value))
 const days = computed(() => {
   const { hours, grams } = props.after
-  const long = hours < 48 ? counted(Math.round(hours), 'hour') : `${fixed(hours / 24, 1)} days`
-  const takes = grams > 0 ? `; it takes ${fixed(grams, 0)} g in all` : ''
-  return `${capitalised(long)} after the last clamp it is ready${takes}.`
+  const long = hours < 48 ? words.hours(Math.round(hours)) : words.days(fixed(hours / 24, 1))
+  const takes = grams > 0 ? words.takesGAll(fixed(grams, 0)) : ''
+  return words.afterLastClamp(capitalised(long), takes)
 })
 const choose = ({ target }: Event): void => {
   finish.value = finishOf((target as HTMLSelectElement).value as Finish['kind'], finish.value.inside)
@@ -41,10 +42,10 @@ const choose = ({ target }: Event): void => {
 
 <template>
   <section class="card grid gap-2 print:break-before-page" aria-labelledby="finish-title" data-field="finish">
-    <h2 id="finish-title" class="text-base!">After the glue</h2>
+    <h2 id="finish-title" class="text-base!">{{ words.afterGlue }}</h2>
     <div class="no-print flex flex-wrap items-start gap-3">
       <label class="text-[13px] font-medium">
-        Finish
+        {{ words.finish }}
         <select class="input" :value="finish.kind" @change="choose">
           <option v-for="kind in FINISHES" :key="kind">{{ kind }}</option>
         </select>
@@ -65,14 +66,14 @@ const choose = ({ target }: Event): void => {
         <ToggleSwitch
           class="sm:pt-5"
           data-field="finish-inside"
-          label="Inside as well"
+          :label="words.insideWell"
           :model-value="finish.inside"
           @update:model-value="finish = { ...finish, inside: $event }"
         />
       </template>
     </div>
     <p v-if="doubt" class="text-sm text-gorse" role="alert">{{ doubt }}</p>
-    <ol class="grid gap-1.5 text-sm" aria-label="After the glue, in order">
+    <ol class="grid gap-1.5 text-sm" :aria-label="words.afterGlueOrder">
       <li v-for="({ title, text }, i) in after.steps" :key="title">
         <strong>{{ i + 1 }}. {{ title }}.</strong>
         {{ text }}
@@ -81,10 +82,10 @@ const choose = ({ target }: Event): void => {
     <p class="text-sm" role="status" data-testid="ready">
       {{ days }}
       <span v-if="finish.kind !== 'none'" class="text-quiet">
-        Go by the label on your tin: these times are only a start.
+        {{ words.goLabelTin }}
       </span>
     </p>
-    <CautionNote v-if="cautions.length > 0" title="While finishing" :cautions="cautions" />
+    <CautionNote v-if="cautions.length > 0" :title="words.whileFinishing" :cautions="cautions" />
     <button
       type="button"
       class="btn no-print justify-self-start"
@@ -92,7 +93,7 @@ const choose = ({ target }: Event): void => {
       @click="$emit('card')"
     >
       <FileDown :size="16" aria-hidden="true" />
-      Card for the customer, as PDF
+      {{ words.cardCustomerPdf }}
     </button>
   </section>
 </template>

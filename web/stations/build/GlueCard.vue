@@ -5,6 +5,7 @@ import { minutesText } from '@core/length'
 import { limitsOf } from '@core/limits'
 import FigureField from '@web/parts/FigureField.vue'
 import type { Plan } from './use-schedule'
+import { glueCard as words } from './words'
 
 /** What the box is glued with, by the label of the bottle, and how long it takes in all. */
 const glue = defineModel<Glue>({ required: true })
@@ -16,15 +17,15 @@ const LIMITS = {
   full: limitsOf(glueSchema.shape.full),
 }
 const FIELDS = [
-  { key: 'open', label: 'Stays open', unit: 'min' },
-  { key: 'hold', label: 'Hold it for', unit: 'min' },
-  { key: 'full', label: 'Full strength after', unit: 'h' },
+  { key: 'open', label: words.staysOpen, unit: 'min' },
+  { key: 'hold', label: words.holdItFor, unit: 'min' },
+  { key: 'full', label: words.fullStrengthAfter, unit: 'h' },
 ] as const
 const doubt = computed(() => glueDoubt(glue.value, props.family))
 const says = computed(() => {
   const { says: how, working, waiting } = props.plan
-  const wait = waiting > 0 ? `, ${minutesText(waiting)} of waiting` : ''
-  return `${how} About ${minutesText(working)} of work${wait}.`
+  const wait = waiting > 0 ? words.ofWaiting(minutesText(waiting)) : ''
+  return words.aboutWork(how, minutesText(working), wait)
 })
 const late = computed(() => props.plan.rounds.find(({ late: over }) => over > 0))
 const choose = ({ target }: Event): void => {
@@ -34,10 +35,10 @@ const choose = ({ target }: Event): void => {
 
 <template>
   <section class="card grid gap-2 py-2!" aria-labelledby="glue-title" data-field="glue">
-    <h2 id="glue-title" class="text-base!">Glue, and how long it takes</h2>
+    <h2 id="glue-title" class="text-base!">{{ words.glueHowLong }}</h2>
     <div class="flex flex-wrap items-start gap-3">
       <label class="text-[13px] font-medium">
-        Glue
+        {{ words.glue }}
         <select class="input" :value="glue.kind" @change="choose">
           <option v-for="kind in GLUES" :key="kind">{{ kind }}</option>
         </select>
@@ -56,19 +57,23 @@ const choose = ({ target }: Event): void => {
       />
       <p class="min-w-60 flex-1 text-sm sm:pt-5" role="status" data-testid="schedule">
         {{ says }}
-        <span class="text-quiet">Go by the label on your bottle: these times are only a start.</span>
+        <span class="text-quiet">{{ words.goLabelBottle }}</span>
       </p>
     </div>
     <p v-if="doubt" class="text-sm text-gorse" role="alert">{{ doubt }}</p>
     <p v-if="late" class="text-sm text-gorse">
-      {{ late.steps.find(({ glue: faces }) => faces.length > 0)!.title }}: spreading and closing take about
-      {{ minutesText(late.minutes) }}, {{ minutesText(late.late) }} longer than this glue stays open. Take a
-      slower one, or work as a pair.
+      {{
+        words.spreadingClosingTake(
+          late.steps.find(({ glue: faces }) => faces.length > 0)!.title,
+          minutesText(late.minutes),
+          minutesText(late.late),
+        )
+      }}
     </p>
     <p v-if="plan.better" class="text-sm">
       {{ plan.better.says }}
       <button type="button" class="btn ml-1" @click="emit('school', plan.better.school)">
-        Go about it {{ plan.better.school }}
+        {{ words.goAbout(plan.better.school) }}
       </button>
     </p>
   </section>

@@ -11,7 +11,9 @@ import { useBench } from '@web/stores/bench'
 import { useCutRecords } from '@web/stores/cut-records'
 import { useOpenJob } from '@web/stores/job'
 import { useMessages } from '@web/stores/messages'
+import { common } from '@web/words'
 import RecordPick from '../RecordPick.vue'
+import { recutCard as words } from './words'
 
 /** A part that was spoilt or lost is cut again as it was, on the smallest piece that lies there. */
 const jobs = useOpenJob()
@@ -51,7 +53,7 @@ const pieces = computed(() =>
       const name = stocks.flatMap(({ offcuts }) => offcuts).find(({ id }) => id === offcut)?.name
       return {
         key: `${load.material} ${load.sheet} ${load.load} ${load.face}`,
-        says: offcut === null ? `a whole sheet, ${size}` : `the offcut ${name ? `“${name}”, ` : ''}${size}`,
+        says: offcut === null ? words.wholeSheet(size) : words.theOffcut(name ? `“${name}”, ` : '', size),
         box: `0 ${-height} ${width} ${height}`,
         outline: ringData(outline ?? rectangle(0, 0, width, height)),
         lines: paths.map(({ points, closed }) => lineData(points, closed)).join(''),
@@ -61,7 +63,7 @@ const pieces = computed(() =>
 const says = computed(() => {
   if (!recut.value) return ''
   const { seconds } = recut.value.plan.total
-  return `On ${pieces.value.map((piece) => piece.says).join(' and ')}: ${formatDuration(seconds)} of cutting.`
+  return words.onOfCutting(pieces.value.map((piece) => piece.says).join(' and '), formatDuration(seconds))
 })
 async function write(): Promise<void> {
   if (!recut.value) return
@@ -73,25 +75,24 @@ async function write(): Promise<void> {
     name: `cut-again-${file.name}`,
   }))
   await download(files, files.length > 1 ? `cut-again-${mark}.zip` : files[0].name)
-  useMessages().say('said', `${files.map(({ name }) => name).join(', ')} written.`)
+  useMessages().say('said', common.fileWritten(files.map(({ name }) => name).join(', ')))
 }
 </script>
 
 <template>
-  <section class="card no-print py-2!" aria-label="Cut a part again" data-field="recut">
+  <section class="card no-print py-2!" :aria-label="words.cutPartAgain" data-field="recut">
     <details>
-      <summary class="min-h-6 cursor-pointer font-semibold">A part is spoilt or lost: cut it again</summary>
+      <summary class="min-h-6 cursor-pointer font-semibold">{{ words.partSpoiltLost }}</summary>
       <p v-if="!records.latest" class="note mt-2">
-        No cut files of this job are written yet: write them first.
+        {{ words.noCutFiles }}
       </p>
       <div v-else class="mt-2 grid gap-2">
         <p class="note">
-          As it was cut: the same lines, kerf, setting and mark, whatever you changed since. On the smallest
-          piece that takes it.
+          {{ words.cutSameLines }}
         </p>
-        <RecordPick v-model="record" label="Which cut it came from" />
+        <RecordPick v-model="record" :label="words.cutCame" />
         <fieldset class="grid max-h-44 gap-1 overflow-y-auto sm:grid-cols-2" tabindex="0">
-          <legend class="text-[13px] font-medium">Which part</legend>
+          <legend class="text-[13px] font-medium">{{ words.whichPart }}</legend>
           <label
             v-for="part in record?.parts ?? []"
             :key="part.id"
@@ -110,7 +111,7 @@ async function write(): Promise<void> {
             :viewBox="piece.box"
             class="h-32 max-w-full overflow-visible"
             role="img"
-            :aria-label="`Where it is cut: ${piece.says}`"
+            :aria-label="words.whereItIs(piece.says)"
           >
             <path
               :d="piece.outline"
@@ -123,7 +124,7 @@ async function write(): Promise<void> {
         </div>
         <button type="button" class="btn justify-self-start" :disabled="!recut" @click="write">
           <FileDown :size="15" aria-hidden="true" />
-          Write the part
+          {{ words.writePart }}
         </button>
       </div>
     </details>

@@ -5,6 +5,7 @@ import type { Box } from '@core/box'
 import { fixed, minutesText } from '@core/length'
 import { computed } from 'vue'
 import { useSay } from '@web/parts/say'
+import { roundHead as words } from './words'
 
 /** Over the steps that are glued in one go: how long one has, and what holds them after. */
 const props = defineProps<{
@@ -20,18 +21,18 @@ const say = useSay()
 const clamps = computed(() => clampsFor(props.round, props.box).map((clamp) => clampText(clamp, say.value)))
 const grams = computed(() => {
   const { least, most } = glueGrams(props.round.area)
-  return `${fixed(least, 1)} to ${fixed(most, 1)} g of glue`
+  return words.gGlue(fixed(least, 1), fixed(most, 1))
 })
 const first = computed(() => props.round.steps.some(({ isFlat }) => isFlat))
 const title = computed(() => {
-  if (!props.round.isHeld) return 'Without glue'
-  if (first.value) return 'While the panels lie flat'
-  return props.of > 1 ? `Round ${props.number} of ${props.of}` : 'In one go'
+  if (!props.round.isHeld) return words.withoutGlue
+  if (first.value) return words.whilePanelsLie
+  return props.of > 1 ? words.roundOf(props.number, props.of) : words.inOneGo
 })
 const time = computed(() =>
   runsIn(props.glue)
-    ? `About ${minutesText(props.round.minutes)}`
-    : `about ${minutesText(props.round.minutes)} of the ${minutesText(props.glue.open)} that it stays open`,
+    ? words.about(minutesText(props.round.minutes))
+    : words.aboutStaysOpen(minutesText(props.round.minutes), minutesText(props.glue.open)),
 )
 </script>
 
@@ -41,16 +42,16 @@ const time = computed(() =>
       {{ title }}
     </h2>
     <p v-if="round.isHeld && !first">{{ runsIn(glue) ? time : `${grams}, ${time}` }}.</p>
-    <p v-if="clamps.length > 0">Then hold it: {{ clamps.join('; ') }}.</p>
+    <p v-if="clamps.length > 0">{{ words.thenHoldIt(clamps.join('; ')) }}</p>
     <img
       v-if="picture && clamps.length > 0"
       :src="picture"
       class="h-44 object-contain"
-      :alt="`Held: ${clamps.join('; ')}`"
+      :alt="words.held(clamps.join('; '))"
     />
     <button v-if="round.isHeld" type="button" class="btn no-print justify-self-start" @click="$emit('hold')">
       <AlarmClock :size="16" aria-hidden="true" />
-      It is closed: hold {{ minutesText(glue.hold) }}
+      {{ words.closedHold(minutesText(glue.hold)) }}
     </button>
   </div>
 </template>

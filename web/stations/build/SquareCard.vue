@@ -4,6 +4,7 @@ import { diagonal, readDiagonals, squareAdvice } from '@core/build'
 import type { Box } from '@core/box'
 import FigureField from '@web/parts/FigureField.vue'
 import { useSay } from '@web/parts/say'
+import { squareCard as words } from './words'
 
 /** Both diagonals as they were measured with the glue still wet, and which corners to push. */
 const props = defineProps<{ box: Box; proud: number }>()
@@ -23,12 +24,12 @@ const COLOURS = { square: 'text-moss', push: 'text-heather', look: 'text-gorse' 
 
 <template>
   <section class="card no-print grid gap-2 py-2!" aria-labelledby="square-title" data-field="square">
-    <h2 id="square-title" class="text-base!">Is it square?</h2>
+    <h2 id="square-title" class="text-base!">{{ words.isItSquare }}</h2>
     <div class="flex flex-wrap items-start gap-3">
       <FigureField
         v-model="first"
         class="w-44"
-        label="Front left to back right"
+        :label="words.frontLeftBack"
         :step="0.5"
         :digits="2"
         :limits="LIMITS"
@@ -36,7 +37,7 @@ const COLOURS = { square: 'text-moss', push: 'text-heather', look: 'text-gorse' 
       <FigureField
         v-model="second"
         class="w-44"
-        label="Front right to back left"
+        :label="words.frontRightBack"
         :step="0.5"
         :digits="2"
         :limits="LIMITS"
@@ -45,9 +46,7 @@ const COLOURS = { square: 'text-moss', push: 'text-heather', look: 'text-gorse' 
         {{ advice.says }}
       </p>
       <p v-else class="note min-w-60 flex-1 sm:pt-5">
-        Measure both while the glue is wet{{ proud > 0 ? ', inside' : '' }}: square is
-        {{ say.length(due, 1) }}
-        twice.
+        {{ words.measureBothWhile(proud > 0, say.length(due, 1)) }}
       </p>
     </div>
   </section>

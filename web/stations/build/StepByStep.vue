@@ -11,6 +11,8 @@ import { useSay } from '@web/parts/say'
 import { useTheme } from '@web/parts/theme'
 import type { HoldMark } from '@web/parts/hold-marks'
 import { dryMarks, heldOf, showingOf } from './step-pictures'
+import { common } from '@web/words'
+import { stepByStep as words } from './words'
 
 /** One step a page, for glue on the fingers: a large picture that turns, and one large button. */
 const props = defineProps<{
@@ -31,7 +33,7 @@ const impossible = ref(false)
 const step = computed(() => props.steps[at.value])
 const faces = computed(() => {
   const each = step.value.glue.map(({ with: mate, area }) => `${mate} ${say.value.area(area)}`)
-  return each.length > 0 ? `Glue to ${each.join(', ')}.` : ''
+  return each.length > 0 ? words.glueTo(each.join(', ')) : ''
 })
 const check = computed(() => checkOf(step.value, props.box.spec.proud, say.value))
 /** What is to be done where this step closes a round of gluing. */
@@ -101,33 +103,33 @@ watch([at, theme, isHeld], draw, { flush: 'post' })
     <DialogPanel class="fixed inset-0 flex flex-col gap-2 bg-paper p-3 text-ink" @keydown="key">
       <div class="flex items-center justify-between gap-3">
         <DialogTitle as="h2" class="text-xl font-semibold">{{ step.title }}</DialogTitle>
-        <span class="num text-sm text-quiet">{{ at + 1 }} of {{ steps.length }}</span>
-        <button type="button" class="btn-icon" aria-label="Close" @click="$emit('close')">
+        <span class="num text-sm text-quiet">{{ words.of(at + 1, steps.length) }}</span>
+        <button type="button" class="btn-icon" :aria-label="common.close" @click="$emit('close')">
           <X :size="20" />
         </button>
       </div>
-      <p v-if="impossible" class="note">No picture: this browser has no WebGL.</p>
+      <p v-if="impossible" class="note">{{ words.noPictureBrowser }}</p>
       <div v-else class="relative min-h-40 flex-1">
         <canvas
           ref="canvas"
           class="absolute inset-0 h-full w-full"
           role="img"
-          :aria-label="`Step: ${step.text}`"
+          :aria-label="words.step(step.text)"
         />
       </div>
       <div class="max-h-[40%] overflow-y-auto text-lg" aria-live="polite">
         <p>{{ step.text }}</p>
         <p v-if="faces" class="mt-1 text-base">{{ faces }}</p>
         <p v-if="step.dry.length > 0" class="mt-1 text-base text-gorse">
-          Keep the marked place dry: it moves.
+          {{ words.keepMarkedPlace }}
         </p>
         <p v-if="check" class="mt-1 text-base text-quiet">{{ check }}</p>
         <div v-if="round" class="mt-2 grid gap-1 text-base">
-          <p>That closes the round. {{ clamps ? `Hold it: ${clamps}.` : '' }} Check that it is square.</p>
+          <p>{{ words.closesRound(clamps) }}</p>
           <div class="flex flex-wrap gap-2">
             <button type="button" class="btn h-11" @click="$emit('hold', round)">
               <AlarmClock :size="18" aria-hidden="true" />
-              Hold {{ minutesText(glue.hold) }}
+              {{ words.hold(minutesText(glue.hold)) }}
             </button>
             <button
               v-if="clamps"
@@ -136,23 +138,23 @@ watch([at, theme, isHeld], draw, { flush: 'post' })
               :aria-pressed="isHeld"
               @click="isHeld = !isHeld"
             >
-              {{ isHeld ? 'Show what comes in' : 'Show where' }}
+              {{ isHeld ? words.showComes : words.showWhere }}
             </button>
           </div>
         </div>
-        <p v-if="done(step.id)" class="mt-1 text-base text-moss">Done already.</p>
+        <p v-if="done(step.id)" class="mt-1 text-base text-moss">{{ words.doneAlready }}</p>
       </div>
       <div class="grid grid-cols-[auto_1fr] gap-2">
         <button type="button" class="btn h-14 px-5" :disabled="at === 0" @click="back">
           <ChevronLeft :size="20" aria-hidden="true" />
-          Back
+          {{ words.back }}
         </button>
         <button ref="main" type="button" class="btn btn-main h-14 justify-center text-lg" @click="next">
           <Check :size="22" aria-hidden="true" />
-          {{ isLast ? 'Done: the last one' : 'Done, next' }}
+          {{ isLast ? words.doneLast : words.doneNext }}
         </button>
       </div>
-      <p class="note max-sm:hidden">Any key goes on, the left arrow goes back.</p>
+      <p class="note max-sm:hidden">{{ words.anyKeyGoes }}</p>
     </DialogPanel>
   </Dialog>
 </template>

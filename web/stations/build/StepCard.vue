@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { BuildStep } from '@core/build'
 import { useSay } from '@web/parts/say'
+import { stepCard as words } from './words'
 
 /** A step with its picture, what it takes of glue, and whether it is done. */
 const props = defineProps<{
@@ -25,29 +26,28 @@ const mates = computed(() => [...new Set(props.step.dry.map((each) => each.with)
           type="checkbox"
           class="h-6 w-6 accent-heather"
           :checked="done"
-          :aria-label="`${step.id === step.panel ? step.panel : step.title} is in`"
+          :aria-label="words.isIn(step.id === step.panel ? step.panel : step.title)"
           @change="$emit('done', ($event.target as HTMLInputElement).checked)"
         />
         in
       </label>
     </div>
-    <img v-if="picture" :src="picture" class="h-44 w-full object-contain" :alt="`Step: ${step.text}`" />
-    <p v-else-if="impossible" class="note">No picture: this browser has no WebGL.</p>
-    <div v-else class="h-44" role="status" aria-label="The picture is being drawn" />
+    <img v-if="picture" :src="picture" class="h-44 w-full object-contain" :alt="words.step(step.text)" />
+    <p v-else-if="impossible" class="note">{{ words.noPictureBrowser }}</p>
+    <div v-else class="h-44" role="status" :aria-label="words.pictureBeingDrawn" />
     <p class="text-sm">{{ step.text }}</p>
     <p v-if="check" class="text-[13px] text-quiet">{{ check }}</p>
     <ul
       v-if="step.glue.length > 0"
       class="flex flex-wrap gap-x-4 text-[13px]"
-      :aria-label="`Glue faces of the ${step.panel}`"
+      :aria-label="words.glueFaces(step.panel)"
     >
-      <li v-for="face in step.glue" :key="face.with">
-        glue to {{ face.with }}:
-        <span class="num">{{ say.area(face.area) }}</span>
+      <li v-for="face in step.glue" :key="face.with" class="num">
+        {{ words.glueTo(face.with, say.area(face.area)) }}
       </li>
     </ul>
     <p v-if="step.dry.length > 0" class="text-[13px] text-gorse">
-      Keep dry, it moves: no glue where it meets {{ mates }}.
+      {{ words.keepDryMoves(mates) }}
     </p>
   </li>
 </template>

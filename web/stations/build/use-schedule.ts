@@ -2,7 +2,8 @@ import { computed, type ComputedRef, type Ref } from 'vue'
 import { buildSteps, runsIn, scheduleOf, SCHOOLS, type BuildStep, type Glue, type School } from '@core/build'
 import type { Panel } from '@core/assembly'
 import type { Box } from '@core/box'
-import { counted, minutesText } from '@core/length'
+import { minutesText } from '@core/length'
+import { useSchedule as words } from './words'
 
 /** The rounds of a build, and whether another way to go about it is quicker. */
 export interface Plan extends ReturnType<typeof scheduleOf> {
@@ -32,7 +33,7 @@ function betterThan(now: ReturnType<typeof scheduleOf>, about: About): Plan['bet
   const best = others.sort((a, b) => a.time - b.time).at(0)
   const saved = best ? total(now) - best.time : 0
   if (!best || saved < glue.hold / 2) return null
-  return { school: best.school, says: `${minutesText(saved)} less, since fewer rounds wait for glue:` }
+  return { school: best.school, says: words.lessSinceFewer(minutesText(saved)) }
 }
 
 export const useSchedule = (about: Ref<About>): ComputedRef<Plan> =>
@@ -41,10 +42,10 @@ export const useSchedule = (about: Ref<About>): ComputedRef<Plan> =>
     const plan = scheduleOf(steps, glue)
     const held = plan.rounds.filter(({ isHeld }) => isHeld).length
     const how = runsIn(glue)
-      ? 'Put it together dry and square, then let the glue run into each joint.'
+      ? words.putTogetherDry
       : held === 1
-        ? 'One round of gluing, closed and square before the glue sets.'
-        : `${counted(held, 'round')} of gluing, each closed and square before its glue sets.`
-    const says = held === 0 ? 'Nothing is glued.' : how
+        ? words.roundGluingClosed
+        : words.roundGluingEach(held)
+    const says = held === 0 ? words.nothingGlued : how
     return { ...plan, school, says, better: betterThan(plan, about.value) }
   })

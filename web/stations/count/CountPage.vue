@@ -3,10 +3,10 @@ import { Check, ChevronLeft, Undo2 } from '@lucide/vue'
 import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
 import { countOff, lyingSignature, setsOf, type LoadPlan } from '@core/derive'
-import { counted } from '@core/length'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { usePlanner } from '@web/stores/planner'
+import { countPage as words } from './words'
 
 /** At the laser, sheet by sheet: what is cut, what was spoilt, and how many boxes are complete. */
 const props = defineProps<{ nameOf: (load: LoadPlan) => string }>()
@@ -21,13 +21,13 @@ const isOther = computed(() => kept.value !== null && kept.value.lying !== lying
 const count = computed(() => (kept.value && !isOther.value ? kept.value : NOTHING))
 const off = computed(() => countOff(derived.parts, planner.plan?.loads ?? [], count.value, setsOf(jobs.job)))
 const first = computed(() => off.value.first.map(props.nameOf).join(' and '))
-const box = (number: number): string => counted(number, 'box', 'boxes')
+const box = (number: number): string => words.boxes(number)
 
 /** What comes out of a load, and what is complete then. */
 function outOf(parts: number, complete: number): string {
-  if (parts === 0) return 'nothing comes out yet'
-  const then = complete === 0 ? 'no box is complete yet' : `then ${box(complete)} complete`
-  return `${counted(parts, 'part')}, ${then}`
+  if (parts === 0) return words.nothingComesOut
+  const then = complete === 0 ? words.noBoxComplete : words.thenComplete(box(complete))
+  return words.part(parts, then)
 }
 
 function change(next: typeof NOTHING): void {
@@ -44,31 +44,31 @@ const spoil = (id: string): void =>
 <template>
   <div class="grid max-w-3xl gap-3">
     <div class="flex flex-wrap items-center gap-2">
-      <RouterLink :to="{ params: { view: '' } }" class="btn-icon" aria-label="Back to Cut">
+      <RouterLink :to="{ params: { view: '' } }" class="btn-icon" :aria-label="words.backCut">
         <ChevronLeft :size="18" />
       </RouterLink>
-      <h1 class="text-xl!">Count it off</h1>
+      <h1 class="text-xl!">{{ words.countOff }}</h1>
     </div>
-    <p v-if="off.loads.length === 0" class="card note">Nothing lies on a sheet yet: lay out first.</p>
+    <p v-if="off.loads.length === 0" class="card note">{{ words.nothingLiesSheet }}</p>
     <template v-else>
-      <section class="card grid gap-1" aria-label="How far it is">
+      <section class="card grid gap-1" :aria-label="words.howFar">
         <p class="text-2xl font-semibold" role="status" data-testid="complete">
-          {{ off.complete }} of {{ box(off.of) }} complete
+          {{ words.ofComplete(off.complete, box(off.of)) }}
         </p>
         <p v-if="isOther" class="text-sm text-gorse">
-          The layout has changed since you counted: this begins again.
+          {{ words.layoutChangedSince }}
         </p>
         <p v-if="first" class="text-sm">
-          Cut {{ first }} first: a first box is complete then, and you see how it fits before the rest is cut.
+          {{ words.cutFirstFirst(first) }}
         </p>
         <p v-if="off.spoilt.length > 0" class="text-sm text-rowan" data-testid="spoilt">
-          To cut again: {{ off.spoilt.map(({ label }) => label).join(', ') }}.
+          {{ words.cutAgain(off.spoilt.map(({ label }) => label).join(', ')) }}
           <RouterLink :to="{ params: { station: 'build', view: '' } }" class="underline">
-            Cut them again, in Build
+            {{ words.cutThemAgain }}
           </RouterLink>
         </p>
       </section>
-      <ol class="grid gap-2" aria-label="Loads">
+      <ol class="grid gap-2" :aria-label="words.loads">
         <li
           v-for="{ key, load, parts, isCut, complete } in off.loads"
           :key="key"
@@ -84,16 +84,16 @@ const spoil = (id: string): void =>
               class="btn min-h-14 max-sm:w-full"
               :class="{ 'btn-main': !isCut }"
               :aria-pressed="isCut"
-              :aria-label="`${nameOf(load)} is cut`"
+              :aria-label="words.isCut(nameOf(load))"
               @click="cut(key)"
             >
               <component :is="isCut ? Undo2 : Check" :size="18" aria-hidden="true" />
-              {{ isCut ? 'Not cut after all' : 'It is cut' }}
+              {{ isCut ? words.notCutAfter : words.itIsCut }}
             </button>
           </div>
           <fieldset v-if="isCut && parts.length > 0" class="flex flex-wrap gap-1.5">
             <legend class="mb-1 text-[13px] text-quiet">
-              Press what was spoilt; press it again once it is recut
+              {{ words.pressSpoiltPress }}
             </legend>
             <button
               v-for="part in parts"

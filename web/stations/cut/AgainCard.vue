@@ -11,6 +11,8 @@ import RecordPick from '../RecordPick.vue'
 import { download } from '@web/data/download'
 import { useCutRecords } from '@web/stores/cut-records'
 import { useMessages } from '@web/stores/messages'
+import { common } from '@web/words'
+import { againCard as words } from './words'
 
 /**
  * Parts that did not come free are cut once more, from the same origin, before the sheet is moved: from what
@@ -46,36 +48,35 @@ async function write(): Promise<void> {
   const again = { load: derived.plan!.loads[at], parts: chosen.value, passes: passes.value, mark: from.mark }
   const file = writeAgain(from.laid, derived, derived.plan!, again, format.value)
   await download([file], file.name)
-  useMessages().say('said', `${file.name} written.`)
+  useMessages().say('said', common.fileWritten(file.name))
 }
 </script>
 
 <template>
-  <section class="card" aria-label="An extra pass" data-field="again">
+  <section class="card" :aria-label="words.extraPass" data-field="again">
     <details>
-      <summary class="min-h-6 cursor-pointer font-semibold">An extra pass over some parts</summary>
+      <summary class="min-h-6 cursor-pointer font-semibold">{{ words.extraPassOver }}</summary>
       <p v-if="!records.latest" class="note mt-2">
-        Write the cut files first: an extra pass goes over what was written.
+        {{ words.writeCutFiles }}
       </p>
       <div v-else class="mt-2 grid gap-2">
         <p class="note">
-          For what did not come free: a knot, a line of glue. From the same origin, as long as nothing was
-          moved: a pass after moving is a second kerf.
+          {{ words.didNotCome }}
         </p>
-        <RecordPick v-model="record" label="Which cut lies there" />
+        <RecordPick v-model="record" :label="words.cutLies" />
         <p v-if="record && records.isChanged(record)" class="text-[13px] text-gorse">
-          The job has changed since. This goes over the lines as they were written.
+          {{ words.jobChangedSince }}
         </p>
         <label v-if="loads.length > 1" class="text-[13px] font-medium">
-          Which sheet
+          {{ words.whichSheet }}
           <select v-model="chosenLoad" class="input" data-testid="again-load">
             <option v-for="(each, i) in loads" :key="i" :value="i">
-              sheet {{ each.sheet + 1 }}{{ each.of > 1 ? `, load ${each.load + 1}` : '' }}
+              {{ words.sheet(each.sheet + 1, each.of > 1 ? words.load(each.load + 1) : '') }}
             </option>
           </select>
         </label>
         <fieldset class="grid max-h-44 gap-1 overflow-y-auto" tabindex="0">
-          <legend class="text-[13px] font-medium">Parts that stayed in</legend>
+          <legend class="text-[13px] font-medium">{{ words.partsStayed }}</legend>
           <label v-for="part in parts" :key="part.id" class="flex min-h-6 items-center gap-1.5 text-sm">
             <input v-model="chosen" type="checkbox" :value="part.id" class="accent-heather" />
             {{ part.label }}
@@ -85,14 +86,20 @@ async function write(): Promise<void> {
           v-model="passes"
           class="w-24"
           data-field="again-passes"
-          label="Extra passes"
+          :label="words.extraPasses"
           kind="figure"
           :limits="limitsOf(settingSchema.shape.passes)"
         />
-        <ChoiceRow v-model="format" class="whitespace-nowrap" label="As" hide-label :options="FORMATS" />
+        <ChoiceRow
+          v-model="format"
+          class="whitespace-nowrap"
+          :label="common.as"
+          hide-label
+          :options="FORMATS"
+        />
         <button type="button" class="btn" :disabled="chosen.length === 0" @click="write">
           <FileDown :size="15" aria-hidden="true" />
-          Write the extra pass
+          {{ words.writeExtraPass }}
         </button>
       </div>
     </details>

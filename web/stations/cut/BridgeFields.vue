@@ -4,6 +4,8 @@ import { jobSchema, type Job } from '@core/job'
 import { limitsOf } from '@core/limits'
 import FigureField from '@web/parts/FigureField.vue'
 import { useOpenJob } from '@web/stores/job'
+import { common } from '@web/words'
+import { bridgeFields as words } from './words'
 
 /** Stretches of the outlines of small parts that are left uncut, to be broken after. */
 const jobs = useOpenJob()
@@ -18,11 +20,11 @@ const change = (part: Partial<Bridges>): boolean =>
 
 <template>
   <fieldset>
-    <legend class="text-[13px] font-medium">Bridges that hold small parts</legend>
+    <legend class="text-[13px] font-medium">{{ words.bridgesHoldSmall }}</legend>
     <div class="mt-1 grid grid-cols-3 gap-2">
       <FigureField
         data-field="bridge-count"
-        label="On each"
+        :label="words.onEach"
         term="bridge"
         kind="figure"
         :limits="limitsOf(shape.count)"
@@ -32,7 +34,7 @@ const change = (part: Partial<Bridges>): boolean =>
       <template v-if="bridges.count > 0">
         <FigureField
           data-field="bridge-width"
-          label="Width"
+          :label="common.width"
           :step="0.1"
           :limits="limitsOf(shape.width)"
           :model-value="bridges.width"
@@ -40,7 +42,7 @@ const change = (part: Partial<Bridges>): boolean =>
         />
         <FigureField
           data-field="bridge-below"
-          label="Parts under"
+          :label="words.partsUnder"
           :step="10"
           :limits="limitsOf(shape.below)"
           :model-value="bridges.below"
@@ -49,11 +51,7 @@ const change = (part: Partial<Bridges>): boolean =>
       </template>
     </div>
     <p v-if="bridges.count > 0" class="note mt-1">
-      {{
-        jobs.job.cut.compensation === 'paths'
-          ? 'Left on straight sides, clear of corners. Break the parts out and trim what stands out.'
-          : 'Only with compensation in the paths: the laser’s software cannot set off an open line.'
-      }}
+      {{ jobs.job.cut.compensation === 'paths' ? words.leftStraightSides : words.onlyCompensationPaths }}
     </p>
   </fieldset>
 </template>

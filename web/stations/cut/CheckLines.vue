@@ -3,12 +3,13 @@ import { CircleCheck, OctagonX, TriangleAlert } from '@lucide/vue'
 import { LESSON_OF_CHECK } from '@core/course'
 import type { Check } from '@core/plan'
 import WhyLink from '@web/parts/WhyLink.vue'
+import { checkLines as words } from './words'
 
 /** Checks, each with its sign; what is not fine says why, and what would mend it. */
 defineProps<{ checks: Check[]; label: string }>()
 const ICONS = { ok: CircleCheck, look: TriangleAlert, stop: OctagonX }
 const COLOURS = { ok: 'text-moss', look: 'text-gorse', stop: 'text-rowan' }
-const WORDS = { ok: 'fine', look: 'look again', stop: 'stop' }
+const WORDS = { ok: 'fine', look: words.lookAgain, stop: 'stop' }
 </script>
 
 <template>

@@ -2,6 +2,7 @@
 import { useDerived } from '@web/stores/derived'
 import { usePlanner } from '@web/stores/planner'
 import CheckLines from './CheckLines.vue'
+import { checkList as words } from './words'
 
 const derived = useDerived()
 const planner = usePlanner()
@@ -9,10 +10,10 @@ const planner = usePlanner()
 
 <template>
   <section class="card" aria-labelledby="checks-title">
-    <h2 id="checks-title">Before it is cut</h2>
+    <h2 id="checks-title">{{ words.beforeCut }}</h2>
     <p v-if="planner.failure" class="mt-1 text-sm text-rowan" role="alert">
-      There is no plan: {{ planner.failure }}.
+      {{ words.noPlan(planner.failure) }}
     </p>
-    <CheckLines class="mt-1" label="Checks" :checks="derived.checks" />
+    <CheckLines class="mt-1" :label="words.checks" :checks="derived.checks" />
   </section>
 </template>

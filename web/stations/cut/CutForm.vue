@@ -19,6 +19,7 @@ import FileFields from './FileFields.vue'
 import WriteCut from './WriteCut.vue'
 import { useMessages } from '@web/stores/messages'
 import { usePlanner } from '@web/stores/planner'
+import { cutForm as words } from './words'
 
 /** What is said of settings, compensation and place is said of the sheet that is shown. */
 const props = defineProps<{ load: LoadPlan | null; settings: CutPlan['settings'] | null }>()
@@ -30,13 +31,13 @@ const say = useSay()
 const cut = computed(() => jobs.job.cut)
 const colours = computed(() => jobs.job.measure.machine?.colours ?? OUR_COLOURS)
 const paper = ref<Paper>('A4')
-const PAPERS: Record<Paper, string> = { A4: 'A4', A3: 'A3', letter: 'US letter' }
+const PAPERS: Record<Paper, string> = { A4: 'A4', A3: 'A3', letter: words.usLetter }
 const LABELS: Record<Format, string> = {
   svg: 'SVG',
   dxf: 'DXF',
   gcode: 'G-code',
-  pdf: 'PDF, 1 : 1',
-  json: 'Panels as JSON',
+  pdf: words.pdf,
+  json: words.panelsJson,
 }
 const DASHES: Record<Operation, string | undefined> = {
   engrave: '2 1',
@@ -47,15 +48,15 @@ const DASHES: Record<Operation, string | undefined> = {
 }
 const print = (): void => window.print()
 const TURN_WORDS: Record<Job['cut']['turn'], string> = {
-  'left to right': 'turned over, left to right',
-  'front to back': 'turned over, front to back',
-  'leave out': 'not turned: leave that out',
+  'left to right': words.turnedOverLeft,
+  'front to back': words.turnedOverFront,
+  'leave out': words.notTurnedLeave,
 }
 const setTurn = ({ target }: Event): boolean =>
   change({ turn: (target as HTMLSelectElement).value as Job['cut']['turn'] })
 const WHERE = [
-  { value: 'paths' as const, label: 'in the paths' },
-  { value: 'software' as const, label: 'left to the laser’s software' },
+  { value: 'paths' as const, label: words.inThePaths },
+  { value: 'software' as const, label: words.leftLasersSoftware },
 ]
 const material = computed(
   () => derived.box.materials.find(({ id }) => id === props.load?.material) ?? derived.box.materials[0],
@@ -71,7 +72,7 @@ const place = computed(() =>
 function recolour(operation: Operation, colour: string): void {
   const { machine } = jobs.job.measure
   if (!machine) {
-    useMessages().say('look', 'Colours belong to a machine: choose one in Measure first.')
+    useMessages().say('look', words.coloursBelongMachine)
     return
   }
   const next = { ...machine, colours: { ...machine.colours, [operation]: colour.toLowerCase() } }
@@ -102,18 +103,18 @@ const operations = computed(() =>
   ),
 )
 const LABELLED = [
-  { value: 'hidden' as const, label: 'inside the box' },
-  { value: 'up' as const, label: 'on the face up' },
+  { value: 'hidden' as const, label: words.insideBox },
+  { value: 'up' as const, label: words.faceUp },
   { value: 'none' as const, label: 'not' },
 ]
 const FACES = [
-  { value: 'outside' as const, label: 'outside up' },
-  { value: 'inside' as const, label: 'inside up' },
+  { value: 'outside' as const, label: words.outsideUp },
+  { value: 'inside' as const, label: words.insideUp },
 ]
 
 const STARTS = [
-  { value: 'corner' as const, label: 'at a corner' },
-  { value: 'side' as const, label: 'on a long side' },
+  { value: 'corner' as const, label: words.atACorner },
+  { value: 'side' as const, label: words.longSide },
 ]
 
 function settingOf(operation: Operation): string {
@@ -125,14 +126,14 @@ function settingOf(operation: Operation): string {
 <template>
   <form
     class="max-lg:contents lg:card lg:flex lg:min-h-0 lg:flex-col lg:gap-2"
-    aria-label="What is written"
+    :aria-label="words.whatIsWritten"
     @submit.prevent
   >
     <div
       class="grid content-start gap-3 max-lg:order-last max-lg:card lg:min-h-0 lg:flex-1 lg:overflow-y-auto"
     >
       <fieldset data-field="operations">
-        <legend class="text-[13px] font-medium">Operations, in cutting order</legend>
+        <legend class="text-[13px] font-medium">{{ words.operationsCuttingOrder }}</legend>
         <ol class="mt-1 grid gap-2">
           <li v-for="(operation, i) in operations" :key="operation" class="rounded border border-line p-2">
             <div class="flex items-center gap-2">
@@ -150,7 +151,7 @@ function settingOf(operation: Operation): string {
                 type="color"
                 class="h-6 w-8 cursor-pointer"
                 data-field="colours"
-                :aria-label="`Colour of ${OPERATION_NAMES[operation]}`"
+                :aria-label="words.colourOf(OPERATION_NAMES[operation])"
                 :value="colours[operation]"
                 @input="recolour(operation, ($event.target as HTMLInputElement).value)"
               />
@@ -158,7 +159,7 @@ function settingOf(operation: Operation): string {
             <div class="mt-1 flex flex-wrap items-center justify-between gap-1">
               <span class="num text-[12px] text-quiet">{{ settingOf(operation) }}</span>
               <ToggleSwitch
-                label="in the file"
+                :label="words.inTheFile"
                 :of="OPERATION_NAMES[operation]"
                 :model-value="!cut.off.includes(operation)"
                 @update:model-value="toggle(operation, $event)"
@@ -169,7 +170,7 @@ function settingOf(operation: Operation): string {
       </fieldset>
       <ChoiceRow
         data-field="labels"
-        label="Label the panels"
+        :label="words.labelPanels"
         :model-value="cut.labels"
         :options="LABELLED"
         @update:model-value="change({ labels: $event })"
@@ -177,26 +178,26 @@ function settingOf(operation: Operation): string {
       <ToggleSwitch
         v-if="cut.labels !== 'none'"
         data-field="mark"
-        label="With the mark of the files beside each label"
+        :label="words.markFilesBeside"
         :model-value="cut.mark"
         @update:model-value="change({ mark: $event })"
       />
       <ChoiceRow
         data-field="face"
-        label="Face that lies up"
+        :label="words.faceLiesUp"
         :model-value="cut.face"
         :options="FACES"
         @update:model-value="change({ face: $event })"
       />
       <label class="text-[13px] font-medium">
-        For what is on the other face, the sheet is
+        {{ words.otherFaceSheet }}
         <select class="input" data-field="turn" :value="cut.turn" @change="setTurn">
           <option v-for="(said, how) in TURN_WORDS" :key="how" :value="how">{{ said }}</option>
         </select>
       </label>
       <ChoiceRow
         data-field="start"
-        label="A cut begins"
+        :label="words.cutBegins"
         :model-value="cut.start"
         :options="STARTS"
         @update:model-value="change({ start: $event })"
@@ -204,7 +205,7 @@ function settingOf(operation: Operation): string {
       <BridgeFields />
       <ChoiceRow
         data-field="compensation"
-        label="Kerf compensation"
+        :label="words.kerfCompensation"
         stacked
         :model-value="cut.compensation"
         :options="WHERE"
@@ -216,7 +217,7 @@ function settingOf(operation: Operation): string {
       </p>
       <p v-if="place" class="note" data-testid="place">{{ place }}</p>
       <fieldset data-field="formats">
-        <legend class="text-[13px] font-medium">Files, in millimetres</legend>
+        <legend class="text-[13px] font-medium">{{ words.filesMillimetres }}</legend>
         <div class="flex flex-wrap gap-3 text-sm">
           <label v-for="(label, format) in LABELS" :key="format" class="flex min-h-6 items-center gap-1.5">
             <input
@@ -229,11 +230,11 @@ function settingOf(operation: Operation): string {
           </label>
         </div>
         <label v-if="cut.formats.includes('pdf')" class="mt-1 flex items-center gap-2 text-sm">
-          Paper
+          {{ words.paper }}
           <select v-model="paper" class="input w-28!" data-field="paper">
             <option v-for="(label, name) in PAPERS" :key="name" :value="name">{{ label }}</option>
           </select>
-          <span class="note">printed at actual size</span>
+          <span class="note">{{ words.printedActualSize }}</span>
         </label>
       </fieldset>
       <FileFields :programs="cut.formats.includes('gcode')" />
@@ -242,7 +243,7 @@ function settingOf(operation: Operation): string {
       <WriteCut :paper="paper" />
       <button type="button" class="btn" data-field="print-traveller" :disabled="!planner.plan" @click="print">
         <Printer :size="16" aria-hidden="true" />
-        Print the traveller
+        {{ words.printTraveller }}
       </button>
     </div>
   </form>

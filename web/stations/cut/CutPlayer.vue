@@ -12,6 +12,7 @@ import { useOpenJob } from '@web/stores/job'
 import { usePlanner } from '@web/stores/planner'
 import { loadOutline } from './load-outline'
 import { usePlayback } from './playback'
+import { cutPlayer as words } from './words'
 
 const props = defineProps<{
   load: LoadPlan
@@ -59,7 +60,7 @@ const { time, playing, beam, done, doing, play } = usePlayback(
       class="h-72 w-full lg:h-auto lg:min-h-0 lg:flex-1"
       :viewBox="`-4 ${-load.height - 4} ${load.width + 8} ${load.height + 8}`"
       role="img"
-      :aria-label="`Sheet ${load.sheet + 1} at ${formatDuration(time)} of ${formatDuration(total)}: ${doing}`"
+      :aria-label="words.sheetAtOf(load.sheet + 1, formatDuration(time), formatDuration(total), doing)"
     >
       <path :d="edge" fill="var(--paper)" stroke="var(--edge)" vector-effect="non-scaling-stroke" />
       <rect
@@ -120,7 +121,7 @@ const { time, playing, beam, done, doing, play } = usePlayback(
       />
     </svg>
     <div class="flex items-center gap-3">
-      <button type="button" class="btn-icon" :aria-label="playing ? 'Pause' : 'Play'" @click="play">
+      <button type="button" class="btn-icon" :aria-label="playing ? words.pause : words.play" @click="play">
         <component :is="playing ? Pause : Play" :size="18" />
       </button>
       <input
@@ -131,11 +132,11 @@ const { time, playing, beam, done, doing, play } = usePlayback(
         step="any"
         class="min-w-0 flex-1 accent-heather"
         data-field="scrubber"
-        aria-label="Time into the cut"
+        :aria-label="words.timeIntoCut"
         :aria-valuetext="`${formatDuration(time)}: ${doing}`"
       />
       <span class="num shrink-0 text-right text-[13px]">
-        {{ formatDuration(time) }} of {{ formatDuration(total) }}
+        {{ words.of(formatDuration(time), formatDuration(total)) }}
       </span>
     </div>
     <p class="note" data-testid="doing">{{ doing }}</p>

@@ -18,6 +18,8 @@ import LaserCard from './LaserCard.vue'
 import ReadBackCard from './ReadBackCard.vue'
 import RehearsalCard from './RehearsalCard.vue'
 import TimeTable from './TimeTable.vue'
+import { common } from '@web/words'
+import { cutStation as words } from './words'
 
 /** They come when somebody asks for them. */
 const PricePage = defineAsyncComponent(() => import('../price/PricePage.vue'))
@@ -41,13 +43,13 @@ function pieceOf({ offcut, material }: LoadPlan): string {
   const stock = derived.box.materials.find(({ id }) => id === material)?.stock
   const own = stock?.offcuts.find(({ id }) => id === offcut)
   if (!own) return ''
-  return `, offcut ${own.name || say.value.size([own.width, own.height], 0)}`
+  return words.offcut(own.name || say.value.size([own.width, own.height], 0))
 }
-const TURN = { only: '', first: ', other face first', then: ', turned over' }
+const TURN = { only: '', first: words.otherFaceFirst, then: words.turnedOver }
 function nameOf(load: LoadPlan): string {
   const stock = stockName(load.material)
-  const which = load.of > 1 ? `, load ${load.load + 1}` : ''
-  return `${stock}${stock ? 'sheet' : 'Sheet'} ${load.sheet + 1}${pieceOf(load)}${which}${TURN[load.face]}`
+  const which = load.of > 1 ? words.load(load.load + 1) : ''
+  return words.sheetName(stock, load.sheet + 1, pieceOf(load), which, TURN[load.face])
 }
 const used = computed(
   () => planner.plan?.stocks.find(({ material }) => material === shown.value?.material) ?? planner.plan,
@@ -56,12 +58,10 @@ const families = computed(() => [
   ...new Set(derived.box.materials.map(({ stock }) => stock?.family ?? 'other')),
 ])
 const cautions = computed(() => [
-  'Stay beside it while it runs. Extraction on, a suitable extinguisher within reach, interlocks as ' +
-    'they were made. Where the machine is open, wear eyewear for its wavelength.',
-  'Check that every part is cut through before you move the sheet. A second pass after moving ' +
-    'is a second kerf.',
+  words.stayBesideWhile,
+  words.checkEveryPart,
   ...new Set(families.value.flatMap((family) => FAMILIES[family].cautions)),
-  'Let it cool and check for smouldering. Machine’s manual and local rules come first.',
+  words.letCoolCheck,
 ])
 </script>
 
@@ -74,8 +74,8 @@ const cautions = computed(() => [
     class="no-print grid gap-3 lg:h-full lg:min-h-0 lg:grid-cols-[17rem_1fr_17rem] xl:grid-cols-[19rem_1fr_20rem]"
   >
     <CutForm :load="shown" :settings="used?.settings ?? null" />
-    <section class="card flex min-w-0 flex-col gap-2 lg:min-h-0" aria-label="The cut">
-      <div v-if="loads.length > 1" class="flex flex-wrap gap-1" role="group" aria-label="Sheet">
+    <section class="card flex min-w-0 flex-col gap-2 lg:min-h-0" :aria-label="words.theCut">
+      <div v-if="loads.length > 1" class="flex flex-wrap gap-1" role="group" :aria-label="common.sheet">
         <button
           v-for="(load, i) in loads"
           :key="i"
@@ -96,27 +96,27 @@ const cautions = computed(() => [
         :differences="differences"
         class="lg:min-h-0 lg:flex-1"
       />
-      <p v-else class="note">Nothing lies on a sheet yet: lay out first.</p>
+      <p v-else class="note">{{ words.nothingLiesSheet }}</p>
       <TimeTable v-if="planner.plan && shown" :plan="planner.plan" />
     </section>
     <div
       class="grid content-start gap-3 lg:min-h-0 lg:overflow-y-auto"
       tabindex="0"
       role="region"
-      aria-label="Checks and cautions"
+      :aria-label="words.checksCautions"
     >
       <div class="flex flex-wrap gap-2">
         <RouterLink :to="{ params: { view: 'price' } }" class="btn" data-field="price">
           <Coins :size="16" aria-hidden="true" />
-          What it costs
+          {{ words.whatItCosts }}
         </RouterLink>
         <RouterLink :to="{ params: { view: 'count' } }" class="btn" data-field="count-off">
           <ListChecks :size="16" aria-hidden="true" />
-          Count it off
+          {{ words.countOff }}
         </RouterLink>
       </div>
       <CheckList />
-      <CautionNote title="At the laser" :cautions="cautions" />
+      <CautionNote :title="words.atTheLaser" :cautions="cautions" />
       <AgainCard />
       <LaserCard v-if="shown" :load="shown" />
       <RehearsalCard />

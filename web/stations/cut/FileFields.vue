@@ -4,6 +4,7 @@ import type { Job } from '@core/job'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
 import { useOpenJob } from '@web/stores/job'
+import { fileFields as words } from './words'
 
 /** What one file is for, and where a program waits. */
 defineProps<{ programs: boolean }>()
@@ -23,7 +24,7 @@ const change = (part: Partial<Job['cut']>): boolean =>
 <template>
   <ChoiceRow
     data-field="files-per"
-    label="One file for each"
+    :label="words.fileEach"
     :model-value="cut.files"
     :options="PER"
     @update:model-value="change({ files: $event })"
@@ -31,13 +32,13 @@ const change = (part: Partial<Job['cut']>): boolean =>
   <template v-if="programs">
     <ToggleSwitch
       data-field="frame"
-      label="Go round it first, beam off, and wait"
+      :label="words.goRoundFirst"
       :model-value="cut.frame"
       @update:model-value="change({ frame: $event })"
     />
     <ToggleSwitch
       data-field="look"
-      label="Wait at the end, to look before you move the sheet"
+      :label="words.waitEndLook"
       :model-value="cut.look"
       @update:model-value="change({ look: $event })"
     />

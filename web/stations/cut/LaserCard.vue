@@ -11,6 +11,7 @@ import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { usePlanner } from '@web/stores/planner'
 import WhichLaser from './WhichLaser.vue'
+import { laserCard as words } from './words'
 
 /** A simulated laser that one works as one would a real one: send, start, pause, open, look, take out. */
 const props = defineProps<{ load: LoadPlan }>()
@@ -36,8 +37,7 @@ interface Outcome {
   faults: { label: string; why: string }[]
 }
 const outcome = shallowRef<Outcome | null>(null)
-const ASTRAY =
-  'It did not come out whole: its outline was not cut to the end, or the sheet was moved meanwhile.'
+const ASTRAY = words.didNotCome
 /** A part this far from its place was cut after the sheet moved, mm. [FM] */
 const MOVED = 0.6
 /** A cut of ten minutes takes some ten seconds. */
@@ -163,28 +163,27 @@ const line = computed(() => {
   if (!state.value) return ''
   const { phase, seconds, of, at, beam, door, flame } = state.value
   const where = say.value.size([at.x, at.y], 0)
-  const words = [
+  const lines = [
     phase,
-    `${formatDuration(seconds)} of ${formatDuration(of)}`,
-    `head at ${where}`,
-    beam ? 'beam on' : 'beam off',
-    door === 'open' ? 'door open' : '',
-    flame ? 'FLAME: pause it' : '',
+    words.goneOf(formatDuration(seconds), formatDuration(of)),
+    words.headAt(where),
+    beam ? words.beamOn : words.beamOff,
+    door === 'open' ? words.doorOpen : '',
+    flame ? words.flamePause : '',
   ]
-  return words.filter((word) => word !== '').join(' · ')
+  return lines.filter((word) => word !== '').join(' · ')
 })
 const MOST = 5
 </script>
 
 <template>
-  <section class="card grid gap-2" aria-label="Simulated laser" data-field="laser">
-    <h2>Work a simulated laser</h2>
+  <section class="card grid gap-2" :aria-label="words.simulatedLaser" data-field="laser">
+    <h2>{{ words.workSimulatedLaser }}</h2>
     <p class="note">
-      It takes this sheet’s program as a real one would, sixty times as quick. Pause it, open its door, knock
-      against it: then look at what came out. Nothing is cut.
+      {{ words.takesSheetsProgram }}
     </p>
-    <WhichLaser v-model="like" legend="Laser to connect to" :disabled="busy || isAtWork" />
-    <p v-if="isHere" class="note">No server answers: it runs in this window, and ends with it.</p>
+    <WhichLaser v-model="like" :legend="words.laserConnect" :disabled="busy || isAtWork" />
+    <p v-if="isHere" class="note">{{ words.noServerAnswers }}</p>
     <div class="flex flex-wrap gap-1">
       <button
         v-if="!isAtWork"
@@ -193,51 +192,53 @@ const MOST = 5
         :disabled="busy || !derived.ready"
         @click="begin"
       >
-        Send the program and start
+        {{ words.sendProgramStart }}
       </button>
       <template v-else>
         <button v-if="state?.phase === 'running'" type="button" class="btn px-2 py-1" @click="act('pause')">
-          Pause
+          {{ words.pause }}
         </button>
-        <button v-else type="button" class="btn px-2 py-1" @click="act('go on')">Go on</button>
+        <button v-else type="button" class="btn px-2 py-1" @click="act('go on')">{{ words.goOn }}</button>
         <button
           type="button"
           class="btn px-2 py-1"
           @click="act(state?.door === 'open' ? 'close the door' : 'open the door')"
         >
-          {{ state?.door === 'open' ? 'Close the door' : 'Open the door' }}
+          {{ state?.door === 'open' ? words.closeDoor : words.openDoor }}
         </button>
-        <button type="button" class="btn px-2 py-1" @click="act('bump')">Knock against the sheet</button>
-        <button type="button" class="btn px-2 py-1" @click="act('stop')">Stop</button>
+        <button type="button" class="btn px-2 py-1" @click="act('bump')">
+          {{ words.knockAgainstSheet }}
+        </button>
+        <button type="button" class="btn px-2 py-1" @click="act('stop')">{{ words.stop }}</button>
       </template>
     </div>
     <p v-if="error" class="text-[13px] text-rowan" role="alert">{{ error }}</p>
     <p v-if="isLost && isAtWork" class="text-[13px] text-gorse" role="status">
-      The connection is lost. This page tries again by itself; the laser goes on meanwhile.
+      {{ words.connectionLostPage }}
     </p>
     <template v-if="state && state.of > 0">
       <progress
         class="h-2 w-full accent-heather"
         :value="state.seconds"
         :max="state.of"
-        aria-label="How far it is"
+        :aria-label="words.howFar"
       />
       <p class="num text-[13px]" data-testid="laser-line">{{ line }}</p>
     </template>
     <div v-if="outcome" class="grid gap-1 text-[13px]" data-testid="laser-parts" aria-live="polite">
       <p v-if="load.face === 'first'" class="font-semibold">
-        Nothing is cut out from this face: turn the sheet over, and send the next program.
+        {{ words.nothingCutOut }}
       </p>
-      <p v-else class="font-semibold">{{ outcome.free }} of {{ outcome.of }} parts came free as planned.</p>
+      <p v-else class="font-semibold">{{ words.partsCameFree(outcome.free, outcome.of) }}</p>
       <p v-if="outcome.elsewhere > 0">
-        {{ outcome.elsewhere }} of them were cut after the knock: off their place, and still good.
+        {{ words.themCutAfter(outcome.elsewhere) }}
       </p>
       <ul v-if="outcome.faults.length > 0" class="list-disc pl-4">
         <li v-for="{ label, why } in outcome.faults.slice(0, MOST)" :key="label">
           <strong>{{ label }}</strong>
           : {{ why }}
         </li>
-        <li v-if="outcome.faults.length > MOST">and {{ outcome.faults.length - MOST }} more</li>
+        <li v-if="outcome.faults.length > MOST">{{ words.andMore(outcome.faults.length - MOST) }}</li>
       </ul>
     </div>
   </section>

@@ -13,6 +13,7 @@ import { loadOutline } from './load-outline'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { usePlanner } from '@web/stores/planner'
+import { printedTraveller as words } from './words'
 
 /** The sheet of paper that goes with a job to the laser: what is cut, in which order, and what came of it. */
 defineProps<{ nameOf: (load: LoadPlan) => string }>()
@@ -55,20 +56,24 @@ const partsOn = (load: LoadPlan): string => {
     .join(', ')
 }
 const open = computed(() => derived.checks.filter(({ state }) => state !== 'ok'))
-const BEFORE = ['laid', 'gone round']
+const BEFORE = ['laid', words.goneRound]
 const stepsOf = ({ face }: LoadPlan): string[] =>
-  face === 'first' ? [...BEFORE, 'done', 'turned over'] : [...BEFORE, 'cut', 'looked: all free', 'lifted']
-const BLANKS = ['Minutes it took', 'How it fitted', 'What to change next time']
+  face === 'first' ? [...BEFORE, 'done', words.turnedOver] : [...BEFORE, 'cut', 'looked: all free', 'lifted']
+const BLANKS = [words.minutesTook, words.howFitted, words.changeNextTime]
 </script>
 
 <template>
-  <section class="hidden print:block" aria-label="Traveller" data-testid="traveller">
+  <section class="hidden print:block" :aria-label="words.traveller" data-testid="traveller">
     <PrintHead page="traveller" />
     <p v-if="planner.plan" class="num mt-2 text-[10pt]">
-      {{ compensationStatement(jobs.job.cut.compensation, derived.box.materials[0], say) }} Planned time of
-      all: {{ timeWords(planner.plan.total, derived.clock) }}.
+      {{
+        words.plannedTimeAll(
+          compensationStatement(jobs.job.cut.compensation, derived.box.materials[0], say),
+          timeWords(planner.plan.total, derived.clock),
+        )
+      }}
     </p>
-    <ul v-if="open.length > 0" class="mt-1 list-disc pl-4 text-[10pt]" aria-label="To look at first">
+    <ul v-if="open.length > 0" class="mt-1 list-disc pl-4 text-[10pt]" :aria-label="words.lookFirst">
       <li v-for="{ id, title } in open" :key="id">{{ title }}.</li>
     </ul>
     <article v-for="(load, i) in loads" :key="i" class="mt-3 break-inside-avoid border-t border-line pt-2">
@@ -91,7 +96,7 @@ const BLANKS = ['Minutes it took', 'How it fitted', 'What to change next time']
               <span class="num">{{ setting }}</span>
             </li>
           </ol>
-          <p v-if="load.face !== 'first'">Parts: {{ partsOn(load) }}</p>
+          <p v-if="load.face !== 'first'">{{ words.parts(partsOn(load)) }}</p>
           <p>
             <span v-for="step in stepsOf(load)" :key="step" class="mr-3 whitespace-nowrap">☐ {{ step }}</span>
           </p>
@@ -105,8 +110,7 @@ const BLANKS = ['Minutes it took', 'How it fitted', 'What to change next time']
       </template>
     </dl>
     <p class="mt-3 text-[9pt]">
-      Stay beside it while it runs. Extraction on, an extinguisher within reach. The machine’s manual and
-      local rules come first.
+      {{ words.stayBesideWhile }}
     </p>
   </section>
 </template>

@@ -5,6 +5,7 @@ import type { LoadPlan } from '@core/derive'
 import { ORDINARY_CODE, OPERATION_NAMES } from '@core/machine'
 import { useOpenJob } from '@web/stores/job'
 import { compareArt } from '@web/workers/art'
+import { readBackCard as words } from './words'
 
 /** A written file, or what became of it in the laser's software, held against the plan of a sheet. */
 const props = defineProps<{ load: LoadPlan }>()
@@ -28,7 +29,7 @@ async function read({ target }: Event): Promise<void> {
   const field = target as HTMLInputElement
   const files = [...(field.files ?? [])]
   if (files.length === 0) return
-  name.value = files.length === 1 ? files[0].name : `these ${files.length} files`
+  name.value = files.length === 1 ? files[0].name : words.theseFiles(files.length)
   const machine = jobs.job.measure.machine ?? { origin: 'front left' as const, code: ORDINARY_CODE }
   const texts = await Promise.all(files.map(async (file) => ({ name: file.name, text: await file.text() })))
   const compared = await compareArt({ files: texts, load: toRaw(props.load), machine: { ...machine } })
@@ -40,33 +41,31 @@ const MOST = 5
 </script>
 
 <template>
-  <section class="card grid gap-2" aria-label="A file held against the plan" data-field="read-back">
-    <h2>Hold a file against it</h2>
+  <section class="card grid gap-2" :aria-label="words.fileHeldAgainst" data-field="read-back">
+    <h2>{{ words.holdFileAgainst }}</h2>
     <p class="note">
-      The file of this sheet, or all of them, or what the laser’s software made of it: SVG, DXF or G-code.
-      What differs is drawn over the plan.
+      {{ words.fileSheetAll }}
     </p>
     <input
       type="file"
       multiple
       accept=".svg,.dxf,.gcode,.nc"
       class="block min-h-6 w-full text-[13px]"
-      aria-label="Files to hold against the plan"
+      :aria-label="words.filesHoldAgainst"
       @change="read"
     />
     <p v-if="error" class="text-[13px] text-rowan" role="alert">{{ error }}</p>
     <div v-if="found" class="grid gap-1 text-[13px]" data-testid="differences" aria-live="polite">
       <p v-if="found.missing.length + found.extra.length === 0" class="font-semibold text-moss">
-        All {{ found.same }} lines of the plan are in {{ name }}, and no other.
+        {{ words.allLinesPlan(found.same, name) }}
       </p>
       <template v-else>
         <p class="font-semibold text-rowan">
-          {{ found.same }} lines are the same; {{ found.missing.length }} of the plan are missing,
-          {{ found.extra.length }} are not in the plan.
+          {{ words.linesSamePlan(found.same, found.missing.length, found.extra.length) }}
         </p>
         <ul class="list-disc pl-4">
           <li v-for="(path, i) in found.missing.slice(0, MOST)" :key="i">
-            missing: {{ OPERATION_NAMES[path.operation] }} of {{ path.part }}
+            {{ words.missingOf(OPERATION_NAMES[path.operation], path.part) }}
           </li>
         </ul>
       </template>

@@ -8,6 +8,7 @@ import { useOpenJob } from '@web/stores/job'
 import { usePlanner } from '@web/stores/planner'
 import { useShelf } from '@web/stores/shelf'
 import WhichLaser from './WhichLaser.vue'
+import { rehearsalCard as words } from './words'
 
 /** The job cut on a simulated laser, whose kerf, power and sheet nobody knows before. */
 const jobs = useOpenJob()
@@ -48,7 +49,7 @@ async function goOn(): Promise<void> {
       { derived: derived.all, parts: derived.parts },
       {
         id: crypto.randomUUID(),
-        name: `${jobs.job.name.slice(0, 55)} (rehearsed, laser ${seed.value})`,
+        name: words.copyName(jobs.job.name.slice(0, 55), seed.value),
         on: new Date().toISOString(),
       },
     ),
@@ -60,7 +61,7 @@ const gaps = computed(() => {
   const all = found.value?.joints.map(({ gap }) => gap) ?? []
   return all.length > 0 ? { least: Math.min(...all), most: Math.max(...all) } : null
 })
-const words = computed(() => {
+const fits = computed(() => {
   const count = new Map<string, number>()
   for (const { fit } of found.value?.joints ?? []) count.set(fit, (count.get(fit) ?? 0) + 1)
   return [...count].map(([word, times]) => `${times} ${word}`).join(', ')
@@ -69,10 +70,10 @@ const MOST = 4
 </script>
 
 <template>
-  <section class="card grid gap-2" aria-label="Rehearsal" data-field="rehearsal">
-    <h2>Rehearse it</h2>
-    <p class="note">It is a simulation: nothing is cut, and a real laser differs.</p>
-    <WhichLaser v-model="like" legend="Laser to rehearse on" :disabled="busy" />
+  <section class="card grid gap-2" :aria-label="words.rehearsal" data-field="rehearsal">
+    <h2>{{ words.rehearseIt }}</h2>
+    <p class="note">{{ words.simulationNothingCut }}</p>
+    <WhichLaser v-model="like" :legend="words.laserRehearse" :disabled="busy" />
     <div class="flex flex-wrap gap-1">
       <button
         type="button"
@@ -80,44 +81,48 @@ const MOST = 4
         :disabled="busy || !derived.ready"
         @click="run(found ? seed + 1 : seed)"
       >
-        {{ found ? 'On another laser' : 'Cut it on one' }}
+        {{ found ? words.anotherLaser : words.cutItOn }}
       </button>
     </div>
     <p v-if="error" class="text-[13px] text-rowan" role="alert">{{ error }}</p>
     <div v-if="found" class="grid gap-1.5 text-[13px]" data-testid="rehearsed" aria-live="polite">
       <p class="font-semibold">
-        Laser {{ seed }}: {{ found.parts.length }} of {{ found.parts.length + found.notFree.length }} parts
-        came free
+        {{ words.laserPartsCame(seed, found.parts.length, found.parts.length + found.notFree.length) }}
       </p>
       <p class="num">
-        True kerf {{ say.finePlain(found.kerf.x) }} across, {{ say.fine(found.kerf.y) }} along; you have
-        {{ say.fine(derived.box.kerf.width) }}.
+        {{
+          words.trueKerfAcross(
+            say.finePlain(found.kerf.x),
+            say.fine(found.kerf.y),
+            say.fine(derived.box.kerf.width),
+          )
+        }}
       </p>
       <p v-if="gaps" class="num">
-        Gaps from {{ say.finePlain(gaps.least) }} to {{ say.fine(gaps.most) }}: {{ words }}.
+        {{ words.gapsFromTo(say.finePlain(gaps.least), say.fine(gaps.most), fits) }}
       </p>
       <ul v-if="faults.length > 0" class="list-disc pl-4">
         <li v-for="{ id, label, why } in faults.slice(0, MOST)" :key="id">
           <strong>{{ label }}</strong>
           : {{ why[0] }}
         </li>
-        <li v-if="faults.length > MOST">and {{ faults.length - MOST }} more</li>
+        <li v-if="faults.length > MOST">{{ words.andMore(faults.length - MOST) }}</li>
       </ul>
       <details v-if="found.wrong">
-        <summary class="cursor-pointer font-medium">What was wrong there</summary>
+        <summary class="cursor-pointer font-medium">{{ words.whatWasWrong }}</summary>
         <p>{{ found.wrong }}</p>
       </details>
       <button type="button" class="btn justify-self-start px-2 py-1" @click="goOn">
-        Go on with these readings, in a copy
+        {{ words.goReadingsCopy }}
       </button>
       <details>
-        <summary class="cursor-pointer font-medium">What calipers read there</summary>
+        <summary class="cursor-pointer font-medium">{{ words.calipersRead }}</summary>
         <table class="num mt-1 w-full text-[12px]">
           <thead>
             <tr class="text-left">
-              <th scope="col">Part</th>
-              <th scope="col">Size</th>
-              <th scope="col">Thick</th>
+              <th scope="col">{{ words.part }}</th>
+              <th scope="col">{{ words.size }}</th>
+              <th scope="col">{{ words.thick }}</th>
             </tr>
           </thead>
           <tbody>

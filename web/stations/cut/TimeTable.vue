@@ -7,6 +7,7 @@ import { clockWorking, timeWords } from '@core/say'
 import { useSay } from '@web/parts/say'
 import WorkedFigure from '@web/parts/WorkedFigure.vue'
 import { useDerived } from '@web/stores/derived'
+import { timeTable as words } from './words'
 
 const props = defineProps<{ plan: CutPlan }>()
 const say = useSay()
@@ -14,28 +15,26 @@ const derived = useDerived()
 const working = computed((): Working => {
   const { seconds, cutting, corners, travel, cutLength } = props.plan.total
   return {
-    title: 'Time to cut',
+    title: words.timeCut,
     result: formatDuration(seconds),
-    formula: 'cut length ÷ speed × passes + corners + travel',
+    formula: words.cutLengthSpeed,
     substituted: `${fixed(cutting, 0)} + ${fixed(corners, 0)} + ${fixed(travel, 0)} = ${fixed(seconds, 0)} s`,
     terms: [
       {
         symbol: 'cutting',
-        meaning: `${say.value.way(cutLength)} at the speeds of Tune`,
+        meaning: words.speedsTune(say.value.way(cutLength)),
         value: `${fixed(cutting, 1)} s`,
         source: 'derived',
       },
       {
         symbol: 'corners',
-        meaning: 'stopping and starting at each corner',
+        meaning: words.stoppingStartingEach,
         value: `${fixed(corners, 1)} s`,
         source: 'derived',
       },
-      { symbol: 'travel', meaning: 'from path to path', value: `${fixed(travel, 1)} s`, source: 'derived' },
+      { symbol: 'travel', meaning: words.pathPath, value: `${fixed(travel, 1)} s`, source: 'derived' },
     ],
-    note:
-      'Speeds and acceleration are the machine’s from Measure. Write the minutes it really ' +
-      'took into the Log.',
+    note: words.speedsAccelerationMachines,
   }
 })
 </script>
@@ -45,20 +44,20 @@ const working = computed((): Working => {
     <WorkedFigure
       v-if="derived.clock"
       large
-      label="By this machine’s clock"
+      :label="words.machinesClock"
       :text="timeWords(plan.total, derived.clock)"
       :working="clockWorking(plan.total, derived.clock, derived.runs)"
       data-testid="clocked"
     />
     <WorkedFigure
       :large="!derived.clock"
-      label="All sheets, as planned"
+      :label="words.allSheetsPlanned"
       :text="formatDuration(plan.total.seconds)"
       :working="working"
     />
-    <WorkedFigure label="Cutting" :text="formatDuration(plan.total.cutting)" />
-    <WorkedFigure label="Corners" :text="formatDuration(plan.total.corners)" />
-    <WorkedFigure label="Travel" :text="formatDuration(plan.total.travel)" />
-    <WorkedFigure label="Way of the beam, cutting" :text="say.way(plan.total.cutLength)" />
+    <WorkedFigure :label="words.cutting" :text="formatDuration(plan.total.cutting)" />
+    <WorkedFigure :label="words.corners" :text="formatDuration(plan.total.corners)" />
+    <WorkedFigure :label="words.travel" :text="formatDuration(plan.total.travel)" />
+    <WorkedFigure :label="words.wayBeamCutting" :text="say.way(plan.total.cutLength)" />
   </div>
 </template>

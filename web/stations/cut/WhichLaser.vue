@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import { useId } from 'vue'
 import type { Rehearsal } from '@core/rehearse'
+import { whichLaser as words } from './words'
 
 /** Which laser is simulated: one of which nothing is known, or one like the maker's own. */
 const like = defineModel<Rehearsal['laser']>({ required: true })
 defineProps<{ legend: string; disabled?: boolean }>()
 const name = useId()
 const WHICH: { like: Rehearsal['laser']; says: string }[] = [
-  { like: 'any', says: 'Any laser' },
-  { like: 'mine', says: 'One like mine' },
+  { like: 'any', says: words.anyLaser },
+  { like: 'mine', says: words.likeMine },
 ]
 </script>
 
@@ -21,10 +22,6 @@ const WHICH: { like: Rehearsal['laser']; says: string }[] = [
     </label>
   </fieldset>
   <p class="note">
-    {{
-      like === 'any'
-        ? 'You know nothing of it: kerf, power, calipers and sheet are its own.'
-        : 'Its kerf and power are as you measured yours, give or take what that leaves open.'
-    }}
+    {{ like === 'any' ? words.knowNothingKerf : words.kerfPowerMeasured }}
   </p>
 </template>

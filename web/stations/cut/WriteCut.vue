@@ -11,6 +11,7 @@ import { useDerived } from '@web/stores/derived'
 import { useMessages } from '@web/stores/messages'
 import { useOpenJob } from '@web/stores/job'
 import { usePlanner } from '@web/stores/planner'
+import { writeCut as words } from './words'
 
 /** What is about to be cut, in plain words, and the button that writes it. */
 const props = defineProps<{ paper: Paper }>()
@@ -36,13 +37,13 @@ async function write(): Promise<void> {
     draft.cut.written = { signature, date, mark }
   })
   await records.keep(record)
-  const what = files.length === 1 ? files[0].name : `${files.length} files in one zip`
-  useMessages().say('said', `${what} written. The mark is ${mark}.`)
+  const what = files.length === 1 ? files[0].name : words.filesZip(files.length)
+  useMessages().say('said', words.writtenMark(what, mark))
 }
 </script>
 
 <template>
-  <ul class="text-[13px]" aria-label="What is cut" data-testid="summary">
+  <ul class="text-[13px]" :aria-label="words.whatIsCut" data-testid="summary">
     <li v-for="line in summary" :key="line">{{ line }}</li>
   </ul>
   <button
@@ -52,9 +53,9 @@ async function write(): Promise<void> {
     @click="write"
   >
     <FileDown :size="17" aria-hidden="true" />
-    Write the cut files
+    {{ words.writeCutFiles }}
   </button>
   <p v-if="!derived.ready" class="text-[13px] text-rowan" role="status">
-    {{ planner.busy ? 'The plan is being worked out.' : 'Nothing is written while a check says stop.' }}
+    {{ planner.busy ? words.planBeingWorked : words.nothingWrittenWhile }}
   </p>
 </template>

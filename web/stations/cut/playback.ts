@@ -3,6 +3,7 @@ import type { LoadPlan } from '@core/derive'
 import { OPERATION_NAMES, OPERATIONS, type Operation } from '@core/machine'
 import { beamMoves, type Move } from '@core/plan'
 import { lineData } from '@web/parts/svg-path'
+import { playback as words } from './words'
 
 /** The whole load plays in about this long, milliseconds. */
 const LASTS = 12_000
@@ -54,11 +55,11 @@ export function usePlayback(
     return OPERATIONS.map((operation) => ({ operation, d: lines[operation].join('') }))
   })
   const doing = computed(() => {
-    if (!current.value || time.value === 0) return 'not begun'
+    if (!current.value || time.value === 0) return words.notBegun
     if (time.value >= total.value * 0.999) return 'done'
     const { operation, part, pass } = current.value
     if (operation === 'travel') return 'travelling'
-    return `${OPERATION_NAMES[operation]}, ${part}${pass > 1 ? `, pass ${pass}` : ''}`
+    return `${OPERATION_NAMES[operation]}, ${part}${pass > 1 ? words.pass(pass) : ''}`
   })
 
   let frame = 0

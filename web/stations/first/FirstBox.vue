@@ -12,6 +12,7 @@ import FirstLaser from './FirstLaser.vue'
 import FirstSheet from './FirstSheet.vue'
 import FirstTest from './FirstTest.vue'
 import FirstCut from './FirstCut.vue'
+import { firstBox as words } from './words'
 
 /** All that a first box asks for, on one page: the laser, the sheet, one test piece, and the cut file. */
 const jobs = useOpenJob()
@@ -31,13 +32,13 @@ const steps = computed(() => {
   const isTested = derived.choice.standing === 'tested'
   return [
     {
-      title: 'Your laser',
+      title: words.yourLaser,
       is: FirstLaser,
       done: measure.machine !== null && !open.has('machine figures'),
     },
-    { title: 'Your sheet', is: FirstSheet, done: derived.box.thickness.readings >= 3 },
-    { title: 'One test piece', is: FirstTest, done: isTested && derived.box.kerf.measured },
-    { title: 'Your box', is: FirstCut, done: cut.written !== null },
+    { title: words.yourSheet, is: FirstSheet, done: derived.box.thickness.readings >= 3 },
+    { title: words.testPiece, is: FirstTest, done: isTested && derived.box.kerf.measured },
+    { title: words.yourBox, is: FirstCut, done: cut.written !== null },
   ]
 })
 </script>
@@ -49,10 +50,12 @@ const steps = computed(() => {
       <div class="min-w-0 flex-1">
         <p class="text-xl font-semibold">{{ jobs.job.name }}</p>
         <p class="note">
-          {{ size }} outside. Four steps to the file; each station has more, none of it is needed now.
+          {{ words.outsideFourSteps(size) }}
         </p>
       </div>
-      <RouterLink :to="{ params: { station: 'shape', view: '' } }" class="btn">Change the box</RouterLink>
+      <RouterLink :to="{ params: { station: 'shape', view: '' } }" class="btn">
+        {{ words.changeBox }}
+      </RouterLink>
     </header>
     <ol class="grid items-start gap-3 lg:grid-cols-2">
       <li v-for="({ title, is, done }, i) in steps" :key="title">
@@ -62,7 +65,7 @@ const steps = computed(() => {
               class="num inline-flex size-7 shrink-0 items-center justify-center rounded-full border"
               :class="done ? 'border-moss bg-moss-wash text-moss' : 'border-edge'"
             >
-              <Check v-if="done" :size="17" aria-label="done" />
+              <Check v-if="done" :size="17" :aria-label="words.done" />
               <template v-else>{{ i + 1 }}</template>
             </span>
             {{ title }}
@@ -72,13 +75,13 @@ const steps = computed(() => {
       </li>
     </ol>
     <p v-if="jobs.job.cut.written" class="flex flex-wrap items-center gap-2">
-      Once it is cut:
+      {{ words.onceCut }}
       <RouterLink :to="{ params: { station: 'build', view: '' } }" class="btn">
-        Build it
+        {{ words.buildIt }}
         <ArrowRight :size="15" aria-hidden="true" />
       </RouterLink>
       <RouterLink :to="{ params: { station: 'log', view: '' } }" class="btn">
-        Say how it fitted
+        {{ words.sayHowFitted }}
         <ArrowRight :size="15" aria-hidden="true" />
       </RouterLink>
     </p>

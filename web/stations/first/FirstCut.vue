@@ -5,6 +5,7 @@ import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import CheckLines from '../cut/CheckLines.vue'
 import WriteCut from '../cut/WriteCut.vue'
+import { firstCut as words } from './words'
 
 /** What will be cut and how it will fit, what is still to be looked at, and the file. */
 const jobs = useOpenJob()
@@ -22,11 +23,11 @@ const open = computed(() => derived.checks.filter(({ state }) => state !== 'ok')
     </div>
   </dl>
   <WriteCut paper="A4" />
-  <CheckLines v-if="open.length > 0" label="Look at this first" :checks="open" />
+  <CheckLines v-if="open.length > 0" :label="words.lookFirst" :checks="open" />
   <p class="note">
     <RouterLink :to="{ params: { station: 'cut', view: '' } }" class="underline">
-      Cut has the order of the lines, other files and every check
+      {{ words.cutOrderLines }}
     </RouterLink>
-    {{ jobs.job.cut.written ? `; the file’s mark is ${jobs.job.cut.written.mark}.` : '.' }}
+    {{ jobs.job.cut.written ? words.filesMark(jobs.job.cut.written.mark) : '.' }}
   </p>
 </template>

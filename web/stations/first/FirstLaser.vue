@@ -6,6 +6,7 @@ import FigureField from '@web/parts/FigureField.vue'
 import { useBench } from '@web/stores/bench'
 import { useMachineEdits } from '@web/stores/machine-edits'
 import { useOpenJob } from '@web/stores/job'
+import { firstLaser as words } from './words'
 
 /** What has to be known of a laser before anything is cut on it. */
 const jobs = useOpenJob()
@@ -14,13 +15,13 @@ const edits = useMachineEdits()
 const machine = computed(() => jobs.job.measure.machine)
 const { shape } = machineSchema
 const FIELDS = [
-  { key: 'bedWidth', label: 'Bed width', kind: 'length', unit: '', step: 10 },
-  { key: 'bedHeight', label: 'Bed depth', kind: 'length', unit: '', step: 10 },
-  { key: 'watts', label: 'Laser power', kind: 'figure', unit: 'W', step: 5 },
+  { key: 'bedWidth', label: words.bedWidth, kind: 'length', unit: '', step: 10 },
+  { key: 'bedHeight', label: words.bedDepth, kind: 'length', unit: '', step: 10 },
+  { key: 'watts', label: words.laserPower, kind: 'figure', unit: 'W', step: 5 },
 ] as const
 function change(part: Partial<Machine>, key: string): void {
-  const isFirst = machine.value === null && !bench.machines.some(({ name }) => name === 'My laser')
-  edits.change(isFirst ? { name: 'My laser', ...part } : part, key)
+  const isFirst = machine.value === null && !bench.machines.some(({ name }) => name === words.myLaser)
+  edits.change(isFirst ? { name: words.myLaser, ...part } : part, key)
 }
 </script>
 
@@ -40,7 +41,6 @@ function change(part: Partial<Machine>, key: string): void {
     />
   </div>
   <p class="note">
-    Its manual says them.
-    {{ machine ? `Kept on the bench as ${machine.name}.` : 'The bed is where a sheet lies.' }}
+    {{ words.manualSaysThem(machine ? words.keptBench(machine.name) : words.bedSheetLies) }}
   </p>
 </template>

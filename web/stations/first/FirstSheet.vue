@@ -18,6 +18,7 @@ import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { useStockEdits } from '@web/stores/stock-edits'
 import { useSure } from '../measure/sure'
+import { firstSheet as words } from './words'
 
 /** What the sheet is, and how thick in three places. Its size begins as that of the bed. */
 const jobs = useOpenJob()
@@ -26,7 +27,7 @@ const derived = useDerived()
 const stocks = useStockEdits()
 const sure = useSure()
 const say = useSay()
-const SPOTS = ['left edge', 'middle', 'right edge']
+const SPOTS = [words.leftEdge, 'middle', words.rightEdge]
 const stock = computed(() => jobs.job.measure.stock)
 const readingAt = (spot: string): number | null =>
   stock.value?.readings.find((reading) => reading.spot === spot)?.value ?? null
@@ -38,8 +39,8 @@ function change(part: Partial<Stock>, key: string): void {
   }
   const { machine } = jobs.job.measure
   const bed = machine ? { sheetWidth: machine.bedWidth, sheetHeight: machine.bedHeight } : {}
-  const isFirst = !bench.stocks.some(({ name }) => name === 'My sheet')
-  const name = isFirst ? 'My sheet' : `Sheet material ${bench.stocks.length + 1}`
+  const isFirst = !bench.stocks.some(({ name }) => name === words.mySheet)
+  const name = isFirst ? words.mySheet : words.sheetMaterial(bench.stocks.length + 1)
   stocks.add({ ...newStock(crypto.randomUUID(), name), ...bed, ...part })
 }
 function read(spot: string, value: number): void {
@@ -53,12 +54,13 @@ const saySure = (value: number): void => {
 }
 const said = computed(() => {
   const { thickness } = derived.box
-  if (!stock.value || thickness.readings === 0) return 'Calipers, film off. A label is only a name.'
+  if (!stock.value || thickness.readings === 0) return words.calipersFilmOff
   const { sheetWidth, sheetHeight } = stock.value
   const uneven = unevenLine(thickness, say.value)
-  return (
-    `${say.value.fine(thickness.mean)} on the mean${uneven ? `: uneven, ${uneven}` : ''}. ` +
-    `A sheet of ${say.value.size([sheetWidth, sheetHeight], 0)}; Measure has its size, price and offcuts.`
+  return words.measured(
+    say.value.fine(thickness.mean),
+    uneven ?? '',
+    say.value.size([sheetWidth, sheetHeight], 0),
   )
 })
 const families = familySchema.options
@@ -67,7 +69,7 @@ const families = familySchema.options
 <template>
   <div class="grid grid-cols-2 gap-2">
     <label class="text-[13px] font-medium" data-field="material">
-      What it is
+      {{ words.whatItIs }}
       <select
         class="input font-sans!"
         :value="stock?.family ?? 'plywood'"
@@ -77,7 +79,7 @@ const families = familySchema.options
       </select>
     </label>
     <FigureField
-      label="Its label says"
+      :label="words.labelSays"
       data-field="nominal"
       :step="0.5"
       :limits="limitsOf(stockSchema.shape.nominal)"
@@ -86,7 +88,7 @@ const families = familySchema.options
     />
   </div>
   <fieldset data-field="readings">
-    <legend class="text-[13px] font-medium">How thick it is, in three places</legend>
+    <legend class="text-[13px] font-medium">{{ words.howThickThree }}</legend>
     <div class="mt-1 grid grid-cols-3 gap-2">
       <FigureField
         v-for="spot in SPOTS"

@@ -16,6 +16,8 @@ import { useTrial } from '../measure/trial'
 import TestSheetBoard from '../tune/TestSheetBoard.vue'
 import { SHEET_FORMATS, useSheetFile } from '../tune/sheet-file'
 import { useSheetOutcomes } from '../tune/sheet-outcomes'
+import { common } from '@web/words'
+import { firstTest as words } from './words'
 
 /** One piece says both: the quickest square that falls out is the setting, its size is the kerf. */
 const jobs = useOpenJob()
@@ -53,10 +55,10 @@ function take(): void {
 </script>
 
 <template>
-  <p v-if="!isReady" class="note">Laser and sheet come first: a test belongs to both.</p>
+  <p v-if="!isReady" class="note">{{ words.laserSheetCome }}</p>
   <template v-else-if="sheet && drawing">
     <p class="text-sm font-medium">
-      Cut it, staying beside it. Then tap the quickest square that fell out by itself.
+      {{ words.cutStayingBeside }}
     </p>
     <TestSheetBoard
       :sheet="sheet"
@@ -66,54 +68,63 @@ function take(): void {
       @tap="outcomes.free($event, side())"
     />
     <div class="flex flex-wrap items-end gap-2">
-      <button type="button" class="btn" @click="outcomes.free(null, side())">None fell out</button>
+      <button type="button" class="btn" @click="outcomes.free(null, side())">{{ words.noneFellOut }}</button>
       <button type="button" class="btn" @click="write">
         <FileDown :size="15" aria-hidden="true" />
-        Write it again
+        {{ words.writeAgain }}
       </button>
-      <ChoiceRow v-model="format" class="whitespace-nowrap" label="As" hide-label :options="SHEET_FORMATS" />
+      <ChoiceRow
+        v-model="format"
+        class="whitespace-nowrap"
+        :label="common.as"
+        hide-label
+        :options="SHEET_FORMATS"
+      />
     </div>
     <p class="note">
-      Speeds in {{ say.speedUnit }}. Its setting is what your box is cut with; what was quicker is written
-      down as not through.
+      {{ words.speedsSettingBox(say.speedUnit) }}
     </p>
   </template>
   <template v-else-if="isTested">
     <p class="num text-sm" data-testid="first-setting">
-      Cuts through at {{ settingWords(derived.choice.setting, say) }}.
+      {{ words.cutsThrough(settingWords(derived.choice.setting, say)) }}
       <template v-if="derived.box.kerf.measured">
-        Kerf {{ say.fine(derived.box.kerf.width) }}: the paths make up for half of it on each side.
+        {{ words.kerfPathsMake(say.fine(derived.box.kerf.width)) }}
       </template>
     </p>
     <template v-if="isSquare && (!derived.box.kerf.measured || unusable)">
       <p class="text-sm font-medium">
-        Mark the side of that square that lay to the left, lift it out, and measure it with calipers both
-        ways.
+        {{ words.markSideSquare }}
       </p>
       <ReadingPad @taken="take" />
       <p v-if="unusable" class="text-[13px] text-rowan" role="alert">{{ unusable }}</p>
     </template>
     <p v-else class="note">
       <RouterLink :to="{ params: { station: 'measure', view: 'kerf' } }" class="underline">
-        {{ derived.box.kerf.measured ? 'More squares make it surer' : 'Measure the kerf' }}
+        {{ derived.box.kerf.measured ? words.moreSquaresMake : words.measureKerf }}
       </RouterLink>
     </p>
   </template>
   <template v-else>
     <p class="text-sm">
-      <template v-if="failed > 0">Nothing fell out: the next piece goes slower.</template>
-      {{ SQUARES }} small squares, each quicker than the last: they say which setting goes through, and how
-      much the beam takes away.
+      <template v-if="failed > 0">{{ words.nothingFellOut }}</template>
+      {{ words.smallSquaresEach(SQUARES) }}
     </p>
     <div class="flex flex-wrap items-end gap-2">
       <button type="button" class="btn" @click="write">
         <FileDown :size="15" aria-hidden="true" />
-        Write the test piece
+        {{ words.writeTestPiece }}
       </button>
-      <ChoiceRow v-model="format" class="whitespace-nowrap" label="As" hide-label :options="SHEET_FORMATS" />
+      <ChoiceRow
+        v-model="format"
+        class="whitespace-nowrap"
+        :label="common.as"
+        hide-label
+        :options="SHEET_FORMATS"
+      />
     </div>
     <p class="note">
-      Never cut PVC or vinyl: chlorine gas. Extraction on, stay beside it; the machine’s manual comes first.
+      {{ words.neverCutPvc }}
     </p>
   </template>
 </template>

@@ -6,6 +6,7 @@ import { useSay } from '@web/parts/say'
 import { useOpenJob } from '@web/stores/job'
 import { usePlanner } from '@web/stores/planner'
 import { useStockEdits } from '@web/stores/stock-edits'
+import { helpList as words } from './words'
 
 /** What would save a sheet, or place what is left over: each can be done at once. */
 const jobs = useOpenJob()
@@ -15,8 +16,8 @@ const say = useSay()
 const left = computed(() => planner.arrangement?.unplaced.length ?? 0)
 const state = computed(() => {
   const { done, found, tried, of } = planner.helps!
-  if (!done) return of > 0 ? `${tried} of ${of} changes tried.` : 'Trying what would help.'
-  return found.length > 0 ? '' : 'Nothing that was tried saves a sheet or money.'
+  if (!done) return of > 0 ? words.changesTried(tried, of) : words.tryingHelp
+  return found.length > 0 ? '' : words.nothingTriedSaves
 })
 function apply({ change }: Helpful): void {
   if (change.kind === 'stock') return void stocks.use(change.known.stock)
@@ -34,7 +35,7 @@ const keyOf = ({ change }: Helpful): string =>
   <section
     v-if="planner.helps"
     class="card grid gap-1 py-2! text-[13px]"
-    aria-label="What would save a sheet"
+    :aria-label="words.saveSheet"
     aria-live="polite"
   >
     <ul v-if="planner.helps.found.length > 0" class="grid gap-1">
@@ -47,7 +48,7 @@ const keyOf = ({ change }: Helpful): string =>
           {{ helpSentence(each, left, say) }}
           <span class="num block text-quiet">{{ helpGains(each) }}</span>
         </p>
-        <button type="button" class="btn px-2 py-1" @click="apply(each)">Do that</button>
+        <button type="button" class="btn px-2 py-1" @click="apply(each)">{{ words.doThat }}</button>
       </li>
     </ul>
     <p v-if="state" class="text-quiet">{{ state }}</p>

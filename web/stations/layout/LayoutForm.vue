@@ -2,7 +2,6 @@
 import { computed } from 'vue'
 import { limitsOf } from '@core/limits'
 import { layoutSettingsSchema, type LayoutSettings } from '@core/nest'
-import { counted } from '@core/length'
 import { stockSchema } from '@core/stock'
 import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import FigureField from '@web/parts/FigureField.vue'
@@ -12,6 +11,7 @@ import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { useStockEdits } from '@web/stores/stock-edits'
 import PiecesForm from './PiecesForm.vue'
+import { layoutForm as words } from './words'
 
 const jobs = useOpenJob()
 const derived = useDerived()
@@ -27,15 +27,13 @@ const change = (part: Partial<LayoutSettings>, key: string): boolean =>
   }, key)
 const runs = computed(() => stock.value?.grain ?? 'none')
 const GRAINS = [
-  { value: 'free' as const, label: 'any way' },
-  { value: 'along' as const, label: 'along it' },
-  { value: 'across' as const, label: 'across it' },
+  { value: 'free' as const, label: words.anyWay },
+  { value: 'along' as const, label: words.alongIt },
+  { value: 'across' as const, label: words.acrossIt },
 ]
 const few = computed(() => {
   const atHand = stock.value?.sheetsAtHand ?? Infinity
-  return (settings.value.sheets ?? 0) > atHand
-    ? `There ${atHand === 1 ? 'is' : 'are'} ${atHand} at hand.`
-    : ''
+  return (settings.value.sheets ?? 0) > atHand ? words.atHand(atHand) : ''
 })
 const isFreeHere = computed(() => {
   const { anyAngle, grain, turning } = derived.rules
@@ -43,20 +41,19 @@ const isFreeHere = computed(() => {
 })
 const loads = computed(() => {
   const { length } = derived.surface.loads
-  return length > 1 ? `Larger than the bed: each sheet is cut in up to ${counted(length, 'load')}.` : ''
+  return length > 1 ? words.largerBedEach(length) : ''
 })
 </script>
 
 <template>
-  <form class="grid gap-2.5" aria-label="Sheets and rules" @submit.prevent>
+  <form class="grid gap-2.5" :aria-label="words.sheetsRules" @submit.prevent>
     <p v-if="stock && !isInHand" class="note">
-      Sheets of {{ say.size([stock.sheetWidth, stock.sheetHeight], 0) }}. Choose this stock in Measure to
-      change them.
+      {{ words.sheetsChooseStock(say.size([stock.sheetWidth, stock.sheetHeight], 0)) }}
     </p>
     <div v-else-if="stock" class="grid grid-cols-2 gap-2">
       <FigureField
         data-field="sheet-width"
-        label="Sheet width"
+        :label="words.sheetWidth"
         :model-value="stock.sheetWidth"
         :limits="limitsOf(stockSchema.shape.sheetWidth)"
         :step="10"
@@ -64,7 +61,7 @@ const loads = computed(() => {
       />
       <FigureField
         data-field="sheet-height"
-        label="Sheet height"
+        :label="words.sheetHeight"
         :model-value="stock.sheetHeight"
         :limits="limitsOf(stockSchema.shape.sheetHeight)"
         :step="10"
@@ -72,15 +69,14 @@ const loads = computed(() => {
       />
     </div>
     <p v-else class="note">
-      No stock is chosen: sheets of {{ say.size([derived.surface.width, derived.surface.height], 0) }} are
-      assumed. Choose or add one in Measure; its sheets are laid out here.
+      {{ words.noStockChosen(say.size([derived.surface.width, derived.surface.height], 0)) }}
     </p>
     <p v-if="loads" class="text-[13px] text-gorse">{{ loads }}</p>
     <div class="grid grid-cols-2 gap-2">
       <FigureField
         data-field="margin"
         term="margin"
-        label="Margin"
+        :label="words.margin"
         :model-value="settings.margin"
         :limits="limitsOf(shape.margin)"
         @update:model-value="change({ margin: $event }, 'margin')"
@@ -88,7 +84,7 @@ const loads = computed(() => {
       <FigureField
         data-field="part-gap"
         term="spacing"
-        label="Gap between parts"
+        :label="words.gapBetweenParts"
         :model-value="settings.gap"
         :limits="limitsOf(shape.gap)"
         :step="0.5"
@@ -97,7 +93,7 @@ const loads = computed(() => {
     </div>
     <FigureField
       data-field="sheets"
-      label="Sheets that may be used"
+      :label="words.sheetsMayUsed"
       kind="figure"
       :model-value="settings.sheets"
       :limits="limitsOf(shape.sheets.unwrap())"
@@ -105,45 +101,43 @@ const loads = computed(() => {
       @update:model-value="change({ sheets: $event }, 'sheets')"
       @clear="change({ sheets: null }, 'sheets')"
     />
-    <p class="note">Leave it empty for as many as it takes.</p>
+    <p class="note">{{ words.leaveEmptyMany }}</p>
     <PiecesForm />
     <p v-if="few" class="text-[13px] text-gorse">{{ few }}</p>
     <p v-if="runs === 'none'" class="note" data-field="grain">
-      No face grain is on record for this stock, so panels may lie any way. If it has one, say in Measure how
-      it runs.
+      {{ words.noFaceGrain }}
     </p>
     <ChoiceRow
       v-else
       data-field="grain"
-      :label="`Grain runs along the sheet’s ${runs}; panels lie`"
+      :label="words.grainRunsAlong(runs)"
       :model-value="settings.grain"
       :options="GRAINS"
       @update:model-value="change({ grain: $event }, '')"
     />
     <ToggleSwitch
       data-field="turning"
-      label="Parts may be turned"
+      :label="words.partsMayTurned"
       :model-value="settings.turning"
       @update:model-value="change({ turning: $event }, '')"
     />
     <ToggleSwitch
       data-field="any-angle"
-      label="At any angle, not only by quarter turns"
+      :label="words.anyAngleNot"
       :model-value="settings.anyAngle"
       @update:model-value="change({ anyAngle: $event }, '')"
     />
     <ToggleSwitch
       data-field="share-edges"
-      label="Straight edges of two parts are cut once"
+      :label="words.straightEdgesTwo"
       :model-value="settings.shareEdges"
       @update:model-value="change({ shareEdges: $event }, '')"
     />
     <p v-if="settings.shareEdges && !derived.rules.shareEdges" class="note">
-      Not while the laser’s software compensates, with bridges, or where the beam is not round. Two parts
-      cannot share such a line.
+      {{ words.notWhileLasers }}
     </p>
     <p v-if="settings.anyAngle && !isFreeHere" class="note">
-      The beam is not round, the grain matters, or they may not be turned: parts lie by quarter turns.
+      {{ words.beamNotRound }}
     </p>
   </form>
 </template>

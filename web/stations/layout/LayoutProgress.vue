@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { Lightbulb, RefreshCw, Search, Square } from '@lucide/vue'
 import { computed } from 'vue'
-import { counted } from '@core/length'
 import { useSay } from '@web/parts/say'
 import WhyLink from '@web/parts/WhyLink.vue'
 import { useDerived } from '@web/stores/derived'
@@ -9,6 +8,7 @@ import { useOpenJob } from '@web/stores/job'
 import { useMaterialEdits } from '@web/stores/material-edits'
 import { usePlanner } from '@web/stores/planner'
 import SearchPicture from './SearchPicture.vue'
+import { layoutProgress as words } from './words'
 
 const jobs = useOpenJob()
 const derived = useDerived()
@@ -30,9 +30,9 @@ const isSpendable = computed(() => {
 const found = computed(() => {
   if (!planner.progress) return ''
   const { tried, of, round, sheets, score } = planner.progress
-  const rest = score?.rest ? `, a piece of ${say.value.area(score.rest)} left` : ''
-  const best = `${counted(sheets, 'sheet')}${rest}`
-  return `${round > 0 ? `round ${round}` : `${tried} of ${of}`}: ${best}`
+  const rest = score?.rest ? words.pieceLeft(say.value.area(score.rest)) : ''
+  const best = `${words.sheets(sheets)}${rest}`
+  return `${round > 0 ? words.round(round) : words.triedOf(tried, of)}: ${best}`
 })
 
 function letGo(): void {
@@ -49,30 +49,30 @@ function letGo(): void {
   <div class="card flex flex-wrap items-center gap-x-5 gap-y-1 py-2!">
     <div v-if="planner.use" class="flex flex-wrap gap-x-5">
       <p>
-        <span class="block text-[12px] text-quiet">Sheets used</span>
+        <span class="block text-[12px] text-quiet">{{ words.sheetsUsed }}</span>
         <span class="num" data-testid="sheets-used">{{ planner.use.sheets }}</span>
       </p>
       <p v-if="planner.use.offcuts > 0">
-        <span class="block text-[12px] text-quiet">Offcuts used</span>
+        <span class="block text-[12px] text-quiet">{{ words.offcutsUsed }}</span>
         <span class="num" data-testid="offcuts-used">{{ planner.use.offcuts }}</span>
       </p>
       <p>
         <span class="block text-[12px] text-quiet">
-          {{ planner.use.offcuts > 0 ? 'Whole sheets at least' : 'Sheets at least' }}
+          {{ planner.use.offcuts > 0 ? words.wholeSheetsLeast : words.sheetsLeast }}
         </span>
         <span class="num" data-testid="bound">{{ planner.use.fewest }}</span>
       </p>
       <p>
-        <span class="block text-[12px] text-quiet">Sheet use</span>
+        <span class="block text-[12px] text-quiet">{{ words.sheetUse }}</span>
         <span class="num">{{ (planner.use.use * 100).toFixed(1) }} %</span>
       </p>
       <p v-if="planner.use.loads > planner.use.sheets + planner.use.offcuts">
-        <span class="block text-[12px] text-quiet">Loads of the bed</span>
+        <span class="block text-[12px] text-quiet">{{ words.loadsBed }}</span>
         <span class="num" data-testid="loads">{{ planner.use.loads }}</span>
       </p>
     </div>
     <p v-if="stale" class="text-sm text-gorse" role="status">
-      Parts or sheets changed since this layout was moved by hand.
+      {{ words.partsSheetsChanged }}
       <WhyLink lesson="layout" />
     </p>
     <div v-if="planner.progress" class="flex basis-full flex-wrap items-center gap-2 text-sm">
@@ -81,7 +81,7 @@ function letGo(): void {
         class="min-w-24 flex-1 accent-heather"
         :value="planner.progress.tried"
         :max="planner.progress.of"
-        aria-label="Layouts tried"
+        :aria-label="words.layoutsTried"
       />
       <SearchPicture :best="planner.progress.best" />
       <span class="num">
@@ -89,12 +89,12 @@ function letGo(): void {
       </span>
       <button type="button" class="btn shrink-0" @click="planner.stopLayout()">
         <Square :size="14" aria-hidden="true" />
-        Stop, keep the best
+        {{ words.stopKeepBest }}
       </button>
     </div>
     <div class="ml-auto flex gap-2">
       <button v-if="pins > 0" type="button" class="btn" @click="letGo">
-        Let go of {{ pins }} {{ pins === 1 ? 'pin' : 'pins' }}
+        {{ words.letGo(pins) }}
       </button>
       <button
         v-if="!planner.progress && !stale && isSpendable"
@@ -104,7 +104,7 @@ function letGo(): void {
         @click="planner.askWhatHelps(materials.known(materials.insteadOf()))"
       >
         <Lightbulb :size="15" aria-hidden="true" />
-        What would save a sheet?
+        {{ words.saveSheet }}
       </button>
       <button
         v-if="!planner.progress && !stale"
@@ -114,7 +114,7 @@ function letGo(): void {
         @click="planner.searchOn()"
       >
         <Search :size="15" aria-hidden="true" />
-        Search on
+        {{ words.searchOn }}
       </button>
       <button
         v-if="!planner.progress"
@@ -124,7 +124,7 @@ function letGo(): void {
         @click="planner.layOutAgain()"
       >
         <RefreshCw :size="15" aria-hidden="true" />
-        Lay out again
+        {{ words.layOutAgain }}
       </button>
     </div>
   </div>

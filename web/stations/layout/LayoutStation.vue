@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { counted, percent } from '@core/length'
+import { percent } from '@core/length'
 import {
   byName,
   LayoutChecker,
@@ -24,6 +24,8 @@ import PartList from './PartList.vue'
 import PartPanel from './PartPanel.vue'
 import SearchCompared from './SearchCompared.vue'
 import SheetBoard from './SheetBoard.vue'
+import { common } from '@web/words'
+import { layoutStation as words } from './words'
 
 const jobs = useOpenJob()
 const derived = useDerived()
@@ -66,15 +68,11 @@ const advice = computed(() => {
   if (!better) return ''
   const turn = better.turn.join(', ')
   const now = percent(fit.odds[fit.wanted])
-  return (
-    `The beam is not round: turned by a quarter, ${turn} would bring ${fit.wanted} from ` +
-    (`${now} to ${percent(better.odds)}. Or let the paths be compensated in Cut: each way has its ` +
-      'own figure then.')
-  )
+  return words.beamNotRound(turn, fit.wanted, now, percent(better.odds))
 })
 
 const nameOf = (id: string): string =>
-  derived.box.materials.find((material) => material.id === id)?.name ?? 'no stock chosen'
+  derived.box.materials.find((material) => material.id === id)?.name ?? words.noStockChosen
 function show(id: string): void {
   chosen.value = null
   derived.onBoard = id
@@ -99,9 +97,7 @@ function place(placement: Placement): void {
       <PartList :placements="placements" :chosen="chosen" @choose="chosen = $event" />
       <PartPanel v-if="chosen" :part="chosen" :placements="placements" @place="place" />
       <p v-else class="note">
-        A number on a part is its place in the list above: its name has no room there. Drag a part to move it;
-        it is drawn to the gap beside others (not while Alt is held), and pinned. Or choose one with Tab and
-        use the arrow keys, R to turn, [ and ] to turn by degrees, P to pin.
+        {{ words.numberPartPlace }}
       </p>
     </div>
     <div class="flex min-w-0 flex-col gap-2 lg:min-h-0">
@@ -119,7 +115,7 @@ function place(placement: Placement): void {
         v-if="derived.boards.length > 1"
         class="flex flex-wrap gap-1"
         role="group"
-        aria-label="Stock"
+        :aria-label="common.stock"
         data-field="board-stock"
       >
         <button
@@ -132,12 +128,12 @@ function place(placement: Placement): void {
           @click="show(material)"
         >
           {{ nameOf(material) }}
-          <span class="num font-normal text-quiet">{{ counted(parts.length, 'part') }}</span>
+          <span class="num font-normal text-quiet">{{ words.parts(parts.length) }}</span>
         </button>
       </div>
       <section
         class="relative card h-[60vh] min-h-64 p-2! lg:h-auto lg:min-h-0 lg:flex-1"
-        aria-label="Sheets"
+        :aria-label="words.sheets"
       >
         <!-- Over the board, not above it: a part in the hand stays where the hand is. -->
         <div
@@ -145,9 +141,9 @@ function place(placement: Placement): void {
           class="pointer-events-none absolute inset-x-2 top-2 z-10 rounded-md border border-rowan bg-rowan-wash/90 p-2 text-[13px]"
           role="alert"
         >
-          <ul aria-label="What is wrong with the layout">
+          <ul :aria-label="words.wrongLayout">
             <li v-for="each in sentences.slice(0, 4)" :key="each">{{ each }}</li>
-            <li v-if="sentences.length > 4">And {{ sentences.length - 4 }} more.</li>
+            <li v-if="sentences.length > 4">{{ words.andMore(sentences.length - 4) }}</li>
           </ul>
           <WhyLink class="pointer-events-auto" lesson="layout" />
         </div>
@@ -164,7 +160,7 @@ function place(placement: Placement): void {
       <ul
         v-if="unplaced.length > 0"
         class="card max-h-36 overflow-y-auto text-[13px]"
-        aria-label="Parts that did not fit"
+        :aria-label="words.partsDidNot"
       >
         <li v-if="whole" data-testid="whole-boxes">{{ whole }}</li>
         <li v-for="{ part, reason } in unplaced" :key="part">

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Placement } from '@core/nest'
 import { useDerived } from '@web/stores/derived'
+import { partList as words } from './words'
 
 /** All parts of the stock on the board by name: found, and chosen. */
 const props = defineProps<{ placements: Placement[]; chosen: string | null }>()
@@ -10,24 +11,26 @@ const derived = useDerived()
 const wanted = ref('')
 const sheetOf = computed(() => new Map(props.placements.map(({ part, sheet }) => [part, sheet + 1])))
 const found = computed(() => {
-  const words = wanted.value.toLowerCase().split(/\s+/).filter(Boolean)
+  const terms = wanted.value.toLowerCase().split(/\s+/).filter(Boolean)
   return derived.board.parts
     .map(({ id, label }, i) => ({ id, label, number: i + 1 }))
-    .filter(({ label }) => words.every((word) => label.toLowerCase().includes(word)))
+    .filter(({ label }) => terms.every((word) => label.toLowerCase().includes(word)))
 })
 </script>
 
 <template>
   <details class="text-[13px]">
-    <summary class="min-h-6 cursor-pointer font-medium">All {{ derived.board.parts.length }} parts</summary>
+    <summary class="min-h-6 cursor-pointer font-medium">
+      {{ words.allParts(derived.board.parts.length) }}
+    </summary>
     <input
       v-model="wanted"
       type="search"
       class="input mt-1"
-      aria-label="Find a part"
-      placeholder="find, e.g. drawer 3 front"
+      :aria-label="words.findPart"
+      :placeholder="words.findEG"
     />
-    <ul class="mt-1 max-h-48 overflow-y-auto" aria-label="Parts of this stock">
+    <ul class="mt-1 max-h-48 overflow-y-auto" :aria-label="words.partsStock">
       <li v-for="{ id, label, number } in found" :key="id">
         <button
           type="button"
@@ -41,11 +44,11 @@ const found = computed(() => {
             {{ label }}
           </span>
           <span class="num text-quiet">
-            {{ sheetOf.has(id) ? `sheet ${sheetOf.get(id)}` : 'not placed' }}
+            {{ sheetOf.has(id) ? words.sheet(sheetOf.get(id)!) : words.notPlaced }}
           </span>
         </button>
       </li>
     </ul>
-    <p v-if="found.length === 0" class="note">No part is called that.</p>
+    <p v-if="found.length === 0" class="note">{{ words.noPartCalled }}</p>
   </details>
 </template>

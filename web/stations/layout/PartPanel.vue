@@ -8,6 +8,8 @@ import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { usePlanner } from '@web/stores/planner'
 import { turnedOn, turnedTo } from './turning'
+import { common } from '@web/words'
+import { partPanel as words } from './words'
 
 const props = defineProps<{ part: string; placements: Placement[] }>()
 const emit = defineEmits<{ place: [placement: Placement] }>()
@@ -31,12 +33,16 @@ function put(change: Partial<Placement>): void {
 </script>
 
 <template>
-  <section v-if="placement" class="grid gap-2 border-t border-line pt-2" :aria-label="`Part ${own?.label}`">
+  <section
+    v-if="placement"
+    class="grid gap-2 border-t border-line pt-2"
+    :aria-label="words.part(own?.label ?? '')"
+  >
     <h2>{{ own?.label }}</h2>
     <div class="grid grid-cols-2 gap-2">
       <FigureField
         data-field="part-place"
-        label="From left"
+        :label="words.fromLeft"
         :model-value="placement.x"
         :limits="limitsOf(shape.x)"
         :digits="2"
@@ -44,7 +50,7 @@ function put(change: Partial<Placement>): void {
       />
       <FigureField
         data-field="part-place"
-        label="From below"
+        :label="words.fromBelow"
         :model-value="placement.y"
         :limits="limitsOf(shape.y)"
         :digits="2"
@@ -52,7 +58,7 @@ function put(change: Partial<Placement>): void {
       />
       <FigureField
         data-field="part-place"
-        label="Sheet"
+        :label="common.sheet"
         kind="figure"
         :model-value="placement.sheet + 1"
         :limits="sheetLimits"
@@ -61,7 +67,7 @@ function put(change: Partial<Placement>): void {
       <FigureField
         v-if="own && isFree(own, derived.rules)"
         data-field="part-angle"
-        label="Angle"
+        :label="words.angle"
         kind="figure"
         unit="°"
         :model-value="placement.turn"
@@ -74,13 +80,13 @@ function put(change: Partial<Placement>): void {
     <div class="flex flex-wrap gap-2">
       <button type="button" class="btn" :disabled="turned === null" @click="turned && emit('place', turned)">
         <RotateCw :size="15" aria-hidden="true" />
-        Turn
+        {{ words.turn }}
       </button>
       <button type="button" class="btn" @click="put({ pinned: !placement.pinned })">
         <component :is="placement.pinned ? PinOff : Pin" :size="15" aria-hidden="true" />
-        {{ placement.pinned ? 'Let go' : 'Pin' }}
+        {{ placement.pinned ? words.letGo : words.pin }}
       </button>
     </div>
-    <p v-if="turned === null" class="note">Grain or “may be turned” leaves this part only one way to lie.</p>
+    <p v-if="turned === null" class="note">{{ words.grainMayTurned }}</p>
   </section>
 </template>

@@ -11,6 +11,7 @@ import { useBench } from '@web/stores/bench'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { usePlanner } from '@web/stores/planner'
+import { piecesForm as words } from './words'
 
 /** Which pieces of the stock are taken first, and which this job leaves alone. */
 const jobs = useOpenJob()
@@ -22,10 +23,10 @@ const settings = computed(() => jobs.job.layout.settings)
 const offcuts = computed(() => derived.seen.stock?.offcuts ?? [])
 const used = computed(() => new Set((planner.arrangement?.offcuts ?? []).map(({ offcut }) => offcut)))
 const SAID: Record<LayoutSettings['first'], string> = {
-  'whole sheets': 'whole sheets only',
-  offcuts: 'offcuts, small ones first',
-  oldest: 'offcuts, the oldest first',
-  cheapest: 'whatever is cheapest',
+  'whole sheets': words.wholeSheetsOnly,
+  offcuts: words.offcutsSmallOnes,
+  oldest: words.offcutsOldestFirst,
+  cheapest: words.whateverCheapest,
 }
 const choose = (event: Event): boolean =>
   jobs.edit((draft) => {
@@ -55,7 +56,7 @@ const forOrders = ({ id, count }: Offcut): string => {
   const own = reserved.value.get(id)
   if (!own) return ''
   const numbers = own.orders.map(({ number }) => number).join(', ')
-  return own.count < count ? `${own.count} kept for order ${numbers}` : `kept for order ${numbers}`
+  return own.count < count ? words.someKept(own.count, numbers) : words.allKept(numbers)
 }
 /** Offcuts that other orders need and this job would take. */
 const contested = computed(() =>
@@ -78,7 +79,7 @@ const lineOf = ({ id, name, width, height, count }: Offcut): string =>
 <template>
   <div class="grid gap-1.5">
     <div>
-      <FieldLabel label="Taken first" term="offcut" for="pieces-first" />
+      <FieldLabel :label="words.takenFirst" term="offcut" for="pieces-first" />
       <select
         id="pieces-first"
         data-field="pieces-first"
@@ -90,9 +91,9 @@ const lineOf = ({ id, name, width, height, count }: Offcut): string =>
       </select>
     </div>
     <p v-if="offcuts.length === 0" class="note">
-      No offcuts of this stock are on the bench. What a layout leaves over can be put there from Log.
+      {{ words.noOffcutsStock }}
     </p>
-    <ul v-else-if="settings.first !== 'whole sheets'" class="grid gap-1" aria-label="Offcuts for this job">
+    <ul v-else-if="settings.first !== 'whole sheets'" class="grid gap-1" :aria-label="words.offcutsJob">
       <li v-for="each in offcuts" :key="each.id">
         <label class="flex min-h-9 items-center gap-2 text-[13px]">
           <input
@@ -109,18 +110,18 @@ const lineOf = ({ id, name, width, height, count }: Offcut): string =>
         </label>
       </li>
       <li v-if="contested.length > 0">
-        <button type="button" class="btn" @click="leave">Leave those for their orders</button>
+        <button type="button" class="btn" @click="leave">{{ words.leaveOrders }}</button>
       </li>
     </ul>
     <ToggleSwitch
       data-field="in-openings"
-      label="Parts may lie in the openings of others"
+      :label="words.partsMayLie"
       :model-value="settings.inOpenings"
       @update:model-value="setInOpenings"
     />
     <ToggleSwitch
       data-field="name-rest"
-      label="Score a name on what is left over"
+      :label="words.scoreNameLeft"
       :model-value="settings.nameRest"
       @update:model-value="name"
     />

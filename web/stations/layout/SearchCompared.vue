@@ -5,6 +5,8 @@ import { useSay } from '@web/parts/say'
 import { useOpenJob } from '@web/stores/job'
 import { usePlanner, type Judged } from '@web/stores/planner'
 import SearchPicture from './SearchPicture.vue'
+import { common } from '@web/words'
+import { searchCompared as words } from './words'
 
 /** What the last search began with and what it came to, side by side; either can be taken. */
 const jobs = useOpenJob()
@@ -15,8 +17,8 @@ const both = computed(() => {
   const { compared } = planner
   if (!compared || planner.progress) return []
   const sides = [
-    { label: 'Before the search', ...compared.before },
-    { label: 'Found by it', ...compared.after },
+    { label: words.beforeSearch, ...compared.before },
+    { label: words.foundByIt, ...compared.after },
   ]
   // Once parts or rules have changed neither of them is one of this job's layouts any more.
   return sides.every(({ arrangement }) => arrangement.signature === now.value?.signature) ? sides : []
@@ -32,7 +34,7 @@ const take = ({ arrangement }: Judged): boolean =>
   <section
     v-if="both.length > 0"
     class="card flex flex-wrap gap-x-6 gap-y-2 py-2!"
-    aria-label="Compare layouts"
+    :aria-label="words.compareLayouts"
   >
     <div v-for="side in both" :key="side.label" class="flex items-center gap-2 text-[13px]">
       <SearchPicture :best="side.arrangement.placements" :label="side.label" />
@@ -44,14 +46,14 @@ const take = ({ arrangement }: Judged): boolean =>
         type="button"
         class="btn px-2 py-1"
         :disabled="isNow(side)"
-        :aria-label="`Take: ${side.label}`"
+        :aria-label="words.take(side.label)"
         @click="take(side)"
       >
-        {{ isNow(side) ? 'On the board' : 'Take this one' }}
+        {{ isNow(side) ? words.onTheBoard : words.takeThisOne }}
       </button>
     </div>
     <button type="button" class="btn ml-auto self-center px-2 py-1" @click="planner.compared = null">
-      Close
+      {{ common.close }}
     </button>
   </section>
 </template>

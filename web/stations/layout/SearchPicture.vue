@@ -4,6 +4,7 @@ import { placedShape, type Placement } from '@core/nest'
 import { rectangle } from '@core/geometry'
 import { regionData, ringData } from '@web/parts/svg-path'
 import { useDerived } from '@web/stores/derived'
+import { searchPicture as words } from './words'
 
 /** The best layout that a search has so far, drawn small as it comes; the board keeps what the job has. */
 const props = defineProps<{ best: Placement[]; label?: string }>()
@@ -29,7 +30,7 @@ const sheets = computed(() => {
   <div
     class="flex gap-1"
     role="img"
-    :aria-label="`${label ?? 'The best layout so far'}, ${best.length} parts`"
+    :aria-label="words.bestLayoutFar(label, best.length)"
     data-testid="best-so-far"
   >
     <svg

@@ -15,6 +15,7 @@ import { REACH, snapped } from './snapping'
 import { turnedByKey, turnedOn } from './turning'
 import { usePartNames } from './use-part-names'
 import ZoomButtons from './ZoomButtons.vue'
+import { sheetBoard as words } from './words'
 
 const props = defineProps<{
   placements: Placement[]
@@ -54,9 +55,9 @@ const sheets = computed(() =>
   })),
 )
 function titleOf({ offcut }: Surface, i: number): string {
-  if (!offcut) return `sheet ${i + 1}${grain.value}`
+  if (!offcut) return words.sheet(i + 1, grain.value)
   const name = derived.seen.stock?.offcuts.find(({ id }) => id === offcut)?.name
-  return `sheet ${i + 1}: offcut${name ? ` ${name}` : ''}${grain.value}`
+  return words.sheetOffcut(i + 1, name ? ` ${name}` : '', grain.value)
 }
 const GRAINS = { none: '', width: ' · grain ↔', height: ' · grain ↕' }
 const grain = computed(() => GRAINS[derived.seen.stock?.grain ?? 'none'])
@@ -206,10 +207,10 @@ function press(event: KeyboardEvent, item: Drawn): void {
 }
 function describe({ part, placement }: Drawn): string {
   const { x, y, sheet, turn, pinned } = placement
-  const where = `${say.value.shortPlain(x, 1)} from left, ${say.value.shortPlain(y, 1)} from below`
-  const lies = turn % 90 === 0 ? '' : `, turned by ${fixed(turn, 1)}°`
-  const state = `${lies}${pinned ? ', pinned' : ''}${bad.value.has(part.id) ? ', in the way' : ''}`
-  return `${part.label} on sheet ${sheet + 1}, ${where}${state}`
+  const where = words.leftBelow(say.value.shortPlain(x, 1), say.value.shortPlain(y, 1))
+  const lies = turn % 90 === 0 ? '' : words.turnedBy(fixed(turn, 1))
+  const state = words.pinnedWay(lies, !!pinned, !!bad.value.has(part.id))
+  return words.onSheet(part.label, sheet + 1, where, state)
 }
 function edgeColour({ part }: Drawn): string {
   if (bad.value.has(part.id)) return 'var(--rowan)'
@@ -226,7 +227,7 @@ function edgeColour({ part }: Drawn): string {
       :class="zoomed.isWhole.value ? 'touch-pan-y' : 'touch-none'"
       :viewBox="`${frame.x} ${frame.y} ${frame.width} ${frame.height}`"
       role="group"
-      aria-label="Sheets with their parts"
+      :aria-label="words.sheetsParts"
       @keydown="pressBoard"
     >
       <defs>

@@ -4,6 +4,7 @@ import { offset } from '@core/geometry'
 import type { Surface } from '@core/nest'
 import { ringData } from '@web/parts/svg-path'
 import { LINE, linesOf } from './board'
+import { sheetGround as words } from './words'
 
 /** A sheet as it lies there: the loads that the bed takes it in, and their margins. */
 const props = defineProps<{
@@ -97,7 +98,7 @@ const loads = computed(() =>
         :font-size="textSize"
         fill="var(--quiet)"
       >
-        load {{ load.i + 1 }}
+        {{ words.load(load.i + 1) }}
       </text>
     </g>
     <text :y="-surface.height - textSize * 0.4" :font-size="textSize" fill="var(--quiet)">{{ title }}</text>

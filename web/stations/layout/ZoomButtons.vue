@@ -2,20 +2,21 @@
 import { Maximize, ZoomIn, ZoomOut } from '@lucide/vue'
 import { computed } from 'vue'
 import type { useBoardZoom } from './board-zoom'
+import { zoomButtons as words } from './words'
 
 const { zoomed } = defineProps<{ zoomed: ReturnType<typeof useBoardZoom> }>()
 const views = computed(() => {
   const idle = zoomed.isWhole.value
   return [
-    { label: 'Closer', icon: ZoomIn, act: zoomed.closer, idle: false },
-    { label: 'Farther', icon: ZoomOut, act: zoomed.farther, idle },
-    { label: 'All sheets', icon: Maximize, act: zoomed.whole, idle },
+    { label: words.closer, icon: ZoomIn, act: zoomed.closer, idle: false },
+    { label: words.farther, icon: ZoomOut, act: zoomed.farther, idle },
+    { label: words.allSheets, icon: Maximize, act: zoomed.whole, idle },
   ]
 })
 </script>
 
 <template>
-  <div class="flex gap-1 bg-paper/80" role="group" aria-label="View of the sheets">
+  <div class="flex gap-1 bg-paper/80" role="group" :aria-label="words.viewSheets">
     <button
       v-for="{ label, icon, act, idle } in views"
       :key="label"

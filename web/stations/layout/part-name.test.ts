@@ -25,7 +25,7 @@ test('a name stands in the middle, along the longer side, wherever the part lies
   const tall: Region = { outline: rectangle(0, 0, 40, 100), holes: [] }
   expect(at(tall, 'floor', 10)).toEqual({ x: 20, y: 50, size: 10, isUpright: true })
 })
-test('it keeps clear of what is cut out, smaller where that makes room, and is left out where none is', () => {
+test('it keeps clear of what is cut out, smaller where that makes room, or is left out', () => {
   const found = at(scooped(7, 9), 'row 1', 8)!
   const elsewhere = at(scooped(300, 80), 'row 1', 8)!
   expect([elsewhere.x, elsewhere.y]).toEqual([found.x, found.y].map((each) => expect.closeTo(each, 9)))

@@ -2,13 +2,14 @@
 import { computed, ref, watch } from 'vue'
 import { batchShares } from '@core/derive'
 import type { Revision } from '@core/job'
-import { counted, fixed, percent } from '@core/length'
+import { fixed, percent } from '@core/length'
 import { stripFigures } from '@core/say'
 import { useSay } from '@web/parts/say'
 import { hasRevision, storedJobs, writeIntoJobs } from '@web/stores/batch'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { useMessages } from '@web/stores/messages'
+import { batchCard as words } from './words'
 
 /** Whose parts were cut together: each job's share by area, and the last cut written into their own logs. */
 const props = defineProps<{ revision: Revision | null }>()
@@ -34,10 +35,10 @@ async function look(): Promise<void> {
 watch([() => props.revision?.id, shares], () => void look(), { immediate: true })
 const waiting = computed(() => known.value.filter(({ has }) => !has).length)
 function partOf(id: string, share: number): string {
-  if (!known.value.some((each) => each.id === id)) return 'deleted since'
+  if (!known.value.some((each) => each.id === id)) return words.deletedSince
   const minutes = props.revision?.minutes
   const own = [
-    ...(cost.value === null ? [] : [`material ${fixed(cost.value * share, 2)}`]),
+    ...(cost.value === null ? [] : [words.material(fixed(cost.value * share, 2))]),
     ...(minutes ? [`${fixed(minutes * share, 1)} min`] : []),
   ]
   return own.join(', ')
@@ -47,33 +48,33 @@ async function write(): Promise<void> {
   if (!revision) return
   const { count, takeBack } = await writeIntoJobs(revision, jobs.job, shares.value)
   await look()
-  messages.say('said', `Revision ${revision.number} is in the log of ${counted(count, 'job')}.`, {
-    label: 'Take back',
+  messages.say('said', words.revisionLogJob(revision.number, count), {
+    label: words.takeBack,
     run: () => void takeBack().then(look),
   })
 }
 </script>
 
 <template>
-  <section class="card grid gap-2" aria-label="Jobs that are cut together">
-    <h2>Cut together</h2>
+  <section class="card grid gap-2" :aria-label="words.jobsCutTogether">
+    <h2>{{ words.cutTogether }}</h2>
     <ul class="grid gap-1 text-sm">
       <li v-for="each in shares" :key="each.job" class="flex flex-wrap justify-between gap-x-4">
         <span class="font-medium">{{ each.name }}</span>
         <span class="num text-quiet">
-          {{ counted(each.parts, 'part') }}, {{ percent(each.share) }} by area
+          {{ words.partArea(each.parts, percent(each.share)) }}
           <template v-if="partOf(each.job, each.share)">· {{ partOf(each.job, each.share) }}</template>
         </span>
       </li>
     </ul>
     <template v-if="revision">
       <button v-if="waiting > 0" type="button" class="btn justify-self-start" @click="write">
-        Write revision {{ revision.number }} into {{ counted(waiting, 'job') }}
+        {{ words.writeRevisionInto(revision.number, waiting) }}
       </button>
       <p v-else-if="known.length > 0" class="note">
-        Revision {{ revision.number }} is in the log of every job, with its share of the minutes.
+        {{ words.revisionLogEvery(revision.number) }}
       </p>
     </template>
-    <p v-else class="note">After the cut, each job gets its share of the minutes in its own log.</p>
+    <p v-else class="note">{{ words.afterCutEach }}</p>
   </section>
 </template>

@@ -11,6 +11,7 @@ import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { useStockEdits } from '@web/stores/stock-edits'
+import { bendLog as words } from './words'
 
 /** What came of bends that were tried in this stock: it moves what the next one is said to bear. */
 const jobs = useOpenJob()
@@ -32,7 +33,7 @@ const grain = ref<SlitsLie>('any')
 const LIES: { value: SlitsLie; label: string }[] = [
   { value: 'along', label: 'along' },
   { value: 'across', label: 'across' },
-  { value: 'any', label: 'not known' },
+  { value: 'any', label: words.notKnown },
 ]
 function add(broke: boolean): void {
   const { width, link, rows } = strip.value
@@ -51,33 +52,30 @@ function add(broke: boolean): void {
 }
 const remove = (id: string): void =>
   stocks.change({ bends: tests.value.filter((test) => test.id !== id) }, '')
-const grainOf = ({ grain }: BendTest): string => (grain === 'any' ? '' : ` ${grain} the grain`)
+const grainOf = ({ grain }: BendTest): string => (grain === 'any' ? '' : words.theGrain(grain))
 const line = (test: BendTest): string =>
-  `links ${say.value.short(test.width, 2)}${grainOf(test)}: ` +
-  `${test.broke ? 'broke at' : 'held at'} ${test.angle}°, ` +
-  `shear ${shearOf(test).toFixed(4)}`
+  words.tried(say.value.short(test.width, 2), grainOf(test), test.broke, test.angle, shearOf(test).toFixed(4))
 </script>
 
 <template>
   <FormSection
-    title="Bends that were tried"
+    :title="words.bendsTried"
     :said="tests.length > 0 ? String(tests.length) : 'none'"
     :open="jobs.job.box.bends.kind !== 'none' || tests.length > 0"
     role="region"
-    aria-label="Bends that were tried"
+    :aria-label="words.bendsTried"
   >
     <p class="note">
-      Of the bend test piece, or of a box: which links, how far it was bent, and whether it broke. It is kept
-      with the stock, and moves what Shape says of the next bend.
+      {{ words.bendTestPiece }}
     </p>
     <p v-if="!jobs.job.measure.stock" class="text-sm">
-      Bends belong to a stock: choose one in Measure first.
+      {{ words.bendsBelongStock }}
     </p>
     <template v-else>
       <div class="flex flex-wrap items-end gap-3">
         <ChoiceRow
           data-field="bend-strip"
-          label="Width of its links"
+          :label="words.widthLinks"
           :model-value="strip.name"
           :options="options"
           @update:model-value="chosen = $event"
@@ -86,7 +84,7 @@ const line = (test: BendTest): string =>
           v-model="angle"
           class="w-28"
           data-field="bend-angle"
-          label="Bent to"
+          :label="words.bentTo"
           kind="figure"
           unit="°"
           :limits="limitsOf(bendTestSchema.shape.angle)"
@@ -94,11 +92,11 @@ const line = (test: BendTest): string =>
         <ChoiceRow
           v-model="grain"
           data-field="bend-test-grain"
-          label="Its slits, to the face grain"
+          :label="words.slitsFaceGrain"
           :options="LIES"
         />
-        <button type="button" class="btn" @click="add(false)">It held</button>
-        <button type="button" class="btn" @click="add(true)">It broke there</button>
+        <button type="button" class="btn" @click="add(false)">{{ words.itHeld }}</button>
+        <button type="button" class="btn" @click="add(true)">{{ words.itBrokeThere }}</button>
       </div>
       <ul v-if="tests.length > 0" class="grid gap-1 text-sm">
         <li v-for="test in tests" :key="test.id" class="flex items-center justify-between gap-2">
@@ -106,7 +104,7 @@ const line = (test: BendTest): string =>
           <button
             type="button"
             class="btn-icon"
-            :aria-label="`Remove: ${line(test)}`"
+            :aria-label="words.remove(line(test))"
             @click="remove(test.id)"
           >
             <Trash2 :size="16" />

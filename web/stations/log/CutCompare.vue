@@ -12,6 +12,7 @@ import { useCutRecords } from '@web/stores/cut-records'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import PanelsOver from './PanelsOver.vue'
+import { cutCompare as words } from './words'
 
 /** A cut beside another one, or beside the job as it is: figures, panels over each other, and what it did. */
 const props = defineProps<{ revision: Revision; before: Revision | null }>()
@@ -41,13 +42,13 @@ function sideOf(revision: Revision): Side {
   const { number, mark, figures } = revision
   const files = mark === null ? undefined : records.records.find((each) => each.mark === mark)
   const now = isAsNow(revision) ? derived.all : null
-  return { name: `Revision ${number}`, figures, derived: files ? derivedOf(files).derived : now }
+  return { name: words.revisionName(number), figures, derived: files ? derivedOf(files).derived : now }
 }
 const own = computed(() => sideOf(props.revision))
 const other = computed((): Side => {
   const cut = others.value.find(({ number }) => number === chosen.value)
   if (cut) return sideOf(cut)
-  return { name: 'The job now', figures: figuresNow.value, derived: derived.all }
+  return { name: words.jobNow, figures: figuresNow.value, derived: derived.all }
 })
 /** The older one stands first. */
 const pair = computed((): [Side, Side] => {
@@ -98,26 +99,26 @@ function choose({ target }: Event): void {
 </script>
 
 <template>
-  <section class="card grid gap-2.5" aria-label="Beside another one">
+  <section class="card grid gap-2.5" :aria-label="words.besideAnother">
     <div class="flex flex-wrap items-center justify-between gap-3">
-      <h2>{{ pair[0].name }} and {{ pair[1].name === 'The job now' ? 'the job now' : pair[1].name }}</h2>
+      <h2>{{ words.pair(pair[0].name, pair[1].name === words.jobNow ? words.theJobNow : pair[1].name) }}</h2>
       <label class="text-[13px] font-medium" data-field="compare">
-        Hold it against
+        {{ words.holdAgainst }}
         <select class="input" :value="chosen" @change="choose">
           <option v-for="each in others" :key="each.id" :value="each.number">
-            revision {{ each.number }}
+            {{ words.revision(each.number) }}
           </option>
-          <option value="now">the job now</option>
+          <option value="now">{{ words.theJobNow }}</option>
         </select>
       </label>
     </div>
     <div v-if="effects" class="overflow-x-auto">
-      <table class="w-full text-[13px]" aria-label="What it did">
+      <table class="w-full text-[13px]" :aria-label="words.whatItDid">
         <thead>
           <tr class="text-left text-quiet">
-            <th scope="col">What it did</th>
+            <th scope="col">{{ words.whatItDid }}</th>
             <th v-for="{ name } in pair" :key="name" scope="col">{{ name }}</th>
-            <th scope="col">Change</th>
+            <th scope="col">{{ words.change }}</th>
           </tr>
         </thead>
         <tbody class="num">
@@ -131,14 +132,14 @@ function choose({ target }: Event): void {
       </table>
     </div>
     <p v-else class="note">
-      Only figures can be compared: the files of {{ pair.find((side) => !side.derived)!.name }} are not kept.
+      {{ words.onlyFiguresCompared(pair.find((side) => !side.derived)!.name) }}
     </p>
-    <p v-if="differing.length === 0" class="text-sm">Both have the same figures.</p>
+    <p v-if="differing.length === 0" class="text-sm">{{ words.bothSameFigures }}</p>
     <div v-if="shown.length > 0" class="overflow-x-auto">
-      <table class="w-full text-[13px]" aria-label="Figures of both" data-record>
+      <table class="w-full text-[13px]" :aria-label="words.figuresBoth" data-record>
         <thead>
           <tr class="text-left text-quiet">
-            <th scope="col">Figure</th>
+            <th scope="col">{{ words.figure }}</th>
             <th v-for="{ name } in pair" :key="name" scope="col">{{ name }}</th>
           </tr>
         </thead>
@@ -160,9 +161,9 @@ function choose({ target }: Event): void {
       :aria-expanded="isAllShown"
       @click="isAllShown = !isAllShown"
     >
-      {{ isAllShown ? 'Only what differs' : `All ${rows.length} figures` }}
+      {{ isAllShown ? words.onlyDiffers : words.allFigures(rows.length) }}
     </button>
-    <p v-if="effects && isSameOutline" class="note">The panels are the same, line for line.</p>
+    <p v-if="effects && isSameOutline" class="note">{{ words.panelsSameLine }}</p>
     <PanelsOver
       v-else-if="effects"
       :before="panels[0]"

@@ -15,6 +15,7 @@ import OtherwiseCard from './OtherwiseCard.vue'
 import PhotoShelf from './PhotoShelf.vue'
 import RestCard from './RestCard.vue'
 import RevisionCard from './RevisionCard.vue'
+import { cutPage as words } from './words'
 
 /** One cut: what came of it, photos, what to do otherwise, and how it differs from the others. */
 const jobs = useOpenJob()
@@ -46,30 +47,29 @@ const to = ({ number: cut }: Revision) => ({ params: { view: 'cut' }, query: { c
 
 <template>
   <div class="grid max-w-5xl gap-3">
-    <nav class="flex flex-wrap items-center gap-2" aria-label="Cuts">
+    <nav class="flex flex-wrap items-center gap-2" :aria-label="words.cuts">
       <RouterLink :to="{ params: { view: '' } }" class="btn">
         <ChevronLeft :size="16" aria-hidden="true" />
-        All cuts
+        {{ words.allCuts }}
       </RouterLink>
       <span class="flex-1" />
       <RouterLink v-if="before" :to="to(before)" class="btn">
         <ChevronLeft :size="16" aria-hidden="true" />
-        Revision {{ before.number }}
+        {{ words.revision(before.number) }}
       </RouterLink>
       <RouterLink v-if="after" :to="to(after)" class="btn">
-        Revision {{ after.number }}
+        {{ words.revision(after.number) }}
         <ChevronRight :size="16" aria-hidden="true" />
       </RouterLink>
     </nav>
-    <p v-if="!revision" class="card">This log has no revision {{ route.query.cut }}.</p>
+    <p v-if="!revision" class="card">{{ words.logNoRevision(String(route.query.cut)) }}</p>
     <div v-else :key="revision.id" class="grid items-start gap-3 lg:grid-cols-[1fr_22rem]">
       <div class="grid min-w-0 gap-3">
         <RevisionCard :revision="revision" />
         <BatchCard v-if="isLast && jobs.job.batch.length > 0" :revision="revision" />
         <RestCard v-if="asCut" v-bind="asCut" :revision="revision.id" />
         <p v-else-if="isUnbooked" class="note">
-          The layout changed since this was cut: take what it used off the bench by hand, or undo the change
-          first.
+          {{ words.layoutChangedSince }}
         </p>
       </div>
       <div class="grid min-w-0 gap-3">

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Revision } from '@core/job'
-import { chance, counted } from '@core/length'
+import { chance } from '@core/length'
 import { useSay } from '@web/parts/say'
 import type { Learning } from './use-learning'
+import { learningNote as words } from './words'
 
 /** What a cut moves in what is believed: before it is kept, and afterwards. */
 const props = defineProps<{ revision: Revision; learning: Learning }>()
@@ -18,9 +19,9 @@ const figures = computed(() => {
     pair ? [`${name} ${say.value.finePlain(pair[0])} → ${say.value.fine(pair[1])}`] : []
   return [
     ...lengths('kerf', kerf),
-    ...lengths('your snug', snug),
-    ...lengths('the sheet', sheet),
-    ...(through ? [`odds of going through ${through.map(chance).join(' → ')}`] : []),
+    ...lengths(words.yourSnug, snug),
+    ...lengths(words.theSheet, sheet),
+    ...(through ? [words.oddsGoingThrough(through.map(chance).join(' → '))] : []),
   ].join('; ')
 })
 /** Why: what was said or measured, and how it stands to what was promised. */
@@ -28,11 +29,9 @@ const why = computed(() => {
   const { verdict, measured, through, cut } = props.revision
   const promised = cut?.promised?.through ?? null
   return [
-    ...(verdict && odds.value !== null ? [`“${verdict}” had odds of ${chance(odds.value)}`] : []),
-    ...(measured.length > 0 ? [`${counted(measured.length, 'thing')} measured`] : []),
-    ...(through && promised !== null
-      ? [`${through === 'all' ? 'it' : 'not all'} came through, promised with ${chance(promised)}`]
-      : []),
+    ...(verdict && odds.value !== null ? [words.hadOddsOf(verdict, chance(odds.value))] : []),
+    ...(measured.length > 0 ? [words.thingMeasured(measured.length)] : []),
+    ...(through && promised !== null ? [words.notAllCame(through === 'all', chance(promised))] : []),
   ].join('; ')
 })
 </script>
@@ -40,15 +39,17 @@ const why = computed(() => {
 <template>
   <div v-if="moved" class="note flex flex-wrap items-center gap-x-3 gap-y-1">
     <p v-if="isKept" data-testid="moved">
-      Learnt from it: {{ figures }}. Measure offers it to every job it bears on.
+      {{ words.learntMeasureOffers(figures) }}
     </p>
     <p v-else data-testid="not-kept">
-      Not learnt yet. It moves: {{ figures }}. Because {{ why || 'of what was found' }}.
+      {{ words.notLearntYet(figures, why || 'of what was found') }}
       <template v-if="isUnlikely">
-        From all else that is known, that can hardly be right: measure two squares or one play first.
+        {{ words.allElseKnown }}
       </template>
     </p>
-    <button v-if="isKept" type="button" class="btn px-2 py-0.5" @click="takeBack">Take it back</button>
-    <button v-else type="button" class="btn px-2 py-0.5" @click="keep">Learn from it</button>
+    <button v-if="isKept" type="button" class="btn px-2 py-0.5" @click="takeBack">
+      {{ words.takeBack }}
+    </button>
+    <button v-else type="button" class="btn px-2 py-0.5" @click="keep">{{ words.learnFromIt }}</button>
   </div>
 </template>

@@ -17,6 +17,7 @@ import BendLog from './BendLog.vue'
 import CutPage from './CutPage.vue'
 import CutRow from './CutRow.vue'
 import WrittenFiles from './WrittenFiles.vue'
+import { logStation as words } from './words'
 
 const jobs = useOpenJob()
 const derived = useDerived()
@@ -28,7 +29,7 @@ const error = ref('')
 const newestFirst = computed(() => [...jobs.job.log].reverse())
 const predicted = computed(() => {
   const { plan } = planner
-  return `${plan ? timeWords(plan.total, derived.clock) : 'no time'}, ${derived.fit.word}.`
+  return words.text(plan ? timeWords(plan.total, derived.clock) : words.noTime, derived.fit.word)
 })
 /** How many photos there are of each cut. */
 const photos = shallowRef(new Map<string, number>())
@@ -59,26 +60,22 @@ function add(): void {
   <CutPage v-if="route.params.view === 'cut'" />
   <div v-else class="grid max-w-4xl gap-3">
     <div class="card flex flex-wrap items-center justify-between gap-3">
-      <p class="min-w-48 flex-1 text-sm">
-        Write down each time it was cut: what was different, how long it took, how it fitted. Predicted now:
-        <span class="num">{{ predicted }}</span>
-      </p>
-      <RecordPick v-model="record" label="Cut from" />
+      <p class="num min-w-48 flex-1 text-sm">{{ words.writeDownEach(predicted) }}</p>
+      <RecordPick v-model="record" :label="words.cutFrom" />
       <button type="button" class="btn btn-main" data-field="cut-now" @click="add">
         <Plus :size="16" aria-hidden="true" />
-        It was cut now
+        {{ words.cutNow }}
       </button>
       <p v-if="record && records.isChanged(record)" class="w-full text-[13px] text-gorse">
-        The job has changed since {{ record.mark }} was written: the log keeps the figures of those files.
+        {{ words.jobChangedSince(record.mark) }}
       </p>
       <p v-if="error" class="w-full text-[13px] text-rowan" role="alert">{{ error }}</p>
     </div>
     <BatchCard v-if="jobs.job.batch.length > 0" :revision="jobs.job.log.at(-1) ?? null" />
     <p v-if="newestFirst.length === 0" class="note">
-      Nothing is written yet. After the first cut press “It was cut now”: the figures of this moment are kept
-      with it.
+      {{ words.nothingWrittenYet }}
     </p>
-    <LongList v-slot="{ item }" label="Revisions" :items="newestFirst" :height="84" scrolls="main">
+    <LongList v-slot="{ item }" :label="words.revisions" :items="newestFirst" :height="84" scrolls="main">
       <CutRow :revision="item" :photos="photos.get(item.id) ?? 0" />
     </LongList>
     <WrittenFiles v-if="records.records.length > 0" />

@@ -10,6 +10,8 @@ import { useCutRecords } from '@web/stores/cut-records'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { asItWasCut } from './as-cut'
+import { common } from '@web/words'
+import { measuredForm as words } from './words'
 
 /** What was measured of a cut: the play of a joint or the size of a part, and with what. */
 const props = defineProps<{ revision: Revision }>()
@@ -32,13 +34,13 @@ const chosen = ref(0)
 const by = ref<Instrument>('calipers')
 const read = ref<number | null>(null)
 const thing = computed(() => things.value[chosen.value] ?? ANY)
-const label = computed(() => (thing.value.what === 'play' ? 'Play of a tab, measured' : 'It measures'))
+const label = computed(() => (thing.value.what === 'play' ? words.playTabMeasured : words.itMeasures))
 const playLimits = { min: -2, max: 2, whole: false }
 const limits = computed(() =>
   thing.value.what === 'play' ? playLimits : limitsOf(measuredSchema.shape.told),
 )
 const titleOf = ({ what, of }: Measurable): string =>
-  what === 'part' ? `Size: ${of}` : of ? `Play: ${of}` : 'Play of some joint'
+  what === 'part' ? words.size(of) : of ? words.play(of) : words.playSomeJoint
 
 function add(): void {
   if (read.value === null) return
@@ -49,16 +51,16 @@ function add(): void {
 const figureOf = ({ what, read: value }: Measured): string =>
   what === 'play' ? say.value.fine(value) : say.value.reading(value)
 const said = (each: Measured): string => {
-  const thing = `${each.what === 'play' ? 'play' : 'size'}${each.of ? ` of ${each.of}` : ''}`
-  return `${thing} ${figureOf(each)}${each.by === 'calipers' ? '' : `, by ${each.by}`}`
+  const thing = words.measuredAs(each.what === 'play', each.of ?? '')
+  return `${thing} ${figureOf(each)}${each.by === 'calipers' ? '' : words.by(each.by)}`
 }
 </script>
 
 <template>
   <div class="grid gap-1">
-    <form class="flex flex-wrap items-end gap-2" aria-label="Measured of this cut" @submit.prevent="add">
+    <form class="flex flex-wrap items-end gap-2" :aria-label="words.measuredCut" @submit.prevent="add">
       <label class="text-[13px] font-medium" data-field="measured-what">
-        What was measured
+        {{ words.whatWasMeasured }}
         <select v-model="chosen" class="input max-w-64" @focus="isOpen = true" @pointerdown="isOpen = true">
           <option v-for="(each, i) in things" :key="i" :value="i">{{ titleOf(each) }}</option>
         </select>
@@ -75,24 +77,23 @@ const said = (each: Measured): string => {
         @clear="read = null"
       />
       <label class="text-[13px] font-medium">
-        With
-        <select v-model="by" class="input" aria-label="With">
+        {{ words.with }}
+        <select v-model="by" class="input" :aria-label="words.with">
           <option v-for="each in INSTRUMENT_NAMES" :key="each" :value="each">{{ each }}</option>
         </select>
       </label>
       <button type="submit" class="btn" :disabled="read === null || revision.measured.length >= MOST">
-        Add
+        {{ common.add }}
       </button>
     </form>
     <p v-if="revision.measured.length > 0" class="num flex flex-wrap items-center gap-2 text-sm">
-      Measured: {{ revision.measured.map(said).join('; ') }}
+      {{ words.measured(revision.measured.map(said).join('; ')) }}
       <button type="button" class="btn px-2 py-0.5" @click="emit('measured', revision.measured.slice(0, -1))">
-        Remove the last
+        {{ words.removeLast }}
       </button>
     </p>
     <p v-else class="note">
-      Play is notch minus tab, both with the same calipers: one measured play says more than any word. Two
-      joints or parts from different places show how the kerf changes over the bed.
+      {{ words.playNotchMinus }}
     </p>
   </div>
 </template>

@@ -7,6 +7,8 @@ import TextEntry from '@web/parts/TextEntry.vue'
 import { useSay } from '@web/parts/say'
 import { useMessages } from '@web/stores/messages'
 import { useOpenJob } from '@web/stores/job'
+import { common } from '@web/words'
+import { otherwiseCard as words } from './words'
 
 /** What the maker would do otherwise: it becomes the first edit of the next revision by one press. */
 const props = defineProps<{ revision: Revision }>()
@@ -46,16 +48,16 @@ function begin(): void {
   if (!change) return
   const was = wordsFor(change.figure, figureNow(change.figure))
   if (!jobs.edit((draft) => OTHERWISE_FIGURES[change.figure].set(draft, change.to))) return
-  const words = `${OTHERWISE_FIGURES[change.figure].label}: ${was} → ${wordsFor(change.figure, change.to)}.`
-  messages.say('said', words, { label: 'Undo', run: jobs.undo })
+  const text = `${OTHERWISE_FIGURES[change.figure].label}: ${was} → ${wordsFor(change.figure, change.to)}.`
+  messages.say('said', text, { label: common.undo, run: jobs.undo })
 }
 </script>
 
 <template>
-  <section class="card grid gap-2" aria-label="What to do otherwise">
-    <h2>Next time</h2>
+  <section class="card grid gap-2" :aria-label="words.whatToDo">
+    <h2>{{ words.nextTime }}</h2>
     <label class="block text-[13px] font-medium" data-field="otherwise">
-      What you would do otherwise
+      {{ words.whatYouWould }}
       <TextEntry
         class="input"
         :rows="2"
@@ -66,9 +68,9 @@ function begin(): void {
     </label>
     <div class="flex flex-wrap items-end gap-3">
       <label class="text-[13px] font-medium" data-field="otherwise-figure">
-        The figure to change
+        {{ words.figureChange }}
         <select class="input" :value="otherwise.change?.figure ?? ''" @change="choose">
-          <option value="">none</option>
+          <option value="">{{ words.none }}</option>
           <option v-for="each in figures" :key="each" :value="each">
             {{ OTHERWISE_FIGURES[each].label }}
           </option>
@@ -79,7 +81,7 @@ function begin(): void {
         :key="otherwise.change.figure"
         class="w-32"
         data-field="otherwise-to"
-        label="To"
+        :label="words.to"
         :kind="kindOf(otherwise.change.figure)"
         :model-value="otherwise.change.to"
         :limits="OTHERWISE_FIGURES[otherwise.change.figure].limits"
@@ -88,12 +90,12 @@ function begin(): void {
     </div>
     <template v-if="otherwise.change">
       <button v-if="now !== null" type="button" class="btn justify-self-start" @click="begin">
-        Begin the next revision with it
+        {{ words.beginNextRevision }}
       </button>
       <p class="note num">
-        {{ now === null ? 'The box has it so already.' : `The box has ${now} now.` }}
+        {{ now === null ? words.boxAlready : words.boxNow(now) }}
       </p>
     </template>
-    <p v-else class="note">It is the reason given for the next cut.</p>
+    <p v-else class="note">{{ words.reasonGivenNext }}</p>
   </section>
 </template>

@@ -4,6 +4,7 @@ import type { Panel } from '@core/assembly'
 import { bounds, type Bounds } from '@core/geometry'
 import { inRows, placeRows } from '@web/parts/panel-dimensions'
 import { regionData } from '@web/parts/svg-path'
+import { panelsOver as words } from './words'
 
 /** The panels of two cuts over each other, each from its own corner: what is only in one is seen. */
 const props = defineProps<{ before: Panel[]; after: Panel[]; names: [string, string] }>()
@@ -46,7 +47,7 @@ const view = computed(() => {
       :viewBox="view.viewBox"
       class="max-h-96 w-full"
       role="img"
-      :aria-label="`Panels of ${names[0]}, dashed, and of ${names[1]} over each other`"
+      :aria-label="words.panelsDashedOver(names[0], names[1])"
     >
       <g
         v-for="{ id, was, is, label, box, x, y } in view.laid"
@@ -73,10 +74,10 @@ const view = computed(() => {
           vector-effect="non-scaling-stroke"
         />
         <text :x="box.minX" :y="-box.minY + view.text" :font-size="view.text * 0.8" fill="var(--quiet)">
-          {{ label }}{{ was && is ? '' : is ? `: only in ${names[1]}` : `: only in ${names[0]}` }}
+          {{ label }}{{ was && is ? '' : is ? words.onlyIn(names[1]) : words.onlyIn(names[0]) }}
         </text>
       </g>
     </svg>
-    <figcaption class="note">Dashed: {{ names[0] }}. Solid: {{ names[1] }}.</figcaption>
+    <figcaption class="note">{{ words.dashedSolid(names[0], names[1]) }}</figcaption>
   </figure>
 </template>

@@ -2,7 +2,6 @@
 import { ImagePlus, Trash2 } from '@lucide/vue'
 import { nextTick, onMounted, ref, shallowRef } from 'vue'
 import { MOST_PHOTOS, photoId, type Photo } from '@core/keep'
-import { counted } from '@core/length'
 import BaseDialog from '@web/parts/BaseDialog.vue'
 import TextEntry from '@web/parts/TextEntry.vue'
 import { dateText } from '@web/data/dates'
@@ -10,6 +9,7 @@ import { forgetPhoto, keepPhotos, photosOf } from '@web/data/photos'
 import { useMessages } from '@web/stores/messages'
 import { useOpenJob } from '@web/stores/job'
 import { scaledPhoto } from './scaled-photo'
+import { photoShelf as words } from './words'
 
 /** Photos of a cut: kept in this browser, and in the job's own file. */
 const props = defineProps<{ revision: string }>()
@@ -28,18 +28,14 @@ async function list(): Promise<void> {
 /** Does something to what is stored, and says so where the browser does not let it. */
 async function store(work: Promise<unknown>): Promise<void> {
   await work.catch(() => {
-    refused.value =
-      'The browser did not store that: it has no room left, or allows none. Make room, try again.'
+    refused.value = words.browserDidNot
   })
 }
 onMounted(list)
 
 async function take(files: File[]): Promise<void> {
   const room = MOST_PHOTOS - photos.value.length
-  refused.value =
-    files.length > room
-      ? `A cut keeps ${MOST_PHOTOS} photos; ${counted(files.length - room, 'picture')} stayed out.`
-      : ''
+  refused.value = files.length > room ? words.cutKeepsPhotos(MOST_PHOTOS, files.length - room) : ''
   isBusy.value = true
   for (const file of files.slice(0, room)) {
     const scaled = await scaledPhoto(file)
@@ -70,24 +66,24 @@ async function remove(photo: Photo): Promise<void> {
   await list()
   await nextTick() // where the shelf was full, the button comes back with it
   adding.value?.focus()
-  messages.say('said', 'The photo is removed.', {
-    label: 'Take back',
+  messages.say('said', words.photoRemoved, {
+    label: words.takeBack,
     run: () => void store(keepPhotos([photo])).then(list),
   })
 }
 const source = ({ data }: Photo): string => `data:image/jpeg;base64,${data}`
-const nameOf = (photo: Photo, i: number): string => photo.caption || `Photo ${i + 1}`
+const nameOf = (photo: Photo, i: number): string => photo.caption || words.photo(i + 1)
 </script>
 
 <template>
-  <section class="card grid gap-2" aria-label="Photos of this cut">
-    <h2>Photos</h2>
-    <ul v-if="photos.length > 0" class="grid grid-cols-2 gap-2" aria-label="Photos">
+  <section class="card grid gap-2" :aria-label="words.photosCut">
+    <h2>{{ words.photos }}</h2>
+    <ul v-if="photos.length > 0" class="grid grid-cols-2 gap-2" :aria-label="words.photos">
       <li v-for="(photo, i) in photos" :key="photo.id" class="grid min-w-0 content-start gap-1">
         <button
           type="button"
           class="overflow-hidden rounded border border-line bg-paper"
-          :aria-label="`See ${nameOf(photo, i)} large`"
+          :aria-label="words.seeLarge(nameOf(photo, i))"
           @click="large = photo"
         >
           <img :src="source(photo)" :alt="nameOf(photo, i)" class="h-28 w-full object-cover" />
@@ -95,19 +91,24 @@ const nameOf = (photo: Photo, i: number): string => photo.caption || `Photo ${i 
         <span class="flex items-center gap-1">
           <TextEntry
             class="input min-w-0 flex-1"
-            :aria-label="`What photo ${i + 1} shows`"
-            placeholder="what it shows"
+            :aria-label="words.photoShows(i + 1)"
+            :placeholder="words.whatItShows"
             :maxlength="200"
             :model-value="photo.caption"
             @update:model-value="write(photo, $event)"
           />
-          <button type="button" class="btn-icon" :aria-label="`Remove photo ${i + 1}`" @click="remove(photo)">
+          <button
+            type="button"
+            class="btn-icon"
+            :aria-label="words.removePhoto(i + 1)"
+            @click="remove(photo)"
+          >
             <Trash2 :size="16" />
           </button>
         </span>
       </li>
     </ul>
-    <p v-else class="note">A joint held against the light, scorched edges, the finished box.</p>
+    <p v-else class="note">{{ words.jointHeldAgainst }}</p>
     <p v-if="refused" class="text-[13px] text-rowan" role="alert">{{ refused }}</p>
     <template v-if="photos.length < MOST_PHOTOS">
       <button
@@ -118,7 +119,7 @@ const nameOf = (photo: Photo, i: number): string => photo.caption || `Photo ${i 
         @click="chooser?.click()"
       >
         <ImagePlus :size="16" aria-hidden="true" />
-        {{ isBusy ? 'Taking it in…' : 'Add photos' }}
+        {{ isBusy ? words.takingItIn : words.addPhotos }}
       </button>
       <input
         ref="chooser"
@@ -127,13 +128,13 @@ const nameOf = (photo: Photo, i: number): string => photo.caption || `Photo ${i 
         multiple
         class="sr-only"
         tabindex="-1"
-        aria-label="Photos to add"
+        :aria-label="words.photosAdd"
         @change="chosen"
       />
     </template>
-    <BaseDialog v-if="large" open :title="large.caption || 'Photo'" @close="large = null">
-      <img :src="source(large)" :alt="large.caption || 'Photo of this cut'" class="mt-3 w-full" />
-      <p class="note mt-2">Taken in {{ dateText(large.taken, true) }}</p>
+    <BaseDialog v-if="large" open :title="large.caption || words.onePhoto" @close="large = null">
+      <img :src="source(large)" :alt="large.caption || words.photoCut" class="mt-3 w-full" />
+      <p class="note mt-2">{{ words.takenIn(dateText(large.taken, true)) }}</p>
     </BaseDialog>
   </section>
 </template>

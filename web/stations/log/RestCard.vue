@@ -2,7 +2,6 @@
 import { computed, ref, watch } from 'vue'
 import { asOffcut, restsOf, stockAfter, type Part, type Rest } from '@core/derive'
 import type { Job } from '@core/job'
-import { counted } from '@core/length'
 import { piecesWords, type Remnant } from '@core/nest'
 import { offcutSchema, stockTitle, type Stock } from '@core/stock'
 import TextEntry from '@web/parts/TextEntry.vue'
@@ -12,6 +11,7 @@ import { useBench } from '@web/stores/bench'
 import { useOpenJob } from '@web/stores/job'
 import { useMessages } from '@web/stores/messages'
 import RestPicture from './RestPicture.vue'
+import { restCard as words } from './words'
 
 /** What the last cut used and left over, booked on the bench. */
 const props = defineProps<{ revision: string; laid: Job; parts: Part[] }>()
@@ -44,18 +44,18 @@ const used = computed(() => {
     const stock = bench.stocks.find((each) => each.id === id)
     const own = rests.value.filter(({ material }) => material === id)
     const offcuts = own.filter(({ offcut }) => offcut !== null).length
-    return stock ? [{ stock, words: piecesWords({ sheets: own.length - offcuts, offcuts }) }] : []
+    return stock ? [{ stock, pieces: piecesWords({ sheets: own.length - offcuts, offcuts }) }] : []
   })
 })
 const stockOf = (id: string): Stock | undefined => used.value.find(({ stock }) => stock.id === id)?.stock
 const shown = computed(() => choices.value.filter(({ rest }) => stockOf(rest.material)))
 const titleOf = ({ rest }: Choice): string => {
   const stock = stockOf(rest.material)!
-  return `${used.value.length > 1 ? `${stockTitle(stock)}, sheet` : 'Sheet'} ${rest.sheet + 1}`
+  return words.sheet(used.value.length > 1 ? stockTitle(stock) : '', rest.sheet + 1)
 }
 const wordsFor = ({ kind, width, height, outline }: Remnant): string => {
   const size = say.value.size([width, height], 0)
-  return kind === 'rectangle' ? size : `all in one piece, ${size}, ${counted(outline.length, 'corner')}`
+  return kind === 'rectangle' ? size : words.allPieceCorner(size, outline.length)
 }
 
 function book(): void {
@@ -78,19 +78,18 @@ function book(): void {
   }
   error.value = tryTo(() => jobs.edit(done, '', ...records)) ?? ''
   if (error.value) return
-  const off = used.value.map(({ stock, words }) => `${words} of ${stockTitle(stock)}`).join(', ')
-  const left = kept.length > 0 ? ` ${counted(kept.length, 'piece')} put there.` : ''
-  useMessages().say('said', `Taken off the bench: ${off}.${left}`)
+  const off = used.value.map(({ stock, pieces }) => words.of(pieces, stockTitle(stock))).join(', ')
+  useMessages().say('said', words.takenOffBench(off, kept.length))
 }
 </script>
 
 <template>
-  <section v-if="used.length > 0" class="card grid gap-2" aria-label="What it used and left over">
-    <h2>What it used, and what is left</h2>
-    <p v-for="{ stock, words } in used" :key="stock.id" class="text-sm">
-      Off the bench: {{ words }} of {{ stockTitle(stock) }}.
+  <section v-if="used.length > 0" class="card grid gap-2" :aria-label="words.usedLeftOver">
+    <h2>{{ words.usedLeft }}</h2>
+    <p v-for="{ stock, pieces } in used" :key="stock.id" class="text-sm">
+      {{ words.offBench(pieces, stockTitle(stock)) }}
     </p>
-    <ul v-if="shown.length > 0" class="grid gap-2" aria-label="Left over">
+    <ul v-if="shown.length > 0" class="grid gap-2" :aria-label="words.leftOver">
       <li
         v-for="choice in shown"
         :key="`${choice.rest.material} ${choice.rest.sheet}`"
@@ -111,11 +110,11 @@ function book(): void {
               :name="`rest ${choice.rest.material} ${choice.rest.sheet}`"
               :value="each"
             />
-            <span class="num">{{ each ? wordsFor(each) : 'keep nothing' }}</span>
+            <span class="num">{{ each ? wordsFor(each) : words.keepNothing }}</span>
           </label>
         </fieldset>
         <label v-if="choice.kept" class="min-w-40 flex-1 text-[13px] font-medium" data-field="rest-name">
-          Written on it
+          {{ words.writtenOnIt }}
           <TextEntry
             class="input"
             :maxlength="offcutSchema.shape.name.maxLength ?? 60"
@@ -125,11 +124,11 @@ function book(): void {
         </label>
       </li>
     </ul>
-    <p v-else class="note">Nothing is left over that is worth keeping.</p>
+    <p v-else class="note">{{ words.nothingLeftOver }}</p>
     <p v-if="error" class="text-[13px] text-rowan" role="alert">{{ error }}</p>
     <div>
       <button type="button" class="btn btn-main" data-field="book-rest" @click="book">
-        Take it off the bench{{ shown.some(({ kept }) => kept) ? ', and put what is left there' : '' }}
+        {{ words.takeOffBench(!!shown.some(({ kept }) => kept)) }}
       </button>
     </div>
   </section>

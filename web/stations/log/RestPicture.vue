@@ -3,6 +3,7 @@ import { rectangle, type Ring } from '@core/geometry'
 import type { Rest } from '@core/derive'
 import { computed } from 'vue'
 import { ringData } from '@web/parts/svg-path'
+import { restPicture as words } from './words'
 
 /** A sheet that was cut from, with what is kept of it. */
 const props = defineProps<{ rest: Rest; kept: Ring | null }>()
@@ -17,7 +18,7 @@ const outline = computed(() => {
     :viewBox="`0 ${-rest.surface.height} ${rest.surface.width} ${rest.surface.height}`"
     class="h-20 w-28 shrink-0 overflow-visible"
     role="img"
-    :aria-label="kept ? 'The sheet, and what is kept of it' : 'The sheet'"
+    :aria-label="kept ? words.sheetKept : words.theSheet"
   >
     <path
       :d="ringData(outline)"

@@ -14,6 +14,7 @@ import LearningNote from './LearningNote.vue'
 import MeasuredForm from './MeasuredForm.vue'
 import StuckFields from './StuckFields.vue'
 import { useLearning } from './use-learning'
+import { revisionCard as words } from './words'
 
 const props = defineProps<{ revision: Revision }>()
 const jobs = useOpenJob()
@@ -51,23 +52,23 @@ function remove(): void {
 }
 
 const options = FIT_WORDS.map((verdict) => ({ value: verdict as string, label: verdict }))
-const THROUGH_WORDS = { all: 'all fell free', 'not all': 'some stuck' }
+const THROUGH_WORDS = { all: words.allFellFree, 'not all': words.someStuck }
 const outcomes = THROUGH.map((each) => ({ value: each as string, label: THROUGH_WORDS[each] }))
 </script>
 
 <template>
-  <article class="card grid min-w-0 gap-2.5" :aria-label="`Revision ${revision.number}`">
+  <article class="card grid min-w-0 gap-2.5" :aria-label="words.revision(revision.number)">
     <div class="flex items-center justify-between">
       <h2>
-        Revision {{ revision.number }}
+        {{ words.revision(revision.number) }}
         <span class="num text-[13px] font-normal text-quiet">
-          {{ dateText(revision.date, true) }}{{ revision.mark ? `, files ${revision.mark}` : '' }}
+          {{ dateText(revision.date, true) }}{{ revision.mark ? words.files(revision.mark) : '' }}
         </span>
       </h2>
       <button
         type="button"
         class="btn-icon"
-        :aria-label="`Remove revision ${revision.number}`"
+        :aria-label="words.removeRevision(revision.number)"
         @click="remove"
       >
         <Trash2 :size="16" />
@@ -75,7 +76,7 @@ const outcomes = THROUGH.map((each) => ({ value: each as string, label: THROUGH_
     </div>
     <div class="grid gap-3 md:grid-cols-[1fr_8rem]">
       <label class="block text-[13px] font-medium" data-field="reason">
-        Why this one: what is different, what for
+        {{ words.whyDifferent }}
         <TextEntry
           class="input"
           :maxlength="400"
@@ -85,7 +86,7 @@ const outcomes = THROUGH.map((each) => ({ value: each as string, label: THROUGH_
       </label>
       <FigureField
         data-field="minutes"
-        label="Minutes taken"
+        :label="words.minutesTaken"
         kind="figure"
         unit="min"
         optional
@@ -97,7 +98,7 @@ const outcomes = THROUGH.map((each) => ({ value: each as string, label: THROUGH_
     </div>
     <ChoiceRow
       data-field="verdict"
-      label="How it fitted"
+      :label="words.howFitted"
       :model-value="revision.verdict ?? ''"
       :options="options"
       @update:model-value="change({ verdict: $event as Revision['verdict'] }, 'verdict')"
@@ -106,7 +107,7 @@ const outcomes = THROUGH.map((each) => ({ value: each as string, label: THROUGH_
       <ChoiceRow
         class="w-64"
         data-field="through"
-        label="What came of it"
+        :label="words.whatCameOf"
         :model-value="revision.through ?? ''"
         :options="outcomes"
         @update:model-value="change({ through: $event as Revision['through'] }, 'through')"
@@ -119,7 +120,7 @@ const outcomes = THROUGH.map((each) => ({ value: each as string, label: THROUGH_
       @measured="change({ measured: $event }, 'measured')"
     />
     <label class="block text-[13px] font-medium" data-field="note">
-      Note
+      {{ words.note }}
       <TextEntry
         class="input"
         :rows="2"

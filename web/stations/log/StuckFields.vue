@@ -4,6 +4,7 @@ import { revisionSchema, type Revision } from '@core/job'
 import { limitsOf } from '@core/limits'
 import FigureField from '@web/parts/FigureField.vue'
 import { useDerived } from '@web/stores/derived'
+import { stuckFields as words } from './words'
 
 /** Which parts stayed in the sheet, and how often every line was passed over in the end. */
 const props = defineProps<{ revision: Revision }>()
@@ -25,7 +26,7 @@ function toggle(label: string): void {
   <div class="flex flex-wrap items-end gap-3">
     <details v-if="revision.through === 'not all'" class="text-[13px]">
       <summary class="min-h-6 cursor-pointer font-medium">
-        Which parts stuck{{ revision.stuck.length > 0 ? `: ${revision.stuck.join(', ')}` : '' }}
+        {{ words.partsStuck(revision.stuck.length > 0 ? `: ${revision.stuck.join(', ')}` : '') }}
       </summary>
       <div class="mt-1 grid grid-cols-2 gap-x-4 sm:grid-cols-3">
         <label v-for="label in labels" :key="label" class="flex min-h-6 items-center gap-1.5">
@@ -38,7 +39,7 @@ function toggle(label: string): void {
       class="w-44"
       data-field="passed"
       kind="figure"
-      label="Passes in the end"
+      :label="words.passesEnd"
       optional
       :model-value="revision.passed ?? revision.cut?.setting?.passes ?? null"
       :limits="passLimits"

@@ -1,18 +1,18 @@
 <script setup lang="ts">
 import { Trash2 } from '@lucide/vue'
-import { counted } from '@core/length'
 import FormSection from '@web/parts/FormSection.vue'
 import { useSay } from '@web/parts/say'
 import { dateText } from '@web/data/dates'
 import { useCutRecords } from '@web/stores/cut-records'
 import type { CutRecord } from '@core/keep'
+import { writtenFiles as words } from './words'
 
 /** Every cut that was written, whole: what it was, and away with it where it is no longer needed. */
 const records = useCutRecords()
 const say = useSay()
 const sizeOf = ({ laid: { box } }: CutRecord): string => {
   const size = say.value.size([box.width, box.depth, box.height], 1)
-  return `${size} ${box.sizesAre === 'outer' ? 'outside' : 'inside'}`
+  return words.outsideInside(size, box.sizesAre === 'outer')
 }
 const sheetsOf = ({ loads }: CutRecord): number =>
   new Set(loads.map(({ material, sheet }) => `${material} ${sheet}`)).size
@@ -20,24 +20,23 @@ const sheetsOf = ({ loads }: CutRecord): number =>
 
 <template>
   <FormSection
-    title="Files that were written"
-    :said="counted(records.records.length, 'cut')"
+    :title="words.filesWritten"
+    :said="words.cuts(records.records.length)"
     data-testid="written-files"
   >
     <p class="note">
-      Each is kept as it was written, with the job as it was then. Extra passes and the log go by it, and it
-      is in the job’s file.
+      {{ words.eachKeptWritten }}
     </p>
-    <ul class="grid gap-1 text-sm" aria-label="Written cuts">
+    <ul class="grid gap-1 text-sm" :aria-label="words.writtenCuts">
       <li v-for="record in records.records" :key="record.id" class="flex flex-wrap items-center gap-x-3">
         <strong class="num">{{ record.mark }}</strong>
         <span class="num min-w-48 flex-1">
-          {{ dateText(record.date, true) }}, {{ sizeOf(record) }}, {{ counted(sheetsOf(record), 'sheet') }}
+          {{ dateText(record.date, true) }}, {{ sizeOf(record) }}, {{ words.sheets(sheetsOf(record)) }}
         </span>
         <button
           type="button"
           class="btn-icon"
-          :aria-label="`Forget the files ${record.mark}`"
+          :aria-label="words.forgetFiles(record.mark)"
           @click="records.forget(record)"
         >
           <Trash2 :size="16" />

@@ -1,4 +1,5 @@
 import { MOST_PHOTO, PHOTO_SIDE, type Photo } from '@core/keep'
+import { scaledPhoto as words } from './words'
 
 /** A picture file larger than this is not even looked at, bytes. */
 const LARGEST = 60_000_000
@@ -14,17 +15,17 @@ export type Scaled =
  * taken above all, is left out.
  */
 export async function scaledPhoto(file: File): Promise<Scaled> {
-  const refuse = (why: string): Scaled => ({ ok: false, error: `“${file.name}” was not taken. ${why}` })
-  if (file.size > LARGEST) return refuse(`It is larger than ${LARGEST / 1e6} MB. Choose a smaller one.`)
+  const refuse = (why: string): Scaled => ({ ok: false, error: words.notTaken(file.name, why) })
+  if (file.size > LARGEST) return refuse(words.largerMbChoose(LARGEST / 1e6))
   const picture = await createImageBitmap(file).catch(() => null)
-  if (!picture) return refuse('This browser cannot read it as a picture. Choose a JPEG, PNG or WebP.')
+  if (!picture) return refuse(words.browserCannotRead)
   const scale = Math.min(1, PHOTO_SIDE / Math.max(picture.width, picture.height))
   const [width, height] = [picture.width, picture.height].map((side) => Math.max(1, Math.round(side * scale)))
   const canvas = document.createElement('canvas')
   canvas.width = width
   canvas.height = height
   const context = canvas.getContext('2d')
-  if (!context) return refuse('This browser cannot draw it again. Try another browser.')
+  if (!context) return refuse(words.browserCannotDraw)
   context.fillStyle = 'white' // what can be seen through would be black
   context.fillRect(0, 0, width, height)
   context.drawImage(picture, 0, 0, width, height)
@@ -33,5 +34,5 @@ export async function scaledPhoto(file: File): Promise<Scaled> {
     const data = canvas.toDataURL('image/jpeg', quality).replace('data:image/jpeg;base64,', '')
     if (data.length <= MOST_PHOTO) return { ok: true, photo: { width, height, data } }
   }
-  return refuse('It holds too much to be kept. Crop it first.')
+  return refuse(words.holdsTooMuch)
 }

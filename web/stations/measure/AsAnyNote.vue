@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { unsaidOf, type Unsaid } from '@core/say'
 import { useOpenJob } from '@web/stores/job'
 import { useSure } from './sure'
+import { asAnyNote as words } from './words'
 
 /** That figures are still those of any machine or stock: they are given, or said to be right. */
 const props = defineProps<{ what: Unsaid['what'] }>()
@@ -13,7 +14,9 @@ const open = computed(() => unsaidOf(jobs.job).find(({ what }) => what === props
 
 <template>
   <p v-if="open" class="rounded bg-gorse-wash p-1.5 text-[13px]" role="status" :data-testid="`any ${what}`">
-    Still open: {{ open.says }}. Type yours.
-    <button type="button" class="btn px-2 py-0.5" @click="sure.sayKey(open.key)">They are right</button>
+    {{ words.stillOpenType(open.says) }}
+    <button type="button" class="btn px-2 py-0.5" @click="sure.sayKey(open.key)">
+      {{ words.theyAreRight }}
+    </button>
   </p>
 </template>

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { believeBed, isLeaning, moreAt, type Place } from '@core/belief'
-import { counted } from '@core/length'
 import { useSay } from '@web/parts/say'
 import { useBench } from '@web/stores/bench'
 import { useOpenJob } from '@web/stores/job'
+import { bedCard as words } from './words'
 
 /** How the kerf leans over the bed, from joints and parts of known places; paths follow it when asked. */
 const jobs = useOpenJob()
@@ -43,12 +43,14 @@ const marks = computed(() =>
     : [],
 )
 const signed = (mm: number): string => `${mm >= 0.0005 ? '+' : ''}${say.value.finePlain(mm)}`
-const words = computed(() => {
+const summary = computed(() => {
   if (!belief.value) return ''
   const { tilt, half } = belief.value
-  return (
-    `From the middle to the right edge ${signed(tilt.x)} ± ${say.value.finePlain(half.x)}, ` +
-    `to the back edge ${signed(tilt.y)} ± ${say.value.fine(half.y)}.`
+  return words.middleRightEdge(
+    signed(tilt.x),
+    say.value.finePlain(half.x),
+    signed(tilt.y),
+    say.value.fine(half.y),
   )
 })
 function follow(): void {
@@ -66,12 +68,12 @@ const leave = (): boolean =>
 
 <template>
   <section v-if="isShown && belief" class="card grid gap-2" aria-labelledby="bed-title" data-field="bed-map">
-    <h2 id="bed-title">The kerf over the bed</h2>
+    <h2 id="bed-title">{{ words.kerfOverBed }}</h2>
     <svg
       :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
       class="w-full max-w-80"
       role="img"
-      :aria-label="`Kerf over the bed, back at the top. ${words}`"
+      :aria-label="words.kerfOverBedBack(summary)"
     >
       <g v-for="{ column, row, more } in fields" :key="`${column} ${row}`">
         <rect
@@ -104,20 +106,21 @@ const leave = (): boolean =>
         stroke="var(--ink)"
       />
     </svg>
-    <p class="num text-sm">{{ words }}</p>
+    <p class="num text-sm">{{ summary }}</p>
     <p class="note">
-      From {{ counted(belief.count, 'joint or part', 'joints and parts') }} whose place is known, against the
-      middle of their own cut. The front is below, as you stand before it.
+      {{ words.jointPartJoints(belief.count) }}
     </p>
     <template v-if="followed">
-      <p class="text-sm">Paths follow it: wider where more is taken away, narrower where less.</p>
-      <button type="button" class="btn justify-self-start" @click="leave">Compensate alike everywhere</button>
+      <p class="text-sm">{{ words.pathsFollowWider }}</p>
+      <button type="button" class="btn justify-self-start" @click="leave">
+        {{ words.compensateAlikeEverywhere }}
+      </button>
     </template>
     <button v-else-if="isLeaning(belief)" type="button" class="btn justify-self-start" @click="follow">
-      Let the paths follow it
+      {{ words.letPathsFollow }}
     </button>
     <p v-else class="note">
-      That may still be chance: measure more, in far corners, before the paths follow it.
+      {{ words.mayStillChance }}
     </p>
   </section>
 </template>

@@ -13,6 +13,7 @@ import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { useMessages } from '@web/stores/messages'
 import { useTrial } from './trial'
+import { combOutcome as words } from './words'
 
 const props = defineProps<{ comb: CombResult }>()
 const jobs = useOpenJob()
@@ -44,7 +45,7 @@ function recordOf(id: string): TasteRecord {
     from: 'comb',
     word: null,
     on: new Date().toISOString(),
-    note: `${best.toFixed(3)} mm per side, kerf ${kerf.toFixed(3)}`,
+    note: words.mmPerSide(best.toFixed(3), kerf.toFixed(3)),
   }
 }
 
@@ -61,7 +62,7 @@ function keepTaste(): void {
   )
   if (!done) return
   const snug = say.value.fine(offset.value)
-  useMessages().say('said', `Your own snug in ${family.value} is on the bench: ${snug} per glue line.`)
+  useMessages().say('said', words.ownSnugBench(family.value, snug))
 }
 
 /** Cuts this job just as the best pair was cut; half of the kerf is compensation, the rest interference. */
@@ -72,32 +73,25 @@ function cutSo(): void {
   })
   if (!done) return
   const perSide = say.value.fine(props.comb.best)
-  useMessages().say('said', `This job is cut with ${perSide} per side, as the pair that felt best was.`)
+  useMessages().say('said', words.jobCutPer(perSide))
 }
 </script>
 
 <template>
-  <WorkedFigure
-    large
-    label="Your own snug, interference per glue line"
-    :text="taste"
-    :working="combWorking(comb, say)"
-  />
+  <WorkedFigure large :label="words.ownSnugInterference" :text="taste" :working="combWorking(comb, say)" />
   <CautionNote :cautions="end ? [end] : []" why="comb" />
   <p class="note">
-    If your snug is {{ say.fine(offset) }} already, this pair says a kerf of
-    {{ say.finePlain(comb.kerfIfTaste) }} ± {{ say.fine(comb.kerfDoubt) }} instead: a comb alone cannot tell
-    the two apart.
+    {{ words.snugAlreadyPair(say.fine(offset), say.finePlain(comb.kerfIfTaste), say.fine(comb.kerfDoubt)) }}
   </p>
   <p v-if="!derived.box.kerf.measured" class="text-[13px] text-gorse">
-    The kerf is only assumed: measure it by squares or a strip first, or its error goes into your taste.
+    {{ words.kerfOnlyAssumed }}
   </p>
   <button type="button" class="btn btn-main" @click="cutSo">
     <Scissors :size="16" aria-hidden="true" />
-    Cut with {{ say.fine(comb.best) }} per side now
+    {{ words.cutPerSide(say.fine(comb.best)) }}
   </button>
   <button type="button" class="btn" :disabled="Boolean(comb.oneSided)" @click="keepTaste">
     <Check :size="16" aria-hidden="true" />
-    Keep as my own snug in {{ family }}
+    {{ words.keepMyOwn(family) }}
   </button>
 </template>

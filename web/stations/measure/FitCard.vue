@@ -2,12 +2,12 @@
 import { computed } from 'vue'
 import { beliefOf } from '@core/belief'
 import { fitWorking, tasteOf } from '@core/fit'
-import { counted } from '@core/length'
 import FitScale from '@web/parts/FitScale.vue'
 import { useSay } from '@web/parts/say'
 import WorkedFigure from '@web/parts/WorkedFigure.vue'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
+import { fitCard as words } from './words'
 
 const jobs = useOpenJob()
 const derived = useDerived()
@@ -19,7 +19,7 @@ const working = computed(() =>
 )
 const flush = computed(() => {
   const { recessed, proud } = derived.fit.flush
-  return `${say.value.signed(recessed)} to ${say.value.signed(proud)} ${say.value.lengthUnit}`
+  return words.to(say.value.signed(recessed), say.value.signed(proud), say.value.lengthUnit)
 })
 const gap = computed(
   () => `${say.value.finePlain(derived.fit.gap)} ± ${say.value.fine(derived.fit.cutDoubt)}`,
@@ -28,19 +28,15 @@ const gap = computed(
 
 <template>
   <section class="card grid gap-2" aria-labelledby="fit-title">
-    <h2 id="fit-title">What that does to the joints</h2>
+    <h2 id="fit-title">{{ words.whatThatDoes }}</h2>
     <FitScale :fit="derived.fit" />
     <div class="grid grid-cols-2 gap-2">
-      <WorkedFigure label="Gap at each glue line" :text="gap" :working="working" />
-      <WorkedFigure label="Play of a tab" :text="say.fine(derived.fit.play)" />
-      <WorkedFigure label="Tab ends, from the face" :text="flush" />
-      <WorkedFigure label="Slot for the thickest spot" :text="say.length(derived.fit.slotWidth)" />
+      <WorkedFigure :label="words.gapEachGlue" :text="gap" :working="working" />
+      <WorkedFigure :label="words.playTab" :text="say.fine(derived.fit.play)" />
+      <WorkedFigure :label="words.tabEndsFace" :text="flush" />
+      <WorkedFigure :label="words.slotThickestSpot" :text="say.length(derived.fit.slotWidth)" />
     </div>
-    <p v-if="belief.count > 0" class="note">
-      Your own snug in this material:
-      <span class="num">{{ say.fine(taste.offset) }}</span>
-      per glue line, from {{ counted(belief.count, 'record') }}.
-    </p>
-    <p class="note">Kerf decides how tabs fit notches. Thickness decides flushness and slots.</p>
+    <p v-if="belief.count > 0" class="note num">{{ words.ownSnug(say.fine(taste.offset), belief.count) }}</p>
+    <p class="note">{{ words.kerfDecidesHow }}</p>
   </section>
 </template>

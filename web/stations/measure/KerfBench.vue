@@ -3,11 +3,13 @@ import { ArrowLeft } from '@lucide/vue'
 import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
 import { useOpenJob } from '@web/stores/job'
+import InSentence from '@web/parts/InSentence.vue'
 import KerfHistory from './KerfHistory.vue'
 import ReadingPad from './ReadingPad.vue'
 import TestPieceDrawing from './TestPieceDrawing.vue'
 import TrialForm from './TrialForm.vue'
 import TrialOutcome from './TrialOutcome.vue'
+import { kerfBench as words } from './words'
 
 const jobs = useOpenJob()
 const measure = computed(() => jobs.job.measure)
@@ -18,18 +20,17 @@ const measure = computed(() => jobs.job.measure)
     <div class="flex flex-wrap items-center gap-3">
       <RouterLink :to="{ params: { view: '' } }" class="btn">
         <ArrowLeft :size="16" aria-hidden="true" />
-        Back to Measure
+        {{ words.backMeasure }}
       </RouterLink>
       <p class="text-sm">
-        Cut a test piece on
-        <strong>{{ measure.machine?.name ?? 'no machine' }}</strong>
-        from
-        <strong>{{ measure.stock?.name ?? 'no stock' }}</strong>
-        and measure it: the kerf is known with its doubt.
+        <InSentence :text="words.cutTestPiece">
+          <template #machine><strong>{{ measure.machine?.name ?? words.noMachine }}</strong></template>
+          <template #stock><strong>{{ measure.stock?.name ?? words.noStock }}</strong></template>
+        </InSentence>
       </p>
     </div>
     <p v-if="!measure.machine || !measure.stock" class="card text-sm">
-      A kerf belongs to a machine and a batch of stock: choose both in Measure first.
+      {{ words.kerfBelongsMachine }}
     </p>
     <!-- At the bench, on a narrow screen: the reading and what it says come first, the rest below. -->
     <div v-else class="grid items-start gap-3 lg:grid-cols-[18rem_1fr] xl:grid-cols-[18rem_1fr_20rem]">

@@ -26,6 +26,7 @@ import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { useKerfEdits } from './kerf-edits'
 import { useSure } from './sure'
+import { kerfCard as words } from './words'
 
 const jobs = useOpenJob()
 const bench = useBench()
@@ -39,8 +40,8 @@ const working = computed(() => kerfWorking(derived.box.kerf, say.value))
 /** An old note may hold the full width or the figure per side: it is asked, and both are shown. */
 const per = ref<'full' | 'side'>('full')
 const PER = [
-  { value: 'full' as const, label: 'full width' },
-  { value: 'side' as const, label: 'per side' },
+  { value: 'full' as const, label: words.fullWidth },
+  { value: 'side' as const, label: words.perSide },
 ]
 const factor = computed(() => (per.value === 'side' ? 2 : 1))
 const limits = computed(() => {
@@ -69,31 +70,30 @@ const guess = computed(() => {
   return record && { record, from: stockTitle(family.find(({ id }) => id === record.stockId)!) }
 })
 function carry({ record, from }: NonNullable<typeof guess.value>): void {
-  const how = `A guess from ${from}, until it is measured`.slice(0, 200)
+  const how = words.guessUntilMeasured(from).slice(0, 200)
   kerfs.record({ width: record.width, doubt: CARRIED_DOUBT, method: 'guess', how, setting: record.setting })
 }
 </script>
 
 <template>
   <section class="card grid gap-2" aria-labelledby="kerf-title">
-    <h2 id="kerf-title">Kerf</h2>
+    <h2 id="kerf-title">{{ words.kerf }}</h2>
     <p v-if="!chosen" class="note">
-      Kerf belongs to a machine and a stock: choose both first. Until then
-      {{ say.length(derived.box.kerf.width) }} is assumed.
+      {{ words.kerfBelongsMachine(say.length(derived.box.kerf.width)) }}
     </p>
     <template v-else>
       <RouterLink :to="{ params: { view: 'kerf' } }" class="btn btn-main" data-field="measure-kerf">
         <Ruler :size="16" aria-hidden="true" />
-        Measure the kerf
+        {{ words.measureKerf }}
       </RouterLink>
-      <ChoiceRow v-model="per" label="Or type it; the figure is" :options="PER" />
+      <ChoiceRow v-model="per" :label="words.typeFigure" :options="PER" />
       <div class="grid grid-cols-2 gap-2">
         <FigureField
           :key="per"
           data-field="kerf"
           term="kerf"
           kind="fine"
-          :label="per === 'full' ? 'Kerf, full width' : 'Kerf, per side'"
+          :label="per === 'full' ? words.kerfFullWidth : words.kerfPerSide"
           :model-value="kerf ? kerf.width / factor : null"
           :limits="limits"
           :step="0.01"
@@ -106,7 +106,7 @@ function carry({ record, from }: NonNullable<typeof guess.value>): void {
         <FigureField
           data-field="kerf-doubt"
           kind="fine"
-          label="How sure, ±"
+          :label="words.howSure"
           :model-value="kerf?.doubt ?? null"
           optional
           :limits="doubtLimits"
@@ -117,30 +117,34 @@ function carry({ record, from }: NonNullable<typeof guess.value>): void {
       </div>
       <div class="flex flex-wrap gap-x-5">
         <WorkedFigure
-          label="Full width k"
+          :label="words.fullWidthK"
           :text="say.fine(derived.box.kerf.width)"
           :working="working"
           large
         />
         <WorkedFigure
-          label="Per side, c = k ÷ 2"
+          :label="words.perSideC"
           :text="say.fine(derived.box.kerf.perSide)"
           :working="working"
           large
         />
       </div>
       <p v-if="!derived.box.kerf.round" class="text-[13px] text-gorse">
-        The beam is not round: {{ say.finePlain(derived.box.kerf.by.x.width) }} across the sheet,
-        {{ say.fine(derived.box.kerf.by.y.width) }} along it.
+        {{
+          words.beamNotRound(
+            say.finePlain(derived.box.kerf.by.x.width),
+            say.fine(derived.box.kerf.by.y.width),
+          )
+        }}
       </p>
       <template v-if="kerf">
-        <p class="note" data-record>{{ kerf.how || 'Typed' }} · {{ dayOf(kerf.on) }}</p>
+        <p class="note" data-record>{{ kerf.how || words.typed }} · {{ dayOf(kerf.on) }}</p>
         <label class="text-[13px] font-medium" data-field="kerf-setting">
-          It holds for this setting and focus
+          {{ words.holdsSettingFocus }}
           <TextEntry
             class="input"
             :maxlength="120"
-            placeholder="12 mm/s, 65 %, 1 pass, focus on the face"
+            :placeholder="words.mmSPass"
             :model-value="kerf.setting"
             @update:model-value="kerfs.type({ setting: $event }, 'setting')"
           />
@@ -148,17 +152,15 @@ function carry({ record, from }: NonNullable<typeof guess.value>): void {
       </template>
       <template v-else>
         <p class="note">
-          Not measured for this pair: {{ say.length(derived.box.kerf.width) }} is assumed, and may be wrong by
-          {{ say.plain(derived.box.kerf.doubt) }}.
+          {{ words.notMeasuredPair(say.length(derived.box.kerf.width), say.plain(derived.box.kerf.doubt)) }}
         </p>
         <button v-if="guess" type="button" class="btn" @click="carry(guess)">
-          Guess from {{ guess.from }}: {{ say.finePlain(guess.record.width) }} ±
-          {{ say.length(CARRIED_DOUBT) }}
+          {{ words.guessFrom(guess.from, say.finePlain(guess.record.width), say.length(CARRIED_DOUBT)) }}
         </button>
       </template>
       <p v-if="otherSetting" class="text-[13px] text-gorse">{{ otherSetting }}</p>
       <p v-if="since.length > 0" class="text-[13px] text-gorse">
-        Measured before: {{ since.map(({ what }) => what).join(', ') }}. Measure again.
+        {{ words.measuredBeforeMeasure(since.map(({ what }) => what).join(', ')) }}
       </p>
     </template>
   </section>

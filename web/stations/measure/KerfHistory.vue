@@ -9,6 +9,7 @@ import { useSay } from '@web/parts/say'
 import { dayOf } from '@web/data/dates'
 import { useBench } from '@web/stores/bench'
 import { useOpenJob } from '@web/stores/job'
+import { kerfHistory as words } from './words'
 
 const jobs = useOpenJob()
 const say = useSay()
@@ -64,15 +65,17 @@ function use(id: string): void {
 
 <template>
   <section class="card grid gap-2" aria-labelledby="history-title">
-    <h2 id="history-title">Kerf over time, this pair</h2>
-    <p v-if="records.length === 0" class="note">Nothing measured yet.</p>
+    <h2 id="history-title">{{ words.kerfOverTime }}</h2>
+    <p v-if="records.length === 0" class="note">{{ words.nothingMeasuredYet }}</p>
     <svg
       v-else
       ref="drawing"
       :viewBox="`0 0 ${width} ${HEIGHT}`"
       class="w-full"
       role="img"
-      :aria-label="`${records.length} kerfs from ${dayOf(records[0].on)} to ${dayOf(records[records.length - 1].on)}`"
+      :aria-label="
+        words.kerfsFromTo(records.length, dayOf(records[0].on), dayOf(records[records.length - 1].on))
+      "
     >
       <g v-for="tick in chart.y.ticks(4)" :key="tick">
         <line x1="42" :x2="width - 8" :y1="chart.y(tick)" :y2="chart.y(tick)" stroke="var(--line)" />
@@ -140,10 +143,10 @@ function use(id: string): void {
         />
       </g>
     </svg>
-    <ul class="grid gap-1 text-[13px]" aria-label="Kerf records">
+    <ul class="grid gap-1 text-[13px]" :aria-label="words.kerfRecords">
       <KerfRow v-for="record in [...records].reverse()" :key="record.id" :record="record">
-        <span v-if="record.id === jobs.job.measure.kerf?.id" class="font-semibold">in use</span>
-        <button v-else type="button" class="btn px-2 py-0.5" @click="use(record.id)">Use</button>
+        <span v-if="record.id === jobs.job.measure.kerf?.id" class="font-semibold">{{ words.inUse }}</span>
+        <button v-else type="button" class="btn px-2 py-0.5" @click="use(record.id)">{{ words.use }}</button>
       </KerfRow>
     </ul>
     <MachineEvents v-if="jobs.job.measure.machine" :machine-id="jobs.job.measure.machine.id" />

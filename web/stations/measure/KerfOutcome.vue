@@ -20,6 +20,7 @@ import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { useKeptKerf } from './kept-kerf'
 import { useTrial } from './trial'
+import { kerfOutcome as words } from './words'
 
 const props = defineProps<{ kerf: KerfResult }>()
 const jobs = useOpenJob()
@@ -31,7 +32,7 @@ const { trial, result } = useTrial()
 
 /** A record as it would be kept. */
 const recordIf = (width: number, doubt: number | null): KerfRecord => ({
-  id: 'not kept yet',
+  id: words.notKeptYet,
   machineId: jobs.job.measure.machine?.id ?? '',
   stockId: jobs.job.measure.stock?.id ?? '',
   width,
@@ -79,11 +80,11 @@ const text = computed(() => {
 </script>
 
 <template>
-  <WorkedFigure large label="Kerf, full width" :text="text" :working="resultWorking(kerf, say)" />
-  <WorkedFigure label="Per side" :text="say.fine(kerf.width / 2)" />
+  <WorkedFigure large :label="words.kerfFullWidth" :text="text" :working="resultWorking(kerf, say)" />
+  <WorkedFigure :label="words.perSide" :text="say.fine(kerf.width / 2)" />
   <div v-if="kerf.kx !== null && kerf.ky !== null" class="flex gap-5">
-    <WorkedFigure label="Across, kx" :text="say.fine(kerf.kx)" />
-    <WorkedFigure label="Along, ky" :text="say.fine(kerf.ky)" />
+    <WorkedFigure :label="words.acrossKx" :text="say.fine(kerf.kx)" />
+    <WorkedFigure :label="words.alongKy" :text="say.fine(kerf.ky)" />
   </div>
   <CautionNote :cautions="kerfNotes(kerf, say)" why="kerf" />
   <p v-if="unusable" class="text-[13px] text-rowan" role="alert">{{ unusable }}</p>
@@ -94,10 +95,10 @@ const text = computed(() => {
     @click="keep(kerf)"
   >
     <Check :size="16" aria-hidden="true" />
-    Use this kerf
+    {{ words.useKerf }}
   </button>
   <div v-if="advice.length > 0" class="border-t border-line pt-2" data-testid="advice">
-    <h3>What next</h3>
+    <h3>{{ words.whatNext }}</h3>
     <p v-for="each in advice" :key="each.kind" class="mt-1 text-sm">{{ each.says }}</p>
   </div>
 </template>

@@ -11,6 +11,8 @@ import { useBench } from '@web/stores/bench'
 import { useOpenJob } from '@web/stores/job'
 import { useMachineEdits } from '@web/stores/machine-edits'
 import AsAnyNote from './AsAnyNote.vue'
+import { common } from '@web/words'
+import { machineCard as words } from './words'
 
 const jobs = useOpenJob()
 const bench = useBench()
@@ -18,7 +20,7 @@ const say = useSay()
 const edits = useMachineEdits()
 const fields = ref<InstanceType<typeof MachineFields>>()
 const describe = ({ bedWidth, bedHeight, watts }: Machine): string =>
-  `${say.value.size([bedWidth, bedHeight], 0)} bed, ${short(watts)} W`
+  words.bedW(say.value.size([bedWidth, bedHeight], 0), short(watts))
 
 function add(): void {
   edits.add()
@@ -29,18 +31,18 @@ function add(): void {
 <template>
   <section class="card grid gap-2.5" aria-labelledby="machine-title">
     <div class="flex flex-wrap items-center justify-between gap-1">
-      <h2 id="machine-title">Machine</h2>
+      <h2 id="machine-title">{{ common.machine }}</h2>
       <button type="button" class="btn px-2 py-1" @click="add">
         <Plus :size="14" aria-hidden="true" />
-        Add machine
+        {{ words.addMachine }}
       </button>
     </div>
     <PickRecord
       data-field="machine"
-      label="Cut on"
+      :label="words.cutOn"
       :records="bench.machines"
       :model-value="jobs.job.measure.machine"
-      empty="choose a machine"
+      :empty="words.chooseMachine"
       :describe="describe"
       @update:model-value="edits.use($event)"
     />
@@ -52,6 +54,6 @@ function add(): void {
       @change="edits.change"
     />
     <CodeFields v-if="jobs.job.measure.machine" :machine="jobs.job.measure.machine" @change="edits.change" />
-    <p v-else class="note">Kerf belongs to one machine: choose or add the one you cut on.</p>
+    <p v-else class="note">{{ words.kerfBelongsMachine }}</p>
   </section>
 </template>

@@ -13,6 +13,7 @@ import KerfCard from './KerfCard.vue'
 import MachineCard from './MachineCard.vue'
 import NewerFigures from './NewerFigures.vue'
 import StockCard from './StockCard.vue'
+import { measureStation as words } from './words'
 
 /** They come when somebody measures a kerf, or begins a first box. */
 const KerfBench = defineAsyncComponent(() => import('./KerfBench.vue'))
@@ -44,9 +45,9 @@ const cautions = computed(() => {
   <div v-else class="grid gap-3">
     <NewerFigures />
     <p v-if="isBeginning" class="text-sm">
-      New to this?
+      {{ words.newToThis }}
       <RouterLink :to="{ params: { view: 'first' } }" class="underline">
-        One page asks for everything a first box needs.
+        {{ words.pageAsksEverything }}
       </RouterLink>
     </p>
     <div class="grid items-start gap-3 lg:grid-cols-[16rem_1fr_18rem] xl:grid-cols-[18rem_1fr_19rem]">

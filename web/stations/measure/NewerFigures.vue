@@ -6,6 +6,7 @@ import { useBench } from '@web/stores/bench'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import type { Derived } from '@core/derive'
+import { newerFigures as words } from './words'
 
 const jobs = useOpenJob()
 const bench = useBench()
@@ -18,7 +19,7 @@ function figures({ box, fit }: Pick<Derived, 'box' | 'fit'>): [string, string][]
   return [
     ['thickness', say.value.fine(thickness.mean)],
     ['kerf', `${say.value.finePlain(kerf.width)} ± ${say.value.fine(kerf.doubt)}`],
-    ['compensation per side', say.value.fine(kerf.perSide)],
+    [words.compensationPerSide, say.value.fine(kerf.perSide)],
     ['fit', `${fit.word}, ${fit.wanted} ${percent(fit.odds[fit.wanted])}`],
     ['inside', say.value.size([x, y, z])],
   ]
@@ -46,11 +47,9 @@ function take(): void {
     class="flex flex-wrap items-center gap-3 rounded-md border border-gorse bg-gorse-wash p-2.5 text-sm"
     role="status"
   >
-    <p class="min-w-48 flex-1">
-      The bench has newer figures for {{ derived.newer.join(' and ') }} than this job was made with. The job
-      keeps its own until you say otherwise.
-      <span class="num">{{ changes.join('; ') }}</span>
+    <p class="num min-w-48 flex-1">
+      {{ words.benchHasNewer(derived.newer.join(' and '), changes.join('; ')) }}
     </p>
-    <button type="button" class="btn" @click="take">Take the bench’s figures</button>
+    <button type="button" class="btn" @click="take">{{ words.takeBenchsFigures }}</button>
   </div>
 </template>

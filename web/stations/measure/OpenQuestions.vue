@@ -8,6 +8,7 @@ import { useMaterialEdits } from '@web/stores/material-edits'
 import { useOpenJob } from '@web/stores/job'
 import { useStockEdits } from '@web/stores/stock-edits'
 import { useSure } from './sure'
+import { openQuestions as words } from './words'
 
 /** Figures that are in the job and probably slips: asked about until they are mended or said to be right. */
 const jobs = useOpenJob()
@@ -46,7 +47,7 @@ function mend({ stock, value }: OpenQuestion, meant: number): void {
       <p v-else class="rounded bg-gorse-wash p-1.5 text-[13px]">
         {{ each.says }}
         <button type="button" class="btn px-2 py-0.5" @click="materials.chooseStock(each.stock)">
-          Look at that stock
+          {{ words.lookStock }}
         </button>
       </p>
     </template>

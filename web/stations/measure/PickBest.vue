@@ -8,6 +8,7 @@ import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { useTrial } from './trial'
+import { pickBest as words } from './words'
 
 /**
  * The answer of a test piece that is felt, not measured: the best pair of a comb, or the narrowest slot
@@ -35,16 +36,12 @@ function pick(best: Trial['best']): void {
 <template>
   <div class="grid gap-2">
     <p class="text-lg font-semibold">
-      {{
-        isComb
-          ? 'Press equal numbers together. Which pair is just right in your hands?'
-          : 'Push the sheet into the slots. Which is the narrowest that it enters?'
-      }}
+      {{ isComb ? words.pressEqualNumbers : words.pushSheetInto }}
     </p>
     <div
       class="grid grid-cols-[repeat(auto-fill,minmax(7rem,1fr))] gap-1.5"
       role="group"
-      aria-label="Best one"
+      :aria-label="words.bestOne"
     >
       <button
         v-for="(choice, i) in choices"
@@ -65,14 +62,14 @@ function pick(best: Trial['best']): void {
         :aria-pressed="trial.best === 'none'"
         @click="pick('none')"
       >
-        it enters none
+        {{ words.entersNone }}
       </button>
     </div>
     <FigureField
       v-if="!isComb"
       data-field="gauge-thickness"
       class="max-w-60"
-      label="Thickness where it was pushed in"
+      :label="words.thicknessPushed"
       optional
       :model-value="trial.readings[0] ?? null"
       :limits="limitsOf(thicknessSchema)"

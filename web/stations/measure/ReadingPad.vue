@@ -7,6 +7,7 @@ import { useSay } from '@web/parts/say'
 import { tryTo } from '@web/refusals'
 import PickBest from './PickBest.vue'
 import { useTrial } from './trial'
+import { readingPad as words } from './words'
 
 const emit = defineEmits<{ taken: [] }>()
 const say = useSay()
@@ -75,16 +76,16 @@ const look = (index: number): string => {
 }
 function describe({ text, index }: { text: string; index: number }): string {
   const value = readingAt(index)
-  const said = value === null ? 'not taken' : say.value.reading(value)
-  return `${text}: ${said}${isOdd(index) ? ', does not seem to belong' : ''}. Take again`
+  const said = value === null ? words.notTaken : say.value.reading(value)
+  return words.takeAgain(text, said, !!isOdd(index))
 }
 </script>
 
 <template>
-  <section class="card grid gap-2" aria-label="Readings at the bench" data-field="bench-readings">
+  <section class="card grid gap-2" :aria-label="words.readingsBench" data-field="bench-readings">
     <form v-if="prompts.length > 0" class="grid gap-2" @submit.prevent="enter">
       <label for="bench-reading" class="text-lg font-semibold">
-        {{ next?.text ?? 'All readings are taken' }}
+        {{ next?.text ?? words.allReadingsTaken }}
       </label>
       <div v-if="next" class="flex gap-2">
         <input
@@ -97,7 +98,7 @@ function describe({ text, index }: { text: string; index: number }): string {
           :placeholder="say.plain(expectedReading(trial))"
           :aria-invalid="error ? 'true' : undefined"
         />
-        <button type="submit" class="btn btn-main h-16 px-6 text-xl">Next</button>
+        <button type="submit" class="btn btn-main h-16 px-6 text-xl">{{ words.next }}</button>
       </div>
       <p v-if="error" class="text-sm text-rowan" role="alert">{{ error }}</p>
       <DoubtNote
@@ -108,7 +109,7 @@ function describe({ text, index }: { text: string; index: number }): string {
         @use="take"
         @keep="take(doubted)"
       />
-      <ol class="flex flex-wrap gap-1.5" aria-label="Readings taken">
+      <ol class="flex flex-wrap gap-1.5" :aria-label="words.readingsTaken">
         <li v-for="prompt in prompts" :key="prompt.text">
           <button
             type="button"
@@ -123,8 +124,7 @@ function describe({ text, index }: { text: string; index: number }): string {
         </li>
       </ol>
       <p v-if="result.kerf?.odd.length" class="text-[13px] text-gorse">
-        A reading marked ? does not seem to belong to the others (Grubbs’ test). It still counts: tap it to
-        measure again.
+        {{ words.readingMarkedNot }}
       </p>
     </form>
     <PickBest v-else />

@@ -14,6 +14,7 @@ import { useStockEdits } from '@web/stores/stock-edits'
 import AsAnyNote from './AsAnyNote.vue'
 import OpenQuestions from './OpenQuestions.vue'
 import { useSure } from './sure'
+import { stockCard as words } from './words'
 
 const newId = (): string => crypto.randomUUID()
 const jobs = useOpenJob()
@@ -32,7 +33,7 @@ const sheetSize = computed(() => {
 })
 const titled = computed(() => bench.stocks.map((record) => ({ ...record, name: stockTitle(record) })))
 const shown = computed(() => stock.value && { ...stock.value, name: stockTitle(stock.value) })
-const describe = ({ family, readings }: Stock): string => `${family}, ${readings.length || 'no'} readings`
+const describe = ({ family, readings }: Stock): string => words.readings(family, readings.length)
 
 /** Slots may say that the sheet is another than was read: what is cut goes by that. */
 const believed = computed(() => {
@@ -40,10 +41,7 @@ const believed = computed(() => {
   const read = thicknessOf(stock.value).mean
   if (mean === read) return ''
   const as = say.value.fine(mean)
-  return (
-    `Slots and calipers say that it is nearer ${as}, and slots and tabs are drawn for that. ` +
-    'Read it again to be sure.'
-  )
+  return words.slotsCalipersSay(as)
 })
 
 function use({ id }: Stock): void {
@@ -59,7 +57,7 @@ function add(record: Stock): void {
 <template>
   <section ref="root" class="card grid min-w-0 gap-2.5" aria-labelledby="stock-title">
     <div class="flex flex-wrap items-center justify-between gap-2">
-      <h2 id="stock-title">Stock and its thickness</h2>
+      <h2 id="stock-title">{{ words.stockThickness }}</h2>
       <span class="flex flex-wrap gap-1.5">
         <button
           v-if="stock"
@@ -68,32 +66,32 @@ function add(record: Stock): void {
           @click="add(newBatch(stock, newId(), 'new batch'))"
         >
           <CopyPlus :size="14" aria-hidden="true" />
-          New batch
+          {{ words.newBatch }}
         </button>
         <button
           type="button"
           class="btn px-2 py-1"
-          @click="add({ ...newStock(newId(), `Sheet material ${bench.stocks.length + 1}`), ...sheetSize })"
+          @click="add({ ...newStock(newId(), words.sheetMaterial(bench.stocks.length + 1)), ...sheetSize })"
         >
           <Plus :size="14" aria-hidden="true" />
-          Add stock
+          {{ words.addStock }}
         </button>
       </span>
     </div>
     <PickRecord
       data-field="stock"
-      label="Cut from"
+      :label="words.cutFrom"
       :records="titled"
       :model-value="shown"
-      empty="choose a stock"
+      :empty="words.chooseStock"
       :describe="describe"
       @update:model-value="use"
     />
-    <ul v-if="jobs.job.measure.more.length > 0" class="grid gap-1 text-[13px]" aria-label="Also cut from">
+    <ul v-if="jobs.job.measure.more.length > 0" class="grid gap-1 text-[13px]" :aria-label="words.alsoCut">
       <li v-for="each in jobs.job.measure.more" :key="each.stock.id" class="flex items-center gap-2">
-        <span class="min-w-0 flex-1 truncate">Also cut from {{ stockTitle(each.stock) }}</span>
+        <span class="min-w-0 flex-1 truncate">{{ words.alsoCutFrom(stockTitle(each.stock)) }}</span>
         <button type="button" class="btn px-2 py-0.5" @click="materials.chooseStock(each.stock.id)">
-          Measure with this one
+          {{ words.measureWithThis }}
         </button>
       </li>
     </ul>
@@ -109,8 +107,7 @@ function add(record: Stock): void {
       <StockFields :stock="stock" @change="edits.change" />
     </template>
     <p v-else class="note">
-      Choose the batch of sheet you will cut, or add it: its label is only a name, its thickness is measured
-      here.
+      {{ words.chooseBatchSheet }}
     </p>
   </section>
 </template>

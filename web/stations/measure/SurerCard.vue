@@ -11,6 +11,7 @@ import { useOpenJob } from '@web/stores/job'
 import { useMessages } from '@web/stores/messages'
 import { trialBy } from '@core/job'
 import { useTrial } from './trial'
+import { surerCard as words } from './words'
 
 /** What could be measured to be surer of the fit, with its minutes and what it would bring. */
 const jobs = useOpenJob()
@@ -21,30 +22,30 @@ const { trial, take } = useTrial()
 const router = useRouter()
 
 const WHAT: Record<Next['what'], { title: string; how: string }> = {
-  squares: { title: 'Two more squares', how: 'Cut and measure them above, under Kerf.' },
+  squares: { title: words.twoMoreSquares, how: words.cutMeasureThem },
   play: {
-    title: 'The play of one joint, after the cut',
-    how: 'Notch minus tab, with the same calipers. Write it down in Log, with that cut.',
+    title: words.playJointAfter,
+    how: words.notchMinusTab,
   },
   calipers: {
-    title: 'Calipers on a gauge',
-    how: 'Measure something whose size you know: a gauge block, a coin, a feeler. Zero them first.',
+    title: words.calipersGauge,
+    how: words.measureSomethingWhose,
   },
   face: {
-    title: 'The squares from the other face',
-    how: 'Turn the squares over and touch them near the other face: cuts are seldom upright.',
+    title: words.squaresOtherFace,
+    how: words.turnSquaresOver,
   },
   place: {
-    title: 'Squares from three places of the bed',
-    how: 'One in the middle, one in each far corner: focus differs over a bed.',
+    title: words.squaresThreePlaces,
+    how: words.middleEachFar,
   },
   day: {
-    title: 'Three squares on another day',
-    how: 'A warm tube and a damp sheet cut differently: three days show by how much.',
+    title: words.threeSquaresAnother,
+    how: words.warmTubeDamp,
   },
   setting: {
-    title: 'Squares at the setting of this job',
-    how: 'More or less energy takes more or less away. Cut three at the setting that Tune has.',
+    title: words.squaresSettingJob,
+    how: words.moreLessEnergy,
   },
 }
 const MOST = 4
@@ -108,8 +109,7 @@ function keep(about: Check): void {
   const { machine, stock, kerf } = jobs.job.measure
   if (size.value === null || reading.value === null || !kerf || !machine || !stock) return
   const off = offOf(about, size.value, reading.value)
-  error.value =
-    Math.abs(off) > UNLIKELY ? 'That is more than a kerf: are both figures of the same thing?' : ''
+  error.value = Math.abs(off) > UNLIKELY ? words.moreKerfBoth : ''
   if (error.value) return
   const record: CheckRecord = {
     id: crypto.randomUUID(),
@@ -133,10 +133,7 @@ function keep(about: Check): void {
   )
   if (!done) return
   open.value = null
-  useMessages().say(
-    'said',
-    `${WHAT[about].title}: kept. Kerf is now taken as ${say.value.fine(derived.box.kerf.width)}.`,
-  )
+  useMessages().say('said', words.keptKerfNow(WHAT[about].title, say.value.fine(derived.box.kerf.width)))
 }
 </script>
 
@@ -147,14 +144,13 @@ function keep(about: Check): void {
     aria-labelledby="surer-title"
     data-field="surer"
   >
-    <h2 id="surer-title">What would make it surer</h2>
+    <h2 id="surer-title">{{ words.makeSurer }}</h2>
     <ul class="grid gap-2">
       <li v-for="step in steps" :key="step.what" class="grid gap-1">
         <p class="flex flex-wrap items-baseline justify-between gap-x-3 text-sm">
           <strong>{{ WHAT[step.what].title }}</strong>
           <span class="num">
-            {{ step.minutes }} min: {{ derived.fit.wanted }} {{ percent(step.from) }} →
-            {{ percent(step.to) }}
+            {{ words.min(step.minutes, derived.fit.wanted, percent(step.from), percent(step.to)) }}
           </span>
         </p>
         <p class="note">{{ WHAT[step.what].how }}</p>
@@ -165,7 +161,7 @@ function keep(about: Check): void {
             class="btn px-2 py-0.5"
             @click="prepare(step.what)"
           >
-            {{ SQUARES[step.what] ? `Prepare ${SQUARES[step.what]} squares` : 'Go to Log' }}
+            {{ SQUARES[step.what] ? words.prepareSquares(SQUARES[step.what]!) : words.goLog }}
           </button>
           <button
             v-if="isCheck(step.what)"
@@ -174,7 +170,7 @@ function keep(about: Check): void {
             :aria-expanded="open === step.what"
             @click="begin(step.what)"
           >
-            Write it down
+            {{ words.writeDown }}
           </button>
         </div>
         <template v-if="isCheck(step.what)">
@@ -186,7 +182,7 @@ function keep(about: Check): void {
           >
             <FigureField
               class="w-36"
-              :label="step.what === 'calipers' ? 'The gauge is' : 'Squares are drawn'"
+              :label="step.what === 'calipers' ? words.theGaugeIs : words.squaresDrawn"
               :model-value="size"
               :limits="LENGTHS"
               :step="0.01"
@@ -194,7 +190,7 @@ function keep(about: Check): void {
             />
             <FigureField
               class="w-36"
-              :label="step.what === 'calipers' ? 'They show' : 'They measure, on the mean'"
+              :label="step.what === 'calipers' ? words.theyShow : words.measureMean"
               optional
               :model-value="reading"
               :limits="LENGTHS"
@@ -202,7 +198,9 @@ function keep(about: Check): void {
               @update:model-value="reading = $event"
               @clear="reading = null"
             />
-            <button type="submit" class="btn" :disabled="reading === null || size === null">Keep it</button>
+            <button type="submit" class="btn" :disabled="reading === null || size === null">
+              {{ words.keepIt }}
+            </button>
             <p v-if="error" class="w-full text-[13px] text-rowan" role="alert">{{ error }}</p>
           </form>
         </template>

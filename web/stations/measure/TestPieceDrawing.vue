@@ -7,6 +7,7 @@ import { lineData } from '@web/parts/svg-path'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { useTrial } from './trial'
+import { testPieceDrawing as words } from './words'
 
 const jobs = useOpenJob()
 const derived = useDerived()
@@ -25,7 +26,7 @@ const layers = computed(() =>
 </script>
 
 <template>
-  <section class="card" aria-label="Drawing of the test piece">
+  <section class="card" :aria-label="words.drawingTestPiece">
     <svg
       class="max-h-80 w-full"
       :viewBox="`-2 ${-piece.height - 2} ${piece.width + 4} ${piece.height + 4}`"

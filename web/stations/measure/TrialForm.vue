@@ -24,6 +24,8 @@ import { download } from '@web/data/download'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { useTrial } from './trial'
+import { common } from '@web/words'
+import { trialForm as words } from './words'
 
 const jobs = useOpenJob()
 const derived = useDerived()
@@ -34,16 +36,16 @@ const problem = computed(() => pieceProblem(piece.value, say.value))
 const begun = computed(() => trial.value.best !== null || trial.value.readings.some((each) => each !== null))
 
 const NOTES: Record<TestMethod, string> = {
-  squares: 'each read across and along',
-  strip: 'many cuts share one reading: the surest',
-  comb: 'finds your own snug, by feel',
-  slots: 'no calipers: push the sheet in',
+  squares: words.eachReadAcross,
+  strip: words.manyCutsShare,
+  comb: words.findsOwnSnug,
+  slots: words.noCalipersPush,
 }
 const methods = TEST_METHODS.map((value) => ({ value, label: METHOD_NAMES[value], note: NOTES[value] }))
 const WAYS = [
-  { value: 'both' as const, label: 'both ways' },
-  { value: 'across' as const, label: 'across only' },
-  { value: 'along' as const, label: 'along only' },
+  { value: 'both' as const, label: words.bothWays },
+  { value: 'across' as const, label: words.acrossOnly },
+  { value: 'along' as const, label: words.alongOnly },
 ]
 
 const { shape } = trialSchema
@@ -51,30 +53,30 @@ const { squares, strip, comb, slots, offcut } = shape
 /** The figures of each kind of test piece, with the limits that they are kept by. */
 const FIELDS = {
   squares: [
-    { key: 'side', label: 'Side', limits: limitsOf(squares.shape.side) },
-    { key: 'count', label: 'How many', kind: 'figure', limits: limitsOf(squares.shape.count) },
+    { key: 'side', label: words.side, limits: limitsOf(squares.shape.side) },
+    { key: 'count', label: common.howMany, kind: 'figure', limits: limitsOf(squares.shape.count) },
   ],
   strip: [
-    { key: 'length', label: 'Length', step: 10, limits: limitsOf(strip.shape.length) },
-    { key: 'lines', label: 'Lines, ends counted', kind: 'figure', limits: limitsOf(strip.shape.lines) },
+    { key: 'length', label: common.length, step: 10, limits: limitsOf(strip.shape.length) },
+    { key: 'lines', label: words.linesEndsCounted, kind: 'figure', limits: limitsOf(strip.shape.lines) },
   ],
   comb: [
-    { key: 'from', label: 'First, per side', kind: 'fine', step: 0.01, limits: limitsOf(comb.shape.from) },
-    { key: 'step', label: 'Step, per side', kind: 'fine', step: 0.005, limits: limitsOf(comb.shape.step) },
-    { key: 'count', label: 'Pairs', kind: 'figure', limits: limitsOf(comb.shape.count) },
+    { key: 'from', label: words.firstPerSide, kind: 'fine', step: 0.01, limits: limitsOf(comb.shape.from) },
+    { key: 'step', label: words.stepPerSide, kind: 'fine', step: 0.005, limits: limitsOf(comb.shape.step) },
+    { key: 'count', label: words.pairs, kind: 'figure', limits: limitsOf(comb.shape.count) },
   ],
   slots: [
     {
       key: 'step',
-      label: 'Step from slot to slot',
+      label: words.stepSlotSlot,
       kind: 'fine',
       step: 0.01,
       limits: limitsOf(slots.shape.step),
     },
-    { key: 'count', label: 'Slots', kind: 'figure', limits: limitsOf(slots.shape.count) },
+    { key: 'count', label: common.slots, kind: 'figure', limits: limitsOf(slots.shape.count) },
     {
       key: 'shift',
-      label: 'Widest, beyond the thickness',
+      label: words.widestBeyondThickness,
       kind: 'fine',
       step: 0.03,
       limits: limitsOf(slots.shape.shift),
@@ -96,8 +98,7 @@ async function write(kind: 'svg' | 'dxf'): Promise<void> {
   const made = pieceStatement(trial.value, derived.box.thickness, IN_METRIC)
   const file = {
     title: `${METHOD_NAMES[method]}, ${stock!.name}`,
-    statement:
-      `${made} Unit millimetres. Cut with ${settingWords(derived.choice.setting)} on ` + `${machine!.name}.`,
+    statement: words.unitMillimetresCut(made, settingWords(derived.choice.setting), machine!.name),
     width: piece.value.width,
     height: piece.value.height,
     paths: piece.value.paths,
@@ -110,10 +111,10 @@ async function write(kind: 'svg' | 'dxf'): Promise<void> {
 </script>
 
 <template>
-  <section class="card grid gap-2.5" aria-label="Test piece">
+  <section class="card grid gap-2.5" :aria-label="words.testPiece">
     <ChoiceRow
       data-field="kerf-method"
-      label="How to measure"
+      :label="words.howMeasure"
       stacked
       :model-value="trial.method"
       :options="methods"
@@ -122,7 +123,7 @@ async function write(kind: 'svg' | 'dxf'): Promise<void> {
     <ChoiceRow
       v-if="trial.method === 'squares'"
       data-field="square-ways"
-      label="Each square is read"
+      :label="words.eachSquareRead"
       :model-value="trial.squares.ways"
       :options="WAYS"
       @update:model-value="(ways) => take(reshaped(trial, 'squares', { ways }))"
@@ -138,7 +139,7 @@ async function write(kind: 'svg' | 'dxf'): Promise<void> {
       />
       <FigureField
         data-field="test-offcut"
-        label="Offcut width"
+        :label="words.offcutWidth"
         :model-value="trial.offcut.width"
         :limits="limitsOf(offcut.shape.width)"
         :step="10"
@@ -146,7 +147,7 @@ async function write(kind: 'svg' | 'dxf'): Promise<void> {
       />
       <FigureField
         data-field="test-offcut"
-        label="Offcut height"
+        :label="words.offcutHeight"
         :model-value="trial.offcut.height"
         :limits="limitsOf(offcut.shape.height)"
         :step="10"
@@ -154,7 +155,7 @@ async function write(kind: 'svg' | 'dxf'): Promise<void> {
       />
     </div>
     <p v-if="offcuts.length > 0" class="flex flex-wrap items-center gap-1 text-[13px]">
-      At hand:
+      {{ words.atHand }}
       <button
         v-for="({ width, height }, i) in offcuts"
         :key="i"
@@ -167,23 +168,29 @@ async function write(kind: 'svg' | 'dxf'): Promise<void> {
     </p>
     <p v-if="problem" class="text-[13px] text-rowan" role="alert">{{ problem }}</p>
     <p class="note">
-      {{ pieceStatement(trial, derived.box.thickness, say) }} Setting:
-      {{ settingWords(derived.choice.setting, say)
-      }}{{ derived.choice.standing === 'tested' ? '' : ' (not tested yet)' }}.
+      {{
+        words.settingNotTested(
+          pieceStatement(trial, derived.box.thickness, say),
+          settingWords(derived.choice.setting, say),
+          derived.choice.standing === 'tested',
+        )
+      }}
       <template v-if="trial.method === 'slots' && trial.slots.made">
-        Made round {{ say.length(trial.slots.made.mean) }}; later readings of the stock do not move it.
+        {{ words.madeRoundLater(say.length(trial.slots.made.mean)) }}
       </template>
     </p>
     <div class="flex gap-2">
       <button type="button" class="btn flex-1" :disabled="problem !== ''" @click="write('svg')">
         <FileDown :size="15" aria-hidden="true" />
-        Test piece, SVG
+        {{ words.testPieceSvg }}
       </button>
-      <button type="button" class="btn" :disabled="problem !== ''" @click="write('dxf')">DXF</button>
+      <button type="button" class="btn" :disabled="problem !== ''" @click="write('dxf')">
+        {{ words.dxf }}
+      </button>
     </div>
     <button v-if="begun" type="button" class="btn" @click="take(startAnew(trial))">
       <RotateCcw :size="15" aria-hidden="true" />
-      Start a new measurement
+      {{ words.startNewMeasurement }}
     </button>
   </section>
 </template>

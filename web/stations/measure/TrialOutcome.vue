@@ -5,6 +5,7 @@ import { useDerived } from '@web/stores/derived'
 import CombOutcome from './CombOutcome.vue'
 import KerfOutcome from './KerfOutcome.vue'
 import { useTrial } from './trial'
+import { trialOutcome as words } from './words'
 
 const derived = useDerived()
 const { trial, result, take } = useTrial()
@@ -17,15 +18,14 @@ const shifted = computed(() => {
 
 <template>
   <section class="card grid gap-2.5" aria-labelledby="outcome-title" aria-live="polite">
-    <h2 id="outcome-title">What it says</h2>
+    <h2 id="outcome-title">{{ words.whatItSays }}</h2>
     <KerfOutcome v-if="result.kerf" :kerf="result.kerf" />
     <CombOutcome v-else-if="result.comb" :comb="result.comb" />
     <p v-else class="note">
-      {{ METHOD_NAMES[trial.method] }}: cut the piece, then enter what you read. The result appears as soon as
-      there is enough for one.
+      {{ words.cutPieceEnter(METHOD_NAMES[trial.method]) }}
     </p>
     <button v-if="shifted" type="button" class="btn" @click="take(shifted)">
-      Make one shifted that way: {{ trial.method === 'comb' ? 'another comb' : 'another gauge' }}
+      {{ words.makeShiftedWay(trial.method === 'comb') }}
     </button>
   </section>
 </template>

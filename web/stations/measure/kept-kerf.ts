@@ -1,11 +1,11 @@
 import type { KerfResult } from '@core/kerf'
-import { counted } from '@core/length'
 import { withCurrentTrial } from '@core/job'
 import { useSay } from '@web/parts/say'
 import { useMessages } from '@web/stores/messages'
 import { useOpenJob } from '@web/stores/job'
 import { useKerfEdits } from './kerf-edits'
 import { useTrial } from './trial'
+import { keptKerf as words } from './words'
 
 const rounded = (value: number | null): number | null => (value === null ? null : Number(value.toFixed(5)))
 
@@ -19,8 +19,8 @@ export function useKeptKerf(): (kerf: KerfResult) => void {
   /** How a kerf came to be known, in a few words. */
   function how(): string {
     const { method, squares, strip } = trial.value
-    if (method === 'squares') return `${counted(result.value.squares!.n, 'square')} of ${squares.side} mm`
-    return method === 'strip' ? `Slit strip, ${strip.lines} lines` : 'Slot gauge'
+    if (method === 'squares') return words.squareMm(result.value.squares!.n, squares.side)
+    return method === 'strip' ? words.slitStripLines(strip.lines) : words.slotGauge
   }
 
   return ({ width, doubt, kx, ky }) => {
@@ -32,6 +32,6 @@ export function useKeptKerf(): (kerf: KerfResult) => void {
     const done = kerfs.record({ ...part, method, how: how() }, '', (draft) => {
       draft.measure.trials = withCurrentTrial(next, jobs.job.measure)
     })
-    if (done) useMessages().say('said', `Kerf ${say.value.fine(width)} is on the bench and in this job.`)
+    if (done) useMessages().say('said', words.kerfBenchJob(say.value.fine(width)))
   }
 }

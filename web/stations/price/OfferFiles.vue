@@ -7,6 +7,8 @@ import { download } from '@web/data/download'
 import { useSay } from '@web/parts/say'
 import { useMessages } from '@web/stores/messages'
 import { useOpenJob } from '@web/stores/job'
+import { common } from '@web/words'
+import { offerFiles as words } from './words'
 
 /** What a customer gets on paper. */
 const props = defineProps<{ bill: Bill }>()
@@ -20,23 +22,23 @@ async function write(kind: (typeof KINDS)[number]): Promise<void> {
   const offer = offerOf(kind, jobs.job, props.bill, new Date(), say.value)
   const name = `${fileStem(`${jobs.job.name} ${kind}`)}.pdf`
   await download([{ name, content: await writeOffer(offer, paper.value) }], name)
-  useMessages().say('said', `${name} written.`)
+  useMessages().say('said', common.fileWritten(name))
 }
 </script>
 
 <template>
   <section class="card flex flex-wrap items-end gap-2" aria-labelledby="offer-title">
-    <h2 id="offer-title" class="w-full text-base!">On paper</h2>
+    <h2 id="offer-title" class="w-full text-base!">{{ words.onPaper }}</h2>
     <button v-for="kind in KINDS" :key="kind" type="button" class="btn" @click="write(kind)">
       <FileDown :size="16" aria-hidden="true" />
-      {{ kind === 'quote' ? 'Quote' : 'Delivery note' }} as PDF
+      {{ words.asPdf(kind === 'quote') }}
     </button>
     <label class="text-[13px] font-medium">
-      Paper
+      {{ words.paper }}
       <select v-model="paper" class="input">
         <option v-for="name in PAPER_NAMES" :key="name">{{ name }}</option>
       </select>
     </label>
-    <p class="note w-full">A quote says what one and all cost; a delivery note says no prices.</p>
+    <p class="note w-full">{{ words.quoteSaysAll }}</p>
   </section>
 </template>

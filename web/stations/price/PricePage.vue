@@ -12,6 +12,8 @@ import { useOpenJob } from '@web/stores/job'
 import OfferFiles from './OfferFiles.vue'
 import TermsForm from './TermsForm.vue'
 import { usePrice } from './use-price'
+import { common } from '@web/words'
+import { pricePage as words } from './words'
 
 /** What the boxes of this job cost, what is asked for them, and what makes them dear. */
 const jobs = useOpenJob()
@@ -27,21 +29,17 @@ const oneIs = computed(() => {
   const own = setsOf(jobs.job)
   if (things.length === 1 && things[0].copies === own) return ''
   const names = things.map(({ name, copies }) => counted(copies / own, name, name).replace(/^1 /, ''))
-  return `One is ${names.join(', ')} together.`
+  return words.oneIsTogether(names.join(', '))
 })
 const forAll = computed(() =>
-  asked.value && terms.value.boxes > 1 ? `each, ${money(asked.value.bill.price, terms.value)} for all` : '',
+  asked.value && terms.value.boxes > 1 ? words.eachAll(money(asked.value.bill.price, terms.value)) : '',
 )
 /** What it costs the maker, and how sure that is. */
 const behind = computed(() => {
   if (!asked.value) return ''
   const { cost, less, more } = asked.value.bill
-  const clock =
-    more > 0.005
-      ? ` The machine’s clock may make it ${money(less, terms.value)} less ` +
-        `or ${money(more, terms.value)} more.`
-      : ''
-  return `It costs you ${money(cost / terms.value.boxes, terms.value)}.${clock} ${oneIs.value}`
+  const clock = more > 0.005 ? words.machinesClockMay(money(less, terms.value), money(more, terms.value)) : ''
+  return words.itCostsYou(money(cost / terms.value.boxes, terms.value), clock, oneIs.value)
 })
 /** What the box needs that is bought, and no line says yet. */
 const unsaid = computed(() => {
@@ -60,33 +58,33 @@ const bar = (share: number): { width: string } => ({ width: `${Math.max(0, share
 <template>
   <div class="grid max-w-6xl gap-3">
     <div class="flex flex-wrap items-center gap-2">
-      <RouterLink :to="{ params: { view: '' } }" class="btn-icon" aria-label="Back to Cut">
+      <RouterLink :to="{ params: { view: '' } }" class="btn-icon" :aria-label="words.backCut">
         <ChevronLeft :size="18" />
       </RouterLink>
-      <h1 class="text-xl!">What it costs</h1>
+      <h1 class="text-xl!">{{ words.whatItCosts }}</h1>
     </div>
     <div class="grid items-start gap-3 lg:grid-cols-[20rem_1fr]">
       <TermsForm class="max-lg:order-last" />
       <div class="grid min-w-0 gap-3">
         <section class="card grid gap-2" aria-labelledby="price-title">
-          <h2 id="price-title" class="text-base!">The price of {{ counted(terms.boxes, 'box', 'boxes') }}</h2>
+          <h2 id="price-title" class="text-base!">{{ words.priceBoxBoxes(terms.boxes) }}</h2>
           <p v-if="trouble" class="text-sm text-rowan" role="alert">{{ trouble }}</p>
-          <p v-else-if="!asked" class="note" role="status">Laying out, to see what it takes…</p>
+          <p v-else-if="!asked" class="note" role="status">{{ words.layingOutSee }}</p>
           <template v-else>
             <p data-testid="asked">
               <span class="num text-2xl font-semibold">{{ money(asked.bill.each, terms) }}</span>
               {{ forAll }}
               <span class="block text-sm text-quiet">{{ behind }}</span>
             </p>
-            <ul v-if="missing.length > 0" class="text-sm text-gorse" aria-label="Left out">
+            <ul v-if="missing.length > 0" class="text-sm text-gorse" :aria-label="words.leftOut">
               <li v-for="each in missing" :key="each">{{ each }}</li>
             </ul>
             <p v-if="unsaid.length > 0" class="text-sm">
-              This box needs {{ unsaid.map(({ what, count }) => `${count} × ${what}`).join(', ') }}.
-              <button type="button" class="btn ml-1" @click="take">Add to what is bought</button>
+              {{ words.boxNeeds(unsaid.map(({ what, count }) => `${count} × ${what}`).join(', ')) }}
+              <button type="button" class="btn ml-1" @click="take">{{ words.addBought }}</button>
             </p>
-            <h3 class="mt-1 text-sm font-semibold">What makes it dear</h3>
-            <ul class="grid gap-1.5" aria-label="What makes it dear">
+            <h3 class="mt-1 text-sm font-semibold">{{ words.makesDear }}</h3>
+            <ul class="grid gap-1.5" :aria-label="words.makesDear">
               <li v-for="line in lines" :key="line.what" class="text-sm">
                 <span class="flex justify-between gap-2">
                   <strong>{{ line.name }}</strong>
@@ -99,25 +97,25 @@ const bar = (share: number): { width: string } => ({ width: `${Math.max(0, share
               </li>
             </ul>
             <template v-if="savings.length > 0">
-              <h3 class="mt-1 text-sm font-semibold">What would save most</h3>
-              <ol class="grid gap-1 text-sm" aria-label="What would save most">
+              <h3 class="mt-1 text-sm font-semibold">{{ words.saveMost }}</h3>
+              <ol class="grid gap-1 text-sm" :aria-label="words.saveMost">
                 <li v-for="each in savings" :key="each.says" class="flex justify-between gap-3">
                   {{ each.says }}
-                  <span class="num shrink-0">{{ money(each.amount, terms) }} each</span>
+                  <span class="num shrink-0">{{ words.each(money(each.amount, terms)) }}</span>
                 </li>
               </ol>
             </template>
           </template>
         </section>
         <section class="card" aria-labelledby="counts-title">
-          <h2 id="counts-title" class="text-base!">By how many</h2>
+          <h2 id="counts-title" class="text-base!">{{ words.howMany }}</h2>
           <table class="mt-1 w-full text-sm">
             <thead>
               <tr class="text-left text-quiet">
-                <th scope="col" class="font-medium">Boxes</th>
-                <th scope="col" class="text-right font-medium">One</th>
-                <th scope="col" class="text-right font-medium">All</th>
-                <th scope="col" class="text-right font-medium">Your hours</th>
+                <th scope="col" class="font-medium">{{ common.boxes }}</th>
+                <th scope="col" class="text-right font-medium">{{ words.one }}</th>
+                <th scope="col" class="text-right font-medium">{{ words.all }}</th>
+                <th scope="col" class="text-right font-medium">{{ words.yourHours }}</th>
               </tr>
             </thead>
             <tbody>
@@ -133,14 +131,13 @@ const bar = (share: number): { width: string } => ({ width: `${Math.max(0, share
                   colspan="3"
                   class="text-right text-quiet"
                 >
-                  {{ refused.includes(count) ? 'cannot be laid out' : '…' }}
+                  {{ refused.includes(count) ? words.cannotLaidOut : '…' }}
                 </td>
               </tr>
             </tbody>
           </table>
           <p class="note mt-1">
-            Each count is laid out by itself. Where it is too much for one layout, the same run is cut again
-            and again.
+            {{ words.eachCountLaid }}
           </p>
         </section>
         <OfferFiles v-if="asked" :bill="asked.bill" />

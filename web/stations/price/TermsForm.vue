@@ -6,6 +6,8 @@ import { extraSchema, MOST_EXTRAS, priceTermsSchema, type Extra, type PriceTerms
 import FigureField from '@web/parts/FigureField.vue'
 import TextEntry from '@web/parts/TextEntry.vue'
 import { useOpenJob } from '@web/stores/job'
+import { common } from '@web/words'
+import { termsForm as words } from './words'
 
 /** What the maker reckons with: rates, minutes, what is bought, what goes on top, and who asks. */
 const jobs = useOpenJob()
@@ -15,22 +17,22 @@ const set = <K extends keyof PriceTerms>(key: K, value: PriceTerms[K]): void =>
   void jobs.edit((draft) => void (draft.price[key] = value), `price ${key}`)
 const per = computed(() => terms.value.currency)
 const FIGURES = computed((): { key: FigureName; label: string; unit: string; step: number }[] => [
-  { key: 'boxes', label: 'Boxes', unit: '', step: 1 },
-  { key: 'hour', label: 'Your hour', unit: per.value, step: 1 },
-  { key: 'machineHour', label: 'The machine’s hour', unit: per.value, step: 1 },
-  { key: 'setUp', label: 'To set up, once', unit: 'min', step: 5 },
-  { key: 'perSheet', label: 'At the bed, each sheet', unit: 'min', step: 1 },
-  { key: 'finishing', label: 'To finish, each box', unit: 'min', step: 1 },
-  { key: 'glue', label: 'Glue, a kilogram', unit: per.value, step: 1 },
+  { key: 'boxes', label: common.boxes, unit: '', step: 1 },
+  { key: 'hour', label: words.yourHour, unit: per.value, step: 1 },
+  { key: 'machineHour', label: words.machinesHour, unit: per.value, step: 1 },
+  { key: 'setUp', label: words.setUpOnce, unit: 'min', step: 5 },
+  { key: 'perSheet', label: words.bedEachSheet, unit: 'min', step: 1 },
+  { key: 'finishing', label: words.finishEachBox, unit: 'min', step: 1 },
+  { key: 'glue', label: words.glueKilogram, unit: per.value, step: 1 },
 ])
 const SHARES = [
-  { key: 'margin', label: 'On top', step: 5 },
-  { key: 'rest', label: 'Left over counts', step: 10 },
+  { key: 'margin', label: words.onTop, step: 5 },
+  { key: 'rest', label: words.leftOverCounts, step: 10 },
 ] as const
 const WORDS = [
-  { key: 'customer', label: 'Who asks' },
-  { key: 'seller', label: 'Who offers' },
-  { key: 'note', label: 'A line for the customer' },
+  { key: 'customer', label: words.whoAsks },
+  { key: 'seller', label: words.whoOffers },
+  { key: 'note', label: words.lineCustomer },
 ] as const
 const limits = (key: keyof PriceTerms) => limitsOf(priceTermsSchema.shape[key] as never)
 const percent = (key: 'margin' | 'rest') => {
@@ -47,7 +49,7 @@ const change = (at: number, part: Partial<Extra>): void =>
 
 <template>
   <section class="card grid content-start gap-3" aria-labelledby="terms-title">
-    <h2 id="terms-title" class="text-base!">What you reckon with</h2>
+    <h2 id="terms-title" class="text-base!">{{ words.whatYouReckon }}</h2>
     <div class="grid grid-cols-2 items-start gap-2">
       <FigureField
         v-for="{ key, label, unit, step } in FIGURES"
@@ -74,7 +76,7 @@ const change = (at: number, part: Partial<Extra>): void =>
         @update:model-value="set(key, $event / 100)"
       />
       <label class="text-[13px] font-medium">
-        Currency
+        {{ words.currency }}
         <TextEntry
           class="input"
           :maxlength="6"
@@ -86,14 +88,14 @@ const change = (at: number, part: Partial<Extra>): void =>
       </label>
     </div>
     <fieldset class="grid gap-2">
-      <legend class="text-[13px] font-medium">Bought for each box</legend>
+      <legend class="text-[13px] font-medium">{{ words.boughtEachBox }}</legend>
       <div
         v-for="(extra, i) in terms.extras"
         :key="i"
         class="grid grid-cols-[1fr_4.5rem_5.5rem_auto] items-end gap-1.5"
       >
         <label class="text-[13px]">
-          What
+          {{ words.what }}
           <TextEntry
             class="input"
             :maxlength="60"
@@ -104,14 +106,14 @@ const change = (at: number, part: Partial<Extra>): void =>
         </label>
         <FigureField
           kind="figure"
-          label="Count"
+          :label="words.count"
           :model-value="extra.count"
           :limits="EXTRA.count"
           @update:model-value="change(i, { count: $event })"
         />
         <FigureField
           kind="figure"
-          label="Each"
+          :label="words.each"
           :unit="per"
           :model-value="extra.each"
           :limits="EXTRA.each"
@@ -120,7 +122,7 @@ const change = (at: number, part: Partial<Extra>): void =>
         <button
           type="button"
           class="btn-icon"
-          :aria-label="`Remove ${extra.what}`"
+          :aria-label="words.remove(extra.what)"
           @click="
             set(
               'extras',
@@ -139,7 +141,7 @@ const change = (at: number, part: Partial<Extra>): void =>
         @click="set('extras', [...terms.extras, { what: 'magnets', count: 1, each: 0 }])"
       >
         <Plus :size="15" aria-hidden="true" />
-        Add a line
+        {{ words.addLine }}
       </button>
     </fieldset>
     <div class="grid gap-2">
@@ -156,8 +158,8 @@ const change = (at: number, part: Partial<Extra>): void =>
       <FigureField
         class="w-40"
         kind="figure"
-        label="The quote holds for"
-        unit="days"
+        :label="words.quoteHolds"
+        :unit="words.days"
         data-field="price-days"
         :model-value="terms.days"
         :limits="limits('days')"

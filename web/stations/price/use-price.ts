@@ -5,6 +5,7 @@ import type { Priced } from '@core/say'
 import type { PriceAnswer, PriceRequest } from '@web/workers/pricing'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
+import { usePrice as words } from './words'
 
 /** Counts that are always looked at beside the one that is asked for. */
 const COUNTS = [1, 10, 100]
@@ -21,7 +22,7 @@ export interface Prices {
   trouble: ComputedRef<string>
 }
 
-const CANNOT = 'This cannot be laid out on its sheets, so it has no price. See Lay out.'
+const CANNOT = words.cannotLaidOut
 
 /** What a job costs by the layouts of its counts, which a worker of its own makes. */
 export function usePrice(): Prices {
@@ -43,7 +44,7 @@ export function usePrice(): Prices {
     started.onmessage = hear
     started.onerror = () => {
       worker = null
-      failure.value = 'The price could not be worked out: reload the page. What you typed is kept.'
+      failure.value = words.priceCouldNot
     }
     return started
   }

@@ -12,6 +12,7 @@ import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { useShapeThing } from '@web/stores/shape-thing'
 import { useBoxEdits } from './box-edits'
+import { addForm as words } from './form-words'
 
 /** What this box can have beside what it has, and why not the rest. */
 const { box, thickness, setFitting } = useBoxEdits()
@@ -60,7 +61,7 @@ const mayAddBox = computed(() => isOwn.value && thingsOf(jobs.job).length <= MOS
 
 <template>
   <div class="grid content-start gap-2.5">
-    <div class="flex flex-wrap gap-1.5" role="group" aria-label="On this box">
+    <div class="flex flex-wrap gap-1.5" role="group" :aria-label="words.onThisBox">
       <button
         v-for="{ thing, title } in others"
         :key="thing"
@@ -92,7 +93,7 @@ const mayAddBox = computed(() => isOwn.value && thingsOf(jobs.job).length <= MOS
       <strong>{{ capitalised(title) }}:</strong>
       {{ why }}
     </p>
-    <p class="text-[13px] font-semibold">To this job</p>
+    <p class="text-[13px] font-semibold">{{ words.toThisJob }}</p>
     <div class="flex flex-wrap gap-1.5">
       <button
         v-if="mayAddBox"
@@ -103,7 +104,7 @@ const mayAddBox = computed(() => isOwn.value && thingsOf(jobs.job).length <= MOS
         @click="addBox"
       >
         <Plus :size="14" aria-hidden="true" />
-        Another thing
+        {{ words.anotherThing }}
       </button>
       <button
         v-for="{ thing, title } in more"

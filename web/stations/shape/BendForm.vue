@@ -20,6 +20,7 @@ import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { useBoxEdits, useProblems } from './box-edits'
 import PictureChoice from './PictureChoice.vue'
+import { bendForm as words } from './form-words'
 
 /** Panels that are one sheet, slit so that it bends round the edges between them. */
 const problems = useProblems()
@@ -38,23 +39,20 @@ const choose = (kind: BendKind): boolean => change(withBends(box.value, kind, th
 const set = (part: Partial<Bends>, key: string): boolean => changeIn('bends', part, `bend ${key}`)
 const { shape } = bendsSchema
 const FIELDS = [
-  { key: 'radius' as const, label: 'Inside radius', step: 1 },
-  { key: 'link' as const, label: 'Width of a link', step: 0.1 },
-  { key: 'slit' as const, label: 'Length of a slit', step: 1 },
-  { key: 'bridge' as const, label: 'Bridge between slits', step: 0.5 },
+  { key: 'radius' as const, label: words.insideRadius, step: 1 },
+  { key: 'link' as const, label: words.widthLink, step: 0.1 },
+  { key: 'slit' as const, label: words.lengthSlit, step: 1 },
+  { key: 'bridge' as const, label: words.bridgeBetweenSlits, step: 0.5 },
 ]
 const LIES: { value: SlitsLie; label: string }[] = [
-  { value: 'along', label: 'along it' },
-  { value: 'across', label: 'across it' },
-  { value: 'any', label: 'either way' },
+  { value: 'along', label: words.alongIt },
+  { value: 'across', label: words.acrossIt },
+  { value: 'any', label: words.eitherWay },
 ]
 const grainNote = computed(() => {
   const { grain } = box.value.bends
-  if ((jobs.job.measure.stock?.grain ?? 'none') === 'none')
-    return 'No face grain is on record for this stock: say in Measure how it runs, and Lay out keeps to it.'
-  return grain === 'any'
-    ? 'Lay out may turn the sheet either way: links along the grain bear more than those across it.'
-    : `Lay out turns the sheet so that its slits run ${grain} the face grain.`
+  if ((jobs.job.measure.stock?.grain ?? 'none') === 'none') return words.noFaceGrain
+  return grain === 'any' ? words.layOutMay : words.layOutTurns(grain)
 })
 const report = computed(() => bendReport(box.value, derived.box))
 const working = computed(
@@ -68,16 +66,17 @@ async function writePiece(): Promise<void> {
   const piece = makeBendPiece(box.value.bends, thickness.value, kerf.width, compensation.x)
   const widths = piece.strips.map(({ name }) => name).join(', ')
   const file = {
-    title: `Bend test, ${stock?.name ?? 'no stock'}`,
-    statement:
-      `Five strips with links ${widths} mm wide after cutting, slits ` +
-      `${IN_METRIC.length(box.value.bends.slit)} long. Unit millimetres. Kerf ` +
-      `${IN_METRIC.length(kerf.width)}, outlines compensated by ` +
-      `${IN_METRIC.length(compensation.x)} per side.`,
+    title: words.bendTestNo(stock?.name),
+    statement: words.fiveStripsLinks(
+      widths,
+      IN_METRIC.length(box.value.bends.slit),
+      IN_METRIC.length(kerf.width),
+      IN_METRIC.length(compensation.x),
+    ),
     ...piece,
     ...(machine ? { colours: machine.colours } : {}),
   }
-  const name = `${fileStem(`bend test ${stock?.name ?? ''}`)}.svg`
+  const name = `${fileStem(words.bendTest(stock?.name ?? ''))}.svg`
   const { writeSvg } = await import('@web/data/written-files') // fetched when it is wanted
   await download([{ name, content: writeSvg(file) }], name)
 }
@@ -87,7 +86,7 @@ async function writePiece(): Promise<void> {
   <div class="grid content-start gap-2">
     <PictureChoice
       data-field="bends"
-      label="Which panels are one sheet"
+      :label="words.panelsSheet"
       :model-value="box.bends.kind"
       :options="options"
       @update:model-value="choose"
@@ -112,16 +111,20 @@ async function writePiece(): Promise<void> {
       </div>
       <template v-if="report">
         <div class="flex flex-wrap gap-x-4 gap-y-1" data-testid="bend-report">
-          <WorkedFigure label="Flat length of a bend" :text="say.length(report.zone.flat)" />
-          <WorkedFigure label="Links" :text="`${report.zone.rows}, each ${report.twist.toFixed(1)}°`" />
-          <WorkedFigure label="Shear" :text="report.shear.toFixed(4)" :working="working ?? undefined" />
+          <WorkedFigure :label="words.flatLengthBend" :text="say.length(report.zone.flat)" />
+          <WorkedFigure :label="words.links" :text="words.each(report.zone.rows, report.twist.toFixed(1))" />
+          <WorkedFigure
+            :label="words.shear"
+            :text="report.shear.toFixed(4)"
+            :working="working ?? undefined"
+          />
         </div>
         <p class="text-[13px]" data-testid="bend-odds">{{ bendLine(report) }}</p>
-        <p class="note">To close it is {{ forceWord(report.force) }}.</p>
+        <p class="note">{{ words.toCloseIt(forceWord(report.force)) }}</p>
       </template>
       <ChoiceRow
         data-field="bend-grain"
-        label="How its slits lie to the face grain"
+        :label="words.howSlitsLie"
         :model-value="box.bends.grain"
         :options="LIES"
         @update:model-value="set({ grain: $event }, 'grain')"
@@ -130,17 +133,17 @@ async function writePiece(): Promise<void> {
       <ToggleSwitch
         v-if="loosePanels(box).length === 1"
         data-field="bend-latch"
-        label="A wedge through a tongue holds it shut"
+        :label="words.wedgeThroughTongue"
         :model-value="box.bends.latch"
         @update:model-value="set({ latch: $event }, 'latch')"
       />
       <p v-if="problems.latch" class="text-[13px] text-rowan" role="alert">{{ problems.latch }}</p>
       <button type="button" class="btn px-2 py-1" @click="writePiece">
         <FileDown :size="14" aria-hidden="true" />
-        Bend test piece, five strips
+        {{ words.bendTestPiece }}
       </button>
       <p class="note">
-        Bend each strip slowly, and write down in Log at what angle it broke, or that it held.
+        {{ words.bendEachStrip }}
       </p>
     </template>
   </div>

@@ -5,6 +5,7 @@ import { limitsOf } from '@core/limits'
 import FigureField from '@web/parts/FigureField.vue'
 import { useSay } from '@web/parts/say'
 import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
+import { boltFields as words } from './field-words'
 
 /** Bolts and captive nuts along edges: whether, how many, and which. */
 const props = defineProps<{ group: EdgeGroup; name: string; bolts: Bolts | null }>()
@@ -22,34 +23,39 @@ const choose = (event: Event): void =>
 <template>
   <div class="grid gap-1.5" :data-field="`bolts-${group}`">
     <ToggleSwitch
-      :label="`Bolts and captive nuts, ${name}`"
+      :label="words.boltsCaptiveNuts(name)"
       :model-value="bolts !== null"
       @update:model-value="$emit('change', $event ? FIRST : null, '')"
     />
     <div v-if="bolts" class="grid grid-cols-3 gap-2">
       <label class="text-[13px] font-medium">
-        Size
+        {{ words.size }}
         <select class="input font-sans!" :value="bolts.size" @change="choose">
           <option v-for="size in BOLT_SIZES" :key="size" :value="size">{{ size }}</option>
         </select>
       </label>
       <FigureField
-        label="Per edge"
+        :label="words.perEdge"
         kind="figure"
         :model-value="bolts.count"
         :limits="limitsOf(shape.count)"
         @update:model-value="set({ count: $event }, 'count')"
       />
       <FigureField
-        label="Bolt length"
+        :label="words.boltLength"
         :model-value="bolts.length"
         :limits="limitsOf(shape.length)"
         @update:model-value="set({ length: $event }, 'length')"
       />
     </div>
     <p v-if="bolts" class="note">
-      Hole {{ say.short(BOLTS[bolts.size].hole) }}, nut {{ say.shortPlain(BOLTS[bolts.size].flats) }} across
-      flats, {{ say.short(BOLTS[bolts.size].nut) }} high.
+      {{
+        words.holeNutAcross(
+          say.short(BOLTS[bolts.size].hole),
+          say.shortPlain(BOLTS[bolts.size].flats),
+          say.short(BOLTS[bolts.size].nut),
+        )
+      }}
     </p>
   </div>
 </template>

@@ -6,6 +6,7 @@ import BoxPicture from '@web/parts/BoxPicture.vue'
 import { whenQuiet } from '@web/parts/quiet'
 import { useSeen } from '@web/parts/seen'
 import { useOpenJob } from '@web/stores/job'
+import { choicePicture as words } from './words'
 
 /** What this very box would become. */
 const props = defineProps<{ box: BoxSpec }>()
@@ -29,7 +30,7 @@ const picture = whenQuiet<Picture | null | undefined>(
   <span ref="root" class="grid h-10 w-full">
     <BoxPicture v-if="picture" :picture="picture" class="h-10 w-full" />
     <span v-else class="place-self-center text-[11px] text-quiet">
-      {{ picture === null ? 'not on this box' : '' }}
+      {{ picture === null ? words.notBox : '' }}
     </span>
   </span>
 </template>

@@ -7,6 +7,7 @@ import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { useBoxEdits } from './box-edits'
+import { contentsFields as words } from './field-words'
 
 /** Whether the thing goes in, with how much to spare, and the box made the size for it. */
 const props = defineProps<{ own: FittingOf<'contents'> }>()
@@ -24,19 +25,25 @@ const isRight = computed(() => {
   const by = short.value
   return by !== null && Math.max(Math.abs(by.x), Math.abs(by.y), Math.abs(by.z)) < NEAR
 })
-const words = computed(() => {
+const sides = computed(() => {
   const by = short.value
-  if (!by) return ''
-  const sides = [
-    ['width', by.x],
-    ['depth', by.y],
-    ['height', by.z],
-  ] as const
-  const missing = sides.filter(([, more]) => more > NEAR)
-  if (missing.length > 0)
-    return `Missing: ${missing.map(([side, more]) => `${say.value.short(more, 2)} of ${side}`).join(', ')}.`
-  const spare = sides.map(([side, more]) => `${say.value.short(Math.max(0, -more), 2)} of ${side}`)
-  return isRight.value ? 'It goes in just so.' : `It goes in, with ${spare.join(', ')} to spare.`
+  return by
+    ? ([
+        ['width', by.x],
+        ['depth', by.y],
+        ['height', by.z],
+      ] as const)
+    : []
+})
+const missing = computed(() => sides.value.filter(([, more]) => more > NEAR))
+const verdict = computed(() => {
+  if (sides.value.length === 0) return ''
+  if (missing.value.length > 0)
+    return words.missing(
+      missing.value.map(([side, more]) => words.of(say.value.short(more, 2), side)).join(', '),
+    )
+  const spare = sides.value.map(([side, more]) => words.of(say.value.short(Math.max(0, -more), 2), side))
+  return isRight.value ? words.goesJust : words.goesSpare(spare.join(', '))
 })
 function fit(): void {
   const sized = sizedFor(jobs.job)
@@ -47,8 +54,10 @@ function fit(): void {
 </script>
 
 <template>
-  <p class="text-sm" :class="words.startsWith('Missing') ? 'text-gorse' : ''" role="status">{{ words }}</p>
+  <p class="text-sm" :class="missing.length > 0 ? 'text-gorse' : ''" role="status">
+    {{ verdict }}
+  </p>
   <button type="button" class="btn justify-self-start" :disabled="isRight" @click="fit">
-    Make the box the size for it
+    {{ words.makeBoxSize }}
   </button>
 </template>

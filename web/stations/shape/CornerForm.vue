@@ -10,6 +10,7 @@ import { useBoxEdits, useProblems } from './box-edits'
 import FollowField from './FollowField.vue'
 import PictureChoice from './PictureChoice.vue'
 import TabRules from './TabRules.vue'
+import { cornerForm as words } from './form-words'
 
 /** How the walls meet. */
 const problems = useProblems()
@@ -32,7 +33,7 @@ const canBolt = computed(() => box.value.corners.kind !== 'lap' && !box.value.pl
     <PictureChoice
       v-if="!box.plan"
       data-field="corner-joint"
-      label="How the walls meet"
+      :label="words.howWallsMeet"
       :model-value="box.corners.kind"
       :options="options"
       @update:model-value="choose"
@@ -40,7 +41,7 @@ const canBolt = computed(() => box.value.corners.kind !== 'lap' && !box.value.pl
     <ChoiceRow
       v-if="!box.plan"
       data-field="wall-order"
-      :label="box.corners.kind === 'lap' ? 'Slots open upward in' : 'Walls that run past the others'"
+      :label="box.corners.kind === 'lap' ? words.slotsOpenUpward : words.wallsRunPast"
       :model-value="box.corners.leads"
       :options="LEADS"
       @update:model-value="changeIn('corners', { leads: $event })"
@@ -49,7 +50,7 @@ const canBolt = computed(() => box.value.corners.kind !== 'lap' && !box.value.pl
       field="set-in"
       v-if="box.corners.kind !== 'fingers'"
       data-field="set-in"
-      :label="box.corners.kind === 'lap' ? 'Set in from the ends' : 'The others set in by'"
+      :label="box.corners.kind === 'lap' ? words.setEnds : words.othersSet"
       :model-value="box.corners.setIn"
       :limits="limitsOf(setIn)"
       :problem="problems['set-in'] ?? ''"
@@ -61,7 +62,7 @@ const canBolt = computed(() => box.value.corners.kind !== 'lap' && !box.value.pl
         class="text-[13px] font-medium"
         data-field="uprights-over"
       >
-        Shared out over
+        {{ words.sharedOutOver }}
         <select
           class="input font-sans!"
           :value="box.tabs.over"
@@ -69,8 +70,8 @@ const canBolt = computed(() => box.value.corners.kind !== 'lap' && !box.value.pl
             changeIn('tabs', { over: ($event.target as HTMLSelectElement).value as 'between' | 'full' })
           "
         >
-          <option value="between">floor to rim</option>
-          <option value="full">the full height</option>
+          <option value="between">{{ words.floorRim }}</option>
+          <option value="full">{{ words.fullHeight }}</option>
         </select>
       </label>
     </TabRules>
@@ -84,14 +85,14 @@ const canBolt = computed(() => box.value.corners.kind !== 'lap' && !box.value.pl
     <div class="flex flex-wrap gap-x-4 gap-y-1">
       <ToggleSwitch
         data-field="keyed"
-        label="Unequal, so that no panel goes in upside down"
+        :label="words.unequalNoPanel"
         :model-value="box.tabs.keyed"
         @update:model-value="changeIn('tabs', { keyed: $event })"
       />
       <ToggleSwitch
         v-if="!box.plan"
         data-field="mirrored"
-        label="Opposite edges mirrored"
+        :label="words.oppositeEdgesMirrored"
         :model-value="box.tabs.mirrored"
         @update:model-value="changeIn('tabs', { mirrored: $event })"
       />

@@ -11,6 +11,7 @@ import { useBoxEdits, useProblems } from './box-edits'
 import CellsField from './CellsField.vue'
 import FollowField from './FollowField.vue'
 import PictureChoice from './PictureChoice.vue'
+import { dividerForm as words } from './form-words'
 
 /** Dividers: columns and rows of cells, and how they stand in the walls. */
 const problems = useProblems()
@@ -40,11 +41,11 @@ const setCells = (key: 'columns' | 'rows', cells: Cells): boolean => setRow(key,
 
 <template>
   <div class="grid content-start gap-2">
-    <p v-if="isDecided" class="note">The cabinet says how many there are, and where they stand.</p>
+    <p v-if="isDecided" class="note">{{ words.cabinetSaysHow }}</p>
     <template v-for="{ key, name } in isDecided ? [] : ROWS" :key="key">
       <CellsField
         :data-field="key"
-        :label="`${name}: a count, or widths`"
+        :label="words.countWidths(name)"
         :cells="dividers[key].cells"
         :problem="problems[key] ?? ''"
         @change="setCells(key, $event)"
@@ -53,7 +54,7 @@ const setCells = (key: 'columns' | 'rows', cells: Cells): boolean => setRow(key,
         <FollowField
           :field="`${key}-height`"
           :data-field="`${key}-height`"
-          :label="`Height, ${key}`"
+          :label="words.height(key)"
           :model-value="dividers[key].height"
           :limits="limitsOf(shape.columns.shape.height.unwrap())"
           optional
@@ -62,7 +63,7 @@ const setCells = (key: 'columns' | 'rows', cells: Cells): boolean => setRow(key,
           @clear="setRow(key, { height: null }, '')"
         />
         <FigureField
-          :label="`Above the floor, ${key}`"
+          :label="words.aboveFloor(key)"
           :model-value="dividers[key].lift"
           :limits="limitsOf(shape.columns.shape.lift)"
           @update:model-value="setRow(key, { lift: $event }, `${key} lift`)"
@@ -72,7 +73,7 @@ const setCells = (key: 'columns' | 'rows', cells: Cells): boolean => setRow(key,
     <template v-if="isThere">
       <PictureChoice
         data-field="into"
-        label="How they stand in the walls"
+        :label="words.howStandWalls"
         :model-value="dividers.into"
         :options="options"
         @update:model-value="choose"
@@ -82,7 +83,7 @@ const setCells = (key: 'columns' | 'rows', cells: Cells): boolean => setRow(key,
         <FollowField
           field="scoop"
           data-field="scoop"
-          label="Scoop for fingers"
+          :label="words.scoopFingers"
           :model-value="dividers.scoop"
           :limits="limitsOf(shape.scoop)"
           @update:model-value="changeIn('dividers', { scoop: $event }, 'scoop')"
@@ -90,7 +91,7 @@ const setCells = (key: 'columns' | 'rows', cells: Cells): boolean => setRow(key,
         <FigureField
           v-if="dividers.into === 'groove'"
           data-field="divider-depth"
-          label="Groove depth"
+          :label="words.grooveDepth"
           :model-value="dividers.depth"
           :limits="limitsOf(shape.depth)"
           :step="0.1"
@@ -100,7 +101,7 @@ const setCells = (key: 'columns' | 'rows', cells: Cells): boolean => setRow(key,
         <FigureField
           v-if="dividers.into !== 'tenon'"
           data-field="divider-play"
-          label="Play of the dividers"
+          :label="words.playDividers"
           :model-value="dividers.play"
           :limits="limitsOf(shape.play)"
           :step="0.05"
@@ -110,14 +111,14 @@ const setCells = (key: 'columns' | 'rows', cells: Cells): boolean => setRow(key,
       <ToggleSwitch
         v-if="box.floor.kind !== 'none'"
         data-field="divider-foot"
-        label="With tabs in the floor"
+        :label="words.tabsFloor"
         :model-value="dividers.foot"
         @update:model-value="changeIn('dividers', { foot: $event })"
       />
       <p class="note">
-        An empty height reaches the rim. Where dividers cross they are lapped, half way each.
+        {{ words.emptyHeightReaches }}
       </p>
     </template>
-    <p v-else class="note">“3” makes three equal cells; “50, 50, 2×30, rest” says each of them.</p>
+    <p v-else class="note">{{ words.makesThreeEqual }}</p>
   </div>
 </template>

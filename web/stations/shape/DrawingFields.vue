@@ -4,6 +4,7 @@ import { GROUP_USES, MOST_DRAWINGS, type Artwork, type Drawing, type GroupUse } 
 import { useSay } from '@web/parts/say'
 import { readArt } from '@web/workers/art'
 import { useBoxEdits } from './box-edits'
+import { drawingFields as words } from './field-words'
 
 /** Artwork read from a file: its unit is asked for where that does not say, and a use for each group. */
 const props = defineProps<{ drawing?: Drawing }>()
@@ -59,10 +60,10 @@ const use = (i: number, to: GroupUse): void =>
   <div class="grid gap-2 rounded border border-line p-2">
     <p v-if="drawing" class="text-[13px]">
       <strong>{{ drawing.name }}</strong>
-      <span class="num text-quiet">read as {{ say.size([drawing.width, drawing.height]) }}</span>
+      <span class="num text-quiet">{{ words.readAs(say.size([drawing.width, drawing.height])) }}</span>
     </p>
     <label v-if="!isFull" class="text-[13px] font-medium">
-      {{ drawing ? 'Another file, SVG or DXF' : 'A file, SVG or DXF' }}
+      {{ drawing ? words.anotherFileSvg : words.fileSvgDxf }}
       <input
         type="file"
         accept=".svg,.dxf"
@@ -71,11 +72,11 @@ const use = (i: number, to: GroupUse): void =>
         @change="read"
       />
     </label>
-    <p v-else class="note">{{ MOST_DRAWINGS }} drawings is the most that a box keeps. Remove one first.</p>
-    <p v-if="isReading" class="note" role="status">It is being read.</p>
+    <p v-else class="note">{{ words.drawingsMostBox(MOST_DRAWINGS) }}</p>
+    <p v-if="isReading" class="note" role="status">{{ words.beingRead }}</p>
     <p v-if="error" class="text-[13px] text-rowan" role="alert">{{ error }}</p>
     <fieldset v-if="waiting" class="grid gap-1">
-      <legend class="text-[13px] font-medium">The file does not say its unit. How large is it?</legend>
+      <legend class="text-[13px] font-medium">{{ words.fileNotSay }}</legend>
       <button
         v-for="{ name, mm, width, height } in waiting.sizes"
         :key="name"
@@ -95,17 +96,17 @@ const use = (i: number, to: GroupUse): void =>
       :key="group.name"
       class="flex items-center gap-2 text-[13px]"
     >
-      <span class="num min-w-0 flex-1 truncate">{{ group.name }}, {{ group.lines.length }} lines</span>
+      <span class="num min-w-0 flex-1 truncate">{{ words.lines(group.name, group.lines.length) }}</span>
       <select
         class="input w-28!"
         data-field="engraving-use"
-        :aria-label="`What ${group.name} is for`"
+        :aria-label="words.whatIsFor(group.name)"
         :value="group.use"
         @change="use(i, ($event.target as HTMLSelectElement).value as GroupUse)"
       >
         <option v-for="each in GROUP_USES" :key="each">{{ each }}</option>
       </select>
     </label>
-    <p class="note">Only use artwork that is yours, or that you may use.</p>
+    <p class="note">{{ words.onlyUseArtwork }}</p>
   </div>
 </template>

@@ -7,6 +7,7 @@ import { useOpenJob } from '@web/stores/job'
 import BoltFields from './BoltFields.vue'
 import { useBoxEdits } from './box-edits'
 import TabRule from './TabRule.vue'
+import { edgeForm as words } from './form-words'
 
 /** The joint of one edge: as its group has it, or its own. */
 const props = defineProps<{ edge: Edge }>()
@@ -18,8 +19,8 @@ const own = computed(() => box.value.edges[id.value] ?? null)
 const kind = computed(() => own.value?.kind ?? 'group')
 const ofGroup = computed(() => kindOf(box.value, props.edge.group))
 const KINDS = computed(() => [
-  { value: 'group', label: `as ${props.edge.group}` },
-  { value: 'fingers', label: ['tenon', 'lap'].includes(ofGroup.value) ? 'own tenons' : 'own fingers' },
+  { value: 'group', label: words.as(props.edge.group) },
+  { value: 'fingers', label: ['tenon', 'lap'].includes(ofGroup.value) ? words.ownTenons : words.ownFingers },
   { value: 'butt', label: 'butt' },
 ])
 const set = (part: Partial<EdgeOwn> | null, key = ''): boolean =>
@@ -36,17 +37,17 @@ const title = computed(() => props.edge.parts.join(' and '))
 </script>
 
 <template>
-  <section class="grid gap-2 border-t border-line pt-2" :aria-label="`Edge of ${title}`">
+  <section class="grid gap-2 border-t border-line pt-2" :aria-label="words.edgeOf(title)">
     <h3 class="text-sm font-semibold">{{ title }}: {{ edge.kind }}</h3>
     <ChoiceRow
       v-if="canDiffer(ofGroup)"
       data-field="edge-joint"
-      label="This edge"
+      :label="words.thisEdge"
       :model-value="kind"
       :options="KINDS"
       @update:model-value="choose"
     />
-    <p v-else class="note">Its kind is chosen for all {{ edge.group }} together.</p>
+    <p v-else class="note">{{ words.kindChosenAll(edge.group) }}</p>
     <TabRule
       v-if="own?.kind === 'fingers'"
       :group="edge.group"

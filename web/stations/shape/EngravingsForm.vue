@@ -17,6 +17,8 @@ import PictureFields from './PictureFields.vue'
 import { FIRST, isSet, KIND_NAMES, labelOf } from './motifs'
 import ListButtons from './ListButtons.vue'
 import PlaceFields from './PlaceFields.vue'
+import { common } from '@web/words'
+import { engravingsForm as words } from './form-words'
 
 /** What is burnt into the faces of the panels: words, scales, codes, artwork, placed by numbers. */
 const problems = useProblems()
@@ -42,20 +44,20 @@ const fields = computed(() => {
     }))
 })
 const LETTERS = [
-  { value: 'filled' as const, label: 'Filled letters' },
-  { value: 'single lines' as const, label: 'Single lines' },
+  { value: 'filled' as const, label: words.filledLetters },
+  { value: 'single lines' as const, label: words.singleLines },
 ]
 const UNITS = [
-  { value: 'mm' as const, label: 'Millimetres' },
-  { value: 'in' as const, label: 'Inches' },
+  { value: 'mm' as const, label: words.millimetres },
+  { value: 'in' as const, label: words.inches },
 ]
 const SIDES = [
-  { value: 'outside' as const, label: 'Outside' },
-  { value: 'inside' as const, label: 'Inside' },
+  { value: 'outside' as const, label: common.outside },
+  { value: 'inside' as const, label: common.inside },
 ]
 const DOTS = [
-  { value: 'diffused' as const, label: 'Dots for greys' },
-  { value: 'threshold' as const, label: 'Black or bare' },
+  { value: 'diffused' as const, label: words.dotsGreys },
+  { value: 'threshold' as const, label: words.blackBare },
 ]
 /** What has no areas is only followed. */
 const hasAreas = computed(() => {
@@ -69,7 +71,7 @@ const put = (list: Engraving[], key = ''): boolean => change({ engravings: list 
 const set = (part: Partial<Engraving>, key = ''): boolean =>
   put(
     engravings.value.map((each, i) => (i === index.value ? { ...each, ...part } : each)),
-    key && `engraving ${index.value} ${key}`,
+    key && words.engraving(index.value, key),
   )
 const setMotif = (part: object, key: string): boolean =>
   set({ motif: { ...engraving.value!.motif, ...part } as Motif }, key)
@@ -140,13 +142,12 @@ const redraw = (changed: Drawing): boolean =>
   change({ drawings: box.value.drawings.map((each) => (each.id === changed.id ? changed : each)) })
 const title = ({ motif, panel }: Engraving, i: number): string =>
   `${i + 1} ${KIND_NAMES[motif.kind]}, ${panel}`
-const BRACES = 'In braces, {job} becomes its name when it is cut, and {revision} the number of the next cut.'
 </script>
 
 <template>
   <div class="grid content-start gap-2" data-field="engravings">
     <ChoiceChips
-      label="Engravings of this box"
+      :label="words.engravingsBox"
       :titles="engravings.map(title)"
       :chosen="index"
       @choose="chosen = $event"
@@ -155,7 +156,7 @@ const BRACES = 'In braces, {job} becomes its name when it is cut, and {revision}
     <template v-if="engraving">
       <div class="grid grid-cols-2 gap-2">
         <label class="text-[13px] font-medium">
-          On the
+          {{ words.onThe }}
           <select
             class="input"
             data-field="engraving-panel"
@@ -166,7 +167,7 @@ const BRACES = 'In braces, {job} becomes its name when it is cut, and {revision}
           </select>
         </label>
         <label class="text-[13px] font-medium">
-          What
+          {{ words.what }}
           <select
             class="input"
             data-field="engraving-kind"
@@ -179,13 +180,13 @@ const BRACES = 'In braces, {job} becomes its name when it is cut, and {revision}
       </div>
       <ChoiceRow
         data-field="engraving-side"
-        label="On its"
+        :label="words.onIts"
         :options="SIDES"
         :model-value="engraving.side"
         @update:model-value="set({ side: $event })"
       />
       <label v-if="!isRead && 'text' in engraving.motif" class="text-[13px] font-medium">
-        {{ engraving.motif.kind === 'code' ? 'What it says' : 'Words' }}
+        {{ engraving.motif.kind === 'code' ? words.whatItSays : words.words }}
         <TextEntry
           class="input"
           required
@@ -198,7 +199,7 @@ const BRACES = 'In braces, {job} becomes its name when it is cut, and {revision}
       <ChoiceRow
         v-if="!isRead && engraving.motif.kind === 'text'"
         data-field="engraving-letters"
-        label="Letters"
+        :label="words.letters"
         :options="LETTERS"
         :model-value="engraving.motif.letters"
         @update:model-value="setMotif({ letters: $event }, '')"
@@ -206,7 +207,7 @@ const BRACES = 'In braces, {job} becomes its name when it is cut, and {revision}
       <ChoiceRow
         v-if="!isRead && engraving.motif.kind === 'ruler'"
         data-field="engraving-unit"
-        label="Divided in"
+        :label="words.dividedIn"
         :options="UNITS"
         :model-value="engraving.motif.unit"
         @update:model-value="setMotif({ unit: $event }, '')"
@@ -216,7 +217,7 @@ const BRACES = 'In braces, {job} becomes its name when it is cut, and {revision}
       <ChoiceRow
         v-if="!importing && engraving.motif.kind === 'picture'"
         data-field="engraving-way"
-        label="Greys"
+        :label="words.greys"
         :options="DOTS"
         :model-value="engraving.motif.way"
         @update:model-value="setMotif({ way: $event }, '')"
@@ -244,13 +245,13 @@ const BRACES = 'In braces, {job} becomes its name when it is cut, and {revision}
       </div>
       <ToggleSwitch
         data-field="engraving-over"
-        label="May run over the edge of its panel"
+        :label="words.mayRunOver"
         :model-value="engraving.over"
         @update:model-value="set({ over: $event })"
       />
       <ToggleSwitch
         data-field="engraving-mirrored"
-        label="On the opposite panel as well, at the mirrored place"
+        :label="words.oppositePanelWell"
         :model-value="engraving.mirrored"
         @update:model-value="set({ mirrored: $event })"
       />
@@ -263,6 +264,6 @@ const BRACES = 'In braces, {job} becomes its name when it is cut, and {revision}
       @copy="add(engraving)"
       @remove="remove"
     />
-    <p v-if="engraving && !isRead && 'text' in engraving.motif" class="note">{{ BRACES }}</p>
+    <p v-if="engraving && !isRead && 'text' in engraving.motif" class="note">{{ words.braces }}</p>
   </div>
 </template>

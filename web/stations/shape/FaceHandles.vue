@@ -6,6 +6,7 @@ import { baseOf, engravingsOn, ringsOfOpening, type Engraving, type Opening } fr
 import { bounds, type Bounds, type Point } from '@core/geometry'
 import { useUnits } from '@web/stores/units'
 import { useBoxEdits } from './box-edits'
+import { faceHandles as words } from './words'
 
 /**
  * What is on a panel can be taken hold of and moved; the figures of its place follow, in whole steps, and
@@ -30,7 +31,7 @@ const handles = computed((): Handle[] => {
   const openings = own(box.value.openings).map(({ each, index }): Handle => ({
     list: 'openings',
     index,
-    label: `Opening ${index + 1}, ${each.shape.kind}`,
+    label: words.opening(index + 1, each.shape.kind),
     at: bounds(
       ringsOfOpening(each, baseOf(box.value.openings.slice(0, index), each.panel, each.from, blank)).flat(),
     ),
@@ -39,7 +40,7 @@ const handles = computed((): Handle[] => {
   const engravings = own(box.value.engravings).flatMap(({ each, index }): Handle[] => {
     const found = engravingsOn({ ...box.value, engravings: [each] }, props.panel.id, blank)
     const points = found.flatMap(pointsOf)
-    const label = `Engraving ${index + 1}, ${each.motif.kind}`
+    const label = words.engraving(index + 1, each.motif.kind)
     const way = each.side === 'inside' ? -1 : 1
     return points.length > 0 ? [{ list: 'engravings', index, label, at: bounds(points), way }] : []
   })
@@ -116,7 +117,7 @@ function nudge(handle: Handle, event: KeyboardEvent): void {
     role="button"
     tabindex="0"
     style="touch-action: none"
-    :aria-label="`${handle.label}: drag it, or move it with the arrow keys`"
+    :aria-label="words.dragMoveArrow(handle.label)"
     @pointerdown.prevent="take(handle, $event)"
     @pointermove="move"
     @pointerup="held = null"

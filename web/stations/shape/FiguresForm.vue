@@ -6,6 +6,7 @@ import { useSay } from '@web/parts/say'
 import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
 import { tryTo } from '@web/refusals'
 import { useOpenJob } from '@web/stores/job'
+import { figuresForm as words } from './form-words'
 
 /** Figures that the maker names, for sums in other fields. */
 const jobs = useOpenJob()
@@ -57,17 +58,17 @@ const valueOf = (event: Event): string => (event.target as HTMLInputElement).val
         <div class="grid grid-cols-[6rem_1fr_1.75rem] items-center gap-1">
           <input
             class="input"
-            :aria-label="`Name of figure ${i + 1}`"
+            :aria-label="words.nameFigure(i + 1)"
             :value="figure.name"
             @change="change(i, { name: valueOf($event) })"
           />
           <input
             class="input"
-            :aria-label="`${figure.name} is`"
+            :aria-label="words.nameIs(figure.name)"
             :value="figure.text"
             @change="change(i, { text: valueOf($event) })"
           />
-          <button type="button" class="btn-icon" :aria-label="`Remove ${figure.name}`" @click="remove(i)">
+          <button type="button" class="btn-icon" :aria-label="words.remove(figure.name)" @click="remove(i)">
             <Trash2 :size="15" />
           </button>
         </div>
@@ -76,18 +77,17 @@ const valueOf = (event: Event): string => (event.target as HTMLInputElement).val
     </ul>
     <button type="button" class="btn" data-field="figures" @click="add">
       <Plus :size="14" aria-hidden="true" />
-      Name a figure
+      {{ words.nameAFigure }}
     </button>
     <ToggleSwitch
-      label="Keep this job as a kind of my own"
+      :label="words.keepJobKind"
       data-field="own-kind"
       :model-value="jobs.job.template"
       @update:model-value="keepAsKind"
     />
-    <p v-if="jobs.job.template" class="note">New job offers it, and asks for {{ asked }}.</p>
+    <p v-if="jobs.job.template" class="note">{{ words.newJobOffers(asked) }}</p>
     <p class="note">
-      The Σ beside a size, or “=” typed in it, lets it follow a sum, such as “2 × play + inner.width”. Known,
-      in {{ say.lengthUnit }}: {{ names }}.
+      {{ words.besideSizeTyped(say.lengthUnit, names) }}
     </p>
   </div>
 </template>

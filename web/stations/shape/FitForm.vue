@@ -10,6 +10,8 @@ import FigureField from '@web/parts/FigureField.vue'
 import { useSay } from '@web/parts/say'
 import { useOpenJob } from '@web/stores/job'
 import { useBoxEdits } from './box-edits'
+import { common } from '@web/words'
+import { fitForm as words } from './form-words'
 
 /** How tight joints are wanted, how far their ends stand out, and what slots and loose parts are given. */
 const jobs = useOpenJob()
@@ -38,9 +40,9 @@ function want(word: string): void {
   if (word !== 'own') setInterference(interferenceFor(word))
 }
 const PLAYS = [
-  { key: 'slots' as const, at: 'slot-play', label: 'Slots', step: 0.05 },
-  { key: 'laps' as const, at: 'lap-play', label: 'Laps, length', step: 0.1 },
-  { key: 'loose' as const, at: 'loose-play', label: 'Loose parts', step: 0.1 },
+  { key: 'slots' as const, at: 'slot-play', label: common.slots, step: 0.05 },
+  { key: 'laps' as const, at: 'lap-play', label: words.lapsLength, step: 0.1 },
+  { key: 'loose' as const, at: 'loose-play', label: words.looseParts, step: 0.1 },
 ]
 </script>
 
@@ -48,7 +50,7 @@ const PLAYS = [
   <div class="grid content-start gap-2.5">
     <ChoiceRow
       data-field="wanted-fit"
-      :label="`Fit you want (interference at each glue line, ${say.lengthUnit})`"
+      :label="words.fitWantInterference(say.lengthUnit)"
       :model-value="wanted"
       :options="fits"
       @update:model-value="want"
@@ -58,7 +60,7 @@ const PLAYS = [
         data-field="interference"
         term="interference"
         kind="fine"
-        label="Interference"
+        :label="words.interference"
         :model-value="jobs.job.interference"
         :limits="limitsOf(interferenceSchema)"
         :step="0.01"
@@ -67,7 +69,7 @@ const PLAYS = [
       <FigureField
         data-field="proud"
         term="proud"
-        label="Proud length"
+        :label="words.proudLength"
         :model-value="box.proud"
         :limits="limitsOf(shape.proud)"
         :step="0.1"
@@ -75,10 +77,9 @@ const PLAYS = [
       />
     </div>
     <p class="note">
-      Proud tab ends ({{ say.shortPlain(0.3) }} to {{ say.short(1) }}) are sanded flush; 0 keeps the dark
-      ends.
+      {{ words.proudTabEnds(say.shortPlain(0.3), say.short(1)) }}
     </p>
-    <p class="text-[13px] font-semibold">Play</p>
+    <p class="text-[13px] font-semibold">{{ words.play }}</p>
     <div class="grid grid-cols-2 gap-2">
       <FigureField
         v-for="{ key, at, label, step } in PLAYS"
@@ -92,6 +93,6 @@ const PLAYS = [
         @update:model-value="changeIn('play', { [key]: $event }, `play ${key}`)"
       />
     </div>
-    <p class="note">Added to the thickest reading for slots and grooves, both sides together.</p>
+    <p class="note">{{ words.addedThickestReading }}</p>
   </div>
 </template>

@@ -6,6 +6,7 @@ import { useBoxEdits, useProblems } from './box-edits'
 import ContentsFields from './ContentsFields.vue'
 import FittingFields from './FittingFields.vue'
 import HoleRows from './HoleRows.vue'
+import { fittingForm as words } from './form-words'
 
 /** One thing that was added to the box: its figures, and how it is taken away. */
 const props = defineProps<{ type: FittingType }>()
@@ -26,7 +27,7 @@ function remove(): void {
     <ContentsFields v-if="own.type === 'contents'" :own="own" />
     <button type="button" class="btn justify-self-start" data-remove @click="remove">
       <Trash2 :size="16" aria-hidden="true" />
-      Remove the {{ kindOfFitting(type).title }}
+      {{ words.removeThe(kindOfFitting(type).title) }}
     </button>
   </div>
 </template>

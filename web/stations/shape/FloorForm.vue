@@ -11,6 +11,7 @@ import { useBoxEdits, useProblems } from './box-edits'
 import FollowField from './FollowField.vue'
 import PictureChoice from './PictureChoice.vue'
 import TabRules from './TabRules.vue'
+import { floorForm as words } from './form-words'
 
 /** How the floor is held. */
 const problems = useProblems()
@@ -38,7 +39,7 @@ const canBolt = computed(() => !box.value.plan && ['fingers', 'butt', 'tenon'].i
   <div class="grid content-start gap-2">
     <PictureChoice
       data-field="floor-joint"
-      label="How the floor is held"
+      :label="words.howFloorHeld"
       :model-value="box.floor.kind"
       :options="options"
       @update:model-value="choose"
@@ -47,7 +48,7 @@ const canBolt = computed(() => !box.value.plan && ['fingers', 'butt', 'tenon'].i
       <FollowField
         field="raised"
         data-field="raised"
-        label="Floor raised by"
+        :label="words.floorRaised"
         :model-value="box.floor.raised"
         :limits="limitsOf(shape.raised)"
         :problem="problems.raised ?? ''"
@@ -56,7 +57,7 @@ const canBolt = computed(() => !box.value.plan && ['fingers', 'butt', 'tenon'].i
       <FollowField
         field="arch"
         data-field="arch"
-        label="Arch between feet"
+        :label="words.archBetweenFeet"
         :model-value="box.floor.arch"
         :limits="limitsOf(shape.arch)"
         @update:model-value="changeIn('floor', { arch: $event }, 'arch')"
@@ -64,7 +65,7 @@ const canBolt = computed(() => !box.value.plan && ['fingers', 'butt', 'tenon'].i
       <FigureField
         v-if="box.floor.kind === 'groove'"
         data-field="floor-depth"
-        label="Groove depth"
+        :label="words.grooveDepth"
         :model-value="box.floor.depth"
         :limits="limitsOf(shape.depth)"
         :step="0.1"
@@ -73,7 +74,7 @@ const canBolt = computed(() => !box.value.plan && ['fingers', 'butt', 'tenon'].i
       <FigureField
         v-if="box.floor.kind === 'ledge'"
         data-field="ledge"
-        label="Ledge width"
+        :label="words.ledgeWidth"
         :model-value="box.floor.ledge"
         :limits="limitsOf(shape.ledge)"
         @update:model-value="changeIn('floor', { ledge: $event }, 'ledge')"
@@ -90,7 +91,7 @@ const canBolt = computed(() => !box.value.plan && ['fingers', 'butt', 'tenon'].i
     <ChoiceRow
       v-if="!jobs.job.whole && !box.plan"
       data-field="lies"
-      label="In use it stands"
+      :label="words.useStands"
       :model-value="box.lies"
       :options="ways"
       @update:model-value="change({ lies: $event })"

@@ -7,6 +7,7 @@ import FigureField from '@web/parts/FigureField.vue'
 import { useSay } from '@web/parts/say'
 import { tryTo } from '@web/refusals'
 import { useOpenJob } from '@web/stores/job'
+import { followField as words } from './words'
 
 /** A figure of the box that is typed, or follows a sum over other figures. */
 const props = defineProps<{
@@ -40,7 +41,7 @@ const set = (text: string | null, key: string): boolean =>
 function read(text: string): void {
   typed.value = text
   if (text.trim() === '') {
-    error.value = `Type a sum, such as width ÷ 2 − t, or take it off.`
+    error.value = words.typeSumSuch
     return
   }
   error.value = tryTo(() => void set(text, `follow ${props.field}`)) ?? ''
@@ -98,7 +99,7 @@ function end(): void {
       class="absolute -top-1 right-0 grid h-6 w-6 place-content-center rounded text-quiet hover:bg-sunk"
       :tabindex="follow ? 0 : -1"
       :title="follow ? undefined : 'Or type = in the field'"
-      :aria-label="follow ? `${label}: type a figure of its own` : `${label}: let it follow others`"
+      :aria-label="follow ? words.typeFigureOwn(label) : words.letFollowOthers(label)"
       @click="follow ? end() : begin()"
     >
       <component :is="follow ? X : Sigma" :size="13" />

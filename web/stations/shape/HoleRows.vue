@@ -4,6 +4,8 @@ import { holeRunSchema, type FittingOf, type HoleRun } from '@core/fittings'
 import { limitsOf } from '@core/limits'
 import FigureField from '@web/parts/FigureField.vue'
 import { useBoxEdits } from './box-edits'
+import { common } from '@web/words'
+import { holeRows as words } from './words'
 
 /** Rows of holes, each of runs of equal ones, with what stands in them. */
 const props = defineProps<{ own: FittingOf<'holes'> }>()
@@ -26,9 +28,9 @@ const setRun = (row: number, index: number, part: Partial<HoleRun>, key: string)
 const isOnly = (): boolean => props.own.rows.length === 1 && props.own.rows[0].length === 1
 const last = <T>(list: T[]): T => list[list.length - 1]
 const FIELDS = [
-  { key: 'count' as const, label: 'How many', kind: 'figure' as const },
-  { key: 'lip' as const, label: 'Diameter held', kind: 'length' as const },
-  { key: 'widest' as const, label: 'At its widest', kind: 'length' as const },
+  { key: 'count' as const, label: common.howMany, kind: 'figure' as const },
+  { key: 'lip' as const, label: words.diameterHeld, kind: 'length' as const },
+  { key: 'widest' as const, label: words.atItsWidest, kind: 'length' as const },
 ]
 /** A row of one run is called by its row; further runs of it by both numbers. */
 const nameOf = (row: number, run: number): string => (run === 0 ? `${row + 1}` : `${row + 1}-${run + 1}`)
@@ -36,13 +38,13 @@ const nameOf = (row: number, run: number): string => (run === 0 ? `${row + 1}` :
 
 <template>
   <fieldset v-for="(row, i) in own.rows" :key="i" class="grid gap-1 rounded border border-line p-2">
-    <legend class="text-[13px] font-medium">Row {{ i + 1 }}</legend>
+    <legend class="text-[13px] font-medium">{{ words.row(i + 1) }}</legend>
     <div
       v-for="(run, j) in row"
       :key="j"
       class="grid grid-cols-[1fr_1fr_1fr_auto] items-end gap-1"
       role="group"
-      :aria-label="j === 0 ? `Row ${i + 1} of holes` : `Row ${i + 1} of holes, ${j + 1}`"
+      :aria-label="j === 0 ? words.rowHoles(i + 1) : words.holesOfRow(i + 1, j + 1)"
     >
       <FigureField
         v-for="{ key, label, kind } in FIELDS"
@@ -58,7 +60,7 @@ const nameOf = (row: number, run: number): string => (run === 0 ? `${row + 1}` :
         v-if="!isOnly()"
         type="button"
         class="btn-icon"
-        :aria-label="row.length > 1 ? `Remove these of row ${i + 1}, ${j + 1}` : `Remove row ${i + 1}`"
+        :aria-label="row.length > 1 ? words.removeHoles(i + 1, j + 1) : words.removeRow(i + 1)"
         @click="
           setRow(
             i,
@@ -76,7 +78,7 @@ const nameOf = (row: number, run: number): string => (run === 0 ? `${row + 1}` :
       @click="setRow(i, [...row, { ...last(row), count: 1 }])"
     >
       <Plus :size="13" aria-hidden="true" />
-      Another size beside them
+      {{ words.anotherSizeBeside }}
     </button>
   </fieldset>
   <button
@@ -86,6 +88,6 @@ const nameOf = (row: number, run: number): string => (run === 0 ? `${row + 1}` :
     @click="setRows([...own.rows, last(own.rows)])"
   >
     <Plus :size="14" aria-hidden="true" />
-    One more row
+    {{ words.moreRow }}
   </button>
 </template>

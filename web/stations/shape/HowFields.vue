@@ -4,6 +4,7 @@ import { HOW_KINDS, howSchema, panelNames, type Engraving, type How } from '@cor
 import { limitsOf } from '@core/limits'
 import FigureField from '@web/parts/FigureField.vue'
 import { useOpenJob } from '@web/stores/job'
+import { howFields as words } from './field-words'
 
 /** What is done along a motif: filled, followed, sunk, laid into, or by an operation of the maker's own. */
 const props = defineProps<{ engraving: Engraving; hasAreas: boolean }>()
@@ -12,11 +13,11 @@ const jobs = useOpenJob()
 const how = computed(() => props.engraving.how)
 const NAMES: Record<How['kind'], string> = {
   engrave: 'fill',
-  score: 'follow round',
-  pocket: 'sink, as a pocket',
+  score: words.followRound,
+  pocket: words.sinkPocket,
   inlay: 'inlay: pocket and what goes in',
-  magnet: 'magnet pocket, and its partner',
-  own: 'an operation of your own',
+  magnet: words.magnetPocketPartner,
+  own: words.operationOwn,
 }
 const own = computed(() => jobs.job.tune.own)
 const kinds = computed(() => HOW_KINDS.filter((kind) => kind !== 'own' || own.value.length > 0))
@@ -41,7 +42,7 @@ const play = limitsOf(magnet.shape.play)
 const stocks = computed(() => {
   const { stock, more } = jobs.job.measure
   return [
-    { id: '', name: stock?.name ?? 'the job’s own' },
+    { id: '', name: stock?.name ?? words.jobsOwn },
     ...more.map((each) => ({ id: each.stock.id, name: each.stock.name })),
   ]
 })
@@ -53,7 +54,7 @@ const toPanel = (name: string) => magnet.shape.with.parse(name || null)
 
 <template>
   <label class="text-[13px] font-medium">
-    How
+    {{ words.how }}
     <select
       class="input"
       data-field="engraving-how"
@@ -67,7 +68,7 @@ const toPanel = (name: string) => magnet.shape.with.parse(name || null)
     <FigureField
       v-if="'depth' in how"
       data-field="engraving-depth"
-      :label="how.kind === 'magnet' ? 'Deep, as the magnet is high' : 'Deep'"
+      :label="how.kind === 'magnet' ? words.deepMagnetHigh : words.deep"
       :model-value="how.depth"
       :limits="depth"
       :step="0.1"
@@ -76,7 +77,7 @@ const toPanel = (name: string) => magnet.shape.with.parse(name || null)
     <FigureField
       v-if="how.kind === 'pocket'"
       data-field="engraving-groove"
-      label="Grooves along lines, wide"
+      :label="words.groovesAlongLines"
       :model-value="how.groove"
       :limits="limitsOf(pocket.shape.groove)"
       :step="0.1"
@@ -85,14 +86,14 @@ const toPanel = (name: string) => magnet.shape.with.parse(name || null)
     <FigureField
       v-if="'play' in how"
       data-field="engraving-play"
-      label="Play on every side"
+      :label="words.playEverySide"
       :model-value="how.play"
       :limits="play"
       :step="0.05"
       @update:model-value="put({ play: $event }, 'play')"
     />
     <label v-if="how.kind === 'inlay'" class="text-[13px] font-medium">
-      Laid in from
+      {{ words.laidInFrom }}
       <select
         class="input"
         data-field="engraving-stock"
@@ -103,28 +104,28 @@ const toPanel = (name: string) => magnet.shape.with.parse(name || null)
       </select>
     </label>
     <label v-if="how.kind === 'magnet'" class="text-[13px] font-medium">
-      Its partner on the
+      {{ words.itsPartnerOn }}
       <select
         class="input"
         data-field="engraving-partner"
         :value="how.with ?? ''"
         @change="put({ with: toPanel(valueOf($event)) })"
       >
-        <option value="">no other panel</option>
+        <option value="">{{ words.noOtherPanel }}</option>
         <option v-for="name in partners" :key="name">{{ name }}</option>
       </select>
     </label>
     <label v-if="how.kind === 'own'" class="text-[13px] font-medium">
-      Operation
+      {{ words.operation }}
       <select class="input" data-field="engraving-own" :value="how.by" @change="put({ by: valueOf($event) })">
         <option v-for="{ id, name } in own" :key="id" :value="id">{{ name }}</option>
       </select>
     </label>
   </div>
   <p v-if="'play' in how && !hasAreas" class="text-[13px] text-gorse">
-    This motif has no areas to sink: choose filled letters, a round, a rectangle, or closed lines.
+    {{ words.motifNoAreas }}
   </p>
   <p v-if="how.kind === 'magnet'" class="note">
-    Keep small magnets from children: swallowed, two of them injure. Build says how they are paired.
+    {{ words.keepSmallMagnets }}
   </p>
 </template>

@@ -8,6 +8,7 @@ import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { useShapeThing } from '@web/stores/shape-thing'
+import { kindForm as words } from './form-words'
 
 /** Kinds to begin with, each drawn as it would be of this job's own sheet. */
 const jobs = useOpenJob()
@@ -44,7 +45,7 @@ onMounted(() => {
   <div class="grid content-start gap-2">
     <KindGallery :pictures="pictures" @choose="choose" />
     <p class="note">
-      It takes the place of this box; a kind of several boxes takes the place of all. Undo brings them back.
+      {{ words.takesPlaceBox }}
     </p>
   </div>
 </template>

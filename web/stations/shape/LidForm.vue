@@ -11,6 +11,7 @@ import { useBoxEdits, useProblems } from './box-edits'
 import FittingFields from './FittingFields.vue'
 import PictureChoice from './PictureChoice.vue'
 import TabRules from './TabRules.vue'
+import { lidForm as words } from './form-words'
 
 /** Open, or closed by what: the first thing that is asked of a box. */
 const problems = useProblems()
@@ -49,17 +50,17 @@ const strip = computed(() => stripReport(derived.box))
   <div class="grid content-start gap-2">
     <PictureChoice
       data-field="top"
-      label="Open, or with which lid"
+      :label="words.openLid"
       :model-value="kind?.name ?? OPEN"
       :options="options"
       @update:model-value="choose"
     />
     <FittingFields v-if="lid" :own="lid" :problems="problems" />
     <p v-if="stop && lid?.type === 'lid-hinge'" class="note" data-testid="hinge-stop">
-      It opens to {{ stop.toFixed(0) }}°, then lies against the back wall.
+      {{ words.opensLiesAgainst(stop.toFixed(0)) }}
     </p>
     <p v-if="slit > 0" class="note" data-testid="slit">
-      A slit of {{ say.length(slit, 1) }} stays open behind it when it is shut.
+      {{ words.slitStaysOpen(say.length(slit, 1)) }}
     </p>
     <p v-if="strip" class="note" data-testid="strip-report">{{ bendLine(strip) }}</p>
     <TabRules v-if="kind?.edge === 'fingers' || kind?.edge === 'tenon'" group="top" />

@@ -7,6 +7,7 @@ import { useSay } from '@web/parts/say'
 import { useBench } from '@web/stores/bench'
 import { useOpenJob } from '@web/stores/job'
 import { useMockUps } from '@web/stores/mock-ups'
+import { mockUpForm as words } from './form-words'
 
 /** A first copy in cheaper stock, and what it taught. */
 const jobs = useOpenJob()
@@ -38,13 +39,13 @@ watch(
   },
   { immediate: true },
 )
-const words = computed(() =>
+const taught = computed(() =>
   lessons.value
     .map(({ what, from, to }) => `${what} ${say.value.shortPlain(from, 2)} → ${say.value.short(to, 2)}`)
     .join(', '),
 )
 async function giveBack(): Promise<void> {
-  await mockUps.giveBack(jobs.job, words.value)
+  await mockUps.giveBack(jobs.job, taught.value)
   lessons.value = await mockUps.lessons(jobs.job)
 }
 </script>
@@ -53,22 +54,22 @@ async function giveBack(): Promise<void> {
   <div class="grid content-start gap-2">
     <div v-if="mockOf" class="grid gap-1.5" data-field="mock-up">
       <p class="text-[13px]">
-        <template v-if="lessons.length > 0">It taught: {{ words }}.</template>
-        <template v-else>Its inside is that of its job. What you change here can be taken back.</template>
+        <template v-if="lessons.length > 0">{{ words.itTaught(taught) }}</template>
+        <template v-else>{{ words.insideJobChange }}</template>
       </p>
       <button type="button" class="btn" :disabled="lessons.length === 0" @click="giveBack">
-        Take this back to {{ mockOf.name }}
+        {{ words.takeBack(mockOf.name) }}
       </button>
     </div>
     <div v-else class="grid gap-1.5" data-field="mock-up">
-      <select v-model="chosen" class="input font-sans!" aria-label="Stock of the mock-up">
-        <option value="">{{ stock ? stockTitle(stock) : 'no other stock on the bench' }}</option>
+      <select v-model="chosen" class="input font-sans!" :aria-label="words.stockMockUp">
+        <option value="">{{ stock ? stockTitle(stock) : words.noOtherStock }}</option>
         <option v-for="each in stocks.slice(1)" :key="each.id" :value="each.id">
           {{ stockTitle(each) }}
         </option>
       </select>
-      <button type="button" class="btn" :disabled="!stock" @click="make">Make a mock-up in this stock</button>
-      <p class="note">A copy with the same inside, nothing engraved, and a layout of its own.</p>
+      <button type="button" class="btn" :disabled="!stock" @click="make">{{ words.makeMockUp }}</button>
+      <p class="note">{{ words.copySameInside }}</p>
     </div>
   </div>
 </template>

@@ -18,6 +18,8 @@ import ListButtons from './ListButtons.vue'
 import { featuresOn } from './features'
 import PlaceFields from './PlaceFields.vue'
 import RepeatFields from './RepeatFields.vue'
+import { common } from '@web/words'
+import { openingsForm as words } from './form-words'
 
 /** Openings in the panels, placed by numbers from an anchor, seen from outside. */
 const problems = useProblems()
@@ -40,20 +42,20 @@ const FIRST: Record<OpeningShape['kind'], OpeningShape> = {
   letters: { kind: 'letters', text: 'MOOR', height: 20, bridge: 1.5 },
 }
 const LABELS: Record<string, string> = {
-  diameter: 'Diameter',
-  width: 'Width',
-  height: 'Height',
-  radius: 'Corner radius',
-  length: 'Length',
-  sides: 'Sides',
-  across: 'Across corners',
-  depth: 'Depth',
-  head: 'Head of the screw',
-  neck: 'Its neck',
-  rise: 'Rise of the slot',
-  size: 'Size of a hole',
-  web: 'Wood between',
-  bridge: 'Bridges that hold the insides',
+  diameter: words.diameter,
+  width: common.width,
+  height: common.height,
+  radius: words.cornerRadius,
+  length: common.length,
+  sides: words.sides,
+  across: words.acrossCorners,
+  depth: words.depth,
+  head: words.headScrew,
+  neck: words.itsNeck,
+  rise: words.riseSlot,
+  size: words.sizeHole,
+  web: words.woodBetween,
+  bridge: words.bridgesHoldInsides,
 }
 const PATTERNS = ['holes', 'slots', 'honeycomb'] as const
 const fields = computed(() => {
@@ -71,7 +73,7 @@ const put = (list: Opening[], key = ''): boolean => change({ openings: list }, k
 const set = (part: Partial<Opening>, key = ''): boolean =>
   put(
     openings.value.map((each, i) => (i === index.value ? { ...each, ...part } : each)),
-    key && `opening ${index.value} ${key}`,
+    key && words.opening(index.value, key),
   )
 const setShape = (key: string, value: unknown): boolean =>
   set({ shape: { ...opening.value!.shape, [key]: value } as OpeningShape }, key)
@@ -101,7 +103,7 @@ const title = ({ shape, panel }: Opening, i: number): string => `${i + 1} ${shap
 <template>
   <div class="grid content-start gap-2" data-field="openings">
     <ChoiceChips
-      label="Openings of this box"
+      :label="words.openingsBox"
       :titles="openings.map(title)"
       :chosen="index"
       @choose="chosen = $event"
@@ -110,7 +112,7 @@ const title = ({ shape, panel }: Opening, i: number): string => `${i + 1} ${shap
     <template v-if="opening">
       <div class="grid grid-cols-2 gap-2">
         <label class="text-[13px] font-medium">
-          In the
+          {{ words.inThe }}
           <select
             class="input"
             data-field="opening-panel"
@@ -121,7 +123,7 @@ const title = ({ shape, panel }: Opening, i: number): string => `${i + 1} ${shap
           </select>
         </label>
         <label class="text-[13px] font-medium">
-          Shape
+          {{ words.shape }}
           <select
             class="input"
             data-field="opening-shape"
@@ -132,7 +134,7 @@ const title = ({ shape, panel }: Opening, i: number): string => `${i + 1} ${shap
           </select>
         </label>
         <label v-if="opening.shape.kind === 'vents'" class="text-[13px] font-medium">
-          Pattern
+          {{ words.pattern }}
           <select
             class="input"
             :value="opening.shape.pattern"
@@ -142,7 +144,7 @@ const title = ({ shape, panel }: Opening, i: number): string => `${i + 1} ${shap
           </select>
         </label>
         <label v-if="opening.shape.kind === 'letters'" class="text-[13px] font-medium">
-          Letters cut out
+          {{ words.lettersCutOut }}
           <TextEntry
             class="input"
             required
@@ -167,7 +169,7 @@ const title = ({ shape, panel }: Opening, i: number): string => `${i + 1} ${shap
       </div>
       <ToggleSwitch
         data-field="opening-mirrored"
-        label="On the opposite panel as well, mirrored"
+        :label="words.oppositePanelWell"
         :model-value="opening.mirrored"
         @update:model-value="set({ mirrored: $event })"
       />
@@ -181,7 +183,7 @@ const title = ({ shape, panel }: Opening, i: number): string => `${i + 1} ${shap
       @remove="remove"
     />
     <p v-if="opening" class="note">
-      Seen from outside. It keeps its place from there when the box changes size.
+      {{ words.seenOutsideKeeps }}
     </p>
   </div>
 </template>

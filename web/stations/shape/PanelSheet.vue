@@ -15,6 +15,7 @@ import { useSay } from '@web/parts/say'
 import { regionData } from '@web/parts/svg-path'
 import EdgeForm from './EdgeForm.vue'
 import FaceHandles from './FaceHandles.vue'
+import { panelSheet as words } from './words'
 
 /** One panel large and flat, with its figures; its joints can be chosen on the drawing. */
 const props = defineProps<{
@@ -61,10 +62,10 @@ const strips = computed((): Strip[] => {
     })
 })
 /** What each piece of the border is, drawn in its own way: not by colour alone. */
-const LINES: { kind: SideKind; words: string; colour: string; dash: string }[] = [
-  { kind: 'glue', words: 'glued', colour: 'var(--moss)', dash: '' },
-  { kind: 'slide', words: 'slides', colour: 'var(--heather)', dash: '6 3' },
-  { kind: 'slot', words: 'wall of a slot', colour: 'var(--gorse)', dash: '2 2' },
+const LINES: { kind: SideKind; label: string; colour: string; dash: string }[] = [
+  { kind: 'glue', label: 'glued', colour: 'var(--moss)', dash: '' },
+  { kind: 'slide', label: 'slides', colour: 'var(--heather)', dash: '6 3' },
+  { kind: 'slot', label: words.wallSlot, colour: 'var(--gorse)', dash: '2 2' },
 ]
 const borders = computed(() => {
   const { proud } = props.made.spec
@@ -85,9 +86,7 @@ const jointWords = ({ joint }: Strip): string => {
   )
   const widths = count.map(({ from, to }) => to - from)
   const least = Math.min(...widths)
-  return widths.length > 0
-    ? `${joint.kind}, ${widths.length} × from ${say.value.short(least, 2)}`
-    : joint.kind
+  return widths.length > 0 ? words.from(joint.kind, widths.length, say.value.short(least, 2)) : joint.kind
 }
 /** The corners of the panel along its lower and its left side, from its own corner. */
 const cuts = computed(() => {
@@ -116,7 +115,7 @@ const cuts = computed(() => {
 const MOST = 24
 const chain = (values: number[]): string =>
   values.length > MOST
-    ? `${values.length} of them`
+    ? words.ofThem(values.length)
     : values.map((value) => say.value.shortPlain(value, 2)).join(', ')
 </script>
 
@@ -125,14 +124,19 @@ const chain = (values: number[]): string =>
     <div class="flex flex-wrap items-center gap-x-2">
       <h2 class="text-base! whitespace-nowrap">{{ panel.label }}</h2>
       <span class="num text-[13px]">
-        {{ say.size([panel.size.width, panel.size.height]) }}, {{ say.fine(panel.thickness) }} thick
+        {{ words.thick(say.size([panel.size.width, panel.size.height]), say.fine(panel.thickness)) }}
       </span>
       <span class="truncate text-[13px] text-quiet">{{ material?.name }}</span>
-      <button type="button" class="btn-icon ml-auto" aria-label="Show all panels" @click="$emit('close')">
+      <button
+        type="button"
+        class="btn-icon ml-auto"
+        :aria-label="words.showAllPanels"
+        @click="$emit('close')"
+      >
         <X :size="18" />
       </button>
     </div>
-    <svg :viewBox="viewBox" class="min-h-40 w-full flex-1" role="group" :aria-label="`${panel.label}, flat`">
+    <svg :viewBox="viewBox" class="min-h-40 w-full flex-1" role="group" :aria-label="words.flat(panel.label)">
       <path
         :d="regionData(panel.region)"
         :fill="wrong ? 'var(--rowan-wash)' : 'var(--ply)'"
@@ -161,7 +165,7 @@ const chain = (values: number[]): string =>
         class="cursor-pointer"
         role="button"
         tabindex="0"
-        :aria-label="`Joint with ${strip.mate}`"
+        :aria-label="words.jointWith(strip.mate)"
         :aria-pressed="chosen === strip.joint.id"
         @click="chosen = strip.joint.id"
         @keydown.enter.prevent="chosen = strip.joint.id"
@@ -193,16 +197,16 @@ const chain = (values: number[]): string =>
     <ul
       v-if="borders.length > 0"
       class="flex flex-wrap gap-x-4 text-[12px] text-quiet"
-      aria-label="Its border"
+      :aria-label="words.itsBorder"
     >
-      <li v-for="{ kind, words, colour, dash } in borders" :key="kind" class="flex items-center gap-1.5">
+      <li v-for="{ kind, label, colour, dash } in borders" :key="kind" class="flex items-center gap-1.5">
         <svg viewBox="0 0 24 4" class="h-1 w-6" aria-hidden="true">
           <path d="M0 2H24" :stroke="colour" stroke-width="3" :stroke-dasharray="dash" />
         </svg>
-        {{ words }}
+        {{ label }}
       </li>
     </ul>
-    <ul class="flex flex-wrap gap-1" aria-label="Joints of this panel">
+    <ul class="flex flex-wrap gap-1" :aria-label="words.jointsPanel">
       <li v-for="strip in strips" :key="strip.joint.id">
         <button
           type="button"
@@ -216,7 +220,7 @@ const chain = (values: number[]): string =>
       </li>
     </ul>
     <p class="num text-[12px] text-quiet">
-      Corners, {{ say.lengthUnit }}, across: {{ chain(cuts.across) }} · up: {{ chain(cuts.up) }}
+      {{ words.cornersAcrossUp(say.lengthUnit, chain(cuts.across), chain(cuts.up)) }}
     </p>
     <EdgeForm v-if="edge" :edge="edge" />
   </div>

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { MOST_PICTURES, type Picture } from '@core/art'
 import { readPicture } from '@web/data/picture'
 import { useBoxEdits } from './box-edits'
+import { pictureFields as words } from './field-words'
 
 /** A photograph or drawing read from a PNG or JPEG file, kept as greys. */
 const props = defineProps<{ picture?: Picture }>()
@@ -26,10 +27,10 @@ async function read({ target }: Event): Promise<void> {
   <div class="grid gap-2 rounded border border-line p-2">
     <p v-if="picture" class="text-[13px]">
       <strong>{{ picture.name }}</strong>
-      <span class="num text-quiet">kept as {{ picture.columns }} × {{ picture.rows }} points</span>
+      <span class="num text-quiet">{{ words.keptPoints(picture.columns, picture.rows) }}</span>
     </p>
     <label v-if="!isFull" class="text-[13px] font-medium">
-      {{ picture ? 'Another picture, PNG or JPEG' : 'A picture, PNG or JPEG' }}
+      {{ picture ? words.anotherPicturePng : words.picturePngJpeg }}
       <input
         type="file"
         accept=".png,.jpg,.jpeg"
@@ -38,8 +39,8 @@ async function read({ target }: Event): Promise<void> {
         @change="read"
       />
     </label>
-    <p v-else class="note">{{ MOST_PICTURES }} pictures is the most that a box keeps. Remove one first.</p>
+    <p v-else class="note">{{ words.picturesMostBox(MOST_PICTURES) }}</p>
     <p v-if="error" class="text-[13px] text-rowan" role="alert">{{ error }}</p>
-    <p class="note">Only use pictures that are yours, or that you may use.</p>
+    <p class="note">{{ words.onlyUsePictures }}</p>
   </div>
 </template>

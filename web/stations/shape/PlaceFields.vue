@@ -2,20 +2,21 @@
 import { ANCHORS, placeFields, POINTS, type Place } from '@core/art'
 import { limitsOf } from '@core/limits'
 import FigureField from '@web/parts/FigureField.vue'
+import { placeFields as words } from './field-words'
 
 /** Where something is on its panel: from an anchor of that or of an opening, so far right and up, turned. */
 defineProps<{ place: T; name: string; features: { id: string; name: string }[] }>()
 const emit = defineEmits<{ set: [part: Partial<Place & { from: string }>, key: string] }>()
 const OFFSETS = [
-  { key: 'right' as const, label: 'To the right' },
-  { key: 'up' as const, label: 'Up' },
+  { key: 'right' as const, label: words.toTheRight },
+  { key: 'up' as const, label: words.up },
 ]
 const valueOf = ({ target }: Event): string => (target as HTMLSelectElement).value
 </script>
 
 <template>
   <label class="text-[13px] font-medium">
-    From the
+    {{ words.fromThe }}
     <select
       class="input"
       :data-field="`${name}-anchor`"
@@ -26,7 +27,7 @@ const valueOf = ({ target }: Event): string => (target as HTMLSelectElement).val
     </select>
   </label>
   <label class="text-[13px] font-medium">
-    Its own point there
+    {{ words.ownPoint }}
     <select
       class="input"
       :data-field="`${name}-point`"
@@ -34,19 +35,19 @@ const valueOf = ({ target }: Event): string => (target as HTMLSelectElement).val
       @change="emit('set', { point: valueOf($event) as Place['point'] }, '')"
     >
       <option v-for="point in POINTS" :key="point" :value="point">
-        {{ point === 'same' ? `same point (${place.anchor})` : point }}
+        {{ point === 'same' ? words.samePoint(place.anchor) : point }}
       </option>
     </select>
   </label>
   <label v-if="features.length > 0" class="text-[13px] font-medium">
-    Of the
+    {{ words.ofThe }}
     <select
       class="input"
       :data-field="`${name}-from`"
       :value="features.some(({ id }) => id === place.from) ? place.from : ''"
       @change="emit('set', { from: valueOf($event), point: 'centre', right: 0, up: 0 }, '')"
     >
-      <option value="">panel</option>
+      <option value="">{{ words.panel }}</option>
       <option v-for="feature in features" :key="feature.id" :value="feature.id">{{ feature.name }}</option>
     </select>
   </label>
@@ -61,7 +62,7 @@ const valueOf = ({ target }: Event): string => (target as HTMLSelectElement).val
   />
   <FigureField
     :data-field="`${name}-turn`"
-    label="Turned by"
+    :label="words.turnedBy"
     kind="figure"
     unit="°"
     :step="5"

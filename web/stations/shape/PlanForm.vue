@@ -20,6 +20,7 @@ import ListEntry from '@web/parts/ListEntry.vue'
 import { useSay } from '@web/parts/say'
 import { useBoxEdits } from './box-edits'
 import SlantedCorners from './SlantedCorners.vue'
+import { planForm as words } from './form-words'
 
 /** Walls that stand at any angle: how many or how long, at which angles, and how far they lean. */
 const { box, change } = useBoxEdits()
@@ -28,17 +29,17 @@ const say = useSay()
 type How = 'rectangle' | PlanShape['kind']
 const HOWS = [
   { value: 'rectangle' as const, label: 'rectangle' },
-  { value: 'regular' as const, label: 'equal walls' },
-  { value: 'lengths' as const, label: 'by lengths' },
+  { value: 'regular' as const, label: words.equalWalls },
+  { value: 'lengths' as const, label: words.byLengths },
 ]
 const ENDS = [
-  { value: 'flush' as const, label: 'inside both faces' },
-  { value: 'middle' as const, label: 'half way' },
-  { value: 'full' as const, label: 'proud, to be sanded' },
+  { value: 'flush' as const, label: words.insideBothFaces },
+  { value: 'middle' as const, label: words.halfWay },
+  { value: 'full' as const, label: words.proudSanded },
 ]
 const RISES = [
-  { value: 'across' as const, label: 'right across' },
-  { value: 'ridge' as const, label: 'to a ridge, and falls again' },
+  { value: 'across' as const, label: words.rightAcross },
+  { value: 'ridge' as const, label: words.ridgeFallsAgain },
 ]
 const plan = computed(() => box.value.plan)
 const regular = computed(() => (plan.value?.shape.kind === 'regular' ? plan.value.shape : null))
@@ -69,9 +70,7 @@ const reading =
   <T>(read: (typed: string) => T | null, example: string) =>
   (typed: string): { ok: true; value: T } | { ok: false; error: string } => {
     const value = read(typed)
-    return value === null
-      ? { ok: false, error: `“${typed}” cannot be read. Type it so: ${example}.` }
-      : { ok: true, value }
+    return value === null ? { ok: false, error: words.cannotReadType(typed, example) } : { ok: true, value }
   }
 const listed = (values: number[]): string => values.map((value) => short(value, 2)).join(', ')
 
@@ -79,7 +78,7 @@ const closing = computed(() => {
   if (!lengths.value) return ''
   const { length, angles } = closingOf(lengths.value)
   const [before, after] = angles.map((angle) => `${short(angle, 1)}°`)
-  return `The last wall closes the plan: ${say.value.length(length, 1)}, at ${before} and ${after}.`
+  return words.lastWallCloses(say.value.length(length, 1), before, after)
 })
 </script>
 
@@ -87,7 +86,7 @@ const closing = computed(() => {
   <div class="grid content-start gap-2">
     <ChoiceRow
       data-field="plan"
-      label="Seen from above"
+      :label="words.seenAbove"
       :model-value="plan?.shape.kind ?? 'rectangle'"
       :options="HOWS"
       @update:model-value="choose"
@@ -96,7 +95,7 @@ const closing = computed(() => {
       <div v-if="regular" class="grid grid-cols-2 gap-2">
         <FigureField
           data-field="plan-walls"
-          label="How many walls"
+          :label="words.howManyWalls"
           kind="figure"
           :model-value="regular.walls"
           :limits="limitsOf(regularShape.shape.walls)"
@@ -106,7 +105,7 @@ const closing = computed(() => {
         />
         <FigureField
           data-field="plan-side"
-          label="Length of each wall"
+          :label="words.lengthEachWall"
           :model-value="regular.side"
           :limits="limitsOf(regularShape.shape.side)"
           @update:model-value="put({ shape: { ...regular, side: $event } }, 'plan-side')"
@@ -115,7 +114,7 @@ const closing = computed(() => {
       <template v-if="lengths">
         <ListEntry
           data-field="plan-lengths"
-          label="Lengths of the walls"
+          :label="words.lengthsWalls"
           :model-value="lengths.lengths"
           :text="lengths.lengths.map((each) => say.shortPlain(each)).join(', ')"
           :read="reading((typed) => readLengths(typed, say.lengthUnit), '160, 60, 90')"
@@ -123,28 +122,28 @@ const closing = computed(() => {
         />
         <ListEntry
           data-field="plan-angles"
-          label="Angles inside"
+          :label="words.anglesInside"
           :model-value="lengths.angles"
           :text="listed(lengths.angles)"
           :read="reading(readAngles, '90, 90, 270')"
           @update:model-value="put({ shape: { ...lengths, angles: $event } }, 'plan-angles')"
         />
-        <p class="note">Counter-clockwise from above; the angles are between each wall and the next.</p>
+        <p class="note">{{ words.counterClockwiseAbove }}</p>
         <p class="note" data-testid="closing">{{ closing }}</p>
       </template>
       <ListEntry
         data-field="plan-lean"
-        label="Walls lean outward by"
+        :label="words.wallsLeanOutward"
         :model-value="plan.lean"
         :text="listed(plan.lean)"
-        :read="reading(readAngles, '10, or 10, 0, 10, 0')"
+        :read="reading(readAngles, words.or)"
         @update:model-value="put({ lean: $event }, 'plan-lean')"
       />
-      <p class="note">In degrees: one for all walls, or one for each, with commas.</p>
+      <p class="note">{{ words.degreesAllWalls }}</p>
       <div class="grid grid-cols-2 gap-2">
         <FigureField
           data-field="plan-slope"
-          label="Rim rises by"
+          :label="words.rimRises"
           kind="figure"
           unit="°"
           :model-value="plan.slope?.angle ?? 0"
@@ -154,7 +153,7 @@ const closing = computed(() => {
         <FigureField
           v-if="plan.slope"
           data-field="plan-low"
-          label="from wall"
+          :label="words.fromWall"
           kind="figure"
           :model-value="plan.slope.from"
           :limits="{ min: 1, max: walls, whole: true }"
@@ -164,23 +163,23 @@ const closing = computed(() => {
       <ChoiceRow
         v-if="plan.slope"
         data-field="plan-ridge"
-        label="It rises"
+        :label="words.itRises"
         :model-value="plan.slope.ridge ? 'ridge' : 'across'"
         :options="RISES"
         @update:model-value="put({ slope: { ...plan.slope, ridge: $event === 'ridge' } })"
       />
       <ListEntry
         data-field="plan-dividers"
-        label="Dividers from wall to wall"
+        :label="words.dividersWallWall"
         :model-value="plan.partitions"
         :text="partitionsText(plan.partitions)"
-        :read="reading(readPartitions, '1-4, 2-5; or 1@30-4@70 at so many per cent along them')"
+        :read="reading(readPartitions, words.manyPerCent)"
         @update:model-value="put({ partitions: $event }, 'plan-dividers')"
       />
-      <p class="note">From middle to middle: 1-4. Counted from the wall in front, counter-clockwise.</p>
+      <p class="note">{{ words.middleMiddleCounted }}</p>
       <ChoiceRow
         data-field="plan-ends"
-        label="Tab ends at slanted corners"
+        :label="words.tabEndsSlanted"
         :model-value="plan.ends"
         :options="ENDS"
         @update:model-value="put({ ends: $event })"

@@ -4,6 +4,8 @@ import { repeatSchema, type Repeat } from '@core/box'
 import { limitsOf } from '@core/limits'
 import FigureField from '@web/parts/FigureField.vue'
 import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
+import { common } from '@web/words'
+import { repeatFields as words } from './field-words'
 
 /** How an opening is repeated: in a grid, or round a circle. */
 const props = defineProps<{ repeat: Repeat }>()
@@ -16,23 +18,23 @@ const FIRST: Record<Repeat['kind'], Repeat> = {
 const grid = computed(() => (props.repeat.kind === 'grid' ? props.repeat : null))
 const circle = computed(() => (props.repeat.kind === 'circle' ? props.repeat : null))
 const COUNTS = [
-  { key: 'columns' as const, label: 'Beside each other' },
-  { key: 'rows' as const, label: 'Above each other' },
+  { key: 'columns' as const, label: words.besideEachOther },
+  { key: 'rows' as const, label: words.aboveEachOther },
 ]
 const put = (part: object, key = ''): void => emit('set', { ...props.repeat, ...part } as Repeat, key)
 </script>
 
 <template>
   <label class="text-[13px] font-medium">
-    Repeated
+    {{ words.repeated }}
     <select
       class="input"
       data-field="opening-repeat"
       :value="repeat.kind"
       @change="emit('set', FIRST[($event.target as HTMLSelectElement).value as Repeat['kind']], '')"
     >
-      <option value="grid">in rows</option>
-      <option value="circle">round a circle</option>
+      <option value="grid">{{ words.inRows }}</option>
+      <option value="circle">{{ words.roundCircle }}</option>
     </select>
   </label>
   <template v-if="grid">
@@ -49,7 +51,7 @@ const put = (part: object, key = ''): void => emit('set', { ...props.repeat, ...
     <FigureField
       v-if="grid.columns * grid.rows > 1"
       data-field="opening-apart"
-      label="Apart, middle to middle"
+      :label="words.apartMiddleMiddle"
       :model-value="grid.apart"
       :limits="limitsOf(gridSchema.shape.apart)"
       @update:model-value="put({ apart: $event }, 'apart')"
@@ -58,7 +60,7 @@ const put = (part: object, key = ''): void => emit('set', { ...props.repeat, ...
   <template v-if="circle">
     <FigureField
       data-field="opening-count"
-      label="How many"
+      :label="common.howMany"
       kind="figure"
       :model-value="circle.count"
       :limits="limitsOf(circleSchema.shape.count)"
@@ -66,7 +68,7 @@ const put = (part: object, key = ''): void => emit('set', { ...props.repeat, ...
     />
     <FigureField
       data-field="opening-circle"
-      label="Radius of the circle"
+      :label="words.radiusCircle"
       :model-value="circle.radius"
       :limits="limitsOf(circleSchema.shape.radius)"
       @update:model-value="put({ radius: $event }, 'radius')"
@@ -74,7 +76,7 @@ const put = (part: object, key = ''): void => emit('set', { ...props.repeat, ...
     <ToggleSwitch
       class="col-span-2"
       data-field="opening-turned"
-      label="Each turned with its place"
+      :label="words.eachTurnedPlace"
       :model-value="circle.turned"
       @update:model-value="put({ turned: $event })"
     />

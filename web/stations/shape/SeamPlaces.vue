@@ -10,6 +10,7 @@ import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { useBoxEdits } from './box-edits'
+import { seamPlaces as words } from './words'
 
 /** Where each panel that is larger than the bed is divided: as it is worked out, or as the maker has it. */
 const { box, change } = useBoxEdits()
@@ -21,7 +22,7 @@ const large = computed(() =>
     const { id, label, size } = each.panel
     return {
       id,
-      label: `${capitalised(label)}, ${long(Math.max(size.width, size.height))} long, meets at`,
+      label: words.longMeets(capitalised(label), long(Math.max(size.width, size.height))),
       places: box.value.seams.at[id] ?? [],
       evenly: listed(seamPlaces(each).map(Math.round)),
       problem: each.fault ? seamSentence(each.fault, label, say.value) : '',
@@ -29,10 +30,8 @@ const large = computed(() =>
   }),
 )
 const note = computed(() => {
-  if (large.value.length > 0) return 'From the left or lower end of each. Empty: as it is worked out.'
-  return jobs.job.measure.machine
-    ? 'No panel is larger than the bed.'
-    : 'Choose a machine in Measure: panels larger than its bed are divided.'
+  if (large.value.length > 0) return words.leftLowerEnd
+  return jobs.job.measure.machine ? words.noPanelLarger : words.chooseMachineMeasure
 })
 const long = (side: number): string => say.value.length(side, 0)
 const listed = (places: number[]): string => places.map((each) => say.value.shortPlain(each)).join(', ')
@@ -42,7 +41,7 @@ function read(typed: string): { ok: true; value: number[] } | { ok: false; error
   if (typed.trim() === '') return { ok: true, value: [] }
   const value = readLengths(typed, say.value.lengthUnit)
   if (value && value.length <= MOST_SEAMS && value.every((each) => each >= 0)) return { ok: true, value }
-  return { ok: false, error: `“${typed}” cannot be read. Type up to ${MOST_SEAMS} lengths: 300, 610.` }
+  return { ok: false, error: words.cannotReadType(typed, MOST_SEAMS) }
 }
 function put(id: string, places: number[]): boolean {
   const { [id]: before, ...others } = box.value.seams.at

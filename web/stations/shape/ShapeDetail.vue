@@ -7,6 +7,7 @@ import FittingForm from './FittingForm.vue'
 import { thingOfField } from '@web/parts/thing-of-field'
 import { useProblemList } from './box-edits'
 import { SAID_AT_FIELD, THING_FORMS } from './things'
+import { shapeDetail as words } from './words'
 
 /** The figures of the thing that is chosen, and nothing else's; a page of its own on a narrow screen. */
 const props = defineProps<{ thing: BoxThing; title: string }>()
@@ -38,14 +39,14 @@ watch(() => props.thing, enter, { flush: 'post' })
     @keydown.esc="emit('close')"
   >
     <div class="flex items-center gap-1">
-      <button type="button" class="btn-icon lg:hidden" aria-label="All of the box" @click="emit('close')">
+      <button type="button" class="btn-icon lg:hidden" :aria-label="words.allBox" @click="emit('close')">
         <ChevronLeft :size="18" aria-hidden="true" />
       </button>
       <h2 ref="heading" class="flex-1 text-[15px] font-semibold outline-none" tabindex="-1">{{ title }}</h2>
       <button
         type="button"
         class="btn-icon max-lg:hidden"
-        :aria-label="`Close ${title}`"
+        :aria-label="words.close(title)"
         @click="emit('close')"
       >
         <X :size="18" aria-hidden="true" />

@@ -11,6 +11,8 @@ import { useSay } from '@web/parts/say'
 import WorkedFigure from '@web/parts/WorkedFigure.vue'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
+import { common } from '@web/words'
+import { shapeFigures as words } from './words'
 
 /** How large it is, and how its edges come out; sizes alone beside a thing's own figures. */
 const props = defineProps<{ brief?: boolean }>()
@@ -58,13 +60,13 @@ const edges = computed(() =>
     const edge = derived.box.made?.edges.find((each) => each.id === id || each.group === id)
     if (!edge || (edge.kind !== 'fingers' && edge.kind !== 'tenon')) return []
     const rule = jobs.job.box.tabs[edge.group]
-    return [{ name, working: shareWorking(`the ${name}`, edge, rule, edge.full, say.value) }]
+    return [{ name, working: shareWorking(words.the(name), edge, rule, edge.full, say.value) }]
   }),
 )
 const fit = computed(() => {
   const { measure, interference } = jobs.job
   return {
-    text: `${derived.fit.word}, gap ${say.value.fine(derived.fit.gap)}`,
+    text: words.gap(derived.fit.word, say.value.fine(derived.fit.gap)),
     working: fitWorking(derived.fit, derived.box.kerf, interference, beliefOf(measure), say.value),
   }
 })
@@ -73,23 +75,29 @@ const fit = computed(() => {
 <template>
   <div class="card flex flex-wrap gap-x-6 gap-y-1 py-2!">
     <WorkedFigure
-      label="Outside"
+      :label="common.outside"
       :text="sizeText(derived.box.sizes.outer)"
       :working="isOuter ? undefined : working"
     />
     <WorkedFigure
-      label="Inside"
+      :label="common.inside"
       :text="sizeText(derived.box.sizes.inner)"
       :working="isOuter ? working : undefined"
     />
-    <WorkedFigure v-if="atFloor" label="Inside, at the floor" :text="atFloor" />
-    <WorkedFigure v-if="free" label="Goes in and comes out" :text="free" />
-    <WorkedFigure v-if="!brief" class="max-sm:hidden" label="Fit" :text="fit.text" :working="fit.working" />
+    <WorkedFigure v-if="atFloor" :label="words.insideFloor" :text="atFloor" />
+    <WorkedFigure v-if="free" :label="words.goesComesOut" :text="free" />
+    <WorkedFigure
+      v-if="!brief"
+      class="max-sm:hidden"
+      :label="common.fit"
+      :text="fit.text"
+      :working="fit.working"
+    />
     <WorkedFigure
       v-for="edge in edges"
       :key="edge.name"
       class="max-sm:hidden"
-      :label="`Tabs along the ${edge.name}`"
+      :label="words.tabsAlong(edge.name)"
       :text="edge.working.result"
       :working="edge.working"
     />

@@ -20,6 +20,8 @@ import { useShapeThing } from '@web/stores/shape-thing'
 import ThingTabs from '../ThingTabs.vue'
 import { useBoxEdits, useProblemList } from './box-edits'
 import FollowField from './FollowField.vue'
+import { common } from '@web/words'
+import { shapeForm as words } from './form-words'
 
 /** How large the box is, and what it is made of: a line each. */
 const emit = defineEmits<{ lit: [dimension: Dimension | null] }>()
@@ -55,9 +57,9 @@ const SIDES = [
   { value: 'inner' as const, label: 'inner' },
 ]
 const SIZES: { key: Dimension; label: string }[] = [
-  { key: 'width', label: 'Width' },
-  { key: 'depth', label: 'Depth' },
-  { key: 'height', label: 'Height' },
+  { key: 'width', label: common.width },
+  { key: 'depth', label: words.depth },
+  { key: 'height', label: common.height },
 ]
 /** A plan says itself how wide and deep it is. */
 const sizes = computed(() => (box.value.plan ? SIZES.slice(2) : SIZES))
@@ -71,7 +73,7 @@ const setCopies = (copies: number): boolean =>
     draft.copies = copies
   }, 'copies')
 
-const ADD = { thing: 'add' as const, title: 'Add', said: '' }
+const ADD = { thing: 'add' as const, title: common.add, said: '' }
 const all = computed(() => madeOf(jobs.job, tasteOf(beliefOf(jobs.job.measure)).offset, say.value))
 /** What the box has; what is about to be added is chosen, and stands among them. */
 const lines = computed(() => all.value.filter(({ thing, isThere }) => isThere || thing === place.chosen))
@@ -116,17 +118,17 @@ defineExpose({ focusOn, close, title })
   <form
     ref="root"
     class="card grid content-start gap-2.5 lg:min-h-0 lg:overflow-y-auto"
-    aria-label="Shape of the box"
+    :aria-label="words.shapeBox"
     @submit.prevent
   >
     <ThingTabs editing />
     <p v-if="isSized" class="note" data-testid="sized">
-      Its size and its copies follow from all together. Everything else is yours.
+      {{ words.sizeCopiesFollow }}
     </p>
     <ChoiceRow
       v-if="!isSized"
       data-field="sizes-are"
-      label="Sizes are"
+      :label="words.sizesAre"
       :model-value="box.sizesAre"
       :options="SIDES"
       @update:model-value="measureOn"
@@ -154,18 +156,18 @@ defineExpose({ focusOn, close, title })
       <FigureField
         v-if="!jobs.job.whole"
         data-field="copies"
-        label="Copies"
+        :label="words.copies"
         kind="figure"
         :model-value="jobs.job.copies"
         :limits="limitsOf(jobSchema.shape.copies)"
         @update:model-value="setCopies"
       />
     </div>
-    <p v-if="box.plan?.slope" class="note">The height is where the rim is lowest.</p>
+    <p v-if="box.plan?.slope" class="note">{{ words.heightRimLowest }}</p>
     <p v-for="sentence in general" :key="sentence" class="text-[13px] text-rowan" role="alert">
       {{ sentence }}
     </p>
-    <ul class="-mx-1 grid" aria-label="What it is made of">
+    <ul class="-mx-1 grid" :aria-label="words.whatItIs">
       <li v-for="{ thing, title: name, said } in lines" :key="thing" class="border-t border-line">
         <button
           type="button"
@@ -193,10 +195,10 @@ defineExpose({ focusOn, close, title })
         >
           <span class="flex items-center gap-1 font-semibold">
             <Plus :size="15" aria-hidden="true" />
-            Add
+            {{ common.add }}
           </span>
           <span class="text-quiet">
-            {{ box.plan ? 'openings, words, a mock-up, …' : 'dividers, openings, words, …' }}
+            {{ box.plan ? words.openingsWordsMock : words.dividersOpeningsWords }}
           </span>
         </button>
       </li>

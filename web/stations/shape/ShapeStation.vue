@@ -19,6 +19,7 @@ import ShapeDetail from './ShapeDetail.vue'
 import ShapeFigures from './ShapeFigures.vue'
 import ShapeForm from './ShapeForm.vue'
 import SpaceCard from './SpaceCard.vue'
+import { shapeStation as words } from './words'
 
 const jobs = useOpenJob()
 const derived = useDerived()
@@ -34,19 +35,19 @@ watch(
 )
 /** On a narrow screen one of the two drawings is shown. */
 const VIEWS = [
-  { value: 'space' as const, label: 'In space' },
-  { value: 'flat' as const, label: 'Its panels' },
+  { value: 'space' as const, label: words.inSpace },
+  { value: 'flat' as const, label: words.itsPanels },
 ]
 const view = ref<'space' | 'flat'>('space')
 /** The last box that could be made stays on the screen while a size is being retyped. */
 const panels = shallowRef<Panel[]>([])
 /** What a text in braces stands for: told from the whole job, and the same for most of its changes. */
-const words = computed((before?: ReturnType<typeof wordsOf>) => {
+const written = computed((before?: ReturnType<typeof wordsOf>) => {
   const { job, jobs: own, revision } = wordsOf(jobs.job)
   const now = { job: own?.[jobs.job.thing.id] ?? job, revision }
   return before && isSameRecord(before, now) ? before : now
 })
-const said = computed(() => saidOn(derived.box, words.value))
+const said = computed(() => saidOn(derived.box, written.value))
 watchEffect(() => {
   if (said.value.panels) panels.value = said.value.panels
 })
@@ -121,7 +122,7 @@ const slits = computed(() => {
     <div class="flex min-w-0 flex-col gap-2 max-lg:order-first lg:min-h-0">
       <ShapeFigures :brief="place.chosen !== null" :class="place.chosen ? 'max-sm:hidden' : ''" />
       <CautionNote :cautions="advice" why="tabs" />
-      <ChoiceRow v-model="view" class="sm:hidden" label="What is drawn" hide-label :options="VIEWS" />
+      <ChoiceRow v-model="view" class="sm:hidden" :label="words.whatIsDrawn" hide-label :options="VIEWS" />
       <div
         class="grid gap-2 transition-opacity sm:grid-cols-2 lg:min-h-0 lg:flex-1"
         :class="[
@@ -141,7 +142,7 @@ const slits = computed(() => {
         <section
           class="card h-60 p-2! sm:h-96 lg:h-auto lg:min-h-0 print:h-80"
           :class="view === 'flat' ? '' : 'max-sm:hidden'"
-          aria-label="The panels, flat"
+          :aria-label="words.panelsFlat"
         >
           <PanelSheet
             v-if="chosen && derived.box.made"

@@ -5,6 +5,7 @@ import { short } from '@core/length'
 import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
 import SectionPicture from './SectionPicture.vue'
+import { slantedCorners as words } from './words'
 
 /** Corners that are not square, those alike once: what square edges leave there, as figures and drawn. */
 const derived = useDerived()
@@ -13,37 +14,37 @@ const corners = computed(() => {
   const { made } = derived.box
   const rows = (made?.angled ? slantedEdges(made.angled) : []).map(
     ({ angle, gap, proud, thickness, ends }) => ({
-      words: [
-        `an open wedge of ${say.value.length(gap, 1)}`,
-        ...(proud > 0.005 ? [`ends ${say.value.length(proud, 1)} proud`] : []),
+      leaves: [
+        words.openWedge(say.value.length(gap, 1)),
+        ...(proud > 0.005 ? [words.endsProud(say.value.length(proud, 1))] : []),
       ].join(', '),
       angle: `${short(angle, 1)}°`,
       // The wedge is widest where the thicker sheet stops.
       section: cornerSection(angle, Math.min(...thickness), Math.max(...thickness), ends),
     }),
   )
-  return [...new Map(rows.map((row) => [`${row.angle} ${row.words}`, row])).values()]
+  return [...new Map(rows.map((row) => [`${row.angle} ${row.leaves}`, row])).values()]
 })
 const anyProud = computed(() => corners.value.some(({ section }) => section.proud.length > 2))
 </script>
 
 <template>
   <div v-if="corners.length > 0" class="note" data-testid="slants">
-    <p>A laser cuts square edges. Cut across, the corners that are not square look so:</p>
+    <p>{{ words.laserCutsSquare }}</p>
     <ul class="mt-1 grid grid-cols-2 gap-2">
-      <li v-for="corner in corners" :key="`${corner.angle} ${corner.words}`">
+      <li v-for="corner in corners" :key="`${corner.angle} ${corner.leaves}`">
         <SectionPicture :section="corner.section" />
-        {{ corner.angle }}: {{ corner.words }}
+        {{ corner.angle }}: {{ corner.leaves }}
       </li>
     </ul>
     <p class="mt-1 flex flex-wrap gap-x-4">
       <span>
         <i class="key bg-gorse" />
-        stays open
+        {{ words.staysOpen }}
       </span>
       <span v-if="anyProud">
         <i class="key hatched" />
-        stands proud: sand it
+        {{ words.standsProudSand }}
       </span>
     </p>
   </div>

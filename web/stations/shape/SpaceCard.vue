@@ -9,6 +9,7 @@ import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
+import { spaceCard as words } from './words'
 
 /** The box in hand in space, or all boxes as they stand in each other. */
 const props = defineProps<{
@@ -26,10 +27,10 @@ const BoxView = defineAsyncComponent(() => import('@web/parts/BoxView.vue'))
 const jobs = useOpenJob()
 const derived = useDerived()
 const say = useSay()
-const SPACE = 'The box in space. Arrow keys turn it, plus and minus bring it nearer; a click chooses a panel.'
+const SPACE = words.boxSpaceArrow
 const VIEWS = [
-  { value: true, label: 'All boxes' },
-  { value: false, label: 'This box' },
+  { value: true, label: words.allBoxes },
+  { value: false, label: words.thisBox },
 ]
 const together = ref(true)
 const scene = computed(() => (together.value ? derived.scene : null))
@@ -79,13 +80,13 @@ const line = computed(() =>
 <template>
   <section
     class="card flex h-60 flex-col sm:h-96 gap-1 p-2! lg:h-auto lg:min-h-0 print:h-80"
-    aria-label="The box in space"
+    :aria-label="words.boxSpace"
   >
     <ChoiceRow
       v-if="derived.scene"
       v-model="together"
       data-field="together"
-      label="What is shown"
+      :label="words.whatIsShown"
       hide-label
       :options="VIEWS"
     />

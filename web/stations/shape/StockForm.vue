@@ -12,6 +12,7 @@ import { useMaterialEdits } from '@web/stores/material-edits'
 import { useOpenJob } from '@web/stores/job'
 import { useBoxEdits } from './box-edits'
 import SeamPlaces from './SeamPlaces.vue'
+import { stockForm as words } from './form-words'
 
 /** What each part of the box is cut from. */
 const jobs = useOpenJob()
@@ -27,14 +28,14 @@ const setLetters = (letters: boolean): boolean =>
 const own = computed(() => jobs.job.measure.stock)
 
 const LABELS: Record<StockUse, string> = {
-  walls: 'Walls',
-  front: 'Front',
-  back: 'Back',
-  left: 'Left',
-  right: 'Right',
-  floor: 'Floor',
-  top: 'Top',
-  dividers: 'Dividers',
+  walls: words.walls,
+  front: words.front,
+  back: words.back,
+  left: words.left,
+  right: words.right,
+  floor: words.floor,
+  top: words.top,
+  dividers: words.dividers,
 }
 const PANELS: StockUse[] = ['front', 'back', 'left', 'right']
 const uses = computed(() => {
@@ -50,10 +51,10 @@ const uses = computed(() => {
 /** What a use is without a stock of its own. */
 const otherwise = (use: StockUse): string =>
   PANELS.includes(use)
-    ? 'as the walls'
+    ? words.asTheWalls
     : own.value
-      ? `the job's: ${stockTitle(own.value)}`
-      : 'no stock chosen'
+      ? words.jobsStock(stockTitle(own.value))
+      : words.noStockChosen
 function choose(use: StockUse, event: Event): void {
   const { value } = event.target as HTMLSelectElement
   const record =
@@ -86,44 +87,44 @@ const choices = computed(() => {
     <ul
       v-if="derived.box.materials.length > 1"
       class="grid gap-0.5 text-[13px]"
-      aria-label="Stocks of this job"
+      :aria-label="words.stocksJob"
     >
       <li v-for="(material, i) in derived.box.materials" :key="material.id" class="flex items-center gap-2">
         <span class="min-w-0 flex-1 truncate">{{ material.name }}</span>
         <span class="num">{{ say.fine(material.thickness.mean) }}</span>
         <button v-if="i > 0" type="button" class="btn px-2 py-0.5" @click="edits.chooseStock(material.id)">
-          Measure with this one
+          {{ words.measureWithThis }}
         </button>
-        <span v-else class="note">measured in Measure</span>
+        <span v-else class="note">{{ words.measuredMeasure }}</span>
       </li>
     </ul>
-    <p v-else class="note">Walls, floor, top or dividers may each come from a stock of their own.</p>
+    <p v-else class="note">{{ words.wallsFloorTop }}</p>
     <ToggleSwitch
       data-field="letters"
-      label="The same letter on both panels of every joint"
+      :label="words.sameLetterBoth"
       :model-value="jobs.job.cut.letters"
       @update:model-value="setLetters"
     />
     <ToggleSwitch
       data-field="seams"
-      label="Divide panels larger than the bed"
+      :label="words.dividePanelsLarger"
       :model-value="box.seams.divides"
       @update:model-value="change({ seams: { ...box.seams, divides: $event } }, '')"
     />
     <template v-if="box.seams.divides">
       <FigureField
         data-field="seams-angle"
-        label="Sides of the seam's fingers slant by"
+        :label="words.sidesSlant"
         kind="figure"
         unit="°"
         :model-value="box.seams.angle"
         :limits="limitsOf(seamsSchema.shape.angle)"
         @update:model-value="change({ seams: { ...box.seams, angle: $event } }, 'seams-angle')"
       />
-      <p class="note">0 slides together in the plane. From 10° on the seam holds: press it in from above.</p>
+      <p class="note">{{ words.slidesTogetherPlane }}</p>
       <ToggleSwitch
         data-field="seams-staggered"
-        label="Seams of the panels not all in one plane"
+        :label="words.seamsPanelsNot"
         :model-value="box.seams.staggered"
         @update:model-value="change({ seams: { ...box.seams, staggered: $event } }, '')"
       />

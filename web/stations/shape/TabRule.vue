@@ -18,6 +18,7 @@ import FigureField from '@web/parts/FigureField.vue'
 import { useSay } from '@web/parts/say'
 import WhyLink from '@web/parts/WhyLink.vue'
 import { tryTo } from '@web/refusals'
+import { tabRule as words } from './words'
 
 /** How the edges of one group are shared out, as people say it, and what comes of it. */
 const props = defineProps<{
@@ -31,12 +32,12 @@ const emit = defineEmits<{ change: [rule: EdgeRule, key: string] }>()
 const say = useSay()
 
 const NAMES: Record<RuleName, string> = {
-  even: 'evenly, near a width',
-  fixed: 'fixed width, equal ends',
-  shares: 'how many tabs and notches',
-  tabs: 'how many tabs',
-  centre: 'one tab in the middle',
-  pattern: 'a pattern of widths',
+  even: words.evenlyNearWidth,
+  fixed: words.fixedWidthEqual,
+  shares: words.howManyTabs,
+  tabs: words.tabCount,
+  centre: words.tabMiddle,
+  pattern: words.patternWidths,
 }
 const widthLimits = limitsOf(tabWidthSchema)
 const countLimits = computed(() => limitsOf(props.rule.rule === 'tabs' ? tabCountSchema : shareCountSchema))
@@ -69,7 +70,7 @@ function readPattern(text: string): void {
   }
   if (props.rule.rule !== 'pattern') return
   if (widths.length % 2 === 0) {
-    error.value = 'A pattern begins and ends with a tab: type an odd number of widths, such as 12, 8, 12.'
+    error.value = words.patternBeginsEnds
     return
   }
   const rule = { ...props.rule, widths }
@@ -87,7 +88,7 @@ const lines = computed(() => [...new Set(props.made.map((widths) => sharesLine(w
     <legend class="px-1 text-[13px] font-medium">{{ name }}</legend>
     <select
       class="input font-sans!"
-      :aria-label="`${name}: how`"
+      :aria-label="words.how(name)"
       :value="rule.rule"
       @change="choose(valueOf($event))"
     >
@@ -96,8 +97,8 @@ const lines = computed(() => [...new Set(props.made.map((widths) => sharesLine(w
     <div class="grid grid-cols-2 gap-2">
       <FigureField
         v-if="'width' in rule"
-        :label="rule.rule === 'centre' ? 'Tab width' : 'Wanted width'"
-        :aria-label="`${name}: width`"
+        :label="rule.rule === 'centre' ? words.tabWidth : words.wantedWidth"
+        :aria-label="words.width(name)"
         :data-field="`tabs-${group}-width`"
         :model-value="rule.width"
         :limits="widthLimits"
@@ -107,7 +108,7 @@ const lines = computed(() => [...new Set(props.made.map((widths) => sharesLine(w
       />
       <FigureField
         v-if="'count' in rule"
-        :label="rule.rule === 'tabs' ? 'Tabs' : 'Tabs and notches'"
+        :label="rule.rule === 'tabs' ? words.tabs : words.tabsNotches"
         :data-field="`tabs-${group}-count`"
         kind="figure"
         :model-value="rule.count"
@@ -117,7 +118,7 @@ const lines = computed(() => [...new Set(props.made.map((widths) => sharesLine(w
         @update:model-value="change({ ...rule, count: $event }, 'count')"
       />
       <label v-if="rule.rule === 'pattern'" class="text-[13px] font-medium">
-        Tab, notch, tab …
+        {{ words.tabNotchTab }}
         <input
           class="input"
           :class="error ? 'border-2 border-rowan' : ''"
@@ -127,7 +128,7 @@ const lines = computed(() => [...new Set(props.made.map((widths) => sharesLine(w
         />
       </label>
       <label v-if="'of' in rule" class="text-[13px] font-medium">
-        Tabs stand on
+        {{ words.tabsStand }}
         <select
           class="input font-sans!"
           :value="rule.of"

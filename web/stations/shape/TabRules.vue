@@ -7,6 +7,7 @@ import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
 import { useDerived } from '@web/stores/derived'
 import { useBoxEdits } from './box-edits'
 import TabRule from './TabRule.vue'
+import { tabRules as words } from './words'
 
 /** The tabs of one group of edges, and what they come out as. */
 const props = defineProps<{ group: EdgeGroup }>()
@@ -14,11 +15,15 @@ const { box, change, changeIn } = useBoxEdits()
 const derived = useDerived()
 const say = useSay()
 const NAMES: Record<EdgeGroup, string> = {
-  uprights: 'Tabs of the uprights',
-  floor: 'Tabs of the floor',
-  top: 'Tabs of the top',
+  uprights: words.tabsUprights,
+  floor: words.tabsFloor,
+  top: words.tabsTop,
 }
-const EDGES: Record<EdgeGroup, string> = { uprights: 'the uprights', floor: 'the floor', top: 'the top' }
+const EDGES: Record<EdgeGroup, string> = {
+  uprights: words.theUprights,
+  floor: words.theFloor,
+  top: words.theTop,
+}
 const made = computed(() =>
   (derived.box.made?.edges ?? [])
     .filter(({ group, id, kind }) => group === props.group && kind !== 'butt' && !(id in box.value.edges))
@@ -51,7 +56,7 @@ const problem = computed(() => {
       v-if="alike.length > 0"
       v-model="together"
       class="col-span-full"
-      :label="`The same width along ${alike.map((each) => EDGES[each]).join(' and ')}`"
+      :label="words.sameWidthAlong(alike.map((each) => EDGES[each]).join(' and '))"
     />
   </TabRule>
 </template>

@@ -17,6 +17,7 @@ import FigureField from '@web/parts/FigureField.vue'
 import ToggleSwitch from '@web/parts/ToggleSwitch.vue'
 import { useOpenJob } from '@web/stores/job'
 import CellsField from './CellsField.vue'
+import { wholeForm as words } from './form-words'
 
 /** How the boxes of this job stand in each other: it decides how large each of them is. */
 const jobs = useOpenJob()
@@ -29,50 +30,50 @@ type Field = [key: string, label: string]
 /** Lengths of each kind, in the order in which they are asked for. */
 const LENGTHS: Record<WholeKind, Field[]> = {
   cabinet: [
-    ['width', 'Width, outer'],
-    ['depth', 'Depth, outer'],
-    ['height', 'Height, outer'],
+    ['width', words.widthOuter],
+    ['depth', words.depthOuter],
+    ['height', words.heightOuter],
   ],
   set: [
-    ['width', 'Space, width'],
-    ['depth', 'Space, depth'],
-    ['height', 'Space, height'],
+    ['width', words.spaceWidth],
+    ['depth', words.spaceDepth],
+    ['height', words.spaceHeight],
   ],
   nested: [
-    ['at', 'Tray above the floor'],
-    ['height', 'Height of the tray'],
-    ['ledge', 'Height of the ledges'],
-    ['play', 'Play round the tray'],
+    ['at', words.trayAboveFloor],
+    ['height', words.heightTray],
+    ['ledge', words.heightLedges],
+    ['play', words.playRoundTray],
   ],
   cap: [
-    ['over', 'Reaches down by'],
-    ['play', 'Play on each side'],
+    ['over', words.reachesDown],
+    ['play', words.playEachSide],
   ],
   halves: [
-    ['width', 'Width, inner'],
-    ['depth', 'Depth, inner'],
-    ['height', 'Height, inner'],
-    ['at', 'Lower half, inner'],
-    ['lining', 'Lining above the rim'],
-    ['play', 'Play of the lining'],
+    ['width', words.widthInner],
+    ['depth', words.depthInner],
+    ['height', words.heightInner],
+    ['at', words.lowerHalfInner],
+    ['lining', words.liningAboveRim],
+    ['play', words.playLining],
   ],
 }
 const MORE: Partial<Record<WholeKind, Field[]>> = {
   cabinet: [
-    ['side', 'Play at each side'],
-    ['above', 'Play above'],
-    ['behind', 'Room behind'],
+    ['side', words.playAtEachSide],
+    ['above', words.playAbove],
+    ['behind', words.roomBehind],
   ],
   set: [
-    ['gap', 'Gap for the fingers'],
-    ['above', 'Room above'],
+    ['gap', words.gapFingers],
+    ['above', words.roomAbove],
   ],
 }
 const after = computed((): Field[] => {
   const fields = [...(MORE[whole.value.kind] ?? [])]
-  if (cabinet.value?.on === 'runners') fields.push(['runner', 'Height of runners'])
-  if (cabinet.value?.front === 'set back') fields.push(['setBack', 'Fronts stand back by'])
-  if (cabinet.value?.front === 'plate') fields.push(['gap', 'Gap between plates'])
+  if (cabinet.value?.on === 'runners') fields.push(['runner', words.heightRunners])
+  if (cabinet.value?.front === 'set back') fields.push(['setBack', words.frontsStandBack])
+  if (cabinet.value?.front === 'plate') fields.push(['gap', words.gapBetweenPlates])
   return fields
 })
 const figures = computed(() => whole.value as unknown as Record<string, number>)
@@ -123,14 +124,14 @@ const takeApart = (): boolean =>
       <div class="grid grid-cols-2 gap-2">
         <CellsField
           data-field="whole-columns"
-          label="Columns"
+          :label="words.columns"
           :cells="(cabinet ?? set)!.columns"
           problem=""
           @change="setCells('columns', $event)"
         />
         <CellsField
           data-field="whole-rows"
-          :label="cabinet ? 'Rows, from the top' : 'Rows, from the front'"
+          :label="cabinet ? words.rowsTop : words.rowsFront"
           :cells="(cabinet ?? set)!.rows"
           problem=""
           @change="setCells('rows', $event)"
@@ -141,7 +142,7 @@ const takeApart = (): boolean =>
           v-for="(_, row) in set.rows"
           :key="row"
           :data-field="`whole-own-${row + 1}`"
-          :label="`Columns of row ${row + 1}, where it differs`"
+          :label="words.columnsRowDiffers(row + 1)"
           :cells="set.own[row] ?? []"
           :others="set.columns"
           problem=""
@@ -151,7 +152,7 @@ const takeApart = (): boolean =>
       <CellsField
         v-if="set && set.rows.length > 1"
         data-field="whole-heights"
-        label="Heights, row by row; “rest” is full height"
+        :label="words.heightsRowRow"
         :cells="set.heights"
         problem=""
         @change="setCells('heights', $event)"
@@ -160,14 +161,14 @@ const takeApart = (): boolean =>
     <template v-if="cabinet">
       <ChoiceRow
         data-field="whole-on"
-        label="Drawers run on"
+        :label="words.drawersRun"
         :model-value="cabinet.on"
         :options="named(RUN_KINDS)"
         @update:model-value="change({ on: $event })"
       />
       <ChoiceRow
         data-field="whole-front"
-        label="Fronts"
+        :label="words.fronts"
         :model-value="cabinet.front"
         :options="named(FRONT_KINDS)"
         @update:model-value="change({ front: $event })"
@@ -188,7 +189,7 @@ const takeApart = (): boolean =>
     <template v-if="pull">
       <ChoiceRow
         data-field="whole-pull"
-        label="To pull a drawer out"
+        :label="words.pullDrawerOut"
         :model-value="pull.kind"
         :options="named(DRAWER_PULLS)"
         @update:model-value="setPull({ kind: $event })"
@@ -196,7 +197,7 @@ const takeApart = (): boolean =>
       <FigureField
         v-if="pull.kind !== 'none'"
         data-field="whole-pull-size"
-        label="Size of the pull"
+        :label="words.sizePull"
         :model-value="pull.size"
         :limits="limitsOf(wholeSchema.options[0].shape.pull.shape.size)"
         @update:model-value="setPull({ size: $event }, 'whole pull')"
@@ -205,20 +206,20 @@ const takeApart = (): boolean =>
     <ChoiceRow
       v-if="halves"
       data-field="whole-inside"
-      label="Sizes are measured inside"
+      :label="words.sizesMeasuredInside"
       :model-value="halves.inside"
-      :options="HALVES_INSIDE.map((value) => ({ value, label: `the ${value}` }))"
+      :options="HALVES_INSIDE.map((value) => ({ value, label: words.the(value) }))"
       @update:model-value="change({ inside: $event })"
     />
     <ToggleSwitch
       data-field="whole-by-hand"
-      label="I size the boxes myself"
+      :label="words.iSizeBoxes"
       :model-value="whole.byHand"
       @update:model-value="change({ byHand: $event })"
     />
     <p v-if="whole.byHand" class="note">
-      Each box keeps the size you give it. Whether they still go together is checked where they stand.
+      {{ words.eachBoxKeeps }}
     </p>
-    <button type="button" class="btn px-2 py-1" @click="takeApart">They do not belong together</button>
+    <button type="button" class="btn px-2 py-1" @click="takeApart">{{ words.notBelongTogether }}</button>
   </div>
 </template>

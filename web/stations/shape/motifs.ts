@@ -1,11 +1,13 @@
 import type { Motif } from '@core/art'
+import { common } from '@web/words'
+import { motifs as words } from './words'
 
 export const KIND_NAMES: Record<Motif['kind'], string> = {
   text: 'words',
   ruler: 'scale',
-  code: 'square code',
+  code: words.squareCode,
   drawing: 'artwork',
-  round: 'round area',
+  round: words.roundArea,
   rectangle: 'rectangle',
   picture: 'picture',
 }
@@ -17,18 +19,18 @@ export const FIRST: Record<Exclude<Motif['kind'], 'drawing' | 'picture'>, Motif>
   rectangle: { kind: 'rectangle', width: 40, height: 20, radius: 2 },
 }
 const LABELS: Record<string, string> = {
-  diameter: 'Diameter',
-  long: 'Length',
-  high: 'Height',
-  size: 'Side',
-  width: 'Width',
-  height: 'Height',
-  radius: 'Corner radius',
-  dots: 'Dots apart',
-  level: 'Black below, of 255',
+  diameter: words.diameter,
+  long: common.length,
+  high: common.height,
+  size: words.side,
+  width: common.width,
+  height: common.height,
+  radius: words.cornerRadius,
+  dots: words.dotsApart,
+  level: words.blackBelow,
 }
 export const labelOf = ({ kind }: Motif, key: string): string =>
-  kind === 'text' && key === 'height' ? 'Height of capitals' : LABELS[key]
+  kind === 'text' && key === 'height' ? words.heightCapitals : LABELS[key]
 
 /** Whether a figure of a motif is one that is set. */
 export const isSet = (motif: Motif, key: string): boolean =>

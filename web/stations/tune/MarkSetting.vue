@@ -5,12 +5,13 @@ import { type Setting } from '@core/tune'
 import { useSay } from '@web/parts/say'
 import { useOpenJob } from '@web/stores/job'
 import SettingFields from './SettingFields.vue'
+import { markSetting as words } from './words'
 
 /** The setting of what is not cut through: scored labels, or engraved grooves. */
 const props = defineProps<{ mark: 'score' | 'pocket' | 'engrave'; title: string; note: string }>()
 const jobs = useOpenJob()
 const say = useSay()
-const NAMES = { score: 'Score', pocket: 'Pocket', engrave: 'Engraving' }
+const NAMES = { score: words.score, pocket: words.pocket, engrave: words.engraving }
 /** Nobody said yet: a first setting for this machine. */
 const isFirst = computed(() => jobs.job.tune[props.mark] === null)
 const setting = computed(() => markSettings(jobs.job)[props.mark])
@@ -37,12 +38,11 @@ const begin = (): boolean =>
       <slot />
     </div>
     <p v-if="isFirst" class="note" :data-testid="`${mark}-first`">
-      A usual start on {{ jobs.job.measure.machine?.name ?? 'an ordinary machine' }}. Nobody has tried it
-      here: try it on a scrap.
+      {{ words.usualStartOrdinary(jobs.job.measure.machine?.name) }}
     </p>
     <p v-if="isTooFast" class="text-[13px] text-rowan" role="alert">
-      {{ jobs.job.measure.machine!.name }} goes {{ say.speed(jobs.job.measure.machine!.maxSpeed) }} at most.
-      <button type="button" class="btn px-2 py-0.5" @click="begin">Use a first setting for it</button>
+      {{ words.goesMost(jobs.job.measure.machine!.name, say.speed(jobs.job.measure.machine!.maxSpeed)) }}
+      <button type="button" class="btn px-2 py-0.5" @click="begin">{{ words.useFirstSetting }}</button>
     </p>
     <p class="note">{{ note }}</p>
     <slot name="below" />

@@ -12,13 +12,15 @@ import {
 } from '@core/belief'
 import { ASSUMED_MACHINE } from '@core/machine'
 import { jobSchema } from '@core/job'
-import { chance, counted, short } from '@core/length'
+import { chance, short } from '@core/length'
 import { limitsOf } from '@core/limits'
 import { speedFor, type Setting } from '@core/tune'
 import FigureField from '@web/parts/FigureField.vue'
 import { useSay } from '@web/parts/say'
 import { useOpenJob } from '@web/stores/job'
 import { usePlanner } from '@web/stores/planner'
+import InSentence from '@web/parts/InSentence.vue'
+import { oddsCard as words } from './words'
 
 /** What the tests say of any setting: odds, the quickest one that is sure enough, the test to make next. */
 const props = defineProps<{ choice: Choice }>()
@@ -54,32 +56,27 @@ const surest = computed(() => {
 const failed = computed(() => {
   const { failed, from } = props.choice
   if (failed === 0 || from === 'failures') return ''
-  return ` It did not go through in ${counted(failed, 'test')}.`
+  return words.didNotGo(failed)
 })
 /** What the other speed would take off the cutting, in minutes. */
 const saved = computed(() => {
   const cutting = planner.plan?.total.cutting
   if (!cutting || !surest.value) return ''
   const minutes = (cutting * (1 - setting.value.speed / surest.value.speed)) / 60
-  if (Math.abs(minutes) < 0.1) return 'It takes as long.'
+  if (Math.abs(minutes) < 0.1) return words.takesLong
   const about = `${short(Math.abs(Math.round(minutes * 10) / 10))} min`
-  return minutes > 0
-    ? `That saves about ${about} on this job.`
-    : `That takes about ${about} longer on this job.`
+  return minutes > 0 ? words.savesAboutJob(about) : words.takesAboutLonger(about)
 })
 /** From there on it is said that a record widened it. */
 const NOTED = 1.1
 const basis = computed(() => {
   const { own = 0, others = 0, before = 0 } = belief.value ?? {}
-  const more = others > 0 ? `, and ${others} on other stocks of this machine` : ''
+  const more = others > 0 ? words.otherStocksMachine(others) : ''
   const { scale } = jobs.job.tune
-  const wider =
-    scale > NOTED ? ' Cuts came through less often than was said: what is not tried counts as less sure.' : ''
-  if (own + others === 0)
-    return `No test yet: this is the energy rule alone, and stocks differ up to tenfold.${wider}`
-  const older =
-    before > 0 ? ` ${before} of them are older than the last work on the machine, and count less.` : ''
-  return `From ${own === 0 ? 'no test' : counted(own, 'test')} on this stock${more}.${older}${wider}`
+  const wider = scale > NOTED ? words.cutsCameThrough : ''
+  if (own + others === 0) return words.noTestYet(wider)
+  const older = before > 0 ? words.themOlderLast(before) : ''
+  return words.fromOnThis(own === 0 ? words.noTest : words.tests(own), more, older, wider)
 })
 const setSure = (value: number): boolean =>
   jobs.edit((draft) => {
@@ -89,21 +86,26 @@ const setSure = (value: number): boolean =>
 
 <template>
   <section v-if="need && odds && surest && next" class="card grid gap-2" aria-labelledby="odds-title">
-    <h2 id="odds-title">How sure it is</h2>
+    <h2 id="odds-title">{{ words.howSure }}</h2>
     <p class="text-sm" data-testid="cut-odds">
-      This setting goes through with odds of
-      <strong>{{ chance(odds.through) }}</strong>
-      {{ ' and' }} chars with
-      <strong>{{ `${chance(odds.charred)}.` }}</strong>
+      <InSentence :text="words.goesThrough">
+        <template #through><strong>{{ chance(odds.through) }}</strong></template>
+        <template #charred><strong>{{ chance(odds.charred) }}</strong></template>
+      </InSentence>
       {{ failed }} {{ basis }}
     </p>
     <p class="note num">
-      Half of all cuts go through at {{ short(Math.round(need.energy * 100) / 100) }} J/mm², likely
-      {{ short(Math.round(need.low * 100) / 100) }} to {{ short(Math.round(need.high * 100) / 100) }}.
+      {{
+        words.halfAllCuts(
+          short(Math.round(need.energy * 100) / 100),
+          short(Math.round(need.low * 100) / 100),
+          short(Math.round(need.high * 100) / 100),
+        )
+      }}
     </p>
     <FigureField
       data-field="sure"
-      label="How sure it must be"
+      :label="words.howSureMust"
       kind="figure"
       unit="%"
       :model-value="sure"
@@ -111,18 +113,19 @@ const setSure = (value: number): boolean =>
       @update:model-value="setSure"
     />
     <p class="text-sm" data-testid="surest">
-      The quickest that is {{ sure }} % sure at {{ short(setting.power) }} %:
-      <strong>{{ `${say.speed(surest.speed)},` }}</strong>
-      charred {{ chance(surest.charred) }}. {{ saved }}
+      <InSentence :text="words.quickest(sure, short(setting.power), chance(surest.charred))">
+        <template #speed><strong>{{ say.speed(surest.speed) }}</strong></template>
+      </InSentence>
+      {{ saved }}
     </p>
-    <button type="button" class="btn" @click="emit('use', surest.speed)">Use it</button>
+    <button type="button" class="btn" @click="emit('use', surest.speed)">{{ words.useIt }}</button>
     <p class="text-sm" data-testid="next-test">
-      The test that tells most:
-      <strong>{{ say.speed(speedAt(next.energy)) }}</strong>
-      at {{ short(setting.power) }} %. It would leave about {{ chance(next.left) }} of the doubt.
+      <InSentence :text="words.tellsMost(short(setting.power), chance(next.left))">
+        <template #speed><strong>{{ say.speed(speedAt(next.energy)) }}</strong></template>
+      </InSentence>
     </p>
     <button type="button" class="btn" @click="emit('test', { ...setting, speed: speedAt(next.energy) })">
-      Test that next
+      {{ words.testNext }}
     </button>
   </section>
 </template>

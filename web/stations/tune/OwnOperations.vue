@@ -7,13 +7,15 @@ import ChoiceRow from '@web/parts/ChoiceRow.vue'
 import TextEntry from '@web/parts/TextEntry.vue'
 import { useOpenJob } from '@web/stores/job'
 import SettingFields from './SettingFields.vue'
+import { common } from '@web/words'
+import { ownOperations as words } from './words'
 
 /** Operations beside ours: each with a name and a colour as the laser's software expects it, in order. */
 const jobs = useOpenJob()
 const own = computed(() => jobs.job.tune.own)
 const WAYS = [
-  { value: 'follow' as const, label: 'Follow round' },
-  { value: 'fill' as const, label: 'Fill' },
+  { value: 'follow' as const, label: words.followRound },
+  { value: 'fill' as const, label: words.fill },
 ]
 const put = (list: OwnOperation[], key = ''): boolean =>
   jobs.edit((draft) => {
@@ -32,7 +34,7 @@ function rename(i: number, name: string): void {
 }
 function add(): void {
   const names = own.value.map(({ name }) => name)
-  const name = ['mark', ...Array.from({ length: MOST_OWN + 1 }, (_, i) => `mark ${i + 2}`)].find(
+  const name = ['mark', ...Array.from({ length: MOST_OWN + 1 }, (_, i) => words.mark(i + 2))].find(
     (each) => !names.includes(each),
   )!
   const setting = markSettings(jobs.job).score
@@ -47,17 +49,16 @@ const users = ({ id }: OwnOperation): number =>
 </script>
 
 <template>
-  <section class="card grid gap-2" aria-label="Operations of your own" data-field="own">
-    <h2>Operations of your own</h2>
+  <section class="card grid gap-2" :aria-label="words.operationsOwn" data-field="own">
+    <h2>{{ words.operationsOwn }}</h2>
     <p class="note">
-      Beside engraving, pockets, scoring and cuts: other ways to engrave in Shape. Each goes into its own
-      layer and colour of the files, after the others of its kind, in this order.
+      {{ words.besideEngravingPockets }}
     </p>
     <ul class="grid gap-3">
       <li v-for="(each, i) in own" :key="each.id" class="grid gap-2 border-t border-line pt-2">
         <div class="flex items-end gap-2">
           <label class="min-w-0 flex-1 text-[13px] font-medium">
-            Name
+            {{ common.name }}
             <TextEntry
               class="input"
               required
@@ -71,14 +72,14 @@ const users = ({ id }: OwnOperation): number =>
             type="color"
             class="h-9 w-9 shrink-0"
             :value="each.colour"
-            :aria-label="`Colour of ${each.name}`"
+            :aria-label="words.colourOf(each.name)"
             @change="set(i, { colour: ($event.target as HTMLInputElement).value })"
           />
           <button
             type="button"
             class="btn-icon"
             :disabled="i === 0"
-            :aria-label="`${each.name} earlier`"
+            :aria-label="words.earlier(each.name)"
             @click="earlier(i)"
           >
             <ArrowUp :size="16" />
@@ -87,7 +88,7 @@ const users = ({ id }: OwnOperation): number =>
             type="button"
             class="btn-icon"
             :disabled="users(each) > 0"
-            :aria-label="`Remove ${each.name}`"
+            :aria-label="words.remove(each.name)"
             @click="put(own.filter((_, at) => at !== i))"
           >
             <Trash2 :size="16" />
@@ -95,7 +96,7 @@ const users = ({ id }: OwnOperation): number =>
         </div>
         <ChoiceRow
           :data-field="`own-how-${i + 1}`"
-          label="What it does with areas"
+          :label="words.whatItDoes"
           :options="WAYS"
           :model-value="each.how"
           @update:model-value="set(i, { how: $event })"
@@ -109,17 +110,16 @@ const users = ({ id }: OwnOperation): number =>
           />
         </div>
         <p v-if="users(each) > 0" class="note">
-          Used by {{ users(each) }} {{ users(each) === 1 ? 'engraving' : 'engravings' }}.
+          {{ words.usedBy(users(each)) }}
         </p>
       </li>
     </ul>
     <p v-if="taken" class="text-[13px] text-rowan" role="alert">
-      Another operation is called “{{ taken }}” already: in a file the two could not be told apart. Choose
-      another name.
+      {{ words.anotherOperationCalled(taken) }}
     </p>
     <button v-if="own.length < MOST_OWN" type="button" class="btn justify-self-start px-2 py-1" @click="add">
       <Plus :size="14" aria-hidden="true" />
-      Add an operation
+      {{ words.addOperation }}
     </button>
   </section>
 </template>

@@ -13,6 +13,8 @@ import { useSay } from '@web/parts/say'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { useStockEdits } from '@web/stores/stock-edits'
+import { common } from '@web/words'
+import { pocketTests as words } from './words'
 
 /** Test pockets of this stock, how deep a groove comes out, and the speed for the depth that is wanted. */
 const jobs = useOpenJob()
@@ -29,10 +31,10 @@ const speed = computed(() => speedForDepth(wanted.value, setting.value, machine.
 const isNear = computed(() => wanted.value >= predicted.value.low && wanted.value <= predicted.value.high)
 const line = computed(() => {
   const { depth, low, high } = predicted.value
-  const range = `nine of ten between ${say.value.plain(low, 1)} and ${say.value.length(high, 1)}`
-  const guess = model.value.tests === 0 ? ', a guess until a pocket is measured' : ''
-  const burns = `It burns ${say.value.length(depth, 1)} deep, ${range}${guess}`
-  return `${burns}. Wanted ${say.value.length(wanted.value, 1)}.`
+  const range = words.nineTenBetween(say.value.plain(low, 1), say.value.length(high, 1))
+  const guess = model.value.tests === 0 ? words.guessUntilPocket : ''
+  const burns = words.burnsDeep(say.value.length(depth, 1), range, guess)
+  return words.wanted(burns, say.value.length(wanted.value, 1))
 })
 const depth = ref<number | null>(null)
 
@@ -59,20 +61,18 @@ const take = (found: number): boolean =>
     draft.tune.pocket = { ...setting.value, speed: found }
   })
 const lineOf = (test: PocketTest): string =>
-  `${say.value.length(test.depth)} deep at ${settingWords({ ...test, air: false }, say.value)}`
+  words.deepAt(say.value.length(test.depth), settingWords({ ...test, air: false }, say.value))
 
 async function writePiece(): Promise<void> {
   const { stock } = jobs.job.measure
   const { kerf } = derived.box
   const file = {
-    title: `Test pocket, ${stock?.name ?? 'no stock'}`,
-    statement:
-      `Burn the patch at ${settingWords(setting.value)}, clean it, and measure its depth with the tail of ` +
-      'the calipers. Unit millimetres.',
+    title: words.testPocketNo(stock?.name),
+    statement: words.burnPatchClean(settingWords(setting.value)),
     ...makePocketPiece(setting.value, kerf.width),
     colours: jobs.job.measure.machine?.colours,
   }
-  const name = `${fileStem(`test pocket ${stock?.name ?? ''}`)}.svg`
+  const name = `${fileStem(words.testPocket(stock?.name ?? ''))}.svg`
   const { writeSvg } = await import('@web/data/written-files') // fetched when it is wanted
   await download([{ name, content: writeSvg(file) }], name)
 }
@@ -87,34 +87,34 @@ async function writePiece(): Promise<void> {
       class="btn justify-self-start"
       @click="take(speed)"
     >
-      Take {{ say.speed(speed) }} for that depth
+      {{ words.takeDepth(say.speed(speed)) }}
     </button>
     <p v-else-if="speed === null" class="text-gorse">
-      No speed at this power burns that deep. Change the power or the passes.
+      {{ words.noSpeedPower }}
     </p>
-    <form class="flex flex-wrap items-start gap-2" aria-label="New test pocket" @submit.prevent="add">
+    <form class="flex flex-wrap items-start gap-2" :aria-label="words.newTestPocket" @submit.prevent="add">
       <FigureField
         class="min-w-32 flex-1"
         data-field="pocket-depth"
-        label="Measured depth of one"
+        :label="words.measuredDepth"
         :step="0.1"
         :limits="limitsOf(pocketTestSchema.shape.depth)"
         :model-value="depth"
         @update:model-value="depth = $event"
       />
-      <button type="submit" class="btn mt-4.5" :disabled="depth === null">Add</button>
+      <button type="submit" class="btn mt-4.5" :disabled="depth === null">{{ common.add }}</button>
       <button type="button" class="btn mt-4.5" @click="writePiece">
         <FileDown :size="15" aria-hidden="true" />
-        Test pocket as SVG
+        {{ words.testPocketSvg }}
       </button>
     </form>
-    <ul v-if="tests.length > 0" class="grid gap-1" aria-label="Test pockets">
+    <ul v-if="tests.length > 0" class="grid gap-1" :aria-label="words.testPockets">
       <li v-for="test in tests" :key="test.id" class="num flex items-center justify-between gap-2">
         {{ lineOf(test) }}
         <button
           type="button"
           class="btn-icon p-1"
-          :aria-label="`Remove the pocket ${lineOf(test)}`"
+          :aria-label="words.removePocket(lineOf(test))"
           @click="remove(test.id)"
         >
           <Trash2 :size="14" />

@@ -2,6 +2,7 @@
 import { limitsOf } from '@core/limits'
 import { settingSchema, type Setting } from '@core/tune'
 import FigureField from '@web/parts/FigureField.vue'
+import { settingFields as words } from './words'
 
 /** Speed and power of what is not cut through. @param name of its fields @param title said before each */
 defineProps<{ name: string; title: string; setting: Setting }>()
@@ -12,7 +13,7 @@ const { shape } = settingSchema
 <template>
   <FigureField
     :data-field="`${name}-speed`"
-    :label="`${title} speed`"
+    :label="words.speed(title)"
     kind="speed"
     :model-value="setting.speed"
     :limits="limitsOf(shape.speed)"
@@ -21,7 +22,7 @@ const { shape } = settingSchema
   />
   <FigureField
     :data-field="`${name}-power`"
-    :label="`${title} power`"
+    :label="words.power(title)"
     kind="figure"
     unit="%"
     :model-value="setting.power"

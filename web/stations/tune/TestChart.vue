@@ -8,6 +8,7 @@ import { useSay } from '@web/parts/say'
 import { useOpenJob } from '@web/stores/job'
 import { RESULT_SHAPES } from './result-shapes'
 import ResultMark from './ResultMark.vue'
+import { testChart as words } from './words'
 
 const props = defineProps<{ chosen: Setting; watts: number; thickness: number }>()
 const jobs = useOpenJob()
@@ -46,13 +47,13 @@ const ticks = computed(() =>
 </script>
 
 <template>
-  <section class="card" aria-label="Tests as a chart">
+  <section class="card" :aria-label="words.testsChart">
     <svg
       ref="chart"
       :viewBox="`0 0 ${width} ${HEIGHT}`"
       class="w-full"
       role="img"
-      :aria-label="`Speed against energy for ${points.length} tests; chosen ${say.speed(chosen.speed)}, ${chosenEnergy.toFixed(2)} J/mm²`"
+      :aria-label="words.speedAgainstEnergy(points.length, say.speed(chosen.speed), chosenEnergy.toFixed(2))"
     >
       <g v-for="tick in ticks" :key="`y${tick}`">
         <line x1="52" :x2="width - 16" :y1="y(tick)" :y2="y(tick)" stroke="var(--line)" />
@@ -74,9 +75,9 @@ const ticks = computed(() =>
         </text>
       </g>
       <text :x="width - 16" :y="HEIGHT - 4" text-anchor="end" font-size="12" fill="var(--quiet)">
-        speed, {{ say.speedUnit }}
+        {{ words.speed(say.speedUnit) }}
       </text>
-      <text x="52" y="10" font-size="12" fill="var(--quiet)">J/mm²</text>
+      <text x="52" y="10" font-size="12" fill="var(--quiet)">{{ words.jMm }}</text>
       <circle
         :cx="x(inUnit(chosen.speed))"
         :cy="y(chosenEnergy)"
@@ -97,7 +98,7 @@ const ticks = computed(() =>
     </svg>
     <p class="flex flex-wrap gap-4 text-[13px]">
       <ResultMark v-for="result in TEST_RESULTS" :key="result" :result="result" />
-      <span>◯ chosen</span>
+      <span>{{ words.chosen }}</span>
     </p>
   </section>
 </template>

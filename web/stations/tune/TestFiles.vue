@@ -2,13 +2,13 @@
 import { FileDown, FolderOpen } from '@lucide/vue'
 import { ref } from 'vue'
 import { fileStem } from '@core/keep'
-import { counted } from '@core/length'
 import type { TestRecord } from '@core/tune'
 import { download } from '@web/data/download'
 import { useBench } from '@web/stores/bench'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { useMessages } from '@web/stores/messages'
+import { testFiles as words } from './words'
 
 /** Tests of this stock on this machine as a table or a list: out to a spreadsheet, and in from one. */
 const props = defineProps<{ tests: TestRecord[] }>()
@@ -22,7 +22,7 @@ async function write(as: 'csv' | 'json'): Promise<void> {
   // Fetched when something is first written.
   const { writeTests, writeTestsJson } = await import('@web/data/written-files')
   const tests = props.tests.map(({ setting, thickness, result }) => ({ setting, thickness, result }))
-  const name = `${fileStem(`tests ${jobs.job.measure.stock?.name ?? ''}`)}.${as}`
+  const name = `${fileStem(words.tests(jobs.job.measure.stock?.name ?? ''))}.${as}`
   await download([{ name, content: as === 'csv' ? writeTests(tests) : writeTestsJson(tests) }], name)
 }
 async function read(): Promise<void> {
@@ -32,14 +32,14 @@ async function read(): Promise<void> {
   const { readTests } = await import('@web/data/written-files')
   const found = readTests(await file.text())
   if (chooser.value) chooser.value.value = ''
-  error.value = found.ok ? '' : `“${file.name}” was not taken. ${found.error}`
+  error.value = found.ok ? '' : words.notTaken(file.name, found.error)
   if (!found.ok) return
   // A file does not say when they were made.
   const about = { machineId: machine.id, stockId: stock.id, family: stock.family, on: '' }
   const tests = found.tests.map((test): TestRecord => ({ id: crypto.randomUUID(), ...about, ...test }))
   const push = (draft: typeof jobs.job): void => void draft.tune.tests.push(...tests)
   if (jobs.edit(push, '', ...tests.map((test) => bench.putting('tests', test))))
-    useMessages().say('said', `${counted(tests.length, 'test')} taken from ${file.name}.`)
+    useMessages().say('said', words.testTaken(tests.length, file.name))
 }
 </script>
 
@@ -48,16 +48,16 @@ async function read(): Promise<void> {
     <template v-if="tests.length > 0">
       <button type="button" class="btn px-2 py-1" @click="write('csv')">
         <FileDown :size="14" aria-hidden="true" />
-        Tests as CSV
+        {{ words.testsCsv }}
       </button>
       <button type="button" class="btn px-2 py-1" @click="write('json')">
         <FileDown :size="14" aria-hidden="true" />
-        as JSON
+        {{ words.asJson }}
       </button>
     </template>
     <button type="button" class="btn px-2 py-1" @click="chooser?.click()">
       <FolderOpen :size="14" aria-hidden="true" />
-      Tests from a file
+      {{ words.testsFile }}
     </button>
     <input
       ref="chooser"
@@ -65,12 +65,11 @@ async function read(): Promise<void> {
       accept=".csv,.json,.txt"
       class="sr-only"
       tabindex="-1"
-      aria-label="File of tests"
+      :aria-label="words.fileTests"
       @change="read"
     />
     <p v-if="tests.length > 0" class="note w-full">
-      A file holds speeds, powers and outcomes, not the stock. Take in only tests of
-      {{ derived.box.materials[0].name }} on this machine.
+      {{ words.fileHoldsSpeeds(derived.box.materials[0].name) }}
     </p>
     <p v-if="error" class="w-full text-[13px] text-rowan" role="alert">{{ error }}</p>
   </div>

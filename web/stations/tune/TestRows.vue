@@ -5,6 +5,7 @@ import { cutEnergy, type TestRecord } from '@core/tune'
 import { useSay } from '@web/parts/say'
 import { useOpenJob } from '@web/stores/job'
 import ResultMark from './ResultMark.vue'
+import { testRows as words } from './words'
 
 defineProps<{ tests: TestRecord[] }>()
 defineEmits<{ use: [test: TestRecord]; remove: [test: TestRecord] }>()
@@ -15,17 +16,17 @@ const energyOf = ({ setting, thickness }: TestRecord): string =>
 </script>
 
 <template>
-  <div class="overflow-x-auto" tabindex="0" role="region" aria-label="Tests">
+  <div class="overflow-x-auto" tabindex="0" role="region" :aria-label="words.tests">
     <table class="mt-1 w-full text-sm">
       <thead>
         <tr class="text-left text-[12px] text-quiet">
-          <th class="font-normal">Came out</th>
-          <th class="text-right font-normal">Speed, {{ say.speedUnit }}</th>
-          <th class="pl-3 font-normal max-md:hidden">Other units</th>
-          <th class="text-right font-normal">Power, %</th>
-          <th class="text-right font-normal">Passes</th>
-          <th class="pl-3 font-normal max-md:hidden">Air</th>
-          <th class="text-right font-normal max-md:hidden">J/mm²</th>
+          <th class="font-normal">{{ words.cameOut }}</th>
+          <th class="text-right font-normal">{{ words.speed(say.speedUnit) }}</th>
+          <th class="pl-3 font-normal max-md:hidden">{{ words.otherUnits }}</th>
+          <th class="text-right font-normal">{{ words.power }}</th>
+          <th class="text-right font-normal">{{ words.passes }}</th>
+          <th class="pl-3 font-normal max-md:hidden">{{ words.air }}</th>
+          <th class="text-right font-normal max-md:hidden">{{ words.jMm }}</th>
           <th />
         </tr>
       </thead>
@@ -44,15 +45,15 @@ const energyOf = ({ setting, thickness }: TestRecord): string =>
             <button
               type="button"
               class="btn px-2 py-0.5"
-              :aria-label="`Use ${say.speed(test.setting.speed)} at ${short(test.setting.power)} %`"
+              :aria-label="words.useAt(say.speed(test.setting.speed), short(test.setting.power))"
               @click="$emit('use', test)"
             >
-              Use
+              {{ words.use }}
             </button>
             <button
               type="button"
               class="btn-icon"
-              :aria-label="`Remove the test at ${say.speed(test.setting.speed)}`"
+              :aria-label="words.removeTest(say.speed(test.setting.speed))"
               @click="$emit('remove', test)"
             >
               <Trash2 :size="15" />

@@ -5,6 +5,7 @@ import type { TestSheetDrawing } from '@core/derive'
 import { settingWords, type TestSheet } from '@core/tune'
 import { useSay } from '@web/parts/say'
 import { RESULT_SHAPES } from './result-shapes'
+import { testSheetBoard as words } from './words'
 
 /** A test sheet as it lies there: every square is a button. */
 const props = defineProps<{ sheet: TestSheet; drawing: TestSheetDrawing; chosen: number | null }>()
@@ -14,7 +15,7 @@ const say = useSay()
 const tiles = computed(() =>
   props.drawing.squares.map(({ x, y, side }, i) => {
     const { setting, result } = props.sheet.squares[i]
-    const words = settingWords(setting, say.value)
+    const tried = settingWords(setting, say.value)
     return {
       x,
       y: props.drawing.height - y - side,
@@ -22,7 +23,7 @@ const tiles = computed(() =>
       result,
       speed: say.value.speedPlain(setting.speed),
       power: `${setting.power} %`,
-      label: `Square ${i + 1}, ${words}${result ? `: ${result}` : ''}`,
+      label: words.square(i + 1, tried, result ? `: ${result}` : ''),
     }
   }),
 )
@@ -33,7 +34,7 @@ const tiles = computed(() =>
     :viewBox="`0 0 ${drawing.width} ${drawing.height}`"
     class="max-h-96 w-full rounded border border-line bg-sunk"
     role="group"
-    aria-label="Squares of the test sheet"
+    :aria-label="words.squaresTestSheet"
   >
     <g
       v-for="(tile, i) in tiles"

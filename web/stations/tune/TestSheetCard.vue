@@ -23,6 +23,8 @@ import { useOpenJob } from '@web/stores/job'
 import TestSheetBoard from './TestSheetBoard.vue'
 import { SHEET_FORMATS, useSheetFile } from './sheet-file'
 import { useSheetOutcomes } from './sheet-outcomes'
+import { common } from '@web/words'
+import { testSheetCard as words } from './words'
 
 /** Squares that are each made with another setting, as one file; what came of them is entered by tapping. */
 const jobs = useOpenJob()
@@ -48,10 +50,10 @@ const depth = ref<number | null>(null)
 const fits = computed(() => {
   const offcut = drawing.value && offcutFor(drawing.value, jobs.job.measure.stock?.offcuts ?? [])
   if (!drawing.value) return ''
-  const needs = `It takes ${say.value.size([drawing.value.width, drawing.value.height], 0)}`
+  const needs = words.itTakes(say.value.size([drawing.value.width, drawing.value.height], 0))
   if (!offcut) return `${needs}.`
-  const which = offcut.name ? `“${offcut.name}”` : `of ${say.value.size([offcut.width, offcut.height], 0)}`
-  return `${needs}: your offcut ${which} is large enough.`
+  const which = offcut.name ? `“${offcut.name}”` : words.of(say.value.size([offcut.width, offcut.height], 0))
+  return words.offcutLargeEnough(needs, which)
 })
 /** Outcomes belong to the machine and the stock that the sheet was made for. */
 const isOther = computed(() => {
@@ -76,7 +78,7 @@ const asked = ref(0)
 const fewer = computed(() => {
   const made = sheet.value?.squares.length ?? 0
   if (made === 0 || made >= asked.value) return ''
-  return ` ${made} squares, not ${asked.value}: the others would be cut at a speed that is there already.`
+  return words.squaresNotOthers(made, asked.value)
 })
 function make(): void {
   asked.value = count.value
@@ -96,51 +98,50 @@ function addDepth(): void {
 
 <template>
   <section class="card grid gap-2" aria-labelledby="sheet-title" data-field="test-sheet">
-    <h2 id="sheet-title">A test sheet</h2>
-    <p v-if="!ready" class="note">Choose a machine and a stock in Measure: a test belongs to both.</p>
+    <h2 id="sheet-title">{{ words.testSheet }}</h2>
+    <p v-if="!ready" class="note">{{ words.chooseMachineStock }}</p>
     <template v-else-if="!sheet">
       <p class="note">
-        Small squares, each with another setting, where they tell most of what is not known yet. Cut it, then
-        tap what came of every square.
+        {{ words.smallSquaresEach }}
       </p>
       <div class="flex flex-wrap items-end gap-2">
-        <ChoiceRow v-if="KINDS.length > 1" v-model="kind" label="What is tried" :options="KINDS" />
+        <ChoiceRow v-if="KINDS.length > 1" v-model="kind" :label="words.whatIsTried" :options="KINDS" />
         <FigureField
           v-model="count"
           class="w-28"
           data-field="sheet-count"
-          label="Squares"
+          :label="words.squares"
           kind="figure"
           :limits="{ min: 2, max: MOST_SQUARES, whole: true }"
         />
-        <button type="button" class="btn" @click="make">Make a test sheet</button>
+        <button type="button" class="btn" @click="make">{{ words.makeTestSheet }}</button>
       </div>
     </template>
     <template v-else-if="isOther">
       <p class="text-sm" role="status">
-        This sheet was made for another machine or stock: choose those in Measure, or put it away.
+        {{ words.sheetMadeAnother }}
       </p>
-      <button type="button" class="btn" @click="outcomes.drop">Put it away</button>
+      <button type="button" class="btn" @click="outcomes.drop">{{ words.putAway }}</button>
     </template>
     <template v-else-if="drawing">
       <div class="flex flex-wrap items-end gap-2">
         <ChoiceRow
           v-model="format"
           class="whitespace-nowrap"
-          label="As"
+          :label="common.as"
           hide-label
           :options="SHEET_FORMATS"
         />
         <button type="button" class="btn" @click="file.write(format)">
           <FileDown :size="15" aria-hidden="true" />
-          Write the test sheet
+          {{ words.writeTestSheet }}
         </button>
-        <button type="button" class="btn" @click="outcomes.drop">Put it away</button>
+        <button type="button" class="btn" @click="outcomes.drop">{{ words.putAway }}</button>
       </div>
       <p class="note">
-        {{ fits }}{{ fewer }} Speeds in {{ say.speedUnit }}. Stay beside it: some squares will char.
+        {{ words.speedsStayBeside(fits, fewer, say.speedUnit) }}
       </p>
-      <ChoiceRow v-if="sheet.kind === 'cut'" v-model="brush" label="What a tap means" :options="RESULTS" />
+      <ChoiceRow v-if="sheet.kind === 'cut'" v-model="brush" :label="words.tapMeans" :options="RESULTS" />
       <TestSheetBoard :sheet="sheet" :drawing="drawing" :chosen="chosen" @tap="tap" />
       <button
         v-if="sheet.kind === 'cut'"
@@ -149,30 +150,30 @@ function addDepth(): void {
         :disabled="said === 0"
         @click="outcomes.take"
       >
-        Write down {{ said }} of {{ sheet.squares.length }}
+        {{ words.writeDown(said, sheet.squares.length) }}
       </button>
       <p v-else-if="chosen === null" class="text-sm">
-        {{ sheet.kind === 'pocket' ? 'Tap the pocket that was measured.' : 'Tap the patch that is best.' }}
+        {{ sheet.kind === 'pocket' ? words.tapPocketMeasured : words.tapPatchBest }}
       </p>
       <form
         v-else-if="sheet.kind === 'pocket'"
         class="flex flex-wrap items-start gap-2"
-        :aria-label="`Depth of pocket ${chosen + 1}`"
+        :aria-label="words.depthPocket(chosen + 1)"
         @submit.prevent="addDepth"
       >
         <FigureField
           class="w-40"
           data-field="sheet-depth"
-          :label="`Depth of pocket ${chosen + 1}`"
+          :label="words.depthPocket(chosen + 1)"
           :step="0.1"
           :limits="limitsOf(pocketTestSchema.shape.depth)"
           :model-value="depth"
           @update:model-value="depth = $event"
         />
-        <button type="submit" class="btn mt-4.5" :disabled="depth === null">Add</button>
+        <button type="submit" class="btn mt-4.5" :disabled="depth === null">{{ common.add }}</button>
       </form>
       <button v-else type="button" class="btn" @click="outcomes.takePatch(chosen)">
-        Engrave as patch {{ chosen + 1 }}
+        {{ words.engravePatch(chosen + 1) }}
       </button>
     </template>
   </section>

@@ -10,6 +10,7 @@ import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import TestFiles from './TestFiles.vue'
 import TestRows from './TestRows.vue'
+import { testTable as words } from './words'
 
 /** @prop proposed what the odds ask to be tested next: the form takes it over */
 const props = defineProps<{ proposed: Setting | null }>()
@@ -78,17 +79,17 @@ const use = ({ setting }: TestRecord): boolean =>
 
 <template>
   <section class="card" aria-labelledby="tests-title">
-    <h2 id="tests-title">Tests of this stock on this machine</h2>
-    <p v-if="!ready" class="note mt-1">Choose a machine and a stock in Measure: a test belongs to both.</p>
+    <h2 id="tests-title">{{ words.testsStockMachine }}</h2>
+    <p v-if="!ready" class="note mt-1">{{ words.chooseMachineStock }}</p>
     <template v-else>
       <p v-if="tests.length === 0" class="mt-1 text-sm">
-        None yet. Cut a short line or a small square, lift it, and write down here what came out.
+        {{ words.noneYetCut }}
       </p>
       <TestRows v-else :tests="tests" @use="use" @remove="remove" />
       <form
         class="mt-3 flex flex-wrap items-start gap-2 border-t border-line pt-2"
         id="new-test"
-        aria-label="New test"
+        :aria-label="words.newTest"
         data-field="new-test"
         @submit.prevent="add"
       >
@@ -96,7 +97,7 @@ const use = ({ setting }: TestRecord): boolean =>
           v-model="entry.setting.speed"
           class="w-34"
           data-field="test-speed"
-          label="Test speed"
+          :label="words.testSpeed"
           kind="speed"
           :limits="limitsOf(shape.speed)"
         />
@@ -104,7 +105,7 @@ const use = ({ setting }: TestRecord): boolean =>
           v-model="entry.setting.power"
           class="w-20"
           data-field="test-power"
-          label="Test power"
+          :label="words.testPower"
           kind="figure"
           unit="%"
           :limits="limitsOf(shape.power)"
@@ -113,19 +114,21 @@ const use = ({ setting }: TestRecord): boolean =>
           v-model="entry.setting.passes"
           class="w-22"
           data-field="test-passes"
-          label="Test passes"
+          :label="words.testPasses"
           kind="figure"
           :limits="limitsOf(shape.passes)"
         />
-        <ToggleSwitch v-model="entry.setting.air" class="mt-6" label="Air" />
+        <ToggleSwitch v-model="entry.setting.air" class="mt-6" :label="words.air" />
         <div data-field="test-result">
-          <label class="block text-[13px] font-medium" for="result">Came out</label>
+          <label class="block text-[13px] font-medium" for="result">{{ words.cameOut }}</label>
           <select id="result" v-model="entry.result" class="input font-sans!">
-            <option value="" disabled>say how</option>
+            <option value="" disabled>{{ words.sayHow }}</option>
             <option v-for="result in TEST_RESULTS" :key="result" :value="result">{{ result }}</option>
           </select>
         </div>
-        <button type="submit" class="btn mt-4.5 ml-auto" :disabled="entry.result === ''">Add test</button>
+        <button type="submit" class="btn mt-4.5 ml-auto" :disabled="entry.result === ''">
+          {{ words.addTest }}
+        </button>
       </form>
       <TestFiles :tests="tests" />
       <p v-if="error" class="mt-1 text-[13px] text-rowan" role="alert">{{ error }}</p>

@@ -22,6 +22,8 @@ import PocketTests from './PocketTests.vue'
 import TestChart from './TestChart.vue'
 import TestSheetCard from './TestSheetCard.vue'
 import TestTable from './TestTable.vue'
+import { common } from '@web/words'
+import { tuneStation as words } from './words'
 
 const jobs = useOpenJob()
 const setInterval = (interval: number): boolean =>
@@ -38,19 +40,17 @@ const working = computed(() =>
 )
 const family = computed(() => jobs.job.measure.stock?.family ?? 'other')
 const STANDING = {
-  tested: 'Tested on this stock',
-  'tested on a like stock': 'Tested on a like stock only',
-  untested: 'Not tested',
+  tested: words.testedStock,
+  'tested on a like stock': words.testedLikeStock,
+  untested: words.notTested,
 }
 const standing = computed(() =>
-  choice.value.test?.result === 'not through' ? 'Did not go through' : STANDING[choice.value.standing],
+  choice.value.test?.result === 'not through' ? words.didNotGo : STANDING[choice.value.standing],
 )
 const isGood = computed(() => choice.value.standing === 'tested' && choice.value.failed === 0)
 /** The test that the odds ask for, on its way into the form. */
 const proposed = shallowRef<Setting | null>(null)
-const NEVER =
-  'Never cut PVC or vinyl: chlorine gas. The machine’s manual and the material’s data sheet come ' +
-  'before any figure here.'
+const NEVER = words.neverCutPvc
 
 /** Own figures start from what is chosen now. */
 const pick = (part: Partial<Setting>, key: string): boolean =>
@@ -65,8 +65,8 @@ const unpick = (): boolean =>
 const burntOften = computed(() => {
   const { interval } = jobs.job.tune
   const { width } = derived.box.kerf
-  if (interval > width) return 'rows that far apart leave ridges between them.'
-  return `each place is burnt about ${Math.max(1, Math.round(width / interval))} times.`
+  if (interval > width) return words.rowsFarApart
+  return words.eachPlaceBurnt(Math.max(1, Math.round(width / interval)))
 })
 </script>
 
@@ -75,7 +75,7 @@ const burntOften = computed(() => {
     <div class="grid content-start gap-3 lg:min-h-0 lg:overflow-y-auto">
       <section class="card grid gap-2.5" aria-labelledby="setting-title">
         <div class="flex flex-wrap items-baseline justify-between gap-x-2">
-          <h2 id="setting-title">Setting for cutting</h2>
+          <h2 id="setting-title">{{ words.settingCutting }}</h2>
           <span class="flex gap-2 text-[13px]">
             <span class="font-semibold" :class="isGood ? 'text-moss' : 'text-gorse'">{{ standing }}</span>
             <WhyLink v-if="!isGood" lesson="setting" />
@@ -85,7 +85,7 @@ const burntOften = computed(() => {
         <div class="grid grid-cols-2 gap-2">
           <FigureField
             data-field="speed"
-            label="Speed"
+            :label="common.speed"
             kind="speed"
             :model-value="choice.setting.speed"
             :limits="limitsOf(shape.speed)"
@@ -93,7 +93,7 @@ const burntOften = computed(() => {
           />
           <FigureField
             data-field="power"
-            label="Power"
+            :label="words.power"
             kind="figure"
             unit="%"
             :model-value="choice.setting.power"
@@ -103,7 +103,7 @@ const burntOften = computed(() => {
           <FigureField
             data-field="passes"
             term="pass"
-            label="Passes"
+            :label="words.passes"
             kind="figure"
             :model-value="choice.setting.passes"
             :limits="limitsOf(shape.passes)"
@@ -112,67 +112,58 @@ const burntOften = computed(() => {
           <ToggleSwitch
             data-field="air"
             class="mt-4"
-            label="Air on"
+            :label="words.airOn"
             :model-value="choice.setting.air"
             @update:model-value="pick({ air: $event }, '')"
           />
         </div>
         <WorkedFigure
           large
-          label="Energy per cut face"
-          :text="`${fixed(choice.energy, 2)} J/mm²`"
+          :label="words.energyPerCut"
+          :text="words.jMm(fixed(choice.energy, 2))"
           :working="working"
         />
         <button v-if="jobs.job.tune.picked" type="button" class="btn" @click="unpick">
-          Choose from the tests instead
+          {{ words.chooseTestsInstead }}
         </button>
       </section>
       <OddsCard :choice="choice" @use="pick({ speed: $event }, '')" @test="proposed = $event" />
-      <MarkSetting
-        mark="score"
-        title="Setting for scoring labels"
-        note="Only as deep as can be read: try it on waste first."
-      />
+      <MarkSetting mark="score" :title="words.settingScoringLabels" :note="words.onlyDeepRead" />
       <MarkSetting
         v-if="derived.hasPockets"
         mark="pocket"
-        title="Setting for grooves"
-        note="Burn a test pocket in the same stock with this setting, and write down how deep it came out."
+        :title="words.settingGrooves"
+        :note="words.burnTestPocket"
       >
         <template #below><PocketTests /></template>
       </MarkSetting>
       <MarkSetting
         v-if="derived.hasEngraving"
         mark="engrave"
-        title="Setting for engraving"
-        note="Rows nearer than the spot is wide burn twice; farther apart they are seen. Try a patch first."
+        :title="words.settingEngraving"
+        :note="words.rowsNearerSpot"
       >
         <FigureField
           data-field="interval"
-          label="Rows apart"
+          :label="words.rowsApart"
           :model-value="jobs.job.tune.interval"
           :limits="limitsOf(jobSchema.shape.tune.shape.interval)"
           :step="0.01"
           @update:model-value="setInterval"
         />
         <p class="note col-span-2">
-          The beam takes {{ say.fine(derived.box.kerf.width) }}, about as wide as its spot:
-          {{ burntOften }}
+          {{ words.beamTakesAbout(say.fine(derived.box.kerf.width), burntOften) }}
         </p>
       </MarkSetting>
       <OwnOperations />
-      <CautionNote
-        :title="`Cutting ${family === 'other' ? 'this material' : family}`"
-        :cautions="[...FAMILIES[family].cautions, NEVER]"
-      />
+      <CautionNote :title="words.cutting(family)" :cautions="[...FAMILIES[family].cautions, NEVER]" />
     </div>
     <div class="flex min-w-0 flex-col gap-3 lg:min-h-0 lg:overflow-y-auto">
       <TestTable :proposed="proposed" />
       <TestSheetCard />
       <TestChart :chosen="choice.setting" :watts="watts" :thickness="choice.thickness" />
       <p class="note" data-other-unit>
-        {{ say.speed(choice.setting.speed) }} is {{ say.otherSpeeds(choice.setting.speed) }}. Stop at the
-        first energy that comes out clean: more only chars.
+        {{ words.stopFirstEnergy(say.speed(choice.setting.speed), say.otherSpeeds(choice.setting.speed)) }}
       </p>
     </div>
   </div>

@@ -4,6 +4,7 @@ import { download } from '@web/data/download'
 import { useDerived } from '@web/stores/derived'
 import { useMessages } from '@web/stores/messages'
 import { useOpenJob } from '@web/stores/job'
+import { common } from '@web/words'
 
 /** What a test sheet can be written as. */
 export const SHEET_FORMATS: { value: TestSheetFormat; label: string }[] = [
@@ -34,7 +35,7 @@ export function useSheetFile() {
     const { writeTestSheet } = await import('@web/data/written-files')
     const file = writeTestSheet(jobs.job, sheet, format)
     await download([file], file.name)
-    useMessages().say('said', `${file.name} written.`)
+    useMessages().say('said', common.fileWritten(file.name))
   }
   return { make, write }
 }

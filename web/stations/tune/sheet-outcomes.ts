@@ -1,4 +1,3 @@
-import { counted } from '@core/length'
 import type { PocketTest } from '@core/stock'
 import { withCurrentTrial } from '@core/job'
 import { newTrial } from '@core/testpiece'
@@ -7,6 +6,7 @@ import { useBench } from '@web/stores/bench'
 import { useOpenJob } from '@web/stores/job'
 import { useMessages } from '@web/stores/messages'
 import { useStockEdits } from '@web/stores/stock-edits'
+import { sheetOutcomes as words } from './words'
 
 /** What came of the squares of a test sheet, written down in the job and on the bench. */
 export function useSheetOutcomes() {
@@ -52,7 +52,7 @@ export function useSheetOutcomes() {
       also(draft)
     }
     if (jobs.edit(apply, '', ...tests.map((test) => bench.putting('tests', test))))
-      messages.say('said', `${counted(tests.length, 'test')} written down.`)
+      messages.say('said', words.testWrittenDown(tests.length))
   }
 
   const take = (): void => keep((jobs.job.tune.sheet?.squares ?? []).map(({ result }) => result))
