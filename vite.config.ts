@@ -3,6 +3,7 @@ import tailwindcss from '@tailwindcss/vite'
 import vue from '@vitejs/plugin-vue'
 import { defineConfig } from 'vite'
 import { VitePWA } from 'vite-plugin-pwa'
+import { wordsByPart } from './scripts/words-by-part'
 
 /** What the application is called and looks like when it is installed. */
 const manifest = {
@@ -28,6 +29,7 @@ const manifest = {
 const treeshake = {
   moduleSideEffects: [
     { test: /[/\\]core[/\\]/, sideEffects: false },
+    { test: /words(\.ts)?(\?part=\w+)?$/, sideEffects: false },
     { test: /node_modules[/\\](zod|clipper2-ts|flatbush|d3-[a-z]+|@lucide)[/\\]/, sideEffects: false },
   ],
 }
@@ -42,6 +44,7 @@ export default defineConfig({
   root: 'web',
   base: './', // so that the built app also works from a folder of any static server
   plugins: [
+    wordsByPart(),
     vue(),
     tailwindcss(),
     VitePWA({
@@ -67,7 +70,7 @@ export default defineConfig({
       { find: /^@web\//, replacement: fileURLToPath(new URL('./web/', import.meta.url)) },
     ],
   },
-  worker: { format: 'es', rolldownOptions: { treeshake: withoutSchemas } },
+  worker: { format: 'es', plugins: () => [wordsByPart()], rolldownOptions: { treeshake: withoutSchemas } },
   build: {
     outDir: '../dist',
     emptyOutDir: true,
