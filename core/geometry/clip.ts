@@ -1,10 +1,24 @@
-import { Clipper, ClipperD, ClipType, EndType, FillRule, JoinType, type PathsD } from 'clipper2-ts'
+import {
+  ClipperD,
+  ClipperOffset,
+  ClipType,
+  EndType,
+  FillRule,
+  InternalClipper,
+  JoinType,
+  PointInPolygonResult,
+  type Paths64,
+  type PathsD,
+} from 'clipper2-ts'
 import { lengthOf, signedArea } from './measure'
 import type { DrawnLine } from './path-lines'
 import { ringsOf, type Point, type Region, type Ring } from './types'
 
 /** Decimals of a millimetre that the clipping library works to: a hundredth of a micrometre. */
 const DECIMALS = 5
+
+/** Whole units of the library in a millimetre. */
+const UNITS = 10 ** DECIMALS
 
 /** What the rounding of two outlines may leave between them, mm². */
 const SLIVER = 1e-3
@@ -33,29 +47,61 @@ function toRegions(paths: PathsD): Region[] {
   return regions
 }
 
+const inUnits = ({ x, y }: Point): Point => ({ x: Math.round(x * UNITS), y: Math.round(y * UNITS) })
+
+/*
+ * The library's own front does all that it can do, and would bring all of it onto a page (triangles, clipping
+ * by rectangles, sums of outlines): what is done here is asked of its two engines.
+ */
+function clipped(type: ClipType, subject: PathsD, by: PathsD, rule = FillRule.NonZero): PathsD {
+  const clipper = new ClipperD(DECIMALS)
+  clipper.addSubjectPaths(subject)
+  clipper.addClipPaths(by)
+  const found: PathsD = []
+  clipper.execute(type, rule, found)
+  return found
+}
+
+/** Paths moved outward, mm. @param arc how far a round corner may be off its circle, mm; 0: as the library has it */
+function inflated(paths: PathsD, by: number, join: JoinType, end: EndType, arc = 0): PathsD {
+  const clipper = new ClipperOffset(MITER_LIMIT, UNITS * arc)
+  clipper.addPaths(
+    paths.map((path) => path.map(inUnits)),
+    join,
+    end,
+  )
+  const found: Paths64 = []
+  clipper.execute(by * UNITS, found)
+  return found.map((path) => path.map(({ x, y }) => ({ x: x * (1 / UNITS), y: y * (1 / UNITS) })))
+}
+
 /** Whether a point lies in a ring, or on it. */
-export const isWithin = ({ x, y }: Point, ring: Ring): boolean =>
-  Clipper.pointInPolygonD({ x, y, z: 0 }, ring, DECIMALS) !== 2
+export const isWithin = (point: Point, ring: Ring): boolean =>
+  InternalClipper.pointInPolygon(inUnits(point), ring.map(inUnits)) !== PointInPolygonResult.IsOutside
 
 /** Everything covered by at least one of the counter-clockwise rings. */
-export const union = (rings: Ring[]): Region[] =>
-  toRegions(Clipper.unionD(rings, [], FillRule.NonZero, DECIMALS))
+export const union = (rings: Ring[]): Region[] => toRegions(clipped(ClipType.Union, rings, []))
 
 /** What rings fill that may run any way: inside an odd number of them, or round by the way they run. */
 export const filled = (rings: Ring[], rule: 'evenodd' | 'nonzero'): Region[] =>
-  toRegions(Clipper.unionD(rings, [], rule === 'evenodd' ? FillRule.EvenOdd : FillRule.NonZero, DECIMALS))
+  toRegions(clipped(ClipType.Union, rings, [], rule === 'evenodd' ? FillRule.EvenOdd : FillRule.NonZero))
 
 /** What is left of a region where the rings are taken out of it. */
 export const difference = (region: Region, rings: Ring[]): Region[] =>
-  toRegions(Clipper.differenceD(toPaths([region]), rings, FillRule.NonZero, DECIMALS))
+  toRegions(clipped(ClipType.Difference, toPaths([region]), rings))
 
 /** What a region has in common with a ring. */
 export const intersection = (region: Region, ring: Ring): Region[] =>
-  toRegions(Clipper.intersectD(toPaths([region]), [ring], FillRule.NonZero, DECIMALS))
+  toRegions(clipped(ClipType.Intersection, toPaths([region]), [ring]))
 
 /** Area in mm² that two regions share. */
 export const sharedArea = (a: Region, b: Region): number =>
-  Math.abs(Clipper.areaPathsD(Clipper.intersectD(toPaths([a]), toPaths([b]), FillRule.NonZero, DECIMALS)))
+  Math.abs(
+    clipped(ClipType.Intersection, toPaths([a]), toPaths([b])).reduce(
+      (sum, path) => sum + signedArea(path),
+      0,
+    ),
+  )
 
 function clippedLines(type: ClipType, by: PathsD, lines: DrawnLine[]): PathsD {
   const clipper = new ClipperD(DECIMALS)
@@ -95,10 +141,10 @@ export function piecesOutside(
   lines: DrawnLine[],
 ): { areas: Region[]; lines: DrawnLine[] } {
   const within = toPaths([region])
-  const lost = areas.length > 0 ? Clipper.differenceD(toPaths(areas), within, FillRule.NonZero, DECIMALS) : []
+  const lost = areas.length > 0 ? clipped(ClipType.Difference, toPaths(areas), within) : []
   const open = clippedLines(ClipType.Difference, within, lines)
   return {
-    areas: toRegions(lost.filter((path) => Math.abs(Clipper.areaD(path)) > SLIVER)),
+    areas: toRegions(lost.filter((path) => Math.abs(signedArea(path)) > SLIVER)),
     lines: open.map((path) => ({ points: toRing(path), closed: false })),
   }
 }
@@ -110,16 +156,7 @@ export function piecesOutside(
  */
 export function offset(region: Region, distance: number): Region[] {
   if (distance === 0) return [region]
-  return toRegions(
-    Clipper.inflatePathsD(
-      toPaths([region]),
-      distance,
-      JoinType.Miter,
-      EndType.Polygon,
-      MITER_LIMIT,
-      DECIMALS,
-    ),
-  )
+  return toRegions(inflated(toPaths([region]), distance, JoinType.Miter, EndType.Polygon))
 }
 
 /** How far a round corner may be off its circle, mm. */
@@ -127,26 +164,14 @@ const ROUND = 0.002
 
 /** Everything that is no farther than that from a region, mm: what is beyond its corners is round. */
 export const within = (region: Region, distance: number): Region[] =>
-  toRegions(
-    Clipper.inflatePathsD(
-      toPaths([region]),
-      distance,
-      JoinType.Round,
-      EndType.Polygon,
-      MITER_LIMIT,
-      DECIMALS,
-      ROUND,
-    ),
-  )
+  toRegions(inflated(toPaths([region]), distance, JoinType.Round, EndType.Polygon, ROUND))
 
 /** What lies along lines, so wide in all, mm; open lines end square. */
 export const alongLines = (lines: DrawnLine[], width: number): Region[] =>
   [true, false].flatMap((closed) => {
     const ways = lines.filter((line) => line.closed === closed).map(({ points }) => points)
     const ends = closed ? EndType.Joined : EndType.Square
-    return ways.length === 0
-      ? []
-      : toRegions(Clipper.inflatePathsD(ways, width / 2, JoinType.Miter, ends, MITER_LIMIT, DECIMALS))
+    return ways.length === 0 ? [] : toRegions(inflated(ways, width / 2, JoinType.Miter, ends))
   })
 
 const stretched = (region: Region, factor: number): Region => ({

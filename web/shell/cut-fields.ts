@@ -1,3 +1,4 @@
+import { againCard, cutForm, cutPlayer, cutStation } from '@web/stations/cut/words'
 import { at, type FieldEntry } from './field-entry'
 
 const cut = at('cut')
@@ -12,14 +13,14 @@ export const CUT_FIELDS: FieldEntry[] = [
   cut('files-per', 'What one file is for', 'split operation part separate export'),
   cut('frame', 'Go round what will be cut first', 'frame outline trace program', { behind: 'formats' }),
   cut('look', 'Wait at the end of a program', 'pause stop look', { behind: 'formats' }),
-  cut('print-traveller', 'Print the traveller', 'paper job sheet route card printout'),
-  cut('again', 'An extra pass over some parts', 'second pass knot not through repeat'),
+  cut('print-traveller', cutForm.printTraveller, 'paper job sheet route card printout'),
+  cut('again', againCard.extraPassOver, 'second pass knot not through repeat'),
   cut('again-passes', 'How many extra passes', 'second pass repeat', { behind: 'again' }),
   cut('laser', 'A simulated laser to work', 'simulate practice device machine pause door'),
   cut('read-back', 'Hold a file against the plan', 'compare import check'),
-  cut('scrubber', 'Time into the cut', 'play watch simulate beam'),
+  cut('scrubber', cutPlayer.timeIntoCut, 'play watch simulate beam'),
   cut('count-off', 'Count it off, sheet by sheet', 'batch complete boxes reject spoilt progress tick'),
-  cut('price', 'What it costs', 'price quote offer money cost sell customer'),
+  cut('price', cutStation.whatItCosts, 'price quote offer money cost sell customer'),
   inPrice('price-boxes', 'How many boxes the price is for', 'batch count quantity price'),
   inPrice('price-hour', 'What your hour costs', 'wage labour rate price'),
   inPrice('price-machineHour', 'What the machine’s hour costs', 'rate electricity tube price'),

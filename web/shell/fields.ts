@@ -1,3 +1,9 @@
+import { buildStation } from '@web/stations/build/words'
+import { cutForm } from '@web/stations/cut/words'
+import { fitForm, lidForm, openingsForm, shapeForm } from '@web/stations/shape/form-words'
+import { tabRules } from '@web/stations/shape/words'
+import { oddsCard, testRows, testTable, tuneStation } from '@web/stations/tune/words'
+import { common } from '@web/words'
 import type { FieldEntry } from './field-entry'
 import { CUT_FIELDS } from './cut-fields'
 import { LAYOUT_FIELDS } from './layout-fields'
@@ -9,7 +15,7 @@ import { WHOLE_FIELDS } from './whole-fields'
 const OTHER_FIELDS: FieldEntry[] = [
   {
     id: 'face',
-    label: 'Face that lies up',
+    label: cutForm.faceLiesUp,
     station: 'cut',
     words: 'inside outside upside mirror flip engrave',
   },
@@ -19,11 +25,11 @@ const OTHER_FIELDS: FieldEntry[] = [
     station: 'shape',
     words: 'inside outside dimensions measured',
   },
-  { id: 'width', label: 'Width', station: 'shape', words: 'size length dimension x' },
-  { id: 'depth', label: 'Depth', station: 'shape', words: 'size dimension y' },
-  { id: 'height', label: 'Height', station: 'shape', words: 'size dimension z tall' },
-  { id: 'top', label: 'Open, or with which lid', station: 'shape', words: 'lid cover open closed top' },
-  { id: 'copies', label: 'Copies', station: 'shape', words: 'how many quantity number of boxes' },
+  { id: 'width', label: common.width, station: 'shape', words: 'size length dimension x' },
+  { id: 'depth', label: openingsForm.depth, station: 'shape', words: 'size dimension y' },
+  { id: 'height', label: common.height, station: 'shape', words: 'size dimension z tall' },
+  { id: 'top', label: lidForm.openLid, station: 'shape', words: 'lid cover open closed top' },
+  { id: 'copies', label: shapeForm.copies, station: 'shape', words: 'how many quantity number of boxes' },
   {
     id: 'wanted-fit',
     label: 'Wanted fit',
@@ -33,21 +39,21 @@ const OTHER_FIELDS: FieldEntry[] = [
   },
   {
     id: 'interference',
-    label: 'Interference',
+    label: fitForm.interference,
     station: 'shape',
     words: 'tightness overlap allowance clearance play',
     term: 'interference',
   },
   {
     id: 'proud',
-    label: 'Proud length',
+    label: fitForm.proudLength,
     station: 'shape',
     words: 'stick out sanding tab ends longer',
     term: 'proud',
   },
   {
     id: 'tabs-uprights',
-    label: 'Tabs of the uprights',
+    label: tabRules.tabsUprights,
     station: 'shape',
     words: 'fingers teeth corners vertical',
     term: 'tab',
@@ -76,7 +82,7 @@ const OTHER_FIELDS: FieldEntry[] = [
   },
   {
     id: 'tabs-floor',
-    label: 'Tabs of the floor',
+    label: tabRules.tabsFloor,
     station: 'shape',
     words: 'fingers bottom teeth',
     term: 'tab',
@@ -100,7 +106,7 @@ const OTHER_FIELDS: FieldEntry[] = [
   {
     id: 'tabs-top',
     behind: 'top',
-    label: 'Tabs of the top',
+    label: tabRules.tabsTop,
     station: 'shape',
     words: 'fingers lid teeth',
     term: 'tab',
@@ -129,10 +135,16 @@ const OTHER_FIELDS: FieldEntry[] = [
     term: 'pocket',
     behind: 'score-speed',
   },
-  { id: 'speed', label: 'Speed', station: 'tune', words: 'cutting speed feed fast slow', term: 'setting' },
-  { id: 'sure', label: 'How sure it must be', station: 'tune', words: 'odds confidence through chance' },
-  { id: 'power', label: 'Power', station: 'tune', words: 'per cent strength', term: 'setting' },
-  { id: 'passes', label: 'Passes', station: 'tune', words: 'repeat times', term: 'pass' },
+  {
+    id: 'speed',
+    label: common.speed,
+    station: 'tune',
+    words: 'cutting speed feed fast slow',
+    term: 'setting',
+  },
+  { id: 'sure', label: oddsCard.howSureMust, station: 'tune', words: 'odds confidence through chance' },
+  { id: 'power', label: tuneStation.power, station: 'tune', words: 'per cent strength', term: 'setting' },
+  { id: 'passes', label: testRows.passes, station: 'tune', words: 'repeat times', term: 'pass' },
   {
     id: 'rehearsal',
     label: 'Rehearse on a simulated laser',
@@ -141,12 +153,18 @@ const OTHER_FIELDS: FieldEntry[] = [
   },
   {
     id: 'interval',
-    label: 'Rows apart',
+    label: tuneStation.rowsApart,
     station: 'tune',
     words: 'engraving line hatch',
     behind: 'score-speed',
   },
-  { id: 'air', label: 'Air on', station: 'tune', words: 'assist blower compressor', term: 'setting' },
+  {
+    id: 'air',
+    label: tuneStation.airOn,
+    station: 'tune',
+    words: 'assist blower compressor',
+    term: 'setting',
+  },
   {
     id: 'pocket-speed',
     behind: 'score-speed',
@@ -175,7 +193,13 @@ const OTHER_FIELDS: FieldEntry[] = [
     words: 'engrave label marking',
     term: 'operation',
   },
-  { id: 'new-test', label: 'New test', station: 'tune', words: 'test cut tried result', term: 'energy' },
+  {
+    id: 'new-test',
+    label: testTable.newTest,
+    station: 'tune',
+    words: 'test cut tried result',
+    term: 'energy',
+  },
   {
     id: 'test-sheet',
     label: 'Test sheet of squares',
@@ -197,9 +221,9 @@ const OTHER_FIELDS: FieldEntry[] = [
     behind: 'test-sheet',
   },
   { id: 'test-files', label: 'Tests to and from a file', station: 'tune', words: 'csv json import export' },
-  { id: 'test-speed', label: 'Test speed', station: 'tune', words: 'test cut tried' },
-  { id: 'test-power', label: 'Test power', station: 'tune', words: 'test cut tried' },
-  { id: 'test-passes', label: 'Test passes', station: 'tune', words: 'test cut tried' },
+  { id: 'test-speed', label: testTable.testSpeed, station: 'tune', words: 'test cut tried' },
+  { id: 'test-power', label: testTable.testPower, station: 'tune', words: 'test cut tried' },
+  { id: 'test-passes', label: testTable.testPasses, station: 'tune', words: 'test cut tried' },
   { id: 'test-result', label: 'How a test came out', station: 'tune', words: 'clean charred through result' },
   {
     id: 'operations',
@@ -215,7 +239,7 @@ const OTHER_FIELDS: FieldEntry[] = [
     words: 'layer line colour',
     term: 'operation',
   },
-  { id: 'labels', label: 'Label the panels', station: 'cut', words: 'names text engrave score' },
+  { id: 'labels', label: cutForm.labelPanels, station: 'cut', words: 'names text engrave score' },
   {
     id: 'mark',
     label: 'Mark beside each label',
@@ -249,14 +273,14 @@ const OTHER_FIELDS: FieldEntry[] = [
   },
   {
     id: 'compensation',
-    label: 'Kerf compensation',
+    label: cutForm.kerfCompensation,
     station: 'cut',
     words: 'offset in the paths software',
     term: 'compensation',
   },
   {
     id: 'print',
-    label: 'Print the build sheet',
+    label: buildStation.printBuildSheet,
     station: 'build',
     words: 'paper pdf glue assembly diagonal',
   },

@@ -1,3 +1,4 @@
+import { helpList, layoutForm } from '@web/stations/layout/words'
 import type { FieldEntry } from './field-entry'
 
 /** Fields of Lay out. */
@@ -9,17 +10,23 @@ export const LAYOUT_FIELDS: FieldEntry[] = [
     words: 'material second other sheets',
     behind: 'sheets',
   },
-  { id: 'sheet-width', label: 'Sheet width', station: 'layout', words: 'board size' },
-  { id: 'sheet-height', label: 'Sheet height', station: 'layout', words: 'board size' },
-  { id: 'margin', label: 'Margin', station: 'layout', words: 'border edge keep free', term: 'margin' },
+  { id: 'sheet-width', label: layoutForm.sheetWidth, station: 'layout', words: 'board size' },
+  { id: 'sheet-height', label: layoutForm.sheetHeight, station: 'layout', words: 'board size' },
+  {
+    id: 'margin',
+    label: layoutForm.margin,
+    station: 'layout',
+    words: 'border edge keep free',
+    term: 'margin',
+  },
   {
     id: 'part-gap',
-    label: 'Gap between parts',
+    label: layoutForm.gapBetweenParts,
     station: 'layout',
     words: 'spacing distance nesting',
     term: 'spacing',
   },
-  { id: 'sheets', label: 'Sheets that may be used', station: 'layout', words: 'how many boards' },
+  { id: 'sheets', label: layoutForm.sheetsMayUsed, station: 'layout', words: 'how many boards' },
   {
     id: 'pieces-first',
     label: 'Offcuts or whole sheets first',
@@ -35,7 +42,7 @@ export const LAYOUT_FIELDS: FieldEntry[] = [
   },
   {
     id: 'what-helps',
-    label: 'What would save a sheet',
+    label: helpList.saveSheet,
     station: 'layout',
     words: 'fewer sheets gap margin smaller hint advice',
     behind: 'search-on',
@@ -60,7 +67,7 @@ export const LAYOUT_FIELDS: FieldEntry[] = [
     words: 'fibre direction',
     term: 'grain',
   },
-  { id: 'turning', label: 'Parts may be turned', station: 'layout', words: 'rotate rotation nesting' },
+  { id: 'turning', label: layoutForm.partsMayTurned, station: 'layout', words: 'rotate rotation nesting' },
   {
     id: 'any-angle',
     label: 'Parts at any angle',

@@ -1,14 +1,27 @@
+import { machineFields, stockFields } from '@web/parts/words'
+import { bedCard, kerfCard, readingPad, surerCard } from '@web/stations/measure/words'
+import { common } from '@web/words'
 import type { FieldEntry } from './field-entry'
 
 /** The fields of Measure, the bench of test pieces included. */
 export const MEASURE_FIELDS: FieldEntry[] = [
-  { id: 'machine', label: 'Machine', station: 'measure', words: 'laser cutter cut on', term: 'origin' },
+  { id: 'machine', label: common.machine, station: 'measure', words: 'laser cutter cut on', term: 'origin' },
   { id: 'machine-name', label: 'Name of the machine', station: 'measure', words: 'laser rename' },
-  { id: 'bedWidth', label: 'Bed width', station: 'measure', words: 'working area work area table size' },
-  { id: 'bedHeight', label: 'Bed depth', station: 'measure', words: 'working area height table size' },
-  { id: 'watts', label: 'Laser power', station: 'measure', words: 'watts tube diode strength' },
-  { id: 'travelSpeed', label: 'Travel speed', station: 'measure', words: 'rapid move jump speed' },
-  { id: 'maxSpeed', label: 'Highest speed', station: 'measure', words: 'maximum limit' },
+  {
+    id: 'bedWidth',
+    label: machineFields.bedWidth,
+    station: 'measure',
+    words: 'working area work area table size',
+  },
+  {
+    id: 'bedHeight',
+    label: machineFields.bedDepth,
+    station: 'measure',
+    words: 'working area height table size',
+  },
+  { id: 'watts', label: machineFields.laserPower, station: 'measure', words: 'watts tube diode strength' },
+  { id: 'travelSpeed', label: machineFields.travelSpeed, station: 'measure', words: 'rapid move jump speed' },
+  { id: 'maxSpeed', label: machineFields.highestSpeed, station: 'measure', words: 'maximum limit' },
   { id: 'machine-code', label: 'Programs for the controller', station: 'measure', words: 'gcode g-code nc' },
   { id: 'code-scale', label: 'What S means', station: 'measure', words: 'gcode 255 1000 power scale' },
   {
@@ -17,7 +30,12 @@ export const MEASURE_FIELDS: FieldEntry[] = [
     station: 'measure',
     words: 'gcode dynamic m4 corners',
   },
-  { id: 'acceleration', label: 'Acceleration', station: 'measure', words: 'corners time estimate' },
+  {
+    id: 'acceleration',
+    label: machineFields.acceleration,
+    station: 'measure',
+    words: 'corners time estimate',
+  },
   {
     id: 'origin',
     label: 'Origin corner',
@@ -27,7 +45,7 @@ export const MEASURE_FIELDS: FieldEntry[] = [
   },
   {
     id: 'stock',
-    label: 'Stock',
+    label: common.stock,
     station: 'measure',
     words: 'material sheet plywood wood board',
     term: 'stock',
@@ -46,11 +64,11 @@ export const MEASURE_FIELDS: FieldEntry[] = [
     station: 'measure',
     words: 'import spreadsheet column',
   },
-  { id: 'stock-name', label: 'Name of the stock', station: 'measure', words: 'material rename' },
-  { id: 'batch', label: 'Batch', station: 'measure', words: 'delivery lot', term: 'stock' },
+  { id: 'stock-name', label: stockFields.nameStock, station: 'measure', words: 'material rename' },
+  { id: 'batch', label: stockFields.batch, station: 'measure', words: 'delivery lot', term: 'stock' },
   {
     id: 'material',
-    label: 'Material',
+    label: stockFields.material,
     station: 'measure',
     words: 'family plywood fibreboard acrylic card wood type',
   },
@@ -63,8 +81,8 @@ export const MEASURE_FIELDS: FieldEntry[] = [
   },
   { id: 'sheetWidth', label: 'Sheet width of the stock', station: 'measure', words: 'board size' },
   { id: 'sheetHeight', label: 'Sheet height of the stock', station: 'measure', words: 'board size length' },
-  { id: 'sheetsAtHand', label: 'Sheets at hand', station: 'measure', words: 'in stock inventory left' },
-  { id: 'pricePerSheet', label: 'Price per sheet', station: 'measure', words: 'cost money material' },
+  { id: 'sheetsAtHand', label: stockFields.sheetsHand, station: 'measure', words: 'in stock inventory left' },
+  { id: 'pricePerSheet', label: stockFields.pricePerSheet, station: 'measure', words: 'cost money material' },
   {
     id: 'stock-grain',
     label: 'Face grain of the stock',
@@ -74,14 +92,14 @@ export const MEASURE_FIELDS: FieldEntry[] = [
   },
   {
     id: 'measure-kerf',
-    label: 'Measure the kerf',
+    label: kerfCard.measureKerf,
     station: 'measure',
     words: 'test piece calibrate beam width',
     term: 'kerf',
   },
   {
     id: 'kerf',
-    label: 'Kerf',
+    label: kerfCard.kerf,
     station: 'measure',
     words: 'beam width burn cut width per side full width offset',
     term: 'kerf',
@@ -132,7 +150,7 @@ export const MEASURE_FIELDS: FieldEntry[] = [
   },
   {
     id: 'bench-readings',
-    label: 'Readings at the bench',
+    label: readingPad.readingsBench,
     station: 'measure',
     view: 'kerf',
     words: 'calipers squares gap best pair',
@@ -155,14 +173,14 @@ export const MEASURE_FIELDS: FieldEntry[] = [
   },
   {
     id: 'bed-map',
-    label: 'The kerf over the bed',
+    label: bedCard.kerfOverBed,
     station: 'measure',
     words: 'map focus place corner tilt lean',
     behind: 'surer',
   },
   {
     id: 'surer',
-    label: 'What would make it surer',
+    label: surerCard.makeSurer,
     station: 'measure',
     words: 'check calipers gauge face bed places doubt next',
   },

@@ -1,3 +1,4 @@
+import { openingsForm } from '@web/stations/shape/form-words'
 import { at, type FieldEntry } from './field-entry'
 
 const shape = at('shape')
@@ -33,7 +34,7 @@ export const WHOLE_FIELDS: FieldEntry[] = [
   shape('opening-turned', 'Openings turned with their circle', 'rotate', { behind: 'openings' }),
   shape('opening-apart', 'Distance of repeated openings', 'grid pitch spacing', { behind: 'openings' }),
   shape('opening-mirrored', 'Opening on the opposite panel', 'both sides copy', { behind: 'openings' }),
-  shape('opening-text', 'Letters cut out', 'stencil text cut through', { behind: 'openings' }),
+  shape('opening-text', openingsForm.lettersCutOut, 'stencil text cut through', { behind: 'openings' }),
   shape('engravings', 'Engraving on the panels', 'text words logo artwork scale ruler qr code picture mark'),
   shape('engraving-panel', 'Panel of an engraving', 'face side', { behind: 'engravings' }),
   shape('engraving-kind', 'What is engraved', 'text ruler code artwork svg dxf', { behind: 'engravings' }),
