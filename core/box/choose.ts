@@ -1,18 +1,5 @@
-import {
-  defaultFitting,
-  fittingProblems,
-  lidBegun,
-  lidOf,
-  toHalf,
-  WEB,
-  withFitting,
-  withoutFitting,
-  type FittingProblem,
-  type FittingType,
-  type Lid,
-  type Thicknesses,
-} from '../fittings'
-import { boxSizes, isRimFree, type BoxSpec, type CornerKind, type FloorKind } from './spec'
+import { lidBegun, lidOf, toHalf, WEB, withFitting, withoutFitting, type Lid } from '../fittings'
+import { isRimFree, type BoxSpec, type CornerKind, type FloorKind } from './spec'
 import { chainOf } from './bends'
 import type { IntoKind } from './cells'
 
@@ -51,13 +38,6 @@ export function withLid(spec: BoxSpec, name: string | null, thickness: number, o
   const lid = lidOf(spec)
   if (name === null) return lid ? { ...spec, fittings: withoutFitting(spec.fittings, lid.type) } : spec
   return underTop(spec, { ...lidBegun(name, spec, thickness, own), ...own } as Lid, thickness)
-}
-
-/** Why a box cannot take a fitting as it would be begun; null where it can. @param t thicknesses, mm */
-export function whyNot(spec: BoxSpec, t: Thicknesses, type: FittingType): FittingProblem | null {
-  const own = defaultFitting(type, spec, t.front)
-  const site = { spec, t, ...boxSizes(spec, t), bent: chainOf(spec), isClosed: lidOf(spec) !== null }
-  return fittingProblems([own], site)[0] ?? null
 }
 
 /** Dividers let in another way. @param thickness of the walls, mm */

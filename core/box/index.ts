@@ -33,7 +33,7 @@ export { makeShell } from './shell'
 export { labelOf, LIES, sizeInUse } from './in-use'
 export { OWNER_NAMES, problemSentence, sharesLine, shareWorking } from './words'
 export { cellsText, readCells } from './cells-text'
-export { withBends, withCorners, withFloor, withInto, whyNot, withLid, without } from './choose'
+export { withBends, withCorners, withFloor, withInto, withLid, without } from './choose'
 export {
   bendsSchema,
   BEND_KINDS,

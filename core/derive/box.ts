@@ -107,6 +107,10 @@ function cutsOf(
   })
 }
 
+/** Least width of a share of a box cut from these, mm. */
+export const leastNeeded = (materials: Material[], interference: number): number =>
+  Math.max(...materials.map((each) => leastShare(each.kerf, interference)))
+
 /** Works out thickness, kerf, sizes and panels of a job. Lengths in mm. */
 export function deriveBox({ measure, box, interference, cut }: BoxInput): DerivedBox {
   const materials = materialsOf(measure, cut.compensation)
@@ -126,7 +130,7 @@ export function deriveBox({ measure, box, interference, cut }: BoxInput): Derive
     cuts: new Map(),
     material: new Map(),
   })
-  const needed = Math.max(...materials.map((each) => leastShare(each.kerf, interference)))
+  const needed = leastNeeded(materials, interference)
   const problems = specProblems(box, thicknesses.mean, needed)
   if (problems.length > 0) return refused(problems)
   const made = makeBox(box, thicknesses)

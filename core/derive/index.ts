@@ -1,4 +1,5 @@
 export { deriveBox, type DerivedBox } from './box'
+export { whyNot } from './why-not'
 export { betterWay, boundariesOf, deriveFit, turnedOf, type Turned } from './fit'
 export { markSettings, settingFor } from './setting'
 export { layoutRules, layoutSignature, makeParts, partsByMaterial, type Part } from './parts'
@@ -47,7 +48,7 @@ export {
   type JobUse,
 } from './pipeline'
 export { batchShares, type BatchShare } from './batch'
-export { pictureOf, type Facet, type Picture } from './picture'
+export { panelChanges, pictureOf, type Facet, type PanelChange, type Picture } from './picture'
 export { facing } from './magnets'
 export { saidOn } from './faces'
 export { largestContents, shortOf } from './largest-contents'

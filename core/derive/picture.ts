@@ -7,6 +7,8 @@ import { paintingOrder } from './picture-order'
  * box, y down.
  */
 export interface Facet {
+  /** Id of its panel. */
+  panel: string
   rings: [number, number][][]
   shade: number
 }
@@ -60,7 +62,7 @@ function facesOf({ region, thickness, frame }: Panel): Face[] {
 }
 
 /** Faces that look one way are of one shade, and are one facet: a page shows a dozen boxes at once. */
-function facetsOf(faces: Face[]): Facet[] {
+function facetsOf(panel: string, faces: Face[]): Facet[] {
   const byWay = new Map<string, Face[]>()
   for (const face of faces) {
     if (dot(face.normal, TOWARDS) <= 1e-6) continue
@@ -69,9 +71,24 @@ function facetsOf(faces: Face[]): Facet[] {
   }
   // Both faces come first in a panel's list: the one that is seen hides what lies deep in a notch.
   return [...byWay.values()].reverse().map((alike) => ({
+    panel,
     rings: alike.flatMap(({ rings }) => rings.map((ring) => ring.map(project))),
     shade: 0.5 + 0.5 * dot(alike[0].normal, LIGHT),
   }))
+}
+
+export type PanelChange = 'added' | 'changed'
+
+/** Which panels come with a change of a box, and which are of another shape then. */
+export function panelChanges(before: Panel[], after: Panel[]): Map<string, PanelChange> {
+  const shapeOf = ({ region, thickness }: Panel): string =>
+    JSON.stringify([thickness, ringsOf(region).map((ring) => ring.map(({ x, y }) => [x, y]))])
+  const shapes = new Map(before.map((panel) => [panel.id, shapeOf(panel)]))
+  return new Map(
+    after
+      .filter((panel) => shapes.get(panel.id) !== shapeOf(panel))
+      .map(({ id }) => [id, shapes.has(id) ? 'changed' : 'added']),
+  )
 }
 
 /**
@@ -85,7 +102,9 @@ export function pictureOf(panels: Panel[]): Picture {
       [minY, maxY].flatMap((y) => [0, thickness].map((z) => transformPoint(frame, [x, y, z]))),
     )
   }
-  const facets = paintingOrder(panels, TOWARDS, corners).flatMap((panel) => facetsOf(facesOf(panel)))
+  const facets = paintingOrder(panels, TOWARDS, corners).flatMap((panel) =>
+    facetsOf(panel.id, facesOf(panel)),
+  )
   const points = facets.flatMap(({ rings }) => rings.flat())
   const xs = points.map(([x]) => x)
   const ys = points.map(([, y]) => y)

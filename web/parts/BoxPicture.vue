@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Facet, Picture } from '@core/derive'
-import { boxPicture as words } from './words'
+import type { Facet, PanelChange, Picture } from '@core/derive'
 
 /** A box drawn small: planes from the back to the front, lighter where the light falls. */
-const props = defineProps<{ picture: Picture }>()
+const props = defineProps<{ picture: Picture; marked?: ReadonlyMap<string, PanelChange> }>()
 const viewBox = computed(() => {
   const [x, y, width, height] = props.picture.viewBox
   const pad = Math.max(width, height) * 0.03
@@ -12,7 +11,16 @@ const viewBox = computed(() => {
 })
 const data = ({ rings }: Facet): string =>
   rings.map((ring) => `M${ring.map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`).join('L')}Z`).join('')
-const mix = ({ shade }: Facet): string => words.colorMixSrgb(Math.round(55 + 45 * shade))
+/** What a change adds is of another colour, what it changes leans to that. */
+const COLOURS = {
+  added: 'var(--heather)',
+  changed: 'color-mix(in srgb, var(--heather) 22%, var(--ply))',
+}
+const mix = ({ panel, shade }: Facet): string => {
+  const change = props.marked?.get(panel)
+  const share = Math.round(55 + 45 * shade)
+  return `color-mix(in srgb, ${change ? COLOURS[change] : 'var(--ply)'} ${share}%, var(--ply-edge))`
+}
 </script>
 
 <template>

@@ -3,10 +3,6 @@ import { counted } from '@core/length'
 
 /** All that this room says, by the part that shows it. */
 
-export const boxPicture = {
-  colorMixSrgb: (shade: Shown) => `color-mix(in srgb, var(--ply) ${shade}%, var(--ply-edge))`,
-}
-
 export const boxView = {
   turnLeft: 'Turn left',
   turnRight: 'Turn right',

@@ -1,23 +1,29 @@
 <script setup lang="ts">
 import { Plus } from '@lucide/vue'
 import { computed } from 'vue'
-import { problemSentence, whyNot } from '@core/box'
-import { thicknessesOf } from '@core/derive'
-import { defaultFitting, closes, FITTINGS, kindOfFitting, type FittingType } from '@core/fittings'
+import { problemSentence } from '@core/box'
+import { whyNot } from '@core/derive'
+import {
+  defaultFitting,
+  closes,
+  FITTINGS,
+  kindOfFitting,
+  withFitting,
+  type FittingType,
+} from '@core/fittings'
 import { MOST_THINGS, nextThingId, thingsOf } from '@core/job'
 import { capitalised } from '@core/length'
 import { madeOf, type BoxThing } from '@core/say'
 import { useSay } from '@web/parts/say'
-import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import { useShapeThing } from '@web/stores/shape-thing'
 import { useBoxEdits } from './box-edits'
+import ChoicePicture from './ChoicePicture.vue'
 import { addForm as words } from './form-words'
 
 /** What this box can have beside what it has, and why not the rest. */
 const { box, thickness, setFitting } = useBoxEdits()
 const jobs = useOpenJob()
-const derived = useDerived()
 const place = useShapeThing()
 const say = useSay()
 /** A whole decides how its boxes stand, and what of them makes it one. */
@@ -25,17 +31,30 @@ const isOwn = computed(() => jobs.job.whole === null)
 const isShown = (type: FittingType): boolean => isOwn.value || kindOfFitting(type).of === 'box'
 /** What could be added, each with why it cannot. */
 const fittings = computed(() => {
-  const t = thicknessesOf(box.value.stocks, derived.box.materials).mean
   const has = (type: FittingType): boolean => box.value.fittings.some((own) => own.type === type)
   if (box.value.plan) return []
   return FITTINGS.filter(
     ({ type, of }) => of !== 'whole' && !closes(type) && isShown(type) && !has(type),
   ).map(({ type, title }) => {
-    const problem = whyNot(box.value, t, type)
-    return { type, title, why: problem ? problemSentence(problem, say.value) : '' }
+    const own = defaultFitting(type, box.value, thickness.value)
+    const problem = whyNot(jobs.job, own)
+    const why = problem ? problemSentence(problem, say.value) : ''
+    return {
+      type,
+      title,
+      why,
+      box: why ? null : { ...box.value, fittings: withFitting(box.value.fittings, own) },
+    }
   })
 })
-const refused = computed(() => fittings.value.filter(({ why }) => why !== ''))
+const taken = computed(() => fittings.value.flatMap((each) => (each.box ? [{ ...each, box: each.box }] : [])))
+/** What it cannot have, those together that cannot for one reason. */
+const refused = computed(() => {
+  const by = new Map<string, { type: FittingType; title: string }[]>()
+  for (const { type, title, why } of fittings.value)
+    if (why) by.set(why, [...(by.get(why) ?? []), { type, title }])
+  return [...by].map(([why, those]) => ({ why, those }))
+})
 const ON_THE_JOB: BoxThing[] = ['figures', 'mock-up', 'kind']
 const absent = computed(() => madeOf(jobs.job, 0, say.value).filter(({ isThere }) => !isThere))
 const others = computed(() => absent.value.filter(({ thing }) => !ON_THE_JOB.includes(thing)))
@@ -74,23 +93,25 @@ const mayAddBox = computed(() => isOwn.value && thingsOf(jobs.job).length <= MOS
         <Plus :size="14" aria-hidden="true" />
         {{ title }}
       </button>
+    </div>
+    <div class="grid grid-cols-3 gap-1.5" role="group" :aria-label="words.drawnOnThisBox">
       <button
-        v-for="{ type, title, why } in fittings"
-        :key="type"
+        v-for="fitting in taken"
+        :key="fitting.type"
         type="button"
-        class="btn px-2 py-1"
+        class="choice grid justify-items-center gap-0.5 p-1!"
         data-add
-        :data-field="`add-${type}`"
-        :disabled="why !== ''"
-        :title="why || undefined"
-        @click="add(type)"
+        :data-field="`add-${fitting.type}`"
+        @click="add(fitting.type)"
       >
-        <Plus :size="14" aria-hidden="true" />
-        {{ capitalised(title) }}
+        <ChoicePicture :box="fitting.box" marks />
+        <span class="text-[12px] leading-tight">{{ capitalised(fitting.title) }}</span>
       </button>
     </div>
-    <p v-for="{ type, title, why } in refused" :key="type" class="note">
-      <strong>{{ capitalised(title) }}:</strong>
+    <p v-for="{ why, those } in refused" :key="why" class="note">
+      <strong v-for="({ type, title }, i) in those" :key="type" :data-field="`add-${type}`">
+        {{ capitalised(title) }}{{ i < those.length - 1 ? ', ' : ': ' }}
+      </strong>
       {{ why }}
     </p>
     <p class="text-[13px] font-semibold">{{ words.toThisJob }}</p>

@@ -71,7 +71,7 @@ const put = (list: Engraving[], key = ''): boolean => change({ engravings: list 
 const set = (part: Partial<Engraving>, key = ''): boolean =>
   put(
     engravings.value.map((each, i) => (i === index.value ? { ...each, ...part } : each)),
-    key && words.engraving(index.value, key),
+    key && `engraving ${index.value} ${key}`,
   )
 const setMotif = (part: object, key: string): boolean =>
   set({ motif: { ...engraving.value!.motif, ...part } as Motif }, key)

@@ -73,7 +73,7 @@ const put = (list: Opening[], key = ''): boolean => change({ openings: list }, k
 const set = (part: Partial<Opening>, key = ''): boolean =>
   put(
     openings.value.map((each, i) => (i === index.value ? { ...each, ...part } : each)),
-    key && words.opening(index.value, key),
+    key && `opening ${index.value} ${key}`,
   )
 const setShape = (key: string, value: unknown): boolean =>
   set({ shape: { ...opening.value!.shape, [key]: value } as OpeningShape }, key)

@@ -3,6 +3,7 @@ import { common, type Shown } from '@web/words'
 /** All that this room says, by the part that shows it. */
 
 export const addForm = {
+  drawnOnThisBox: 'What it can have, drawn on this box',
   onThisBox: 'On this box',
   toThisJob: 'To this job',
   anotherThing: 'Another thing',
@@ -81,7 +82,6 @@ export const engravingsForm = {
   inches: 'Inches',
   dotsGreys: 'Dots for greys',
   blackBare: 'Black or bare',
-  engraving: (index: Shown, key: Shown) => `engraving ${index} ${key}`,
   engravingsBox: 'Engravings of this box',
   onThe: 'On the',
   what: 'What',
@@ -166,7 +166,6 @@ export const openingsForm = {
   sizeHole: 'Size of a hole',
   woodBetween: 'Wood between',
   bridgesHoldInsides: 'Bridges that hold the insides',
-  opening: (index: Shown, key: Shown) => `opening ${index} ${key}`,
   openingsBox: 'Openings of this box',
   inThe: 'In the',
   shape: 'Shape',
