@@ -16,14 +16,15 @@ test('kind → lid → add → change → take away → undo, and what a box can
   // A lower front goes with plain walls.
   await choose(page, 'add')
   const front = page.getByRole('button', { name: 'Lower front' })
-  await expect(front).toBeDisabled()
+  await expect(front).toHaveCount(0)
+  await expect(page.locator('[data-field=add-rim]')).toHaveText(/^Lower front/)
   await expect(page.getByText('A lower front goes with plain walls')).toBeVisible()
   await choose(page, 'fitting-pull')
   await pull.getByRole('button', { name: 'Remove the pull in the front' }).click()
   await expect(page.locator('[data-thing=fitting-pull]')).toHaveCount(0)
   await expect(page.locator('[data-thing=add]')).toBeFocused()
   await choose(page, 'add')
-  await expect(front).toBeEnabled()
+  await expect(front).toBeVisible()
   await page.getByRole('button', { name: 'Undo' }).click()
   await choose(page, 'fitting-pull')
   await expect(pull.getByRole('radio', { name: 'half-round' })).toBeChecked()
@@ -58,4 +59,21 @@ test('on a phone: what is shut in or has no room is told of where the box is', a
   await expect(page.getByText('fingers have no room')).toBeVisible()
   const wide = await page.evaluate(() => document.documentElement.scrollWidth)
   expect(wide).toBeLessThanOrEqual(390)
+})
+
+test('what can be added is drawn on this very box: what comes with it, and what it changes', async ({
+  page,
+}) => {
+  await openDemo(page, 'demo-tray', 'shape')
+  await choose(page, 'add')
+  const drawn = (name: string, colour: 'added' | 'changed') =>
+    page
+      .getByRole('button', { name })
+      .locator(`path[fill*="--heather"]${colour === 'added' ? ':not' : ':is'}([fill*="22%"])`)
+  await expect(drawn('Lining above the rim', 'added').first()).toBeVisible()
+  await expect(drawn('Pull in the front', 'changed').first()).toBeVisible()
+  await expect(drawn('Pull in the front', 'added')).toHaveCount(0)
+  // The dividers stand in the way of a lower front: nothing is drawn, and it says what would mend it.
+  await expect(page.getByRole('button', { name: 'Lower front' })).toHaveCount(0)
+  await expect(page.getByText('The dividers are higher than the room inside.')).toBeVisible()
 })
