@@ -1,11 +1,9 @@
 import { nestParts, type Layout, type NestProgress, type Placement, type Supply } from '../nest'
-import type { Arrangement, Job } from '../job'
+import type { Job } from '../job'
 import { jobForStock } from './materials'
-import { layoutRules, layoutSignature, partsByMaterial, type Part } from './parts'
+import type { Arranged } from './kept-layout'
+import { layoutRules, partsByMaterial, type Part } from './parts'
 import { inSupply, numbered, supplyFor, surfaceFor } from './supply'
-
-/** A layout of all stocks of a job; sheets are counted within their stock, as they are used. */
-export type Arranged = Layout & Pick<Arrangement, 'offcuts'>
 
 /** Pinned placements of parts that still exist, on the sheets of a supply. */
 function pinnedIn(job: Job, material: string, parts: Part[]): { pinned: Placement[]; supply: Supply } {
@@ -26,13 +24,6 @@ function pinnedIn(job: Job, material: string, parts: Part[]): { pinned: Placemen
     .filter(({ sheet }) => sheet >= 0)
   return { pinned, supply }
 }
-
-/** A layout as a job keeps it. */
-export const keepLayout = (layout: Arranged, parts: Part[], job: Job): Arrangement => ({
-  signature: layoutSignature(parts, job),
-  byHand: false,
-  ...layout,
-})
 
 const joined = (a: Arranged, b: Arranged): Arranged => ({
   placements: [...a.placements, ...b.placements],

@@ -1,6 +1,6 @@
 import { area } from '../geometry'
 import type { Job } from '../job'
-import type { DerivedThing } from './pipeline'
+import type { DerivedThing } from './things'
 
 /** What one job has of a batch, by the area of its parts. */
 export interface BatchShare {

@@ -1,15 +1,7 @@
 import { moreAt } from '../belief'
 import { bounds, type Point } from '../geometry'
 import { kerfOf } from '../kerf'
-import {
-  ASSUMED_MACHINE,
-  eachOperation,
-  OPERATION_NAMES,
-  OPERATIONS,
-  originOn,
-  OUR_COLOURS,
-  type Origin,
-} from '../machine'
+import { ASSUMED_MACHINE, eachOperation, OPERATION_NAMES, OPERATIONS, OUR_COLOURS } from '../machine'
 import {
   byName,
   type Load,
@@ -47,6 +39,7 @@ import { registrationFor } from './registration'
 import { restNames } from './rest'
 import { markSettings, settingFor, within } from './setting'
 import { surfaceFor, surfacesOf } from './supply'
+import { waitingAt } from './waiting-at'
 import { signatureOf } from './signature'
 
 function totalOf(loads: LoadPlan[]): PlanTotal {
@@ -62,10 +55,6 @@ function totalOf(loads: LoadPlan[]): PlanTotal {
     programs: Math.max(1, loads.length),
   }
 }
-
-/** Where the beam waits: at the machine's origin. */
-export const waitingAt = (load: { width: number; height: number }, origin: Origin = 'front left'): Point =>
-  originOn(load, origin)
 
 interface Placed {
   placement: Placement

@@ -4,7 +4,8 @@ export { betterWay, boundariesOf, deriveFit, turnedOf, type Turned } from './fit
 export { markSettings, settingFor } from './setting'
 export { layoutRules, layoutSignature, makeParts, partsByMaterial, type Part } from './parts'
 
-export { arrangeSteps, keepLayout, type Arranged } from './arrange'
+export { arrangeSteps } from './arrange'
+export { isLayoutOf, keepLayout, needsLayout, withLayout, type Arranged } from './kept-layout'
 export { asOffcut, lyingSignature, restsOf, stockAfter, type Rest } from './rest'
 export { sheetFacts, type SheetFact } from './sheet-facts'
 export { isBetterLayout, scoreOf, type LayoutScore } from './score'
@@ -25,28 +26,21 @@ export { makePocketPiece } from './pocket-piece'
 export { offcutFor, sheetDrawing, type TestSheetDrawing } from './test-sheet'
 export { cutSquares } from './test-squares'
 export { sheetOf, supplyFor, surfaceFor, surfacesOf } from './supply'
-export { planCut, waitingAt } from './cut-plan'
+export { planCut } from './cut-plan'
+export { waitingAt } from './waiting-at'
 export { materialFor, materialsOf, jobForStock, thicknessesOf, type Material } from './materials'
 export type { CutPlan, LoadPlan, PlanTotal, StockCut } from './plan-types'
 export { planInputs } from './inputs'
+export { arrange, deriveAll, planOf, useOf, type Derived, type JobUse } from './pipeline'
 export {
-  arrange,
   canBeMade,
-  deriveAll,
-  isLayoutOf,
   boxOf,
   deriveThings,
   partsOfThings,
   wordsOf,
-  needsLayout,
-  planOf,
   deriveParts,
-  useOf,
-  withLayout,
-  type Derived,
   type DerivedThing,
-  type JobUse,
-} from './pipeline'
+} from './things'
 export { batchShares, type BatchShare } from './batch'
 export { panelChanges, pictureOf, type Facet, type PanelChange, type Picture } from './picture'
 export { facing } from './magnets'

@@ -2,7 +2,7 @@ import type { Job } from '../job'
 import type { Machine } from '../machine'
 import type { OwnWay } from '../plan'
 import type { Setting } from '../tune'
-import type { DerivedThing } from './pipeline'
+import type { DerivedThing } from './things'
 
 const figure = (depth: number): string => String(Math.round(depth * 100) / 100)
 

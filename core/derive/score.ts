@@ -1,7 +1,7 @@
 import type { Job } from '../job'
 import { placedShape, sharedLength, wholeBoxes } from '../nest'
 import { jobForStock } from './materials'
-import { keepLayout, type Arranged } from './arrange'
+import { keepLayout, type Arranged } from './kept-layout'
 import { layoutRules, partsByMaterial, type Part } from './parts'
 import { restsOf } from './rest'
 

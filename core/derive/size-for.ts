@@ -4,7 +4,7 @@ import { fittingOf } from '../fittings'
 import { roundLength } from '../joints'
 import type { Job } from '../job'
 import { largestContents, shortOf } from './largest-contents'
-import { boxOf } from './pipeline'
+import { boxOf } from './things'
 
 /** What a lid takes may change with the size, and cells share it out: so often it is asked again. */
 const TRIES = 8

@@ -1,7 +1,7 @@
 import type { Job } from '../job'
 import type { Takes } from '../price'
 import { offcutArea, offcutPrice } from '../stock'
-import type { Arranged } from './arrange'
+import type { Arranged } from './kept-layout'
 import { jobForStock } from './materials'
 import { partsByMaterial, type Part } from './parts'
 

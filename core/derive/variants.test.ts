@@ -4,7 +4,7 @@ import { demo } from '../../scripts/testing/demo'
 import { bounds } from '../geometry'
 import { jobSchema, thingsOf, type Job } from '../job'
 import { IN_METRIC as say } from '../length'
-import { deriveThings } from './pipeline'
+import { deriveThings } from './things'
 import { readVariants, variantColumns, variantExample, type Variant } from './variant-table'
 import { variantSteps, type MadeVariants } from './variants'
 

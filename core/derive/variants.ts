@@ -13,7 +13,7 @@ import {
 } from '../job'
 import type { Say } from '../length'
 import { MOST_SHEETS, sheetsAllowed } from '../nest'
-import { boxOf } from './pipeline'
+import { boxOf } from './things'
 import { setsOf } from './run-cost'
 import { settleJob } from './settle'
 import { fromTemplate } from './template'

@@ -1,9 +1,11 @@
 import type { Job } from '../job'
-import { arrangeSteps, keepLayout, type Arranged } from './arrange'
+import { arrangeSteps } from './arrange'
+import { keepLayout, type Arranged } from './kept-layout'
 import { changesFor, withChange, type Change, type StockKnown } from './changes'
 import { planCut } from './cut-plan'
 import { depthsOf } from './own-ways'
-import { canBeMade, deriveParts, needsLayout, withLayout, type Prepared } from './pipeline'
+import { canBeMade, deriveParts, type Prepared } from './things'
+import { needsLayout, withLayout } from './kept-layout'
 import { takenOf, type Taken } from './takes'
 
 /** What a change would come to. */

@@ -14,7 +14,7 @@ import type { DerivedBox } from './box'
 import { drawnPanels } from './drawn'
 import type { Settled } from './follow'
 import { materialsOf, thicknessesOf } from './materials'
-import { boxOf, deriveThings, type DerivedThing } from './pipeline'
+import { boxOf, deriveThings, type DerivedThing } from './things'
 
 type WholeJob = Pick<Job, 'measure' | 'whole' | 'thing' | 'copies' | 'box' | 'also'>
 

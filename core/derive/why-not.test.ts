@@ -17,7 +17,9 @@ describe('a fitting that a box can have', () => {
     let refused = 0
     for (const name of NAMES) {
       const own = demo(name)
-      for (const { type } of addable.filter((each) => !own.box.fittings.some((has) => has.type === each.type))) {
+      for (const { type } of addable.filter(
+        (each) => !own.box.fittings.some((has) => has.type === each.type),
+      )) {
         const fitting = defaultFitting(type, own.box, 3)
         const box = { ...own.box, fittings: withFitting(own.box.fittings, fitting) }
         const why = whyNot(own, fitting)

@@ -2,7 +2,7 @@
 import { FileDown } from '@lucide/vue'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { rectangle } from '@core/geometry'
-import { recutOf, type CutRecord, type Recut } from '@core/keep'
+import type { CutRecord, Recut } from '@core/keep'
 import { formatDuration } from '@core/length'
 import { lineData, ringData } from '@web/parts/svg-path'
 import { useSay } from '@web/parts/say'
@@ -31,11 +31,13 @@ watch(record, (now) => {
 })
 watch(
   [record, chosen, () => bench.stocks],
-  () => {
+  async () => {
     const [from, parts] = [record.value, chosen.value]
     recut.value = null
     refused.value = ''
     if (!from || parts.length === 0) return
+    const { recutOf } = await import('@web/data/recut') // fetched when it is wanted
+    if (from !== record.value || parts !== chosen.value) return
     const made = recutOf(from, parts, (id) => bench.stocks.find((stock) => stock.id === id)?.offcuts ?? null)
     if (made.ok) recut.value = made.recut
     else refused.value = made.error

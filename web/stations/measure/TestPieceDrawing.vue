@@ -6,13 +6,15 @@ import { useSay } from '@web/parts/say'
 import { lineData } from '@web/parts/svg-path'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
+import { useTestPiece } from './test-piece'
 import { useTrial } from './trial'
 import { testPieceDrawing as words } from './words'
 
 const jobs = useOpenJob()
 const derived = useDerived()
 const say = useSay()
-const { trial, piece } = useTrial()
+const { trial } = useTrial()
+const piece = useTestPiece()
 const colours = computed(() => jobs.job.measure.machine?.colours ?? OUR_COLOURS)
 const layers = computed(() =>
   OPERATIONS.map((operation) => ({

@@ -23,6 +23,7 @@ import { useSay } from '@web/parts/say'
 import { download } from '@web/data/download'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
+import { useTestPiece } from './test-piece'
 import { useTrial } from './trial'
 import { common } from '@web/words'
 import { trialForm as words } from './words'
@@ -30,7 +31,8 @@ import { trialForm as words } from './words'
 const jobs = useOpenJob()
 const derived = useDerived()
 const say = useSay()
-const { trial, piece, take, change, choose } = useTrial()
+const { trial, take, change, choose } = useTrial()
+const piece = useTestPiece()
 const offcuts = computed(() => jobs.job.measure.stock?.offcuts ?? [])
 const problem = computed(() => pieceProblem(piece.value, say.value))
 const begun = computed(() => trial.value.best !== null || trial.value.readings.some((each) => each !== null))

@@ -3,14 +3,13 @@ import { currentTrial, withCurrentTrial, trialBy } from '@core/job'
 import { beliefOf } from '@core/belief'
 import { tasteOf } from '@core/fit'
 import { kerfOf } from '@core/kerf'
-import { makeTestPiece, trialResult, type TestMethod, type TestPiece, type Trial } from '@core/testpiece'
+import { trialResult, type TestMethod, type Trial } from '@core/testpiece'
 import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 
 export interface TrialInHand {
   trial: ComputedRef<Trial>
   result: ComputedRef<ReturnType<typeof trialResult>>
-  piece: ComputedRef<TestPiece>
   /** Puts another state of it in place. @returns whether it could be kept */
   take: (next: Trial, key?: string) => boolean
   change: (part: Partial<Trial>, key?: string) => boolean
@@ -31,7 +30,6 @@ export function useTrial(): TrialInHand {
       tasteOf(beliefOf(jobs.job.measure)),
     ),
   )
-  const piece = computed(() => makeTestPiece(trial.value, derived.box.thickness))
 
   const take = (next: Trial, key = ''): boolean =>
     jobs.edit((draft) => {
@@ -50,5 +48,5 @@ export function useTrial(): TrialInHand {
     readings[index] = value
     return change({ readings })
   }
-  return { trial, result, piece, take, change, choose, setReading }
+  return { trial, result, take, change, choose, setReading }
 }
