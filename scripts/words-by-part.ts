@@ -1,18 +1,19 @@
 import { readFileSync } from 'node:fs'
+import { basename } from 'node:path'
 import type { Plugin } from 'vite'
 
 const TAKEN = /(import \{ (\w+) as words \} from ')([^']*words)'/g
 const QUERY = /^(.*words)(?:\.ts)?\?part=(\w+)$/
 
-/** One part of a file of words: what it imports, the part, and those that it takes from others. */
-export function partOf(code: string, part: string): string {
+/** One part of a file of words: what it imports, the part, and what it takes of others. @param file its name */
+export function partOf(code: string, part: string, file = 'words'): string {
   const imports = code.match(/^import [^;]*? from '[^']+'$/gm) ?? []
   const own = new RegExp(`^export const ${part} = \\{\\n[\\s\\S]*?^\\}$`, 'm').exec(code)?.[0]
   if (own === undefined) throw new Error(`No part of these words is called “${part}”.`)
   const others = [...code.matchAll(/^export const (\w+) = \{$/gm)]
     .map(([, name]) => name)
     .filter((name) => name !== part && new RegExp(`\\b${name}\\.\\w`).test(own))
-    .map((name) => `import { ${name} } from './words?part=${name}'`)
+    .map((name) => `import { ${name} } from './${file}?part=${name}'`)
   return [...imports, ...others, own].join('\n')
 }
 
@@ -33,6 +34,8 @@ export const wordsByPart = (): Plugin => ({
   },
   load(id) {
     const [, path, part] = QUERY.exec(id) ?? []
-    return path === undefined ? null : { code: partOf(readFileSync(`${path}.ts`, 'utf8'), part), moduleType: 'ts' }
+    if (path === undefined) return null
+    this.addWatchFile(`${path}.ts`)
+    return { code: partOf(readFileSync(`${path}.ts`, 'utf8'), part, basename(path)), moduleType: 'ts' }
   },
 })

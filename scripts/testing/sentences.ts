@@ -22,7 +22,7 @@ const tidy = (text: string): string =>
 /** Words, not a class list, a path or a key: at least two of them, and letters. */
 const isWords = (text: string): boolean =>
   /[a-z]{2,} [a-z…“]|[A-Z][a-z]+ [a-z…]|… [a-z]{3,}/.test(text) &&
-  !/^[a-z-]+:|[{}<>=]|\.(ts|vue|json)$/.test(text)
+  !/^[a-z-]+:|[{}<>=]|var\(--|\.(ts|vue|json)$/.test(text)
 
 /** Static attributes that a person reads or hears. */
 const READ = ['label', 'title', 'aria-label', 'placeholder', 'alt', 'empty', 'meaning']
