@@ -3,7 +3,7 @@ import tailwindcss from '@tailwindcss/vite'
 import vue from '@vitejs/plugin-vue'
 import { defineConfig } from 'vite'
 import { VitePWA } from 'vite-plugin-pwa'
-import { wordsByPart } from './scripts/words-by-part'
+import { wordsByPart } from './scripts/words-by-part.ts'
 
 /** What the application is called and looks like when it is installed. */
 const manifest = {
