@@ -1,5 +1,6 @@
+import type { Locator } from '@playwright/test'
 import { expect, test } from './fixtures'
-import { axeFindings, DEMOS, openDemo, RULES_OF_COLOUR, STATIONS } from './helpers'
+import { axeFindings, DEMOS, field, openDemo, RULES_OF_COLOUR, STATIONS } from './helpers'
 
 for (const colorScheme of ['light', 'dark'] as const) {
   test(
@@ -55,3 +56,35 @@ for (const colorScheme of ['light', 'dark'] as const) {
     },
   )
 }
+
+test('where the system sets all colours, what is chosen and switched on is told apart', async ({ page }) => {
+  await page.emulateMedia({ forcedColors: 'active' })
+  await openDemo(page, 'demo-tray', 'tune')
+  const ground = (target: Locator): Promise<string> =>
+    target.evaluate((element) => getComputedStyle(element).backgroundColor)
+  const here = page.getByRole('navigation', { name: 'Traveller' }).getByRole('link', { name: /Tune/ })
+  const there = page.getByRole('navigation', { name: 'Traveller' }).getByRole('link', { name: /Build/ })
+  expect(await ground(here)).not.toBe(await ground(there))
+  const air = page.getByRole('switch', { name: 'Air on' })
+  const on = await ground(air)
+  await air.click()
+  expect(await ground(air)).not.toBe(on)
+  await openDemo(page, 'demo-tray', 'shape')
+  const outer = page.getByRole('radio', { name: 'outer' })
+  const inner = page.getByRole('radio', { name: 'inner' })
+  expect(await ground(outer)).not.toBe(await ground(inner))
+  const ink = await outer.evaluate((element) => getComputedStyle(element).color)
+  expect(ink).not.toBe(await ground(outer))
+  // A line of what the box is made of, chosen.
+  await page.locator('[data-thing=floor]').click()
+  const lines = page.locator('[data-thing=floor], [data-thing=fit]')
+  expect(await ground(lines.nth(0))).not.toBe(await ground(lines.nth(1)))
+})
+
+test('figures ask a phone for digits, words for letters; lengths take units and sums', async ({ page }) => {
+  await openDemo(page, 'demo-tray', 'tune')
+  await expect(field(page, 'Power')).toHaveAttribute('inputmode', 'decimal')
+  await expect(field(page, 'Speed')).toHaveAttribute('inputmode', 'text')
+  await page.goto('./#/job/demo-tray/measure/kerf')
+  await expect(page.locator('#bench-reading')).toHaveAttribute('inputmode', 'decimal')
+})
