@@ -82,7 +82,7 @@ export async function writeOffer(offer: Offer, on: Paper = 'A4'): Promise<Uint8A
   if (offer.seller) write(offer.seller, EDGE)
   writeRight(offer.date)
   down(6)
-  if (offer.customer) write(words.for(offer.customer), EDGE)
+  if (offer.customer) write(words.forCustomer(offer.customer), EDGE)
   if (offer.until) writeRight(`holds until ${offer.until}`)
   down(10, ROW)
   for (const { name, about, count, picture } of offer.lines) {

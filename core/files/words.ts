@@ -27,7 +27,7 @@ export const exportFiles = {
 export const offer = {
   quote: 'Quote',
   deliveryNote: 'Delivery note',
-  for: (customer: string) => `For ${customer}`,
+  forCustomer: (customer: string) => `For ${customer}`,
   receivedCompleteSound:
     'Received, complete and sound: ______________________________   Date: ______________',
 }

@@ -68,7 +68,7 @@ const about = computed(() => words.order(props.order.number))
       <span v-if="order.due" class="num text-sm">{{ words.due(dateText(order.due)) }}</span>
     </div>
     <p v-if="order.customer || order.note" class="text-sm text-quiet">
-      {{ [order.customer && words.for(order.customer), order.note].filter(Boolean).join('. ') }}
+      {{ [order.customer && words.forCustomer(order.customer), order.note].filter(Boolean).join('. ') }}
     </p>
     <p v-if="trouble" class="text-sm text-rowan">{{ trouble }}</p>
     <p v-else-if="order.state === 'waiting'" class="num text-sm">

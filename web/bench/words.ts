@@ -152,7 +152,7 @@ export const orderRow = {
   handedOver: 'It is handed over',
   order: (number: Shown) => `Order ${number}`,
   due: (due: Shown) => `due ${due}`,
-  for: (customer: Shown) => `For ${customer}`,
+  forCustomer: (customer: Shown) => `For ${customer}`,
   beingLaidOut: 'Being laid out…',
   waitsLaidOut: 'Waits to be laid out',
   notYet: (about: Shown) => `${about}: not yet`,

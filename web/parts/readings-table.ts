@@ -56,12 +56,10 @@ export function readTable(text: string, on: string, say: Say): ReadTable {
 
 /** The readings as CSV, with a heading. */
 export const writeTable = (readings: Reading[]): string =>
-  words.text(
-    Papa.unparse(
-      {
-        fields: ['thickness mm', 'where', 'when'],
-        data: readings.map(({ value, spot, on }) => [value, spot, on]),
-      },
-      { newline: '\n' },
-    ),
-  )
+  `${Papa.unparse(
+    {
+      fields: ['thickness mm', 'where', 'when'],
+      data: readings.map(({ value, spot, on }) => [value, spot, on]),
+    },
+    { newline: '\n' },
+  )}\n`

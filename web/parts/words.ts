@@ -140,8 +140,6 @@ export const readingsTableLines = {
     `${line}: ${parsed} is not a thickness of a sheet. Give one between ${range}.`,
   onlyReadingsKept: (line: Shown, mostReadings: Shown) =>
     `${line}: only ${mostReadings} readings are kept for one batch.`,
-  text: (unparse: Shown) => `${unparse}
-`,
 }
 
 export const stockFields = {

@@ -103,7 +103,7 @@ watch([at, theme, isHeld], draw, { flush: 'post' })
     <DialogPanel class="fixed inset-0 flex flex-col gap-2 bg-paper p-3 text-ink" @keydown="key">
       <div class="flex items-center justify-between gap-3">
         <DialogTitle as="h2" class="text-xl font-semibold">{{ step.title }}</DialogTitle>
-        <span class="num text-sm text-quiet">{{ words.of(at + 1, steps.length) }}</span>
+        <span class="num text-sm text-quiet">{{ words.stepOf(at + 1, steps.length) }}</span>
         <button type="button" class="btn-icon" :aria-label="common.close" @click="$emit('close')">
           <X :size="20" />
         </button>

@@ -101,7 +101,7 @@ export const squareCard = {
 }
 
 export const stepByStep = {
-  of: (step: Shown, steps: Shown) => `${step} of ${steps}`,
+  stepOf: (step: Shown, steps: Shown) => `${step} of ${steps}`,
   glueTo: (part: Shown) => `Glue to ${part}.`,
   noPictureBrowser: 'No picture: this browser has no WebGL.',
   step: (step: Shown) => `Step: ${step}`,

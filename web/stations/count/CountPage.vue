@@ -27,7 +27,7 @@ const box = (number: number): string => words.boxes(number)
 function outOf(parts: number, complete: number): string {
   if (parts === 0) return words.nothingComesOut
   const then = complete === 0 ? words.noBoxComplete : words.thenComplete(box(complete))
-  return words.part(parts, then)
+  return words.partsThen(parts, then)
 }
 
 function change(next: typeof NOTHING): void {

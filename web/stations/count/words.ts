@@ -8,7 +8,7 @@ export const countPage = {
   nothingComesOut: 'nothing comes out yet',
   noBoxComplete: 'no box is complete yet',
   thenComplete: (complete: Shown) => `then ${complete} complete`,
-  part: (parts: number, then: Shown) => `${counted(parts, 'part')}, ${then}`,
+  partsThen: (parts: number, then: Shown) => `${counted(parts, 'part')}, ${then}`,
   backCut: 'Back to Cut',
   countOff: 'Count it off',
   nothingLiesSheet: common.nothingLiesSheet,

@@ -136,7 +136,7 @@ const { time, playing, beam, done, doing, play } = usePlayback(
         :aria-valuetext="`${formatDuration(time)}: ${doing}`"
       />
       <span class="num shrink-0 text-right text-[13px]">
-        {{ words.of(formatDuration(time), formatDuration(total)) }}
+        {{ words.timeOf(formatDuration(time), formatDuration(total)) }}
       </span>
     </div>
     <p class="note" data-testid="doing">{{ doing }}</p>

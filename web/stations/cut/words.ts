@@ -72,7 +72,7 @@ export const cutForm = {
 }
 
 export const cutPlayer = {
-  of: (time: Shown, total: Shown) => `${time} of ${total}`,
+  timeOf: (time: Shown, total: Shown) => `${time} of ${total}`,
   sheetAtOf: (sheet: Shown, time: Shown, total: Shown, doing: Shown) =>
     `Sheet ${sheet} at ${time} of ${total}: ${doing}`,
   pause: 'Pause',

@@ -36,7 +36,7 @@ function put(change: Partial<Placement>): void {
   <section
     v-if="placement"
     class="grid gap-2 border-t border-line pt-2"
-    :aria-label="words.part(own?.label ?? '')"
+    :aria-label="words.partCalled(own?.label ?? '')"
   >
     <h2>{{ own?.label }}</h2>
     <div class="grid grid-cols-2 gap-2">

@@ -91,7 +91,7 @@ export const partList = {
 }
 
 export const partPanel = {
-  part: (own: Shown) => `Part ${own}`,
+  partCalled: (own: Shown) => `Part ${own}`,
   fromLeft: 'From left',
   fromBelow: 'From below',
   angle: 'Angle',

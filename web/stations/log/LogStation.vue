@@ -29,7 +29,7 @@ const error = ref('')
 const newestFirst = computed(() => [...jobs.job.log].reverse())
 const predicted = computed(() => {
   const { plan } = planner
-  return words.text(plan ? timeWords(plan.total, derived.clock) : words.noTime, derived.fit.word)
+  return words.predicted(plan ? timeWords(plan.total, derived.clock) : words.noTime, derived.fit.word)
 })
 /** How many photos there are of each cut. */
 const photos = shallowRef(new Map<string, number>())

@@ -52,7 +52,7 @@ const figureOf = ({ what, read: value }: Measured): string =>
   what === 'play' ? say.value.fine(value) : say.value.reading(value)
 const said = (each: Measured): string => {
   const thing = words.measuredAs(each.what === 'play', each.of ?? '')
-  return `${thing} ${figureOf(each)}${each.by === 'calipers' ? '' : words.by(each.by)}`
+  return `${thing} ${figureOf(each)}${each.by === 'calipers' ? '' : words.readBy(each.by)}`
 }
 </script>
 
@@ -77,8 +77,8 @@ const said = (each: Measured): string => {
         @clear="read = null"
       />
       <label class="text-[13px] font-medium">
-        {{ words.with }}
-        <select v-model="by" class="input" :aria-label="words.with">
+        {{ words.readWith }}
+        <select v-model="by" class="input" :aria-label="words.readWith">
           <option v-for="each in INSTRUMENT_NAMES" :key="each" :value="each">{{ each }}</option>
         </select>
       </label>

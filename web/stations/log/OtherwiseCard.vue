@@ -81,7 +81,7 @@ function begin(): void {
         :key="otherwise.change.figure"
         class="w-32"
         data-field="otherwise-to"
-        :label="words.to"
+        :label="words.changeTo"
         :kind="kindOf(otherwise.change.figure)"
         :model-value="otherwise.change.to"
         :limits="OTHERWISE_FIGURES[otherwise.change.figure].limits"

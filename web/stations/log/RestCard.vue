@@ -78,7 +78,7 @@ function book(): void {
   }
   error.value = tryTo(() => jobs.edit(done, '', ...records)) ?? ''
   if (error.value) return
-  const off = used.value.map(({ stock, pieces }) => words.of(pieces, stockTitle(stock))).join(', ')
+  const off = used.value.map(({ stock, pieces }) => words.piecesOf(pieces, stockTitle(stock))).join(', ')
   useMessages().say('said', words.takenOffBench(off, kept.length))
 }
 </script>

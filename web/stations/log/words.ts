@@ -96,7 +96,7 @@ export const learningNote = {
 
 export const logStation = {
   noTime: 'no time',
-  text: (total: Shown, word: Shown) => `${total}, ${word}.`,
+  predicted: (total: Shown, word: Shown) => `${total}, ${word}.`,
   writeDownEach: (predicted: Shown) =>
     'Write down each time it was cut: what was different, how long it took, how it fitted. Predicted ' +
     `now: ${predicted}`,
@@ -117,10 +117,10 @@ export const measuredForm = {
   play: (joint: Shown) => `Play: ${joint}`,
   playSomeJoint: 'Play of some joint',
   measuredAs: (isPlay: boolean, of: string) => `${isPlay ? 'play' : 'size'}${of && ` of ${of}`}`,
-  by: (by: Shown) => `, by ${by}`,
+  readBy: (by: Shown) => `, by ${by}`,
   measuredCut: 'Measured of this cut',
   whatWasMeasured: 'What was measured',
-  with: 'With',
+  readWith: 'With',
   measured: (measured: Shown) => `Measured: ${measured}`,
   removeLast: 'Remove the last',
   playNotchMinus:
@@ -134,7 +134,7 @@ export const otherwiseCard = {
   whatYouWould: 'What you would do otherwise',
   figureChange: 'The figure to change',
   none: 'none',
-  to: 'To',
+  changeTo: 'To',
   beginNextRevision: 'Begin the next revision with it',
   boxAlready: 'The box has it so already.',
   boxNow: (now: Shown) => `The box has ${now} now.`,
@@ -174,7 +174,7 @@ export const restCard = {
   sheet: (stock: string, number: Shown) => `${stock ? `${stock}, sheet` : 'Sheet'} ${number}`,
   allPieceCorner: (size: Shown, outline: number) =>
     `all in one piece, ${size}, ${counted(outline, 'corner')}`,
-  of: (pieces: Shown, stock: Shown) => `${pieces} of ${stock}`,
+  piecesOf: (pieces: Shown, stock: Shown) => `${pieces} of ${stock}`,
   takenOffBench: (pieces: Shown, kept: number) =>
     `Taken off the bench: ${pieces}.${kept > 0 ? ` ${counted(kept, 'piece')} put there.` : ''}`,
   usedLeftOver: 'What it used and left over',

@@ -19,7 +19,7 @@ const working = computed(() =>
 )
 const flush = computed(() => {
   const { recessed, proud } = derived.fit.flush
-  return words.to(say.value.signed(recessed), say.value.signed(proud), say.value.lengthUnit)
+  return words.tabEnds(say.value.signed(recessed), say.value.signed(proud), say.value.lengthUnit)
 })
 const gap = computed(
   () => `${say.value.finePlain(derived.fit.gap)} ± ${say.value.fine(derived.fit.cutDoubt)}`,

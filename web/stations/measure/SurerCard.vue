@@ -150,7 +150,7 @@ function keep(about: Check): void {
         <p class="flex flex-wrap items-baseline justify-between gap-x-3 text-sm">
           <strong>{{ WHAT[step.what].title }}</strong>
           <span class="num">
-            {{ words.min(step.minutes, derived.fit.wanted, percent(step.from), percent(step.to)) }}
+            {{ words.surerBy(step.minutes, derived.fit.wanted, percent(step.from), percent(step.to)) }}
           </span>
         </p>
         <p class="note">{{ WHAT[step.what].how }}</p>

@@ -38,7 +38,7 @@ export const combOutcome = {
 }
 
 export const fitCard = {
-  to: (recessed: Shown, proud: Shown, lengthUnit: Shown) => `${recessed} to ${proud} ${lengthUnit}`,
+  tabEnds: (recessed: Shown, proud: Shown, lengthUnit: Shown) => `${recessed} to ${proud} ${lengthUnit}`,
   whatThatDoes: 'What that does to the joints',
   gapEachGlue: 'Gap at each glue line',
   playTab: 'Play of a tab',
@@ -194,7 +194,8 @@ export const surerCard = {
   moreKerfBoth: 'That is more than a kerf: are both figures of the same thing?',
   keptKerfNow: (title: Shown, width: Shown) => `${title}: kept. Kerf is now taken as ${width}.`,
   makeSurer: 'What would make it surer',
-  min: (minutes: Shown, wanted: Shown, from: Shown, to: Shown) => `${minutes} min: ${wanted} ${from} → ${to}`,
+  surerBy: (minutes: Shown, wanted: Shown, from: Shown, to: Shown) =>
+    `${minutes} min: ${wanted} ${from} → ${to}`,
   prepareSquares: (squares: Shown) => `Prepare ${squares} squares`,
   goLog: 'Go to Log',
   writeDown: 'Write it down',

@@ -101,7 +101,7 @@ const bar = (share: number): { width: string } => ({ width: `${Math.max(0, share
               <ol class="grid gap-1 text-sm" :aria-label="words.saveMost">
                 <li v-for="each in savings" :key="each.says" class="flex justify-between gap-3">
                   {{ each.says }}
-                  <span class="num shrink-0">{{ words.each(money(each.amount, terms)) }}</span>
+                  <span class="num shrink-0">{{ words.amountEach(money(each.amount, terms)) }}</span>
                 </li>
               </ol>
             </template>

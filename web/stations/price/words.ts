@@ -25,7 +25,7 @@ export const pricePage = {
   addBought: 'Add to what is bought',
   makesDear: 'What makes it dear',
   saveMost: 'What would save most',
-  each: (amount: Shown) => `${amount} each`,
+  amountEach: (amount: Shown) => `${amount} each`,
   howMany: 'By how many',
   one: 'One',
   all: 'All',

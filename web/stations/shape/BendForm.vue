@@ -112,7 +112,10 @@ async function writePiece(): Promise<void> {
       <template v-if="report">
         <div class="flex flex-wrap gap-x-4 gap-y-1" data-testid="bend-report">
           <WorkedFigure :label="words.flatLengthBend" :text="say.length(report.zone.flat)" />
-          <WorkedFigure :label="words.links" :text="words.each(report.zone.rows, report.twist.toFixed(1))" />
+          <WorkedFigure
+            :label="words.links"
+            :text="words.rowsTurn(report.zone.rows, report.twist.toFixed(1))"
+          />
           <WorkedFigure
             :label="words.shear"
             :text="report.shear.toFixed(4)"

@@ -40,9 +40,9 @@ const verdict = computed(() => {
   if (sides.value.length === 0) return ''
   if (missing.value.length > 0)
     return words.missing(
-      missing.value.map(([side, more]) => words.of(say.value.short(more, 2), side)).join(', '),
+      missing.value.map(([side, more]) => words.ofSide(say.value.short(more, 2), side)).join(', '),
     )
-  const spare = sides.value.map(([side, more]) => words.of(say.value.short(Math.max(0, -more), 2), side))
+  const spare = sides.value.map(([side, more]) => words.ofSide(say.value.short(Math.max(0, -more), 2), side))
   return isRight.value ? words.goesJust : words.goesSpare(spare.join(', '))
 })
 function fit(): void {

@@ -19,7 +19,7 @@ const own = computed(() => box.value.edges[id.value] ?? null)
 const kind = computed(() => own.value?.kind ?? 'group')
 const ofGroup = computed(() => kindOf(box.value, props.edge.group))
 const KINDS = computed(() => [
-  { value: 'group', label: words.as(props.edge.group) },
+  { value: 'group', label: words.asGroup(props.edge.group) },
   { value: 'fingers', label: ['tenon', 'lap'].includes(ofGroup.value) ? words.ownTenons : words.ownFingers },
   { value: 'butt', label: 'butt' },
 ])

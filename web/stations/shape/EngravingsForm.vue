@@ -167,7 +167,7 @@ const title = ({ motif, panel }: Engraving, i: number): string =>
           </select>
         </label>
         <label class="text-[13px] font-medium">
-          {{ words.what }}
+          {{ words.whatIsEngraved }}
           <select
             class="input"
             data-field="engraving-kind"

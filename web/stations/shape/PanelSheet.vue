@@ -86,7 +86,9 @@ const jointWords = ({ joint }: Strip): string => {
   )
   const widths = count.map(({ from, to }) => to - from)
   const least = Math.min(...widths)
-  return widths.length > 0 ? words.from(joint.kind, widths.length, say.value.short(least, 2)) : joint.kind
+  return widths.length > 0
+    ? words.slotSizes(joint.kind, widths.length, say.value.short(least, 2))
+    : joint.kind
 }
 /** The corners of the panel along its lower and its left side, from its own corner. */
 const cuts = computed(() => {

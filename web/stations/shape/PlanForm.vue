@@ -136,7 +136,7 @@ const closing = computed(() => {
         :label="words.wallsLeanOutward"
         :model-value="plan.lean"
         :text="listed(plan.lean)"
-        :read="reading(readAngles, words.or)"
+        :read="reading(readAngles, words.leanExample)"
         @update:model-value="put({ lean: $event }, 'plan-lean')"
       />
       <p class="note">{{ words.degreesAllWalls }}</p>

@@ -60,7 +60,7 @@ const edges = computed(() =>
     const edge = derived.box.made?.edges.find((each) => each.id === id || each.group === id)
     if (!edge || (edge.kind !== 'fingers' && edge.kind !== 'tenon')) return []
     const rule = jobs.job.box.tabs[edge.group]
-    return [{ name, working: shareWorking(words.the(name), edge, rule, edge.full, say.value) }]
+    return [{ name, working: shareWorking(words.theEdges(name), edge, rule, edge.full, say.value) }]
   }),
 )
 const fit = computed(() => {

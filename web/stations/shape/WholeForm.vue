@@ -208,7 +208,7 @@ const takeApart = (): boolean =>
       data-field="whole-inside"
       :label="words.sizesMeasuredInside"
       :model-value="halves.inside"
-      :options="HALVES_INSIDE.map((value) => ({ value, label: words.the(value) }))"
+      :options="HALVES_INSIDE.map((value) => ({ value, label: words.thePart(value) }))"
       @update:model-value="change({ inside: $event })"
     />
     <ToggleSwitch

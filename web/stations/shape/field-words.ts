@@ -13,7 +13,7 @@ export const boltFields = {
 
 export const contentsFields = {
   missing: (missing: Shown) => `Missing: ${missing}.`,
-  of: (max: Shown, side: Shown) => `${max} of ${side}`,
+  ofSide: (max: Shown, side: Shown) => `${max} of ${side}`,
   goesJust: 'It goes in just so.',
   goesSpare: (spare: Shown) => `It goes in, with ${spare} to spare.`,
   makeBoxSize: 'Make the box the size for it',

@@ -29,7 +29,7 @@ export const bendForm = {
   panelsSheet: 'Which panels are one sheet',
   flatLengthBend: 'Flat length of a bend',
   links: 'Links',
-  each: (rows: Shown, twist: Shown) => `${rows}, each ${twist}°`,
+  rowsTurn: (rows: Shown, twist: Shown) => `${rows}, each ${twist}°`,
   shear: 'Shear',
   toCloseIt: (force: Shown) => `To close it is ${force}.`,
   howSlitsLie: 'How its slits lie to the face grain',
@@ -66,7 +66,7 @@ export const dividerForm = {
 }
 
 export const edgeForm = {
-  as: (group: Shown) => `as ${group}`,
+  asGroup: (group: Shown) => `as ${group}`,
   ownTenons: 'own tenons',
   ownFingers: 'own fingers',
   edgeOf: (title: Shown) => `Edge of ${title}`,
@@ -84,7 +84,7 @@ export const engravingsForm = {
   blackBare: 'Black or bare',
   engravingsBox: 'Engravings of this box',
   onThe: 'On the',
-  what: 'What',
+  whatIsEngraved: 'What',
   onIts: 'On its',
   whatItSays: 'What it says',
   words: 'Words',
@@ -193,7 +193,7 @@ export const planForm = {
   anglesInside: 'Angles inside',
   counterClockwiseAbove: 'Counter-clockwise from above; the angles are between each wall and the next.',
   wallsLeanOutward: 'Walls lean outward by',
-  or: '10, or 10, 0, 10, 0',
+  leanExample: '10, or 10, 0, 10, 0',
   degreesAllWalls: 'In degrees: one for all walls, or one for each, with commas.',
   rimRises: 'Rim rises by',
   fromWall: 'from wall',
@@ -276,7 +276,7 @@ export const wholeForm = {
   pullDrawerOut: 'To pull a drawer out',
   sizePull: 'Size of the pull',
   sizesMeasuredInside: 'Sizes are measured inside',
-  the: (part: Shown) => `the ${part}`,
+  thePart: (part: Shown) => `the ${part}`,
   iSizeBoxes: 'I size the boxes myself',
   eachBoxKeeps:
     'Each box keeps the size you give it. Whether they still go together is checked where they stand.',

@@ -49,7 +49,7 @@ export const motifs = {
 
 export const panelSheet = {
   wallSlot: 'wall of a slot',
-  from: (kind: Shown, widths: Shown, least: Shown) => `${kind}, ${widths} × from ${least}`,
+  slotSizes: (kind: Shown, widths: Shown, least: Shown) => `${kind}, ${widths} × from ${least}`,
   ofThem: (count: Shown) => `${count} of them`,
   thick: (width: Shown, thickness: Shown) => `${width}, ${thickness} thick`,
   showAllPanels: 'Show all panels',
@@ -76,7 +76,7 @@ export const shapeDetail = {
 }
 
 export const shapeFigures = {
-  the: (name: Shown) => `the ${name}`,
+  theEdges: (name: Shown) => `the ${name}`,
   gap: (word: Shown, gap: Shown) => `${word}, gap ${gap}`,
   insideFloor: 'Inside, at the floor',
   goesComesOut: 'Goes in and comes out',

@@ -52,7 +52,9 @@ const fits = computed(() => {
   if (!drawing.value) return ''
   const needs = words.itTakes(say.value.size([drawing.value.width, drawing.value.height], 0))
   if (!offcut) return `${needs}.`
-  const which = offcut.name ? `“${offcut.name}”` : words.of(say.value.size([offcut.width, offcut.height], 0))
+  const which = offcut.name
+    ? `“${offcut.name}”`
+    : words.ofSize(say.value.size([offcut.width, offcut.height], 0))
   return words.offcutLargeEnough(needs, which)
 })
 /** Outcomes belong to the machine and the stock that the sheet was made for. */

@@ -132,7 +132,7 @@ export const testSheetBoard = {
 
 export const testSheetCard = {
   itTakes: (width: Shown) => `It takes ${width}`,
-  of: (width: Shown) => `of ${width}`,
+  ofSize: (width: Shown) => `of ${width}`,
   offcutLargeEnough: (needs: Shown, which: Shown) => `${needs}: your offcut ${which} is large enough.`,
   squaresNotOthers: (made: Shown, asked: Shown) =>
     ` ${made} squares, not ${asked}: the others would be cut at a speed that is there already.`,
