@@ -118,7 +118,7 @@ const save = (): Promise<void> =>
     </p>
     <template v-else>
       <div class="card flex flex-wrap items-center justify-between gap-3">
-        <p class="num text-sm">{{ words.cutsOfAllJobs(rows.length) }}</p>
+        <p class="text-sm">{{ words.cutsOfAllJobs(rows.length) }}</p>
         <ChoiceRow
           data-field="group-by"
           :label="words.putTogether"

@@ -105,7 +105,7 @@ const cards = [...CARDS].sort((a, b) => a.localeCompare(b))
     </section>
     <section class="sheet card" aria-labelledby="sheet-answers">
       <h3 id="sheet-answers">{{ words.answersBench(code) }}</h3>
-      <p class="num text-[13px]">
+      <p class="text-[13px]">
         {{
           words.verniers(
             verniers.map(({ jaws }, i) => `${i + 1}. ${say.plain(jaws)}`).join('   '),

@@ -127,7 +127,7 @@ const use = (interference: number): boolean =>
         {{ words.mostDoubt(percent(joint.dominant.share), joint.dominant.name) }}
       </p>
     </section>
-    <p class="num mt-4 text-sm">
+    <p class="mt-4 text-sm">
       <InSentence :text="words.likeliest(percent(fit.best.odds), say.fine(fit.best.compensation))">
         <template #fit><strong>{{ fit.wanted }}</strong></template>
       </InSentence>

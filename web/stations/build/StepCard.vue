@@ -42,7 +42,7 @@ const mates = computed(() => [...new Set(props.step.dry.map((each) => each.with)
       class="flex flex-wrap gap-x-4 text-[13px]"
       :aria-label="words.glueFaces(step.panel)"
     >
-      <li v-for="face in step.glue" :key="face.with" class="num">
+      <li v-for="face in step.glue" :key="face.with">
         {{ words.glueTo(face.with, say.area(face.area)) }}
       </li>
     </ul>

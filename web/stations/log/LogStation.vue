@@ -60,7 +60,7 @@ function add(): void {
   <CutPage v-if="route.params.view === 'cut'" />
   <div v-else class="grid max-w-4xl gap-3">
     <div class="card flex flex-wrap items-center justify-between gap-3">
-      <p class="num min-w-48 flex-1 text-sm">{{ words.writeDownEach(predicted) }}</p>
+      <p class="min-w-48 flex-1 text-sm">{{ words.writeDownEach(predicted) }}</p>
       <RecordPick v-model="record" :label="words.cutFrom" />
       <button type="button" class="btn btn-main" data-field="cut-now" @click="add">
         <Plus :size="16" aria-hidden="true" />

@@ -36,7 +36,7 @@ const gap = computed(
       <WorkedFigure :label="words.tabEndsFace" :text="flush" />
       <WorkedFigure :label="words.slotThickestSpot" :text="say.length(derived.fit.slotWidth)" />
     </div>
-    <p v-if="belief.count > 0" class="note num">{{ words.ownSnug(say.fine(taste.offset), belief.count) }}</p>
+    <p v-if="belief.count > 0" class="note">{{ words.ownSnug(say.fine(taste.offset), belief.count) }}</p>
     <p class="note">{{ words.kerfDecidesHow }}</p>
   </section>
 </template>

@@ -47,7 +47,7 @@ function take(): void {
     class="flex flex-wrap items-center gap-3 rounded-md border border-gorse bg-gorse-wash p-2.5 text-sm"
     role="status"
   >
-    <p class="num min-w-48 flex-1">
+    <p class="min-w-48 flex-1">
       {{ words.benchHasNewer(derived.newer.join(' and '), changes.join('; ')) }}
     </p>
     <button type="button" class="btn" @click="take">{{ words.takeBenchsFigures }}</button>
