@@ -5,7 +5,7 @@ import type { Plugin } from 'vite'
 const TAKEN = /(import \{ (\w+) as words \} from ')([^']*words)'/g
 const QUERY = /^(.*words)(?:\.ts)?\?part=(\w+)$/
 
-/** One part of a file of words: what it imports, the part, and what it takes of others. @param file its name */
+/** One part of a file of words, with what it imports and takes of others. @param file its name */
 export function partOf(code: string, part: string, file = 'words'): string {
   const imports = code.match(/^import [^;]*? from '[^']+'$/gm) ?? []
   const own = new RegExp(`^export const ${part} = \\{\\n[\\s\\S]*?^\\}$`, 'm').exec(code)?.[0]
@@ -18,8 +18,8 @@ export function partOf(code: string, part: string, file = 'words'): string {
 }
 
 /**
- * What a room says stands in one file, and travels with the part that says it: in what is built each part is a
- * module of its own, so that a page does not wait for the words of another.
+ * What a room says stands in one file, and travels with the part that says it: in what is built each part
+ * is a module of its own, so that a page does not wait for the words of another.
  */
 export const wordsByPart = (): Plugin => ({
   name: 'words-by-part',

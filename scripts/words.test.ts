@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals'
 import { readFileSync } from 'node:fs'
 import { roomsOf, shownFiles, shownSentences } from './testing/reading-ease'
 import { sentencesIn } from './testing/sentences'
-import { unsaidIn } from './testing/unsaid'
+import { piecesIn, unsaidIn } from './testing/unsaid'
 
 const voice = readFileSync(new URL('../docs/voice.md', import.meta.url), 'utf8')
 /** The first column of a table of the page. */
@@ -80,6 +80,12 @@ describe('every sentence stands in the words of its room', () => {
   })
   test('no script holds one: what is left there are names of states, keys and class lists', () => {
     expect(elsewhere.filter(({ text }) => isSentence(text))).toEqual([])
+  })
+  test('none is a piece to be glued to another: none begins or ends with what would join them', () => {
+    const pieces = shownFiles()
+      .filter((file) => file.endsWith('words.ts'))
+      .flatMap((file) => piecesIn(file))
+    expect(pieces).toEqual([])
   })
   test('all of them are said', () => {
     const files = shownFiles().filter((file) => file.endsWith('words.ts'))

@@ -7,8 +7,8 @@ const described = ({ speed, power, passes }: Setting, say: Say): string =>
 
 /** What else is to be heeded with a result that is not the best. */
 const HEED: Partial<Record<TestRecord['result'], string>> = {
-  'just through': ' Knots and glue lines may stay in: look before you move the sheet.',
-  charred: ' A quicker one is worth a test.',
+  'just through': 'Knots and glue lines may stay in: look before you move the sheet.',
+  charred: 'A quicker one is worth a test.',
 }
 
 function typedReason({ test, failed }: Choice): string {
@@ -59,11 +59,14 @@ export function choiceReason(choice: Choice, say: Say): string {
       'tested on this one: make a test cut first.'
     )
   }
-  const heed = HEED[test.result] ?? ''
-  const more = failed > 0 ? ` It did not go through in ${counted(failed, 'other test')}.${heed}` : heed
+  const heed = HEED[test.result]
+  const more = [
+    ...(failed > 0 ? [`It did not go through in ${counted(failed, 'other test')}.`] : []),
+    ...(heed ? [heed] : []),
+  ]
   const rank =
     alike > 1
       ? `the quickest of ${alike} that came out ${test.result} near ${say.length(thickness)}`
       : `the one that came out ${test.result} nearest to ${say.length(thickness)}`
-  return `${described(setting, say)}: ${rank}, tested on this stock at ${at}.${more}`
+  return [`${described(setting, say)}: ${rank}, tested on this stock at ${at}.`, ...more].join(' ')
 }

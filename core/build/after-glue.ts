@@ -48,13 +48,11 @@ const DRY_WORDS: Record<DryPlace['what'], string> = {
 }
 
 function sandingOf({ family, proud }: About, isSlit: boolean, say: Say): AfterStep {
-  const slits = isSlit ? words.sandAlongSlits : ''
   if (family === 'acrylic') return { title: words.takeFilmOff, text: words.peelFilmOff, wait: 0 }
   const ends = proud > 0 ? words.sandTabEnds(say.length(proud, 1)) : words.wipeSootOff
-  const wet = family === 'fibreboard' ? words.wipeDryWater : ''
   return {
     title: words.sand,
-    text: words.takeSharpEdges(ends, slits, wet),
+    text: words.sanding(ends, isSlit, family === 'fibreboard'),
     wait: 0,
   }
 }
@@ -88,16 +86,17 @@ export function afterGlue(box: Box, panels: Panel[], about: About, say: Say): Af
     steps.push({ title: words.mask, text: words.tapeOverAll(masked.join('; ')), wait: 0 })
   const coated = coatedArea(panels, finish.inside)
   const grams = (coated / 1e6) * COAT[finish.kind]
-  const between = finish.coats > 1 ? words.hourCoatNext(finish.dry) : ''
+  const between = finish.coats > 1 ? finish.dry : null
   const where = finish.inside ? 'inside and outside' : 'outside'
   const drying = (finish.coats - 1) * finish.dry
   steps.push({
     title: words.coats(finish.coats, finish.kind),
-    text: words.aboutPerCoat(
+    text: words.coating(
       say.area(coated),
       where,
       fixed(grams, 0),
-      HOW[finish.kind] + between,
+      HOW[finish.kind],
+      between,
       family === 'other',
     ),
     wait: drying,

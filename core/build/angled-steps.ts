@@ -45,9 +45,11 @@ function textOf({ id, from, standing }: PlateArrival, label: string, walls: numb
 /** What square edges ask for at corners that are not square, once all stands. */
 function edgesText({ faces, joints }: Angled): string {
   const { gap, proud } = leavesOf({ faces, joints })
-  const stands = proud > 0.05 ? words.tabEndsStand : ''
-  const open = gap > 0.05 ? words.squareEdgesLeave : ''
-  return `${stands}${open}`
+  const asked = [
+    ...(proud > 0.05 ? [words.tabEndsStand] : []),
+    ...(gap > 0.05 ? [words.squareEdgesLeave] : []),
+  ]
+  return asked.map((sentence) => ` ${sentence}`).join('')
 }
 
 /** The order in which a box with walls at any angle goes together. */

@@ -3,8 +3,6 @@ import type { Box } from '../box'
 import type { BuildStep } from './step'
 import { laidIn as words } from './words'
 
-const BEFORE = words.beforeBoxGlued
-
 /** Magnets and inlays: they go in while their panels lie flat. */
 export function laidIn({ spec }: Box, panels: Panel[]): Omit<BuildStep, 'title'>[] {
   const labelOf = (id: string): string => panels.find((panel) => panel.id === id)?.label ?? id
@@ -24,7 +22,7 @@ export function laidIn({ spec }: Box, panels: Panel[]): Omit<BuildStep, 'title'>
       return [
         {
           ...about,
-          text: words.tryInlayDry(BEFORE, of, side),
+          text: words.tryInlayDry(of, side),
         },
       ]
     if (how.kind !== 'magnet') return []
@@ -33,7 +31,7 @@ export function laidIn({ spec }: Box, panels: Panel[]): Omit<BuildStep, 'title'>
     return [
       {
         ...about,
-        text: words.glueFirstMagnet(BEFORE, side, of, pair),
+        text: words.glueFirstMagnet(side, of, pair),
       },
     ]
   })

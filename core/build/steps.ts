@@ -82,7 +82,7 @@ function sheetText({ spec, assembly }: Box, { together, way }: Arrival, label: s
   const open = loose.length > 0 ? words.noGlueOpens(loose.join(' and ')) : ''
   const how = way ? words.bringSheet(label, from) : words.beginSheet(label)
   const tape = together.length > 2 ? words.tapeHoldsRound : ''
-  return `${how} ${bend}${open}${closed}${tape}`
+  return [how, bend, open, closed, tape].filter((sentence) => sentence !== '').join(' ')
 }
 
 function textOf(arrival: Arrival, label: string, made: Box): string {
@@ -92,8 +92,7 @@ function textOf(arrival: Arrival, label: string, made: Box): string {
   if (together.length > 1) return sheetText(made, arrival, label, way ? fromText(made, way) : '')
   if (!way) {
     const usual = isUpright && id === 'floor' ? TEXTS[id] : undefined
-    const stands = isUpright ? '' : words.builtOpenSide
-    return usual ?? words.beginOutsideFace(stands, label)
+    return usual ?? words.beginOutsideFace(label, !isUpright)
   }
   const key = `${way.axis}${way.sign}`
   const from = fromText(made, way)

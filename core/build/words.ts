@@ -7,17 +7,17 @@ export const afterGlue = {
   slitsBendHardens: 'the slits of the bend: what hardens in them breaks it',
   runnersSlidesThem: 'the runners and what slides on them',
   pinsHoles: 'the pins and their holes',
-  sandAlongSlits: ' Sand along the slits, never across.',
   takeFilmOff: 'Take the film off',
   peelFilmOff: 'Peel the film off. Acrylic is not sanded.',
   sandTabEnds: (proud: string) =>
     `Sand the tab ends flush: they stand ${proud} proud. Grit 120, then 180, from the edges inward, so ` +
     'that no splinter lifts.',
   wipeSootOff: 'Wipe the soot off, or sand it away lightly with grit 180; the dark tab ends may stay.',
-  wipeDryWater: ' Wipe it dry: water raises fibreboard.',
   sand: 'Sand',
-  takeSharpEdges: (ends: string, slits: string, wet: string) =>
-    `${ends}${slits}${wet} Take the sharp edges off with grit 240. Wear a dust mask.`,
+  sanding: (ends: string, isSlit: boolean, isFibreboard: boolean) =>
+    `${ends}${isSlit ? ' Sand along the slits, never across.' : ''}` +
+    `${isFibreboard ? ' Wipe it dry: water raises fibreboard.' : ''} ` +
+    'Take the sharp edges off with grit 240. Wear a dust mask.',
   spreadWaitQuarter: 'Spread it, wait a quarter of an hour, wipe off what stands on the wood.',
   rubThinlyPolish: 'Rub it in thinly and polish it.',
   brushThinlyAlong: 'Brush it thinly along the grain; sand lightly with grit 320 between coats.',
@@ -27,10 +27,18 @@ export const afterGlue = {
     `Load and sand nothing for ${counted(full, 'hour')}: the glue is at full strength then.`,
   mask: 'Mask',
   tapeOverAll: (masked: string) => `Tape over ${masked}. All of it stays bare.`,
-  hourCoatNext: (dry: number) => ` ${counted(dry, 'hour')} from one coat to the next.`,
   coats: (coats: number, kind: string) => `${counted(coats, 'coat')} of ${kind}`,
-  aboutPerCoat: (area: string, where: string, grams: string, how: string, isUntried: boolean) =>
-    `${area} ${where}, about ${grams} g a coat. ${how}${isUntried ? ' Try it on an offcut first.' : ''}`,
+  coating: (
+    area: string,
+    where: string,
+    grams: string,
+    how: string,
+    dry: number | null,
+    isUntried: boolean,
+  ) =>
+    `${area} ${where}, about ${grams} g a coat. ${how}` +
+    `${dry === null ? '' : ` ${counted(dry, 'hour')} from one coat to the next.`}` +
+    `${isUntried ? ' Try it on an offcut first.' : ''}`,
   letHarden: 'Let it harden',
   takeTapeOff: (hard: number) =>
     `Take the tape off. ${counted(hard, 'hour')} after the last coat it may be used.`,
@@ -55,8 +63,8 @@ export const angledSteps = {
   floorWallBeside: 'the floor and the wall beside it, together',
   wallBeside: 'the wall beside it',
   pushEnters: (label: string, way: string, meets: string) => `Push ${label} on, ${way}: it enters ${meets}.`,
-  tabEndsStand: ' Tab ends stand out at the slanted corners: sand them flush once the glue has set.',
-  squareEdgesLeave: ' Square edges leave a thin wedge open there: glue with fine sanding dust closes it.',
+  tabEndsStand: 'Tab ends stand out at the slanted corners: sand them flush once the glue has set.',
+  squareEdgesLeave: 'Square edges leave a thin wedge open there: glue with fine sanding dust closes it.',
 }
 
 export const checkStep = {
@@ -97,17 +105,16 @@ export const glue = {
 }
 
 export const laidIn = {
-  beforeBoxGlued: 'Before the box is glued up: ',
-  tryInlayDry: (before: string, panel: string, side: string) =>
-    `${before}try the inlay of the ${panel} dry, its scored side down. Glue thinly in the pocket of the ` +
+  tryInlayDry: (panel: string, side: string) =>
+    `Before the box is glued up: try the inlay of the ${panel} dry, its scored side down. Glue thinly in the pocket of the ` +
     `${side} face. Press it in flat under a board until the glue has set, then sand both level.`,
   holdsLetPartner: (partner: string) =>
     'When it holds, let its partner find its own way onto it. Mark the side that looks out, and glue ' +
     `that one into the ${partner} with the mark up: so the two attract when it closes.`,
   markSideLooks:
     'Mark the side that looks out. Let what it holds find its own way onto it before you glue that.',
-  glueFirstMagnet: (before: string, side: string, panel: string, pair: string) =>
-    `${before}glue the first magnet into the ${side} face of the ${panel}, level with it. ${pair} Keep ` +
+  glueFirstMagnet: (side: string, panel: string, pair: string) =>
+    `Before the box is glued up: glue the first magnet into the ${side} face of the ${panel}, level with it. ${pair} Keep ` +
     'small magnets from children.',
 }
 
@@ -157,14 +164,13 @@ export const steps = {
   begin: (half: string) => `Begin: ${half}`,
   bendSlowlyOver:
     'Bend it slowly over its whole length, first the other way and back, until it stays near its shape.',
-  endsMeetGlue: (lies: string) => ` Its ends meet in the ${lies}: glue the fingers of that seam.`,
-  noGlueOpens: (loose: string) => ` No glue on the ${loose}: that opens.`,
+  endsMeetGlue: (lies: string) => `Its ends meet in the ${lies}: glue the fingers of that seam.`,
+  noGlueOpens: (loose: string) => `No glue on the ${loose}: that opens.`,
   bringSheet: (label: string, from: string) => `Bring the ${label} in as one sheet ${from}.`,
   beginSheet: (label: string) => `Begin with the ${label}, one sheet.`,
-  tapeHoldsRound: ' Tape holds it round while the glue sets.',
-  builtOpenSide: 'It is built with its open side up. ',
-  beginOutsideFace: (stands: string, label: string) =>
-    `${stands}Begin with the ${label}, its outside face down.`,
+  tapeHoldsRound: 'Tape holds it round while the glue sets.',
+  beginOutsideFace: (label: string, isOpenSideUp: boolean) =>
+    `${isOpenSideUp ? 'It is built with its open side up. ' : ''}Begin with the ${label}, its outside face down.`,
   glueFrontSquare: (label: string) => `Glue the ${label} on from the front, square and in the middle.`,
   glueStripCard: (label: string) =>
     `Glue the ${label} on; a strip of card of the right height under it keeps it level.`,

@@ -113,10 +113,9 @@ function slotsOf({ made, panels, material, materials }: Fitted): SlotJoint[] {
     for (const own of [0, 1] as const) {
       if (!joint.slots[own]) continue
       const [holder, guest] = [joint.parts[own], joint.parts[1 - own]].map((id) => material.get(id)!)
-      const mixed = materials.length > 1 ? words.slotIn(guest.name, holder.name) : ''
       const moving = made.assembly.groups.find(({ parts }) => parts.includes(joint.parts[1 - own]))
       const kind = moving ? `${moving.id} in its grooves` : KIND_WORDS[joint.kind]
-      const label = `${kind}${mixed}`
+      const label = materials.length > 1 ? words.slotOf(kind, guest.name, holder.name) : kind
       const where = joint.parts.map((id) => byId.get(id)!.label).join(' and ')
       const known = found.get(label)
       if (known && !known.where.includes(where)) known.where.push(where)

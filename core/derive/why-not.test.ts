@@ -41,7 +41,7 @@ describe('a fitting that a box can have', () => {
   })
 })
 
-test('what a change adds and what it changes is told apart: ledges are added, and the walls stay as they are', () => {
+test('what a change adds and what it changes is told apart: ledges are added, walls stay as they are', () => {
   const job = demo('plain-tray')
   const panelsOf = (box: typeof job.box) => panelsDrawn(deriveBox({ ...job, box }))!
   const withOwn = (type: (typeof addable)[number]['type']) =>

@@ -1,7 +1,7 @@
 /** All that this room says, by the part that says it. */
 
 export const fitWords = {
-  slotIn: (guest: string, holder: string) => `, ${guest} in ${holder}`,
+  slotOf: (kind: string, guest: string, holder: string) => `${kind}, ${guest} in ${holder}`,
   boltsHoles: (size: string) => `${size} bolts in their holes`,
 }
 

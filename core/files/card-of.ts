@@ -35,7 +35,7 @@ export function cardOf(job: Job, { made, sizes }: DerivedBox, hours: number, now
     picture: panels && pictureOf(panels),
     facts: [
       words.outsideInside(size(sizes.outer), size(sizes.inner)),
-      ...(stock ? [words.cutFrom(stock.name, isAcrylic ? '' : words.joinedWith(build.glue.kind))] : []),
+      ...(stock ? [words.cutFrom(stock.name, isAcrylic ? null : build.glue.kind)] : []),
       ...(lid ? [`${capitalised(kindOfLid(lid).title)}.`] : []),
       finishLine(build.finish),
     ],

@@ -5,8 +5,8 @@ export const cardOf = {
   insideOutsideOutside: (coats: string, kind: string, inside: boolean) =>
     `${coats} of ${kind}, ${inside ? 'inside and outside' : 'outside'}.`,
   outsideInside: (outer: string, inner: string) => `${outer} outside, ${inner} inside.`,
-  joinedWith: (kind: string | number) => `, joined with ${kind}`,
-  cutFrom: (stock: string, kind: string) => `Cut from ${stock}${kind}.`,
+  cutFrom: (stock: string, glue: string | null) =>
+    `Cut from ${stock}${glue === null ? '' : `, joined with ${glue}`}.`,
   putNothingHeavy: (ready: string) =>
     `Put nothing heavy into it before ${ready}: glue and finish are hard then.`,
   wipeSoftDamp: 'Wipe it with a soft damp cloth; spirit and solvents make it crack.',

@@ -45,7 +45,7 @@ export const working = {
   tabEndsStand: (proud: string, mean: string) =>
     `Tab ends stand out by ${proud}, more than the sheet is thick (${mean}): is that right? 0.3 to 1 mm ` +
     'can be sanded off.',
-  feltAs: (felt: string) => `; felt as ${felt}`,
+  feltAs: (gap: string, felt: string) => `${gap}; felt as ${felt}`,
   gapEachGlue: 'Gap at each glue line',
   kerfFullWidth: 'kerf, full width',
   kerfMeanBoth: 'kerf, mean of both directions',

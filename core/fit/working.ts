@@ -52,11 +52,11 @@ export function fitWorking(
   const taste = tasteOf(belief)
   const sign = (value: number): string => (value < 0 ? `(${say.finePlain(value)})` : say.finePlain(value))
   const removed = fit.gap + interference // k − 2c of the two edges together
-  const felt = own ? words.feltAs(say.fine(fit.felt)) : ''
+  const gap = own ? words.feltAs(say.fine(fit.gap), say.fine(fit.felt)) : say.fine(fit.gap)
   const substituted = kerf.round
     ? `${say.finePlain(kerf.width)} − 2 × ${say.finePlain(fit.compensation.x)} − ` +
-      `${sign(interference)} = ${say.fine(fit.gap)}${felt}`
-    : `${sign(removed)} − ${sign(interference)} = ${say.fine(fit.gap)}${felt}`
+      `${sign(interference)} = ${gap}`
+    : `${sign(removed)} − ${sign(interference)} = ${gap}`
   return {
     title: words.gapEachGlue,
     result: `g = ${say.finePlain(fit.gap)} ± ${say.fine(fit.cutDoubt)}: ${fit.word}`,

@@ -62,7 +62,7 @@ function clipped(type: ClipType, subject: PathsD, by: PathsD, rule = FillRule.No
   return found
 }
 
-/** Paths moved outward, mm. @param arc how far a round corner may be off its circle, mm; 0: as the library has it */
+/** Paths moved outward, mm. @param arc how far a round corner may be off its circle, mm; 0: the library's own */
 function inflated(paths: PathsD, by: number, join: JoinType, end: EndType, arc = 0): PathsD {
   const clipper = new ClipperOffset(MITER_LIMIT, UNITS * arc)
   clipper.addPaths(

@@ -88,7 +88,6 @@ function revisionOf(
   const { machine } = job.measure
   const { plan } = derived
   const verdict = joints.length > 0 ? wordFor(meanOf(joints.map(({ gap }) => gap))) : null
-  const stuck = notFree.length > 0 ? words.partsDidNot(notFree.length) : ''
   return {
     ...NO_RESULT, // no sheet was used
     id: `rehearsed-${seed}`,
@@ -99,7 +98,7 @@ function revisionOf(
     verdict,
     through: notFree.length > 0 ? 'not all' : 'all',
     stuck: notFree.map(({ label }) => label.slice(0, 60)).slice(0, 200),
-    note: words.simulationNothingCut(stuck),
+    note: words.simulationNothingCut(notFree.length),
     cut: cutOf(job, derived),
     planned: machine && plan ? { machineId: machine.id, ...plannedOf(plan.total) } : null,
   }

@@ -36,7 +36,7 @@ export const rehearse = {
 
 export const taken = {
   readOffParts: (own: number, seed: number) => `read off ${own} parts of simulated laser ${seed}`,
-  partsDidNot: (notFree: number) => `${notFree} parts did not come free. `,
   rehearsedSimulatedLaser: (seed: number) => `Rehearsed on simulated laser ${seed}`,
-  simulationNothingCut: (stuck: string) => `${stuck}A simulation: nothing was cut.`,
+  simulationNothingCut: (stuck: number) =>
+    `${stuck > 0 ? `${stuck} parts did not come free. ` : ''}A simulation: nothing was cut.`,
 }

@@ -3,7 +3,7 @@ import { dirname, join } from 'node:path'
 import ts from 'typescript'
 import { shownFiles } from './reading-ease'
 
-/** The parts of a file of words, each with the names of what it says; tables (in capitals) are taken whole. */
+/** The parts of a file of words, with the names of what each says; tables (in capitals) are taken whole. */
 function partsOf(file: string): Map<string, string[]> {
   const source = ts.createSourceFile(file, readFileSync(file, 'utf8'), ts.ScriptTarget.Latest, true)
   const parts = new Map<string, string[]>()
@@ -46,3 +46,13 @@ export const unsaidIn = (file: string): string[] =>
       takers.some(({ code, as }) => new RegExp(`\\b${as}(\\.${name}\\b|\\[)`).test(code))
     return names.filter((name) => !isTaken(name)).map((name) => `${file}: ${part}.${name}`)
   })
+
+/** Entries of a file of words that are a piece of a sentence: `, load 2`, `It is open. `. */
+export const piecesIn = (file: string): string[] =>
+  [
+    ...readFileSync(file, 'utf8').matchAll(
+      /^ {2}(\w+): (?:\([^)]*\) =>\s+)?(['`])([\s\S]*?)\2,\n(?= {2}\w|\})/gm,
+    ),
+  ]
+    .filter(([, , , text]) => /^[\s,;]|\s$/.test(text))
+    .map(([, name, , text]) => `${file}: ${name} “${text}”`)

@@ -15,9 +15,7 @@ const about = computed(() => {
   const { mean } = thicknessesOf(job.box.stocks, materialsOf(job.measure, job.cut.compensation))
   const { outer } = boxSizes(job.box, mean)
   const size = words.outside(say.value.size(sizeInUse(job.box.lies, outer), 1))
-  const copies = job.copies > 1 ? words.copyCopies(job.copies) : ''
-  const more = job.also.length > 0 ? words.moreThing(job.also.length) : ''
-  return words.closedOpen(size, !!lidOf(job.box), copies, more)
+  return words.about(size, lidOf(job.box) !== null, job.copies, job.also.length)
 })
 </script>
 

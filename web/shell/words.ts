@@ -84,10 +84,9 @@ export const helpDialog = {
 
 export const jobAbout = {
   outside: (size: Shown) => `${size} outside`,
-  copyCopies: (copies: number) => `, ${counted(copies, 'copy', 'copies')}`,
-  moreThing: (also: number) => `, and ${counted(also, 'more thing')}`,
-  closedOpen: (size: Shown, box: boolean, copies: Shown, more: Shown) =>
-    `${size}, ${box ? 'closed' : 'open'}${copies}${more}`,
+  about: (size: Shown, isClosed: boolean, copies: number, more: number) =>
+    `${size}, ${isClosed ? 'closed' : 'open'}${copies > 1 ? `, ${counted(copies, 'copy', 'copies')}` : ''}` +
+    `${more > 0 ? `, and ${counted(more, 'more thing')}` : ''}`,
 }
 
 export const jobCard = {

@@ -32,8 +32,7 @@ const cautions = computed(() => finishCautions(finish.value))
 const days = computed(() => {
   const { hours, grams } = props.after
   const long = hours < 48 ? words.hours(Math.round(hours)) : words.days(fixed(hours / 24, 1))
-  const takes = grams > 0 ? words.takesGAll(fixed(grams, 0)) : ''
-  return words.afterLastClamp(capitalised(long), takes)
+  return words.afterLastClamp(capitalised(long), grams > 0 ? fixed(grams, 0) : '')
 })
 const choose = ({ target }: Event): void => {
   finish.value = finishOf((target as HTMLSelectElement).value as Finish['kind'], finish.value.inside)

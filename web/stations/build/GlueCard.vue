@@ -24,7 +24,7 @@ const FIELDS = [
 const doubt = computed(() => glueDoubt(glue.value, props.family))
 const says = computed(() => {
   const { says: how, working, waiting } = props.plan
-  const wait = waiting > 0 ? words.ofWaiting(minutesText(waiting)) : ''
+  const wait = waiting > 0 ? minutesText(waiting) : ''
   return words.aboutWork(how, minutesText(working), wait)
 })
 const late = computed(() => props.plan.rounds.find(({ late: over }) => over > 0))

@@ -37,8 +37,8 @@ export const finishCard = {
   coatCoat: 'From coat to coat',
   hardAfter: 'Hard after',
   hours: (hours: number) => counted(hours, 'hour'),
-  takesGAll: (grams: Shown) => `; it takes ${grams} g in all`,
-  afterLastClamp: (long: Shown, takes: Shown) => `${long} after the last clamp it is ready${takes}.`,
+  afterLastClamp: (long: Shown, grams: string) =>
+    `${long} after the last clamp it is ready${grams && `; it takes ${grams} g in all`}.`,
   afterGlue: 'After the glue',
   finish: 'Finish',
   insideWell: 'Inside as well',
@@ -52,8 +52,8 @@ export const glueCard = {
   staysOpen: 'Stays open',
   holdItFor: 'Hold it for',
   fullStrengthAfter: 'Full strength after',
-  ofWaiting: (waiting: Shown) => `, ${waiting} of waiting`,
-  aboutWork: (how: Shown, working: Shown, wait: Shown) => `${how} About ${working} of work${wait}.`,
+  aboutWork: (how: Shown, working: Shown, waiting: string) =>
+    `${how} About ${working} of work${waiting && `, ${waiting} of waiting`}.`,
   glueHowLong: 'Glue, and how long it takes',
   glue: 'Glue',
   goLabelBottle: 'Go by the label on your bottle: these times are only a start.',

@@ -71,7 +71,7 @@ async function write(): Promise<void> {
           {{ words.whichSheet }}
           <select v-model="chosenLoad" class="input" data-testid="again-load">
             <option v-for="(each, i) in loads" :key="i" :value="i">
-              {{ words.sheet(each.sheet + 1, each.of > 1 ? words.load(each.load + 1) : '') }}
+              {{ words.sheet(each.sheet + 1, each.of > 1 ? each.load + 1 : null) }}
             </option>
           </select>
         </label>

@@ -43,12 +43,12 @@ function pieceOf({ offcut, material }: LoadPlan): string {
   const stock = derived.box.materials.find(({ id }) => id === material)?.stock
   const own = stock?.offcuts.find(({ id }) => id === offcut)
   if (!own) return ''
-  return words.offcut(own.name || say.value.size([own.width, own.height], 0))
+  return own.name || say.value.size([own.width, own.height], 0)
 }
 const TURN = { only: '', first: words.otherFaceFirst, then: words.turnedOver }
 function nameOf(load: LoadPlan): string {
   const stock = stockName(load.material)
-  const which = load.of > 1 ? words.load(load.load + 1) : ''
+  const which = load.of > 1 ? load.load + 1 : null
   return words.sheetName(stock, load.sheet + 1, pieceOf(load), which, TURN[load.face])
 }
 const used = computed(

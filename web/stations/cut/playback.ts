@@ -59,7 +59,7 @@ export function usePlayback(
     if (time.value >= total.value * 0.999) return 'done'
     const { operation, part, pass } = current.value
     if (operation === 'travel') return 'travelling'
-    return `${OPERATION_NAMES[operation]}, ${part}${pass > 1 ? words.pass(pass) : ''}`
+    return words.passOf(OPERATION_NAMES[operation], part ?? '', pass)
   })
 
   let frame = 0

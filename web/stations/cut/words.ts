@@ -12,8 +12,7 @@ export const againCard = {
   cutLies: 'Which cut lies there',
   jobChangedSince: 'The job has changed since. This goes over the lines as they were written.',
   whichSheet: 'Which sheet',
-  load: (load: Shown) => `, load ${load}`,
-  sheet: (sheet: Shown, load: Shown) => `sheet ${sheet}${load}`,
+  sheet: (sheet: Shown, load: number | null) => `sheet ${sheet}${load === null ? '' : `, load ${load}`}`,
   partsStayed: 'Parts that stayed in',
   extraPasses: 'Extra passes',
   writeExtraPass: 'Write the extra pass',
@@ -81,12 +80,11 @@ export const cutPlayer = {
 }
 
 export const cutStation = {
-  offcut: (own: Shown) => `, offcut ${own}`,
-  otherFaceFirst: ', other face first',
-  turnedOver: ', turned over',
-  load: (load: Shown) => `, load ${load}`,
-  sheetName: (stock: string, sheet: Shown, offcut: Shown, load: Shown, turn: Shown) =>
-    `${stock}${stock ? 'sheet' : 'Sheet'} ${sheet}${offcut}${load}${turn}`,
+  otherFaceFirst: 'other face first',
+  turnedOver: 'turned over',
+  sheetName: (stock: string, sheet: Shown, offcut: string, load: number | null, turn: string) =>
+    `${stock}${stock ? 'sheet' : 'Sheet'} ${sheet}${offcut && `, offcut ${offcut}`}` +
+    `${load === null ? '' : `, load ${load}`}${turn && `, ${turn}`}`,
   stayBesideWhile:
     'Stay beside it while it runs. Extraction on, a suitable extinguisher within reach, interlocks as ' +
     'they were made. Where the machine is open, wear eyewear for its wavelength.',
@@ -142,7 +140,8 @@ export const laserCard = {
 
 export const playback = {
   notBegun: 'not begun',
-  pass: (pass: Shown) => `, pass ${pass}`,
+  passOf: (operation: Shown, part: Shown, pass: number) =>
+    `${operation}, ${part}${pass > 1 ? `, pass ${pass}` : ''}`,
 }
 
 export const printedTraveller = {

@@ -5,6 +5,7 @@ import { useDerived } from '@web/stores/derived'
 import { useOpenJob } from '@web/stores/job'
 import CheckLines from '../cut/CheckLines.vue'
 import WriteCut from '../cut/WriteCut.vue'
+import InSentence from '@web/parts/InSentence.vue'
 import { firstCut as words } from './words'
 
 /** What will be cut and how it will fit, what is still to be looked at, and the file. */
@@ -25,9 +26,12 @@ const open = computed(() => derived.checks.filter(({ state }) => state !== 'ok')
   <WriteCut paper="A4" />
   <CheckLines v-if="open.length > 0" :label="words.lookFirst" :checks="open" />
   <p class="note">
-    <RouterLink :to="{ params: { station: 'cut', view: '' } }" class="underline">
-      {{ words.cutOrderLines }}
-    </RouterLink>
-    {{ jobs.job.cut.written ? words.filesMark(jobs.job.cut.written.mark) : '.' }}
+    <InSentence :text="words.seeCut(jobs.job.cut.written?.mark ?? '')">
+      <template #link>
+        <RouterLink :to="{ params: { station: 'cut', view: '' } }" class="underline">
+          {{ words.cutOrderLines }}
+        </RouterLink>
+      </template>
+    </InSentence>
   </p>
 </template>

@@ -19,7 +19,7 @@ export const firstBox = {
 export const firstCut = {
   lookFirst: 'Look at this first',
   cutOrderLines: 'Cut has the order of the lines, other files and every check',
-  filesMark: (mark: Shown) => `; the file’s mark is ${mark}.`,
+  seeCut: (mark: string) => `{link}${mark && `; the file’s mark is ${mark}`}.`,
 }
 
 export const firstLaser = {

@@ -30,8 +30,7 @@ const isSpendable = computed(() => {
 const found = computed(() => {
   if (!planner.progress) return ''
   const { tried, of, round, sheets, score } = planner.progress
-  const rest = score?.rest ? words.pieceLeft(say.value.area(score.rest)) : ''
-  const best = `${words.sheets(sheets)}${rest}`
+  const best = words.sheetsAndRest(sheets, score?.rest ? say.value.area(score.rest) : '')
   return `${round > 0 ? words.round(round) : words.triedOf(tried, of)}: ${best}`
 })
 

@@ -208,9 +208,8 @@ function press(event: KeyboardEvent, item: Drawn): void {
 function describe({ part, placement }: Drawn): string {
   const { x, y, sheet, turn, pinned } = placement
   const where = words.leftBelow(say.value.shortPlain(x, 1), say.value.shortPlain(y, 1))
-  const lies = turn % 90 === 0 ? '' : words.turnedBy(fixed(turn, 1))
-  const state = words.pinnedWay(lies, !!pinned, !!bad.value.has(part.id))
-  return words.onSheet(part.label, sheet + 1, where, state)
+  const by = turn % 90 === 0 ? '' : fixed(turn, 1)
+  return words.onSheet(part.label, sheet + 1, where, by, pinned, bad.value.has(part.id))
 }
 function edgeColour({ part }: Drawn): string {
   if (bad.value.has(part.id)) return 'var(--rowan)'

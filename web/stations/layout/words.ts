@@ -45,8 +45,8 @@ export const layoutForm = {
 }
 
 export const layoutProgress = {
-  pieceLeft: (rest: Shown) => `, a piece of ${rest} left`,
-  sheets: (sheets: number) => counted(sheets, 'sheet'),
+  sheetsAndRest: (sheets: number, rest: string) =>
+    `${counted(sheets, 'sheet')}${rest && `, a piece of ${rest} left`}`,
   round: (round: Shown) => `round ${round}`,
   triedOf: (tried: Shown, total: Shown) => `${tried} of ${total}`,
   sheetsUsed: 'Sheets used',
@@ -135,11 +135,9 @@ export const sheetBoard = {
   sheet: (number: Shown, grain: Shown) => `sheet ${number}${grain}`,
   sheetOffcut: (number: Shown, name: Shown, grain: Shown) => `sheet ${number}: offcut${name}${grain}`,
   leftBelow: (x: Shown, y: Shown) => `${x} from left, ${y} from below`,
-  turnedBy: (turn: Shown) => `, turned by ${turn}°`,
-  pinnedWay: (lies: Shown, pinned: boolean, part: boolean) =>
-    `${lies}${pinned ? ', pinned' : ''}${part ? ', in the way' : ''}`,
-  onSheet: (part: Shown, sheet: Shown, where: Shown, state: Shown) =>
-    `${part} on sheet ${sheet}, ${where}${state}`,
+  onSheet: (part: Shown, sheet: Shown, where: Shown, turn: string, pinned: boolean, isInTheWay: boolean) =>
+    `${part} on sheet ${sheet}, ${where}${turn && `, turned by ${turn}°`}` +
+    `${pinned ? ', pinned' : ''}${isInTheWay ? ', in the way' : ''}`,
   sheetsParts: 'Sheets with their parts',
 }
 

@@ -52,7 +52,7 @@ function add(broke: boolean): void {
 }
 const remove = (id: string): void =>
   stocks.change({ bends: tests.value.filter((test) => test.id !== id) }, '')
-const grainOf = ({ grain }: BendTest): string => (grain === 'any' ? '' : words.theGrain(grain))
+const grainOf = ({ grain }: BendTest): string => (grain === 'any' ? '' : grain)
 const line = (test: BendTest): string =>
   words.tried(say.value.short(test.width, 2), grainOf(test), test.broke, test.angle, shearOf(test).toFixed(4))
 </script>

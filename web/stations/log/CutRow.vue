@@ -30,7 +30,7 @@ const came = computed(() => {
       <span class="flex flex-wrap items-baseline justify-between gap-x-3">
         <strong>{{ words.revision(revision.number) }}</strong>
         <span class="num text-[13px] text-quiet">
-          {{ dateText(revision.date, true) }}{{ revision.mark ? words.files(revision.mark) : '' }}
+          {{ words.cutOn(dateText(revision.date, true), revision.mark) }}
         </span>
       </span>
       <span v-if="revision.reason" class="truncate text-sm" data-record>{{ revision.reason }}</span>

@@ -51,8 +51,8 @@ function add(): void {
 const figureOf = ({ what, read: value }: Measured): string =>
   what === 'play' ? say.value.fine(value) : say.value.reading(value)
 const said = (each: Measured): string => {
-  const thing = words.measuredAs(each.what === 'play', each.of ?? '')
-  return `${thing} ${figureOf(each)}${each.by === 'calipers' ? '' : words.readBy(each.by)}`
+  const by = each.by === 'calipers' ? '' : each.by
+  return words.measuredAs(each.what === 'play', each.of ?? '', figureOf(each), by)
 }
 </script>
 

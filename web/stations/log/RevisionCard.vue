@@ -62,7 +62,7 @@ const outcomes = THROUGH.map((each) => ({ value: each as string, label: THROUGH_
       <h2>
         {{ words.revision(revision.number) }}
         <span class="num text-[13px] font-normal text-quiet">
-          {{ dateText(revision.date, true) }}{{ revision.mark ? words.files(revision.mark) : '' }}
+          {{ words.cutOn(dateText(revision.date, true), revision.mark) }}
         </span>
       </h2>
       <button

@@ -21,9 +21,8 @@ export const batchCard = {
 
 export const bendLog = {
   notKnown: 'not known',
-  theGrain: (grain: Shown) => ` ${grain} the grain`,
-  tried: (width: Shown, grain: Shown, broke: boolean, angle: Shown, shear: Shown) =>
-    `links ${width}${grain}: ${broke ? 'broke at' : 'held at'} ${angle}°, shear ${shear}`,
+  tried: (width: Shown, grain: string, broke: boolean, angle: Shown, shear: Shown) =>
+    `links ${width}${grain && ` ${grain} the grain`}: ${broke ? 'broke at' : 'held at'} ${angle}°, shear ${shear}`,
   bendsTried: 'Bends that were tried',
   bendTestPiece:
     'Of the bend test piece, or of a box: which links, how far it was bent, and whether it broke. It is ' +
@@ -73,7 +72,7 @@ export const cutRow = {
   photos: (photos: number) => counted(photos, 'photo'),
   sheetsStillBench: 'its sheets are still on the bench',
   revision: (number: Shown) => `Revision ${number}`,
-  files: (mark: Shown) => `, files ${mark}`,
+  cutOn: (date: Shown, mark: Shown | null) => `${date}${mark ? `, files ${mark}` : ''}`,
   nothingSaidYet: 'Nothing is said of it yet.',
 }
 
@@ -116,8 +115,8 @@ export const measuredForm = {
   size: (part: Shown) => `Size: ${part}`,
   play: (joint: Shown) => `Play: ${joint}`,
   playSomeJoint: 'Play of some joint',
-  measuredAs: (isPlay: boolean, of: string) => `${isPlay ? 'play' : 'size'}${of && ` of ${of}`}`,
-  readBy: (by: Shown) => `, by ${by}`,
+  measuredAs: (isPlay: boolean, of: string, figure: Shown, by: string) =>
+    `${isPlay ? 'play' : 'size'}${of && ` of ${of}`} ${figure}${by && `, by ${by}`}`,
   measuredCut: 'Measured of this cut',
   whatWasMeasured: 'What was measured',
   readWith: 'With',
@@ -196,7 +195,7 @@ export const revisionCard = {
   allFellFree: 'all fell free',
   someStuck: 'some stuck',
   revision: (number: Shown) => `Revision ${number}`,
-  files: (mark: Shown) => `, files ${mark}`,
+  cutOn: (date: Shown, mark: Shown | null) => `${date}${mark ? `, files ${mark}` : ''}`,
   removeRevision: (number: Shown) => `Remove revision ${number}`,
   whyDifferent: 'Why this one: what is different, what for',
   minutesTaken: 'Minutes taken',

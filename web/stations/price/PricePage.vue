@@ -39,7 +39,8 @@ const behind = computed(() => {
   if (!asked.value) return ''
   const { cost, less, more } = asked.value.bill
   const clock = more > 0.005 ? words.machinesClockMay(money(less, terms.value), money(more, terms.value)) : ''
-  return words.itCostsYou(money(cost / terms.value.boxes, terms.value), clock, oneIs.value)
+  const costs = words.itCostsYou(money(cost / terms.value.boxes, terms.value))
+  return [costs, clock, oneIs.value].filter((sentence) => sentence !== '').join(' ')
 })
 /** What the box needs that is bought, and no line says yet. */
 const unsaid = computed(() => {

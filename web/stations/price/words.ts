@@ -14,8 +14,8 @@ export const pricePage = {
   oneIsTogether: (names: Shown) => `One is ${names} together.`,
   eachAll: (price: Shown) => `each, ${price} for all`,
   machinesClockMay: (less: Shown, more: Shown) =>
-    ` The machine’s clock may make it ${less} less or ${more} more.`,
-  itCostsYou: (cost: Shown, clock: Shown, oneIs: Shown) => `It costs you ${cost}.${clock} ${oneIs}`,
+    `The machine’s clock may make it ${less} less or ${more} more.`,
+  itCostsYou: (cost: Shown) => `It costs you ${cost}.`,
   backCut: 'Back to Cut',
   whatItCosts: 'What it costs',
   priceBoxBoxes: (boxes: number) => `The price of ${counted(boxes, 'box', 'boxes')}`,

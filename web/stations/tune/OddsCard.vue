@@ -71,12 +71,12 @@ const saved = computed(() => {
 const NOTED = 1.1
 const basis = computed(() => {
   const { own = 0, others = 0, before = 0 } = belief.value ?? {}
-  const more = others > 0 ? words.otherStocksMachine(others) : ''
   const { scale } = jobs.job.tune
-  const wider = scale > NOTED ? words.cutsCameThrough : ''
-  if (own + others === 0) return words.noTestYet(wider)
-  const older = before > 0 ? words.themOlderLast(before) : ''
-  return words.fromOnThis(own === 0 ? words.noTest : words.tests(own), more, older, wider)
+  const from = words.fromTests(own === 0 ? words.noTest : words.tests(own), others, before)
+  return [
+    own + others === 0 ? words.noTestYet : from,
+    ...(scale > NOTED ? [words.cutsCameThrough] : []),
+  ].join(' ')
 })
 const setSure = (value: number): boolean =>
   jobs.edit((draft) => {

@@ -32,8 +32,7 @@ const isNear = computed(() => wanted.value >= predicted.value.low && wanted.valu
 const line = computed(() => {
   const { depth, low, high } = predicted.value
   const range = words.nineTenBetween(say.value.plain(low, 1), say.value.length(high, 1))
-  const guess = model.value.tests === 0 ? words.guessUntilPocket : ''
-  const burns = words.burnsDeep(say.value.length(depth, 1), range, guess)
+  const burns = words.burnsDeep(say.value.length(depth, 1), range, model.value.tests === 0)
   return words.wanted(burns, say.value.length(wanted.value, 1))
 })
 const depth = ref<number | null>(null)

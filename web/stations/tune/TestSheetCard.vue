@@ -141,7 +141,7 @@ function addDepth(): void {
         <button type="button" class="btn" @click="outcomes.drop">{{ words.putAway }}</button>
       </div>
       <p class="note">
-        {{ words.speedsStayBeside(fits, fewer, say.speedUnit) }}
+        {{ [fits, fewer, words.speedsStayBeside(say.speedUnit)].filter(Boolean).join(' ') }}
       </p>
       <ChoiceRow v-if="sheet.kind === 'cut'" v-model="brush" :label="words.tapMeans" :options="RESULTS" />
       <TestSheetBoard :sheet="sheet" :drawing="drawing" :chosen="chosen" @tap="tap" />

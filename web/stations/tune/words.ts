@@ -18,16 +18,13 @@ export const oddsCard = {
   takesLong: 'It takes as long.',
   savesAboutJob: (about: Shown) => `That saves about ${about} on this job.`,
   takesAboutLonger: (about: Shown) => `That takes about ${about} longer on this job.`,
-  otherStocksMachine: (others: Shown) => `, and ${others} on other stocks of this machine`,
-  cutsCameThrough: ' Cuts came through less often than was said: what is not tried counts as less sure.',
-  noTestYet: (wider: Shown) =>
-    `No test yet: this is the energy rule alone, and stocks differ up to tenfold.${wider}`,
-  themOlderLast: (before: Shown) =>
-    ` ${before} of them are older than the last work on the machine, and count less.`,
+  cutsCameThrough: 'Cuts came through less often than was said: what is not tried counts as less sure.',
+  noTestYet: 'No test yet: this is the energy rule alone, and stocks differ up to tenfold.',
   noTest: 'no test',
   tests: (own: number) => counted(own, 'test'),
-  fromOnThis: (own: Shown, more: Shown, older: Shown, wider: Shown) =>
-    `From ${own} on this stock${more}.${older}${wider}`,
+  fromTests: (own: Shown, others: number, older: number) =>
+    `From ${own} on this stock${others > 0 ? `, and ${others} on other stocks of this machine` : ''}.` +
+    `${older > 0 ? ` ${older} of them are older than the last work on the machine, and count less.` : ''}`,
   howSure: 'How sure it is',
   goesThrough: 'This setting goes through with odds of {through} and chars with {charred}.',
   halfAllCuts: (energy: Shown, low: Shown, high: Shown) =>
@@ -62,8 +59,8 @@ export const ownOperations = {
 
 export const pocketTests = {
   nineTenBetween: (low: Shown, high: Shown) => `nine of ten between ${low} and ${high}`,
-  guessUntilPocket: ', a guess until a pocket is measured',
-  burnsDeep: (depth: Shown, range: Shown, guess: Shown) => `It burns ${depth} deep, ${range}${guess}`,
+  burnsDeep: (depth: Shown, range: Shown, isGuess: boolean) =>
+    `It burns ${depth} deep, ${range}${isGuess ? ', a guess until a pocket is measured' : ''}`,
   wanted: (burns: Shown, wanted: Shown) => `${burns}. Wanted ${wanted}.`,
   deepAt: (depth: Shown, settingWords: Shown) => `${depth} deep at ${settingWords}`,
   testPocketNo: (stock: Shown | null | undefined) => `Test pocket, ${stock ?? 'no stock'}`,
@@ -135,7 +132,7 @@ export const testSheetCard = {
   ofSize: (width: Shown) => `of ${width}`,
   offcutLargeEnough: (needs: Shown, which: Shown) => `${needs}: your offcut ${which} is large enough.`,
   squaresNotOthers: (made: Shown, asked: Shown) =>
-    ` ${made} squares, not ${asked}: the others would be cut at a speed that is there already.`,
+    `${made} squares, not ${asked}: the others would be cut at a speed that is there already.`,
   testSheet: 'A test sheet',
   chooseMachineStock: 'Choose a machine and a stock in Measure: a test belongs to both.',
   smallSquaresEach:
@@ -148,8 +145,7 @@ export const testSheetCard = {
     'This sheet was made for another machine or stock: choose those in Measure, or put it away.',
   putAway: 'Put it away',
   writeTestSheet: 'Write the test sheet',
-  speedsStayBeside: (fits: Shown, fewer: Shown, speedUnit: Shown) =>
-    `${fits}${fewer} Speeds in ${speedUnit}. Stay beside it: some squares will char.`,
+  speedsStayBeside: (speedUnit: Shown) => `Speeds in ${speedUnit}. Stay beside it: some squares will char.`,
   tapMeans: 'What a tap means',
   writeDown: (said: Shown, squares: Shown) => `Write down ${said} of ${squares}`,
   tapPocketMeasured: 'Tap the pocket that was measured.',
