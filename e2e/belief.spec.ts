@@ -131,7 +131,7 @@ test('joints of known places show how the kerf leans over the bed; paths follow 
   await expect(bed.getByText('From 8 joints and parts')).toBeVisible()
   await expect(bed.getByRole('img')).toHaveAttribute('aria-label', /to the right edge \+0\.0\d/)
   await bed.getByRole('button', { name: 'Let the paths follow it' }).click()
-  await expect(bed.getByText('Paths follow it')).toBeVisible()
+  await expect(bed.getByRole('button', { name: 'Compensate alike everywhere' })).toBeVisible()
   await goTo(page, 'Cut')
   await expect(page.getByTestId('statement')).toContainText('The paths follow the kerf over the bed')
   // What came of it is on the bench.
